@@ -1,0 +1,52 @@
+#pragma once
+#include <optional>
+#include <span>
+#include <string>
+#include <vector>
+
+#include "core/estimate/defaults.h"
+
+namespace distanz::estimate {
+
+/// One flight's signal over place, as the estimator takes it. Spans are of equal length, rows in time order.
+struct FlightSamples {
+  std::span<const double> time_s;
+  std::span<const double> distance_m;  ///< from the station
+  std::span<const double> rssi_dbm;
+  std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as cut by hand; without them the farthest row +- 4 s
+};
+
+/// A stretch of path as one flight saw it.
+struct Cell {
+  int index = 0;          ///< floor(distance / width)
+  double log_distance = 0;  ///< mean log10 of the samples' distances in metres (not the centre: that biases the exponent)
+  double level_dbm = 0;   ///< trimmed mean; for a censored cell its upper bound
+  bool censored = false;  ///< clipped at the receiver's floor: the level is only known to be lower
+};
+
+struct FlightCells {
+  std::vector<Cell> cells;  ///< in order of index
+  double farthest_m = 0;    ///< largest finite distance in the flight; 0 where there is none
+  double turn_s = 0;        ///< time of it
+  int uncensored = 0;
+  bool usable() const { return uncensored >= defaults::kMinCellsPerRun; }
+};
+
+/// Value at which a receiver's reading stops falling, found from its repetition over all flights of a campaign.
+/// Rows in one flight are counted together. Feed every flight, then ask.
+class FloorFinder {
+ public:
+  void add(const FlightSamples& flight);
+  std::optional<double> floor_dbm() const;
+
+ private:
+  double m_lowest = 0;
+  long m_rows = 0;
+  int m_streak = 0;
+};
+
+/// Reduces one flight to cells (estimator section 1). @param floor_dbm as found or given; none: nothing is censored.
+/// @throws DomainError for spans of unequal length or a width that is not positive.
+FlightCells cellsOf(const FlightSamples& flight, std::optional<double> floor_dbm, double width_m = defaults::kCellWidth_m);
+
+}  // namespace distanz::estimate

@@ -1,0 +1,125 @@
+#include "core/estimate/comparison.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/estimate/distribution.h"
+#include "core/quantity/error.h"
+
+namespace distanz::estimate {
+namespace {
+
+const SetupLevel& levelOf(const SignalModel& model, int setup) {
+  const auto found = model.setups.find(setup);
+  if (found == model.setups.end()) throw DomainError("no flight of this setup is in the model");
+  return found->second;
+}
+
+Interval around(double estimate, double half_width) { return {estimate, estimate - half_width, estimate + half_width}; }
+
+Interval powersOfTen(const Interval& i) { return {std::pow(10, i.estimate), std::pow(10, i.low), std::pow(10, i.high)}; }
+
+/// Smallest number of further pairs that would settle the matter with 80 % power.
+int morePairs(double delta_db, double margin_db, double flight_sd_db, double df, double flights_each) {
+  const double target = std::max(std::abs(delta_db), margin_db - std::abs(delta_db));
+  const double alpha = std::abs(delta_db) >= margin_db - std::abs(delta_db) ? 0.975 : 0.95;
+  for (int k = 1; k < defaults::kMorePairsCap; ++k) {
+    const double t = tQuantile(alpha, df + 2 * k) + tQuantile(0.8, df + 2 * k);
+    if (t * flight_sd_db * std::sqrt(2 / (flights_each + k)) <= target) return k;
+  }
+  return defaults::kMorePairsCap;
+}
+
+struct LogRatio {
+  double estimate, se;
+};
+
+/// The verdict and its probabilities once delta, its error and the log ratio stand.
+void judge(Comparison& c, const LogRatio& lr, double margin) {
+  const double t = tQuantile(0.975, c.df), t90 = tQuantile(0.95, c.df), m = std::log10(1 + margin);
+  c.delta_db = around(c.delta_db.estimate, t * c.se_db);
+  const Interval log90 = around(lr.estimate, t90 * lr.se);
+  c.ratio90 = powersOfTen(log90);
+  if (c.falls) c.ratio = powersOfTen(around(lr.estimate, t * lr.se));
+  c.p_a_longer = tCdf(c.delta_db.estimate / c.se_db, c.df);
+  c.p_a_more = 1 - tCdf((m - lr.estimate) / lr.se, c.df);
+  c.p_b_more = tCdf((-m - lr.estimate) / lr.se, c.df);
+  c.p_value = 2 * tCdf(-std::abs(c.delta_db.estimate / c.se_db), c.df);
+  if (c.spread_assumed)
+    c.verdict = Verdict::Undecided;
+  else if (log90.low > -m && log90.high < m)
+    c.verdict = Verdict::NoPracticalDifference;
+  else if (c.delta_db.low > 0)
+    c.verdict = Verdict::ABetter;
+  else if (c.delta_db.high < 0)
+    c.verdict = Verdict::BBetter;
+}
+
+std::optional<GapTrend> gapTrend(const SignalModel& model, int a, int b) {
+  std::map<int, std::pair<double, int>> mean;
+  for (const FlightEffect& f : model.flights)
+    if (f.has_slope) {
+      mean[f.setup].first += f.residual_slope;
+      ++mean[f.setup].second;
+    }
+  for (auto& [setup, m] : mean) m.first /= m.second;
+  if (!mean.contains(a) || !mean.contains(b)) return std::nullopt;
+  double ss = 0;
+  int n = 0;
+  for (const FlightEffect& f : model.flights)
+    if (f.has_slope) {
+      ss += std::pow(f.residual_slope - mean[f.setup].first, 2);
+      ++n;
+    }
+  const int df = n - static_cast<int>(mean.size());
+  if (df < 2 || !(ss > 0)) return std::nullopt;
+  GapTrend trend;
+  trend.db_per_decade = mean[a].first - mean[b].first;
+  const double se = std::sqrt(ss / df * (1.0 / mean[a].second + 1.0 / mean[b].second));
+  trend.p = 2 * tCdf(-std::abs(trend.db_per_decade) / se, df);
+  return trend;
+}
+
+}  // namespace
+
+bool signalDoesNotFall(const PlaceLine& line) {
+  return line.exponentData() < 1 || line.exponentData() - 2 * line.exponentDataSd() < 0;
+}
+
+Comparison compare(const SignalModel& model, int a, int b, double margin) {
+  requirePositive(margin, "margin");
+  const SetupLevel &la = levelOf(model, a), &lb = levelOf(model, b);
+  Comparison c;
+  c.falls = !signalDoesNotFall(model.line);
+  const double n = c.falls ? model.line.exponent() : defaults::kExponentPrior;
+  const double sd_n = c.falls ? model.line.exponentSd() : defaults::kExponentPriorSd;
+  c.delta_db.estimate = la.level_db - lb.level_db;
+  c.se_db = std::sqrt(model.flight_var_db2 * (1.0 / la.flights + 1.0 / lb.flights));
+  c.df = model.flight_df;
+  c.spread_assumed = model.spread_df == 0;
+  const double delta = c.delta_db.estimate;
+  judge(c, {delta / (10 * n), std::hypot(c.se_db, delta / n * sd_n) / (10 * n)}, margin);
+  if (c.verdict == Verdict::Undecided)
+    c.more_pairs = morePairs(delta, 10 * n * std::log10(1 + margin), std::sqrt(model.flight_var_db2), c.df, (la.flights + lb.flights) / 2.0);
+  c.gap_trend = gapTrend(model, a, b);
+  return c;
+}
+
+Comparison compareApart(const SignalModel& model_a, int a, const SignalModel& model_b, int b, const CriticalLevel& critical, double margin) {
+  requirePositive(margin, "margin");
+  Comparison c;
+  c.same_places = false;
+  c.spread_assumed = model_a.spread_df == 0 && model_b.spread_df == 0;
+  const RangeEstimate ra = usableRange(model_a, a, 0, critical), rb = usableRange(model_b, b, 0, critical);
+  const LogRatio lr{std::log10(ra.estimate_m / rb.estimate_m), std::sqrt(ra.log_var + rb.log_var)};
+  c.falls = !signalDoesNotFall(model_a.line) && !signalDoesNotFall(model_b.line);
+  const double n = (model_a.line.exponent() + model_b.line.exponent()) / 2;
+  c.delta_db.estimate = lr.estimate * 10 * n;
+  c.se_db = lr.se * 10 * n;
+  c.df = std::pow(ra.log_var + rb.log_var, 2) / (ra.log_var * ra.log_var / ra.df + rb.log_var * rb.log_var / rb.df);
+  judge(c, lr, margin);
+  if (c.verdict == Verdict::Undecided) c.more_pairs = 0;  // more of the same would not share places; the advice is to fly one path
+  return c;
+}
+
+}  // namespace distanz::estimate

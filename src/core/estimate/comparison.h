@@ -1,0 +1,47 @@
+#pragma once
+#include <optional>
+
+#include "core/estimate/usable_range.h"
+
+namespace distanz::estimate {
+
+enum class Verdict { ABetter, BBetter, NoPracticalDifference, Undecided };
+
+struct Interval {
+  double estimate = 0, low = 0, high = 0;
+};
+
+/// How the gap between two setups changes with distance.
+struct GapTrend {
+  double db_per_decade = 0;
+  double p = 1;
+};
+
+struct Comparison {
+  Interval delta_db;                       ///< A over B at equal place
+  std::optional<Interval> ratio;           ///< range of A over range of B; none where the signal does not fall
+  Interval ratio90;                        ///< 90 % interval used for "no practical difference"
+  double se_db = 0, df = 0;
+  Verdict verdict = Verdict::Undecided;
+  int more_pairs = 0;                      ///< further pairs of flights; 0 where decided, kMorePairsCap for "too small to settle"
+  double p_a_longer = 0, p_a_more = 0, p_b_more = 0;  ///< probabilities: longer at all; longer by over the margin
+  double p_value = 1;                      ///< two-sided, of no difference
+  bool same_places = true;                 ///< false: the two were flown over different places
+  bool spread_assumed = false;             ///< every setup flown once
+  bool falls = true;                       ///< false: the signal does not fall, margin translated with the prior exponent
+  std::optional<GapTrend> gap_trend;
+};
+
+/// True where the data alone cannot show that the signal falls with distance: no range can be told from it.
+bool signalDoesNotFall(const PlaceLine& line);
+
+/// Both setups in one model. @param margin practical threshold as a share of range, > 0.
+/// @throws DomainError where either setup has no flight in the model.
+/// Sources: Schuirmann, J. Pharmacokin. Biopharm. 15 (1987): two one-sided tests; Welch (1947).
+Comparison compare(const SignalModel& model, int a, int b, double margin = defaults::kPracticalMargin);
+
+/// Setups flown over different places: each from its own model, by the difference of log range.
+Comparison compareApart(const SignalModel& model_a, int a, const SignalModel& model_b, int b, const CriticalLevel& critical,
+                        double margin = defaults::kPracticalMargin);
+
+}  // namespace distanz::estimate

@@ -1,0 +1,73 @@
+#pragma once
+
+/// Every number of the estimator that is chosen rather than derived, with its reason.
+namespace distanz::estimate::defaults {
+
+constexpr double kCellWidth_m = 40;          // about 3 s of flight: averages fast fading out, keeps shadowing; 25..60 m works
+constexpr double kTurnHalfWidth_s = 4;       // banking in the turn shadows the antenna
+constexpr double kNearField_m = 80;          // two cells: elevation angle, saturation
+constexpr int kMinSamplesPerCell = 5;        // fewer do not average fading out
+constexpr double kTrim = 0.4;                // dithered median: survives 40 % rubbish samples
+constexpr double kClippedShare = 0.4;        // above this share at the floor the trimmed mean itself is clipped
+constexpr double kFloorTolerance_db = 0.01;  // rounding of printed values
+constexpr double kCensorAbove_db = 0.5;      // a clipped cell is known to lie below floor + half a dB step
+constexpr double kCeiling_dbm = -10;         // receivers saturate near here
+constexpr int kFloorMinRows = 10;            // a floor shows itself by repeating
+constexpr int kFloorMinStreak = 3;
+constexpr int kMinCellsPerRun = 3;
+constexpr int kMinCells = 4;
+constexpr int kMinSharedCells = 3;  // runs sharing fewer places are not compared by place
+
+constexpr int kHuberPasses = 6;         // weights are settled by then (simulated)
+constexpr double kHuber = 2.5;          // Huber (1981): mild loss of efficiency, ignores gross errors
+constexpr int kHuberMinEntries = 10;    // fewer residuals give no scale
+constexpr double kWithinClip = 3.5;     // a wild cell counts as this many robust sd
+constexpr int kWithinMinDf = 5;
+constexpr double kMadToSd = 1.4826;     // normal consistency of the median absolute deviation
+
+constexpr double kCorrelationGrid_m[] = {8, 12, 18, 26, 38, 55, 80, 115, 165, 240};  // shadowing over open ground
+constexpr double kCorrelationMedian_m = 45;  // prior on the correlation length, log-normal
+constexpr double kCorrelationLogSd = 0.6;
+constexpr double kPlacePriorSd_db = 2.5;  // place shadowing over open ground
+constexpr double kPlacePriorDf = 4;
+constexpr double kExponentPrior = 2.7;  // between free space (2) and low over ground (3.5)
+constexpr double kExponentPriorSd = 0.7;
+
+constexpr double kFlightPriorSd_db = 1.35;  // spread of level between flights of one setup
+constexpr double kFlightPriorDf = 4;
+constexpr double kUnusualSpread_db = 2.3;  // above this the flights themselves contradict the prior
+constexpr int kUnusualSpreadMinDf = 2;
+constexpr int kCensorPasses = 8;
+
+constexpr double kConfidence = 0.95;
+constexpr double kDependability = 0.95;
+constexpr double kDependableZ = 1.6449;     // standard normal quantile of kDependability
+constexpr double kPracticalMargin = 0.10;   // below 10 % of range nothing is declared better
+constexpr double kSpreadDf = 30;            // approximate degrees of freedom of s_tot
+constexpr double kCriticalDf = 10;          // and of the critical level
+constexpr int kMorePairsCap = 200;
+constexpr double kExtrapolation = 1.25;     // beyond this only "at least" is shown
+constexpr double kNoUpperLimit_m = 1e6;
+constexpr double kSteepestWarn = 2.5;       // sd from the prior exponent that count as unusual
+constexpr double kFlightOutlier = 3;        // times s_u
+
+constexpr double kQualityWindow_s = 1;
+constexpr int kQualityMinBins = 4;
+constexpr int kQualityMinFailing = 5;
+constexpr double kQualityBinWeightCap = 50;
+constexpr double kCriticalMinSd_db = 0.3;
+constexpr double kCriticalLoneSd_db = 1.0;
+
+constexpr double kTurnMarginOut_s = 2;  // a turn itself drops the link for a moment
+constexpr double kTurnStillLostFrom_s = 2, kTurnStillLostTo_s = 3.5;
+constexpr double kFailurePriorDf = 4, kFailurePriorSd = 0.17;
+constexpr int kSigmaPoints = 28;
+constexpr double kSigmaLow = 0.03, kSigmaHigh = 0.9;
+constexpr double kMuStep = 0.008, kMuBelow = 1.5, kMuAbove = 2.5;
+
+constexpr double kCapTurnSpread = 0.02;  // all turn distances within 2 %
+constexpr int kCapMinFlights = 3;
+constexpr int kCapLastCells = 3;
+constexpr double kCapHeadroom_db = 6;
+
+}  // namespace distanz::estimate::defaults

@@ -1,0 +1,176 @@
+#include "core/estimate/signal_model.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/estimate/components.h"
+#include "core/estimate/decomposition.h"
+#include "core/estimate/distribution.h"
+
+namespace distanz::estimate {
+namespace {
+
+/// One cell of one flight as it enters a fit; a censored one carries its current conditional mean.
+struct Observation {
+  int flight = 0;  // within the component
+  int cell = 0;
+  double log_distance = 0;
+  double level_dbm = 0;
+  bool censored = false;
+  double bound_dbm = 0;
+};
+
+
+void gatherPlaces(const std::vector<Observation>& obs, SignalModel& model, std::vector<int>& place_of) {
+  std::map<int, std::pair<double, int>> sums;
+  for (const Observation& o : obs) {
+    sums[o.cell].first += o.log_distance;
+    ++sums[o.cell].second;
+  }
+  model.places.clear();
+  std::map<int, int> position;
+  for (const auto& [cell, sum] : sums) {
+    position[cell] = static_cast<int>(model.places.size());
+    model.places.push_back({cell, sum.first / sum.second, 0, sum.second});
+  }
+  place_of.clear();
+  for (const Observation& o : obs) place_of.push_back(position[o.cell]);
+}
+
+void setLevels(SignalModel& model) {
+  model.setups.clear();
+  for (const FlightEffect& f : model.flights) {
+    model.setups[f.setup].level_db += f.level_db;
+    ++model.setups[f.setup].flights;
+  }
+  for (auto& [id, setup] : model.setups) setup.level_db /= setup.flights;
+  double ss = 0;
+  for (FlightEffect& f : model.flights) {
+    f.off_setup_db = f.level_db - model.setups[f.setup].level_db;
+    ss += f.off_setup_db * f.off_setup_db;
+  }
+  using namespace defaults;
+  model.spread_df = static_cast<int>(model.flights.size() - model.setups.size());
+  model.flight_df = model.spread_df + kFlightPriorDf;
+  model.flight_var_db2 = (ss + kFlightPriorDf * kFlightPriorSd_db * kFlightPriorSd_db) / model.flight_df;
+  model.unusual_spread = model.spread_df >= kUnusualSpreadMinDf && ss / model.spread_df > kUnusualSpread_db * kUnusualSpread_db;
+  if (model.unusual_spread) {
+    model.flight_df = model.spread_df;
+    model.flight_var_db2 = ss / model.spread_df;
+  }
+}
+
+void setTotals(SignalModel& model, const Decomposition& parts) {
+  const double within = parts.within_var_db2 * (1 - parts.mean_inverse_n);
+  const double su2 = model.flight_var_db2, sc2 = model.line.place_var_db2;
+  model.within_var_db2 = parts.within_var_db2;
+  model.total_sd_db = std::sqrt(su2 + sc2 + within);
+  const double nu_x = std::max((model.line.df - defaults::kPlacePriorDf) * parts.within_df / static_cast<double>(model.places.size()), 1.0);
+  const double variance = 2 * su2 * su2 / model.flight_df + 2 * sc2 * sc2 / model.line.df + model.line.place_var_var + 2 * within * within / nu_x;
+  model.total_sd_var = variance / (4 * model.total_sd_db * model.total_sd_db);
+}
+
+void setResidualSlopes(SignalModel& model, const std::vector<Observation>& obs, const Decomposition& parts) {
+  struct Sums {
+    double n = 0, x = 0, xx = 0, xe = 0, e = 0;
+  };
+  std::vector<Sums> sums(model.flights.size());
+  for (std::size_t i = 0; i < obs.size(); ++i) {
+    Sums& s = sums[static_cast<std::size_t>(obs[i].flight)];
+    const double x = obs[i].log_distance, e = parts.residual_db[i];
+    s.n += 1;
+    s.x += x;
+    s.xx += x * x;
+    s.xe += x * e;
+    s.e += e;
+  }
+  for (std::size_t r = 0; r < sums.size(); ++r) {
+    const Sums& s = sums[r];
+    const double spread = s.xx - s.x * s.x / s.n;
+    model.flights[r].has_slope = spread > 1e-9;
+    model.flights[r].residual_slope = model.flights[r].has_slope ? (s.xe - s.x * s.e / s.n) / spread : 0;
+  }
+}
+
+/// Sections 2 to 4 on one set of observations.
+void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
+  std::vector<int> place_of;
+  gatherPlaces(obs, model, place_of);
+  std::vector<Entry> entries;
+  for (std::size_t i = 0; i < obs.size(); ++i) entries.push_back({obs[i].flight, place_of[i], obs[i].level_dbm});
+  const Decomposition parts = decompose(entries, static_cast<int>(model.flights.size()), static_cast<int>(model.places.size()));
+  std::vector<double> x;
+  for (std::size_t k = 0; k < model.places.size(); ++k) {
+    model.places[k].level_dbm = parts.place_dbm[k];
+    x.push_back(model.places[k].log_distance);
+  }
+  model.line = fitPlaceLine(x, parts.place_dbm, parts.flights_at, parts.within_var_db2);
+  for (std::size_t r = 0; r < model.flights.size(); ++r) model.flights[r].level_db = parts.flight_db[r];
+  setLevels(model);
+  setTotals(model, parts);
+  setResidualSlopes(model, obs, parts);
+}
+
+void imputeCensored(const SignalModel& model, std::vector<Observation>& obs) {
+  const double sd = std::sqrt(model.within_var_db2 + model.line.place_var_db2);
+  for (Observation& o : obs) {
+    if (!o.censored) continue;
+    const double mean = model.flights[static_cast<std::size_t>(o.flight)].level_db + model.line.at(o.log_distance);
+    o.level_dbm = mean - sd * inverseMills((o.bound_dbm - mean) / sd);
+  }
+}
+
+SignalModel fitComponent(const std::vector<ModelFlight>& flights, const std::vector<int>& members) {
+  SignalModel model;
+  std::vector<Observation> clean, all;
+  for (int member : members) {
+    const ModelFlight& f = flights[static_cast<std::size_t>(member)];
+    const int r = static_cast<int>(model.flights.size());
+    model.flights.push_back({member, f.setup});
+    for (const Cell& c : f.cells.cells) {
+      all.push_back({r, c.index, c.log_distance, c.level_dbm, c.censored, c.level_dbm});
+      if (!c.censored) clean.push_back(all.back());
+    }
+  }
+  fitOnce(model, clean);
+  model.censored = all.size() > clean.size();
+  for (int pass = 0; model.censored && pass < defaults::kCensorPasses; ++pass) {
+    imputeCensored(model, all);
+    fitOnce(model, all);
+  }
+  return model;
+}
+
+int distinctCells(const std::vector<ModelFlight>& flights, const std::vector<int>& members) {
+  std::vector<int> cells;
+  for (int member : members)
+    for (const Cell& c : flights[static_cast<std::size_t>(member)].cells.cells)
+      if (!c.censored) cells.push_back(c.index);
+  std::sort(cells.begin(), cells.end());
+  return static_cast<int>(std::unique(cells.begin(), cells.end()) - cells.begin());
+}
+
+}  // namespace
+
+double SignalModel::level_dbm(int setup, double distance_m) const {
+  const auto found = setups.find(setup);
+  return found == setups.end() ? NAN : found->second.level_db + line.at(std::log10(distance_m));
+}
+
+SignalModels fitSignalModels(const std::vector<ModelFlight>& flights) {
+  SignalModels out;
+  std::vector<int> usable;
+  for (std::size_t i = 0; i < flights.size(); ++i)
+    (flights[i].cells.usable() ? usable : out.unusable).push_back(static_cast<int>(i));
+  for (const std::vector<int>& members : connectedFlights(flights, usable)) {
+    if (distinctCells(flights, members) >= defaults::kMinCells)
+      out.components.push_back(fitComponent(flights, members));
+    else
+      out.unusable.insert(out.unusable.end(), members.begin(), members.end());
+  }
+  std::stable_sort(out.components.begin(), out.components.end(),
+                   [](const SignalModel& a, const SignalModel& b) { return a.flights.size() > b.flights.size(); });
+  return out;
+}
+
+}  // namespace distanz::estimate

@@ -1,0 +1,63 @@
+#pragma once
+#include <map>
+#include <vector>
+
+#include "core/estimate/cells.h"
+#include "core/estimate/place_line.h"
+
+namespace distanz::estimate {
+
+struct ModelFlight {
+  int setup = 0;  ///< any number that tells setups apart
+  FlightCells cells;
+};
+
+struct SetupLevel {
+  double level_db = 0;  ///< A_s: mean of the flights' effects
+  int flights = 0;      ///< r_s
+};
+
+struct PlaceLevel {
+  int index = 0;  ///< floor(distance / cell width)
+  double log_distance = 0;
+  double level_dbm = 0;  ///< c_k
+  int flights = 0;       ///< n_k
+};
+
+struct FlightEffect {
+  int flight = 0;  ///< position in the list given to fitSignalModels()
+  int setup = 0;
+  double level_db = 0;       ///< u_r
+  double off_setup_db = 0;   ///< u_r - A_s
+  double residual_slope = 0; ///< dB per decade that this flight falls faster than the places do
+  bool has_slope = false;
+};
+
+/// Signal over distance for flights that share places: level of each setup + line over log10 distance.
+struct SignalModel {
+  std::vector<FlightEffect> flights;
+  std::map<int, SetupLevel> setups;
+  std::vector<PlaceLevel> places;
+  PlaceLine line;
+  double flight_var_db2 = 0;  ///< s_u^2, between flights of one setup, moderated
+  double flight_df = 0;       ///< nu_u
+  int spread_df = 0;          ///< R - setups: 0 means the spread between flights is assumed, not measured
+  bool unusual_spread = false;
+  double within_var_db2 = 0;  ///< s_x^2
+  double total_sd_db = 0;     ///< s_tot: new flight, other 40 m stretch at the same distance
+  double total_sd_var = 0;    ///< Var(s_tot)
+  bool censored = false;      ///< some cells were clipped and enter as "below"
+  /// Level of a setup at a distance on ground like this, dBm. @param distance_m > 0. NaN for a setup not in the model.
+  double level_dbm(int setup, double distance_m) const;
+};
+
+struct SignalModels {
+  std::vector<SignalModel> components;  ///< flights that share no places with others stand apart; largest first
+  std::vector<int> unusable;            ///< flights with too few uncensored cells
+};
+
+/// Estimator sections 2 to 4a. Never throws for thin data: a component that cannot be fitted is left out, its flights unusable.
+/// Sources: Smyth, Stat. Appl. Genet. Mol. Biol. 3(1) (2004): moderated variance; Tobin, Econometrica 26 (1958): censoring.
+SignalModels fitSignalModels(const std::vector<ModelFlight>& flights);
+
+}  // namespace distanz::estimate

@@ -1,0 +1,41 @@
+#pragma once
+#include <string>
+#include <string_view>
+
+namespace distanz::quantity {
+
+/// What a typed value measures. The unit named is the canonical one that parse() returns and format() takes.
+enum class Kind {
+  Length,     ///< m
+  Power,      ///< dBm (mW and W accepted)
+  Level,      ///< dBm, received level or sensitivity
+  Gain,       ///< dBi (dB accepted, dBd = dBi - 2.15)
+  Loss,       ///< dB
+  Frequency,  ///< MHz
+  Bitrate,    ///< Mbit/s
+  Percent,    ///< %
+  Angle,      ///< degrees
+  Number      ///< no unit
+};
+
+/// Outcome of reading one typed value: either a value, or a problem to show beside the field.
+struct Parsed {
+  double value = 0;     ///< canonical unit; meaningful only where problem is empty
+  std::string problem;  ///< why it was refused and what to type instead; empty where it was read
+  explicit operator bool() const { return problem.empty(); }
+};
+
+/// Reads a value as people type it: "250 mW", "24 dBm", "5,8 GHz", "1.2 km + 300 m", "2*30 m". A bare number is taken in the
+/// canonical unit. Sums keep to quantities that add: lengths, losses, angles, and a level plus or minus dB.
+Parsed parse(Kind kind, std::string_view text);
+
+/// As parse(), refusing values outside [low, high] (canonical unit) with a sentence that names the limits.
+Parsed parseWithin(Kind kind, std::string_view text, double low, double high);
+
+/// Value with unit at a sensible scale, e.g. "1.25 km", "250 mW", "5.8 GHz", "24 dBm". NaN gives an empty text.
+std::string format(Kind kind, double value);
+
+/// Unit in which a bare number is taken, e.g. "dBm".
+std::string_view canonicalUnit(Kind kind);
+
+}  // namespace distanz::quantity

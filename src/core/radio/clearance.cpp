@@ -1,0 +1,62 @@
+#include "core/radio/clearance.h"
+
+#include <cmath>
+
+#include "core/quantity/error.h"
+
+namespace distanz::radio {
+
+namespace {
+double wavelength_m(double frequency_mhz) {
+  requirePositive(frequency_mhz, "frequency_mhz");
+  return 299.792458 / frequency_mhz;
+}
+void requireHeight(double value, const char* name) {
+  if (!(std::isfinite(value) && value >= 0)) throw DomainError(std::string(name) + " must be finite and >= 0");
+}
+}  // namespace
+
+double fresnelRadius_m(double d1_m, double d2_m, double frequency_mhz, int zone) {
+  requireHeight(d1_m, "d1_m");
+  requireHeight(d2_m, "d2_m");
+  requirePositive(d1_m + d2_m, "d1_m + d2_m");
+  if (zone < 1) throw DomainError("zone must be >= 1");
+  return std::sqrt(zone * wavelength_m(frequency_mhz) * d1_m * d2_m / (d1_m + d2_m));
+}
+
+double earthBulge_m(double d1_m, double d2_m, double earth_factor) {
+  requireHeight(d1_m, "d1_m");
+  requireHeight(d2_m, "d2_m");
+  requirePositive(earth_factor, "earth_factor");
+  return d1_m * d2_m / (2 * earth_factor * kEarthRadius_m);
+}
+
+double radioHorizon_m(double h1_m, double h2_m, double earth_factor) {
+  requireHeight(h1_m, "h1_m");
+  requireHeight(h2_m, "h2_m");
+  requirePositive(earth_factor, "earth_factor");
+  return std::sqrt(2 * earth_factor * kEarthRadius_m) * (std::sqrt(h1_m) + std::sqrt(h2_m));
+}
+
+Clearance worstClearance(double distance_m, double station_height_m, double aircraft_height_m, double frequency_mhz) {
+  requirePositive(distance_m, "distance_m");
+  requireHeight(station_height_m, "station_height_m");
+  requireHeight(aircraft_height_m, "aircraft_height_m");
+  Clearance worst;
+  constexpr int kSteps = 64;
+  for (int i = 1; i < kSteps; ++i) {
+    const double d1 = distance_m * i / kSteps, d2 = distance_m - d1;
+    const double ray = station_height_m + (aircraft_height_m - station_height_m) * i / kSteps - earthBulge_m(d1, d2);
+    const Clearance here{ray, kClearShare * fresnelRadius_m(d1, d2, frequency_mhz), d1};
+    if (i == 1 || here.ray_m - here.needed_m < worst.ray_m - worst.needed_m) worst = here;
+  }
+  return worst;
+}
+
+double twoRayBreakpoint_m(double h1_m, double h2_m, double frequency_mhz) {
+  requireHeight(h1_m, "h1_m");
+  requireHeight(h2_m, "h2_m");
+  return 4 * h1_m * h2_m / wavelength_m(frequency_mhz);
+}
+
+}  // namespace distanz::radio
