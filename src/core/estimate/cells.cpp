@@ -45,8 +45,15 @@ std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<dou
   }
   const double limit = defaults::kClippedShare * static_cast<double>(count);
   if (static_cast<double>(saturated) > limit) return std::nullopt;
-  Cell cell{samples.front().cell, sum / static_cast<double>(count), 0, static_cast<double>(clipped) > limit};
-  cell.level_dbm = cell.censored ? *floor_dbm + defaults::kCensorAbove_db : trimmedMean(scratch);
+  Cell cell;
+  cell.index = samples.front().cell;
+  cell.log_distance = sum / static_cast<double>(count);
+  cell.censored = static_cast<double>(clipped) > limit;
+  cell.level_dbm = trimmedMean(scratch);
+  cell.lowest_dbm = scratch.front();
+  const auto above = std::upper_bound(scratch.begin(), scratch.end(), cell.lowest_dbm + defaults::kFloorTolerance_db);
+  cell.lowest_share = static_cast<double>(above - scratch.begin()) / static_cast<double>(count);
+  if (cell.censored) cell.level_dbm = *floor_dbm + defaults::kCensorAbove_db;
   return cell;
 }
 
@@ -70,6 +77,14 @@ void FloorFinder::add(const FlightSamples& flight) {
       streak = 0;
     }
   }
+}
+
+void FloorFinder::merge(const FloorFinder& other) {
+  if (other.m_rows == 0 || (m_rows > 0 && other.m_lowest > m_lowest)) return;
+  const bool same = m_rows > 0 && other.m_lowest == m_lowest;
+  m_rows = same ? m_rows + other.m_rows : other.m_rows;
+  m_streak = same ? std::max(m_streak, other.m_streak) : other.m_streak;
+  m_lowest = other.m_lowest;
 }
 
 std::optional<double> FloorFinder::floor_dbm() const {
@@ -107,6 +122,15 @@ FlightCells cellsOf(const FlightSamples& flight, std::optional<double> floor_dbm
     first = last;
   }
   return out;
+}
+
+void censorAt(FlightCells& flight, double floor_dbm) {
+  for (Cell& cell : flight.cells) {
+    if (cell.censored || cell.lowest_dbm > floor_dbm + defaults::kFloorTolerance_db || cell.lowest_share <= defaults::kClippedShare) continue;
+    cell.censored = true;
+    cell.level_dbm = floor_dbm + defaults::kCensorAbove_db;
+    --flight.uncensored;
+  }
 }
 
 }  // namespace distanz::estimate

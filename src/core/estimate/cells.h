@@ -22,6 +22,8 @@ struct Cell {
   double log_distance = 0;  ///< mean log10 of the samples' distances in metres (not the centre: that biases the exponent)
   double level_dbm = 0;   ///< trimmed mean; for a censored cell its upper bound
   bool censored = false;  ///< clipped at the receiver's floor: the level is only known to be lower
+  double lowest_dbm = 0;  ///< lowest sample, and the share of samples within rounding of it
+  double lowest_share = 0;
 };
 
 struct FlightCells {
@@ -37,6 +39,8 @@ struct FlightCells {
 class FloorFinder {
  public:
   void add(const FlightSamples& flight);
+  /// As if the other's flights had been added here.
+  void merge(const FloorFinder& other);
   std::optional<double> floor_dbm() const;
 
  private:
@@ -48,5 +52,9 @@ class FloorFinder {
 /// Reduces one flight to cells (estimator section 1). @param floor_dbm as found or given; none: nothing is censored.
 /// @throws DomainError for spans of unequal length or a width that is not positive.
 FlightCells cellsOf(const FlightSamples& flight, std::optional<double> floor_dbm, double width_m = defaults::kCellWidth_m);
+
+/// Flags the cells of a flight reduced without a floor once the campaign's floor is known. @param floor_dbm the lowest reading
+/// of all flights, as FloorFinder tells it (a floor above readings that were made must be given to cellsOf() instead).
+void censorAt(FlightCells& flight, double floor_dbm);
 
 }  // namespace distanz::estimate

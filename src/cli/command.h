@@ -1,0 +1,65 @@
+#pragma once
+#include <filesystem>
+#include <functional>
+#include <iosfwd>
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+/// Each command is a function of its options and its streams, so that a test starts no process.
+namespace distanz::cli {
+
+struct Io {
+  std::ostream& out;
+  std::ostream& err;
+};
+
+struct AnalyseOptions {
+  std::filesystem::path campaign;
+  bool json = false;
+  unsigned threads = 0;
+};
+void analyseCommand(const AnalyseOptions& options, Io io);
+
+struct ImportOptions {
+  std::filesystem::path campaign;
+  std::vector<std::filesystem::path> logs;
+  std::string setup;
+  std::string ended;
+  std::string flight;
+  std::vector<std::string> maps;  ///< CHANNEL=COLUMN
+};
+void importCommand(const ImportOptions& options, Io io);
+
+struct ConvertOptions {
+  std::filesystem::path from, to;
+};
+void convertCommand(const ConvertOptions& options, Io io);
+
+struct InspectOptions {
+  std::filesystem::path log;
+  bool json = false;
+  std::vector<std::string> maps;
+};
+void inspectCommand(const InspectOptions& options, Io io);
+
+struct SimulateOptions {
+  std::filesystem::path scenario, out;
+  std::uint64_t seed = 1;
+};
+void simulateCommand(const SimulateOptions& options, Io io);
+
+struct LinkOptions {
+  std::string frequency, distance, power, tx_gain, rx_gain, tx_loss, rx_loss, tx_height, rx_height, exponent, reference;
+  bool json = false;
+};
+void linkCommand(const LinkOptions& options, Io io);
+
+/// "CHANNEL=COLUMN" texts as a map. @throws InputError for one without "="
+std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps);
+
+/// The whole program but for the process: 0 done, 1 input refused (one line on err), 2 usage.
+int run(const std::vector<std::string>& arguments, Io io);
+
+}  // namespace distanz::cli

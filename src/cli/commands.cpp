@@ -1,0 +1,125 @@
+#include "cli/command.h"
+
+#include <CLI/CLI.hpp>
+#include <ostream>
+
+#include "core/quantity/error.h"
+
+namespace distanz::cli {
+namespace {
+
+using Action = std::function<void()>;
+
+void addAnalyse(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<AnalyseOptions>();
+  CLI::App* c = app.add_subcommand("analyse", "Ranges, comparisons and warnings of a campaign");
+  c->add_option("CAMPAIGN", options->campaign, "a .distanz file or an interchange folder")->required();
+  c->add_flag("--json", options->json, "one JSON object on standard output");
+  c->add_option("--threads", options->threads, "how many threads to use; the answer does not depend on it");
+  c->callback([&action, options, io] { action = [options, io] { analyseCommand(*options, io); }; });
+}
+
+void addImport(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<ImportOptions>();
+  CLI::App* c = app.add_subcommand("import", "Bring logs into a campaign file, all of them or none");
+  c->add_option("CAMPAIGN", options->campaign, "a .distanz file")->required();
+  c->add_option("LOG", options->logs, "logs to import")->required();
+  c->add_option("--setup", options->setup, "id of the setup that was flown")->required();
+  c->add_option("--ended", options->ended, "why the runs ended, e.g. turned-back");
+  c->add_option("--flight", options->flight, "name of the flight, for logs recorded at the same time");
+  c->add_option("--map", options->maps, "CHANNEL=COLUMN, correcting how a column is matched");
+  c->callback([&action, options, io] { action = [options, io] { importCommand(*options, io); }; });
+}
+
+void addConvert(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<ConvertOptions>();
+  CLI::App* c = app.add_subcommand("convert", "Between campaign file and interchange folder, and logs to CSV, GPX, KML or GeoJSON");
+  c->add_option("FROM", options->from)->required();
+  c->add_option("TO", options->to)->required();
+  c->callback([&action, options, io] { action = [options, io] { convertCommand(*options, io); }; });
+}
+
+void addInspect(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<InspectOptions>();
+  CLI::App* c = app.add_subcommand("inspect", "What a log holds: format, channels, span, faults");
+  c->add_option("LOG", options->log)->required();
+  c->add_flag("--json", options->json, "one JSON object on standard output");
+  c->add_option("--map", options->maps, "CHANNEL=COLUMN, correcting how a column is matched");
+  c->callback([&action, options, io] { action = [options, io] { inspectCommand(*options, io); }; });
+}
+
+void addSimulate(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<SimulateOptions>();
+  CLI::App* c = app.add_subcommand("simulate", "Fly a scenario in simulation and write an interchange folder");
+  c->add_option("SCENARIO", options->scenario, "scenario as JSON")->required();
+  c->add_option("--out", options->out, "folder to write, new or empty")->required();
+  c->add_option("--seed", options->seed, "same seed, same flights");
+  c->callback([&action, options, io] { action = [options, io] { simulateCommand(*options, io); }; });
+}
+
+void addLink(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<LinkOptions>();
+  CLI::App* c = app.add_subcommand("link", "Link budget and path loss for given numbers");
+  c->add_option("--frequency", options->frequency, "e.g. 5.8GHz")->required();
+  c->add_option("--distance", options->distance, "e.g. 1km")->required();
+  c->add_option("--power", options->power, "e.g. 25mW")->required();
+  c->add_option("--tx-gain", options->tx_gain, "e.g. 2dBi");
+  c->add_option("--rx-gain", options->rx_gain, "e.g. 8dBi");
+  c->add_option("--tx-loss", options->tx_loss, "e.g. 0.5dB");
+  c->add_option("--rx-loss", options->rx_loss, "e.g. 0.5dB");
+  c->add_option("--tx-height", options->tx_height, "e.g. 60m");
+  c->add_option("--rx-height", options->rx_height, "e.g. 2m");
+  c->add_option("--exponent", options->exponent, "path-loss exponent, 2 in free space");
+  c->add_option("--reference", options->reference, "distance from which the exponent counts, 1m");
+  c->add_flag("--json", options->json, "one JSON object on standard output");
+  c->callback([&action, options, io] { action = [options, io] { linkCommand(*options, io); }; });
+}
+
+std::string oneLine(std::string text) {
+  for (char& c : text)
+    if (c == '\n' || c == '\r') c = ' ';
+  return text;
+}
+
+}  // namespace
+
+std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps) {
+  std::map<std::string, std::string> out;
+  for (const std::string& map : maps) {
+    const auto equals = map.find('=');
+    if (equals == std::string::npos || equals == 0) throw InputError("--map " + map + ": write CHANNEL=COLUMN, e.g. --map rssi_dbm=RSSI");
+    out[map.substr(0, equals)] = map.substr(equals + 1);
+  }
+  return out;
+}
+
+int run(const std::vector<std::string>& arguments, Io io) {
+  CLI::App app("Distanz: how far each radio setup carries, and how sure that is", "distanz-cli");
+  app.set_version_flag("--version", std::string("distanz-cli ") + DISTANZ_VERSION);
+  app.require_subcommand(1);
+  Action action;
+  addAnalyse(app, io, action);
+  addImport(app, io, action);
+  addConvert(app, io, action);
+  addInspect(app, io, action);
+  addSimulate(app, io, action);
+  addLink(app, io, action);
+  try {
+    app.parse(std::vector<std::string>(arguments.rbegin(), arguments.rend()));
+  } catch (const CLI::Success& e) {
+    app.exit(e, io.out, io.err);
+    return 0;
+  } catch (const CLI::ParseError& e) {
+    app.exit(e, io.out, io.err);
+    return 2;
+  }
+  try {
+    action();
+    return 0;
+  } catch (const std::exception& e) {
+    io.err << oneLine(e.what()) << "\n";
+    return 1;
+  }
+}
+
+}  // namespace distanz::cli

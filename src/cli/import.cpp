@@ -1,0 +1,67 @@
+#include <fmt/format.h>
+
+#include <ostream>
+
+#include "cli/command.h"
+#include "core/quantity/error.h"
+#include "formats/files.h"
+#include "formats/log_import.h"
+#include "store/campaign_file.h"
+#include "store/sample_file.h"
+
+namespace distanz::cli {
+namespace {
+
+campaign::Ended reasonOf(const std::string& word) {
+  const auto ended = campaign::endedFromWord(word);
+  if (!ended) throw InputError("--ended " + word + ": it must be one of link-lost, quality-limit, turned-back, battery, limit, obstacle, aircraft, equipment-cap");
+  return *ended;
+}
+
+int nextOrder(const campaign::Campaign& c) {
+  int last = 0;
+  for (const campaign::Run& run : c.runs) last = std::max(last, run.order);
+  return last + 1;
+}
+
+void refuseTwice(const campaign::Campaign& c, const formats::ImportedLog& log) {
+  for (const campaign::Run& run : c.runs)
+    if (run.log_sha256 == log.sha256)
+      throw InputError(fmt::format("{}: this log is in the campaign already, as run {}; the same flight must not count twice", log.name, run.id));
+}
+
+}  // namespace
+
+void importCommand(const ImportOptions& options, Io io) {
+  store::CampaignFile file = store::CampaignFile::open(options.campaign);
+  if (!file.readOnlyReason().empty()) throw InputError(options.campaign.string() + ": " + file.readOnlyReason());
+  if (!campaign::findSetup(file.campaign(), options.setup)) throw InputError("--setup " + options.setup + ": no such setup in this campaign; add it first");
+  const auto corrections = parseMaps(options.maps);
+  const campaign::Ended ended = reasonOf(options.ended);
+  campaign::Campaign next = file.campaign();
+  std::vector<formats::ImportedLog> logs;
+  for (const auto& path : options.logs) {  // all are read before anything is kept
+    logs.push_back(formats::importLog(formats::readFile(path), path.string(), next, corrections));
+    refuseTwice(next, logs.back());
+    campaign::Run run;
+    run.id = campaign::freeRunId(next, options.setup);
+    run.setup = options.setup;
+    run.log = path.filename().string();
+    run.log_sha256 = logs.back().sha256;
+    run.order = nextOrder(next);
+    run.flight = options.flight;
+    run.ended = ended;
+    run.columns = corrections;
+    next.runs.push_back(run);
+  }
+  store::SampleFile samples(options.campaign);
+  const std::size_t first = next.runs.size() - logs.size();
+  for (std::size_t i = 0; i < logs.size(); ++i) samples.add(next.runs[first + i], logs[i].bytes, *logs[i].recording);
+  file.edit(logs.size() == 1 ? "Import " + next.runs.back().log : fmt::format("Import {} logs", logs.size()), next);
+  for (std::size_t i = 0; i < logs.size(); ++i) {
+    io.out << fmt::format("{}: run {}, {} rows, farthest {:.0f} m\n", logs[i].name, next.runs[first + i].id, logs[i].recording->rows(), logs[i].track.farthest_m);
+    for (const Problem& p : logs[i].problems) io.out << fmt::format("  line {}: {}\n", p.line, p.text);
+  }
+}
+
+}  // namespace distanz::cli

@@ -1,0 +1,89 @@
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <nlohmann/json.hpp>
+#include <ostream>
+
+#include "cli/command.h"
+#include "cli/log_campaign.h"
+#include "core/quantity/error.h"
+#include "formats/files.h"
+#include "formats/log_reader.h"
+
+namespace distanz::cli {
+
+using json = nlohmann::ordered_json;
+
+namespace {
+
+struct Seen {
+  std::size_t samples = 0;
+  double min = INFINITY, max = -INFINITY;
+};
+
+Seen seen(const std::vector<double>& values) {
+  Seen s;
+  for (double v : values)
+    if (std::isfinite(v)) {
+      ++s.samples;
+      s.min = std::min(s.min, v);
+      s.max = std::max(s.max, v);
+    }
+  return s;
+}
+
+json channelJson(const formats::ColumnMatch& match, const std::string& channel, const std::vector<double>& values) {
+  const Seen s = seen(values);
+  return {{"channel", channel}, {"column", match.header}, {"unit", match.unit.empty() ? formats::canonicalUnit(channel) : match.unit},
+          {"samples", s.samples}, {"min", s.samples ? json(s.min) : json(nullptr)}, {"max", s.samples ? json(s.max) : json(nullptr)}};
+}
+
+/// One entry per channel of the recording, in the order of the log's columns.
+json channels(const std::vector<formats::ColumnMatch>& matches, const log::Recording& r) {
+  json out = json::array();
+  for (const formats::ColumnMatch& m : matches) {
+    if (m.channel == "time_s") out.push_back(channelJson(m, m.channel, r.time_s));
+    const bool both = m.kind == formats::FieldKind::LatLon;
+    for (const std::string& channel : both ? std::vector<std::string>{"lat_deg", "lon_deg"} : std::vector<std::string>{m.channel})
+      if (const auto* values = r.find(channel)) out.push_back(channelJson(m, channel, *values));
+  }
+  return out;
+}
+
+}  // namespace
+
+campaign::Campaign logCampaign() {
+  campaign::Campaign c;
+  c.links.resize(2);
+  c.links[0].id = "control";
+  c.links[1].id = "video";
+  c.links[1].kind = campaign::LinkKind::Video;
+  return c;
+}
+
+void inspectCommand(const InspectOptions& options, Io io) {
+  const std::string bytes = formats::readFile(options.log);
+  json out;
+  try {
+    const formats::CsvLayout layout = formats::layoutOf(bytes);
+    const auto matches = formats::matchColumns(layout, logCampaign().links, parseMaps(options.maps));
+    const formats::LogRead read = formats::readLog(bytes, layout, matches);
+    out = {{"format", "csv"}, {"rows", read.rows}, {"span_s", read.recording.time_s.back() - read.recording.time_s.front()},
+           {"channels", channels(matches, read.recording)}, {"faults", json::array()}};
+    for (const Problem& p : read.problems) out["faults"].push_back({{"code", p.code}, {"line", p.line}, {"text", p.text}});
+  } catch (const InputError& e) {
+    throw InputError(options.log.string() + ": " + e.what());
+  }
+  if (options.json) {
+    io.out << out.dump(1) << "\n";
+    return;
+  }
+  io.out << fmt::format("{}: {} rows, {:.1f} s\n", options.log.string(), out["rows"].get<std::size_t>(), out["span_s"].get<double>());
+  for (const json& c : out["channels"])
+    io.out << fmt::format("  {:<24} from \"{}\" [{}], {} samples, {} to {} {}\n", c["channel"].get<std::string>(), c["column"].get<std::string>(), c["unit"].get<std::string>(),
+                          c["samples"].get<std::size_t>(), c["min"].dump(), c["max"].dump(), formats::canonicalUnit(c["channel"].get<std::string>()));
+  for (const json& f : out["faults"]) io.out << fmt::format("  line {}: {}\n", f["line"].get<int>(), f["text"].get<std::string>());
+}
+
+}  // namespace distanz::cli

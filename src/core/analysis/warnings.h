@@ -1,0 +1,14 @@
+#pragma once
+#include "core/analysis/campaign_analysis.h"
+#include "core/estimate/signal_model.h"
+
+namespace distanz::analysis {
+
+/// Cautions about the campaign as a whole: flown once, not interleaved, wandering off, power changed.
+void warnAboutRuns(const campaign::Campaign& campaign, const std::vector<bool>& used, CampaignAnalysis& result);
+
+/// Cautions about one fitted model of a link. @param runs index into campaign.runs per flight of the model's input
+void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& link, const estimate::SignalModel& model,
+                    const std::vector<std::size_t>& runs, const std::optional<estimate::CriticalLevel>& critical, CampaignAnalysis& result);
+
+}  // namespace distanz::analysis

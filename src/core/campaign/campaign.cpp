@@ -1,0 +1,76 @@
+#include "core/campaign/campaign.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/quantity/error.h"
+
+namespace distanz::campaign {
+namespace {
+
+constexpr std::pair<Ended, const char*> kEndedWords[] = {
+    {Ended::LinkLost, "link-lost"}, {Ended::QualityLimit, "quality-limit"}, {Ended::TurnedBack, "turned-back"},
+    {Ended::Battery, "battery"},    {Ended::Limit, "limit"},                {Ended::Obstacle, "obstacle"},
+    {Ended::Aircraft, "aircraft"},  {Ended::EquipmentCap, "equipment-cap"}, {Ended::Unknown, ""}};
+
+template <class Items>
+auto findById(Items& items, const std::string& id) {
+  const auto found = std::find_if(items.begin(), items.end(), [&](const auto& item) { return item.id == id; });
+  return found == items.end() ? nullptr : &*found;
+}
+
+}  // namespace
+
+std::optional<radio::LinkEnds> SetupLink::ends() const {
+  if (!power_dbm) return std::nullopt;
+  return radio::LinkEnds{*power_dbm, tx_gain_dbi, rx_gain_dbi, tx_loss_db, rx_loss_db};
+}
+
+std::optional<course::Course> courseOf(const Campaign& campaign) {
+  std::vector<course::Position> points;
+  for (const PathPoint& p : campaign.path) points.push_back(p.position);
+  if (points.empty()) return std::nullopt;
+  if (points.size() == 1) points.insert(points.begin(), campaign.station.position);
+  try {
+    return course::Course(campaign.station.position, points);
+  } catch (const DomainError&) {
+    return std::nullopt;
+  }
+}
+
+std::string letterOf(const Campaign& campaign, std::size_t setup) {
+  const std::string& id = campaign.setups.at(setup).id;
+  if (id.size() == 1) return id;
+  return setup < 26 ? std::string(1, static_cast<char>('A' + setup)) : std::to_string(setup + 1);
+}
+
+std::string freeSetupId(const Campaign& campaign) {
+  for (char c = 'A'; c <= 'Z'; ++c)
+    if (!findSetup(campaign, std::string(1, c))) return std::string(1, c);
+  for (std::size_t n = 27;; ++n)
+    if (!findSetup(campaign, "S" + std::to_string(n))) return "S" + std::to_string(n);
+}
+
+std::string freeRunId(const Campaign& campaign, const std::string& setup) {
+  for (int n = 1;; ++n)
+    if (const std::string id = setup + std::to_string(n); !findRun(campaign, id)) return id;
+}
+
+const Setup* findSetup(const Campaign& campaign, const std::string& id) { return findById(campaign.setups, id); }
+const Link* findLink(const Campaign& campaign, const std::string& id) { return findById(campaign.links, id); }
+Run* findRun(Campaign& campaign, const std::string& id) { return findById(campaign.runs, id); }
+const Run* findRun(const Campaign& campaign, const std::string& id) { return findById(campaign.runs, id); }
+
+std::string endedWord(Ended ended) {
+  for (const auto& [value, word] : kEndedWords)
+    if (value == ended) return word;
+  return {};
+}
+
+std::optional<Ended> endedFromWord(const std::string& word) {
+  for (const auto& [value, name] : kEndedWords)
+    if (word == name) return value;
+  return std::nullopt;
+}
+
+}  // namespace distanz::campaign

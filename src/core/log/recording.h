@@ -1,0 +1,36 @@
+#pragma once
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace distanz::log {
+
+/// One column of samples in its channel's canonical unit; NaN where the log had nothing.
+struct Column {
+  std::string channel;  ///< "distance_m", "lat_deg", "control.rssi_dbm", ...
+  std::vector<double> values;
+  bool operator==(const Column& other) const;  ///< NaN equals NaN
+};
+
+/// What every source of samples becomes: files, simulation, later live telemetry.
+struct Recording {
+  std::vector<double> time_s;  ///< from the first row, not decreasing
+  std::vector<Column> columns; ///< each as long as time_s
+  std::string started;         ///< local date and time of the first row, "2026-11-24 06:31:02", where the log told
+  bool operator==(const Recording& other) const;
+
+  const std::vector<double>* find(std::string_view channel) const;
+  std::size_t rows() const { return time_s.size(); }
+};
+
+/// A channel of one link, e.g. linkChannel("control", "rssi_dbm") = "control.rssi_dbm".
+std::string linkChannel(std::string_view link, std::string_view quantity);
+
+/// Names the channels know, without the link's prefix.
+namespace channel {
+constexpr std::string_view kDistance = "distance_m", kLatitude = "lat_deg", kLongitude = "lon_deg";
+constexpr std::string_view kRssi = "rssi_dbm", kQuality = "lq_pct", kBitrate = "bitrate_mbps", kPower = "power_mw";
+constexpr std::string_view kHeight = "height_m", kSpeed = "speed_mps";
+}  // namespace channel
+
+}  // namespace distanz::log

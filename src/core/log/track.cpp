@@ -1,0 +1,166 @@
+#include "core/log/track.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+namespace distanz::log {
+namespace {
+
+struct Flat {
+  double east, north;
+};
+
+/// Marks rows no aircraft could have reached from the last believed one. A new place that stays consistent for a second is believed.
+template <class Apart>
+std::vector<bool> wrongRows(const std::vector<double>& time_s, const std::vector<bool>& known, Apart apart) {
+  std::vector<bool> wrong(time_s.size(), false);
+  std::size_t believed = time_s.size(), candidate = time_s.size(), first = time_s.size();
+  const auto reachable = [&](std::size_t from, std::size_t to) {
+    return apart(from, to) <= kJumpSlack_m + kTopSpeed_mps * (time_s[to] - time_s[from]);
+  };
+  for (std::size_t i = 0; i < time_s.size(); ++i) {
+    if (!known[i]) continue;
+    if (believed == time_s.size() || reachable(believed, i)) {
+      believed = i;
+      first = candidate = time_s.size();
+      continue;
+    }
+    wrong[i] = true;
+    if (candidate == time_s.size() || !reachable(candidate, i)) first = i;
+    candidate = i;
+    if (time_s[i] - time_s[first] > 5) {  // the aircraft really is there: what came before was wrong, or a leap of the log
+      believed = i;
+      candidate = time_s.size();
+    }
+  }
+  return wrong;
+}
+
+void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, const char* what) {
+  if (known > 0 && static_cast<double>(wrong) > kBadShareRefused * static_cast<double>(known))
+    throw InputError(fmt::format("{} jumps about: {} of {} positions cannot be reached at {:.0f} m/s; leave the position columns out or "
+                                 "give a distance column instead", what, wrong, known, kTopSpeed_mps));
+}
+
+/// Fills short gaps between known values, linearly in time.
+void interpolate(const std::vector<double>& time_s, std::vector<double>& values) {
+  std::size_t last = values.size();
+  for (std::size_t i = 0; i < values.size(); ++i) {
+    if (!std::isfinite(values[i])) continue;
+    if (last < i && i - last > 1 && time_s[i] - time_s[last] <= kHoldFix_s)
+      for (std::size_t j = last + 1; j < i; ++j)
+        values[j] = values[last] + (values[i] - values[last]) * (time_s[j] - time_s[last]) / std::max(time_s[i] - time_s[last], 1e-9);
+    last = i;
+  }
+}
+
+void clean(const Recording& r, std::vector<double>& distance, const std::vector<Flat>* flat, std::vector<Problem>& problems) {
+  std::vector<bool> known(distance.size());
+  for (std::size_t i = 0; i < distance.size(); ++i) known[i] = std::isfinite(distance[i]);
+  const auto total = static_cast<std::size_t>(std::count(known.begin(), known.end(), true));
+  const auto wrong = wrongRows(r.time_s, known, [&](std::size_t a, std::size_t b) {
+    return flat ? std::hypot((*flat)[a].east - (*flat)[b].east, (*flat)[a].north - (*flat)[b].north) : std::abs(distance[a] - distance[b]);
+  });
+  std::size_t bad = 0;
+  for (std::size_t i = 0; i < distance.size(); ++i)
+    if (wrong[i]) {
+      distance[i] = NAN;
+      ++bad;
+    }
+  refuseIfMostlyWrong(bad, total, flat ? "GNSS" : "the distance column");
+  if (bad > 0) problems.push_back({"position-jumps", 0, fmt::format("{} of {} positions jump out of reach and are left out", bad, total)});
+}
+
+bool placeByGnss(const Recording& r, const course::Course& course, Track& track) {
+  const auto *lat = r.find(channel::kLatitude), *lon = r.find(channel::kLongitude);
+  if (!lat || !lon) return false;
+  const std::size_t n = r.rows();
+  std::vector<Flat> flat(n, {NAN, NAN});
+  track.distance_m.assign(n, NAN);
+  track.side_m.assign(n, NAN);
+  std::size_t zero = 0, fixes = 0;
+  for (std::size_t i = 0; i < n; ++i) {
+    const double la = (*lat)[i], lo = (*lon)[i];
+    if (!std::isfinite(la) || !std::isfinite(lo)) continue;
+    if ((la == 0 && lo == 0) || std::abs(la) > 90 || std::abs(lo) > 180) {
+      ++zero;
+      continue;
+    }
+    ++fixes;
+    const auto repeats = i > 0 && la == (*lat)[i - 1] && lo == (*lon)[i - 1] && std::isfinite(track.distance_m[i - 1]);
+    if (repeats) {
+      flat[i] = flat[i - 1];
+      track.distance_m[i] = track.distance_m[i - 1];
+      track.side_m[i] = track.side_m[i - 1];
+      continue;
+    }
+    const course::Placement p = course.place({la, lo});
+    const course::Course::Flat f = course.flat({la, lo});
+    flat[i] = {f.east_m, f.north_m};
+    track.distance_m[i] = p.distance_m;
+    track.side_m[i] = p.side_m;
+  }
+  if (fixes == 0 && zero > 0) {
+    if (r.find(channel::kDistance)) return false;
+    throw InputError(fmt::format("GNSS never had a fix: all {} positions are 0/0 or off the globe; wait for a fix before flying, or give a "
+                                 "distance column", zero));
+  }
+  if (fixes == 0) return false;
+  if (zero > 0) track.problems.push_back({"gnss-no-fix", 0, fmt::format("{} rows have no GNSS fix (0/0) and are left out", zero)});
+  clean(r, track.distance_m, &flat, track.problems);
+  for (std::size_t i = 0; i < n; ++i)
+    if (!std::isfinite(track.distance_m[i])) track.side_m[i] = NAN;
+  return true;
+}
+
+void measure(const Recording& r, Track& track) {
+  std::size_t placed = 0, aside = 0;
+  double nearest = INFINITY;
+  for (std::size_t i = 0; i < r.rows(); ++i) {
+    const double d = track.distance_m[i];
+    if (!std::isfinite(d)) continue;
+    ++placed;
+    nearest = std::min(nearest, d);
+    if (d > track.farthest_m) {
+      track.farthest_m = d;
+      track.farthest_s = r.time_s[i];
+    }
+    if (track.from_gnss && std::abs(track.side_m[i]) > kOffPath_m) ++aside;
+  }
+  if (placed == 0) throw InputError("the log holds no position: match a latitude and a longitude, or a distance column");
+  if (track.farthest_m - nearest < 1)
+    throw InputError(fmt::format("the position never changes ({:.0f} m in all {} rows): this log does not show a flight along the path; check "
+                                 "which columns are position", nearest, placed));
+  track.off_path_share = static_cast<double>(aside) / static_cast<double>(placed);
+}
+
+}  // namespace
+
+Track trackOf(const Recording& r, const course::Course* course, std::optional<Turn> hand) {
+  Track track;
+  track.from_gnss = course && placeByGnss(r, *course, track);
+  if (!track.from_gnss) {
+    track.side_m.clear();
+    const auto* distance = r.find(channel::kDistance);
+    if (!distance) {
+      if (!course && r.find(channel::kLatitude))
+        throw InputError("the log holds coordinates, but no path is planned yet: set the station and the far post first");
+      throw InputError("the log holds no position: match a latitude and a longitude, or a distance column");
+    }
+    track.distance_m = *distance;
+    for (double& d : track.distance_m)
+      if (d < 0) d = NAN;
+    clean(r, track.distance_m, nullptr, track.problems);
+  }
+  interpolate(r.time_s, track.distance_m);
+  if (track.from_gnss) interpolate(r.time_s, track.side_m);
+  measure(r, track);
+  track.turn = hand.value_or(Turn{track.farthest_s - kTurnHalfWidth_s, track.farthest_s + kTurnHalfWidth_s});
+  if (track.off_path_share > 0.05)
+    track.problems.push_back({"off-path", 0, fmt::format("{:.0f} % of the flight is more than {:.0f} m beside the path", 100 * track.off_path_share, kOffPath_m)});
+  return track;
+}
+
+}  // namespace distanz::log

@@ -1,0 +1,49 @@
+#pragma once
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/campaign/campaign.h"
+#include "core/radio/clearance.h"
+
+namespace distanz::plan {
+
+/// Predicted signal of one setup's link over the path, and where it meets the critical level.
+struct Prediction {
+  std::string setup, link;
+  std::vector<double> distance_m;    ///< along the shared axis
+  std::vector<double> received_dbm;  ///< as long
+  std::optional<double> critical_dbm;  ///< sensitivity + margin; none where the pilot gave no sensitivity
+  std::optional<double> range_m;       ///< where received meets critical under the planned exponent; may lie beyond the path
+};
+
+/// Log-distance prediction for each setup's link whose transmit power is known. @param reach_m last distance, > 0.
+std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points = 120);
+
+struct ClearancePoint {
+  double distance_m = 0;
+  double ray_m = 0;     ///< height of the straight ray, aircraft over the far post
+  double zone_low_m = 0, zone_high_m = 0;  ///< edge of the first Fresnel zone
+  double bulge_m = 0;   ///< height of the earth above the chord
+};
+
+struct PathClearance {
+  std::vector<ClearancePoint> points;
+  radio::Clearance worst;          ///< with the aircraft over the far post
+  bool clear = false;              ///< 60 % of the first zone is free all along
+  std::optional<double> clear_to_m;  ///< farthest aircraft distance that is still clear; none where it is never clear
+  double horizon_m = 0;
+  double breakpoint_m = 0;         ///< two-ray: beyond it the signal falls faster
+};
+
+/// Flat ground with earth bulge (4/3 earth). @param frequency_mhz of the link looked at.
+/// @return none where no path is planned.
+std::optional<PathClearance> clearance(const campaign::Campaign& campaign, double frequency_mhz);
+
+/// Posts along the path: distance of each from the station, every post_spacing_m, the far post included.
+std::vector<double> posts(const campaign::Campaign& campaign);
+
+/// The critical level that can be told from the kit alone: sensitivity + margin.
+std::optional<double> criticalFromKit(const campaign::Link& link);
+
+}  // namespace distanz::plan

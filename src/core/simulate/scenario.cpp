@@ -1,0 +1,193 @@
+#include "core/simulate/scenario.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <memory>
+
+#include "core/quantity/error.h"
+#include "core/simulate/shadowing.h"
+
+namespace distanz::simulate {
+namespace {
+
+/// What one flight has to itself on one link.
+struct FlightTerms {
+  double offset_db;
+  Shadowing within;
+};
+
+struct Site {
+  std::map<std::string, std::unique_ptr<Shadowing>> place;                            // by link
+  std::map<std::pair<std::string, std::string>, std::unique_ptr<FlightTerms>> terms;  // by flight and link
+};
+
+double reachOf(const Scenario& s) {
+  double reach = 0;
+  for (const RunPlan& run : s.runs) reach = std::max(reach, run.farthest_m);
+  return reach + 100;
+}
+
+double fadingOf(const LinkPhysics& p, Random& random) {
+  if (!p.rician_k_db) return p.fading_sd_db * random.normal();
+  const double k = std::pow(10, *p.rician_k_db / 10), sd = std::sqrt(1 / (2 * (k + 1)));
+  const double re = std::sqrt(k / (k + 1)) + sd * random.normal(), im = sd * random.normal();
+  return 10 * std::log10(std::max(re * re + im * im, 1e-6));
+}
+
+double reading(const LinkPhysics& p, double level, Random& random) {
+  if (p.wild_share > 0 && random.uniform() < p.wild_share) level = random.uniform(p.floor_dbm, -30);
+  if (p.step_db > 0) level = std::round(level / p.step_db) * p.step_db;
+  return std::max(level, p.floor_dbm);
+}
+
+/// A video sender steps its bitrate down as packets fail, and up again slowly.
+struct Bitrate {
+  double value_mbps;
+  double next(double full, double arrived) {
+    const double wanted = full * std::clamp(arrived * arrived, 0.02, 1.0);
+    value_mbps += (wanted < value_mbps ? 0.5 : 0.05) * (wanted - value_mbps);
+    return std::round(value_mbps * 10) / 10;
+  }
+};
+
+class Flyer {
+ public:
+  Flyer(const Scenario& s, std::uint64_t seed) : m_s(s), m_random(seed), m_reach(reachOf(s)), m_course(campaign::courseOf(s.campaign)) {
+    for (const auto& [link, physics] : s.physics)
+      m_site.place[link] = std::make_unique<Shadowing>(m_random, physics.place_sd_db, physics.place_correlation_m, m_reach);
+    if (m_course) {
+      const auto way = course::between(s.campaign.station.position, s.campaign.path.back().position);
+      m_bearing = way.bearing_deg;
+    }
+  }
+
+  log::Recording fly(const RunPlan& run, const std::string& flight) {
+    log::Recording r;
+    addColumns(r);
+    std::map<std::string, Bitrate> bitrate;
+    for (const auto& [link, p] : m_s.physics) bitrate[link] = {p.full_bitrate_mbps};
+    constexpr double kStart_m = 20;
+    const double turn_s = (run.farthest_m - kStart_m) / run.speed_mps, end_s = 2 * turn_s;
+    double side = 0;
+    for (double t = 0; t <= end_s; t += m_s.sample_s) {
+      const double d = t <= turn_s ? kStart_m + run.speed_mps * t : run.farthest_m - run.speed_mps * (t - turn_s);
+      side += 0.05 * (run.side_m * 4 * m_random.normal() - side);
+      r.time_s.push_back(std::round(t * 1000) / 1000);
+      std::size_t column = addPosition(r, d, side, run.speed_mps);
+      const bool turning = std::abs(t - turn_s) < 2.5;
+      for (const auto& [link, p] : m_s.physics) column = addLink(r, column, link, p, run, flight, d, turning, bitrate[link]);
+    }
+    return r;
+  }
+
+ private:
+  void addColumns(log::Recording& r) const {
+    r.columns.push_back({std::string(log::channel::kDistance), {}});
+    if (m_s.with_gnss && m_course) {
+      r.columns[0].channel = log::channel::kLatitude;
+      r.columns.push_back({std::string(log::channel::kLongitude), {}});
+      r.columns.push_back({std::string(log::channel::kHeight), {}});
+      r.columns.push_back({std::string(log::channel::kSpeed), {}});
+    }
+    for (const auto& [link, p] : m_s.physics) {
+      r.columns.push_back({log::linkChannel(link, log::channel::kRssi), {}});
+      r.columns.push_back({log::linkChannel(link, log::channel::kQuality), {}});
+      if (isVideo(link)) r.columns.push_back({log::linkChannel(link, log::channel::kBitrate), {}});
+    }
+  }
+
+  bool isVideo(const std::string& link) const {
+    const campaign::Link* found = campaign::findLink(m_s.campaign, link);
+    return found && found->kind == campaign::LinkKind::Video;
+  }
+
+  std::size_t addPosition(log::Recording& r, double d, double side, double speed) {
+    if (!(m_s.with_gnss && m_course)) {
+      r.columns[0].values.push_back(std::round(d * 10) / 10);
+      return 1;
+    }
+    const auto along = course::destination(m_s.campaign.station.position, {d, m_bearing});
+    const auto p = course::destination(along, {side, m_bearing + 90});
+    const auto rounded = [](double v, double unit) { return std::round(v * unit) / unit; };
+    r.columns[0].values.push_back(rounded(p.lat_deg, 1e7));
+    r.columns[1].values.push_back(rounded(p.lon_deg, 1e7));
+    r.columns[2].values.push_back(rounded(m_s.campaign.path.back().height_m + 0.8 * m_random.normal(), 10));
+    r.columns[3].values.push_back(rounded(speed + 0.3 * m_random.normal(), 10));
+    return 4;
+  }
+
+  FlightTerms& terms(const std::string& flight, const std::string& link, const LinkPhysics& p) {
+    auto& slot = m_site.terms[{flight, link}];
+    if (!slot) slot.reset(new FlightTerms{p.flight_sd_db * m_random.normal(), Shadowing(m_random, p.within_sd_db, p.within_correlation_m, m_reach)});
+    return *slot;
+  }
+
+  std::size_t addLink(log::Recording& r, std::size_t column, const std::string& link, const LinkPhysics& p, const RunPlan& run,
+                      const std::string& flight, double d, bool turning, Bitrate& bitrate) {
+    const FlightTerms& own = terms(flight, link, p);
+    const double level = m_s.level_dbm.at(run.setup).at(link) + run.level_offset_db - 10 * p.exponent * std::log10(std::max(d, 1.0) / 1000) +
+                         m_site.place[link]->at(d) + own.offset_db + own.within.at(d) + fadingOf(p, m_random) - (turning ? p.turn_drop_db : 0);
+    const double arrive = 1 / (1 + std::exp(-(level - p.quality_midpoint_dbm) / p.quality_slope_db));
+    const double share = m_random.binomial(p.packets_per_sample, arrive) / static_cast<double>(p.packets_per_sample);
+    r.columns[column++].values.push_back(reading(p, level, m_random));
+    r.columns[column++].values.push_back(std::round(share * 100));
+    if (isVideo(link)) r.columns[column++].values.push_back(bitrate.next(p.full_bitrate_mbps, share));
+    return column;
+  }
+
+  const Scenario& m_s;
+  Random m_random;
+  double m_reach;
+  std::optional<course::Course> m_course;
+  double m_bearing = 0;
+  Site m_site;
+};
+
+void check(const Scenario& s) {
+  requirePositive(s.sample_s, "sample_s");
+  for (const auto& [link, p] : s.physics) {
+    if (!campaign::findLink(s.campaign, link)) throw DomainError("the scenario has physics for link \"" + link + "\", which the campaign does not have");
+    requirePositive(p.exponent, "exponent");
+    requirePositive(p.quality_slope_db, "quality_slope_db");
+    if (p.packets_per_sample < 1) throw DomainError("packets_per_sample must be at least 1");
+  }
+  for (const RunPlan& run : s.runs) {
+    if (!(run.farthest_m > 50 && run.farthest_m < 1e5)) throw DomainError("farthest_m must lie within 50 m to 100 km");
+    if (!(run.speed_mps > 0.5 && run.speed_mps < 100)) throw DomainError("speed_mps must lie within 0.5 to 100 m/s");
+    for (const auto& [link, p] : s.physics)
+      if (!s.level_dbm.contains(run.setup) || !s.level_dbm.at(run.setup).contains(link))
+        throw DomainError(fmt::format("the scenario has no level for setup \"{}\" on link \"{}\"", run.setup, link));
+  }
+}
+
+}  // namespace
+
+Simulated simulate(const Scenario& scenario, std::uint64_t seed) {
+  check(scenario);
+  Simulated out{scenario.campaign, {}};
+  Flyer flyer(scenario, seed);
+  int order = 0;
+  for (const RunPlan& plan : scenario.runs) {
+    campaign::Run run;
+    run.id = campaign::freeRunId(out.campaign, plan.setup);
+    run.setup = plan.setup;
+    run.log = run.id + ".csv";
+    run.order = ++order;
+    run.flight = plan.flight;
+    run.ended = plan.ended;
+    run.notes = plan.notes;
+    out.recordings.push_back(flyer.fly(plan, plan.flight.empty() ? "\n" + run.id : plan.flight));
+    out.campaign.runs.push_back(std::move(run));
+  }
+  return out;
+}
+
+Truth truthOf(const LinkPhysics& p, double level_at_1km_dbm, double critical_dbm) {
+  const double total = std::sqrt(p.place_sd_db * p.place_sd_db + p.within_sd_db * p.within_sd_db + p.flight_sd_db * p.flight_sd_db);
+  const auto range = [&](double margin) { return 1000 * std::pow(10, (level_at_1km_dbm - margin - critical_dbm) / (10 * p.exponent)); };
+  return {range(0), range(1.6448536269514722 * total)};
+}
+
+}  // namespace distanz::simulate

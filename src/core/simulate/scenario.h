@@ -1,0 +1,67 @@
+#pragma once
+#include <cstdint>
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/campaign/campaign.h"
+#include "core/log/recording.h"
+
+namespace distanz::simulate {
+
+/// How one link behaves over the path, on top of what the campaign says about it.
+struct LinkPhysics {
+  double exponent = 2.7;
+  double place_sd_db = 2.5, place_correlation_m = 45;    ///< hills and holes that every flight meets
+  double within_sd_db = 1.5, within_correlation_m = 40;  ///< shadowing of one flight only
+  double flight_sd_db = 1.2;                             ///< a flight as a whole
+  double fading_sd_db = 1.5;                             ///< sample to sample
+  std::optional<double> rician_k_db;                     ///< Rician fading instead, K factor
+  double turn_drop_db = 10;                              ///< banking in the turn
+  double floor_dbm = -120;                               ///< readings stop here
+  double step_db = 1;                                    ///< quantising of the reading; 0: none
+  double quality_midpoint_dbm = -104;                    ///< half of the packets arrive
+  double quality_slope_db = 1.2;
+  int packets_per_sample = 20;
+  double full_bitrate_mbps = 50;
+  double wild_share = 0;                                 ///< share of readings that are rubbish
+};
+
+struct RunPlan {
+  std::string setup;
+  double farthest_m = 2000;
+  campaign::Ended ended = campaign::Ended::TurnedBack;
+  double speed_mps = 13;
+  double side_m = 2;          ///< scatter across the path (sd)
+  double level_offset_db = 0; ///< the day: drift, a weak battery, wind
+  std::string notes;
+  std::string flight;
+};
+
+struct Scenario {
+  campaign::Campaign campaign;  ///< runs are filled in by simulate()
+  std::map<std::string, LinkPhysics> physics;                      ///< by link id
+  std::map<std::string, std::map<std::string, double>> level_dbm;  ///< setup id -> link id -> mean level at 1 km
+  std::vector<RunPlan> runs;
+  double sample_s = 0.1;
+  bool with_gnss = true;
+};
+
+struct Truth {
+  double typical_m = 0, dependable_m = 0;
+};
+
+struct Simulated {
+  campaign::Campaign campaign;
+  std::vector<log::Recording> recordings;  ///< one per run of the campaign, in its order
+};
+
+/// Flies the scenario. Same scenario and seed, same numbers. Runs with the same flight share their flight terms.
+/// @throws DomainError for a scenario whose setups or links do not fit together
+Simulated simulate(const Scenario& scenario, std::uint64_t seed);
+
+/// Where half, and 95 %, of new flights over other stretches still reach a level: the ranges the estimator is after.
+Truth truthOf(const LinkPhysics& physics, double level_at_1km_dbm, double critical_dbm);
+
+}  // namespace distanz::simulate

@@ -1,0 +1,232 @@
+#include "formats/campaign_json.h"
+
+#include <fmt/format.h>
+
+#include <nlohmann/json.hpp>
+
+#include "core/campaign/validate.h"
+#include "formats/json_fields.h"
+
+namespace distanz::formats {
+namespace {
+
+using namespace campaign;
+using nlohmann::json;
+
+constexpr int kForm = 1;
+constexpr std::size_t kMostItems = 100000;
+
+class Reader {
+ public:
+  explicit Reader(std::vector<Problem>& problems) : m_problems(problems) {}
+
+  Campaign read(const json& value, const std::string& where) {
+    JsonFields f(value, where);
+    const double form = f.requiredNumber("distanz_interchange");
+    if (form != kForm) f.refuse(fmt::format("is written in form {}; this version reads form {}; update Distanz", form, kForm));
+    Campaign c;
+    c.title = f.text("title");
+    if (!f.member("station").is_null()) c.station = station(f.member("station"), where + ": station");
+    c.post_spacing_m = f.number("post_spacing_m", c.post_spacing_m);
+    c.plan_exponent = f.number("plan_exponent", c.plan_exponent);
+    each(f, "path", [&](const json& v, const std::string& at) { c.path.push_back(pathPoint(v, at)); });
+    each(f, "links", [&](const json& v, const std::string& at) { c.links.push_back(link(v, at)); });
+    each(f, "setups", [&](const json& v, const std::string& at) { c.setups.push_back(setup(v, at)); });
+    each(f, "runs", [&](const json& v, const std::string& at) { c.runs.push_back(run(v, at)); });
+    c.unknown = rest(f);
+    return c;
+  }
+
+ private:
+  template <class Add>
+  void each(JsonFields& f, const char* key, Add add) {
+    const json& list = f.list(key);
+    if (list.size() > kMostItems) f.refuse(fmt::format("\"{}\" has more than {} entries", key, kMostItems));
+    for (std::size_t i = 0; i < list.size(); ++i) add(list[i], fmt::format("{}: {}[{}]", f.where(), key, i));
+  }
+
+  std::string rest(const JsonFields& f) {
+    std::string unknown = f.unknown();
+    if (!unknown.empty()) {
+      std::string keys;
+      const json parsed = json::parse(unknown);
+      for (const auto& [key, value] : parsed.items()) keys += (keys.empty() ? "\"" : ", \"") + key + "\"";
+      m_problems.push_back({"unknown-key", 0, f.where() + ": " + keys + " is not known to this version; it is kept but not used"});
+    }
+    return unknown;
+  }
+
+  static course::Position position(JsonFields& f) { return {f.requiredNumber("lat_deg"), f.requiredNumber("lon_deg")}; }
+
+  Station station(const json& v, const std::string& where) {
+    JsonFields f(v, where);
+    Station s;
+    s.position = position(f);
+    s.ground_m = f.number("ground_m", s.ground_m);
+    s.antenna_height_m = f.number("antenna_height_m", s.antenna_height_m);
+    rest(f);
+    return s;
+  }
+
+  PathPoint pathPoint(const json& v, const std::string& where) {
+    JsonFields f(v, where);
+    PathPoint p;
+    p.position = position(f);
+    p.height_m = f.number("height_m", p.height_m);
+    rest(f);
+    return p;
+  }
+
+  Link link(const json& v, const std::string& where) {
+    JsonFields f(v, where);
+    Link l;
+    l.id = f.requiredText("id");
+    const std::string kind = f.text("kind", "control");
+    if (kind != "control" && kind != "video") f.refuse("\"kind\" must be \"control\" or \"video\"");
+    l.kind = kind == "video" ? LinkKind::Video : LinkKind::Control;
+    l.frequency_mhz = f.number("frequency_mhz", l.frequency_mhz);
+    l.sensitivity_dbm = f.optionalNumber("sensitivity_dbm");
+    if (!f.member("rule").is_null()) {
+      JsonFields rule(f.member("rule"), where + ": rule");
+      l.rule = {rule.optionalNumber("lq_min_pct"), rule.optionalNumber("margin_db"), rule.optionalNumber("bitrate_min_mbps")};
+      rest(rule);
+    }
+    l.unknown = rest(f);
+    return l;
+  }
+
+  Setup setup(const json& v, const std::string& where) {
+    JsonFields f(v, where);
+    Setup s;
+    s.id = f.requiredText("id");
+    s.name = f.text("name");
+    s.differs = f.text("differs");
+    const json& links = f.member("links");
+    if (!links.is_null() && !links.is_object()) f.refuse("\"links\" must be an object of links by id");
+    if (links.is_object())
+      for (const auto& [id, value] : links.items()) {
+        JsonFields own(value, where + ": links." + id);
+        s.links[id] = {own.optionalNumber("power_dbm"), own.number("tx_gain_dbi", 0), own.number("rx_gain_dbi", 0), own.number("tx_loss_db", 0), own.number("rx_loss_db", 0)};
+        rest(own);
+      }
+    s.unknown = rest(f);
+    return s;
+  }
+
+  Run run(const json& v, const std::string& where) {
+    JsonFields f(v, where);
+    Run r;
+    r.id = f.requiredText("id");
+    r.setup = f.requiredText("setup");
+    r.log = f.text("log");
+    r.log_sha256 = f.text("log_sha256");
+    const double order = f.number("order", 0);
+    if (!(order >= 0 && order <= 1e6) || order != static_cast<int>(order)) f.refuse("\"order\" must be a whole number from 0");
+    r.order = static_cast<int>(order);
+    r.flight = f.text("flight");
+    const std::string ended = f.text("ended");
+    const auto reason = endedFromWord(ended);
+    if (!reason) f.refuse(fmt::format("\"ended\" is \"{}\"; it must be one of link-lost, quality-limit, turned-back, battery, limit, obstacle, aircraft, equipment-cap", ended));
+    r.ended = *reason;
+    r.notes = f.text("notes");
+    r.void_reason = f.text("void_reason");
+    r.turn_begin_s = f.optionalNumber("turn_begin_s");
+    r.turn_end_s = f.optionalNumber("turn_end_s");
+    const json& columns = f.member("columns");
+    if (!columns.is_null() && !columns.is_object()) f.refuse("\"columns\" must be an object of channel: column");
+    if (columns.is_object())
+      for (const auto& [channel, column] : columns.items()) {
+        if (!column.is_string()) f.refuse("\"columns\" must hold texts");
+        r.columns[channel] = column.get<std::string>();
+      }
+    r.unknown = rest(f);
+    return r;
+  }
+
+  std::vector<Problem>& m_problems;
+};
+
+/// What this version does not know, put back where it came from.
+json withUnknown(const std::string& unknown) { return unknown.empty() ? json::object() : json::parse(unknown); }
+
+template <class Value>
+void put(json& object, const char* key, const std::optional<Value>& value) {
+  if (value) object[key] = *value;
+}
+
+void put(json& object, const char* key, const std::string& value) {
+  if (!value.empty()) object[key] = value;
+}
+
+json linkJson(const Link& l) {
+  json out = withUnknown(l.unknown);
+  out["id"] = l.id;
+  out["kind"] = l.kind == LinkKind::Video ? "video" : "control";
+  out["frequency_mhz"] = l.frequency_mhz;
+  put(out, "sensitivity_dbm", l.sensitivity_dbm);
+  json rule = json::object();
+  put(rule, "lq_min_pct", l.rule.lq_min_pct);
+  put(rule, "margin_db", l.rule.margin_db);
+  put(rule, "bitrate_min_mbps", l.rule.bitrate_min_mbps);
+  out["rule"] = rule;
+  return out;
+}
+
+json setupJson(const Setup& s) {
+  json out = withUnknown(s.unknown);
+  out["id"] = s.id;
+  out["name"] = s.name;
+  put(out, "differs", s.differs);
+  for (const auto& [id, l] : s.links) {
+    json own = {{"tx_gain_dbi", l.tx_gain_dbi}, {"rx_gain_dbi", l.rx_gain_dbi}, {"tx_loss_db", l.tx_loss_db}, {"rx_loss_db", l.rx_loss_db}};
+    put(own, "power_dbm", l.power_dbm);
+    out["links"][id] = own;
+  }
+  return out;
+}
+
+json runJson(const Run& r) {
+  json out = withUnknown(r.unknown);
+  out["id"] = r.id;
+  out["setup"] = r.setup;
+  put(out, "log", r.log);
+  put(out, "log_sha256", r.log_sha256);
+  if (r.order > 0) out["order"] = r.order;
+  put(out, "flight", r.flight);
+  put(out, "ended", endedWord(r.ended));
+  put(out, "notes", r.notes);
+  put(out, "void_reason", r.void_reason);
+  put(out, "turn_begin_s", r.turn_begin_s);
+  put(out, "turn_end_s", r.turn_end_s);
+  for (const auto& [channel, column] : r.columns) out["columns"][channel] = column;
+  return out;
+}
+
+}  // namespace
+
+json campaignJson(const Campaign& c) {
+  json out = withUnknown(c.unknown);
+  out["distanz_interchange"] = kForm;
+  out["title"] = c.title;
+  out["station"] = {{"lat_deg", c.station.position.lat_deg}, {"lon_deg", c.station.position.lon_deg}, {"ground_m", c.station.ground_m}, {"antenna_height_m", c.station.antenna_height_m}};
+  out["post_spacing_m"] = c.post_spacing_m;
+  out["plan_exponent"] = c.plan_exponent;
+  for (const char* key : {"path", "links", "setups", "runs"}) out[key] = json::array();
+  for (const PathPoint& p : c.path) out["path"].push_back({{"lat_deg", p.position.lat_deg}, {"lon_deg", p.position.lon_deg}, {"height_m", p.height_m}});
+  for (const Link& l : c.links) out["links"].push_back(linkJson(l));
+  for (const Setup& s : c.setups) out["setups"].push_back(setupJson(s));
+  for (const Run& r : c.runs) out["runs"].push_back(runJson(r));
+  return out;
+}
+
+CampaignRead campaignFromJson(const json& value, const std::string& where) {
+  CampaignRead out;
+  out.campaign = Reader(out.problems).read(value, where);
+  const auto faults = validate(out.campaign);
+  if (!faults.empty()) throw InputError(where + ": " + faults.front().text);
+  return out;
+}
+
+CampaignRead readCampaign(std::string_view text, const std::string& where) { return campaignFromJson(parseJson(text, where), where); }
+
+}  // namespace distanz::formats

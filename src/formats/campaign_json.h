@@ -1,0 +1,25 @@
+#pragma once
+#include <nlohmann/json_fwd.hpp>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/campaign/campaign.h"
+#include "core/quantity/error.h"
+
+namespace distanz::formats {
+
+struct CampaignRead {
+  campaign::Campaign campaign;
+  std::vector<Problem> problems;  ///< unknown keys, kept but not used
+};
+
+/// Campaign in its interchange form. @param where names the text in messages, e.g. "campaign.json"
+/// @throws InputError: not JSON, a newer form, a missing or mistyped key, a campaign that contradicts itself
+CampaignRead readCampaign(std::string_view text, const std::string& where);
+
+/// The same form as a JSON value, both ways; history and the campaign file use it too.
+nlohmann::json campaignJson(const campaign::Campaign& campaign);
+CampaignRead campaignFromJson(const nlohmann::json& json, const std::string& where);
+
+}  // namespace distanz::formats

@@ -1,0 +1,45 @@
+#pragma once
+#include <map>
+#include <string>
+#include <vector>
+
+#include "core/campaign/campaign.h"
+#include "formats/csv_layout.h"
+
+namespace distanz::formats {
+
+/// How the text of a column becomes numbers.
+enum class FieldKind {
+  Number,      ///< value * scale
+  LevelAsPower,///< dBm, kept as mW
+  Clock,       ///< "06:31:02.25"
+  Date,        ///< "2026-11-24"
+  DateTime,    ///< "2026-11-24T06:31:02"
+  LatLon       ///< "46.91 20.96" in one column
+};
+
+/// One column recognised. A LatLon column serves lat_deg and lon_deg.
+struct ColumnMatch {
+  int column = 0;       ///< counted from 0
+  std::string header;
+  std::string channel;  ///< canonical, with the link's prefix; "time_s", "date" and "lat_lon" besides the channels
+  std::string unit;     ///< as the log has it, e.g. "ft"
+  double scale = 1;     ///< to the channel's canonical unit
+  FieldKind kind = FieldKind::Number;
+};
+
+/// Recognises columns by meaning and unit from their names (and their first rows where a name leaves it open). A channel is
+/// matched once: the first column wins. Link channels without a link's name go to the control link (signal, quality) or the
+/// video link (bitrate, delay).
+/// @param corrections channel -> column name or number counted from 1; an empty name leaves the channel out
+/// @throws InputError for a correction that names no known channel or no column of this log
+std::vector<ColumnMatch> matchColumns(const CsvLayout& layout, const std::vector<campaign::Link>& links,
+                                      const std::map<std::string, std::string>& corrections = {});
+
+/// Every channel a column can be matched to in a campaign with these links.
+std::vector<std::string> knownChannels(const std::vector<campaign::Link>& links);
+
+/// Unit in which a channel's values are kept, e.g. "dBm".
+std::string canonicalUnit(const std::string& channel);
+
+}  // namespace distanz::formats

@@ -1,0 +1,144 @@
+#include "formats/csv_layout.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cctype>
+#include <cstring>
+
+#include "core/quantity/error.h"
+
+namespace distanz::formats {
+namespace {
+
+constexpr std::size_t kPreviewRows = 40;
+
+std::string_view trimmed(std::string_view text) {
+  while (!text.empty() && std::isspace(static_cast<unsigned char>(text.front()))) text.remove_prefix(1);
+  while (!text.empty() && std::isspace(static_cast<unsigned char>(text.back()))) text.remove_suffix(1);
+  return text;
+}
+
+bool looksNumeric(std::string_view field) {
+  if (field.empty()) return false;
+  const bool digit = std::any_of(field.begin(), field.end(), [](unsigned char c) { return std::isdigit(c); });
+  return digit && std::none_of(field.begin(), field.end(), [](unsigned char c) { return std::isalpha(c) && c != 'e' && c != 'E' && c != 'T' && c != 'Z'; });
+}
+
+char delimiterOf(std::string_view line) {
+  char best = ',';
+  std::size_t most = 0;
+  for (const char candidate : {';', '\t', ',', '|'}) {
+    const std::size_t n = splitLine(line, candidate).size();
+    if (n > most) {
+      most = n;
+      best = candidate;
+    }
+  }
+  return best;
+}
+
+/// A header names columns: most fields hold letters, and it does not read as a row of numbers.
+bool isHeader(const std::vector<std::string>& fields) {
+  std::size_t named = 0, numeric = 0;
+  for (const std::string& f : fields) {
+    numeric += looksNumeric(f);
+    named += std::any_of(f.begin(), f.end(), [](unsigned char c) { return std::isalpha(c) || c >= 0x80; });
+  }
+  return named > 0 && named > numeric;
+}
+
+void refuseUnlessText(std::string_view bytes) {
+  if (trimmed(bytes.substr(0, 65536)).empty()) throw InputError("the file is empty; choose the log that the recorder wrote");
+  if (bytes.starts_with("\xff\xfe") || bytes.starts_with("\xfe\xff")) throw InputError("the file is UTF-16 text; save it as UTF-8 and try again");
+  if (std::memchr(bytes.data(), 0, std::min<std::size_t>(bytes.size(), 65536)))
+    throw InputError("this is a binary file, not a table of text; export the log as CSV and try again");
+}
+
+/// With a delimiter other than the comma, numbers like -70,5 have a decimal comma.
+bool hasDecimalComma(const CsvLayout& layout) {
+  if (layout.delimiter == ',') return false;
+  for (const auto& row : layout.preview)
+    for (const std::string& field : row) {
+      const auto comma = field.find(',');
+      if (comma != std::string::npos && field.find(',', comma + 1) == std::string::npos && looksNumeric(field) && field.find('.') == std::string::npos) return true;
+    }
+  return false;
+}
+
+}  // namespace
+
+std::string_view takeLine(std::string_view& rest) {
+  const auto end = rest.find('\n');
+  std::string_view line = rest.substr(0, end);
+  rest.remove_prefix(end == std::string_view::npos ? rest.size() : end + 1);
+  if (line.ends_with('\r')) line.remove_suffix(1);
+  return line;
+}
+
+std::string_view takeField(std::string_view& rest, char delimiter) {
+  std::size_t begin = 0;
+  while (begin < rest.size() && rest[begin] == ' ') ++begin;
+  if (begin < rest.size() && rest[begin] == '"') {
+    std::size_t end = begin + 1;
+    while (end < rest.size() && (rest[end] != '"' || (end + 1 < rest.size() && rest[end + 1] == '"'))) end += rest[end] == '"' ? 2 : 1;
+    end = std::min(end, rest.size());
+    const std::string_view field = rest.substr(begin + 1, end - begin - 1);
+    const auto next = rest.find(delimiter, end);
+    rest.remove_prefix(next == std::string_view::npos ? rest.size() : next + 1);
+    return trimmed(field);
+  }
+  const void* found = rest.empty() ? nullptr : std::memchr(rest.data(), delimiter, rest.size());
+  const std::size_t end = found ? static_cast<std::size_t>(static_cast<const char*>(found) - rest.data()) : rest.size();
+  std::string_view field = rest.substr(std::min(begin, end), end - std::min(begin, end));
+  rest.remove_prefix(found ? end + 1 : end);
+  while (!field.empty() && (field.back() == ' ' || field.back() == '\r')) field.remove_suffix(1);
+  return field;
+}
+
+std::vector<std::string> splitLine(std::string_view line, char delimiter) {
+  std::vector<std::string> fields;
+  const bool trailing = !line.empty() && line.back() == delimiter;
+  while (!line.empty() && fields.size() < kMostColumns) fields.emplace_back(takeField(line, delimiter));
+  if (trailing) fields.emplace_back();
+  for (std::string& f : fields)
+    for (std::size_t at = 0; (at = f.find("\"\"", at)) != std::string::npos; ++at) f.erase(at, 1);
+  return fields;
+}
+
+CsvLayout layoutOf(std::string_view bytes) {
+  const std::size_t mark = bytes.starts_with("\xef\xbb\xbf") ? 3 : 0;  // UTF-8 byte order mark
+  bytes.remove_prefix(mark);
+  refuseUnlessText(bytes);
+  CsvLayout layout;
+  std::string_view rest = bytes;
+  int line_number = 0;
+  while (layout.header.empty()) {
+    if (rest.empty()) throw InputError("no row names the columns; add a first line such as time_s,distance_m,rssi_dbm");
+    const std::string_view raw = takeLine(rest);
+    ++line_number;
+    if (raw.size() > kLongestLine) throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number, raw.size() >> 20));
+    const std::string_view line = trimmed(raw);
+    if (line.empty() || line.front() == '#') continue;
+    const char delimiter = delimiterOf(line);
+    auto fields = splitLine(line, delimiter);
+    if (isHeader(fields)) {
+      layout.delimiter = delimiter;
+      layout.header = std::move(fields);
+      layout.header_line = line_number;
+    } else if (line_number > 50 || looksNumeric(fields.front())) {
+      throw InputError(fmt::format("line {} holds numbers, but no row before it names the columns; add a first line such as time_s,distance_m,rssi_dbm", line_number));
+    }
+  }
+  layout.data_begin = mark + bytes.size() - rest.size();
+  while (!rest.empty() && layout.preview.size() < kPreviewRows) {
+    const std::string_view line = takeLine(rest);
+    if (line.size() > kLongestLine) throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number + 1, line.size() >> 20));
+    if (!trimmed(line).empty()) layout.preview.push_back(splitLine(line, layout.delimiter));
+  }
+  if (layout.preview.empty()) throw InputError("the file has column names but no rows; choose the log that the recorder wrote");
+  layout.decimal_comma = hasDecimalComma(layout);
+  return layout;
+}
+
+}  // namespace distanz::formats

@@ -1,0 +1,34 @@
+#pragma once
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace distanz::formats {
+
+constexpr std::size_t kLongestLine = 1 << 20;  ///< bytes; a table of flight samples has none as long
+constexpr std::size_t kMostColumns = 4096;
+
+/// How a delimited text file is laid out: found from its first lines.
+struct CsvLayout {
+  char delimiter = ',';
+  bool decimal_comma = false;
+  std::vector<std::string> header;                ///< column names, trimmed, quotes removed
+  int header_line = 1;                            ///< counted from 1
+  std::size_t data_begin = 0;                     ///< byte offset of the first data row
+  std::vector<std::vector<std::string>> preview;  ///< the first rows, as text
+};
+
+/// Reads the layout: UTF-8 with or without BOM; comma, semicolon, tab or bar; comment lines (#) and blank lines before the header.
+/// @throws InputError: empty, binary, UTF-16, a line over kLongestLine, no header row, no data row
+CsvLayout layoutOf(std::string_view bytes);
+
+/// Fields of one line, quotes removed and spaces trimmed.
+std::vector<std::string> splitLine(std::string_view line, char delimiter);
+
+/// Next line from `rest` without its end ("\n" or "\r\n"), which is taken off `rest`.
+std::string_view takeLine(std::string_view& rest);
+
+/// Next field of a line; takes it and its delimiter off `rest`. Quotes and outer spaces are removed (a doubled quote stays doubled).
+std::string_view takeField(std::string_view& rest, char delimiter);
+
+}  // namespace distanz::formats

@@ -1,0 +1,128 @@
+#include "formats/fields.h"
+
+#include <fast_float/fast_float.h>
+#include <fmt/format.h>
+
+#include <chrono>
+#include <cmath>
+
+namespace distanz::formats {
+namespace {
+
+/// Reads a whole number of up to `most` digits and takes it off the text; -1 where there is none.
+int takeInt(std::string_view& text, std::size_t most) {
+  int value = 0;
+  std::size_t n = 0;
+  for (; n < text.size() && n < most && text[n] >= '0' && text[n] <= '9'; ++n) value = value * 10 + (text[n] - '0');
+  text.remove_prefix(n);
+  return n == 0 ? -1 : value;
+}
+
+bool take(std::string_view& text, char c) {
+  if (text.empty() || text.front() != c) return false;
+  text.remove_prefix(1);
+  return true;
+}
+
+double takeClock(std::string_view& text) {
+  const int hours = takeInt(text, 2);
+  if (hours < 0 || hours > 24 || !take(text, ':')) return NAN;
+  const int minutes = takeInt(text, 2);
+  if (minutes < 0 || minutes > 59) return NAN;
+  double seconds = 0;
+  if (take(text, ':')) {
+    std::string_view digits = text;
+    const int whole = takeInt(digits, 2);
+    if (whole < 0 || whole > 60) return NAN;
+    seconds = whole;
+    if (!digits.empty() && (digits.front() == '.' || digits.front() == ',' || digits.front() == ':')) {
+      digits.remove_prefix(1);
+      double unit = 0.1;
+      for (; !digits.empty() && digits.front() >= '0' && digits.front() <= '9'; digits.remove_prefix(1), unit /= 10) seconds += unit * (digits.front() - '0');
+    }
+    text = digits;
+  }
+  return hours * 3600.0 + minutes * 60.0 + seconds;
+}
+
+double takeDate(std::string_view& text) {
+  int first = takeInt(text, 4);
+  if (text.empty()) return NAN;
+  const char mark = text.front();
+  if (first < 0 || (mark != '-' && mark != '.' && mark != '/') || !take(text, mark)) return NAN;
+  const int second = takeInt(text, 2);
+  if (second < 0 || !take(text, mark)) return NAN;
+  const int third = takeInt(text, 4);
+  if (third < 0) return NAN;
+  int year = first, month = second, day = third;
+  if (first <= 31) {  // day first with dots, month first with slashes
+    year = third < 100 ? 2000 + third : third;
+    day = mark == '/' ? second : first;
+    month = mark == '/' ? first : second;
+    if (month > 12) std::swap(month, day);
+  }
+  const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(static_cast<unsigned>(month)), std::chrono::day(static_cast<unsigned>(day))};
+  if (!date.ok()) return NAN;
+  return static_cast<double>(std::chrono::sys_days(date).time_since_epoch().count());
+}
+
+bool onlyZone(std::string_view rest) {
+  if (rest.empty() || rest == "Z" || rest == " UTC" || rest == "UTC") return true;
+  return rest.front() == '+' || rest.front() == '-';
+}
+
+}  // namespace
+
+double parseNumber(std::string_view field, bool decimal_comma) {
+  if (field.starts_with('+')) field.remove_prefix(1);
+  double value = NAN;
+  const auto result = fast_float::from_chars_advanced(field.data(), field.data() + field.size(), value,
+                                                      fast_float::parse_options{fast_float::chars_format::general, decimal_comma ? ',' : '.'});
+  if (result.ec != std::errc()) return NAN;
+  if (result.ptr != field.data() + field.size()) {
+    const char next = *result.ptr;  // a unit may follow; more digits mean that this is no single number
+    if (next == '.' || next == ',' || next == ':' || next == '-' || next == '/') return NAN;
+  }
+  return std::isfinite(value) ? value : NAN;
+}
+
+double parseClock(std::string_view field) {
+  const double seconds = takeClock(field);
+  return onlyZone(field) ? seconds : NAN;
+}
+
+double parseDate(std::string_view field) {
+  const double days = takeDate(field);
+  return field.empty() ? days : NAN;
+}
+
+DateTime parseDateTime(std::string_view field) {
+  const double days = takeDate(field);
+  if (!std::isfinite(days) || !(take(field, 'T') || take(field, ' '))) return {NAN};
+  const double clock = takeClock(field);
+  return {onlyZone(field) ? days * 86400 + clock : NAN};
+}
+
+LatLonField parseLatLon(std::string_view field) {
+  double lat = NAN, lon = NAN;
+  const auto first = fast_float::from_chars(field.data(), field.data() + field.size(), lat);
+  if (first.ec != std::errc()) return {NAN, NAN};
+  const char* next = first.ptr;
+  const char* end = field.data() + field.size();
+  while (next < end && (*next == ' ' || *next == ';' || *next == ',')) ++next;
+  const auto second = fast_float::from_chars(next, end, lon);
+  if (next == first.ptr || second.ec != std::errc() || second.ptr != end) return {NAN, NAN};
+  return {lat, lon};
+}
+
+std::string formatDateTime(double seconds) {
+  if (!(std::abs(seconds) < 1e12)) return {};
+  const auto whole = static_cast<long long>(std::floor(seconds));
+  const std::chrono::sys_days day{std::chrono::floor<std::chrono::days>(std::chrono::sys_seconds(std::chrono::seconds(whole)))};
+  const std::chrono::year_month_day date(day);
+  const long long rest = whole - day.time_since_epoch().count() * 86400LL;
+  return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}:{:02}", static_cast<int>(date.year()), static_cast<unsigned>(date.month()),
+                     static_cast<unsigned>(date.day()), rest / 3600, rest / 60 % 60, rest % 60);
+}
+
+}  // namespace distanz::formats

@@ -1,0 +1,30 @@
+#pragma once
+#include <string>
+#include <string_view>
+
+namespace distanz::formats {
+
+/// Number in a field, NaN where there is none. A unit behind it ("-70 dBm", "95 %") is passed over.
+double parseNumber(std::string_view field, bool decimal_comma);
+
+/// Seconds since midnight of "06:31:02.25" or "06:31"; NaN where the field is not a clock.
+double parseClock(std::string_view field);
+
+/// Days since 1970-01-01 of "2026-11-24", "24.11.2026" or "11/24/2026"; NaN where the field is not a date.
+double parseDate(std::string_view field);
+
+struct DateTime {
+  double seconds;  ///< since 1970-01-01 in the log's own time; NaN where the field is not a date with a clock
+};
+DateTime parseDateTime(std::string_view field);
+
+struct LatLonField {
+  double lat_deg, lon_deg;  ///< NaN where the field does not hold two coordinates
+};
+/// "46.91 20.96", "46.91;20.96" or "46.91,20.96".
+LatLonField parseLatLon(std::string_view field);
+
+/// "2026-11-24 06:31:02" from seconds since 1970-01-01.
+std::string formatDateTime(double seconds);
+
+}  // namespace distanz::formats

@@ -1,0 +1,113 @@
+#include "formats/interchange.h"
+
+#include <fmt/format.h>
+
+#include <map>
+#include <nlohmann/json.hpp>
+#include <set>
+
+#include "formats/files.h"
+
+namespace distanz::formats {
+namespace {
+
+namespace fs = std::filesystem;
+constexpr const char* kCampaignFile = "campaign.json";
+
+/// The log's place below the folder; a name that leads out of it is refused.
+fs::path logPath(const fs::path& folder, const campaign::Run& run) {
+  const fs::path name(run.log);
+  bool outside = name.empty() || name.is_absolute();
+  for (const fs::path& part : name) outside = outside || part == "..";
+  std::error_code ignored;
+  const fs::path full = folder / name;
+  if (!outside && fs::exists(full, ignored)) {
+    const fs::path real = fs::canonical(full, ignored), root = fs::canonical(folder, ignored);
+    outside = real.lexically_relative(root).string().starts_with("..");
+  }
+  if (outside) throw InputError(fmt::format("run {}: the log \"{}\" is not inside the folder; put it beside campaign.json", run.id, run.log));
+  return full;
+}
+
+std::string uniqueName(std::set<std::string>& taken, const std::string& wanted) {
+  std::string name = wanted;
+  const auto dot = wanted.find_last_of('.');
+  for (int n = 2; name == kCampaignFile || !taken.insert(name).second; ++n)
+    name = dot == std::string::npos || dot == 0 ? fmt::format("{}-{}", wanted, n) : fmt::format("{}-{}{}", wanted.substr(0, dot), n, wanted.substr(dot));
+  return name;
+}
+
+struct Cleanup {
+  fs::path folder;
+  bool made_folder = false;
+  std::vector<fs::path> files;
+  ~Cleanup() {
+    std::error_code ignored;
+    for (const fs::path& f : files) fs::remove(f, ignored);
+    if (made_folder) fs::remove(folder, ignored);
+  }
+  void keep() {
+    files.clear();
+    made_folder = false;
+  }
+};
+
+}  // namespace
+
+bool isInterchange(const fs::path& path) {
+  std::error_code ignored;
+  return fs::is_directory(path, ignored) && fs::exists(path / kCampaignFile, ignored);
+}
+
+InterchangeFolder openInterchange(const fs::path& folder) {
+  std::error_code ignored;
+  if (!fs::is_directory(folder, ignored)) throw InputError(folder.string() + ": is not a folder; choose the folder that holds campaign.json");
+  const fs::path file = folder / kCampaignFile;
+  CampaignRead read = readCampaign(readFile(file), file.string());
+  for (const campaign::Run& run : read.campaign.runs) logPath(folder, run);
+  return {std::move(read.campaign), std::move(read.problems), folder};
+}
+
+std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run) {
+  try {
+    return readFile(logPath(folder.folder, run));
+  } catch (const InputError& e) {
+    throw InputError("run " + run.id + ": " + e.what());
+  }
+}
+
+std::string runLogSha256(const InterchangeFolder& folder, const campaign::Run& run) {
+  try {
+    return sha256(readRunLog(folder, run));
+  } catch (const InputError&) {
+    return {};
+  }
+}
+
+void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const std::function<std::string(const campaign::Run&)>& bytes_of) {
+  std::error_code error;
+  Cleanup cleanup{folder, false, {}};
+  if (fs::exists(folder, error)) {
+    if (!fs::is_directory(folder, error) || !fs::is_empty(folder, error))
+      throw InputError(folder.string() + ": is there already and not an empty folder; choose a new one");
+  } else {
+    if (!fs::create_directories(folder, error)) throw InputError(fmt::format("{}: cannot be made: {}; choose another place", folder.string(), error.message()));
+    cleanup.made_folder = true;
+  }
+  std::set<std::string> taken;
+  std::map<std::string, std::string> by_sha;
+  for (campaign::Run& run : campaign.runs) {
+    auto [known, fresh] = by_sha.emplace(run.log_sha256.empty() ? "run " + run.id : run.log_sha256, std::string());
+    if (fresh) {
+      known->second = uniqueName(taken, safeFileName(run.log));
+      cleanup.files.push_back(folder / known->second);
+      writeFile(cleanup.files.back(), bytes_of(run));
+    }
+    run.log = known->second;
+  }
+  cleanup.files.push_back(folder / kCampaignFile);
+  writeFile(cleanup.files.back(), campaignJson(campaign).dump(1) + "\n");
+  cleanup.keep();
+}
+
+}  // namespace distanz::formats

@@ -1,0 +1,49 @@
+#include "formats/log_import.h"
+
+#include "formats/files.h"
+
+namespace distanz::formats {
+namespace {
+
+LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign, const std::map<std::string, std::string>& corrections,
+                  const Progress& progress, std::vector<ColumnMatch>& matches) {
+  if (campaign.links.empty()) throw InputError("the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first");
+  const CsvLayout layout = layoutOf(bytes);
+  matches = matchColumns(layout, campaign.links, corrections);
+  return readLog(bytes, layout, matches, progress);
+}
+
+}  // namespace
+
+ImportedLog importLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
+                      const std::map<std::string, std::string>& corrections, const Progress& progress) {
+  ImportedLog out;
+  out.name = name;
+  try {
+    LogRead read = readBytes(bytes, campaign, corrections, progress, out.matches);
+    const auto course = campaign::courseOf(campaign);
+    out.track = log::trackOf(read.recording, course ? &*course : nullptr);
+    out.problems = std::move(read.problems);
+    out.problems.insert(out.problems.end(), out.track.problems.begin(), out.track.problems.end());
+    out.recording = std::make_shared<const log::Recording>(std::move(read.recording));
+  } catch (const ReadCancelled&) {
+    throw;
+  } catch (const Error& e) {
+    throw InputError(name + ": " + e.what());
+  }
+  out.sha256 = sha256(bytes);
+  out.bytes = std::move(bytes);
+  return out;
+}
+
+log::Recording readRecording(std::string_view bytes, const std::string& name, const campaign::Campaign& campaign,
+                             const std::map<std::string, std::string>& corrections) {
+  try {
+    std::vector<ColumnMatch> matches;
+    return readBytes(bytes, campaign, corrections, {}, matches).recording;
+  } catch (const Error& e) {
+    throw InputError(name + ": " + e.what());
+  }
+}
+
+}  // namespace distanz::formats

@@ -1,0 +1,33 @@
+#pragma once
+#include <map>
+#include <memory>
+#include <string>
+
+#include "core/campaign/campaign.h"
+#include "core/log/track.h"
+#include "formats/log_reader.h"
+
+namespace distanz::formats {
+
+/// A log read, placed and found fit to count as a run.
+struct ImportedLog {
+  std::string name;    ///< of the file
+  std::string sha256;  ///< of its bytes
+  std::string bytes;   ///< as they were
+  std::vector<ColumnMatch> matches;
+  std::shared_ptr<const log::Recording> recording;
+  log::Track track;
+  std::vector<Problem> problems;
+};
+
+/// The one way in for log files: layout, match, read, place. Pure: nothing is kept anywhere.
+/// @param bytes of the file @param name for messages @param corrections as in matchColumns()
+/// @throws InputError beginning with the name: what is wrong, on which line, what to do; ReadCancelled
+ImportedLog importLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
+                      const std::map<std::string, std::string>& corrections = {}, const Progress& progress = {});
+
+/// Only the samples, as importLog() reads them; for logs already found fit.
+log::Recording readRecording(std::string_view bytes, const std::string& name, const campaign::Campaign& campaign,
+                             const std::map<std::string, std::string>& corrections = {});
+
+}  // namespace distanz::formats

@@ -1,0 +1,140 @@
+#include "formats/log_reader.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "formats/fields.h"
+#include "formats/table_reader.h"
+#include "formats/time_axis.h"
+
+namespace distanz::formats {
+namespace {
+
+constexpr std::string_view kMeasured[] = {".rssi_dbm", ".lq_pct", ".bitrate_mbps", ".snr_db", ".level"};
+
+bool measures(const std::string& channel) {
+  return std::any_of(std::begin(kMeasured), std::end(kMeasured), [&](std::string_view suffix) { return channel.ends_with(suffix); });
+}
+
+void requireColumns(const CsvLayout& layout, const std::vector<ColumnMatch>& matches) {
+  const std::string columns = fmt::format("{}", fmt::join(layout.header, ", "));
+  const auto any = [&](auto test) { return std::any_of(matches.begin(), matches.end(), [&](const ColumnMatch& m) { return test(m.channel); }); };
+  if (!any([](const std::string& c) { return c == "time_s"; }))
+    throw InputError("no column is recognised as time (the log has: " + columns + "); match one to time_s by hand");
+  if (!any(measures))
+    throw InputError("no column is recognised as signal, link quality or bitrate (the log has: " + columns + "); match one by hand");
+}
+
+/// Keeps the rows marked, in every vector alike.
+void keepRows(std::vector<double>& values, const std::vector<bool>& keep) {
+  std::size_t n = 0;
+  for (std::size_t i = 0; i < values.size(); ++i)
+    if (keep[i]) values[n++] = values[i];
+  values.resize(n);
+}
+
+/// Marks rows that repeat the row before in every value: the recorder wrote them twice.
+std::vector<bool> notRepeated(const NumberTable& table) {
+  std::vector<bool> keep(table.rows, true);
+  for (std::size_t i = 1; i < table.rows; ++i)
+    keep[i] = !std::all_of(table.slots.begin(), table.slots.end(), [&](const std::vector<double>& s) { return s[i] == s[i - 1] || (std::isnan(s[i]) && std::isnan(s[i - 1])); });
+  return keep;
+}
+
+struct Assembly {
+  std::string_view bytes;
+  const CsvLayout& layout;
+  const std::vector<ColumnMatch>& matches;
+  NumberTable& table;
+  LogRead& out;
+
+  void problem(const char* code, std::size_t row, std::string text) const { out.problems.push_back({code, lineOfRow(bytes, layout, row), std::move(text)}); }
+
+  void dropRepeated() const {
+    const std::vector<bool> keep = notRepeated(table);
+    const auto first = std::find(keep.begin(), keep.end(), false);
+    if (first == keep.end()) return;
+    const auto n = std::count(keep.begin(), keep.end(), false);
+    problem("duplicate-rows", static_cast<std::size_t>(first - keep.begin()), fmt::format("{} rows repeat the row before and are counted once", n));
+    for (auto& slot : table.slots) keepRows(slot, keep);
+    table.rows -= static_cast<std::size_t>(n);
+  }
+
+  const std::vector<double>* slotNamed(std::string_view channel, FieldKind* kind = nullptr) const {
+    for (std::size_t m = 0; m < matches.size(); ++m)
+      if (matches[m].channel == channel) {
+        if (kind) *kind = matches[m].kind;
+        return &table.slots[slotOf(matches, m)];
+      }
+    return nullptr;
+  }
+
+  void columns() const {
+    for (std::size_t m = 0; m < matches.size(); ++m) {
+      const std::size_t slot = slotOf(matches, m);
+      const std::string& channel = matches[m].channel;
+      if (channel == "time_s" || channel == "date") continue;
+      if (matches[m].kind == FieldKind::LatLon) {
+        add(std::string(log::channel::kLatitude), slot);
+        add(std::string(log::channel::kLongitude), slot + 1);
+      } else {
+        add(channel, slot);
+      }
+    }
+  }
+
+  /// A column without a single value is left out, with a word about it.
+  void add(std::string channel, std::size_t slot) const {
+    std::vector<double>& values = table.slots[slot];
+    if (std::none_of(values.begin(), values.end(), [](double v) { return std::isfinite(v); })) {
+      out.problems.push_back({"empty-column", layout.header_line, fmt::format("the column matched to {} holds no number and is left out", channel)});
+      return;
+    }
+    out.recording.columns.push_back({std::move(channel), std::move(values)});
+  }
+};
+
+void requireMeasurement(const log::Recording& r) {
+  bool any = false, moves = false;
+  for (const log::Column& c : r.columns) {
+    if (!measures(c.channel)) continue;
+    any = true;
+    const auto first = std::find_if(c.values.begin(), c.values.end(), [](double v) { return std::isfinite(v); });
+    const bool stuck = std::none_of(first, c.values.end(), [&](double v) { return std::isfinite(v) && v != *first; });
+    moves = moves || !stuck;
+    if (stuck && (c.channel.ends_with(".rssi_dbm") || c.channel.ends_with(".level")))
+      throw InputError(fmt::format("{} is {} in every row: the recorder did not measure it; match another column to it, or leave it out", c.channel, *first));
+  }
+  if (!any) throw InputError("the columns for signal, link quality and bitrate hold no number; match other columns by hand");
+  if (!moves) throw InputError("nothing measured ever changes: all values of signal, link quality and bitrate are equal; check that the right log was chosen");
+}
+
+}  // namespace
+
+LogRead readLog(std::string_view bytes, const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Progress& progress) {
+  requireColumns(layout, matches);
+  NumberTable table = readTable(bytes, layout, matches, progress);
+  LogRead out;
+  out.rows = table.rows;
+  const Assembly assembly{bytes, layout, matches, table, out};
+  if (table.not_numbers > 0)
+    assembly.problem("not-a-number", table.first_not_number_row, fmt::format("{} fields hold text where a number belongs and count as blank", table.not_numbers));
+  TimeInput input;
+  input.seconds = assembly.slotNamed("time_s", &input.kind);
+  input.date_seconds = assembly.slotNamed("date");
+  const TimeAxis axis = timeAxis(input, [&](std::size_t row) { return lineOfRow(bytes, layout, row); });
+  out.problems.insert(out.problems.end(), axis.problems.begin(), axis.problems.end());
+  if (!axis.coarse) assembly.dropRepeated();
+  // The axis is laid again over the rows that remain: repeated ones are gone, rows without a time go now.
+  const TimeAxis kept = axis.coarse ? axis : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind}, [](std::size_t) { return 0; });
+  for (auto& slot : table.slots) keepRows(slot, kept.keep);
+  out.recording.time_s = kept.time_s;
+  out.recording.started = kept.started;
+  assembly.columns();
+  requireMeasurement(out.recording);
+  return out;
+}
+
+}  // namespace distanz::formats

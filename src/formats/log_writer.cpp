@@ -1,0 +1,27 @@
+#include "formats/log_writer.h"
+
+#include <fmt/format.h>
+
+#include <cmath>
+#include <iterator>
+
+namespace distanz::formats {
+
+std::string writeLogCsv(const log::Recording& r) {
+  fmt::memory_buffer out;
+  const auto to = std::back_inserter(out);
+  fmt::format_to(to, "time_s");
+  for (const log::Column& c : r.columns) fmt::format_to(to, ",{}", c.channel);
+  out.push_back('\n');
+  for (std::size_t i = 0; i < r.rows(); ++i) {
+    fmt::format_to(to, "{}", r.time_s[i]);
+    for (const log::Column& c : r.columns) {
+      out.push_back(',');
+      if (std::isfinite(c.values[i])) fmt::format_to(to, "{}", c.values[i]);
+    }
+    out.push_back('\n');
+  }
+  return fmt::to_string(out);
+}
+
+}  // namespace distanz::formats

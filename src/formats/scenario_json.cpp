@@ -1,0 +1,73 @@
+#include "formats/scenario_json.h"
+
+#include <fmt/format.h>
+
+#include "formats/campaign_json.h"
+#include "formats/json_fields.h"
+
+namespace distanz::formats {
+namespace {
+
+using nlohmann::json;
+
+simulate::LinkPhysics physicsFrom(const json& value, const std::string& where) {
+  JsonFields f(value, where);
+  simulate::LinkPhysics p;
+  p.exponent = f.number("exponent", p.exponent);
+  p.place_sd_db = f.number("place_sd_db", p.place_sd_db);
+  p.place_correlation_m = f.number("place_correlation_m", p.place_correlation_m);
+  p.within_sd_db = f.number("within_sd_db", p.within_sd_db);
+  p.within_correlation_m = f.number("within_correlation_m", p.within_correlation_m);
+  p.flight_sd_db = f.number("flight_sd_db", p.flight_sd_db);
+  p.fading_sd_db = f.number("fading_sd_db", p.fading_sd_db);
+  p.rician_k_db = f.optionalNumber("rician_k_db");
+  p.turn_drop_db = f.number("turn_drop_db", p.turn_drop_db);
+  p.floor_dbm = f.number("floor_dbm", p.floor_dbm);
+  p.step_db = f.number("step_db", p.step_db);
+  p.quality_midpoint_dbm = f.number("quality_midpoint_dbm", p.quality_midpoint_dbm);
+  p.quality_slope_db = f.number("quality_slope_db", p.quality_slope_db);
+  p.packets_per_sample = static_cast<int>(f.number("packets_per_sample", p.packets_per_sample));
+  p.full_bitrate_mbps = f.number("full_bitrate_mbps", p.full_bitrate_mbps);
+  p.wild_share = f.number("wild_share", p.wild_share);
+  return p;
+}
+
+simulate::RunPlan flightFrom(const json& value, const std::string& where) {
+  JsonFields f(value, where);
+  simulate::RunPlan r;
+  r.setup = f.requiredText("setup");
+  r.farthest_m = f.requiredNumber("farthest_m");
+  const auto ended = campaign::endedFromWord(f.text("ended", "turned-back"));
+  if (!ended) f.refuse("\"ended\" is not a known reason");
+  r.ended = *ended;
+  r.speed_mps = f.number("speed_mps", r.speed_mps);
+  r.side_m = f.number("side_m", r.side_m);
+  r.level_offset_db = f.number("level_offset_db", r.level_offset_db);
+  r.notes = f.text("notes");
+  r.flight = f.text("flight");
+  return r;
+}
+
+}  // namespace
+
+simulate::Scenario readScenario(std::string_view text, const std::string& where) {
+  const json value = parseJson(text, where);
+  JsonFields f(value, where);
+  simulate::Scenario s;
+  s.campaign = campaignFromJson(f.member("campaign"), where + ": campaign").campaign;
+  s.sample_s = f.number("sample_s", s.sample_s);
+  s.with_gnss = f.flag("with_gnss", s.with_gnss);
+  if (!(s.sample_s >= 0.001)) f.refuse("\"sample_s\" must be at least 0.001");
+  const json &physics = f.member("physics"), &levels = f.member("level_dbm");
+  if (!physics.is_object() || !levels.is_object()) f.refuse("\"physics\" and \"level_dbm\" must be objects by link and by setup");
+  for (const auto& [link, v] : physics.items()) s.physics[link] = physicsFrom(v, where + ": physics." + link);
+  for (const auto& [setup, links] : levels.items()) {
+    JsonFields by_link(links, where + ": level_dbm." + setup);
+    for (const auto& [link, p] : s.physics) s.level_dbm[setup][link] = by_link.requiredNumber(link.c_str());
+  }
+  const json& flights = f.list("flights");
+  for (std::size_t i = 0; i < flights.size(); ++i) s.runs.push_back(flightFrom(flights[i], fmt::format("{}: flights[{}]", where, i)));
+  return s;
+}
+
+}  // namespace distanz::formats

@@ -1,0 +1,14 @@
+#pragma once
+#include <string>
+
+#include "core/log/recording.h"
+
+namespace distanz::formats {
+
+enum class TrackFormat { Gpx, Kml, GeoJson };
+
+/// The flown track as a document other programs open. Rows without a position are left out.
+/// @param name of the track @throws InputError where the recording has no GNSS position at all
+std::string writeTrack(const log::Recording& recording, const std::string& name, TrackFormat format);
+
+}  // namespace distanz::formats
