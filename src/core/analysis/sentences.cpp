@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/radio/path_loss.h"
+
 namespace distanz::analysis {
 namespace {
 
@@ -84,6 +86,21 @@ const SetupOnLink* longest(const campaign::Campaign& c, const CampaignAnalysis& 
 /// What is told as reached: the estimate where it was measured, else the bound.
 double toldRange(const RangeAnswer& r) { return r.status == Status::AtLeast ? r.at_least_m.value_or(0) : r.estimate_m.value_or(0); }
 
+/// What the longest setup may be planned with, and what the rest of the path would cost.
+Sentence planWith(const campaign::Campaign& c, const SetupOnLink& best) {
+  const double told = toldRange(best.dependable);
+  Sentence out{Tone::Advice, fmt::format("Plan with {} to {}", best.setup, distanceText(told)), fmt::format("{} has the longest dependable range.", nameOf(c, best.setup))};
+  if (!best.exponent || !(told > 0)) return out;
+  const double n = best.exponent->estimate;
+  const auto course = campaign::courseOf(c);
+  if (course && course->farPost_m() > told)
+    out.text += fmt::format(" To cover the far post ({}) as dependably, its {} link needs {:.1f} dB more: power, antenna or height.", distanceText(course->farPost_m()), best.link,
+                            radio::decibelsForRatio(course->farPost_m() / told, n));
+  else
+    out.text += fmt::format(" 3 dB more on its {} link would be worth {:.0f} % of range.", best.link, 100 * (radio::rangeRatio(3, n) - 1));
+  return out;
+}
+
 }  // namespace
 
 std::string distanceText(double d) {
@@ -151,9 +168,7 @@ Sentence nextStep(const campaign::Campaign& c, const CampaignAnalysis& a) {
     return {Tone::Advice, fmt::format("Fly {} more {} of {} and {}", p->more_pairs, p->more_pairs == 1 ? "pair" : "pairs", p->a, p->b), "In turns, over the same path and at the same height, until the quality fails on the way out."};
   const SetupOnLink* best = longest(c, a);
   if (!best) return {Tone::Advice, "Enter the receiver's sensitivity", "Or fly until the link quality falls: without a critical level no range can be told."};
-  return {Tone::Advice, fmt::format("Plan with {} to {}", best->setup, distanceText(toldRange(best->dependable))),
-          fmt::format("{} has the longest dependable range. To carry further, improve its {} link: 3 dB there is worth about {:.0f} % of range.", nameOf(c, best->setup), best->link,
-                      best->exponent ? 100 * (std::pow(10, 3 / (10 * best->exponent->estimate)) - 1) : 0)};
+  return planWith(c, *best);
 }
 
 std::vector<Sentence> findings(const campaign::Campaign& c, const CampaignAnalysis& a) {

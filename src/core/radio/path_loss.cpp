@@ -29,4 +29,10 @@ double rangeRatio(double delta_db, double exponent) {
   return std::pow(10, delta_db / (10 * exponent));
 }
 
+double decibelsForRatio(double ratio, double exponent) {
+  requirePositive(ratio, "ratio");
+  requirePositive(exponent, "exponent");
+  return 10 * exponent * std::log10(ratio);
+}
+
 }  // namespace distanz::radio

@@ -18,4 +18,7 @@ double logDistanceLoss_db(double distance_m, double frequency_mhz, double expone
 /// Distance ratio that a level difference is worth: 10^(delta/(10 n)). @param exponent > 0.
 double rangeRatio(double delta_db, double exponent);
 
+/// Level difference that a range ratio costs: 10 n log10(ratio), the inverse of rangeRatio(). @param ratio > 0.
+double decibelsForRatio(double ratio, double exponent);
+
 }  // namespace distanz::radio

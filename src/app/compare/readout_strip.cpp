@@ -1,0 +1,72 @@
+#include "app/compare/readout_strip.h"
+
+#include <QPainter>
+
+#include "app/shared/badge.h"
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+#include "core/analysis/reading.h"
+
+namespace distanz::app {
+namespace {
+
+/// Draws a figure with its unit in muted ink after it; returns where it ends.
+double figure(QPainter& p, double x, const QRectF& row, const QString& value, const QString& unit) {
+  p.setFont(theme::figureFont(16, true));
+  p.setPen(theme::tokens().ink);
+  const double width = p.fontMetrics().horizontalAdvance(value);
+  p.drawText(QRectF(x, row.top(), width + 2, row.height()), Qt::AlignVCenter, value);
+  p.setFont(theme::bodyFont(11));
+  p.setPen(theme::tokens().muted);
+  const double unit_width = p.fontMetrics().horizontalAdvance(unit);
+  p.drawText(QRectF(x + width + 4, row.top() + 2, unit_width + 2, row.height()), Qt::AlignVCenter, unit);
+  return x + width + unit_width + 16;
+}
+
+}  // namespace
+
+ReadoutStrip::ReadoutStrip(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+  setFixedHeight(58);
+  setObjectName("readout");
+  setAccessibleName(tr("Readings at the picked distance"));
+  for (auto signal : {&Document::pickedChanged, &Document::analysisChanged}) connect(&document, signal, this, [this] { update(); });
+}
+
+void ReadoutStrip::setLink(const std::string& link) {
+  m_link = link;
+  update();
+}
+
+void ReadoutStrip::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  const auto& t = theme::tokens();
+  p.setFont(theme::bodyFont(11));
+  p.setPen(t.muted);
+  const QRectF top(theme::kAxisLeft, 2, width() - theme::kAxisLeft, 16);
+  if (!m_document.picked()) {
+    p.setFont(theme::bodyFont(12));
+    p.drawText(QRectF(theme::kAxisLeft, 0, width() - theme::kAxisLeft, height()), Qt::AlignVCenter, tr("Click a distance, here or on the rule below, to read every setup off there"));
+    return;
+  }
+  p.drawText(top, Qt::AlignVCenter, tr("Mean of all runs at %1, within 20 m").arg(distanceLabel(*m_document.picked())));
+  const auto readings = analysis::readAt(m_document.analysedCampaign(), m_document.analysis(), m_link, *m_document.picked());
+  const double pitch = (width() - theme::kAxisLeft) / double(std::max<std::size_t>(readings.size(), 1));
+  for (std::size_t i = 0; i < readings.size(); ++i) {
+    const QRectF row(theme::kAxisLeft + pitch * double(i), 20, pitch, 34);
+    paintBadge(p, QRectF(row.left(), row.center().y() - 11, 22, 22), campaign::letterOf(m_document.analysedCampaign(), i), theme::setupColour(int(i)));
+    const analysis::Reading& r = readings[i];
+    double x = row.left() + 30;
+    if (r.runs == 0) {
+      p.setFont(theme::bodyFont(12));
+      p.setPen(t.muted);
+      p.drawText(QRectF(x, row.top(), pitch - 32, row.height()), Qt::AlignVCenter, tr("not flown here"));
+      continue;
+    }
+    if (r.signal_dbm) x = figure(p, x, row, QString::number(*r.signal_dbm, 'f', 1), tr("dBm"));
+    if (r.quality_pct) x = figure(p, x, row, QString::number(*r.quality_pct, 'f', 0), tr("%"));
+    if (r.bitrate_mbps) figure(p, x, row, QString::number(*r.bitrate_mbps, 'f', 1), tr("Mbit/s"));
+  }
+}
+
+}  // namespace distanz::app

@@ -1,0 +1,49 @@
+#pragma once
+#include <QFrame>
+#include <QGridLayout>
+#include <QLineEdit>
+
+#include "app/shared/document.h"
+#include "app/shared/quantity_edit.h"
+
+namespace distanz::app {
+
+/// One thing of the kit on a card: fields in rows, each bound to one value of the campaign.
+class KitCard : public QFrame {
+  Q_OBJECT
+ public:
+  explicit KitCard(Document& document, QWidget* parent = nullptr);
+
+ protected:
+  using Get = std::function<std::optional<double>(const campaign::Campaign&)>;
+  using Set = std::function<void(campaign::Campaign&, std::optional<double>)>;
+  struct Field {
+    const char* name;  ///< object name
+    QString label;
+    quantity::Kind kind;
+    QuantityEdit::Limits limits;
+    bool optional;
+    QString hint;
+  };
+  QuantityEdit* field(const Field& about, Get get, Set set);
+  QLineEdit* text(const QString& placeholder, std::function<std::string(const campaign::Campaign&)> get, std::function<void(campaign::Campaign&, const std::string&)> set, const QString& what);
+
+  Document& m_document;
+};
+
+class LinkCard : public KitCard {
+  Q_OBJECT
+ public:
+  LinkCard(Document& document, const std::string& link, QWidget* parent = nullptr);
+};
+
+class SetupCard : public KitCard {
+  Q_OBJECT
+ public:
+  SetupCard(Document& document, const std::string& setup, QWidget* parent = nullptr);
+
+ private:
+  void linkRow(QGridLayout* grid, int row, const std::string& setup, const campaign::Link& link);
+};
+
+}  // namespace distanz::app

@@ -1,0 +1,135 @@
+#include "app/kit/kit_stage.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QScrollArea>
+
+#include "app/kit/cards.h"
+
+namespace distanz::app {
+namespace {
+
+void empty(QLayout* layout) {
+  while (QLayoutItem* item = layout->takeAt(0)) {
+    if (item->widget()) item->widget()->deleteLater();
+    delete item;
+  }
+}
+
+QPushButton* adder(const QString& text, const char* name) {
+  auto* button = new QPushButton(text);
+  button->setObjectName(name);
+  button->setProperty("flat", true);
+  return button;
+}
+
+}  // namespace
+
+KitStage::KitStage(Document& document, QWidget* parent) : Stage(document, parent), m_links(new QGridLayout), m_setups(new QGridLayout) {
+  auto* outer = new QVBoxLayout(this);
+  outer->setContentsMargins(0, 0, 0, 0);
+  auto* scroll = new QScrollArea;
+  scroll->setWidgetResizable(true);
+  outer->addWidget(scroll);
+  auto* content = new QWidget;
+  auto* layout = new QVBoxLayout(content);
+  layout->setContentsMargins(16, 16, 16, 16);
+  layout->setSpacing(12);
+  auto* links_head = new QHBoxLayout;
+  auto* links_title = new QLabel(tr("Links, and when each still counts as usable"));
+  links_title->setProperty("section", true);
+  links_head->addWidget(links_title);
+  links_head->addStretch();
+  auto* control = adder(tr("Add control link"), "addControl");
+  auto* video = adder(tr("Add video link"), "addVideo");
+  links_head->addWidget(control);
+  links_head->addWidget(video);
+  layout->addLayout(links_head);
+  layout->addLayout(m_links);
+  auto* setups_head = new QHBoxLayout;
+  auto* setups_title = new QLabel(tr("Setups to compare: change one thing, hold the rest"));
+  setups_title->setProperty("section", true);
+  setups_head->addWidget(setups_title);
+  setups_head->addStretch();
+  auto* add = new QPushButton(tr("Add setup"));
+  add->setObjectName("addSetup");
+  setups_head->addWidget(add);
+  layout->addLayout(setups_head);
+  layout->addLayout(m_setups);
+  layout->addStretch();
+  scroll->setWidget(content);
+  connect(add, &QPushButton::clicked, this, &KitStage::addSetup);
+  connect(control, &QPushButton::clicked, this, [this] { addLink(campaign::LinkKind::Control); });
+  connect(video, &QPushButton::clicked, this, [this] { addLink(campaign::LinkKind::Video); });
+  connect(&document, &Document::changed, this, &KitStage::refresh);
+  refresh();
+}
+
+void KitStage::refresh() {
+  std::string shape;
+  for (const auto& l : document().campaign().links) shape += l.id + (l.kind == campaign::LinkKind::Video ? "/v;" : "/c;");
+  for (const auto& s : document().campaign().setups) shape += "|" + s.id;
+  if (shape != m_shape) {
+    m_shape = shape;
+    rebuild();
+  }
+  emit findingsChanged();
+}
+
+void KitStage::rebuild() {
+  empty(m_links);
+  empty(m_setups);
+  const auto& c = document().campaign();
+  for (std::size_t i = 0; i < c.links.size(); ++i) m_links->addWidget(new LinkCard(document(), c.links[i].id), int(i), 0);
+  for (std::size_t i = 0; i < c.setups.size(); ++i) m_setups->addWidget(new SetupCard(document(), c.setups[i].id), int(i), 0);
+  if (c.setups.empty()) {
+    auto* hint = new QLabel(tr("Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try."));
+    hint->setProperty("muted", true);
+    m_setups->addWidget(hint, 0, 0);
+  }
+}
+
+void KitStage::addSetup() {
+  campaign::Campaign next = document().campaign();
+  campaign::Setup setup;
+  setup.id = campaign::freeSetupId(next);
+  if (!next.setups.empty()) setup.links = next.setups.back().links;  // hold the rest: only what differs is typed anew
+  next.setups.push_back(setup);
+  document().edit(tr("Add setup %1").arg(QString::fromStdString(setup.id)), next);
+}
+
+void KitStage::addLink(campaign::LinkKind kind) {
+  campaign::Campaign next = document().campaign();
+  campaign::Link link;
+  const std::string base = kind == campaign::LinkKind::Video ? "video" : "control";
+  link.id = base;
+  for (int n = 2; campaign::findLink(next, link.id); ++n) link.id = base + std::to_string(n);
+  link.kind = kind;
+  if (kind == campaign::LinkKind::Video) link.frequency_mhz = 5800;
+  link.rule.lq_min_pct = 70;
+  next.links.push_back(link);
+  document().edit(tr("Add %1 link").arg(QString::fromStdString(link.id)), next);
+}
+
+std::vector<analysis::Sentence> KitStage::findings() const {
+  using analysis::Tone;
+  const auto& c = document().campaign();
+  std::vector<analysis::Sentence> out;
+  if (c.setups.size() < 2) out.push_back({Tone::Advice, tr("Describe two setups").toStdString(), tr("Say what differs between them. A comparison changes one thing and holds the rest.").toStdString()});
+  for (const auto& l : c.links)
+    if (!l.sensitivity_dbm)
+      out.push_back({Tone::Advice, tr("Enter the %1 receiver's sensitivity").arg(QString::fromStdString(l.id)).toStdString(),
+                     tr("Without it, range can only be told once the link was seen failing in flight.").toStdString()});
+  for (const auto& s : c.setups)
+    for (const auto& l : c.links)
+      if (!s.links.contains(l.id) || !s.links.at(l.id).power_dbm) {
+        out.push_back({Tone::Result, {}, tr("Setup %1 has no transmit power on the %2 link: nothing is predicted for it.").arg(QString::fromStdString(s.id), QString::fromStdString(l.id)).toStdString()});
+      }
+  if (out.empty()) out.push_back({Tone::Advice, tr("The kit is described").toStdString(), tr("Next: set the station and the far post in Plan.").toStdString()});
+  out.push_back({Tone::Caution, {}, tr("Never power a transmitter without its antenna or load. Power and EIRP limits are your country's: check them; Distanz is no authority.").toStdString()});
+  return out;
+}
+
+QString KitStage::lacks() const { return document().campaign().setups.size() >= 2 ? QString() : tr("two setups"); }
+
+}  // namespace distanz::app

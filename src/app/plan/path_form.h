@@ -1,0 +1,26 @@
+#pragma once
+#include <QGridLayout>
+#include <QWidget>
+#include <functional>
+
+#include "app/shared/document.h"
+#include "app/shared/quantity_edit.h"
+
+namespace distanz::app {
+
+/// The fields of the path: station and far post by coordinates, or the far post by distance and bearing.
+class PathForm : public QWidget {
+  Q_OBJECT
+ public:
+  explicit PathForm(Document& document, QWidget* parent = nullptr);
+
+ private:
+  using Get = std::function<std::optional<double>(const campaign::Campaign&)>;
+  using Set = std::function<void(campaign::Campaign&, double)>;
+  void add(int row, int column, const char* name, const QString& label, quantity::Kind kind, QuantityEdit::Limits limits, Get get, Set set);
+
+  Document& m_document;
+  QGridLayout* m_grid;
+};
+
+}  // namespace distanz::app

@@ -1,0 +1,98 @@
+#include "app/plan/path_view.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <cmath>
+#include <numbers>
+
+#include "app/shared/distance_axis.h"
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+#include "core/plan/prediction.h"
+
+namespace distanz::app {
+namespace {
+
+DistanceAxis axisOf(const QWidget& w, const Document& d) { return {double(theme::kAxisLeft), double(w.width() - theme::kAxisRight), d.axisEnd_m()}; }
+
+void drawNorth(QPainter& p, QPointF centre, double turn_deg) {
+  p.save();
+  p.translate(centre);
+  p.rotate(turn_deg);
+  p.setPen(QPen(theme::tokens().ink, 1.6));
+  p.drawLine(QPointF(0, 13), QPointF(0, -13));
+  p.drawLine(QPointF(0, -13), QPointF(-4, -6));
+  p.drawLine(QPointF(0, -13), QPointF(4, -6));
+  p.restore();
+}
+
+}  // namespace
+
+PathView::PathView(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+  setObjectName("pathView");
+  setAccessibleName(tr("The path from above"));
+  setFixedHeight(96);
+  for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged}) connect(&document, signal, this, [this] { update(); });
+}
+
+void PathView::mousePressEvent(QMouseEvent* event) {
+  const DistanceAxis a = axisOf(*this, m_document);
+  m_document.pick(std::clamp(a.distance_m(event->position().x()), 0.0, a.end_m));
+}
+
+void PathView::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  const auto& t = theme::tokens();
+  const DistanceAxis a = axisOf(*this, m_document);
+  const QRectF frame(a.left_px, 2, a.right_px - a.left_px, height() - 4);
+  p.fillRect(frame, t.surface);
+  p.setPen(t.hairline);
+  p.drawRect(frame);
+  const auto& c = m_document.campaign();
+  const auto path = campaign::courseOf(c);
+  if (!path) {
+    p.setPen(t.muted);
+    p.drawText(frame, Qt::AlignCenter, tr("No path yet: enter the far post, or its distance and bearing"));
+    return;
+  }
+  const double bearing = course::between(c.station.position, c.path.back().position).bearing_deg, turn = bearing * std::numbers::pi / 180;
+  const double scale = (a.right_px - a.left_px) / a.end_m, middle = height() / 2.0;
+  QPolygonF line;
+  for (const auto& f : path->points()) {
+    const double along = f.east_m * std::sin(turn) + f.north_m * std::cos(turn), right = f.east_m * std::cos(turn) - f.north_m * std::sin(turn);
+    line << QPointF(a.left_px + along * scale, middle + right * scale);
+  }
+  p.setClipRect(frame);
+  p.setPen(QPen(t.ink, 2));
+  p.drawPolyline(line);
+  p.setFont(theme::figureFont(10));
+  double last_label = -100;
+  for (const double post : plan::posts(c)) {
+    const double x = a.x(post);
+    p.setBrush(t.surface);
+    p.setPen(QPen(t.ink, 1.6));
+    p.drawEllipse(QPointF(x, middle), 3.2, 3.2);
+    if (x - last_label < 58) continue;
+    last_label = x;
+    p.setPen(t.muted);
+    p.drawText(QRectF(x - 40, middle + 8, 80, 14), Qt::AlignCenter, distanceLabel(post));
+  }
+  p.setBrush(t.ink);
+  p.setPen(Qt::NoPen);
+  p.drawRect(QRectF(a.x(0) - 1, middle - 8, 9, 16));
+  p.setPen(t.ink);
+  p.setFont(theme::bodyFont(11, true));
+  p.drawText(QRectF(a.x(0) + 12, middle - 26, 120, 16), Qt::AlignVCenter, tr("station"));
+  p.drawText(QRectF(line.back().x() - 130, middle - 26, 126, 16), Qt::AlignRight | Qt::AlignVCenter, tr("far post"));
+  p.setFont(theme::bodyFont(11));
+  p.setPen(t.muted);
+  p.drawText(QRectF(a.left_px + 40, 6, 240, 14), Qt::AlignVCenter, tr("from above; outward bearing %1°").arg(bearing, 0, 'f', 1));
+  drawNorth(p, QPointF(a.left_px + 20, 24), 90 - bearing);
+  if (const auto picked = m_document.picked(); picked && *picked <= a.end_m) {
+    p.setPen(QPen(t.ink, 1));
+    p.drawLine(QPointF(a.x(*picked), frame.top()), QPointF(a.x(*picked), frame.bottom()));
+  }
+}
+
+}  // namespace distanz::app

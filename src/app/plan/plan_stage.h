@@ -1,0 +1,32 @@
+#pragma once
+#include "app/plan/path_form.h"
+#include "app/plan/path_view.h"
+#include "app/shared/lane_plot.h"
+#include "app/shared/stage.h"
+
+namespace distanz::app {
+
+/// Station, far post and height; the path from above, and over the shared axis the predicted signal and the clearance.
+class PlanStage : public Stage, public Exportable {
+  Q_OBJECT
+ public:
+  explicit PlanStage(Document& document, QWidget* parent = nullptr);
+  std::vector<analysis::Sentence> findings() const override;
+  QString lacks() const override;
+  bool savePng(const QString& file) override { return m_lanes->savePng(file); }
+  bool saveSvg(const QString& file) override { return m_lanes->saveSvg(file); }
+  QByteArray csv() const override;
+
+ private:
+  void refresh();
+  void drawPrediction();
+  void drawClearance();
+  const campaign::Link* shownLink() const;
+
+  PathForm* m_form;
+  PathView* m_path;
+  LanePlot* m_lanes;
+  int m_signal, m_clearance;
+};
+
+}  // namespace distanz::app

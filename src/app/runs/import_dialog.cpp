@@ -1,0 +1,213 @@
+#include "app/runs/import_dialog.h"
+
+#include <QFileInfo>
+#include <QHeaderView>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+#include "formats/files.h"
+
+namespace distanz::app {
+namespace {
+
+constexpr campaign::Ended kReasons[] = {campaign::Ended::Unknown, campaign::Ended::LinkLost, campaign::Ended::QualityLimit, campaign::Ended::TurnedBack, campaign::Ended::Battery,
+                                        campaign::Ended::Limit,   campaign::Ended::Obstacle, campaign::Ended::Aircraft,     campaign::Ended::EquipmentCap};
+
+QTableWidget* table(const QStringList& heads, const char* name) {
+  auto* t = new QTableWidget(0, int(heads.size()));
+  t->setObjectName(name);
+  t->setHorizontalHeaderLabels(heads);
+  t->verticalHeader()->hide();
+  t->setEditTriggers(QAbstractItemView::NoEditTriggers);
+  t->setSelectionBehavior(QAbstractItemView::SelectRows);
+  t->setSelectionMode(QAbstractItemView::SingleSelection);
+  t->horizontalHeader()->setStretchLastSection(true);
+  t->verticalHeader()->setDefaultSectionSize(32);
+  return t;
+}
+
+/// Plain words for a channel.
+QString channelText(const std::string& channel) {
+  QString text = QString::fromStdString(channel);
+  return text.replace('.', ' ').replace("rssi_dbm", "signal").replace("lq_pct", "link quality").replace("bitrate_mbps", "bitrate").section("_", 0, 0);
+}
+
+/// The first lines are enough to tell the layout.
+std::string headOf(const QString& file) {
+  std::string bytes = formats::readFile(file.toStdString());
+  return bytes.size() > (4 << 20) ? bytes.substr(0, bytes.find('\n', 4 << 20)) : bytes;
+}
+
+}  // namespace
+
+ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget* parent)
+    : QDialog(parent), m_document(document), m_importer(document), m_table(table({tr("log"), tr("setup flown"), tr("why it ended"), tr("notes")}, "importLogs")),
+      m_matches(table({tr("what it is"), tr("column of the log"), tr("unit"), tr("first values")}, "importMatches")), m_matches_title(new QLabel), m_message(new QLabel),
+      m_progress(new QProgressBar), m_import(new QPushButton(tr("Import"))), m_cancel(new QPushButton(tr("Cancel"))) {
+  setObjectName("importDialog");
+  setWindowTitle(tr("Bring logs in"));
+  resize(820, 600);
+  auto* layout = new QVBoxLayout(this);
+  layout->setContentsMargins(16, 16, 16, 16);
+  layout->setSpacing(8);
+  layout->addWidget(m_table, 2);
+  m_matches_title->setProperty("section", true);
+  layout->addWidget(m_matches_title);
+  layout->addWidget(m_matches, 3);
+  m_message->setWordWrap(true);
+  m_message->setObjectName("importMessage");
+  layout->addWidget(m_message);
+  auto* row = new QHBoxLayout;
+  row->addWidget(m_progress, 1);
+  row->addStretch();
+  row->addWidget(m_cancel);
+  row->addWidget(m_import);
+  layout->addLayout(row);
+  m_progress->hide();
+  m_import->setProperty("next", true);
+  m_import->setObjectName("importButton");
+  m_cancel->setObjectName("importCancel");
+  m_import->setDefault(true);
+  connect(m_import, &QPushButton::clicked, this, &ImportDialog::begin);
+  connect(m_cancel, &QPushButton::clicked, this, &ImportDialog::reject);
+  connect(m_table, &QTableWidget::currentCellChanged, this, [this](int r) { fillMatches(r); });
+  connect(&m_importer, &Importer::progressed, this, [this](double share) { m_progress->setValue(int(share * 100)); });
+  connect(&m_importer, &Importer::done, this, [this] { accept(); });
+  connect(&m_importer, &Importer::cancelled, this, [this] { QDialog::reject(); });
+  connect(&m_importer, &Importer::failed, this, [this](const QString& reason) {
+    setBusy(false);
+    m_message->setProperty("refused", true);
+    m_message->setStyleSheet(QString("color: %1;").arg(theme::tokens().stop.name()));
+    m_message->setText(tr("%1. Nothing was imported.").arg(reason));
+  });
+  for (const QString& file : files) look(file);
+  fillLogs();
+}
+
+std::string ImportDialog::guessSetup(const QString& file) const {
+  const std::string name = QFileInfo(file).completeBaseName().toStdString();
+  const auto& setups = m_document.campaign().setups;
+  for (const auto& s : setups)
+    if (name.starts_with(s.id) && (name.size() == s.id.size() || !std::isalpha(static_cast<unsigned char>(name[s.id.size()])))) return s.id;
+  return setups.empty() ? std::string() : setups.front().id;
+}
+
+void ImportDialog::look(const QString& file) {
+  Looked looked;
+  looked.pending.file = file;
+  looked.pending.setup = guessSetup(file);
+  looked.pending.ended = campaign::Ended::TurnedBack;
+  try {
+    looked.layout = formats::layoutOf(headOf(file));
+  } catch (const Error& e) {
+    looked.fault = QString::fromUtf8(e.what());
+  }
+  m_logs.push_back(std::move(looked));
+}
+
+void ImportDialog::fillLogs() {
+  m_table->setRowCount(int(m_logs.size()));
+  bool all_readable = !m_logs.empty();
+  for (int i = 0; i < int(m_logs.size()); ++i) {
+    Looked& l = m_logs[size_t(i)];
+    m_table->setItem(i, 0, new QTableWidgetItem(QFileInfo(l.pending.file).fileName()));
+    if (!l.fault.isEmpty()) {
+      all_readable = false;
+      m_table->setSpan(i, 1, 1, 3);
+      auto* fault = new QTableWidgetItem(l.fault);
+      fault->setForeground(theme::tokens().stop);
+      fault->setToolTip(l.fault);
+      m_table->setItem(i, 1, fault);
+      continue;
+    }
+    auto* setup = new QComboBox;
+    for (const auto& s : m_document.campaign().setups) setup->addItem(QString("%1  %2").arg(QString::fromStdString(s.id), QString::fromStdString(s.name)), QString::fromStdString(s.id));
+    setup->setCurrentIndex(setup->findData(QString::fromStdString(l.pending.setup)));
+    connect(setup, &QComboBox::currentIndexChanged, this, [this, i, setup] { m_logs[size_t(i)].pending.setup = setup->currentData().toString().toStdString(); });
+    m_table->setCellWidget(i, 1, setup);
+    auto* ended = new QComboBox;
+    for (const campaign::Ended reason : kReasons) ended->addItem(endedText(reason), int(reason));
+    ended->setCurrentIndex(ended->findData(int(l.pending.ended)));
+    connect(ended, &QComboBox::currentIndexChanged, this, [this, i, ended] { m_logs[size_t(i)].pending.ended = campaign::Ended(ended->currentData().toInt()); });
+    m_table->setCellWidget(i, 2, ended);
+    auto* notes = new QLineEdit;
+    notes->setPlaceholderText(tr("wind, weather, battery, anything odd"));
+    connect(notes, &QLineEdit::textChanged, this, [this, i](const QString& text) { m_logs[size_t(i)].pending.notes = text.toStdString(); });
+    m_table->setCellWidget(i, 3, notes);
+  }
+  m_table->setColumnWidth(0, 170);
+  m_table->setColumnWidth(1, 190);
+  m_table->setColumnWidth(2, 190);
+  m_import->setEnabled(all_readable && !m_document.campaign().setups.empty());
+  if (m_document.campaign().setups.empty()) m_message->setText(tr("Describe the setup that was flown in Kit first."));
+  if (!m_logs.empty()) m_table->setCurrentCell(0, 0);
+}
+
+void ImportDialog::fillMatches(int row) {
+  m_matches->setRowCount(0);
+  if (row < 0 || row >= int(m_logs.size()) || !m_logs[size_t(row)].fault.isEmpty()) return;
+  const Looked& l = m_logs[size_t(row)];
+  m_matches_title->setText(tr("Columns of %1, as they were recognised: correct what is wrong").arg(QFileInfo(l.pending.file).fileName()));
+  const auto& links = m_document.campaign().links;
+  const auto matches = formats::matchColumns(l.layout, links, l.pending.corrections);
+  auto channels = formats::knownChannels(links);
+  const auto matched = [&](const std::string& channel) { return std::find_if(matches.begin(), matches.end(), [&](const auto& m) { return m.channel == channel; }); };
+  std::stable_partition(channels.begin(), channels.end(), [&](const std::string& c) { return matched(c) != matches.end(); });
+  for (const std::string& channel : channels) {
+    const int at = m_matches->rowCount();
+    m_matches->insertRow(at);
+    const auto m = matched(channel);
+    auto* what = new QTableWidgetItem(channelText(channel));
+    what->setToolTip(QString::fromStdString(channel));
+    m_matches->setItem(at, 0, what);
+    auto* box = new QComboBox;
+    box->setObjectName("match_" + QString::fromStdString(channel));
+    box->addItem(tr("–  not in this log"), -1);
+    for (int c = 0; c < int(l.layout.header.size()); ++c) box->addItem(QString::fromStdString(l.layout.header[size_t(c)]), c);
+    box->setCurrentIndex(m == matches.end() ? 0 : box->findData(m->column));
+    connect(box, &QComboBox::activated, this, [this, row, channel, box] { correct(row, channel, box->currentData().toInt()); });
+    m_matches->setCellWidget(at, 1, box);
+    if (m == matches.end()) continue;
+    m_matches->setItem(at, 2, new QTableWidgetItem(QString::fromStdString(m->unit)));
+    QStringList values;
+    for (std::size_t r = 0; r < std::min<std::size_t>(l.layout.preview.size(), 4); ++r)
+      if (size_t(m->column) < l.layout.preview[r].size()) values << QString::fromStdString(l.layout.preview[r][size_t(m->column)]);
+    m_matches->setItem(at, 3, new QTableWidgetItem(values.join("   ")));
+  }
+  m_matches->setColumnWidth(0, 190);
+  m_matches->setColumnWidth(1, 240);
+  m_matches->setColumnWidth(2, 110);
+}
+
+void ImportDialog::correct(int row, const std::string& channel, int column) {
+  Looked& l = m_logs[size_t(row)];
+  const std::string name = column < 0 ? std::string() : l.layout.header[size_t(column)];
+  for (Looked& other : m_logs)  // logs of one recorder look alike: the correction holds for all that have the column
+    if (other.fault.isEmpty() && other.layout.header == l.layout.header) other.pending.corrections[channel] = name;
+  fillMatches(row);
+}
+
+void ImportDialog::begin() {
+  std::vector<PendingLog> logs;
+  for (const Looked& l : m_logs) logs.push_back(l.pending);
+  m_message->clear();
+  setBusy(true);
+  m_importer.start(logs);
+}
+
+void ImportDialog::setBusy(bool busy) {
+  m_progress->setValue(0);
+  m_progress->setVisible(busy);
+  for (QWidget* w : {static_cast<QWidget*>(m_table), static_cast<QWidget*>(m_matches), static_cast<QWidget*>(m_import)}) w->setEnabled(!busy);
+}
+
+void ImportDialog::reject() {
+  if (m_importer.running())
+    m_importer.cancel();
+  else
+    QDialog::reject();
+}
+
+}  // namespace distanz::app

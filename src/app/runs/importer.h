@@ -1,0 +1,56 @@
+#pragma once
+#include <QFutureWatcher>
+#include <QObject>
+#include <QStringList>
+#include <atomic>
+#include <memory>
+#include <variant>
+
+#include "app/shared/document.h"
+#include "formats/log_import.h"
+
+namespace distanz::app {
+
+/// One log on its way in: the file, and what the pilot says about it.
+struct PendingLog {
+  QString file;
+  std::string setup;
+  campaign::Ended ended = campaign::Ended::Unknown;
+  std::string flight, notes;
+  std::map<std::string, std::string> corrections;
+};
+
+/// Reads logs off the interface thread and adds them to the campaign in one edit: all of them or none.
+class Importer : public QObject {
+  Q_OBJECT
+ public:
+  explicit Importer(Document& document, QObject* parent = nullptr);
+  ~Importer() override;
+
+  void start(const std::vector<PendingLog>& logs);
+  /// Stops and leaves nothing behind.
+  void cancel();
+  bool running() const { return m_watcher.isRunning(); }
+
+ signals:
+  void progressed(double share);
+  void done(int runs, const QStringList& remarks);
+  void failed(const QString& reason);
+  void cancelled();
+
+ private:
+  struct Kept {
+    std::vector<campaign::Run> runs;  ///< id and order still open
+    QStringList remarks;
+  };
+  struct Stopped {};
+  using Outcome = std::variant<Kept, Stopped, QString>;
+  static Outcome work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign, store::SampleFile& samples, const std::function<bool(double)>& progress);
+  void finish();
+
+  Document& m_document;
+  QFutureWatcher<Outcome> m_watcher;
+  std::shared_ptr<std::atomic<bool>> m_stop;
+};
+
+}  // namespace distanz::app

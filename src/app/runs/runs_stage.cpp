@@ -1,0 +1,151 @@
+#include "app/runs/runs_stage.h"
+
+#include <QHeaderView>
+#include <QInputDialog>
+#include <QLabel>
+#include <QVBoxLayout>
+#include <QtConcurrent>
+#include <algorithm>
+
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+
+namespace distanz::app {
+
+RunsStage::RunsStage(Document& document, QWidget* parent)
+    : Stage(document, parent), m_model(new RunTable(document, this)), m_table(new QTableView), m_cutter(new LegCutter), m_void(new QPushButton(tr("Void ..."))), m_remove(new QPushButton(tr("Remove"))) {
+  auto* layout = new QVBoxLayout(this);
+  layout->setContentsMargins(16, 12, 16, 8);
+  layout->setSpacing(8);
+  auto* row = new QHBoxLayout;
+  auto* import = new QPushButton(tr("Bring logs in ..."));
+  import->setObjectName("bringIn");
+  import->setProperty("next", true);
+  row->addWidget(import);
+  auto* hint = new QLabel(tr("or drop CSV logs anywhere on the window"));
+  hint->setProperty("muted", true);
+  row->addWidget(hint);
+  row->addStretch();
+  m_void->setObjectName("voidRun");
+  m_void->setToolTip(tr("Keep the run but do not count it, with a reason; or count it again"));
+  m_remove->setObjectName("removeRun");
+  row->addWidget(m_void);
+  row->addWidget(m_remove);
+  layout->addLayout(row);
+  m_table->setObjectName("runTable");
+  m_table->setModel(m_model);
+  m_table->setItemDelegate(new RunDelegate(document, this));
+  m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
+  m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+  m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed | QAbstractItemView::SelectedClicked);
+  m_table->verticalHeader()->hide();
+  m_table->verticalHeader()->setDefaultSectionSize(28);
+  m_table->setShowGrid(false);
+  m_table->setAlternatingRowColors(true);
+  m_table->horizontalHeader()->setStretchLastSection(true);
+  const int widths[] = {44, 48, 44, 52, 150, 74, 68, 72, 88, 70};
+  for (int i = 0; i < int(std::size(widths)); ++i) m_table->setColumnWidth(i, widths[i]);
+  layout->addWidget(m_table, 3);
+  layout->addWidget(m_cutter, 2);
+  connect(import, &QPushButton::clicked, this, &RunsStage::importRequested);
+  connect(m_void, &QPushButton::clicked, this, &RunsStage::setVoid);
+  connect(m_remove, &QPushButton::clicked, this, &RunsStage::removeSelected);
+  connect(m_cutter, &LegCutter::moved, this, &RunsStage::moveTurn);
+  connect(&m_track, &QFutureWatcher<Track>::finished, this, [this] {
+    const Track t = m_track.result();
+    m_cutter->show(t ? std::optional(*t) : std::nullopt);
+  });
+  connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
+    if (now.isValid()) m_selected = this->document().campaign().runs[size_t(now.row())].id;
+    showSelected();
+  });
+  connect(&document, &Document::changed, this, &RunsStage::showSelected);
+  connect(&document, &Document::analysisChanged, this, [this] { emit findingsChanged(); });
+  if (!document.campaign().runs.empty()) m_table->selectRow(0);
+  showSelected();
+}
+
+std::string RunsStage::selected() const { return campaign::findRun(document().campaign(), m_selected) ? m_selected : std::string(); }
+
+void RunsStage::showSelected() {
+  const campaign::Run* run = campaign::findRun(document().campaign(), m_selected);
+  m_void->setEnabled(run);
+  m_remove->setEnabled(run);
+  if (!run) {
+    m_cutter->show(std::nullopt);
+    return;
+  }
+  m_void->setText(run->void_reason.empty() ? tr("Void ...") : tr("Count it again"));
+  const int row = int(run - document().campaign().runs.data());
+  if (m_table->currentIndex().row() != row) m_table->selectRow(row);
+  const int mark = document().markOf(run->setup);
+  m_track.setFuture(QtConcurrent::run([run = *run, c = document().campaign(), samples = document().samples(), colour = theme::setupColour(std::max(mark, 0))]() -> Track {
+    try {
+      const auto recording = samples->recording(run);
+      const auto path = campaign::courseOf(c);
+      std::optional<log::Turn> hand;
+      if (run.turn_begin_s) hand = log::Turn{*run.turn_begin_s, *run.turn_end_s};
+      log::Track track = log::trackOf(*recording, path ? &*path : nullptr, hand);
+      const QString title = tr("Run %1: distance over time%2").arg(QString::fromStdString(run.id), hand ? tr(", turn moved by hand") : QString());
+      return std::make_shared<LegCutter::Shown>(LegCutter::Shown{title, colour, recording->time_s, std::move(track.distance_m), track.turn});
+    } catch (const std::exception&) {
+      return nullptr;  // the reason stands in the table
+    }
+  }));
+}
+
+void RunsStage::moveTurn(double begin_s, double end_s) {
+  campaign::Campaign next = document().campaign();
+  campaign::Run* run = campaign::findRun(next, m_selected);
+  if (!run) return;
+  run->turn_begin_s = begin_s;
+  run->turn_end_s = end_s;
+  document().edit(tr("Move the turn of run %1").arg(QString::fromStdString(m_selected)), next);
+}
+
+void RunsStage::setVoid() {
+  campaign::Campaign next = document().campaign();
+  campaign::Run* run = campaign::findRun(next, m_selected);
+  if (!run) return;
+  if (!run->void_reason.empty()) {
+    run->void_reason.clear();
+    document().edit(tr("Count run %1 again").arg(QString::fromStdString(m_selected)), next);
+    return;
+  }
+  bool ok = false;
+  const QString reason = QInputDialog::getText(this, tr("Void run %1").arg(QString::fromStdString(m_selected)), tr("Why does it not count? The run is kept and can be counted again."), QLineEdit::Normal, {}, &ok).trimmed();
+  if (!ok) return;
+  if (reason.isEmpty()) return emit document().refused(tr("A run is voided only with a reason, so that nobody wonders later."));
+  run->void_reason = reason.toStdString();
+  document().edit(tr("Void run %1").arg(QString::fromStdString(m_selected)), next);
+}
+
+void RunsStage::removeSelected() {
+  campaign::Campaign next = document().campaign();
+  std::erase_if(next.runs, [&](const campaign::Run& r) { return r.id == m_selected; });
+  document().edit(tr("Remove run %1").arg(QString::fromStdString(m_selected)), next);
+}
+
+std::vector<analysis::Sentence> RunsStage::findings() const {
+  using analysis::Tone;
+  const auto& d = document();
+  std::vector<analysis::Sentence> out;
+  if (d.campaign().runs.empty())
+    return {{Tone::Advice, tr("Bring in the first logs").toStdString(), tr("One CSV per run. Time, a position or distance, and signal, link quality or bitrate are enough; units are read from the column names.").toStdString()}};
+  int used = 0;
+  for (const auto& r : d.analysis().runs) used += r.used;
+  out.push_back({Tone::Result, tr("%1 of %2 runs count").arg(used).arg(d.campaign().runs.size()).toStdString(), tr("Double-click a cell to change it. Way out, turn and way back are cut apart automatically; drag the edges to move them.").toStdString()});
+  out.push_back(analysis::nextStep(d.analysedCampaign(), d.analysis()));
+  for (const auto& w : d.analysis().warnings)
+    if (!w.run.empty() || w.code == "one-flight" || w.code == "not-interleaved") out.push_back({Tone::Caution, {}, w.text});
+  return out;
+}
+
+QString RunsStage::lacks() const {
+  for (const auto& s : document().campaign().setups)
+    if (std::none_of(document().campaign().runs.begin(), document().campaign().runs.end(), [&](const auto& r) { return r.setup == s.id; }))
+      return tr("runs of %1").arg(QString::fromStdString(s.id));
+  return document().campaign().runs.empty() ? tr("runs") : QString();
+}
+
+}  // namespace distanz::app

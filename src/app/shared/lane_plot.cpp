@@ -1,0 +1,247 @@
+#include "app/shared/lane_plot.h"
+
+#include <qcustomplot.h>
+
+#include <QSvgGenerator>
+#include <QVBoxLayout>
+#include <cmath>
+
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+
+namespace distanz::app {
+namespace {
+
+/// Distances as the rest of the window writes them.
+class DistanceTicker : public QCPAxisTicker {
+ protected:
+  QString getTickLabel(double tick, const QLocale&, QChar, int) override { return tick == 0 ? QObject::tr("station") : distanceLabel(tick); }
+};
+
+QVector<double> vectorOf(const std::vector<double>& v) { return {v.begin(), v.end()}; }
+
+}  // namespace
+
+struct LanePlot::Lane {
+  QCPAxisRect* rect;
+  QCPItemText* title;
+  QCPItemStraightLine* cursor;
+  QString unit;
+};
+
+LanePlot::LanePlot(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(this)) {
+  auto* layout = new QVBoxLayout(this);
+  layout->setContentsMargins(0, 0, 0, 0);
+  layout->addWidget(m_plot);
+  m_plot->plotLayout()->clear();
+  m_plot->plotLayout()->setRowSpacing(4);
+  m_plot->setNoAntialiasingOnDrag(true);
+  m_plot->installEventFilter(this);
+  m_plot->setPlottingHint(QCP::phFastPolylines);
+}
+
+LanePlot::~LanePlot() = default;
+
+int LanePlot::addLane(const QString& title, const QString& unit, int stretch) {
+  auto lane = std::make_unique<Lane>();
+  lane->rect = new QCPAxisRect(m_plot);
+  lane->unit = unit;
+  const int row = static_cast<int>(m_lanes.size());
+  m_plot->plotLayout()->addElement(row, 0, lane->rect);
+  m_plot->plotLayout()->setRowStretchFactor(row, stretch);
+  lane->rect->setAutoMargins(QCP::msTop | QCP::msBottom);
+  lane->rect->setMargins(QMargins(theme::kAxisLeft, 0, theme::kAxisRight, 0));
+  lane->rect->setMinimumMargins(QMargins(0, 16, 0, 4));
+  lane->title = new QCPItemText(m_plot);
+  lane->title->setClipToAxisRect(false);
+  lane->title->position->setAxisRect(lane->rect);
+  lane->title->position->setType(QCPItemPosition::ptAxisRectRatio);
+  lane->title->position->setCoords(0, 0);
+  lane->title->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
+  lane->title->setText(unit.isEmpty() ? title : tr("%1, %2").arg(title, unit));
+  lane->cursor = new QCPItemStraightLine(m_plot);
+  lane->cursor->setClipAxisRect(lane->rect);
+  for (QCPItemPosition* point : {lane->cursor->point1, lane->cursor->point2}) {
+    point->setAxisRect(lane->rect);
+    point->setAxes(lane->rect->axis(QCPAxis::atBottom), lane->rect->axis(QCPAxis::atLeft));
+  }
+  lane->cursor->setVisible(false);
+  lane->rect->axis(QCPAxis::atBottom)->setTicker(QSharedPointer<QCPAxisTicker>(new DistanceTicker));
+  lane->rect->axis(QCPAxis::atBottom)->setTickLabels(false);
+  m_lanes.push_back(std::move(lane));
+  style();
+  return row;
+}
+
+void LanePlot::style() {
+  const auto& t = theme::tokens();
+  m_plot->setBackground(t.paper);
+  for (const auto& lane : m_lanes) {
+    lane->rect->setBackground(t.surface);
+    lane->title->setFont(theme::bodyFont(11, true));
+    lane->title->setColor(t.muted);
+    lane->cursor->setPen(QPen(t.ink, 1));
+    for (QCPAxis* axis : lane->rect->axes()) {
+      axis->setBasePen(QPen(t.hairline));
+      axis->setTickPen(QPen(t.hairline));
+      axis->setSubTickPen(Qt::NoPen);
+      axis->setTickLabelFont(theme::figureFont(11));
+      axis->setTickLabelColor(t.muted);
+      axis->grid()->setPen(QPen(t.hairline, 1));
+      axis->grid()->setZeroLinePen(Qt::NoPen);
+      axis->ticker()->setTickCount(axis->axisType() == QCPAxis::atLeft ? 4 : 8);
+    }
+  }
+}
+
+void LanePlot::clear() {
+  m_plot->clearPlottables();
+  for (int i = m_plot->itemCount() - 1; i >= 0; --i) {
+    QCPAbstractItem* item = m_plot->item(i);
+    bool ours = false;
+    for (const auto& lane : m_lanes) ours = ours || item == lane->title || item == lane->cursor;
+    if (!ours) m_plot->removeItem(item);
+  }
+  style();
+}
+
+void LanePlot::setAxisEnd(double end_m) {
+  for (const auto& lane : m_lanes) lane->rect->axis(QCPAxis::atBottom)->setRange(0, end_m);
+}
+
+void LanePlot::setRange(int lane, double low, double high) { m_lanes[size_t(lane)]->rect->axis(QCPAxis::atLeft)->setRange(low, high); }
+
+void LanePlot::setRows(int lane, const QStringList& names) {
+  QCPAxis* axis = m_lanes[size_t(lane)]->rect->axis(QCPAxis::atLeft);
+  QSharedPointer<QCPAxisTickerText> ticker(new QCPAxisTickerText);
+  for (int i = 0; i < names.size(); ++i) ticker->addTick(i, names[i]);
+  axis->setTicker(ticker);
+  axis->setRangeReversed(true);
+  axis->setRange(-0.7, double(std::max<qsizetype>(names.size(), 1)) - 0.3);
+}
+
+void LanePlot::line(int lane, const std::vector<double>& x, const std::vector<double>& y, const QPen& pen) {
+  QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
+  auto* graph = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
+  graph->setData(vectorOf(x), vectorOf(y), true);
+  graph->setPen(pen);
+}
+
+void LanePlot::band(int lane, const std::vector<double>& x, const std::vector<double>& low, const std::vector<double>& high, const QColor& colour) {
+  QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
+  auto* under = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
+  auto* over = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
+  under->setData(vectorOf(x), vectorOf(low), true);
+  over->setData(vectorOf(x), vectorOf(high), true);
+  under->setPen(Qt::NoPen);
+  over->setPen(Qt::NoPen);
+  QColor fill = colour;
+  fill.setAlphaF(0.22F);
+  over->setBrush(fill);
+  over->setChannelFillGraph(under);
+}
+
+void LanePlot::floor(int lane, double y, const QString& label) {
+  const auto& t = theme::tokens();
+  QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
+  QCPAxis *x = rect->axis(QCPAxis::atBottom), *left = rect->axis(QCPAxis::atLeft);
+  auto* ground = new QCPGraph(x, left);
+  ground->setData({0, 1e7}, {y, y}, true);
+  ground->setPen(QPen(t.ink, 1.6));
+  auto* bottom = new QCPGraph(x, left);
+  bottom->setData({0, 1e7}, {-1e4, -1e4}, true);
+  bottom->setPen(Qt::NoPen);
+  ground->setBrush(QBrush(t.muted, Qt::BDiagPattern));
+  ground->setChannelFillGraph(bottom);
+  auto* text = new QCPItemText(m_plot);
+  text->setClipAxisRect(rect);
+  text->position->setAxisRect(rect);
+  text->position->setAxes(x, left);
+  text->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
+  text->position->setTypeY(QCPItemPosition::ptPlotCoords);
+  text->position->setCoords(0.006, y);
+  text->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
+  text->setText(label);
+  text->setFont(theme::bodyFont(11, true));
+  text->setColor(t.ink);
+  text->setBrush(t.surface);
+  text->setPadding(QMargins(4, 1, 4, 1));
+}
+
+void LanePlot::stroke(int lane, double x0, double x1, double y, const QPen& pen) { line(lane, {x0, x1}, {y, y}, pen); }
+
+void LanePlot::mark(int lane, double x, const QString& label, const QPen& pen) {
+  QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
+  auto* at = new QCPItemStraightLine(m_plot);
+  at->setClipAxisRect(rect);
+  for (QCPItemPosition* point : {at->point1, at->point2}) {
+    point->setAxisRect(rect);
+    point->setAxes(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
+  }
+  at->point1->setCoords(x, 0);
+  at->point2->setCoords(x, 1);
+  at->setPen(pen);
+  auto* text = new QCPItemText(m_plot);
+  text->setClipAxisRect(rect);
+  text->position->setAxisRect(rect);
+  text->position->setAxes(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
+  text->position->setTypeX(QCPItemPosition::ptPlotCoords);
+  text->position->setTypeY(QCPItemPosition::ptAxisRectRatio);
+  text->position->setCoords(x, 0.02);
+  text->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
+  text->setText(" " + label);
+  text->setFont(theme::bodyFont(11));
+  text->setColor(pen.color());
+}
+
+void LanePlot::note(int lane, const QString& message) {
+  auto* text = new QCPItemText(m_plot);
+  text->position->setAxisRect(m_lanes[size_t(lane)]->rect);
+  text->position->setType(QCPItemPosition::ptAxisRectRatio);
+  text->position->setCoords(0.5, 0.5);
+  text->setText(message);
+  text->setFont(theme::bodyFont(12));
+  text->setColor(theme::tokens().muted);
+}
+
+void LanePlot::setPicked(std::optional<double> distance_m) {
+  for (const auto& lane : m_lanes) {
+    lane->cursor->setVisible(distance_m.has_value());
+    if (!distance_m) continue;
+    lane->cursor->point1->setCoords(*distance_m, 0);
+    lane->cursor->point2->setCoords(*distance_m, 1);
+  }
+  replot();
+}
+
+void LanePlot::replot() { m_plot->replot(QCustomPlot::rpQueuedReplot); }
+
+bool LanePlot::savePng(const QString& file) { return m_plot->savePng(file, m_plot->width(), m_plot->height(), 2.0); }
+
+bool LanePlot::saveSvg(const QString& file) {
+  QSvgGenerator svg;
+  svg.setFileName(file);
+  svg.setSize(m_plot->size());
+  svg.setViewBox(m_plot->rect());
+  svg.setTitle(tr("Distanz"));
+  QCPPainter painter;
+  if (!painter.begin(&svg)) return false;
+  painter.setMode(QCPPainter::pmVectorized);
+  painter.fillRect(m_plot->rect(), theme::tokens().paper);
+  m_plot->toPainter(&painter, m_plot->width(), m_plot->height());
+  return painter.end();
+}
+
+bool LanePlot::eventFilter(QObject* watched, QEvent* event) {
+  const bool press = event->type() == QEvent::MouseButtonPress, move = event->type() == QEvent::MouseMove;
+  if ((press || move) && !m_lanes.empty()) {
+    const auto* mouse = static_cast<QMouseEvent*>(event);
+    if (mouse->buttons() & Qt::LeftButton) {
+      QCPAxis* axis = m_lanes.front()->rect->axis(QCPAxis::atBottom);
+      emit picked(std::clamp(axis->pixelToCoord(mouse->position().x()), 0.0, axis->range().upper));
+    }
+  }
+  return QWidget::eventFilter(watched, event);
+}
+
+}  // namespace distanz::app

@@ -1,0 +1,55 @@
+#pragma once
+#include <QPen>
+#include <QWidget>
+#include <memory>
+#include <optional>
+#include <vector>
+
+class QCustomPlot;
+
+namespace distanz::app {
+
+/// Lanes stacked over the shared distance axis. Draws what it is given; the only file that knows the plotting library.
+class LanePlot : public QWidget {
+  Q_OBJECT
+ public:
+  explicit LanePlot(QWidget* parent = nullptr);
+  ~LanePlot() override;
+
+  /// @param stretch share of the height
+  int addLane(const QString& title, const QString& unit, int stretch);
+  void clear();
+  void setAxisEnd(double end_m);
+  void setRange(int lane, double low, double high);
+  /// Names rows 0..n-1 from the top instead of showing a scale.
+  void setRows(int lane, const QStringList& names);
+
+  void line(int lane, const std::vector<double>& x, const std::vector<double>& y, const QPen& pen);
+  void band(int lane, const std::vector<double>& x, const std::vector<double>& low, const std::vector<double>& high, const QColor& colour);
+  /// A level that must not be gone below, the ground under it shaded, with a label at the right.
+  void floor(int lane, double y, const QString& label);
+  /// Horizontal stroke from one distance to another at height y.
+  void stroke(int lane, double x0, double x1, double y, const QPen& pen);
+  void mark(int lane, double x, const QString& label, const QPen& pen);
+  /// A note in the middle of an empty lane.
+  void note(int lane, const QString& text);
+
+  void setPicked(std::optional<double> distance_m);
+  void replot();
+  bool savePng(const QString& file);
+  bool saveSvg(const QString& file);
+
+ signals:
+  void picked(double distance_m);
+
+ protected:
+  bool eventFilter(QObject* watched, QEvent* event) override;
+
+ private:
+  struct Lane;
+  void style();
+  QCustomPlot* m_plot;
+  std::vector<std::unique_ptr<Lane>> m_lanes;
+};
+
+}  // namespace distanz::app

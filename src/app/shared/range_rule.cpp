@@ -1,0 +1,193 @@
+#include "app/shared/range_rule.h"
+
+#include <QKeyEvent>
+#include <QLinearGradient>
+#include <QMouseEvent>
+#include <QPainter>
+#include <cmath>
+
+#include "app/shared/badge.h"
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+#include "core/plan/prediction.h"
+
+namespace distanz::app {
+namespace {
+
+constexpr int kRulerTop = 30;   // pixels: bars begin below
+constexpr int kMostRows = 5;    // setups drawn; more are reached by scrolling the list in Compare
+
+/// Step of labelled marks that leaves them room, in metres.
+double labelStep(double end_m, double pixels) {
+  for (const double step : {50.0, 100.0, 250.0, 500.0, 1000.0, 2000.0, 5000.0, 10000.0, 20000.0})
+    if (pixels * step / end_m > 64) return step;
+  return end_m;
+}
+
+/// Told end of a range: what may be shown as reached.
+double told(const analysis::RangeAnswer& r) {
+  if (r.status == analysis::Status::Withheld) return 0;
+  return r.status == analysis::Status::AtLeast ? r.at_least_m.value_or(0) : r.estimate_m.value_or(0);
+}
+
+}  // namespace
+
+RangeRule::RangeRule(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+  setObjectName("rangeRule");
+  setAccessibleName(tr("Range rule"));
+  setAccessibleDescription(tr("The path as a ruler, with a bar per setup. Left and right arrows pick a distance."));
+  setFixedHeight(theme::kRule);
+  setFocusPolicy(Qt::StrongFocus);
+  setMouseTracking(true);
+  setToolTip(tr("Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading over its 95 % interval."));
+  for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged}) connect(&document, signal, this, [this] { update(); });
+}
+
+DistanceAxis RangeRule::axis() const {
+  return {double(theme::kAxisLeft), double(width() - theme::kColumn - theme::kAxisRight), m_document.axisEnd_m()};
+}
+
+void RangeRule::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  const auto& t = theme::tokens();
+  p.fillRect(rect(), t.surface);
+  p.setPen(t.hairline);
+  p.drawLine(0, 0, width(), 0);
+  const DistanceAxis a = axis();
+  drawRuler(p, a);
+  const std::size_t rows = std::min<std::size_t>(m_document.campaign().setups.size(), kMostRows);
+  if (rows == 0) {
+    p.setPen(t.muted);
+    p.drawText(QRectF(a.left_px, kRulerTop, a.right_px - a.left_px, height() - kRulerTop), Qt::AlignCenter, tr("Each setup gets a bar here once it is described in Kit"));
+    return;
+  }
+  const double pitch = (height() - kRulerTop - 6.0) / double(std::max<std::size_t>(rows, 3));
+  for (std::size_t i = 0; i < rows; ++i) {
+    const QRectF row(0, kRulerTop + pitch * double(i), width(), pitch);
+    drawBar(p, a, i, row);
+    drawText(p, i, row);
+  }
+  drawPicked(p, a);
+  if (hasFocus()) {
+    p.setPen(QPen(t.accent, 2));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(rect().adjusted(1, 1, -1, -1));
+  }
+}
+
+void RangeRule::drawRuler(QPainter& p, const DistanceAxis& a) const {
+  const auto& t = theme::tokens();
+  const double base = kRulerTop - 6;
+  p.setPen(QPen(t.ink, 1.4));
+  const auto posts = plan::posts(m_document.campaign());
+  const double end = posts.empty() ? a.end_m : posts.back();
+  p.drawLine(QPointF(a.x(0), base), QPointF(a.x(end), base));
+  for (const double post : posts) p.drawLine(QPointF(a.x(post), base - 5), QPointF(a.x(post), base));
+  p.drawLine(QPointF(a.x(0), base - 9), QPointF(a.x(0), base));
+  p.setFont(theme::figureFont(11));
+  const double step = labelStep(a.end_m, a.right_px - a.left_px);
+  for (double d = 0; d <= a.end_m; d += step) {
+    p.setPen(t.muted);
+    p.drawText(QRectF(a.x(d) - 40, 2, 80, 16), Qt::AlignCenter, d == 0 ? tr("station") : distanceLabel(d));
+  }
+}
+
+void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, const QRectF& row) const {
+  const campaign::Setup& setup = m_document.campaign().setups[index];
+  const QColor colour = theme::setupColour(int(index));
+  const double height = std::min(row.height() - 6, 18.0), top = row.center().y() - height / 2, left = a.x(0);
+  const auto clipped = [&](double d) { return a.x(std::min(d, a.end_m)); };
+  paintBadge(p, QRectF(theme::kAxisLeft - 30, row.center().y() - 10, 20, 20), campaign::letterOf(m_document.campaign(), index), colour);
+
+  std::optional<double> predicted;
+  for (const plan::Prediction& x : plan::predict(m_document.campaign(), a.end_m, 2))
+    if (x.setup == setup.id && x.range_m) predicted = std::min(predicted.value_or(INFINITY), *x.range_m);
+  if (predicted) {
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(colour, 1.2));
+    p.drawRect(QRectF(left, top, clipped(*predicted) - left, height));
+  }
+  const analysis::SetupOnLink* limit = m_document.analysis().limiting(setup.id);
+  if (!limit) return;
+  p.setPen(Qt::NoPen);
+  p.setBrush(QBrush(colour, Qt::BDiagPattern));
+  p.drawRect(QRectF(left, top + 2, clipped(limit->farthest_m) - left, height - 4));
+  const double reach = told(limit->dependable);
+  if (!(reach > 0)) return;
+  const double low = std::min(limit->dependable.low_m.value_or(reach), reach), high = limit->dependable.high_m.value_or(a.end_m);
+  p.setBrush(theme::tokens().surface);
+  p.drawRect(QRectF(left, top + 2, clipped(high) - left, height - 4));
+  p.setBrush(colour);
+  p.drawRect(QRectF(left, top, clipped(low) - left, height));
+  QLinearGradient fade(clipped(low), 0, clipped(high), 0);  // the one gradient of the window: uncertainty itself
+  QColor gone = colour;
+  gone.setAlphaF(0.06F);
+  fade.setColorAt(0, colour);
+  fade.setColorAt(1, gone);
+  p.setBrush(fade);
+  p.drawRect(QRectF(clipped(low), top, clipped(high) - clipped(low), height));
+  p.setPen(QPen(colour, 2));
+  p.drawLine(QPointF(clipped(reach), top - 2), QPointF(clipped(reach), top + height + 2));
+}
+
+void RangeRule::drawText(QPainter& p, std::size_t index, const QRectF& row) const {
+  const auto& t = theme::tokens();
+  const std::string& setup = m_document.campaign().setups[index].id;
+  const analysis::SetupOnLink* limit = m_document.analysis().limiting(setup);
+  const QRectF area(width() - theme::kColumn + 12, row.top(), theme::kColumn - 20, row.height());
+  if (!limit || limit->dependable.status == analysis::Status::Withheld) {
+    p.setPen(t.muted);
+    p.setFont(theme::bodyFont(12));
+    p.drawText(area, Qt::AlignVCenter, limit ? tr("dependable range not known yet") : tr("not flown yet"));
+    return;
+  }
+  const analysis::RangeAnswer& r = limit->dependable;
+  p.setPen(t.ink);
+  p.setFont(theme::figureFont(15, true));
+  const QString value = (r.status == analysis::Status::AtLeast ? tr("≥ ") : QString()) + distanceLabel(told(r));
+  p.drawText(area, Qt::AlignVCenter, value);
+  p.setFont(theme::figureFont(11));
+  p.setPen(t.muted);
+  const QString interval = r.low_m ? tr("%1 to %2").arg(distanceLabel(*r.low_m), r.high_m ? distanceLabel(*r.high_m) : tr("no limit")) : QString();
+  p.drawText(area.adjusted(90, 0, 0, 0), Qt::AlignVCenter, interval);
+}
+
+void RangeRule::drawPicked(QPainter& p, const DistanceAxis& a) const {
+  const auto picked = m_document.picked();
+  if (!picked || *picked > a.end_m) return;
+  const auto& t = theme::tokens();
+  p.setPen(QPen(t.ink, 1));
+  const double x = a.x(*picked);
+  p.drawLine(QPointF(x, 18), QPointF(x, height()));
+  const QRectF flag(x - 34, 1, 68, 17);
+  p.setBrush(t.ink);
+  p.drawRoundedRect(flag, 3, 3);
+  p.setPen(t.paper);
+  p.setFont(theme::figureFont(11, true));
+  p.drawText(flag, Qt::AlignCenter, distanceLabel(*picked));
+}
+
+void RangeRule::pickAt(double x_px) {
+  const DistanceAxis a = axis();
+  if (x_px > a.right_px + 8) return;
+  m_document.pick(std::clamp(a.distance_m(x_px), 0.0, a.end_m));
+}
+
+void RangeRule::mousePressEvent(QMouseEvent* event) { pickAt(event->position().x()); }
+
+void RangeRule::mouseMoveEvent(QMouseEvent* event) {
+  if (event->buttons() & Qt::LeftButton) pickAt(event->position().x());
+}
+
+void RangeRule::keyPressEvent(QKeyEvent* event) {
+  const double step = (event->modifiers() & Qt::ShiftModifier ? 100 : 20) * (event->key() == Qt::Key_Left ? -1 : 1);
+  if (event->key() == Qt::Key_Left || event->key() == Qt::Key_Right)
+    m_document.pick(std::clamp(m_document.picked().value_or(0) + step, 0.0, m_document.axisEnd_m()));
+  else if (event->key() == Qt::Key_Escape)
+    m_document.pick(std::nullopt);
+  else
+    QWidget::keyPressEvent(event);
+}
+
+}  // namespace distanz::app

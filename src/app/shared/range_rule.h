@@ -1,0 +1,34 @@
+#pragma once
+#include <QWidget>
+
+#include "app/shared/distance_axis.h"
+#include "app/shared/document.h"
+
+namespace distanz::app {
+
+/// The spine of the window: the path as a ruler from the station to the far post, and one bar per setup: hollow for what is
+/// predicted, hatched for what has been flown, solid for the dependable range with its uncertainty as a fading tip.
+class RangeRule : public QWidget {
+  Q_OBJECT
+ public:
+  explicit RangeRule(Document& document, QWidget* parent = nullptr);
+  /// Where on the window's width the axis lies; the stage's lanes use the same.
+  DistanceAxis axis() const;
+
+ protected:
+  void paintEvent(QPaintEvent*) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+  void pickAt(double x_px);
+  void drawRuler(QPainter& p, const DistanceAxis& a) const;
+  void drawBar(QPainter& p, const DistanceAxis& a, std::size_t setup, const QRectF& row) const;
+  void drawText(QPainter& p, std::size_t setup, const QRectF& row) const;
+  void drawPicked(QPainter& p, const DistanceAxis& a) const;
+
+  Document& m_document;
+};
+
+}  // namespace distanz::app

@@ -1,0 +1,38 @@
+#pragma once
+#include <QWidget>
+#include <vector>
+
+#include "app/shared/document.h"
+#include "core/analysis/sentences.h"
+
+namespace distanz::app {
+
+/// One stage of the work: its view, what matters there, and how complete it is.
+class Stage : public QWidget {
+  Q_OBJECT
+ public:
+  explicit Stage(Document& document, QWidget* parent = nullptr) : QWidget(parent), m_document(document) { setObjectName("stage"); }
+
+  virtual std::vector<analysis::Sentence> findings() const = 0;
+  /// What this stage still lacks, in a few words; empty where it is complete.
+  virtual QString lacks() const = 0;
+
+  Document& document() const { return m_document; }
+
+ signals:
+  void findingsChanged();
+
+ private:
+  Document& m_document;
+};
+
+/// A stage whose main view can be saved as picture and as data.
+class Exportable {
+ public:
+  virtual ~Exportable() = default;
+  virtual bool savePng(const QString& file) = 0;
+  virtual bool saveSvg(const QString& file) = 0;
+  virtual QByteArray csv() const = 0;
+};
+
+}  // namespace distanz::app

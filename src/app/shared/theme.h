@@ -1,0 +1,50 @@
+#pragma once
+#include <QColor>
+#include <QFont>
+#include <QIcon>
+#include <QPen>
+#include <QString>
+
+/// The look, in one place: tokens, fonts, marks of setups. Distances in pixels keep to a 4 px grid.
+namespace distanz::app::theme {
+
+struct Tokens {
+  QColor paper, surface, ink, muted, hairline;
+  QColor accent, on_accent;   ///< what can be done next
+  QColor caution, stop;       ///< never used for setups
+  QColor floor;               ///< below the critical level
+};
+
+enum class Scheme { Light, Dark };
+
+constexpr int kRail = 84, kColumn = 300, kRule = 132;
+constexpr int kAxisLeft = 60, kAxisRight = 16;  ///< margins that keep every distance axis in line with the range rule
+
+Scheme scheme();
+void setScheme(Scheme scheme);
+const Tokens& tokens();
+const Tokens& tokens(Scheme scheme);
+
+constexpr int kMarks = 8;
+/// Colour of a setup by its place in the campaign; wraps after kMarks, the letter goes on telling them apart.
+QColor setupColour(int mark);
+QColor setupColour(int mark, Scheme scheme);
+/// Line pattern of a setup.
+QPen setupPen(int mark, double width);
+
+/// Loads the embedded fonts once the application exists.
+void loadFonts();
+QFont bodyFont(int pixels = 13, bool strong = false);
+/// Face for figures: digits of equal width.
+QFont figureFont(int pixels = 13, bool strong = false);
+
+/// Palette, font and style sheet for the application, after setScheme() or loadFonts().
+void apply();
+
+/// Stage or tool icon in the given colour.
+QIcon icon(const QString& name, const QColor& colour);
+
+/// Contrast of two colours after WCAG 2.1, 1..21.
+double contrast(const QColor& a, const QColor& b);
+
+}  // namespace distanz::app::theme

@@ -1,0 +1,75 @@
+#include "app/start/start_view.h"
+
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/shared/theme.h"
+
+namespace distanz::app {
+namespace {
+
+QPushButton* choice(const QString& text, const char* name, bool next) {
+  auto* button = new QPushButton(text);
+  button->setObjectName(name);
+  button->setProperty("next", next);
+  button->setMinimumSize(240, 36);
+  return button;
+}
+
+QLabel* paragraph(const QString& text, bool muted = false) {
+  auto* label = new QLabel(text);
+  label->setWordWrap(true);
+  label->setMaximumWidth(460);
+  label->setProperty("muted", muted);
+  return label;
+}
+
+}  // namespace
+
+StartView::StartView(const QStringList& recent, QWidget* parent) : QWidget(parent) {
+  setObjectName("stage");
+  auto* outer = new QHBoxLayout(this);
+  outer->setContentsMargins(96, 72, 96, 72);
+  outer->setSpacing(72);
+  auto* left = new QVBoxLayout;
+  left->setSpacing(12);
+  auto* mark = new QLabel;
+  mark->setPixmap(theme::icon("distanz", theme::tokens().ink).pixmap(64, 64));
+  left->addWidget(mark);
+  auto* title = new QLabel(tr("How far does it carry?"));
+  title->setFont(theme::bodyFont(28, true));
+  left->addWidget(title);
+  left->addWidget(paragraph(tr("Fly each setup over the same measured path, bring the logs in, and Distanz tells how far each one carries, which is better, and how sure that is.")));
+  left->addSpacing(12);
+  auto* make = choice(tr("New campaign ..."), "startNew", true);
+  auto* open = choice(tr("Open ..."), "startOpen", false);
+  auto* demo = choice(tr("Open the demo: Mirren canal"), "startDemo", false);
+  for (QPushButton* button : {make, open, demo}) left->addWidget(button, 0, Qt::AlignLeft);
+  left->addSpacing(4);
+  left->addWidget(paragraph(tr("The demo's flights are simulated with a fixed seed; people, places and gear are made up."), true));
+  left->addStretch();
+  outer->addLayout(left, 3);
+  auto* right = new QVBoxLayout;
+  right->setSpacing(6);
+  auto* heading = new QLabel(tr("Recent campaigns"));
+  heading->setProperty("section", true);
+  right->addWidget(heading);
+  if (recent.isEmpty()) right->addWidget(paragraph(tr("None yet. A campaign is one file; it is saved as you work."), true));
+  for (const QString& file : recent) {
+    auto* button = new QPushButton(QFileInfo(file).completeBaseName());
+    button->setProperty("flat", true);
+    button->setToolTip(file);
+    right->addWidget(button, 0, Qt::AlignLeft);
+    connect(button, &QPushButton::clicked, this, [this, file] { emit recentRequested(file); });
+  }
+  right->addStretch();
+  outer->addLayout(right, 2);
+  connect(make, &QPushButton::clicked, this, &StartView::newRequested);
+  connect(open, &QPushButton::clicked, this, &StartView::openRequested);
+  connect(demo, &QPushButton::clicked, this, &StartView::demoRequested);
+}
+
+}  // namespace distanz::app

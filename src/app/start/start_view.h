@@ -1,0 +1,20 @@
+#pragma once
+#include <QStringList>
+#include <QWidget>
+
+namespace distanz::app {
+
+/// What is seen with no campaign open: new, open, recent, demo.
+class StartView : public QWidget {
+  Q_OBJECT
+ public:
+  explicit StartView(const QStringList& recent, QWidget* parent = nullptr);
+
+ signals:
+  void newRequested();
+  void openRequested();
+  void demoRequested();
+  void recentRequested(const QString& file);
+};
+
+}  // namespace distanz::app

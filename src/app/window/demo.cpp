@@ -1,0 +1,34 @@
+#include "app/window/demo.h"
+
+#include <QFile>
+#include <QTemporaryDir>
+
+#include "core/quantity/error.h"
+#include "core/simulate/scenario.h"
+#include "formats/interchange.h"
+#include "formats/log_writer.h"
+#include "formats/scenario_json.h"
+#include "store/exchange.h"
+
+namespace distanz::app {
+
+namespace {
+constexpr std::uint64_t kSeed = 7;
+}
+
+void makeDemo(const std::filesystem::path& file) {
+  if (std::filesystem::exists(file)) return;
+  QFile scenario(":/distanz/demo/scenario.json");
+  if (!scenario.open(QIODevice::ReadOnly)) throw Error("the demo scenario is missing from this build");
+  const simulate::Simulated flown = simulate::simulate(formats::readScenario(scenario.readAll().toStdString(), "demo scenario"), kSeed);
+  const QTemporaryDir folder;
+  if (!folder.isValid()) throw InputError("the demo needs room for temporary files; free some space and try again");
+  const std::filesystem::path logs = std::filesystem::path(folder.path().toStdString()) / "demo";
+  formats::writeInterchange(logs, flown.campaign, [&](const campaign::Run& run) {
+    return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
+  });
+  std::filesystem::create_directories(file.parent_path());
+  store::fromInterchange(logs, file);
+}
+
+}  // namespace distanz::app

@@ -1,0 +1,28 @@
+#pragma once
+#include <QStringList>
+#include <optional>
+
+class QWidget;
+
+namespace distanz::app {
+
+/// Questions to the pilot that open a system dialog; tests answer from a script. Nothing: cancelled.
+struct Prompts {
+  virtual ~Prompts() = default;
+  virtual std::optional<QString> openFile(QWidget* parent, const QString& title, const QString& filter) = 0;
+  virtual QStringList openFiles(QWidget* parent, const QString& title, const QString& filter) = 0;
+  virtual std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested, const QString& filter) = 0;
+  virtual std::optional<QString> openFolder(QWidget* parent, const QString& title) = 0;
+  virtual void tell(QWidget* parent, const QString& title, const QString& text) = 0;
+};
+
+/// The system's own dialogs.
+struct SystemPrompts : Prompts {
+  std::optional<QString> openFile(QWidget* parent, const QString& title, const QString& filter) override;
+  QStringList openFiles(QWidget* parent, const QString& title, const QString& filter) override;
+  std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested, const QString& filter) override;
+  std::optional<QString> openFolder(QWidget* parent, const QString& title) override;
+  void tell(QWidget* parent, const QString& title, const QString& text) override;
+};
+
+}  // namespace distanz::app

@@ -1,0 +1,75 @@
+#include "app/window/stage_rail.h"
+
+#include <QAbstractButton>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QVBoxLayout>
+
+#include "app/shared/theme.h"
+
+namespace distanz::app {
+
+class StageRail::Button : public QAbstractButton {
+ public:
+  Button(const Entry& entry, QWidget* parent) : QAbstractButton(parent), m_icon(entry.icon) {
+    setText(entry.name);
+    setCheckable(true);
+    setAutoExclusive(true);
+    setFixedSize(theme::kRail, 84);
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::PointingHandCursor);
+  }
+  void setLacks(const QString& lacks) {
+    m_lacks = lacks;
+    setToolTip(lacks.isEmpty() ? text() : QObject::tr("%1: still lacks %2").arg(text(), lacks));
+    setAccessibleDescription(lacks);
+    update();
+  }
+
+ protected:
+  void paintEvent(QPaintEvent*) override {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const auto& t = theme::tokens();
+    if (isChecked()) {
+      p.fillRect(rect(), t.surface);
+      p.fillRect(QRect(0, 0, 4, height()), t.accent);
+    }
+    if (hasFocus()) {
+      p.setPen(QPen(t.accent, 2));
+      p.drawRect(rect().adjusted(2, 2, -2, -2));
+    }
+    const QColor ink = isChecked() ? t.ink : t.muted;
+    theme::icon(m_icon, ink).paint(&p, QRect(width() / 2 - 14, 10, 28, 28));
+    p.setPen(ink);
+    p.setFont(theme::bodyFont(13, isChecked()));
+    p.drawText(QRect(0, 40, width(), 18), Qt::AlignCenter, text());
+    p.setFont(theme::bodyFont(10));
+    p.setPen(m_lacks.isEmpty() ? t.muted : t.accent);
+    p.drawText(QRect(2, 58, width() - 4, 16), Qt::AlignCenter, p.fontMetrics().elidedText(m_lacks.isEmpty() ? QObject::tr("done") : m_lacks, Qt::ElideRight, width() - 6));
+  }
+
+ private:
+  QString m_icon, m_lacks;
+};
+
+StageRail::StageRail(const std::vector<Entry>& entries, QWidget* parent) : QWidget(parent) {
+  setFixedWidth(theme::kRail);
+  setObjectName("rail");
+  auto* layout = new QVBoxLayout(this);
+  layout->setContentsMargins(0, 0, 0, 0);
+  layout->setSpacing(0);
+  for (std::size_t i = 0; i < entries.size(); ++i) {
+    auto* button = new Button(entries[i], this);
+    button->setObjectName("stage_" + entries[i].icon);
+    layout->addWidget(button);
+    m_buttons.push_back(button);
+    connect(button, &QAbstractButton::clicked, this, [this, i] { emit chosen(int(i)); });
+  }
+  layout->addStretch();
+}
+
+void StageRail::setCurrent(int stage) { m_buttons.at(size_t(stage))->setChecked(true); }
+void StageRail::setLacks(int stage, const QString& lacks) { m_buttons.at(size_t(stage))->setLacks(lacks); }
+
+}  // namespace distanz::app

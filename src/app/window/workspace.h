@@ -1,0 +1,42 @@
+#pragma once
+#include <QStackedWidget>
+#include <QWidget>
+#include <vector>
+
+#include "app/shared/document.h"
+#include "app/shared/findings_column.h"
+#include "app/shared/range_rule.h"
+#include "app/shared/stage.h"
+#include "app/window/stage_rail.h"
+
+namespace distanz::app {
+
+/// One open campaign: the rail of stages, the stage's own view, what matters here, and the range rule.
+class Workspace : public QWidget {
+  Q_OBJECT
+ public:
+  explicit Workspace(const std::filesystem::path& file, QWidget* parent = nullptr);
+
+  Document& document() { return m_document; }
+  int stages() const { return int(m_stages.size()); }
+  void showStage(int stage);
+  void showStageNamed(const QString& icon);
+  Stage* current() const;
+
+ signals:
+  void importRequested();
+  void stageChanged();
+
+ private:
+  void refreshFindings();
+
+  Document m_document;
+  std::vector<Stage*> m_stages;
+  std::vector<StageRail::Entry> m_entries;
+  StageRail* m_rail;
+  QStackedWidget* m_views;
+  FindingsColumn* m_findings;
+  RangeRule* m_rule;
+};
+
+}  // namespace distanz::app

@@ -1,0 +1,94 @@
+#include "core/analysis/reading.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <iterator>
+#include <map>
+
+namespace distanz::analysis {
+namespace {
+
+/// Mean of both legs near a distance; none where the run was not there.
+std::optional<double> near(const log::LegTraces& legs, double distance_m, double half_width_m) {
+  double sum = 0;
+  int n = 0;
+  for (const log::Trace* trace : {&legs.out, &legs.back}) {
+    auto i = static_cast<std::size_t>(std::lower_bound(trace->distance_m.begin(), trace->distance_m.end(), distance_m - half_width_m) - trace->distance_m.begin());
+    for (; i < trace->distance_m.size() && trace->distance_m[i] <= distance_m + half_width_m; ++i, ++n) sum += trace->value[i];
+  }
+  if (n == 0) return std::nullopt;
+  return sum / n;
+}
+
+struct Mean {
+  double sum = 0, low = INFINITY, high = -INFINITY;
+  int n = 0;
+  void add(const std::optional<double>& v) {
+    if (!v) return;
+    sum += *v;
+    low = std::min(low, *v);
+    high = std::max(high, *v);
+    ++n;
+  }
+  std::optional<double> value() const { return n > 0 ? std::optional(sum / n) : std::nullopt; }
+};
+
+struct Row {
+  double signal = NAN, quality = NAN, bitrate = NAN;
+};
+
+void addLeg(std::map<double, Row>& rows, const log::Trace& trace, double Row::*field) {
+  for (std::size_t i = 0; i < trace.distance_m.size(); ++i) rows[trace.distance_m[i]].*field = trace.value[i];
+}
+
+std::string cell(double v) { return std::isfinite(v) ? fmt::format("{:.2f}", v) : std::string(); }
+
+}  // namespace
+
+std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link, double distance_m, double half_width_m) {
+  std::vector<Reading> out;
+  for (const campaign::Setup& setup : campaign.setups) {
+    Mean signal, quality, bitrate;
+    Reading reading{setup.id, {}, {}, {}};
+    for (std::size_t i = 0; i < campaign.runs.size() && i < analysis.reductions.size(); ++i) {
+      const auto found = analysis.reductions[i].links.find(link);
+      if (campaign.runs[i].setup != setup.id || !analysis.runs[i].used || found == analysis.reductions[i].links.end()) continue;
+      const auto s = near(found->second.signal, distance_m, half_width_m), q = near(found->second.quality, distance_m, half_width_m);
+      signal.add(s);
+      quality.add(q);
+      bitrate.add(near(found->second.bitrate, distance_m, half_width_m));
+      reading.runs += s || q;
+    }
+    reading.signal_dbm = signal.value();
+    reading.quality_pct = quality.value();
+    reading.bitrate_mbps = bitrate.value();
+    reading.signal_low_dbm = signal.low;
+    reading.signal_high_dbm = signal.high;
+    out.push_back(reading);
+  }
+  return out;
+}
+
+std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link) {
+  fmt::memory_buffer out;
+  const auto to = std::back_inserter(out);
+  fmt::format_to(to, "run,setup,leg,distance_m,rssi_dbm,lq_pct,bitrate_mbps\n");
+  for (std::size_t i = 0; i < campaign.runs.size() && i < analysis.reductions.size(); ++i) {
+    const auto found = analysis.reductions[i].links.find(link);
+    if (found == analysis.reductions[i].links.end()) continue;
+    for (const bool back : {false, true}) {
+      std::map<double, Row> rows;
+      const auto leg = [&](const log::LegTraces& legs) -> const log::Trace& { return back ? legs.back : legs.out; };
+      addLeg(rows, leg(found->second.signal), &Row::signal);
+      addLeg(rows, leg(found->second.quality), &Row::quality);
+      addLeg(rows, leg(found->second.bitrate), &Row::bitrate);
+      for (const auto& [distance, row] : rows)
+        fmt::format_to(to, "{},{},{},{:.1f},{},{},{}\n", campaign.runs[i].id, campaign.runs[i].setup, back ? "back" : "out", distance, cell(row.signal), cell(row.quality), cell(row.bitrate));
+    }
+  }
+  return fmt::to_string(out);
+}
+
+}  // namespace distanz::analysis
