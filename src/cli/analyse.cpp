@@ -8,8 +8,8 @@
 #include "core/analysis/sentences.h"
 #include "formats/interchange.h"
 #include "formats/log_import.h"
-#include "store/sample_file.h"
 #include "store/campaign_file.h"
+#include "store/sample_file.h"
 
 namespace distanz::cli {
 namespace {
@@ -24,7 +24,8 @@ Analysed analyseFolder(const AnalyseOptions& options) {
   formats::InterchangeFolder folder = formats::openInterchange(options.campaign);
   for (campaign::Run& run : folder.campaign.runs) run.log_sha256 = formats::runLogSha256(folder, run);
   const auto source = [&](const campaign::Run& run) {
-    return std::make_shared<const log::Recording>(formats::readRecording(formats::readRunLog(folder, run), run.log, folder.campaign, run.columns));
+    return std::make_shared<const log::Recording>(
+        formats::readRecording(formats::readRunLog(folder, run), run.log, folder.campaign, run.columns));
   };
   auto result = analysis::analyse(folder.campaign, source, {}, options.threads);
   return {std::move(folder.campaign), std::move(result), std::move(folder.problems)};
@@ -33,15 +34,16 @@ Analysed analyseFolder(const AnalyseOptions& options) {
 Analysed analyseFile(const AnalyseOptions& options) {
   campaign::Campaign campaign = store::CampaignFile::open(options.campaign).campaign();
   const store::SampleFile samples(options.campaign);
-  auto result = analysis::analyse(campaign, [&](const campaign::Run& run) { return samples.recording(run); }, {}, options.threads);
+  auto result = analysis::analyse(
+      campaign, [&](const campaign::Run& run) { return samples.recording(run); }, {}, options.threads);
   return {std::move(campaign), std::move(result), {}};
 }
 
 void printText(const Analysed& a, std::ostream& out) {
   out << a.campaign.title << "\n\n";
   for (const auto& s : a.analysis.setups)
-    out << fmt::format("{:<4}{:<10} typical {}; dependable {}; {} {}\n", s.setup, s.link, analysis::rangeText(s.typical), analysis::rangeText(s.dependable), s.runs_used,
-                       s.runs_used == 1 ? "run" : "runs");
+    out << fmt::format("{:<4}{:<10} typical {}; dependable {}; {} {}\n", s.setup, s.link, analysis::rangeText(s.typical),
+                       analysis::rangeText(s.dependable), s.runs_used, s.runs_used == 1 ? "run" : "runs");
   out << "\n";
   for (const analysis::Sentence& s : analysis::findings(a.campaign, a.analysis))
     if (s.tone == analysis::Tone::Caution)

@@ -10,10 +10,16 @@ namespace {
 
 using json = nlohmann::ordered_json;
 
-json number(const std::optional<double>& value) { return value && std::isfinite(*value) ? json(*value) : json(nullptr); }
+json number(const std::optional<double>& value) {
+  return value && std::isfinite(*value) ? json(*value) : json(nullptr);
+}
 
 json range(const analysis::RangeAnswer& r) {
-  return {{"estimate", number(r.estimate_m)}, {"low", number(r.low_m)}, {"high", number(r.high_m)}, {"at_least", number(r.at_least_m)}, {"status", analysis::word(r.status)}};
+  return {{"estimate", number(r.estimate_m)},
+          {"low", number(r.low_m)},
+          {"high", number(r.high_m)},
+          {"at_least", number(r.at_least_m)},
+          {"status", analysis::word(r.status)}};
 }
 
 json interval(const std::optional<estimate::Interval>& i) {
@@ -47,8 +53,12 @@ json pairJson(const analysis::CampaignAnalysis& a, const analysis::PairOnLink& p
 }
 
 json runJson(const analysis::RunResult& r) {
-  return {{"run", r.run},           {"used", r.used},         {"why_not", r.why_not},
-          {"farthest_m", r.farthest_m}, {"dropouts", r.dropouts}, {"lost_at_m", number(r.lost_at_m)},
+  return {{"run", r.run},
+          {"used", r.used},
+          {"why_not", r.why_not},
+          {"farthest_m", r.farthest_m},
+          {"dropouts", r.dropouts},
+          {"lost_at_m", number(r.lost_at_m)},
           {"regained_at_m", number(r.regained_at_m)}};
 }
 

@@ -1,8 +1,7 @@
-#include "cli/command.h"
-
 #include <CLI/CLI.hpp>
 #include <ostream>
 
+#include "cli/command.h"
 #include "core/quantity/error.h"
 
 namespace distanz::cli {

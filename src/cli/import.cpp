@@ -14,7 +14,9 @@ namespace {
 
 campaign::Ended reasonOf(const std::string& word) {
   const auto ended = campaign::endedFromWord(word);
-  if (!ended) throw InputError("--ended " + word + ": it must be one of link-lost, quality-limit, turned-back, battery, limit, obstacle, aircraft, equipment-cap");
+  if (!ended)
+    throw InputError("--ended " + word +
+                     ": it must be one of link-lost, quality-limit, turned-back, battery, limit, obstacle, aircraft, equipment-cap");
   return *ended;
 }
 
@@ -27,7 +29,8 @@ int nextOrder(const campaign::Campaign& c) {
 void refuseTwice(const campaign::Campaign& c, const formats::ImportedLog& log) {
   for (const campaign::Run& run : c.runs)
     if (run.log_sha256 == log.sha256)
-      throw InputError(fmt::format("{}: this log is in the campaign already, as run {}; the same flight must not count twice", log.name, run.id));
+      throw InputError(
+          fmt::format("{}: this log is in the campaign already, as run {}; the same flight must not count twice", log.name, run.id));
 }
 
 }  // namespace
@@ -35,7 +38,8 @@ void refuseTwice(const campaign::Campaign& c, const formats::ImportedLog& log) {
 void importCommand(const ImportOptions& options, Io io) {
   store::CampaignFile file = store::CampaignFile::open(options.campaign);
   if (!file.readOnlyReason().empty()) throw InputError(options.campaign.string() + ": " + file.readOnlyReason());
-  if (!campaign::findSetup(file.campaign(), options.setup)) throw InputError("--setup " + options.setup + ": no such setup in this campaign; add it first");
+  if (!campaign::findSetup(file.campaign(), options.setup))
+    throw InputError("--setup " + options.setup + ": no such setup in this campaign; add it first");
   const auto corrections = parseMaps(options.maps);
   const campaign::Ended ended = reasonOf(options.ended);
   campaign::Campaign next = file.campaign();
@@ -59,7 +63,8 @@ void importCommand(const ImportOptions& options, Io io) {
   for (std::size_t i = 0; i < logs.size(); ++i) samples.add(next.runs[first + i], logs[i].bytes, *logs[i].recording);
   file.edit(logs.size() == 1 ? "Import " + next.runs.back().log : fmt::format("Import {} logs", logs.size()), next);
   for (std::size_t i = 0; i < logs.size(); ++i) {
-    io.out << fmt::format("{}: run {}, {} rows, farthest {:.0f} m\n", logs[i].name, next.runs[first + i].id, logs[i].recording->rows(), logs[i].track.farthest_m);
+    io.out << fmt::format("{}: run {}, {} rows, farthest {:.0f} m\n", logs[i].name, next.runs[first + i].id, logs[i].recording->rows(),
+                          logs[i].track.farthest_m);
     for (const Problem& p : logs[i].problems) io.out << fmt::format("  line {}: {}\n", p.line, p.text);
   }
 }

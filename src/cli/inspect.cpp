@@ -35,8 +35,12 @@ Seen seen(const std::vector<double>& values) {
 
 json channelJson(const formats::ColumnMatch& match, const std::string& channel, const std::vector<double>& values) {
   const Seen s = seen(values);
-  return {{"channel", channel}, {"column", match.header}, {"unit", match.unit.empty() ? formats::canonicalUnit(channel) : match.unit},
-          {"samples", s.samples}, {"min", s.samples ? json(s.min) : json(nullptr)}, {"max", s.samples ? json(s.max) : json(nullptr)}};
+  return {{"channel", channel},
+          {"column", match.header},
+          {"unit", match.unit.empty() ? formats::canonicalUnit(channel) : match.unit},
+          {"samples", s.samples},
+          {"min", s.samples ? json(s.min) : json(nullptr)},
+          {"max", s.samples ? json(s.max) : json(nullptr)}};
 }
 
 /// One entry per channel of the recording, in the order of the log's columns.
@@ -69,8 +73,11 @@ void inspectCommand(const InspectOptions& options, Io io) {
     const formats::CsvLayout layout = formats::layoutOf(bytes);
     const auto matches = formats::matchColumns(layout, logCampaign().links, parseMaps(options.maps));
     const formats::LogRead read = formats::readLog(bytes, layout, matches);
-    out = {{"format", "csv"}, {"rows", read.rows}, {"span_s", read.recording.time_s.back() - read.recording.time_s.front()},
-           {"channels", channels(matches, read.recording)}, {"faults", json::array()}};
+    out = {{"format", "csv"},
+           {"rows", read.rows},
+           {"span_s", read.recording.time_s.back() - read.recording.time_s.front()},
+           {"channels", channels(matches, read.recording)},
+           {"faults", json::array()}};
     for (const Problem& p : read.problems) out["faults"].push_back({{"code", p.code}, {"line", p.line}, {"text", p.text}});
   } catch (const InputError& e) {
     throw InputError(options.log.string() + ": " + e.what());
@@ -81,8 +88,9 @@ void inspectCommand(const InspectOptions& options, Io io) {
   }
   io.out << fmt::format("{}: {} rows, {:.1f} s\n", options.log.string(), out["rows"].get<std::size_t>(), out["span_s"].get<double>());
   for (const json& c : out["channels"])
-    io.out << fmt::format("  {:<24} from \"{}\" [{}], {} samples, {} to {} {}\n", c["channel"].get<std::string>(), c["column"].get<std::string>(), c["unit"].get<std::string>(),
-                          c["samples"].get<std::size_t>(), c["min"].dump(), c["max"].dump(), formats::canonicalUnit(c["channel"].get<std::string>()));
+    io.out << fmt::format("  {:<24} from \"{}\" [{}], {} samples, {} to {} {}\n", c["channel"].get<std::string>(),
+                          c["column"].get<std::string>(), c["unit"].get<std::string>(), c["samples"].get<std::size_t>(), c["min"].dump(),
+                          c["max"].dump(), formats::canonicalUnit(c["channel"].get<std::string>()));
   for (const json& f : out["faults"]) io.out << fmt::format("  line {}: {}\n", f["line"].get<int>(), f["text"].get<std::string>());
 }
 

@@ -31,9 +31,12 @@ void linkCommand(const LinkOptions& o, Io io) {
   const double distance = typed("--distance", Kind::Length, o.distance, 0, 0.1, kPathHigh_m);
   const double exponent = typed("--exponent", Kind::Number, o.exponent, 2, kExponentLow, kExponentHigh);
   const double reference = typed("--reference", Kind::Length, o.reference, 1, 0.1, kPathHigh_m);
-  const double h1 = typed("--tx-height", Kind::Length, o.tx_height, 60, 0, kHeightHigh_m), h2 = typed("--rx-height", Kind::Length, o.rx_height, 2, 0, kHeightHigh_m);
-  const radio::LinkEnds ends{typed("--power", Kind::Power, o.power, 0, kPowerLow_dbm, kPowerHigh_dbm), typed("--tx-gain", Kind::Gain, o.tx_gain, 0, kGainLow_dbi, kGainHigh_dbi),
-                             typed("--rx-gain", Kind::Gain, o.rx_gain, 0, kGainLow_dbi, kGainHigh_dbi), typed("--tx-loss", Kind::Loss, o.tx_loss, 0, 0, kLossHigh_db),
+  const double h1 = typed("--tx-height", Kind::Length, o.tx_height, 60, 0, kHeightHigh_m),
+               h2 = typed("--rx-height", Kind::Length, o.rx_height, 2, 0, kHeightHigh_m);
+  const radio::LinkEnds ends{typed("--power", Kind::Power, o.power, 0, kPowerLow_dbm, kPowerHigh_dbm),
+                             typed("--tx-gain", Kind::Gain, o.tx_gain, 0, kGainLow_dbi, kGainHigh_dbi),
+                             typed("--rx-gain", Kind::Gain, o.rx_gain, 0, kGainLow_dbi, kGainHigh_dbi),
+                             typed("--tx-loss", Kind::Loss, o.tx_loss, 0, 0, kLossHigh_db),
                              typed("--rx-loss", Kind::Loss, o.rx_loss, 0, 0, kLossHigh_db)};
   const radio::Budget budget = radio::linkBudget(ends, radio::logDistanceLoss_db(distance, frequency, exponent, reference));
   const nlohmann::ordered_json out = {{"eirp_dbm", budget.eirp_dbm},
@@ -46,9 +49,11 @@ void linkCommand(const LinkOptions& o, Io io) {
     io.out << out.dump(1) << "\n";
     return;
   }
-  io.out << fmt::format("EIRP                {:.2f} dBm\nfree-space loss     {:.2f} dB\npath loss           {:.2f} dB\nreceived            {:.2f} dBm\n", budget.eirp_dbm,
-                        out["free_space_db"].get<double>(), budget.path_loss_db, budget.received_dbm);
-  io.out << fmt::format("first Fresnel zone  {:.2f} m at mid-path\nradio horizon       {:.1f} km\n", out["fresnel_radius_m"].get<double>(), out["horizon_km"].get<double>());
+  io.out << fmt::format(
+      "EIRP                {:.2f} dBm\nfree-space loss     {:.2f} dB\npath loss           {:.2f} dB\nreceived            {:.2f} dBm\n",
+      budget.eirp_dbm, out["free_space_db"].get<double>(), budget.path_loss_db, budget.received_dbm);
+  io.out << fmt::format("first Fresnel zone  {:.2f} m at mid-path\nradio horizon       {:.1f} km\n", out["fresnel_radius_m"].get<double>(),
+                        out["horizon_km"].get<double>());
 }
 
 }  // namespace distanz::cli

@@ -1,10 +1,9 @@
-#include "core/simulate/scenario.h"
-
 #include <fmt/format.h>
 
 #include <ostream>
 
 #include "cli/command.h"
+#include "core/simulate/scenario.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
 #include "formats/log_writer.h"

@@ -106,7 +106,8 @@ class Reader {
     if (links.is_object())
       for (const auto& [id, value] : links.items()) {
         JsonFields own(value, where + ": links." + id);
-        s.links[id] = {own.optionalNumber("power_dbm"), own.number("tx_gain_dbi", 0), own.number("rx_gain_dbi", 0), own.number("tx_loss_db", 0), own.number("rx_loss_db", 0)};
+        s.links[id] = {own.optionalNumber("power_dbm"), own.number("tx_gain_dbi", 0), own.number("rx_gain_dbi", 0),
+                       own.number("tx_loss_db", 0), own.number("rx_loss_db", 0)};
         rest(own);
       }
     s.unknown = rest(f);
@@ -126,7 +127,10 @@ class Reader {
     r.flight = f.text("flight");
     const std::string ended = f.text("ended");
     const auto reason = endedFromWord(ended);
-    if (!reason) f.refuse(fmt::format("\"ended\" is \"{}\"; it must be one of link-lost, quality-limit, turned-back, battery, limit, obstacle, aircraft, equipment-cap", ended));
+    if (!reason)
+      f.refuse(fmt::format(
+          "\"ended\" is \"{}\"; it must be one of link-lost, quality-limit, turned-back, battery, limit, obstacle, aircraft, equipment-cap",
+          ended));
     r.ended = *reason;
     r.notes = f.text("notes");
     r.void_reason = f.text("void_reason");
@@ -147,7 +151,9 @@ class Reader {
 };
 
 /// What this version does not know, put back where it came from.
-json withUnknown(const std::string& unknown) { return unknown.empty() ? json::object() : json::parse(unknown); }
+json withUnknown(const std::string& unknown) {
+  return unknown.empty() ? json::object() : json::parse(unknown);
+}
 
 template <class Value>
 void put(json& object, const char* key, const std::optional<Value>& value) {
@@ -208,11 +214,15 @@ json campaignJson(const Campaign& c) {
   json out = withUnknown(c.unknown);
   out["distanz_interchange"] = kForm;
   out["title"] = c.title;
-  out["station"] = {{"lat_deg", c.station.position.lat_deg}, {"lon_deg", c.station.position.lon_deg}, {"ground_m", c.station.ground_m}, {"antenna_height_m", c.station.antenna_height_m}};
+  out["station"] = {{"lat_deg", c.station.position.lat_deg},
+                    {"lon_deg", c.station.position.lon_deg},
+                    {"ground_m", c.station.ground_m},
+                    {"antenna_height_m", c.station.antenna_height_m}};
   out["post_spacing_m"] = c.post_spacing_m;
   out["plan_exponent"] = c.plan_exponent;
   for (const char* key : {"path", "links", "setups", "runs"}) out[key] = json::array();
-  for (const PathPoint& p : c.path) out["path"].push_back({{"lat_deg", p.position.lat_deg}, {"lon_deg", p.position.lon_deg}, {"height_m", p.height_m}});
+  for (const PathPoint& p : c.path)
+    out["path"].push_back({{"lat_deg", p.position.lat_deg}, {"lon_deg", p.position.lon_deg}, {"height_m", p.height_m}});
   for (const Link& l : c.links) out["links"].push_back(linkJson(l));
   for (const Setup& s : c.setups) out["setups"].push_back(setupJson(s));
   for (const Run& r : c.runs) out["runs"].push_back(runJson(r));
@@ -227,6 +237,8 @@ CampaignRead campaignFromJson(const json& value, const std::string& where) {
   return out;
 }
 
-CampaignRead readCampaign(std::string_view text, const std::string& where) { return campaignFromJson(parseJson(text, where), where); }
+CampaignRead readCampaign(std::string_view text, const std::string& where) {
+  return campaignFromJson(parseJson(text, where), where);
+}
 
 }  // namespace distanz::formats

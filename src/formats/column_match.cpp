@@ -24,8 +24,18 @@ struct UnitScale {
   double scale;
 };
 
-constexpr UnitScale kLength[] = {{"m", 1}, {"meter", 1}, {"meters", 1}, {"metres", 1}, {"ft", 0.3048}, {"feet", 0.3048}, {"km", 1000}, {"mi", 1609.344}};
-constexpr UnitScale kSpeed[] = {{"m/s", 1}, {"mps", 1}, {"km/h", 1 / 3.6}, {"kmh", 1 / 3.6}, {"kph", 1 / 3.6}, {"mph", 0.44704}, {"kn", 1852.0 / 3600}, {"kt", 1852.0 / 3600}, {"knots", 1852.0 / 3600}, {"ft/s", 0.3048}};
+constexpr UnitScale kLength[] = {{"m", 1},       {"meter", 1},     {"meters", 1}, {"metres", 1},
+                                 {"ft", 0.3048}, {"feet", 0.3048}, {"km", 1000},  {"mi", 1609.344}};
+constexpr UnitScale kSpeed[] = {{"m/s", 1},
+                                {"mps", 1},
+                                {"km/h", 1 / 3.6},
+                                {"kmh", 1 / 3.6},
+                                {"kph", 1 / 3.6},
+                                {"mph", 0.44704},
+                                {"kn", 1852.0 / 3600},
+                                {"kt", 1852.0 / 3600},
+                                {"knots", 1852.0 / 3600},
+                                {"ft/s", 0.3048}};
 constexpr UnitScale kTime[] = {{"s", 1}, {"sec", 1}, {"seconds", 1}, {"ms", 1e-3}, {"msec", 1e-3}, {"us", 1e-6}, {"utc", 1}};
 constexpr UnitScale kDelay[] = {{"ms", 1}, {"msec", 1}, {"s", 1000}, {"us", 1e-3}};
 constexpr UnitScale kBitrate[] = {{"mbps", 1}, {"mbit/s", 1}, {"kbps", 1e-3}, {"kbit/s", 1e-3}, {"bps", 1e-6}, {"bit/s", 1e-6}};
@@ -38,12 +48,18 @@ constexpr UnitScale kLevel[] = {{"dbm", 1}, {"db", 1}};
 constexpr UnitScale kAngle[] = {{"deg", 1}, {"\u00b0", 1}};
 constexpr UnitScale kRate[] = {{"hz", 1}};
 
-bool isHeight(const Words& w) { return w.hasAny({"height", "alt", "altitude"}); }
-bool aboveSea(const Words& w) { return w.hasAny({"msl", "amsl", "sea"}); }
+bool isHeight(const Words& w) {
+  return w.hasAny({"height", "alt", "altitude"});
+}
+bool aboveSea(const Words& w) {
+  return w.hasAny({"msl", "amsl", "sea"});
+}
 bool isSignal(const Words& w) {
   return w.has("rssi") || (w.has("signal") && (w.hasAny({"strength", "level"}) || w.unit == "dbm"));
 }
-bool isPower(const Words& w) { return w.has("power") && (w.unit == "mw" || w.unit == "w" || w.unit == "dbm" || w.hasAny({"tx", "transmit"})); }
+bool isPower(const Words& w) {
+  return w.has("power") && (w.unit == "mw" || w.unit == "w" || w.unit == "dbm" || w.hasAny({"tx", "transmit"}));
+}
 
 /// One meaning a column can have. The first that fits a name wins, so the narrower ones come first.
 struct Meaning {
@@ -54,24 +70,59 @@ struct Meaning {
 };
 
 const Meaning kMeanings[] = {
-    {"lat_deg", false, kAngle, [](const Words& w) { return w.hasAny({"lat", "latitude"}); }},
-    {"lon_deg", false, kAngle, [](const Words& w) { return w.hasAny({"lon", "lng", "long", "longitude"}); }},
+    {"lat_deg", false, kAngle,
+     [](const Words& w) {
+       return w.hasAny({"lat", "latitude"});
+     }},
+    {"lon_deg", false, kAngle,
+     [](const Words& w) {
+       return w.hasAny({"lon", "lng", "long", "longitude"});
+     }},
     {"snr_db", true, kLevel, [](const Words& w) { return w.has("snr"); }},
     {"power_mw", true, kPower, isPower},
     {"rssi_dbm", true, kLevel, isSignal},
-    {"lq_pct", true, kPercent, [](const Words& w) { return w.has("lq") || (w.has("quality") && !w.hasAny({"gnss", "gps", "fix"})); }},
-    {"bitrate_mbps", true, kBitrate, [](const Words& w) { return w.hasAny({"bitrate", "throughput"}) || (w.has("bit") && w.has("rate")) || (w.has("data") && w.has("rate")); }},
-    {"delay_ms", true, kDelay, [](const Words& w) { return w.hasAny({"delay", "latency"}); }},
+    {"lq_pct", true, kPercent,
+     [](const Words& w) {
+       return w.has("lq") || (w.has("quality") && !w.hasAny({"gnss", "gps", "fix"}));
+     }},
+    {"bitrate_mbps", true, kBitrate,
+     [](const Words& w) {
+       return w.hasAny({"bitrate", "throughput"}) || (w.has("bit") && w.has("rate")) || (w.has("data") && w.has("rate"));
+     }},
+    {"delay_ms", true, kDelay,
+     [](const Words& w) {
+       return w.hasAny({"delay", "latency"});
+     }},
     {"rate_hz", true, kRate, [](const Words& w) { return w.has("rate") && (w.has("packet") || w.unit == "hz"); }},
-    {"time_s", false, kTime, [](const Words& w) { return w.hasAny({"time", "timestamp", "elapsed", "clock", "t", "datetime"}); }},
+    {"time_s", false, kTime,
+     [](const Words& w) {
+       return w.hasAny({"time", "timestamp", "elapsed", "clock", "t", "datetime"});
+     }},
     {"date", false, {}, [](const Words& w) { return w.has("date"); }},
-    {"distance_m", false, kLength, [](const Words& w) { return w.hasAny({"distance", "dist"}) && !w.hasAny({"travelled", "traveled", "total", "trip", "flown"}); }},
+    {"distance_m", false, kLength,
+     [](const Words& w) {
+       return w.hasAny({"distance", "dist"}) && !w.hasAny({"travelled", "traveled", "total", "trip", "flown"});
+     }},
     {"altitude_msl_m", false, kLength, [](const Words& w) { return isHeight(w) && aboveSea(w); }},
     {"height_m", false, kLength, isHeight},
-    {"speed_mps", false, kSpeed, [](const Words& w) { return w.hasAny({"speed", "groundspeed"}) && !w.has("wind"); }},
-    {"heading_deg", false, kAngle, [](const Words& w) { return w.hasAny({"heading", "yaw"}); }},
-    {"satellites", false, {}, [](const Words& w) { return w.hasAny({"satellites", "sats", "sat"}); }},
-    {"battery_v", false, kVolt, [](const Words& w) { return w.hasAny({"voltage", "vbat"}) || (w.has("battery") && (w.unit == "v" || w.unit == "mv")); }},
+    {"speed_mps", false, kSpeed,
+     [](const Words& w) {
+       return w.hasAny({"speed", "groundspeed"}) && !w.has("wind");
+     }},
+    {"heading_deg", false, kAngle,
+     [](const Words& w) {
+       return w.hasAny({"heading", "yaw"});
+     }},
+    {"satellites",
+     false,
+     {},
+     [](const Words& w) {
+       return w.hasAny({"satellites", "sats", "sat"});
+     }},
+    {"battery_v", false, kVolt,
+     [](const Words& w) {
+       return w.hasAny({"voltage", "vbat"}) || (w.has("battery") && (w.unit == "v" || w.unit == "mv"));
+     }},
     {"used_mah", false, kCharge, [](const Words& w) { return w.unit == "mah" || w.unit == "ah"; }},
     {"current_a", false, kAmp, [](const Words& w) { return w.has("current"); }},
 };
@@ -106,7 +157,8 @@ std::vector<double> previewNumbers(const CsvLayout& layout, int column) {
 
 std::string previewText(const CsvLayout& layout, int column) {
   for (const auto& row : layout.preview)
-    if (static_cast<std::size_t>(column) < row.size() && !row[static_cast<std::size_t>(column)].empty()) return row[static_cast<std::size_t>(column)];
+    if (static_cast<std::size_t>(column) < row.size() && !row[static_cast<std::size_t>(column)].empty())
+      return row[static_cast<std::size_t>(column)];
   return {};
 }
 
@@ -177,7 +229,8 @@ class Matcher {
   }
 
   bool isCombined(const Words& w, int column) const {
-    const bool named = (w.hasAny({"lat", "latitude"}) && w.hasAny({"lon", "lng", "long", "longitude"})) || w.hasAny({"gps", "gnss", "position", "coordinates", "latlon", "coord"});
+    const bool named = (w.hasAny({"lat", "latitude"}) && w.hasAny({"lon", "lng", "long", "longitude"})) ||
+                       w.hasAny({"gps", "gnss", "position", "coordinates", "latlon", "coord"});
     return named && std::isfinite(parseLatLon(previewText(m_layout, column)).lat_deg);
   }
 
@@ -217,8 +270,10 @@ int columnNamed(const CsvLayout& layout, const std::string& channel, const std::
   if (found != layout.header.end()) return static_cast<int>(found - layout.header.begin());
   int number = 0;
   const auto [end, status] = std::from_chars(name.data(), name.data() + name.size(), number);
-  if (status == std::errc() && end == name.data() + name.size() && number >= 1 && number <= static_cast<int>(layout.header.size())) return number - 1;
-  throw InputError(fmt::format("{} was to come from column \"{}\", which this log does not have; its columns are: {}", channel, name, fmt::join(layout.header, ", ")));
+  if (status == std::errc() && end == name.data() + name.size() && number >= 1 && number <= static_cast<int>(layout.header.size()))
+    return number - 1;
+  throw InputError(fmt::format("{} was to come from column \"{}\", which this log does not have; its columns are: {}", channel, name,
+                               fmt::join(layout.header, ", ")));
 }
 
 /// Channel as the pilot wrote it, the link's prefix added where there is one link only.
@@ -226,7 +281,8 @@ std::string fullChannel(const std::string& channel, const std::vector<campaign::
   const auto known = knownChannels(links);
   if (std::find(known.begin(), known.end(), channel) != known.end()) return channel;
   if (links.size() == 1)
-    if (const std::string full = log::linkChannel(links.front().id, channel); std::find(known.begin(), known.end(), full) != known.end()) return full;
+    if (const std::string full = log::linkChannel(links.front().id, channel); std::find(known.begin(), known.end(), full) != known.end())
+      return full;
   throw InputError(fmt::format("\"{}\" is not a channel; the channels are: {}", channel, fmt::join(known, ", ")));
 }
 
@@ -243,14 +299,16 @@ std::vector<std::string> knownChannels(const std::vector<campaign::Link>& links)
 
 std::string canonicalUnit(const std::string& channel) {
   const std::string name = channel.substr(channel.find_last_of('.') == std::string::npos ? 0 : channel.find_last_of('.') + 1);
-  constexpr std::pair<std::string_view, std::string_view> kSuffix[] = {{"_dbm", "dBm"}, {"_db", "dB"}, {"_pct", "%"}, {"_mbps", "Mbit/s"}, {"_mps", "m/s"}, {"_ms", "ms"},
-                                                                       {"_mw", "mW"},   {"_hz", "Hz"}, {"_deg", "\u00b0"}, {"_mah", "mAh"}, {"_m", "m"}, {"_s", "s"}, {"_v", "V"}, {"_a", "A"}};
+  constexpr std::pair<std::string_view, std::string_view> kSuffix[] = {
+      {"_dbm", "dBm"}, {"_db", "dB"},      {"_pct", "%"},   {"_mbps", "Mbit/s"}, {"_mps", "m/s"}, {"_ms", "ms"}, {"_mw", "mW"},
+      {"_hz", "Hz"},   {"_deg", "\u00b0"}, {"_mah", "mAh"}, {"_m", "m"},         {"_s", "s"},     {"_v", "V"},   {"_a", "A"}};
   for (const auto& [suffix, unit] : kSuffix)
     if (name.ends_with(suffix)) return std::string(unit);
   return {};
 }
 
-std::vector<ColumnMatch> matchColumns(const CsvLayout& layout, const std::vector<campaign::Link>& links, const std::map<std::string, std::string>& corrections) {
+std::vector<ColumnMatch> matchColumns(const CsvLayout& layout, const std::vector<campaign::Link>& links,
+                                      const std::map<std::string, std::string>& corrections) {
   const Matcher matcher(layout, links);
   std::vector<ColumnMatch> out;
   std::set<std::string> settled;

@@ -10,17 +10,17 @@ namespace distanz::formats {
 
 /// How the text of a column becomes numbers.
 enum class FieldKind {
-  Number,      ///< value * scale
-  LevelAsPower,///< dBm, kept as mW
-  Clock,       ///< "06:31:02.25"
-  Date,        ///< "2026-11-24"
-  DateTime,    ///< "2026-11-24T06:31:02"
-  LatLon       ///< "46.91 20.96" in one column
+  Number,        ///< value * scale
+  LevelAsPower,  ///< dBm, kept as mW
+  Clock,         ///< "06:31:02.25"
+  Date,          ///< "2026-11-24"
+  DateTime,      ///< "2026-11-24T06:31:02"
+  LatLon         ///< "46.91 20.96" in one column
 };
 
 /// One column recognised. A LatLon column serves lat_deg and lon_deg.
 struct ColumnMatch {
-  int column = 0;       ///< counted from 0
+  int column = 0;  ///< counted from 0
   std::string header;
   std::string channel;  ///< canonical, with the link's prefix; "time_s", "date" and "lat_lon" besides the channels
   std::string unit;     ///< as the log has it, e.g. "ft"

@@ -6,11 +6,14 @@
 namespace distanz::formats {
 namespace {
 
-constexpr std::string_view kUnits[] = {"dbm", "db",  "%",   "pct", "percent", "m",  "meter", "meters", "metres", "ft", "feet", "km",   "mi", "deg", "\u00b0",
-                                       "m/s", "mps", "km/h", "kmh", "kph",     "mph", "kn",   "kt",     "knots",  "ms", "us",   "msec", "s",  "sec", "seconds",
-                                       "kbps", "mbps", "bps", "kbit/s", "mbit/s", "bit/s", "mw", "w",    "v",      "mv", "a",    "ma",   "mah", "hz", "utc"};
+constexpr std::string_view kUnits[] = {
+    "dbm",  "db",   "%",    "pct",    "percent", "m",     "meter", "meters", "metres", "ft", "feet", "km",   "mi",  "deg", "\u00b0",
+    "m/s",  "mps",  "km/h", "kmh",    "kph",     "mph",   "kn",    "kt",     "knots",  "ms", "us",   "msec", "s",   "sec", "seconds",
+    "kbps", "mbps", "bps",  "kbit/s", "mbit/s",  "bit/s", "mw",    "w",      "v",      "mv", "a",    "ma",   "mah", "hz",  "utc"};
 
-bool isUnit(std::string_view text) { return std::find(std::begin(kUnits), std::end(kUnits), text) != std::end(kUnits); }
+bool isUnit(std::string_view text) {
+  return std::find(std::begin(kUnits), std::end(kUnits), text) != std::end(kUnits);
+}
 
 std::string lower(std::string_view text) {
   std::string out(text);
@@ -30,11 +33,15 @@ std::string takeBracketed(std::string& name) {
   return unit;
 }
 
-bool isWordByte(unsigned char c) { return std::isalnum(c) || c == '%' || c == '/' || c >= 0x80; }
+bool isWordByte(unsigned char c) {
+  return std::isalnum(c) || c == '%' || c == '/' || c >= 0x80;
+}
 
 }  // namespace
 
-bool ColumnWords::has(std::string_view word) const { return std::find(words.begin(), words.end(), word) != words.end(); }
+bool ColumnWords::has(std::string_view word) const {
+  return std::find(words.begin(), words.end(), word) != words.end();
+}
 
 bool ColumnWords::hasAny(std::initializer_list<std::string_view> any) const {
   return std::any_of(any.begin(), any.end(), [&](std::string_view w) { return has(w); });

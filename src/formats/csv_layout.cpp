@@ -22,7 +22,8 @@ std::string_view trimmed(std::string_view text) {
 bool looksNumeric(std::string_view field) {
   if (field.empty()) return false;
   const bool digit = std::any_of(field.begin(), field.end(), [](unsigned char c) { return std::isdigit(c); });
-  return digit && std::none_of(field.begin(), field.end(), [](unsigned char c) { return std::isalpha(c) && c != 'e' && c != 'E' && c != 'T' && c != 'Z'; });
+  return digit && std::none_of(field.begin(), field.end(),
+                               [](unsigned char c) { return std::isalpha(c) && c != 'e' && c != 'E' && c != 'T' && c != 'Z'; });
 }
 
 char delimiterOf(std::string_view line) {
@@ -50,7 +51,8 @@ bool isHeader(const std::vector<std::string>& fields) {
 
 void refuseUnlessText(std::string_view bytes) {
   if (trimmed(bytes.substr(0, 65536)).empty()) throw InputError("the file is empty; choose the log that the recorder wrote");
-  if (bytes.starts_with("\xff\xfe") || bytes.starts_with("\xfe\xff")) throw InputError("the file is UTF-16 text; save it as UTF-8 and try again");
+  if (bytes.starts_with("\xff\xfe") || bytes.starts_with("\xfe\xff"))
+    throw InputError("the file is UTF-16 text; save it as UTF-8 and try again");
   if (std::memchr(bytes.data(), 0, std::min<std::size_t>(bytes.size(), 65536)))
     throw InputError("this is a binary file, not a table of text; export the log as CSV and try again");
 }
@@ -61,7 +63,9 @@ bool hasDecimalComma(const CsvLayout& layout) {
   for (const auto& row : layout.preview)
     for (const std::string& field : row) {
       const auto comma = field.find(',');
-      if (comma != std::string::npos && field.find(',', comma + 1) == std::string::npos && looksNumeric(field) && field.find('.') == std::string::npos) return true;
+      if (comma != std::string::npos && field.find(',', comma + 1) == std::string::npos && looksNumeric(field) &&
+          field.find('.') == std::string::npos)
+        return true;
     }
   return false;
 }
@@ -117,7 +121,8 @@ CsvLayout layoutOf(std::string_view bytes) {
     if (rest.empty()) throw InputError("no row names the columns; add a first line such as time_s,distance_m,rssi_dbm");
     const std::string_view raw = takeLine(rest);
     ++line_number;
-    if (raw.size() > kLongestLine) throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number, raw.size() >> 20));
+    if (raw.size() > kLongestLine)
+      throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number, raw.size() >> 20));
     const std::string_view line = trimmed(raw);
     if (line.empty() || line.front() == '#') continue;
     const char delimiter = delimiterOf(line);
@@ -127,13 +132,16 @@ CsvLayout layoutOf(std::string_view bytes) {
       layout.header = std::move(fields);
       layout.header_line = line_number;
     } else if (line_number > 50 || looksNumeric(fields.front())) {
-      throw InputError(fmt::format("line {} holds numbers, but no row before it names the columns; add a first line such as time_s,distance_m,rssi_dbm", line_number));
+      throw InputError(
+          fmt::format("line {} holds numbers, but no row before it names the columns; add a first line such as time_s,distance_m,rssi_dbm",
+                      line_number));
     }
   }
   layout.data_begin = mark + bytes.size() - rest.size();
   while (!rest.empty() && layout.preview.size() < kPreviewRows) {
     const std::string_view line = takeLine(rest);
-    if (line.size() > kLongestLine) throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number + 1, line.size() >> 20));
+    if (line.size() > kLongestLine)
+      throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number + 1, line.size() >> 20));
     if (!trimmed(line).empty()) layout.preview.push_back(splitLine(line, layout.delimiter));
   }
   if (layout.preview.empty()) throw InputError("the file has column names but no rows; choose the log that the recorder wrote");

@@ -38,7 +38,8 @@ double takeClock(std::string_view& text) {
     if (!digits.empty() && (digits.front() == '.' || digits.front() == ',' || digits.front() == ':')) {
       digits.remove_prefix(1);
       double unit = 0.1;
-      for (; !digits.empty() && digits.front() >= '0' && digits.front() <= '9'; digits.remove_prefix(1), unit /= 10) seconds += unit * (digits.front() - '0');
+      for (; !digits.empty() && digits.front() >= '0' && digits.front() <= '9'; digits.remove_prefix(1), unit /= 10)
+        seconds += unit * (digits.front() - '0');
     }
     text = digits;
   }
@@ -61,7 +62,8 @@ double takeDate(std::string_view& text) {
     month = mark == '/' ? first : second;
     if (month > 12) std::swap(month, day);
   }
-  const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(static_cast<unsigned>(month)), std::chrono::day(static_cast<unsigned>(day))};
+  const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(static_cast<unsigned>(month)),
+                                         std::chrono::day(static_cast<unsigned>(day))};
   if (!date.ok()) return NAN;
   return static_cast<double>(std::chrono::sys_days(date).time_since_epoch().count());
 }
@@ -76,8 +78,9 @@ bool onlyZone(std::string_view rest) {
 double parseNumber(std::string_view field, bool decimal_comma) {
   if (field.starts_with('+')) field.remove_prefix(1);
   double value = NAN;
-  const auto result = fast_float::from_chars_advanced(field.data(), field.data() + field.size(), value,
-                                                      fast_float::parse_options{fast_float::chars_format::general, decimal_comma ? ',' : '.'});
+  const auto result =
+      fast_float::from_chars_advanced(field.data(), field.data() + field.size(), value,
+                                      fast_float::parse_options{fast_float::chars_format::general, decimal_comma ? ',' : '.'});
   if (result.ec != std::errc()) return NAN;
   if (result.ptr != field.data() + field.size()) {
     const char next = *result.ptr;  // a unit may follow; more digits mean that this is no single number

@@ -23,8 +23,8 @@ struct Descriptor {
 };
 
 [[noreturn]] void refuse(const std::filesystem::path& path, const char* doing, int error) {
-  const char* advice = error == ENOENT   ? "check that it is still there"
-                       : error == ENOSPC ? "free some space and try again"
+  const char* advice = error == ENOENT                                       ? "check that it is still there"
+                       : error == ENOSPC                                     ? "free some space and try again"
                        : error == EACCES || error == EROFS || error == EPERM ? "check the permissions, or choose another folder"
                                                                              : "check the disk, or choose another folder";
   throw InputError(fmt::format("{}: cannot be {}: {}; {}", path.string(), doing, std::strerror(error), advice));
@@ -97,7 +97,8 @@ std::string safeFileName(std::string_view name) {
 std::string sha256(std::string_view bytes) {
   std::array<unsigned char, EVP_MAX_MD_SIZE> digest{};
   unsigned int size = 0;
-  if (EVP_Digest(bytes.data(), bytes.size(), digest.data(), &size, EVP_sha256(), nullptr) != 1) throw Error("SHA-256 could not be computed");
+  if (EVP_Digest(bytes.data(), bytes.size(), digest.data(), &size, EVP_sha256(), nullptr) != 1)
+    throw Error("SHA-256 could not be computed");
   std::string out;
   for (unsigned int i = 0; i < size; ++i) out += fmt::format("{:02x}", digest[i]);
   return out;

@@ -25,7 +25,8 @@ fs::path logPath(const fs::path& folder, const campaign::Run& run) {
     const fs::path real = fs::canonical(full, ignored), root = fs::canonical(folder, ignored);
     outside = real.lexically_relative(root).string().starts_with("..");
   }
-  if (outside) throw InputError(fmt::format("run {}: the log \"{}\" is not inside the folder; put it beside campaign.json", run.id, run.log));
+  if (outside)
+    throw InputError(fmt::format("run {}: the log \"{}\" is not inside the folder; put it beside campaign.json", run.id, run.log));
   return full;
 }
 
@@ -33,7 +34,8 @@ std::string uniqueName(std::set<std::string>& taken, const std::string& wanted) 
   std::string name = wanted;
   const auto dot = wanted.find_last_of('.');
   for (int n = 2; name == kCampaignFile || !taken.insert(name).second; ++n)
-    name = dot == std::string::npos || dot == 0 ? fmt::format("{}-{}", wanted, n) : fmt::format("{}-{}{}", wanted.substr(0, dot), n, wanted.substr(dot));
+    name = dot == std::string::npos || dot == 0 ? fmt::format("{}-{}", wanted, n)
+                                                : fmt::format("{}-{}{}", wanted.substr(0, dot), n, wanted.substr(dot));
   return name;
 }
 
@@ -61,7 +63,8 @@ bool isInterchange(const fs::path& path) {
 
 InterchangeFolder openInterchange(const fs::path& folder) {
   std::error_code ignored;
-  if (!fs::is_directory(folder, ignored)) throw InputError(folder.string() + ": is not a folder; choose the folder that holds campaign.json");
+  if (!fs::is_directory(folder, ignored))
+    throw InputError(folder.string() + ": is not a folder; choose the folder that holds campaign.json");
   const fs::path file = folder / kCampaignFile;
   CampaignRead read = readCampaign(readFile(file), file.string());
   for (const campaign::Run& run : read.campaign.runs) logPath(folder, run);
@@ -84,14 +87,16 @@ std::string runLogSha256(const InterchangeFolder& folder, const campaign::Run& r
   }
 }
 
-void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const std::function<std::string(const campaign::Run&)>& bytes_of) {
+void writeInterchange(const fs::path& folder, campaign::Campaign campaign,
+                      const std::function<std::string(const campaign::Run&)>& bytes_of) {
   std::error_code error;
   Cleanup cleanup{folder, false, {}};
   if (fs::exists(folder, error)) {
     if (!fs::is_directory(folder, error) || !fs::is_empty(folder, error))
       throw InputError(folder.string() + ": is there already and not an empty folder; choose a new one");
   } else {
-    if (!fs::create_directories(folder, error)) throw InputError(fmt::format("{}: cannot be made: {}; choose another place", folder.string(), error.message()));
+    if (!fs::create_directories(folder, error))
+      throw InputError(fmt::format("{}: cannot be made: {}; choose another place", folder.string(), error.message()));
     cleanup.made_folder = true;
   }
   std::set<std::string> taken;

@@ -27,7 +27,9 @@ JsonFields::JsonFields(const nlohmann::json& object, std::string where) : m_obje
   if (!object.is_object()) refuse("must be a JSON object { }");
 }
 
-void JsonFields::refuse(const std::string& why) const { throw InputError(m_where + ": " + why); }
+void JsonFields::refuse(const std::string& why) const {
+  throw InputError(m_where + ": " + why);
+}
 
 const nlohmann::json& JsonFields::member(const char* key) {
   m_asked.insert(key);
@@ -56,7 +58,9 @@ std::optional<double> JsonFields::optionalNumber(const char* key) {
   return value.get<double>();
 }
 
-double JsonFields::number(const char* key, double fallback) { return optionalNumber(key).value_or(fallback); }
+double JsonFields::number(const char* key, double fallback) {
+  return optionalNumber(key).value_or(fallback);
+}
 
 bool JsonFields::flag(const char* key, bool fallback) {
   const nlohmann::json& value = member(key);
@@ -87,7 +91,8 @@ nlohmann::json parseJson(std::string_view text, const std::string& where) {
   try {
     return nlohmann::json::parse(text);
   } catch (const nlohmann::json::parse_error& e) {
-    const auto line = 1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(e.byte, text.size())), '\n');
+    const auto line =
+        1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(e.byte, text.size())), '\n');
     throw InputError(fmt::format("{}:{}: is not JSON that can be read; check the brackets, commas and quotes there", where, line));
   }
 }

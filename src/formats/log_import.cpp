@@ -7,7 +7,8 @@ namespace {
 
 LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign, const std::map<std::string, std::string>& corrections,
                   const Progress& progress, std::vector<ColumnMatch>& matches) {
-  if (campaign.links.empty()) throw InputError("the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first");
+  if (campaign.links.empty())
+    throw InputError("the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first");
   const CsvLayout layout = layoutOf(bytes);
   matches = matchColumns(layout, campaign.links, corrections);
   return readLog(bytes, layout, matches, progress);

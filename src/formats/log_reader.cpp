@@ -20,7 +20,9 @@ bool measures(const std::string& channel) {
 
 void requireColumns(const CsvLayout& layout, const std::vector<ColumnMatch>& matches) {
   const std::string columns = fmt::format("{}", fmt::join(layout.header, ", "));
-  const auto any = [&](auto test) { return std::any_of(matches.begin(), matches.end(), [&](const ColumnMatch& m) { return test(m.channel); }); };
+  const auto any = [&](auto test) {
+    return std::any_of(matches.begin(), matches.end(), [&](const ColumnMatch& m) { return test(m.channel); });
+  };
   if (!any([](const std::string& c) { return c == "time_s"; }))
     throw InputError("no column is recognised as time (the log has: " + columns + "); match one to time_s by hand");
   if (!any(measures))
@@ -39,7 +41,8 @@ void keepRows(std::vector<double>& values, const std::vector<bool>& keep) {
 std::vector<bool> notRepeated(const NumberTable& table) {
   std::vector<bool> keep(table.rows, true);
   for (std::size_t i = 1; i < table.rows; ++i)
-    keep[i] = !std::all_of(table.slots.begin(), table.slots.end(), [&](const std::vector<double>& s) { return s[i] == s[i - 1] || (std::isnan(s[i]) && std::isnan(s[i - 1])); });
+    keep[i] = !std::all_of(table.slots.begin(), table.slots.end(),
+                           [&](const std::vector<double>& s) { return s[i] == s[i - 1] || (std::isnan(s[i]) && std::isnan(s[i - 1])); });
   return keep;
 }
 
@@ -50,14 +53,17 @@ struct Assembly {
   NumberTable& table;
   LogRead& out;
 
-  void problem(const char* code, std::size_t row, std::string text) const { out.problems.push_back({code, lineOfRow(bytes, layout, row), std::move(text)}); }
+  void problem(const char* code, std::size_t row, std::string text) const {
+    out.problems.push_back({code, lineOfRow(bytes, layout, row), std::move(text)});
+  }
 
   void dropRepeated() const {
     const std::vector<bool> keep = notRepeated(table);
     const auto first = std::find(keep.begin(), keep.end(), false);
     if (first == keep.end()) return;
     const auto n = std::count(keep.begin(), keep.end(), false);
-    problem("duplicate-rows", static_cast<std::size_t>(first - keep.begin()), fmt::format("{} rows repeat the row before and are counted once", n));
+    problem("duplicate-rows", static_cast<std::size_t>(first - keep.begin()),
+            fmt::format("{} rows repeat the row before and are counted once", n));
     for (auto& slot : table.slots) keepRows(slot, keep);
     table.rows -= static_cast<std::size_t>(n);
   }
@@ -89,7 +95,8 @@ struct Assembly {
   void add(std::string channel, std::size_t slot) const {
     std::vector<double>& values = table.slots[slot];
     if (std::none_of(values.begin(), values.end(), [](double v) { return std::isfinite(v); })) {
-      out.problems.push_back({"empty-column", layout.header_line, fmt::format("the column matched to {} holds no number and is left out", channel)});
+      out.problems.push_back(
+          {"empty-column", layout.header_line, fmt::format("the column matched to {} holds no number and is left out", channel)});
       return;
     }
     out.recording.columns.push_back({std::move(channel), std::move(values)});
@@ -105,10 +112,13 @@ void requireMeasurement(const log::Recording& r) {
     const bool stuck = std::none_of(first, c.values.end(), [&](double v) { return std::isfinite(v) && v != *first; });
     moves = moves || !stuck;
     if (stuck && (c.channel.ends_with(".rssi_dbm") || c.channel.ends_with(".level")))
-      throw InputError(fmt::format("{} is {} in every row: the recorder did not measure it; match another column to it, or leave it out", c.channel, *first));
+      throw InputError(fmt::format("{} is {} in every row: the recorder did not measure it; match another column to it, or leave it out",
+                                   c.channel, *first));
   }
   if (!any) throw InputError("the columns for signal, link quality and bitrate hold no number; match other columns by hand");
-  if (!moves) throw InputError("nothing measured ever changes: all values of signal, link quality and bitrate are equal; check that the right log was chosen");
+  if (!moves)
+    throw InputError(
+        "nothing measured ever changes: all values of signal, link quality and bitrate are equal; check that the right log was chosen");
 }
 
 }  // namespace
@@ -120,7 +130,8 @@ LogRead readLog(std::string_view bytes, const CsvLayout& layout, const std::vect
   out.rows = table.rows;
   const Assembly assembly{bytes, layout, matches, table, out};
   if (table.not_numbers > 0)
-    assembly.problem("not-a-number", table.first_not_number_row, fmt::format("{} fields hold text where a number belongs and count as blank", table.not_numbers));
+    assembly.problem("not-a-number", table.first_not_number_row,
+                     fmt::format("{} fields hold text where a number belongs and count as blank", table.not_numbers));
   TimeInput input;
   input.seconds = assembly.slotNamed("time_s", &input.kind);
   input.date_seconds = assembly.slotNamed("date");
@@ -128,7 +139,8 @@ LogRead readLog(std::string_view bytes, const CsvLayout& layout, const std::vect
   out.problems.insert(out.problems.end(), axis.problems.begin(), axis.problems.end());
   if (!axis.coarse) assembly.dropRepeated();
   // The axis is laid again over the rows that remain: repeated ones are gone, rows without a time go now.
-  const TimeAxis kept = axis.coarse ? axis : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind}, [](std::size_t) { return 0; });
+  const TimeAxis kept =
+      axis.coarse ? axis : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind}, [](std::size_t) { return 0; });
   for (auto& slot : table.slots) keepRows(slot, kept.keep);
   out.recording.time_s = kept.time_s;
   out.recording.started = kept.started;

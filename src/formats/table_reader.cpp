@@ -15,7 +15,9 @@ namespace {
 
 constexpr std::size_t kChunk = 4 << 20;  // bytes a thread reads before it looks for more work
 
-bool isBlank(std::string_view line) { return line.find_first_not_of(" \t\r") == std::string_view::npos; }
+bool isBlank(std::string_view line) {
+  return line.find_first_not_of(" \t\r") == std::string_view::npos;
+}
 
 /// Which slot a column of the file fills; built once, walked for every field.
 struct Plan {
@@ -38,22 +40,28 @@ Plan planFor(const std::vector<ColumnMatch>& matches) {
 
 double convert(std::string_view field, const ColumnMatch& match, bool decimal_comma) {
   switch (match.kind) {
-    case FieldKind::Number: return parseNumber(field, decimal_comma) * match.scale;
+    case FieldKind::Number:
+      return parseNumber(field, decimal_comma) * match.scale;
     case FieldKind::LevelAsPower: {
       const double dbm = parseNumber(field, decimal_comma);
       return std::isfinite(dbm) ? quantity::milliwattFromDbm(dbm) : NAN;
     }
-    case FieldKind::Clock: return parseClock(field);
-    case FieldKind::Date: return parseDate(field) * 86400;
-    case FieldKind::DateTime: return parseDateTime(field).seconds;
-    case FieldKind::LatLon: return NAN;
+    case FieldKind::Clock:
+      return parseClock(field);
+    case FieldKind::Date:
+      return parseDate(field) * 86400;
+    case FieldKind::DateTime:
+      return parseDateTime(field).seconds;
+    case FieldKind::LatLon:
+      return NAN;
   }
   return NAN;
 }
 
 class ChunkReader {
  public:
-  ChunkReader(const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Plan& plan) : m_layout(layout), m_matches(matches), m_plan(plan) {}
+  ChunkReader(const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Plan& plan)
+      : m_layout(layout), m_matches(matches), m_plan(plan) {}
 
   NumberTable read(std::string_view rest) const {
     NumberTable table;
@@ -61,7 +69,8 @@ class ChunkReader {
     for (auto& slot : table.slots) slot.reserve(rest.size() / 40);
     while (!rest.empty()) {
       const std::string_view line = takeLine(rest);
-      if (line.size() > kLongestLine) throw InputError(fmt::format("a line is {} MB long; this is not a table of samples", line.size() >> 20));
+      if (line.size() > kLongestLine)
+        throw InputError(fmt::format("a line is {} MB long; this is not a table of samples", line.size() >> 20));
       if (isBlank(line)) continue;
       row(line, table);
       ++table.rows;
@@ -131,7 +140,9 @@ NumberTable joined(std::vector<NumberTable>& parts, std::size_t slots) {
 
 }  // namespace
 
-std::size_t slotOf(const std::vector<ColumnMatch>& matches, std::size_t match) { return planFor(matches).slot.at(match); }
+std::size_t slotOf(const std::vector<ColumnMatch>& matches, std::size_t match) {
+  return planFor(matches).slot.at(match);
+}
 
 int lineOfRow(std::string_view bytes, const CsvLayout& layout, std::size_t row) {
   std::string_view rest = bytes.substr(layout.data_begin);

@@ -69,7 +69,8 @@ std::string kml(const std::vector<Point>& points, const std::string& name) {
 std::string geoJson(const std::vector<Point>& points, const std::string& name) {
   nlohmann::json coordinates = nlohmann::json::array();
   for (const Point& p : points) coordinates.push_back({p.lon_deg, p.lat_deg});
-  const nlohmann::json feature = {{"type", "Feature"}, {"properties", {{"name", name}}}, {"geometry", {{"type", "LineString"}, {"coordinates", coordinates}}}};
+  const nlohmann::json feature = {
+      {"type", "Feature"}, {"properties", {{"name", name}}}, {"geometry", {{"type", "LineString"}, {"coordinates", coordinates}}}};
   return nlohmann::json{{"type", "FeatureCollection"}, {"features", {feature}}}.dump() + "\n";
 }
 
@@ -78,9 +79,12 @@ std::string geoJson(const std::vector<Point>& points, const std::string& name) {
 std::string writeTrack(const log::Recording& recording, const std::string& name, TrackFormat format) {
   const std::vector<Point> points = pointsOf(recording);
   switch (format) {
-    case TrackFormat::Gpx: return gpx(points, name);
-    case TrackFormat::Kml: return kml(points, name);
-    case TrackFormat::GeoJson: return geoJson(points, name);
+    case TrackFormat::Gpx:
+      return gpx(points, name);
+    case TrackFormat::Kml:
+      return kml(points, name);
+    case TrackFormat::GeoJson:
+      return geoJson(points, name);
   }
   return {};
 }

@@ -26,10 +26,11 @@ constexpr int kKeptEdits = 500;
 
 /// Logs and samples that neither the campaign nor its history speaks of: left by an import that was stopped.
 void dropOrphans(SQLite::Database& db) {
-  db.exec("DELETE FROM log WHERE sha256 NOT IN (SELECT log_sha256 FROM run) AND NOT EXISTS "
-          "(SELECT 1 FROM history WHERE instr(undo, log.sha256) > 0 OR instr(redo, log.sha256) > 0);"
-          "DELETE FROM recording WHERE log_sha256 NOT IN (SELECT sha256 FROM log);"
-          "DELETE FROM channel WHERE recording NOT IN (SELECT key FROM recording)");
+  db.exec(
+      "DELETE FROM log WHERE sha256 NOT IN (SELECT log_sha256 FROM run) AND NOT EXISTS "
+      "(SELECT 1 FROM history WHERE instr(undo, log.sha256) > 0 OR instr(redo, log.sha256) > 0);"
+      "DELETE FROM recording WHERE log_sha256 NOT IN (SELECT sha256 FROM log);"
+      "DELETE FROM channel WHERE recording NOT IN (SELECT key FROM recording)");
 }
 
 }  // namespace
@@ -140,7 +141,8 @@ CampaignFile CampaignFile::open(const fs::path& path) {
     SQLite::Database& db = state->db;
     const int version = db.execAndGet("PRAGMA user_version").getInt();
     if (version > kSchemaVersion)
-      state->read_only = fmt::format("was written by a newer version of Distanz (schema {}); it can be looked at but not changed here", version);
+      state->read_only =
+          fmt::format("was written by a newer version of Distanz (schema {}); it can be looked at but not changed here", version);
     else if (!writable)
       state->read_only = "file or folder is read-only; copy the campaign to a folder of yours to change it";
     if (version < 1) throw InputError(path.string() + ": has no schema version; restore a copy of it");
@@ -156,9 +158,15 @@ CampaignFile CampaignFile::open(const fs::path& path) {
   return CampaignFile(std::move(state));
 }
 
-const Campaign& CampaignFile::campaign() const { return m_state->campaign; }
-const fs::path& CampaignFile::path() const { return m_state->path; }
-const std::string& CampaignFile::readOnlyReason() const { return m_state->read_only; }
+const Campaign& CampaignFile::campaign() const {
+  return m_state->campaign;
+}
+const fs::path& CampaignFile::path() const {
+  return m_state->path;
+}
+const std::string& CampaignFile::readOnlyReason() const {
+  return m_state->read_only;
+}
 
 void CampaignFile::edit(const std::string& what, const Campaign& next) {
   if (next == m_state->campaign) return;
@@ -190,7 +198,11 @@ std::optional<std::string> CampaignFile::redoable() const {
   return found ? std::optional(found->what) : std::nullopt;
 }
 
-void CampaignFile::undo() { m_state->take(true); }
-void CampaignFile::redo() { m_state->take(false); }
+void CampaignFile::undo() {
+  m_state->take(true);
+}
+void CampaignFile::redo() {
+  m_state->take(false);
+}
 
 }  // namespace distanz::store

@@ -24,7 +24,9 @@ std::optional<double> optionalAt(SQLite::Statement& s, int index) {
   return s.getColumn(index).getDouble();
 }
 
-std::string textAt(SQLite::Statement& s, int index) { return s.getColumn(index).getString(); }
+std::string textAt(SQLite::Statement& s, int index) {
+  return s.getColumn(index).getString();
+}
 
 void writeFacts(SQLite::Database& db, const Campaign& c) {
   db.exec("DELETE FROM campaign");
@@ -144,14 +146,22 @@ void readFacts(SQLite::Database& db, Campaign& c) {
   SQLite::Statement all(db, "SELECT key, value FROM campaign");
   while (all.executeStep()) {
     const std::string key = textAt(all, 0);
-    if (key == "title") c.title = textAt(all, 1);
-    else if (key == "unknown") c.unknown = textAt(all, 1);
-    else if (key == "station_lat_deg") c.station.position.lat_deg = all.getColumn(1).getDouble();
-    else if (key == "station_lon_deg") c.station.position.lon_deg = all.getColumn(1).getDouble();
-    else if (key == "station_ground_m") c.station.ground_m = all.getColumn(1).getDouble();
-    else if (key == "station_antenna_height_m") c.station.antenna_height_m = all.getColumn(1).getDouble();
-    else if (key == "post_spacing_m") c.post_spacing_m = all.getColumn(1).getDouble();
-    else if (key == "plan_exponent") c.plan_exponent = all.getColumn(1).getDouble();
+    if (key == "title")
+      c.title = textAt(all, 1);
+    else if (key == "unknown")
+      c.unknown = textAt(all, 1);
+    else if (key == "station_lat_deg")
+      c.station.position.lat_deg = all.getColumn(1).getDouble();
+    else if (key == "station_lon_deg")
+      c.station.position.lon_deg = all.getColumn(1).getDouble();
+    else if (key == "station_ground_m")
+      c.station.ground_m = all.getColumn(1).getDouble();
+    else if (key == "station_antenna_height_m")
+      c.station.antenna_height_m = all.getColumn(1).getDouble();
+    else if (key == "post_spacing_m")
+      c.post_spacing_m = all.getColumn(1).getDouble();
+    else if (key == "plan_exponent")
+      c.plan_exponent = all.getColumn(1).getDouble();
   }
 }
 
@@ -159,10 +169,15 @@ void readKit(SQLite::Database& db, Campaign& c) {
   SQLite::Statement path(db, "SELECT lat_deg, lon_deg, height_m FROM path_point ORDER BY position");
   while (path.executeStep())
     c.path.push_back({{path.getColumn(0).getDouble(), path.getColumn(1).getDouble()}, path.getColumn(2).getDouble()});
-  SQLite::Statement links(db, "SELECT id, kind, frequency_mhz, sensitivity_dbm, lq_min_pct, margin_db, bitrate_min_mbps, unknown FROM link ORDER BY position");
+  SQLite::Statement links(
+      db, "SELECT id, kind, frequency_mhz, sensitivity_dbm, lq_min_pct, margin_db, bitrate_min_mbps, unknown FROM link ORDER BY position");
   while (links.executeStep())
-    c.links.push_back({textAt(links, 0), textAt(links, 1) == "video" ? LinkKind::Video : LinkKind::Control, links.getColumn(2).getDouble(), optionalAt(links, 3),
-                       {optionalAt(links, 4), optionalAt(links, 5), optionalAt(links, 6)}, textAt(links, 7)});
+    c.links.push_back({textAt(links, 0),
+                       textAt(links, 1) == "video" ? LinkKind::Video : LinkKind::Control,
+                       links.getColumn(2).getDouble(),
+                       optionalAt(links, 3),
+                       {optionalAt(links, 4), optionalAt(links, 5), optionalAt(links, 6)},
+                       textAt(links, 7)});
   SQLite::Statement setups(db, "SELECT id, name, differs, unknown FROM setup ORDER BY position");
   std::map<std::string, std::size_t> at;
   while (setups.executeStep()) {
@@ -172,11 +187,14 @@ void readKit(SQLite::Database& db, Campaign& c) {
   SQLite::Statement own(db, "SELECT setup, link, power_dbm, tx_gain_dbi, rx_gain_dbi, tx_loss_db, rx_loss_db FROM setup_link");
   while (own.executeStep())
     if (const auto found = at.find(textAt(own, 0)); found != at.end())
-      c.setups[found->second].links[textAt(own, 1)] = {optionalAt(own, 2), own.getColumn(3).getDouble(), own.getColumn(4).getDouble(), own.getColumn(5).getDouble(), own.getColumn(6).getDouble()};
+      c.setups[found->second].links[textAt(own, 1)] = {optionalAt(own, 2), own.getColumn(3).getDouble(), own.getColumn(4).getDouble(),
+                                                       own.getColumn(5).getDouble(), own.getColumn(6).getDouble()};
 }
 
 void readRuns(SQLite::Database& db, Campaign& c) {
-  SQLite::Statement runs(db, "SELECT id, setup, log, log_sha256, session_order, flight, ended, notes, void_reason, turn_begin_s, turn_end_s, columns, unknown FROM run ORDER BY position");
+  SQLite::Statement runs(db,
+                         "SELECT id, setup, log, log_sha256, session_order, flight, ended, notes, void_reason, turn_begin_s, turn_end_s, "
+                         "columns, unknown FROM run ORDER BY position");
   while (runs.executeStep()) {
     Run r;
     r.id = textAt(runs, 0);
@@ -200,7 +218,8 @@ void readRuns(SQLite::Database& db, Campaign& c) {
 }
 
 bool sameFacts(const Campaign& a, const Campaign& b) {
-  return a.title == b.title && a.station == b.station && a.post_spacing_m == b.post_spacing_m && a.plan_exponent == b.plan_exponent && a.unknown == b.unknown;
+  return a.title == b.title && a.station == b.station && a.post_spacing_m == b.post_spacing_m && a.plan_exponent == b.plan_exponent &&
+         a.unknown == b.unknown;
 }
 
 }  // namespace

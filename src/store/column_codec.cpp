@@ -25,7 +25,8 @@ std::string compress(std::string_view bytes) {
 }
 
 std::string decompress(std::string_view bytes, std::size_t size) {
-  if (ZSTD_getFrameContentSize(bytes.data(), bytes.size()) != size) throw InputError("the stored samples are damaged; import the log again");
+  if (ZSTD_getFrameContentSize(bytes.data(), bytes.size()) != size)
+    throw InputError("the stored samples are damaged; import the log again");
   std::string out(size, '\0');
   const std::size_t n = ZSTD_decompress(out.data(), out.size(), bytes.data(), bytes.size());
   if (ZSTD_isError(n) || n != size) throw InputError("the stored samples are damaged; import the log again");

@@ -18,17 +18,27 @@ constexpr int kBusy_ms = 5000;
 
 std::string adviceFor(int code) {
   switch (code & 0xff) {
-    case SQLITE_FULL: return "the disk is full; free some space and try again (nothing was changed)";
-    case SQLITE_READONLY: return "cannot be written: file or folder is read-only; copy the campaign to a folder of yours";
-    case SQLITE_CANTOPEN: return "cannot be opened; check that the folder exists and may be written to";
-    case SQLITE_PERM: return "cannot be opened: no permission; check the file's permissions";
-    case SQLITE_NOTADB: return "is not a Distanz campaign; choose a .distanz file";
-    case SQLITE_CORRUPT: return "is damaged or cut short; restore a copy of it";
+    case SQLITE_FULL:
+      return "the disk is full; free some space and try again (nothing was changed)";
+    case SQLITE_READONLY:
+      return "cannot be written: file or folder is read-only; copy the campaign to a folder of yours";
+    case SQLITE_CANTOPEN:
+      return "cannot be opened; check that the folder exists and may be written to";
+    case SQLITE_PERM:
+      return "cannot be opened: no permission; check the file's permissions";
+    case SQLITE_NOTADB:
+      return "is not a Distanz campaign; choose a .distanz file";
+    case SQLITE_CORRUPT:
+      return "is damaged or cut short; restore a copy of it";
     case SQLITE_BUSY:
-    case SQLITE_LOCKED: return "is in use by another program; close that and try again";
-    case SQLITE_IOERR: return "could not be read or written; check the disk and its free space (nothing was changed)";
-    case SQLITE_TOOBIG: return "cannot hold a log this large; cut it into single flights";
-    default: return {};
+    case SQLITE_LOCKED:
+      return "is in use by another program; close that and try again";
+    case SQLITE_IOERR:
+      return "could not be read or written; check the disk and its free space (nothing was changed)";
+    case SQLITE_TOOBIG:
+      return "cannot hold a log this large; cut it into single flights";
+    default:
+      return {};
   }
 }
 
@@ -62,7 +72,8 @@ void guarded(const std::filesystem::path& path, const std::function<void()>& wor
     work();
   } catch (const SQLite::Exception& e) {
     const std::string advice = adviceFor(e.getErrorCode());
-    throw InputError(path.string() + (advice.empty() ? fmt::format(": could not be used ({}); restore a copy of it", e.what()) : ": " + advice));
+    throw InputError(path.string() +
+                     (advice.empty() ? fmt::format(": could not be used ({}); restore a copy of it", e.what()) : ": " + advice));
   }
 }
 
@@ -70,7 +81,8 @@ SQLite::Database openDatabase(const std::filesystem::path& path, Access access) 
   refuseUnlessWhole(path);
   std::optional<SQLite::Database> db;
   guarded(path, [&] {
-    db.emplace(path.string(), (access == Access::ReadWrite ? SQLite::OPEN_READWRITE : SQLite::OPEN_READONLY) | SQLite::OPEN_FULLMUTEX, kBusy_ms);
+    db.emplace(path.string(), (access == Access::ReadWrite ? SQLite::OPEN_READWRITE : SQLite::OPEN_READONLY) | SQLite::OPEN_FULLMUTEX,
+               kBusy_ms);
     if (db->execAndGet("PRAGMA application_id").getInt() != kApplicationId)
       throw InputError(path.string() + ": is an SQLite file but not a Distanz campaign; choose a .distanz file");
     db->exec("PRAGMA trusted_schema=OFF; PRAGMA cell_size_check=ON; PRAGMA synchronous=NORMAL");

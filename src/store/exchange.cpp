@@ -24,7 +24,8 @@ std::vector<Problem> fromInterchange(const fs::path& folder, const fs::path& fil
       const std::string bytes = formats::readRunLog(source, run);
       run.log_sha256 = formats::sha256(bytes);
       samples.add(run, bytes, formats::readRecording(bytes, run.log, source.campaign, run.columns));
-      if (progress && !progress(static_cast<double>(++done) / static_cast<double>(source.campaign.runs.size()))) throw formats::ReadCancelled();
+      if (progress && !progress(static_cast<double>(++done) / static_cast<double>(source.campaign.runs.size())))
+        throw formats::ReadCancelled();
     }
     target->edit("Import " + folder.filename().string(), source.campaign);
   } catch (...) {

@@ -89,8 +89,9 @@ void SampleFile::discard(const campaign::Run& run) {
   const std::lock_guard lock(m_state->mutex);
   guarded(m_state->path, [&] {
     SQLite::Transaction all(m_state->db, SQLite::TransactionBehavior::IMMEDIATE);
-    SQLite::Statement spoken(m_state->db,
-                             "SELECT 1 FROM run WHERE log_sha256 = ?1 UNION SELECT 1 FROM history WHERE instr(undo, ?1) > 0 OR instr(redo, ?1) > 0");
+    SQLite::Statement spoken(
+        m_state->db,
+        "SELECT 1 FROM run WHERE log_sha256 = ?1 UNION SELECT 1 FROM history WHERE instr(undo, ?1) > 0 OR instr(redo, ?1) > 0");
     spoken.bind(1, run.log_sha256);
     if (spoken.executeStep()) return;
     for (const char* sql : {"DELETE FROM channel WHERE recording IN (SELECT key FROM recording WHERE log_sha256 = ?)",
@@ -126,7 +127,8 @@ std::shared_ptr<const log::Recording> SampleFile::recording(const campaign::Run&
       SQLite::Statement all(m_state->db, "SELECT name, codec, samples FROM channel WHERE recording = ? ORDER BY position");
       all.bind(1, key);
       while (all.executeStep()) {
-        if (all.getColumn(1).getString() != kColumnCodec) throw InputError("its samples are in a coding this version does not know; update Distanz");
+        if (all.getColumn(1).getString() != kColumnCodec)
+          throw InputError("its samples are in a coding this version does not know; update Distanz");
         columns.push_back({all.getColumn(0).getString(), blobAt(all, 2)});
       }
     });
@@ -134,7 +136,8 @@ std::shared_ptr<const log::Recording> SampleFile::recording(const campaign::Run&
   if (rows < 1 || rows > kMostRows || columns.empty() || columns.front().name != kTime)
     throw InputError("the samples of run " + run.id + " are missing from the campaign file; import its log again");
   out->time_s = decodeColumn(columns.front().samples, static_cast<std::size_t>(rows));
-  for (std::size_t i = 1; i < columns.size(); ++i) out->columns.push_back({columns[i].name, decodeColumn(columns[i].samples, static_cast<std::size_t>(rows))});
+  for (std::size_t i = 1; i < columns.size(); ++i)
+    out->columns.push_back({columns[i].name, decodeColumn(columns[i].samples, static_cast<std::size_t>(rows))});
   return out;
 }
 
@@ -151,9 +154,11 @@ std::string SampleFile::logBytes(const campaign::Run& run) const {
       packed = blobAt(log, 1);
     });
   }
-  if (!packed || size < 0 || size > static_cast<std::int64_t>(formats::kLargestFile)) throw InputError("the log of run " + run.id + " is missing from the campaign file; import it again");
+  if (!packed || size < 0 || size > static_cast<std::int64_t>(formats::kLargestFile))
+    throw InputError("the log of run " + run.id + " is missing from the campaign file; import it again");
   std::string bytes = decompress(*packed, static_cast<std::size_t>(size));
-  if (formats::sha256(bytes) != run.log_sha256) throw InputError("the log of run " + run.id + " is damaged in the campaign file; import it again");
+  if (formats::sha256(bytes) != run.log_sha256)
+    throw InputError("the log of run " + run.id + " is damaged in the campaign file; import it again");
   return bytes;
 }
 

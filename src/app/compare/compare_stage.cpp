@@ -12,7 +12,12 @@
 
 namespace distanz::app {
 
-CompareStage::CompareStage(Document& document, QWidget* parent) : Stage(document, parent), m_lanes(new LanePlot), m_readout(new ReadoutStrip(document)), m_links_row(new QHBoxLayout), m_links(new QButtonGroup(this)) {
+CompareStage::CompareStage(Document& document, QWidget* parent)
+    : Stage(document, parent),
+      m_lanes(new LanePlot),
+      m_readout(new ReadoutStrip(document)),
+      m_links_row(new QHBoxLayout),
+      m_links(new QButtonGroup(this)) {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 8, 0, 0);
   layout->setSpacing(0);
@@ -38,12 +43,16 @@ std::string CompareStage::limitingLink() const {
   const auto& a = document().analysis();
   const analysis::SetupOnLink* least = nullptr;
   for (const auto& s : document().analysedCampaign().setups)
-    if (const auto* l = a.limiting(s.id); l && (!least || l->typical.estimate_m.value_or(INFINITY) < least->typical.estimate_m.value_or(INFINITY))) least = l;
+    if (const auto* l = a.limiting(s.id);
+        l && (!least || l->typical.estimate_m.value_or(INFINITY) < least->typical.estimate_m.value_or(INFINITY)))
+      least = l;
   if (least) return least->link;
   return document().campaign().links.empty() ? std::string() : document().campaign().links.front().id;
 }
 
-std::string CompareStage::link() const { return campaign::findLink(document().campaign(), m_chosen) ? m_chosen : limitingLink(); }
+std::string CompareStage::link() const {
+  return campaign::findLink(document().campaign(), m_chosen) ? m_chosen : limitingLink();
+}
 
 void CompareStage::showLink(const std::string& link) {
   m_chosen = link;
@@ -78,7 +87,8 @@ void CompareStage::refresh() {
   m_lanes->setRange(m_signal, -120, -40);
   m_lanes->setRange(m_quality, 0, 104);
   if (d.analysis().runs.empty()) {
-    m_lanes->note(m_signal, d.analysing() ? tr("Analysing ...") : tr("No run yet: bring logs in at Runs, and they are overlaid here by distance"));
+    m_lanes->note(m_signal,
+                  d.analysing() ? tr("Analysing ...") : tr("No run yet: bring logs in at Runs, and they are overlaid here by distance"));
   } else {
     drawRuns();
     drawModels();
@@ -113,7 +123,8 @@ void CompareStage::drawRun(std::size_t run, const analysis::LinkReduction& reduc
   colour.setAlphaF(used ? 0.5F : 0.25F);
   pen.setColor(colour);
   pen.setStyle(Qt::SolidLine);  // single runs are thin: patterns only on the estimate, where they can be read
-  const std::pair<int, const log::LegTraces*> lanes[] = {{m_signal, &reduced.signal}, {m_quality, &reduced.quality}, {m_bitrate, &reduced.bitrate}};
+  const std::pair<int, const log::LegTraces*> lanes[] = {
+      {m_signal, &reduced.signal}, {m_quality, &reduced.quality}, {m_bitrate, &reduced.bitrate}};
   for (const auto& [lane, legs] : lanes) {
     m_lanes->line(lane, legs->out.distance_m, legs->out.value, pen);
     m_lanes->line(lane, legs->back.distance_m, legs->back.value, pen);
@@ -133,7 +144,8 @@ void CompareStage::drawModels() {
   if (critical) m_lanes->floor(m_signal, *critical, tr("critical level %1 dBm: below it the rule fails").arg(*critical, 0, 'f', 0));
   const campaign::Link* l = campaign::findLink(c, link());
   if (l && l->rule.lq_min_pct) m_lanes->floor(m_quality, *l->rule.lq_min_pct, tr("rule %1 %").arg(*l->rule.lq_min_pct, 0, 'f', 0));
-  if (l && l->rule.bitrate_min_mbps) m_lanes->floor(m_bitrate, *l->rule.bitrate_min_mbps, tr("rule %1 Mbit/s").arg(*l->rule.bitrate_min_mbps, 0, 'f', 0));
+  if (l && l->rule.bitrate_min_mbps)
+    m_lanes->floor(m_bitrate, *l->rule.bitrate_min_mbps, tr("rule %1 Mbit/s").arg(*l->rule.bitrate_min_mbps, 0, 'f', 0));
   if (l && l->kind == campaign::LinkKind::Control) m_lanes->note(m_bitrate, tr("the control link has no bitrate"));
 }
 
@@ -150,7 +162,8 @@ void CompareStage::drawDropouts() {
       QPen pen(theme::setupColour(int(s)), 2);
       pen.setCapStyle(Qt::FlatCap);
       for (const log::Dropout& d : found->second.events.dropouts)
-        if (std::isfinite(d.begin_m) && std::isfinite(d.end_m)) m_lanes->stroke(m_dropouts, std::min(d.begin_m, d.end_m) - 3, std::max(d.begin_m, d.end_m) + 3, double(s) + offset, pen);
+        if (std::isfinite(d.begin_m) && std::isfinite(d.end_m))
+          m_lanes->stroke(m_dropouts, std::min(d.begin_m, d.end_m) - 3, std::max(d.begin_m, d.end_m) + 3, double(s) + offset, pen);
       offset += 0.6 / std::max<double>(double(c.runs.size()) / double(c.setups.size()), 1);
     }
   }
@@ -168,6 +181,8 @@ QString CompareStage::lacks() const {
   return flown >= 2 ? QString() : tr("two setups flown");
 }
 
-QByteArray CompareStage::csv() const { return QByteArray::fromStdString(analysis::lanesCsv(document().analysedCampaign(), document().analysis(), link())); }
+QByteArray CompareStage::csv() const {
+  return QByteArray::fromStdString(analysis::lanesCsv(document().analysedCampaign(), document().analysis(), link()));
+}
 
 }  // namespace distanz::app

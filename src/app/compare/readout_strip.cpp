@@ -46,7 +46,8 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
   const QRectF top(theme::kAxisLeft, 2, width() - theme::kAxisLeft, 16);
   if (!m_document.picked()) {
     p.setFont(theme::bodyFont(12));
-    p.drawText(QRectF(theme::kAxisLeft, 0, width() - theme::kAxisLeft, height()), Qt::AlignVCenter, tr("Click a distance, here or on the rule below, to read every setup off there"));
+    p.drawText(QRectF(theme::kAxisLeft, 0, width() - theme::kAxisLeft, height()), Qt::AlignVCenter,
+               tr("Click a distance, here or on the rule below, to read every setup off there"));
     return;
   }
   p.drawText(top, Qt::AlignVCenter, tr("Mean of all runs at %1, within 20 m").arg(distanceLabel(*m_document.picked())));
@@ -54,7 +55,8 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
   const double pitch = (width() - theme::kAxisLeft) / double(std::max<std::size_t>(readings.size(), 1));
   for (std::size_t i = 0; i < readings.size(); ++i) {
     const QRectF row(theme::kAxisLeft + pitch * double(i), 20, pitch, 34);
-    paintBadge(p, QRectF(row.left(), row.center().y() - 11, 22, 22), campaign::letterOf(m_document.analysedCampaign(), i), theme::setupColour(int(i)));
+    paintBadge(p, QRectF(row.left(), row.center().y() - 11, 22, 22), campaign::letterOf(m_document.analysedCampaign(), i),
+               theme::setupColour(int(i)));
     const analysis::Reading& r = readings[i];
     double x = row.left() + 30;
     if (r.runs == 0) {

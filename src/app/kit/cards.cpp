@@ -28,7 +28,9 @@ auto* byId(Items& items, const std::string& id) {
 
 }  // namespace
 
-KitCard::KitCard(Document& document, QWidget* parent) : QFrame(parent), m_document(document) { QFrame::setObjectName("card"); }
+KitCard::KitCard(Document& document, QWidget* parent) : QFrame(parent), m_document(document) {
+  QFrame::setObjectName("card");
+}
 
 QuantityEdit* KitCard::field(const Field& about, Get get, Set set) {
   auto* edit = new QuantityEdit(about.kind, about.limits, about.optional);
@@ -45,7 +47,8 @@ QuantityEdit* KitCard::field(const Field& about, Get get, Set set) {
   return edit;
 }
 
-QLineEdit* KitCard::text(const QString& placeholder, std::function<std::string(const campaign::Campaign&)> get, std::function<void(campaign::Campaign&, const std::string&)> set, const QString& what) {
+QLineEdit* KitCard::text(const QString& placeholder, std::function<std::string(const campaign::Campaign&)> get,
+                         std::function<void(campaign::Campaign&, const std::string&)> set, const QString& what) {
   auto* edit = new QLineEdit(QString::fromStdString(get(m_document.campaign())));
   edit->setPlaceholderText(placeholder);
   edit->setAccessibleName(placeholder);
@@ -72,24 +75,38 @@ LinkCard::LinkCard(Document& document, const std::string& id, QWidget* parent) :
   grid->addWidget(title, 0, 0, 1, 3);
   grid->addWidget(small(video ? tr("aircraft to ground") : tr("ground to aircraft")), 0, 3, 1, 2, Qt::AlignRight);
   const auto read = [id](std::function<std::optional<double>(const campaign::Link&)> member) -> Get {
-    return [id, member](const campaign::Campaign& c) { const campaign::Link* l = campaign::findLink(c, id); return l ? member(*l) : std::nullopt; };
+    return [id, member](const campaign::Campaign& c) {
+      const campaign::Link* l = campaign::findLink(c, id);
+      return l ? member(*l) : std::nullopt;
+    };
   };
   const auto write = [id](std::function<void(campaign::Link&, std::optional<double>)> member) -> Set {
-    return [id, member](campaign::Campaign& c, std::optional<double> v) { if (campaign::Link* l = byId(c.links, id)) member(*l, v); };
+    return [id, member](campaign::Campaign& c, std::optional<double> v) {
+      if (campaign::Link* l = byId(c.links, id)) member(*l, v);
+    };
   };
-  struct Row { Field field; Get get; Set set; };
+  struct Row {
+    Field field;
+    Get get;
+    Set set;
+  };
   std::vector<Row> rows;
   rows.push_back({{"frequency", tr("Frequency"), Kind::Frequency, {lim::kFrequencyLow_mhz, lim::kFrequencyHigh_mhz}, false, tr("5.8 GHz")},
-                  read([](const campaign::Link& l) { return std::optional(l.frequency_mhz); }), write([](campaign::Link& l, auto v) { l.frequency_mhz = v.value_or(l.frequency_mhz); })});
+                  read([](const campaign::Link& l) { return std::optional(l.frequency_mhz); }),
+                  write([](campaign::Link& l, auto v) { l.frequency_mhz = v.value_or(l.frequency_mhz); })});
   rows.push_back({{"sensitivity", tr("Sensitivity"), Kind::Level, {lim::kLevelLow_dbm, lim::kLevelHigh_dbm}, true, tr("-108 dBm")},
-                  read([](const campaign::Link& l) { return l.sensitivity_dbm; }), write([](campaign::Link& l, auto v) { l.sensitivity_dbm = v; })});
+                  read([](const campaign::Link& l) { return l.sensitivity_dbm; }),
+                  write([](campaign::Link& l, auto v) { l.sensitivity_dbm = v; })});
   rows.push_back({{"margin", tr("Usable above it by"), Kind::Loss, {-lim::kMarginHigh_db, lim::kMarginHigh_db}, true, tr("0 dB")},
-                  read([](const campaign::Link& l) { return l.rule.margin_db; }), write([](campaign::Link& l, auto v) { l.rule.margin_db = v; })});
+                  read([](const campaign::Link& l) { return l.rule.margin_db; }),
+                  write([](campaign::Link& l, auto v) { l.rule.margin_db = v; })});
   rows.push_back({{"lqMin", tr("Least link quality"), Kind::Percent, {0.1, 99.9}, true, tr("70 %")},
-                  read([](const campaign::Link& l) { return l.rule.lq_min_pct; }), write([](campaign::Link& l, auto v) { l.rule.lq_min_pct = v; })});
+                  read([](const campaign::Link& l) { return l.rule.lq_min_pct; }),
+                  write([](campaign::Link& l, auto v) { l.rule.lq_min_pct = v; })});
   if (video)
     rows.push_back({{"bitrateMin", tr("Least bitrate"), Kind::Bitrate, {0.001, lim::kBitrateHigh_mbps}, true, tr("8 Mbit/s")},
-                    read([](const campaign::Link& l) { return l.rule.bitrate_min_mbps; }), write([](campaign::Link& l, auto v) { l.rule.bitrate_min_mbps = v; })});
+                    read([](const campaign::Link& l) { return l.rule.bitrate_min_mbps; }),
+                    write([](campaign::Link& l, auto v) { l.rule.bitrate_min_mbps = v; })});
   for (std::size_t i = 0; i < rows.size(); ++i) {
     grid->addWidget(small(rows[i].field.label), 1, int(i), Qt::AlignBottom);
     grid->addWidget(field(rows[i].field, rows[i].get, rows[i].set), 2, int(i), Qt::AlignTop);
@@ -104,13 +121,29 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
   const int mark = document.markOf(id);
   if (mark < 0) return;
   grid->addWidget(new Badge(campaign::letterOf(document.campaign(), std::size_t(mark)), mark), 0, 0, 2, 1, Qt::AlignTop);
-  auto* name = text(tr("Name of this setup"), [id](const auto& c) { const auto* s = campaign::findSetup(c, id); return s ? s->name : std::string(); },
-                    [id](auto& c, const std::string& v) { if (auto* s = byId(c.setups, id)) s->name = v; }, tr("Rename setup %1").arg(QString::fromStdString(id)));
+  auto* name = text(
+      tr("Name of this setup"),
+      [id](const auto& c) {
+        const auto* s = campaign::findSetup(c, id);
+        return s ? s->name : std::string();
+      },
+      [id](auto& c, const std::string& v) {
+        if (auto* s = byId(c.setups, id)) s->name = v;
+      },
+      tr("Rename setup %1").arg(QString::fromStdString(id)));
   name->setObjectName("name_" + QString::fromStdString(id));
   name->setFont(theme::bodyFont(15, true));
   grid->addWidget(name, 0, 1, 1, 4);
-  auto* differs = text(tr("What differs from the others"), [id](const auto& c) { const auto* s = campaign::findSetup(c, id); return s ? s->differs : std::string(); },
-                       [id](auto& c, const std::string& v) { if (auto* s = byId(c.setups, id)) s->differs = v; }, tr("Describe setup %1").arg(QString::fromStdString(id)));
+  auto* differs = text(
+      tr("What differs from the others"),
+      [id](const auto& c) {
+        const auto* s = campaign::findSetup(c, id);
+        return s ? s->differs : std::string();
+      },
+      [id](auto& c, const std::string& v) {
+        if (auto* s = byId(c.setups, id)) s->differs = v;
+      },
+      tr("Describe setup %1").arg(QString::fromStdString(id)));
   differs->setObjectName("differs_" + QString::fromStdString(id));
   grid->addWidget(differs, 1, 1, 1, 5);
   auto* remove = new QPushButton(tr("Remove"));
@@ -123,7 +156,8 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
     std::erase_if(next.runs, [&](const auto& r) { return r.setup == id; });
     m_document.edit(tr("Remove setup %1 and its runs").arg(QString::fromStdString(id)), next);
   });
-  const QString heads[] = {tr("link"), tr("transmit power"), tr("transmit antenna"), tr("cable loss there"), tr("receive antenna"), tr("cable loss there")};
+  const QString heads[] = {
+      tr("link"), tr("transmit power"), tr("transmit antenna"), tr("cable loss there"), tr("receive antenna"), tr("cable loss there")};
   for (int i = 0; i < 6; ++i) grid->addWidget(small(heads[i]), 2, i, Qt::AlignBottom);
   for (std::size_t i = 0; i < document.campaign().links.size(); ++i) linkRow(grid, 3 + int(i), id, document.campaign().links[i]);
 }
@@ -140,21 +174,32 @@ void SetupCard::linkRow(QGridLayout* grid, int row, const std::string& setup, co
     };
   };
   const auto write = [setup, id](Assign assign) -> Set {
-    return [setup, id, assign](campaign::Campaign& c, std::optional<double> v) { if (auto* s = byId(c.setups, setup)) assign(s->links[id], v); };
+    return [setup, id, assign](campaign::Campaign& c, std::optional<double> v) {
+      if (auto* s = byId(c.setups, setup)) assign(s->links[id], v);
+    };
   };
   grid->addWidget(new QLabel(QString::fromStdString(id)), row, 0, Qt::AlignTop);
   using L = campaign::SetupLink;
   const QuantityEdit::Limits gain{lim::kGainLow_dbi, lim::kGainHigh_dbi}, loss{0, lim::kLossHigh_db};
   grid->addWidget(field({"power", tr("Transmit power"), Kind::Power, {lim::kPowerLow_dbm, lim::kPowerHigh_dbm}, true, tr("250 mW")},
-                        read([](const L& l) { return l.power_dbm; }), write([](L& l, auto v) { l.power_dbm = v; })), row, 1, Qt::AlignTop);
-  grid->addWidget(field({"txGain", tr("Transmit antenna gain"), Kind::Gain, gain, true, tr("2 dBi")}, read([](const L& l) { return std::optional(l.tx_gain_dbi); }),
-                        write([](L& l, auto v) { l.tx_gain_dbi = v.value_or(0); })), row, 2, Qt::AlignTop);
-  grid->addWidget(field({"txLoss", tr("Transmit cable loss"), Kind::Loss, loss, true, tr("0.5 dB")}, read([](const L& l) { return std::optional(l.tx_loss_db); }),
-                        write([](L& l, auto v) { l.tx_loss_db = v.value_or(0); })), row, 3, Qt::AlignTop);
-  grid->addWidget(field({"rxGain", tr("Receive antenna gain"), Kind::Gain, gain, true, tr("8 dBi")}, read([](const L& l) { return std::optional(l.rx_gain_dbi); }),
-                        write([](L& l, auto v) { l.rx_gain_dbi = v.value_or(0); })), row, 4, Qt::AlignTop);
-  grid->addWidget(field({"rxLoss", tr("Receive cable loss"), Kind::Loss, loss, true, tr("0.5 dB")}, read([](const L& l) { return std::optional(l.rx_loss_db); }),
-                        write([](L& l, auto v) { l.rx_loss_db = v.value_or(0); })), row, 5, Qt::AlignTop);
+                        read([](const L& l) { return l.power_dbm; }), write([](L& l, auto v) { l.power_dbm = v; })),
+                  row, 1, Qt::AlignTop);
+  grid->addWidget(
+      field({"txGain", tr("Transmit antenna gain"), Kind::Gain, gain, true, tr("2 dBi")},
+            read([](const L& l) { return std::optional(l.tx_gain_dbi); }), write([](L& l, auto v) { l.tx_gain_dbi = v.value_or(0); })),
+      row, 2, Qt::AlignTop);
+  grid->addWidget(
+      field({"txLoss", tr("Transmit cable loss"), Kind::Loss, loss, true, tr("0.5 dB")},
+            read([](const L& l) { return std::optional(l.tx_loss_db); }), write([](L& l, auto v) { l.tx_loss_db = v.value_or(0); })),
+      row, 3, Qt::AlignTop);
+  grid->addWidget(
+      field({"rxGain", tr("Receive antenna gain"), Kind::Gain, gain, true, tr("8 dBi")},
+            read([](const L& l) { return std::optional(l.rx_gain_dbi); }), write([](L& l, auto v) { l.rx_gain_dbi = v.value_or(0); })),
+      row, 4, Qt::AlignTop);
+  grid->addWidget(
+      field({"rxLoss", tr("Receive cable loss"), Kind::Loss, loss, true, tr("0.5 dB")},
+            read([](const L& l) { return std::optional(l.rx_loss_db); }), write([](L& l, auto v) { l.rx_loss_db = v.value_or(0); })),
+      row, 5, Qt::AlignTop);
 }
 
 }  // namespace distanz::app

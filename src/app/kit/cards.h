@@ -26,7 +26,8 @@ class KitCard : public QFrame {
     QString hint;
   };
   QuantityEdit* field(const Field& about, Get get, Set set);
-  QLineEdit* text(const QString& placeholder, std::function<std::string(const campaign::Campaign&)> get, std::function<void(campaign::Campaign&, const std::string&)> set, const QString& what);
+  QLineEdit* text(const QString& placeholder, std::function<std::string(const campaign::Campaign&)> get,
+                  std::function<void(campaign::Campaign&, const std::string&)> set, const QString& what);
 
   Document& m_document;
 };

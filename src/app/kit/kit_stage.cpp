@@ -115,7 +115,9 @@ std::vector<analysis::Sentence> KitStage::findings() const {
   using analysis::Tone;
   const auto& c = document().campaign();
   std::vector<analysis::Sentence> out;
-  if (c.setups.size() < 2) out.push_back({Tone::Advice, tr("Describe two setups").toStdString(), tr("Say what differs between them. A comparison changes one thing and holds the rest.").toStdString()});
+  if (c.setups.size() < 2)
+    out.push_back({Tone::Advice, tr("Describe two setups").toStdString(),
+                   tr("Say what differs between them. A comparison changes one thing and holds the rest.").toStdString()});
   for (const auto& l : c.links)
     if (!l.sensitivity_dbm)
       out.push_back({Tone::Advice, tr("Enter the %1 receiver's sensitivity").arg(QString::fromStdString(l.id)).toStdString(),
@@ -123,13 +125,25 @@ std::vector<analysis::Sentence> KitStage::findings() const {
   for (const auto& s : c.setups)
     for (const auto& l : c.links)
       if (!s.links.contains(l.id) || !s.links.at(l.id).power_dbm) {
-        out.push_back({Tone::Result, {}, tr("Setup %1 has no transmit power on the %2 link: nothing is predicted for it.").arg(QString::fromStdString(s.id), QString::fromStdString(l.id)).toStdString()});
+        out.push_back({Tone::Result,
+                       {},
+                       tr("Setup %1 has no transmit power on the %2 link: nothing is predicted for it.")
+                           .arg(QString::fromStdString(s.id), QString::fromStdString(l.id))
+                           .toStdString()});
       }
-  if (out.empty()) out.push_back({Tone::Advice, tr("The kit is described").toStdString(), tr("Next: set the station and the far post in Plan.").toStdString()});
-  out.push_back({Tone::Caution, {}, tr("Never power a transmitter without its antenna or load. Power and EIRP limits are your country's: check them; Distanz is no authority.").toStdString()});
+  if (out.empty())
+    out.push_back(
+        {Tone::Advice, tr("The kit is described").toStdString(), tr("Next: set the station and the far post in Plan.").toStdString()});
+  out.push_back({Tone::Caution,
+                 {},
+                 tr("Never power a transmitter without its antenna or load. Power and EIRP limits are your country's: check them; Distanz "
+                    "is no authority.")
+                     .toStdString()});
   return out;
 }
 
-QString KitStage::lacks() const { return document().campaign().setups.size() >= 2 ? QString() : tr("two setups"); }
+QString KitStage::lacks() const {
+  return document().campaign().setups.size() >= 2 ? QString() : tr("two setups");
+}
 
 }  // namespace distanz::app

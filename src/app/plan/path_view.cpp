@@ -13,7 +13,9 @@
 namespace distanz::app {
 namespace {
 
-DistanceAxis axisOf(const QWidget& w, const Document& d) { return {double(theme::kAxisLeft), double(w.width() - theme::kAxisRight), d.axisEnd_m()}; }
+DistanceAxis axisOf(const QWidget& w, const Document& d) {
+  return {double(theme::kAxisLeft), double(w.width() - theme::kAxisRight), d.axisEnd_m()};
+}
 
 void drawNorth(QPainter& p, QPointF centre, double turn_deg) {
   p.save();
@@ -32,7 +34,8 @@ PathView::PathView(Document& document, QWidget* parent) : QWidget(parent), m_doc
   setObjectName("pathView");
   setAccessibleName(tr("The path from above"));
   setFixedHeight(96);
-  for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged}) connect(&document, signal, this, [this] { update(); });
+  for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged})
+    connect(&document, signal, this, [this] { update(); });
 }
 
 void PathView::mousePressEvent(QMouseEvent* event) {
@@ -60,7 +63,8 @@ void PathView::paintEvent(QPaintEvent*) {
   const double scale = (a.right_px - a.left_px) / a.end_m, middle = height() / 2.0;
   QPolygonF line;
   for (const auto& f : path->points()) {
-    const double along = f.east_m * std::sin(turn) + f.north_m * std::cos(turn), right = f.east_m * std::cos(turn) - f.north_m * std::sin(turn);
+    const double along = f.east_m * std::sin(turn) + f.north_m * std::cos(turn),
+                 right = f.east_m * std::cos(turn) - f.north_m * std::sin(turn);
     line << QPointF(a.left_px + along * scale, middle + right * scale);
   }
   p.setClipRect(frame);
@@ -73,7 +77,7 @@ void PathView::paintEvent(QPaintEvent*) {
     p.setBrush(t.surface);
     p.setPen(QPen(t.ink, 1.6));
     p.drawEllipse(QPointF(x, middle), 3.2, 3.2);
-    if (x - last_label < 58) continue;
+    if (x - last_label < 58 || x - a.x(0) < 70) continue;
     last_label = x;
     p.setPen(t.muted);
     p.drawText(QRectF(x - 40, middle + 8, 80, 14), Qt::AlignCenter, distanceLabel(post));
@@ -83,7 +87,7 @@ void PathView::paintEvent(QPaintEvent*) {
   p.drawRect(QRectF(a.x(0) - 1, middle - 8, 9, 16));
   p.setPen(t.ink);
   p.setFont(theme::bodyFont(11, true));
-  p.drawText(QRectF(a.x(0) + 12, middle - 26, 120, 16), Qt::AlignVCenter, tr("station"));
+  p.drawText(QRectF(a.x(0) + 4, middle + 10, 120, 16), Qt::AlignVCenter, tr("station"));
   p.drawText(QRectF(line.back().x() - 130, middle - 26, 126, 16), Qt::AlignRight | Qt::AlignVCenter, tr("far post"));
   p.setFont(theme::bodyFont(11));
   p.setPen(t.muted);

@@ -10,7 +10,8 @@
 
 namespace distanz::app {
 
-PlanStage::PlanStage(Document& document, QWidget* parent) : Stage(document, parent), m_form(new PathForm(document)), m_path(new PathView(document)), m_lanes(new LanePlot) {
+PlanStage::PlanStage(Document& document, QWidget* parent)
+    : Stage(document, parent), m_form(new PathForm(document)), m_path(new PathView(document)), m_lanes(new LanePlot) {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->setSpacing(4);
@@ -65,7 +66,9 @@ void PlanStage::drawPrediction() {
     return;
   }
   const auto critical = plan::criticalFromKit(*link);
-  if (critical) m_lanes->floor(m_signal, *critical, tr("%1 link: critical level %2 dBm").arg(QString::fromStdString(link->id)).arg(*critical, 0, 'f', 0));
+  if (critical)
+    m_lanes->floor(m_signal, *critical,
+                   tr("%1 link: critical level %2 dBm").arg(QString::fromStdString(link->id)).arg(*critical, 0, 'f', 0));
   m_lanes->setRange(m_signal, std::min(low, critical.value_or(low)) - 8, -45);
 }
 
@@ -102,33 +105,62 @@ std::vector<analysis::Sentence> PlanStage::findings() const {
   const campaign::Link* link = shownLink();
   const auto c = link ? plan::clearance(d.campaign(), link->frequency_mhz) : std::nullopt;
   const auto text = [](const QString& s) { return s.toStdString(); };
-  if (!c) return {{Tone::Advice, text(tr("Set the far post")), text(tr("By its coordinates, or by distance and bearing from the station. Everything after hangs on this path."))}};
+  if (!c)
+    return {{Tone::Advice, text(tr("Set the far post")),
+             text(tr("By its coordinates, or by distance and bearing from the station. Everything after hangs on this path."))}};
   if (c->clear)
-    out.push_back({Tone::Result, text(tr("The path is clear")), text(tr("60 % of the first Fresnel zone is free all the way at %1. Closest at %2: the ray has %3 m, %4 m are needed.")
-                                                                          .arg(QString::fromStdString(quantity::format(quantity::Kind::Frequency, link->frequency_mhz)), distanceLabel(c->worst.distance_m))
-                                                                          .arg(c->worst.ray_m, 0, 'f', 1).arg(c->worst.needed_m, 0, 'f', 1))});
+    out.push_back({Tone::Result, text(tr("The path is clear")),
+                   text(tr("60 % of the first Fresnel zone is free all the way at %1. Closest at %2: the ray has %3 m, %4 m are needed.")
+                            .arg(QString::fromStdString(quantity::format(quantity::Kind::Frequency, link->frequency_mhz)),
+                                 distanceLabel(c->worst.distance_m))
+                            .arg(c->worst.ray_m, 0, 'f', 1)
+                            .arg(c->worst.needed_m, 0, 'f', 1))});
   else
-    out.push_back({Tone::Caution, text(tr("Too low for the far end")), text(tr("At %1 from the station the ray has %2 m where %3 m are needed (60 % of the first Fresnel zone). Clear up to %4. Fly higher or raise the antenna.")
-                                                                              .arg(distanceLabel(c->worst.distance_m)).arg(c->worst.ray_m, 0, 'f', 1).arg(c->worst.needed_m, 0, 'f', 1)
-                                                                              .arg(c->clear_to_m ? distanceLabel(*c->clear_to_m) : tr("nowhere")))});
+    out.push_back({Tone::Caution, text(tr("Too low for the far end")),
+                   text(tr("At %1 from the station the ray has %2 m where %3 m are needed (60 % of the first Fresnel zone). Clear up to "
+                           "%4. Fly higher or raise the antenna.")
+                            .arg(distanceLabel(c->worst.distance_m))
+                            .arg(c->worst.ray_m, 0, 'f', 1)
+                            .arg(c->worst.needed_m, 0, 'f', 1)
+                            .arg(c->clear_to_m ? distanceLabel(*c->clear_to_m) : tr("nowhere")))});
   for (const auto& p : plan::predict(d.campaign(), d.axisEnd_m(), 2))
     if (p.link == link->id && p.range_m)
-      out.push_back({Tone::Result, {}, text(tr("%1 is predicted to reach %2 on the %3 link, with exponent %4.").arg(QString::fromStdString(p.setup), distanceLabel(*p.range_m), QString::fromStdString(p.link)).arg(d.campaign().plan_exponent))});
+      out.push_back({Tone::Result,
+                     {},
+                     text(tr("%1 is predicted to reach %2 on the %3 link, with exponent %4.")
+                              .arg(QString::fromStdString(p.setup), distanceLabel(*p.range_m), QString::fromStdString(p.link))
+                              .arg(d.campaign().plan_exponent))});
   const auto* first = d.campaign().setups.empty() ? nullptr : d.analysis().limiting(d.campaign().setups.front().id);
   if (first && first->exponent)
-    out.push_back({Tone::Advice, text(tr("Use the flown exponent")), text(tr("The flights so far give %1 (95 %: %2 to %3).").arg(first->exponent->estimate, 0, 'f', 2).arg(first->exponent->low, 0, 'f', 2).arg(first->exponent->high, 0, 'f', 2))});
-  out.push_back({Tone::Result, {}, text(tr("Radio horizon %1. Beyond %2 the ground reflection makes the signal fall faster.").arg(distanceLabel(c->horizon_m), distanceLabel(c->breakpoint_m)))});
-  out.push_back({Tone::Caution, {}, text(tr("Keep sight of the aircraft or an observer where the rules ask for it. Test failsafe and return before any range run; set the return height above obstacles."))});
+    out.push_back({Tone::Advice, text(tr("Use the flown exponent")),
+                   text(tr("The flights so far give %1 (95 %: %2 to %3).")
+                            .arg(first->exponent->estimate, 0, 'f', 2)
+                            .arg(first->exponent->low, 0, 'f', 2)
+                            .arg(first->exponent->high, 0, 'f', 2))});
+  out.push_back({Tone::Result,
+                 {},
+                 text(tr("Radio horizon %1. Beyond %2 the ground reflection makes the signal fall faster.")
+                          .arg(distanceLabel(c->horizon_m), distanceLabel(c->breakpoint_m)))});
+  out.push_back({Tone::Caution,
+                 {},
+                 text(tr("Keep sight of the aircraft or an observer where the rules ask for it. Test failsafe and return before any range "
+                         "run; set the return height above obstacles."))});
   return out;
 }
 
-QString PlanStage::lacks() const { return campaign::courseOf(document().campaign()) ? QString() : tr("a path"); }
+QString PlanStage::lacks() const {
+  return campaign::courseOf(document().campaign()) ? QString() : tr("a path");
+}
 
 QByteArray PlanStage::csv() const {
   QByteArray out("setup,link,distance_m,predicted_dbm\n");
   for (const auto& p : plan::predict(document().campaign(), document().axisEnd_m()))
     for (std::size_t i = 0; i < p.distance_m.size(); ++i)
-      out += QString("%1,%2,%3,%4\n").arg(QString::fromStdString(p.setup), QString::fromStdString(p.link)).arg(p.distance_m[i], 0, 'f', 1).arg(p.received_dbm[i], 0, 'f', 2).toUtf8();
+      out += QString("%1,%2,%3,%4\n")
+                 .arg(QString::fromStdString(p.setup), QString::fromStdString(p.link))
+                 .arg(p.distance_m[i], 0, 'f', 1)
+                 .arg(p.received_dbm[i], 0, 'f', 2)
+                 .toUtf8();
   return out;
 }
 

@@ -12,8 +12,9 @@
 namespace distanz::app {
 namespace {
 
-constexpr campaign::Ended kReasons[] = {campaign::Ended::Unknown, campaign::Ended::LinkLost, campaign::Ended::QualityLimit, campaign::Ended::TurnedBack, campaign::Ended::Battery,
-                                        campaign::Ended::Limit,   campaign::Ended::Obstacle, campaign::Ended::Aircraft,     campaign::Ended::EquipmentCap};
+constexpr campaign::Ended kReasons[] = {campaign::Ended::Unknown,    campaign::Ended::LinkLost, campaign::Ended::QualityLimit,
+                                        campaign::Ended::TurnedBack, campaign::Ended::Battery,  campaign::Ended::Limit,
+                                        campaign::Ended::Obstacle,   campaign::Ended::Aircraft, campaign::Ended::EquipmentCap};
 
 QTableWidget* table(const QStringList& heads, const char* name) {
   auto* t = new QTableWidget(0, int(heads.size()));
@@ -31,7 +32,11 @@ QTableWidget* table(const QStringList& heads, const char* name) {
 /// Plain words for a channel.
 QString channelText(const std::string& channel) {
   QString text = QString::fromStdString(channel);
-  return text.replace('.', ' ').replace("rssi_dbm", "signal").replace("lq_pct", "link quality").replace("bitrate_mbps", "bitrate").section("_", 0, 0);
+  return text.replace('.', ' ')
+      .replace("rssi_dbm", "signal")
+      .replace("lq_pct", "link quality")
+      .replace("bitrate_mbps", "bitrate")
+      .section("_", 0, 0);
 }
 
 /// The first lines are enough to tell the layout.
@@ -43,9 +48,16 @@ std::string headOf(const QString& file) {
 }  // namespace
 
 ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget* parent)
-    : QDialog(parent), m_document(document), m_importer(document), m_table(table({tr("log"), tr("setup flown"), tr("why it ended"), tr("notes")}, "importLogs")),
-      m_matches(table({tr("what it is"), tr("column of the log"), tr("unit"), tr("first values")}, "importMatches")), m_matches_title(new QLabel), m_message(new QLabel),
-      m_progress(new QProgressBar), m_import(new QPushButton(tr("Import"))), m_cancel(new QPushButton(tr("Cancel"))) {
+    : QDialog(parent),
+      m_document(document),
+      m_importer(document),
+      m_table(table({tr("log"), tr("setup flown"), tr("why it ended"), tr("notes")}, "importLogs")),
+      m_matches(table({tr("what it is"), tr("column of the log"), tr("unit"), tr("first values")}, "importMatches")),
+      m_matches_title(new QLabel),
+      m_message(new QLabel),
+      m_progress(new QProgressBar),
+      m_import(new QPushButton(tr("Import"))),
+      m_cancel(new QPushButton(tr("Cancel"))) {
   setObjectName("importDialog");
   setWindowTitle(tr("Bring logs in"));
   resize(820, 600);
@@ -123,14 +135,17 @@ void ImportDialog::fillLogs() {
       continue;
     }
     auto* setup = new QComboBox;
-    for (const auto& s : m_document.campaign().setups) setup->addItem(QString("%1  %2").arg(QString::fromStdString(s.id), QString::fromStdString(s.name)), QString::fromStdString(s.id));
+    for (const auto& s : m_document.campaign().setups)
+      setup->addItem(QString("%1  %2").arg(QString::fromStdString(s.id), QString::fromStdString(s.name)), QString::fromStdString(s.id));
     setup->setCurrentIndex(setup->findData(QString::fromStdString(l.pending.setup)));
-    connect(setup, &QComboBox::currentIndexChanged, this, [this, i, setup] { m_logs[size_t(i)].pending.setup = setup->currentData().toString().toStdString(); });
+    connect(setup, &QComboBox::currentIndexChanged, this,
+            [this, i, setup] { m_logs[size_t(i)].pending.setup = setup->currentData().toString().toStdString(); });
     m_table->setCellWidget(i, 1, setup);
     auto* ended = new QComboBox;
     for (const campaign::Ended reason : kReasons) ended->addItem(endedText(reason), int(reason));
     ended->setCurrentIndex(ended->findData(int(l.pending.ended)));
-    connect(ended, &QComboBox::currentIndexChanged, this, [this, i, ended] { m_logs[size_t(i)].pending.ended = campaign::Ended(ended->currentData().toInt()); });
+    connect(ended, &QComboBox::currentIndexChanged, this,
+            [this, i, ended] { m_logs[size_t(i)].pending.ended = campaign::Ended(ended->currentData().toInt()); });
     m_table->setCellWidget(i, 2, ended);
     auto* notes = new QLineEdit;
     notes->setPlaceholderText(tr("wind, weather, battery, anything odd"));
@@ -153,7 +168,9 @@ void ImportDialog::fillMatches(int row) {
   const auto& links = m_document.campaign().links;
   const auto matches = formats::matchColumns(l.layout, links, l.pending.corrections);
   auto channels = formats::knownChannels(links);
-  const auto matched = [&](const std::string& channel) { return std::find_if(matches.begin(), matches.end(), [&](const auto& m) { return m.channel == channel; }); };
+  const auto matched = [&](const std::string& channel) {
+    return std::find_if(matches.begin(), matches.end(), [&](const auto& m) { return m.channel == channel; });
+  };
   std::stable_partition(channels.begin(), channels.end(), [&](const std::string& c) { return matched(c) != matches.end(); });
   for (const std::string& channel : channels) {
     const int at = m_matches->rowCount();
@@ -200,7 +217,8 @@ void ImportDialog::begin() {
 void ImportDialog::setBusy(bool busy) {
   m_progress->setValue(0);
   m_progress->setVisible(busy);
-  for (QWidget* w : {static_cast<QWidget*>(m_table), static_cast<QWidget*>(m_matches), static_cast<QWidget*>(m_import)}) w->setEnabled(!busy);
+  for (QWidget* w : {static_cast<QWidget*>(m_table), static_cast<QWidget*>(m_matches), static_cast<QWidget*>(m_import)})
+    w->setEnabled(!busy);
 }
 
 void ImportDialog::reject() {

@@ -13,13 +13,15 @@ QString duplicateOf(const campaign::Campaign& c, const std::vector<campaign::Run
   for (const auto* runs : {&c.runs, &fresh})
     for (const campaign::Run& run : *runs)
       if (run.log_sha256 == sha)
-        return QObject::tr("%1: this log is in the campaign already%2; the same flight must not count twice").arg(file, run.id.empty() ? QString() : QObject::tr(" as run %1").arg(QString::fromStdString(run.id)));
+        return QObject::tr("%1: this log is in the campaign already%2; the same flight must not count twice")
+            .arg(file, run.id.empty() ? QString() : QObject::tr(" as run %1").arg(QString::fromStdString(run.id)));
   return {};
 }
 
 }  // namespace
 
-Importer::Importer(Document& document, QObject* parent) : QObject(parent), m_document(document), m_stop(std::make_shared<std::atomic<bool>>(false)) {
+Importer::Importer(Document& document, QObject* parent)
+    : QObject(parent), m_document(document), m_stop(std::make_shared<std::atomic<bool>>(false)) {
   connect(&m_watcher, &QFutureWatcher<Outcome>::finished, this, &Importer::finish);
 }
 
@@ -28,9 +30,12 @@ Importer::~Importer() {
   m_watcher.waitForFinished();
 }
 
-void Importer::cancel() { *m_stop = true; }
+void Importer::cancel() {
+  *m_stop = true;
+}
 
-Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign, store::SampleFile& samples, const std::function<bool(double)>& progress) {
+Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign, store::SampleFile& samples,
+                                 const std::function<bool(double)>& progress) {
   Kept kept;
   const auto takeBack = [&] {
     for (const campaign::Run& run : kept.runs) samples.discard(run);
@@ -39,8 +44,10 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
     for (std::size_t i = 0; i < logs.size(); ++i) {
       const auto share = [&](double part) { return progress((double(i) + part) / double(logs.size())); };
       const std::string name = QFileInfo(logs[i].file).fileName().toStdString();
-      const formats::ImportedLog log = formats::importLog(formats::readFile(logs[i].file.toStdString()), name, campaign, logs[i].corrections, share);
-      if (const QString twice = duplicateOf(campaign, kept.runs, log.sha256, QString::fromStdString(name)); !twice.isEmpty()) throw InputError(twice.toStdString());
+      const formats::ImportedLog log =
+          formats::importLog(formats::readFile(logs[i].file.toStdString()), name, campaign, logs[i].corrections, share);
+      if (const QString twice = duplicateOf(campaign, kept.runs, log.sha256, QString::fromStdString(name)); !twice.isEmpty())
+        throw InputError(twice.toStdString());
       campaign::Run run;
       run.setup = logs[i].setup;
       run.log = name;
@@ -51,7 +58,8 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
       run.columns = logs[i].corrections;
       kept.runs.push_back(run);
       samples.add(run, log.bytes, *log.recording);
-      for (const Problem& p : log.problems) kept.remarks << QString("%1: %2").arg(QString::fromStdString(name), QString::fromStdString(p.text));
+      for (const Problem& p : log.problems)
+        kept.remarks << QString("%1: %2").arg(QString::fromStdString(name), QString::fromStdString(p.text));
       if (!share(1)) throw formats::ReadCancelled();
     }
     return kept;
@@ -67,10 +75,12 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
 void Importer::start(const std::vector<PendingLog>& logs) {
   m_stop = std::make_shared<std::atomic<bool>>(false);
   const auto progress = [this, stop = m_stop](double share) {
-    QMetaObject::invokeMethod(this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
     return !*stop;
   };
-  m_watcher.setFuture(QtConcurrent::run([logs, c = m_document.campaign(), samples = m_document.samples(), progress] { return work(logs, c, *samples, progress); }));
+  m_watcher.setFuture(QtConcurrent::run(
+      [logs, c = m_document.campaign(), samples = m_document.samples(), progress] { return work(logs, c, *samples, progress); }));
 }
 
 void Importer::finish() {
@@ -86,7 +96,8 @@ void Importer::finish() {
       run.order = ++order;
       next.runs.push_back(run);
     }
-    const QString what = kept->runs.size() == 1 ? tr("Import %1").arg(QString::fromStdString(kept->runs.front().log)) : tr("Import %1 logs").arg(kept->runs.size());
+    const QString what = kept->runs.size() == 1 ? tr("Import %1").arg(QString::fromStdString(kept->runs.front().log))
+                                                : tr("Import %1 logs").arg(kept->runs.size());
     if (m_document.edit(what, next))
       emit done(int(kept->runs.size()), kept->remarks);
     else

@@ -45,7 +45,8 @@ class Importer : public QObject {
   };
   struct Stopped {};
   using Outcome = std::variant<Kept, Stopped, QString>;
-  static Outcome work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign, store::SampleFile& samples, const std::function<bool(double)>& progress);
+  static Outcome work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign, store::SampleFile& samples,
+                      const std::function<bool(double)>& progress);
   void finish();
 
   Document& m_document;

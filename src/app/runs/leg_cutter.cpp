@@ -29,7 +29,9 @@ void LegCutter::show(std::optional<Shown> shown) {
   update();
 }
 
-QRectF LegCutter::area() const { return QRectF(theme::kAxisLeft, 24, width() - theme::kAxisLeft - theme::kAxisRight, height() - 44); }
+QRectF LegCutter::area() const {
+  return QRectF(theme::kAxisLeft, 24, width() - theme::kAxisLeft - theme::kAxisRight, height() - 44);
+}
 
 double LegCutter::x(double t) const {
   const double begin = m_shown->time_s.front(), span = std::max(m_shown->time_s.back() - begin, 1e-9);
@@ -64,7 +66,8 @@ void LegCutter::paintEvent(QPaintEvent*) {
   QPolygonF line;
   const std::size_t step = std::max<std::size_t>(m_shown->time_s.size() / 2000, 1);
   for (std::size_t i = 0; i < m_shown->time_s.size(); i += step)
-    if (std::isfinite(m_shown->distance_m[i])) line << QPointF(x(m_shown->time_s[i]), a.bottom() - a.height() * m_shown->distance_m[i] / (m_farthest * 1.08));
+    if (std::isfinite(m_shown->distance_m[i]))
+      line << QPointF(x(m_shown->time_s[i]), a.bottom() - a.height() * m_shown->distance_m[i] / (m_farthest * 1.08));
   p.setPen(QPen(m_shown->colour, 2));
   p.drawPolyline(line);
   p.setFont(theme::bodyFont(12, true));

@@ -10,10 +10,13 @@
 namespace distanz::app {
 namespace {
 
-constexpr campaign::Ended kReasons[] = {campaign::Ended::Unknown, campaign::Ended::LinkLost, campaign::Ended::QualityLimit, campaign::Ended::TurnedBack, campaign::Ended::Battery,
-                                        campaign::Ended::Limit,   campaign::Ended::Obstacle, campaign::Ended::Aircraft,     campaign::Ended::EquipmentCap};
+constexpr campaign::Ended kReasons[] = {campaign::Ended::Unknown,    campaign::Ended::LinkLost, campaign::Ended::QualityLimit,
+                                        campaign::Ended::TurnedBack, campaign::Ended::Battery,  campaign::Ended::Limit,
+                                        campaign::Ended::Obstacle,   campaign::Ended::Aircraft, campaign::Ended::EquipmentCap};
 
-bool isFigure(int column) { return column == RunTable::Order || (column >= RunTable::Farthest && column <= RunTable::RegainedAt); }
+bool isFigure(int column) {
+  return column == RunTable::Order || (column >= RunTable::Farthest && column <= RunTable::RegainedAt);
+}
 
 }  // namespace
 
@@ -27,8 +30,12 @@ RunTable::RunTable(Document& document, QObject* parent) : QAbstractTableModel(pa
   });
 }
 
-int RunTable::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : int(m_document.campaign().runs.size()); }
-int RunTable::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : kColumns; }
+int RunTable::rowCount(const QModelIndex& parent) const {
+  return parent.isValid() ? 0 : int(m_document.campaign().runs.size());
+}
+int RunTable::columnCount(const QModelIndex& parent) const {
+  return parent.isValid() ? 0 : kColumns;
+}
 
 const analysis::RunResult* RunTable::result(const campaign::Run& run) const {
   for (const auto& r : m_document.analysis().runs)
@@ -40,18 +47,30 @@ QVariant RunTable::text(const campaign::Run& run, int column) const {
   const analysis::RunResult* r = result(run);
   const auto metres = [](const std::optional<double>& d) { return d ? distanceLabel(*d) : QString("–"); };
   switch (column) {
-    case Name: return QString::fromStdString(run.id);
-    case SetupOf: return QString::fromStdString(run.setup);
-    case Order: return run.order > 0 ? QString::number(run.order) : QString();
-    case Flight: return QString::fromStdString(run.flight);
-    case EndedWhy: return endedText(run.ended);
-    case Farthest: return r ? distanceLabel(r->farthest_m) : QString();
-    case Dropouts: return r ? QString::number(r->dropouts) : QString();
-    case LostAt: return r ? metres(r->lost_at_m) : QString();
-    case RegainedAt: return r ? metres(r->regained_at_m) : QString();
-    case Counts: return !r ? QString() : r->used ? tr("yes") : QString::fromStdString(r->why_not);
-    case Notes: return QString::fromStdString(run.notes);
-    default: return {};
+    case Name:
+      return QString::fromStdString(run.id);
+    case SetupOf:
+      return QString::fromStdString(run.setup);
+    case Order:
+      return run.order > 0 ? QString::number(run.order) : QString();
+    case Flight:
+      return QString::fromStdString(run.flight);
+    case EndedWhy:
+      return endedText(run.ended);
+    case Farthest:
+      return r ? distanceLabel(r->farthest_m) : QString();
+    case Dropouts:
+      return r ? QString::number(r->dropouts) : QString();
+    case LostAt:
+      return r ? metres(r->lost_at_m) : QString();
+    case RegainedAt:
+      return r ? metres(r->regained_at_m) : QString();
+    case Counts:
+      return !r ? QString() : r->used ? tr("yes") : QString::fromStdString(r->why_not);
+    case Notes:
+      return QString::fromStdString(run.notes);
+    default:
+      return {};
   }
 }
 
@@ -71,7 +90,8 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
 
 QVariant RunTable::headerData(int section, Qt::Orientation orientation, int role) const {
   if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-  const QString names[] = {tr("run"), tr("setup"), tr("order"), tr("flight"), tr("why it ended"), tr("farthest"), tr("dropouts"), tr("lost at"), tr("regained at"), tr("counts"), tr("notes")};
+  const QString names[] = {tr("run"),      tr("setup"),   tr("order"),       tr("flight"), tr("why it ended"), tr("farthest"),
+                           tr("dropouts"), tr("lost at"), tr("regained at"), tr("counts"), tr("notes")};
   return names[section];
 }
 
@@ -87,7 +107,9 @@ bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role
   campaign::Campaign next = m_document.campaign();
   campaign::Run& run = next.runs[size_t(index.row())];
   switch (index.column()) {
-    case SetupOf: run.setup = value.toString().toStdString(); break;
+    case SetupOf:
+      run.setup = value.toString().toStdString();
+      break;
     case Order: {
       bool number = false;
       const int order = value.toString().isEmpty() ? 0 : value.toInt(&number);
@@ -98,19 +120,30 @@ bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role
       run.order = order;
       break;
     }
-    case Flight: run.flight = value.toString().trimmed().toStdString(); break;
-    case EndedWhy: run.ended = campaign::Ended(value.toInt()); break;
-    case Notes: run.notes = value.toString().toStdString(); break;
-    default: return false;
+    case Flight:
+      run.flight = value.toString().trimmed().toStdString();
+      break;
+    case EndedWhy:
+      run.ended = campaign::Ended(value.toInt());
+      break;
+    case Notes:
+      run.notes = value.toString().toStdString();
+      break;
+    default:
+      return false;
   }
-  return m_document.edit(tr("Change %1 of run %2").arg(headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString(), QString::fromStdString(run.id)), next);
+  return m_document.edit(
+      tr("Change %1 of run %2").arg(headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString(), QString::fromStdString(run.id)),
+      next);
 }
 
 QWidget* RunDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem& option, const QModelIndex& index) const {
-  if (index.column() != RunTable::SetupOf && index.column() != RunTable::EndedWhy) return QStyledItemDelegate::createEditor(parent, option, index);
+  if (index.column() != RunTable::SetupOf && index.column() != RunTable::EndedWhy)
+    return QStyledItemDelegate::createEditor(parent, option, index);
   auto* box = new QComboBox(parent);
   if (index.column() == RunTable::SetupOf)
-    for (const auto& s : m_document.campaign().setups) box->addItem(QString("%1  %2").arg(QString::fromStdString(s.id), QString::fromStdString(s.name)), QString::fromStdString(s.id));
+    for (const auto& s : m_document.campaign().setups)
+      box->addItem(QString("%1  %2").arg(QString::fromStdString(s.id), QString::fromStdString(s.name)), QString::fromStdString(s.id));
   else
     for (const campaign::Ended reason : kReasons) box->addItem(endedText(reason), int(reason));
   return box;
@@ -136,7 +169,8 @@ void RunDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, c
   if (option.state & QStyle::State_Selected) painter->fillRect(option.rect, theme::tokens().floor);
   painter->setRenderHint(QPainter::Antialiasing);
   if (mark >= 0)
-    paintBadge(*painter, QRectF(option.rect.left() + 8, option.rect.center().y() - 9, 20, 20), campaign::letterOf(m_document.campaign(), size_t(mark)), theme::setupColour(mark));
+    paintBadge(*painter, QRectF(option.rect.left() + 8, option.rect.center().y() - 9, 20, 20),
+               campaign::letterOf(m_document.campaign(), size_t(mark)), theme::setupColour(mark));
 }
 
 }  // namespace distanz::app

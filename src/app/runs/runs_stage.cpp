@@ -13,7 +13,12 @@
 namespace distanz::app {
 
 RunsStage::RunsStage(Document& document, QWidget* parent)
-    : Stage(document, parent), m_model(new RunTable(document, this)), m_table(new QTableView), m_cutter(new LegCutter), m_void(new QPushButton(tr("Void ..."))), m_remove(new QPushButton(tr("Remove"))) {
+    : Stage(document, parent),
+      m_model(new RunTable(document, this)),
+      m_table(new QTableView),
+      m_cutter(new LegCutter),
+      m_void(new QPushButton(tr("Void ..."))),
+      m_remove(new QPushButton(tr("Remove"))) {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(16, 12, 16, 8);
   layout->setSpacing(8);
@@ -65,7 +70,9 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   showSelected();
 }
 
-std::string RunsStage::selected() const { return campaign::findRun(document().campaign(), m_selected) ? m_selected : std::string(); }
+std::string RunsStage::selected() const {
+  return campaign::findRun(document().campaign(), m_selected) ? m_selected : std::string();
+}
 
 void RunsStage::showSelected() {
   const campaign::Run* run = campaign::findRun(document().campaign(), m_selected);
@@ -79,19 +86,22 @@ void RunsStage::showSelected() {
   const int row = int(run - document().campaign().runs.data());
   if (m_table->currentIndex().row() != row) m_table->selectRow(row);
   const int mark = document().markOf(run->setup);
-  m_track.setFuture(QtConcurrent::run([run = *run, c = document().campaign(), samples = document().samples(), colour = theme::setupColour(std::max(mark, 0))]() -> Track {
-    try {
-      const auto recording = samples->recording(run);
-      const auto path = campaign::courseOf(c);
-      std::optional<log::Turn> hand;
-      if (run.turn_begin_s) hand = log::Turn{*run.turn_begin_s, *run.turn_end_s};
-      log::Track track = log::trackOf(*recording, path ? &*path : nullptr, hand);
-      const QString title = tr("Run %1: distance over time%2").arg(QString::fromStdString(run.id), hand ? tr(", turn moved by hand") : QString());
-      return std::make_shared<LegCutter::Shown>(LegCutter::Shown{title, colour, recording->time_s, std::move(track.distance_m), track.turn});
-    } catch (const std::exception&) {
-      return nullptr;  // the reason stands in the table
-    }
-  }));
+  m_track.setFuture(QtConcurrent::run(
+      [run = *run, c = document().campaign(), samples = document().samples(), colour = theme::setupColour(std::max(mark, 0))]() -> Track {
+        try {
+          const auto recording = samples->recording(run);
+          const auto path = campaign::courseOf(c);
+          std::optional<log::Turn> hand;
+          if (run.turn_begin_s) hand = log::Turn{*run.turn_begin_s, *run.turn_end_s};
+          log::Track track = log::trackOf(*recording, path ? &*path : nullptr, hand);
+          const QString title =
+              tr("Run %1: distance over time%2").arg(QString::fromStdString(run.id), hand ? tr(", turn moved by hand") : QString());
+          return std::make_shared<LegCutter::Shown>(
+              LegCutter::Shown{title, colour, recording->time_s, std::move(track.distance_m), track.turn});
+        } catch (const std::exception&) {
+          return nullptr;  // the reason stands in the table
+        }
+      }));
 }
 
 void RunsStage::moveTurn(double begin_s, double end_s) {
@@ -113,7 +123,10 @@ void RunsStage::setVoid() {
     return;
   }
   bool ok = false;
-  const QString reason = QInputDialog::getText(this, tr("Void run %1").arg(QString::fromStdString(m_selected)), tr("Why does it not count? The run is kept and can be counted again."), QLineEdit::Normal, {}, &ok).trimmed();
+  const QString reason =
+      QInputDialog::getText(this, tr("Void run %1").arg(QString::fromStdString(m_selected)),
+                            tr("Why does it not count? The run is kept and can be counted again."), QLineEdit::Normal, {}, &ok)
+          .trimmed();
   if (!ok) return;
   if (reason.isEmpty()) return emit document().refused(tr("A run is voided only with a reason, so that nobody wonders later."));
   run->void_reason = reason.toStdString();
@@ -131,10 +144,16 @@ std::vector<analysis::Sentence> RunsStage::findings() const {
   const auto& d = document();
   std::vector<analysis::Sentence> out;
   if (d.campaign().runs.empty())
-    return {{Tone::Advice, tr("Bring in the first logs").toStdString(), tr("One CSV per run. Time, a position or distance, and signal, link quality or bitrate are enough; units are read from the column names.").toStdString()}};
+    return {{Tone::Advice, tr("Bring in the first logs").toStdString(),
+             tr("One CSV per run. Time, a position or distance, and signal, link quality or bitrate are enough; units are read from the "
+                "column names.")
+                 .toStdString()}};
   int used = 0;
   for (const auto& r : d.analysis().runs) used += r.used;
-  out.push_back({Tone::Result, tr("%1 of %2 runs count").arg(used).arg(d.campaign().runs.size()).toStdString(), tr("Double-click a cell to change it. Way out, turn and way back are cut apart automatically; drag the edges to move them.").toStdString()});
+  out.push_back(
+      {Tone::Result, tr("%1 of %2 runs count").arg(used).arg(d.campaign().runs.size()).toStdString(),
+       tr("Double-click a cell to change it. Way out, turn and way back are cut apart automatically; drag the edges to move them.")
+           .toStdString()});
   out.push_back(analysis::nextStep(d.analysedCampaign(), d.analysis()));
   for (const auto& w : d.analysis().warnings)
     if (!w.run.empty() || w.code == "one-flight" || w.code == "not-interleaved") out.push_back({Tone::Caution, {}, w.text});

@@ -25,7 +25,8 @@ std::string reductionKey(const campaign::Campaign& c, const campaign::Run& run) 
   return store::recordingKey(run) + key.dump();
 }
 
-std::vector<analysis::RunReduction> reduceAll(const campaign::Campaign& c, store::SampleFile& samples, Reductions& cache, const analysis::Progress& progress) {
+std::vector<analysis::RunReduction> reduceAll(const campaign::Campaign& c, store::SampleFile& samples, Reductions& cache,
+                                              const analysis::Progress& progress) {
   const auto course = campaign::courseOf(c);
   std::vector<analysis::RunReduction> out(c.runs.size());
   std::atomic<std::size_t> done{0};
@@ -64,8 +65,12 @@ std::vector<analysis::RunReduction> reduceAll(const campaign::Campaign& c, store
 }  // namespace
 
 Document::Document(const std::filesystem::path& path, QObject* parent)
-    : QObject(parent), m_file(store::CampaignFile::open(path)), m_read_only(QString::fromStdString(m_file.readOnlyReason())),
-      m_samples(std::make_shared<store::SampleFile>(path)), m_stop(std::make_shared<std::atomic<bool>>(false)), m_reduced(std::make_shared<Reductions>()) {
+    : QObject(parent),
+      m_file(store::CampaignFile::open(path)),
+      m_read_only(QString::fromStdString(m_file.readOnlyReason())),
+      m_samples(std::make_shared<store::SampleFile>(path)),
+      m_stop(std::make_shared<std::atomic<bool>>(false)),
+      m_reduced(std::make_shared<Reductions>()) {
   m_delay.setSingleShot(true);
   m_delay.setInterval(0);
   connect(&m_delay, &QTimer::timeout, this, &Document::start);
@@ -90,8 +95,12 @@ bool Document::edit(const QString& what, const campaign::Campaign& next) {
   return true;
 }
 
-QString Document::undoable() const { return QString::fromStdString(m_file.undoable().value_or("")); }
-QString Document::redoable() const { return QString::fromStdString(m_file.redoable().value_or("")); }
+QString Document::undoable() const {
+  return QString::fromStdString(m_file.undoable().value_or(""));
+}
+QString Document::redoable() const {
+  return QString::fromStdString(m_file.redoable().value_or(""));
+}
 
 void Document::undo() {
   try {
@@ -127,7 +136,8 @@ double Document::axisEnd_m() const {
   if (const auto course = campaign::courseOf(campaign())) end = course->farPost_m();
   for (const auto& run : analysis().runs) end = std::max(end, run.farthest_m);
   for (const auto& s : analysis().setups)
-    if (s.typical.status == analysis::Status::Measured || s.typical.status == analysis::Status::Extrapolated) end = std::max(end, *s.typical.estimate_m);
+    if (s.typical.status == analysis::Status::Measured || s.typical.status == analysis::Status::Extrapolated)
+      end = std::max(end, *s.typical.estimate_m);
   return end > 0 ? end * 1.03 : 1000;
 }
 
@@ -146,7 +156,9 @@ void Document::start() {
   if (m_watcher.isRunning()) return;  // finish() starts again
   m_stop = std::make_shared<std::atomic<bool>>(false);
   const auto progress = [this, stop = m_stop](double share) {
-    if (!*stop) QMetaObject::invokeMethod(this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
+    if (!*stop)
+      QMetaObject::invokeMethod(
+          this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
     return !*stop;
   };
   m_watcher.setFuture(QtConcurrent::run([c = campaign(), samples = m_samples, cache = m_reduced, progress]() -> Outcome {

@@ -15,10 +15,14 @@ namespace {
 /// Distances as the rest of the window writes them.
 class DistanceTicker : public QCPAxisTicker {
  protected:
-  QString getTickLabel(double tick, const QLocale&, QChar, int) override { return tick == 0 ? QObject::tr("station") : distanceLabel(tick); }
+  QString getTickLabel(double tick, const QLocale&, QChar, int) override {
+    return tick == 0 ? QObject::tr("station") : distanceLabel(tick);
+  }
 };
 
-QVector<double> vectorOf(const std::vector<double>& v) { return {v.begin(), v.end()}; }
+QVector<double> vectorOf(const std::vector<double>& v) {
+  return {v.begin(), v.end()};
+}
 
 }  // namespace
 
@@ -109,7 +113,9 @@ void LanePlot::setAxisEnd(double end_m) {
   for (const auto& lane : m_lanes) lane->rect->axis(QCPAxis::atBottom)->setRange(0, end_m);
 }
 
-void LanePlot::setRange(int lane, double low, double high) { m_lanes[size_t(lane)]->rect->axis(QCPAxis::atLeft)->setRange(low, high); }
+void LanePlot::setRange(int lane, double low, double high) {
+  m_lanes[size_t(lane)]->rect->axis(QCPAxis::atLeft)->setRange(low, high);
+}
 
 void LanePlot::setRows(int lane, const QStringList& names) {
   QCPAxis* axis = m_lanes[size_t(lane)]->rect->axis(QCPAxis::atLeft);
@@ -127,7 +133,8 @@ void LanePlot::line(int lane, const std::vector<double>& x, const std::vector<do
   graph->setPen(pen);
 }
 
-void LanePlot::band(int lane, const std::vector<double>& x, const std::vector<double>& low, const std::vector<double>& high, const QColor& colour) {
+void LanePlot::band(int lane, const std::vector<double>& x, const std::vector<double>& low, const std::vector<double>& high,
+                    const QColor& colour) {
   QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
   auto* under = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
   auto* over = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
@@ -168,7 +175,9 @@ void LanePlot::floor(int lane, double y, const QString& label) {
   text->setPadding(QMargins(4, 1, 4, 1));
 }
 
-void LanePlot::stroke(int lane, double x0, double x1, double y, const QPen& pen) { line(lane, {x0, x1}, {y, y}, pen); }
+void LanePlot::stroke(int lane, double x0, double x1, double y, const QPen& pen) {
+  line(lane, {x0, x1}, {y, y}, pen);
+}
 
 void LanePlot::mark(int lane, double x, const QString& label, const QPen& pen) {
   QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
@@ -214,9 +223,13 @@ void LanePlot::setPicked(std::optional<double> distance_m) {
   replot();
 }
 
-void LanePlot::replot() { m_plot->replot(QCustomPlot::rpQueuedReplot); }
+void LanePlot::replot() {
+  m_plot->replot(QCustomPlot::rpQueuedReplot);
+}
 
-bool LanePlot::savePng(const QString& file) { return m_plot->savePng(file, m_plot->width(), m_plot->height(), 2.0); }
+bool LanePlot::savePng(const QString& file) {
+  return m_plot->savePng(file, m_plot->width(), m_plot->height(), 2.0);
+}
 
 bool LanePlot::saveSvg(const QString& file) {
   QSvgGenerator svg;

@@ -14,8 +14,8 @@
 namespace distanz::app {
 namespace {
 
-constexpr int kRulerTop = 30;   // pixels: bars begin below
-constexpr int kMostRows = 5;    // setups drawn; more are reached by scrolling the list in Compare
+constexpr int kRulerTop = 30;  // pixels: bars begin below
+constexpr int kMostRows = 5;   // setups drawn; more are reached by scrolling the list in Compare
 
 /// Step of labelled marks that leaves them room, in metres.
 double labelStep(double end_m, double pixels) {
@@ -39,8 +39,10 @@ RangeRule::RangeRule(Document& document, QWidget* parent) : QWidget(parent), m_d
   setFixedHeight(theme::kRule);
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
-  setToolTip(tr("Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading over its 95 % interval."));
-  for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged}) connect(&document, signal, this, [this] { update(); });
+  setToolTip(
+      tr("Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading over its 95 % interval."));
+  for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged})
+    connect(&document, signal, this, [this] { update(); });
 }
 
 DistanceAxis RangeRule::axis() const {
@@ -56,10 +58,15 @@ void RangeRule::paintEvent(QPaintEvent*) {
   p.drawLine(0, 0, width(), 0);
   const DistanceAxis a = axis();
   drawRuler(p, a);
+  p.setPen(t.muted);
+  p.setFont(theme::bodyFont(11));
+  p.drawText(QRectF(width() - theme::kColumn + 12, 6, theme::kColumn - 20, 16), Qt::AlignVCenter,
+             tr("dependable range, and its 95 % interval"));
   const std::size_t rows = std::min<std::size_t>(m_document.campaign().setups.size(), kMostRows);
   if (rows == 0) {
     p.setPen(t.muted);
-    p.drawText(QRectF(a.left_px, kRulerTop, a.right_px - a.left_px, height() - kRulerTop), Qt::AlignCenter, tr("Each setup gets a bar here once it is described in Kit"));
+    p.drawText(QRectF(a.left_px, kRulerTop, a.right_px - a.left_px, height() - kRulerTop), Qt::AlignCenter,
+               tr("Each setup gets a bar here once it is described in Kit"));
     return;
   }
   const double pitch = (height() - kRulerTop - 6.0) / double(std::max<std::size_t>(rows, 3));
@@ -87,7 +94,9 @@ void RangeRule::drawRuler(QPainter& p, const DistanceAxis& a) const {
   p.drawLine(QPointF(a.x(0), base - 9), QPointF(a.x(0), base));
   p.setFont(theme::figureFont(11));
   const double step = labelStep(a.end_m, a.right_px - a.left_px);
+  const auto picked = m_document.picked();
   for (double d = 0; d <= a.end_m; d += step) {
+    if (picked && std::abs(a.x(d) - a.x(*picked)) < 64) continue;  // under the flag
     p.setPen(t.muted);
     p.drawText(QRectF(a.x(d) - 40, 2, 80, 16), Qt::AlignCenter, d == 0 ? tr("station") : distanceLabel(d));
   }
@@ -96,7 +105,7 @@ void RangeRule::drawRuler(QPainter& p, const DistanceAxis& a) const {
 void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, const QRectF& row) const {
   const campaign::Setup& setup = m_document.campaign().setups[index];
   const QColor colour = theme::setupColour(int(index));
-  const double height = std::min(row.height() - 6, 18.0), top = row.center().y() - height / 2, left = a.x(0);
+  const double height = std::min(row.height() - 12, 16.0), top = row.center().y() - height / 2, left = a.x(0);
   const auto clipped = [&](double d) { return a.x(std::min(d, a.end_m)); };
   paintBadge(p, QRectF(theme::kAxisLeft - 30, row.center().y() - 10, 20, 20), campaign::letterOf(m_document.campaign(), index), colour);
 
@@ -105,19 +114,20 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
     if (x.setup == setup.id && x.range_m) predicted = std::min(predicted.value_or(INFINITY), *x.range_m);
   if (predicted) {
     p.setBrush(Qt::NoBrush);
-    p.setPen(QPen(colour, 1.2));
-    p.drawRect(QRectF(left, top, clipped(*predicted) - left, height));
+    p.setPen(QPen(colour, 1));
+    p.drawRect(QRectF(left, top - 3, clipped(*predicted) - left, height + 6));
   }
   const analysis::SetupOnLink* limit = m_document.analysis().limiting(setup.id);
   if (!limit) return;
-  p.setPen(Qt::NoPen);
+  p.setPen(QPen(colour, 1));
   p.setBrush(QBrush(colour, Qt::BDiagPattern));
   p.drawRect(QRectF(left, top + 2, clipped(limit->farthest_m) - left, height - 4));
   const double reach = told(limit->dependable);
   if (!(reach > 0)) return;
   const double low = std::min(limit->dependable.low_m.value_or(reach), reach), high = limit->dependable.high_m.value_or(a.end_m);
+  p.setPen(Qt::NoPen);
   p.setBrush(theme::tokens().surface);
-  p.drawRect(QRectF(left, top + 2, clipped(high) - left, height - 4));
+  p.drawRect(QRectF(left, top + 1, clipped(high) - left, height - 2));
   p.setBrush(colour);
   p.drawRect(QRectF(left, top, clipped(low) - left, height));
   QLinearGradient fade(clipped(low), 0, clipped(high), 0);  // the one gradient of the window: uncertainty itself
@@ -149,7 +159,8 @@ void RangeRule::drawText(QPainter& p, std::size_t index, const QRectF& row) cons
   p.drawText(area, Qt::AlignVCenter, value);
   p.setFont(theme::figureFont(11));
   p.setPen(t.muted);
-  const QString interval = r.low_m ? tr("%1 to %2").arg(distanceLabel(*r.low_m), r.high_m ? distanceLabel(*r.high_m) : tr("no limit")) : QString();
+  const QString interval =
+      r.low_m ? tr("%1 to %2").arg(distanceLabel(*r.low_m), r.high_m ? distanceLabel(*r.high_m) : tr("no limit")) : QString();
   p.drawText(area.adjusted(90, 0, 0, 0), Qt::AlignVCenter, interval);
 }
 
@@ -174,7 +185,9 @@ void RangeRule::pickAt(double x_px) {
   m_document.pick(std::clamp(a.distance_m(x_px), 0.0, a.end_m));
 }
 
-void RangeRule::mousePressEvent(QMouseEvent* event) { pickAt(event->position().x()); }
+void RangeRule::mousePressEvent(QMouseEvent* event) {
+  pickAt(event->position().x());
+}
 
 void RangeRule::mouseMoveEvent(QMouseEvent* event) {
   if (event->buttons() & Qt::LeftButton) pickAt(event->position().x());

@@ -14,10 +14,10 @@ namespace {
 
 Scheme g_scheme = Scheme::Light;
 
-const Tokens kLight{QColor(0xF6F4EE), QColor(0xFFFFFF), QColor(0x1D2830), QColor(0x5B6770), QColor(0xD9D5CA), QColor(0x0B5F6B),
-                    QColor(0xFFFFFF), QColor(0x8A5A00), QColor(0xB3261E), QColor(0xEFE9DC)};
-const Tokens kDark{QColor(0x14191D), QColor(0x1C2329), QColor(0xE8E6DF), QColor(0x9AA6AE), QColor(0x2E373E), QColor(0x6CC7D3),
-                   QColor(0x14191D), QColor(0xE0A83A), QColor(0xF2827A), QColor(0x232C33)};
+const Tokens kLight{QColor(0xF6F4EE), QColor(0xFFFFFF), QColor(0x1D2830), QColor(0x5B6770), QColor(0xD9D5CA),
+                    QColor(0x0B5F6B), QColor(0xFFFFFF), QColor(0x8A5A00), QColor(0xB3261E), QColor(0xEFE9DC)};
+const Tokens kDark{QColor(0x14191D), QColor(0x1C2329), QColor(0xE8E6DF), QColor(0x9AA6AE), QColor(0x2E373E),
+                   QColor(0x6CC7D3), QColor(0x14191D), QColor(0xE0A83A), QColor(0xF2827A), QColor(0x232C33)};
 
 // After Okabe & Ito's colour-blind-safe set, without its oranges (amber and red mean caution here), darkened or lightened for
 // 4.5:1 on the ground they stand on.
@@ -30,24 +30,41 @@ QString styleSheet() {
   if (!file.open(QIODevice::ReadOnly)) return {};
   QString text = QString::fromUtf8(file.readAll());
   const Tokens& t = tokens();
-  const std::pair<const char*, QColor> names[] = {{"@paper", t.paper},   {"@surface", t.surface}, {"@ink", t.ink},   {"@muted", t.muted}, {"@hairline", t.hairline},
-                                                  {"@on_accent", t.on_accent}, {"@accent", t.accent}, {"@caution", t.caution}, {"@stop", t.stop},   {"@floor", t.floor}};
+  const std::pair<const char*, QColor> names[] = {
+      {"@paper", t.paper},         {"@surface", t.surface}, {"@ink", t.ink},         {"@muted", t.muted}, {"@hairline", t.hairline},
+      {"@on_accent", t.on_accent}, {"@accent", t.accent},   {"@caution", t.caution}, {"@stop", t.stop},   {"@floor", t.floor}};
   for (const auto& [name, colour] : names) text.replace(name, colour.name());
   return text;
 }
 
-double channel(double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); }
-double luminance(const QColor& c) { return 0.2126 * channel(c.redF()) + 0.7152 * channel(c.greenF()) + 0.0722 * channel(c.blueF()); }
+double channel(double v) {
+  return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+}
+double luminance(const QColor& c) {
+  return 0.2126 * channel(c.redF()) + 0.7152 * channel(c.greenF()) + 0.0722 * channel(c.blueF());
+}
 
 }  // namespace
 
-Scheme scheme() { return g_scheme; }
-void setScheme(Scheme scheme) { g_scheme = scheme; }
-const Tokens& tokens(Scheme scheme) { return scheme == Scheme::Dark ? kDark : kLight; }
-const Tokens& tokens() { return tokens(g_scheme); }
+Scheme scheme() {
+  return g_scheme;
+}
+void setScheme(Scheme scheme) {
+  g_scheme = scheme;
+}
+const Tokens& tokens(Scheme scheme) {
+  return scheme == Scheme::Dark ? kDark : kLight;
+}
+const Tokens& tokens() {
+  return tokens(g_scheme);
+}
 
-QColor setupColour(int mark, Scheme scheme) { return QColor((scheme == Scheme::Dark ? kSetupsDark : kSetupsLight)[mark % kMarks]); }
-QColor setupColour(int mark) { return setupColour(mark, g_scheme); }
+QColor setupColour(int mark, Scheme scheme) {
+  return QColor((scheme == Scheme::Dark ? kSetupsDark : kSetupsLight)[mark % kMarks]);
+}
+QColor setupColour(int mark) {
+  return setupColour(mark, g_scheme);
+}
 
 QPen setupPen(int mark, double width) {
   QPen pen(setupColour(mark), width);
@@ -57,8 +74,7 @@ QPen setupPen(int mark, double width) {
 }
 
 void loadFonts() {
-  for (const char* name : {"body-regular", "body-bold", "figures-regular", "figures-bold"})
-    QFontDatabase::addApplicationFont(QString(":/distanz/fonts/%1").arg(name));
+  for (const char* name : {"body-regular", "body-bold"}) QFontDatabase::addApplicationFont(QString(":/distanz/fonts/%1").arg(name));
 }
 
 QFont bodyFont(int pixels, bool strong) {
@@ -69,10 +85,7 @@ QFont bodyFont(int pixels, bool strong) {
 }
 
 QFont figureFont(int pixels, bool strong) {
-  QFont font(QStringLiteral("B612"));
-  font.setPixelSize(pixels);
-  font.setWeight(strong ? QFont::Bold : QFont::Normal);
-  return font;
+  return bodyFont(pixels, strong);  // the digits of this family are all of one width
 }
 
 void apply() {

@@ -10,9 +10,9 @@ namespace distanz::app::theme {
 
 struct Tokens {
   QColor paper, surface, ink, muted, hairline;
-  QColor accent, on_accent;   ///< what can be done next
-  QColor caution, stop;       ///< never used for setups
-  QColor floor;               ///< below the critical level
+  QColor accent, on_accent;  ///< what can be done next
+  QColor caution, stop;      ///< never used for setups
+  QColor floor;              ///< below the critical level
 };
 
 enum class Scheme { Light, Dark };

@@ -42,7 +42,9 @@ StartView::StartView(const QStringList& recent, QWidget* parent) : QWidget(paren
   auto* title = new QLabel(tr("How far does it carry?"));
   title->setFont(theme::bodyFont(28, true));
   left->addWidget(title);
-  left->addWidget(paragraph(tr("Fly each setup over the same measured path, bring the logs in, and Distanz tells how far each one carries, which is better, and how sure that is.")));
+  left->addWidget(
+      paragraph(tr("Fly each setup over the same measured path, bring the logs in, and Distanz tells how far each one carries, which is "
+                   "better, and how sure that is.")));
   left->addSpacing(12);
   auto* make = choice(tr("New campaign ..."), "startNew", true);
   auto* open = choice(tr("Open ..."), "startOpen", false);

@@ -21,7 +21,8 @@
 
 namespace distanz::app {
 
-MainWindow::MainWindow(Prompts& prompts, QWidget* parent) : QMainWindow(parent), m_prompts(prompts), m_pages(new QStackedWidget), m_banner(new QLabel) {
+MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
+    : QMainWindow(parent), m_prompts(prompts), m_pages(new QStackedWidget), m_banner(new QLabel) {
   setObjectName("mainWindow");
   setWindowIcon(theme::icon("distanz", theme::tokens().ink));
   resize(1280, 800);
@@ -88,7 +89,9 @@ void MainWindow::addViewActions() {
   for (int i = 0; i < int(std::size(names)); ++i) {
     QAction* a = view->addAction(names[i]);
     a->setShortcut(QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_1 + i)));
-    connect(a, &QAction::triggered, this, [this, i] { if (m_workspace) m_workspace->showStage(i); });
+    connect(a, &QAction::triggered, this, [this, i] {
+      if (m_workspace) m_workspace->showStage(i);
+    });
     m_needs_campaign << a;
   }
   view->addSeparator();
@@ -205,7 +208,9 @@ void MainWindow::chooseCampaign() {
   if (const auto file = m_prompts.openFile(this, tr("Open a campaign"), tr("Distanz campaigns (*.distanz)"))) open(*file);
 }
 
-void MainWindow::chooseLogs() { importLogs(m_prompts.openFiles(this, tr("Bring logs in"), tr("Logs (*.csv *.txt *.tsv *.log);;All files (*)"))); }
+void MainWindow::chooseLogs() {
+  importLogs(m_prompts.openFiles(this, tr("Bring logs in"), tr("Logs (*.csv *.txt *.tsv *.log);;All files (*)")));
+}
 
 void MainWindow::importLogs(const QStringList& files) {
   if (files.isEmpty() || !m_workspace) return;
@@ -220,7 +225,8 @@ void MainWindow::importFolder() {
 }
 
 void MainWindow::exportFolder() {
-  const auto folder = m_prompts.saveFile(this, tr("Export as interchange folder"), QString::fromStdString(m_workspace->document().path().stem().string()), {});
+  const auto folder = m_prompts.saveFile(this, tr("Export as interchange folder"),
+                                         QString::fromStdString(m_workspace->document().path().stem().string()), {});
   if (!folder) return;
   try {
     store::toInterchange(m_workspace->document().path(), folder->toStdString());
@@ -265,7 +271,9 @@ void MainWindow::redo() {
   if (m_workspace) m_workspace->document().redo();
 }
 
-void MainWindow::close() { showStart(); }
+void MainWindow::close() {
+  showStart();
+}
 
 void MainWindow::toggleDark() {
   theme::setScheme(theme::scheme() == theme::Scheme::Light ? theme::Scheme::Dark : theme::Scheme::Light);
@@ -286,14 +294,16 @@ void MainWindow::toggleDark() {
 void MainWindow::about() {
   QMessageBox::about(this, tr("About Distanz"),
                      tr("<b>Distanz %1</b><p>How far each radio setup carries, which is better, and how sure that is.</p>"
-                        "<p>Free software under the GNU General Public License, version 3 or later.</p>").arg(QApplication::applicationVersion()));
+                        "<p>Free software under the GNU General Public License, version 3 or later.</p>")
+                         .arg(QApplication::applicationVersion()));
 }
 
 void MainWindow::refreshActions() {
   for (QAction* a : m_needs_campaign) a->setEnabled(m_workspace);
   const bool view = m_workspace && dynamic_cast<Exportable*>(m_workspace->current());
   for (QAction* a : m_needs_view) a->setEnabled(view);
-  const QString undo = m_workspace ? m_workspace->document().undoable() : QString(), redo = m_workspace ? m_workspace->document().redoable() : QString();
+  const QString undo = m_workspace ? m_workspace->document().undoable() : QString(),
+                redo = m_workspace ? m_workspace->document().redoable() : QString();
   m_undo->setEnabled(!undo.isEmpty());
   m_undo->setText(undo.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(undo));
   m_redo->setEnabled(!redo.isEmpty());
@@ -304,7 +314,8 @@ void MainWindow::refreshActions() {
 void MainWindow::say(const QString& message) {
   const auto& t = theme::tokens();
   m_banner->setStyleSheet(QString("background: %1; color: %2; border-bottom: 2px solid %2;").arg(t.surface.name(), t.stop.name()));
-  m_banner->setText(QString("%1 &nbsp; <a href=\"#\" style=\"color:%2\">%3</a>").arg(message.toHtmlEscaped(), t.accent.name(), tr("Dismiss")));
+  m_banner->setText(
+      QString("%1 &nbsp; <a href=\"#\" style=\"color:%2\">%3</a>").arg(message.toHtmlEscaped(), t.accent.name(), tr("Dismiss")));
   m_banner->setAccessibleName(message);
   m_banner->show();
 }

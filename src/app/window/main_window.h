@@ -16,7 +16,8 @@ class MainWindow : public QMainWindow {
   explicit MainWindow(Prompts& prompts, QWidget* parent = nullptr);
   ~MainWindow() override;
 
-  /// Opens a campaign file or an interchange folder (which becomes a campaign file beside it). @return false where it was refused, with the reason shown
+  /// Opens a campaign file or an interchange folder (which becomes a campaign file beside it). @return false where it was refused, with the
+  /// reason shown
   bool open(const QString& file);
   /// Makes the demo campaign where needed and opens it.
   void openDemo();

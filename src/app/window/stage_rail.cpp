@@ -35,7 +35,7 @@ class StageRail::Button : public QAbstractButton {
       p.fillRect(rect(), t.surface);
       p.fillRect(QRect(0, 0, 4, height()), t.accent);
     }
-    if (hasFocus()) {
+    if (hasFocus() && m_by_keyboard) {
       p.setPen(QPen(t.accent, 2));
       p.drawRect(rect().adjusted(2, 2, -2, -2));
     }
@@ -46,11 +46,17 @@ class StageRail::Button : public QAbstractButton {
     p.drawText(QRect(0, 40, width(), 18), Qt::AlignCenter, text());
     p.setFont(theme::bodyFont(10));
     p.setPen(m_lacks.isEmpty() ? t.muted : t.accent);
-    p.drawText(QRect(2, 58, width() - 4, 16), Qt::AlignCenter, p.fontMetrics().elidedText(m_lacks.isEmpty() ? QObject::tr("done") : m_lacks, Qt::ElideRight, width() - 6));
+    p.drawText(QRect(2, 58, width() - 4, 16), Qt::AlignCenter,
+               p.fontMetrics().elidedText(m_lacks.isEmpty() ? QObject::tr("done") : m_lacks, Qt::ElideRight, width() - 6));
+  }
+  void focusInEvent(QFocusEvent* event) override {
+    m_by_keyboard = event->reason() == Qt::TabFocusReason || event->reason() == Qt::BacktabFocusReason;
+    QAbstractButton::focusInEvent(event);
   }
 
  private:
   QString m_icon, m_lacks;
+  bool m_by_keyboard = false;
 };
 
 StageRail::StageRail(const std::vector<Entry>& entries, QWidget* parent) : QWidget(parent) {
@@ -69,7 +75,11 @@ StageRail::StageRail(const std::vector<Entry>& entries, QWidget* parent) : QWidg
   layout->addStretch();
 }
 
-void StageRail::setCurrent(int stage) { m_buttons.at(size_t(stage))->setChecked(true); }
-void StageRail::setLacks(int stage, const QString& lacks) { m_buttons.at(size_t(stage))->setLacks(lacks); }
+void StageRail::setCurrent(int stage) {
+  m_buttons.at(size_t(stage))->setChecked(true);
+}
+void StageRail::setLacks(int stage, const QString& lacks) {
+  m_buttons.at(size_t(stage))->setLacks(lacks);
+}
 
 }  // namespace distanz::app

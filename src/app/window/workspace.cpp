@@ -11,7 +11,8 @@
 
 namespace distanz::app {
 
-Workspace::Workspace(const std::filesystem::path& file, QWidget* parent) : QWidget(parent), m_document(file), m_views(new QStackedWidget), m_findings(new FindingsColumn), m_rule(new RangeRule(m_document)) {
+Workspace::Workspace(const std::filesystem::path& file, QWidget* parent)
+    : QWidget(parent), m_document(file), m_views(new QStackedWidget), m_findings(new FindingsColumn), m_rule(new RangeRule(m_document)) {
   auto* runs = new RunsStage(m_document);
   connect(runs, &RunsStage::importRequested, this, &Workspace::importRequested);
   m_stages = {new KitStage(m_document), new PlanStage(m_document), runs, new CompareStage(m_document)};
@@ -45,7 +46,9 @@ Workspace::Workspace(const std::filesystem::path& file, QWidget* parent) : QWidg
   showStage(first);
 }
 
-Stage* Workspace::current() const { return m_stages[size_t(m_views->currentIndex())]; }
+Stage* Workspace::current() const {
+  return m_stages[size_t(m_views->currentIndex())];
+}
 
 void Workspace::showStage(int stage) {
   m_views->setCurrentIndex(stage);
@@ -59,6 +62,8 @@ void Workspace::showStageNamed(const QString& icon) {
     if (m_entries[i].icon == icon) showStage(int(i));
 }
 
-void Workspace::refreshFindings() { m_findings->show(tr("What matters here"), current()->findings()); }
+void Workspace::refreshFindings() {
+  m_findings->show(tr("What matters here"), current()->findings());
+}
 
 }  // namespace distanz::app

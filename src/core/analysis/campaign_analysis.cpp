@@ -12,7 +12,8 @@
 namespace distanz::analysis {
 namespace {
 
-RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& run, const RecordingSource& source, const course::Course* course) {
+RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& run, const RecordingSource& source,
+                       const course::Course* course) {
   try {
     return reduceRun(campaign, run, *source(run), course);
   } catch (const std::exception& e) {

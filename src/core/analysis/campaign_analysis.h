@@ -41,7 +41,7 @@ struct SetupOnLink {
   double farthest_m = 0;
   int runs_used = 0;
   Basis basis = Basis::Signal;
-  int failures = 0;            ///< flights in which the rule was broken on the way out
+  int failures = 0;  ///< flights in which the rule was broken on the way out
   ModelCurve curve;
   std::vector<FlightLevel> flights;
 };
@@ -52,8 +52,8 @@ struct PairOnLink {
   estimate::Verdict verdict = estimate::Verdict::Undecided;
   int more_pairs = 0;
   double p_a_longer = 0.5, p_a_more = 0, p_b_more = 0;
-  bool holds_for_all = true;     ///< still "better" when every pair of the campaign is claimed at once (Holm)
-  bool spread_assumed = false;   ///< flown once each: repeatability is assumed
+  bool holds_for_all = true;    ///< still "better" when every pair of the campaign is claimed at once (Holm)
+  bool spread_assumed = false;  ///< flown once each: repeatability is assumed
   bool same_places = true;
   std::optional<estimate::GapTrend> gap_trend;
 };
@@ -74,7 +74,7 @@ struct Warning {
 struct CampaignAnalysis {
   std::vector<SetupOnLink> setups;  ///< setups in campaign order, each on every link it was flown with
   std::vector<PairOnLink> comparisons;
-  std::vector<RunResult> runs;      ///< in campaign order
+  std::vector<RunResult> runs;  ///< in campaign order
   std::vector<Warning> warnings;
   std::vector<RunReduction> reductions;  ///< in campaign order; lanes are drawn from these
   double confidence = estimate::defaults::kConfidence;
@@ -100,7 +100,8 @@ struct Cancelled : Error {
 /// Recordings are asked for one at a time and dropped once reduced: memory does not grow with the length of the logs.
 /// Same input, same output to the last bit, whatever the number of threads.
 /// @param threads 0: as many as the machine has @throws Cancelled where progress said stop
-CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, const Progress& progress = {}, unsigned threads = 0);
+CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, const Progress& progress = {},
+                         unsigned threads = 0);
 
 /// Only the statistics, on runs already reduced (in campaign order): what an edit of setups or rules needs again.
 CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunReduction> reductions);

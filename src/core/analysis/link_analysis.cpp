@@ -24,8 +24,8 @@ struct LinkWork {
   const campaign::Campaign& campaign;
   const campaign::Link& link;
   CampaignAnalysis& result;
-  std::vector<std::size_t> runs = {};    ///< used runs that have this link
-  std::vector<ModelFlight> flights = {}; ///< those with a signal
+  std::vector<std::size_t> runs = {};     ///< used runs that have this link
+  std::vector<ModelFlight> flights = {};  ///< those with a signal
   std::vector<std::size_t> flight_runs = {};
   SignalModels models = {};
   std::optional<Critical> critical = {};
@@ -64,19 +64,26 @@ void fitModels(LinkWork& w) {
   w.models = fitSignalModels(w.flights);
   for (int flight : w.models.unusable) {
     const std::string& run = w.campaign.runs[w.flight_runs[static_cast<std::size_t>(flight)]].id;
-    w.result.warnings.push_back({"too-short", run, fmt::format("Run {} has too little usable signal on the {} link (it needs three 40 m stretches beyond 80 m above "
-                                                               "the receiver's floor) and does not count there. Fly farther.", run, w.link.id)});
+    w.result.warnings.push_back(
+        {"too-short", run,
+         fmt::format("Run {} has too little usable signal on the {} link (it needs three 40 m stretches beyond 80 m above "
+                     "the receiver's floor) and does not count there. Fly farther.",
+                     run, w.link.id)});
   }
   if (w.models.components.size() > 1)
-    w.warn("no-common-places", fmt::format("On the {} link some flights share no stretch of path with the others and are compared by their ranges only. Fly every "
-                                           "setup over the same path.", w.link.id));
+    w.warn(
+        "no-common-places",
+        fmt::format("On the {} link some flights share no stretch of path with the others and are compared by their ranges only. Fly every "
+                    "setup over the same path.",
+                    w.link.id));
 }
 
 void addCritical(LinkWork& w, std::optional<CriticalLevel> level, const char* part) {
   if (level && (!w.critical || level->level_dbm > w.critical->level.level_dbm)) w.critical = Critical{*level, part};
 }
 
-std::optional<CriticalLevel> criticalOf(const LinkWork& w, std::vector<QualityWindow> LinkReduction::*windows, double threshold, double full) {
+std::optional<CriticalLevel> criticalOf(const LinkWork& w, std::vector<QualityWindow> LinkReduction::*windows, double threshold,
+                                        double full) {
   if (!(threshold > 0 && threshold < full)) return std::nullopt;
   std::vector<std::vector<QualityWindow>> flights;
   for (std::size_t run : w.runs)
@@ -104,8 +111,11 @@ void findCritical(LinkWork& w) {
   if (w.link.sensitivity_dbm && (rule.margin_db || rule_is_empty || !w.critical))
     addCritical(w, CriticalLevel{*w.link.sensitivity_dbm + rule.margin_db.value_or(0), 0}, "margin");
   if (!w.critical && !w.models.components.empty())
-    w.warn("no-critical-level", fmt::format("The {} link was never seen failing, and its sensitivity is not known, so no range can be told. Enter the receiver's "
-                                            "sensitivity in Kit, or fly until the quality falls.", w.link.id));
+    w.warn(
+        "no-critical-level",
+        fmt::format("The {} link was never seen failing, and its sensitivity is not known, so no range can be told. Enter the receiver's "
+                    "sensitivity in Kit, or fly until the quality falls.",
+                    w.link.id));
   else if (unseen && w.critical && !w.models.components.empty())
     w.warn("never-seen-failing", fmt::format("The {} link was hardly seen failing its {}, so its range rests on the {} alone.", w.link.id,
                                              rule.bitrate_min_mbps ? "bitrate rule" : "quality rule",
@@ -117,7 +127,8 @@ void fitFailures(LinkWork& w) {
   for (std::size_t run : w.runs) {
     const LinkReduction& r = w.reduced(run);
     std::optional<FirstFailure> first = r.quality_failure;
-    if (r.bitrate_failure && (!first || (r.bitrate_failure->failed && (!first->failed || r.bitrate_failure->distance_m < first->distance_m))))
+    if (r.bitrate_failure &&
+        (!first || (r.bitrate_failure->failed && (!first->failed || r.bitrate_failure->distance_m < first->distance_m))))
       first = r.bitrate_failure;
     if (!first) continue;
     first->setup = w.setupOf(run);
@@ -260,8 +271,11 @@ void addPairs(LinkWork& w) {
         fill(pair, *c);
         p = c->p_value;
         if (c->gap_trend && c->gap_trend->p < 0.05)
-          w.warn("gap-changes", fmt::format("On the {} link the gap between {} and {} changes with distance by {:+.1f} dB per factor 10: one figure does not "
-                                            "describe it. Compare them near the far end.", w.link.id, pair.a, pair.b, c->gap_trend->db_per_decade));
+          w.warn(
+              "gap-changes",
+              fmt::format("On the {} link the gap between {} and {} changes with distance by {:+.1f} dB per factor 10: one figure does not "
+                          "describe it. Compare them near the far end.",
+                          w.link.id, pair.a, pair.b, c->gap_trend->db_per_decade));
       } else if (const auto ratio = w.reach.ratios.find({a, b}); ratio != w.reach.ratios.end()) {
         fillByReach(pair, ratio->second);
       }

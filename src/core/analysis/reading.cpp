@@ -15,7 +15,8 @@ std::optional<double> near(const log::LegTraces& legs, double distance_m, double
   double sum = 0;
   int n = 0;
   for (const log::Trace* trace : {&legs.out, &legs.back}) {
-    auto i = static_cast<std::size_t>(std::lower_bound(trace->distance_m.begin(), trace->distance_m.end(), distance_m - half_width_m) - trace->distance_m.begin());
+    auto i = static_cast<std::size_t>(std::lower_bound(trace->distance_m.begin(), trace->distance_m.end(), distance_m - half_width_m) -
+                                      trace->distance_m.begin());
     for (; i < trace->distance_m.size() && trace->distance_m[i] <= distance_m + half_width_m; ++i, ++n) sum += trace->value[i];
   }
   if (n == 0) return std::nullopt;
@@ -43,11 +44,14 @@ void addLeg(std::map<double, Row>& rows, const log::Trace& trace, double Row::*f
   for (std::size_t i = 0; i < trace.distance_m.size(); ++i) rows[trace.distance_m[i]].*field = trace.value[i];
 }
 
-std::string cell(double v) { return std::isfinite(v) ? fmt::format("{:.2f}", v) : std::string(); }
+std::string cell(double v) {
+  return std::isfinite(v) ? fmt::format("{:.2f}", v) : std::string();
+}
 
 }  // namespace
 
-std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link, double distance_m, double half_width_m) {
+std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link,
+                            double distance_m, double half_width_m) {
   std::vector<Reading> out;
   for (const campaign::Setup& setup : campaign.setups) {
     Mean signal, quality, bitrate;
@@ -85,7 +89,8 @@ std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis&
       addLeg(rows, leg(found->second.quality), &Row::quality);
       addLeg(rows, leg(found->second.bitrate), &Row::bitrate);
       for (const auto& [distance, row] : rows)
-        fmt::format_to(to, "{},{},{},{:.1f},{},{},{}\n", campaign.runs[i].id, campaign.runs[i].setup, back ? "back" : "out", distance, cell(row.signal), cell(row.quality), cell(row.bitrate));
+        fmt::format_to(to, "{},{},{},{:.1f},{},{},{}\n", campaign.runs[i].id, campaign.runs[i].setup, back ? "back" : "out", distance,
+                       cell(row.signal), cell(row.quality), cell(row.bitrate));
     }
   }
   return fmt::to_string(out);

@@ -16,8 +16,8 @@ struct Reading {
 };
 
 /// @param distance_m from the station; samples within half_width_m of it count @return one per setup, in campaign order
-std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link, double distance_m,
-                            double half_width_m = 20);
+std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link,
+                            double distance_m, double half_width_m = 20);
 
 /// The lanes of the Compare stage as CSV: run, setup, leg, distance, signal, quality, bitrate.
 std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link);

@@ -58,19 +58,26 @@ void warnAboutRuns(const campaign::Campaign& campaign, const std::vector<bool>& 
     order[run.setup].push_back(run.order);
     for (const auto& [link, r] : reduced.links)
       if (r.power_changed)
-        warn("power-changed", fmt::format("Run {}: the {} transmit power changed in flight, so its signal mixes two powers. Switch automatic power "
-                                          "off and fly it again.", run.id, link), run.id);
+        warn("power-changed",
+             fmt::format("Run {}: the {} transmit power changed in flight, so its signal mixes two powers. Switch automatic power "
+                         "off and fly it again.",
+                         run.id, link),
+             run.id);
     if (run.ended == campaign::Ended::EquipmentCap)
-      warn("equipment-cap", fmt::format("Run {} was stopped by a limit built into the equipment: its end says nothing about the radio.", run.id), run.id);
+      warn("equipment-cap",
+           fmt::format("Run {} was stopped by a limit built into the equipment: its end says nothing about the radio.", run.id), run.id);
   }
   for (const auto& [setup, runs] : order)
     if (runs.size() == 1)
-      warn("one-flight", fmt::format("Setup {} was flown once: nothing can be said about how repeatable it is. Fly it at least twice more.", setup));
+      warn("one-flight",
+           fmt::format("Setup {} was flown once: nothing can be said about how repeatable it is. Fly it at least twice more.", setup));
   for (auto a = order.begin(); a != order.end(); ++a)
     for (auto b = std::next(a); b != order.end(); ++b)
       if (notInterleaved(a->second, b->second))
-        warn("not-interleaved", fmt::format("All flights of {} came before or after all of {}: a drift of the day would look like a difference. Fly them in "
-                                            "turns.", a->first, b->first));
+        warn("not-interleaved",
+             fmt::format("All flights of {} came before or after all of {}: a drift of the day would look like a difference. Fly them in "
+                         "turns.",
+                         a->first, b->first));
 }
 
 void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& link, const SignalModel& model,
@@ -78,26 +85,37 @@ void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& li
   const Writer warn{result};
   const double flight_sd = std::sqrt(model.flight_var_db2);
   if (model.unusual_spread)
-    warn("flights-differ", fmt::format("On the {} link, flights of one setup differ by {:.1f} dB (sd): more than a day usually gives. Look for a loose "
-                                       "connector, another antenna direction or automatic power.", link.id, flight_sd));
+    warn("flights-differ",
+         fmt::format("On the {} link, flights of one setup differ by {:.1f} dB (sd): more than a day usually gives. Look for a loose "
+                     "connector, another antenna direction or automatic power.",
+                     link.id, flight_sd));
   for (const FlightEffect& f : model.flights)
     if (std::abs(f.off_setup_db) > defaults::kFlightOutlier * flight_sd) {
       const std::string& id = campaign.runs[runs[static_cast<std::size_t>(f.flight)]].id;
-      warn("flight-stands-out", fmt::format("Run {} lies {:.1f} dB from the other flights of its setup on the {} link. If you know why, void it with the "
-                                            "reason; it counts until then.", id, f.off_setup_db, link.id), id);
+      warn("flight-stands-out",
+           fmt::format("Run {} lies {:.1f} dB from the other flights of its setup on the {} link. If you know why, void it with the "
+                       "reason; it counts until then.",
+                       id, f.off_setup_db, link.id),
+           id);
     }
   const PlaceLine& line = model.line;
   if (signalDoesNotFall(line))
-    warn("signal-does-not-fall", fmt::format("On the {} link the signal does not fall with distance, so no range can be told from it. Fly farther, or check "
-                                             "the signal column.", link.id));
-  else if (std::abs(line.exponentData() - defaults::kExponentPrior) > defaults::kSteepestWarn * std::hypot(line.exponentDataSd(), defaults::kExponentPriorSd))
-    warn("unusual-exponent", fmt::format("On the {} link the signal falls with an unusual exponent ({:.1f}). Check the distances and the signal column.",
-                                         link.id, line.exponentData()));
+    warn("signal-does-not-fall",
+         fmt::format("On the {} link the signal does not fall with distance, so no range can be told from it. Fly farther, or check "
+                     "the signal column.",
+                     link.id));
+  else if (std::abs(line.exponentData() - defaults::kExponentPrior) >
+           defaults::kSteepestWarn * std::hypot(line.exponentDataSd(), defaults::kExponentPriorSd))
+    warn("unusual-exponent",
+         fmt::format("On the {} link the signal falls with an unusual exponent ({:.1f}). Check the distances and the signal column.",
+                     link.id, line.exponentData()));
   std::vector<double> turns;
   for (const FlightEffect& f : model.flights) turns.push_back(result.reductions[runs[static_cast<std::size_t>(f.flight)]].farthest_m);
   if (critical && endedTogether(turns, model.setups.size(), lowestLastLevel(model), critical->level_dbm))
-    warn("ended-together", fmt::format("All flights ended at about {:.0f} m with signal in hand on the {} link: a limit, not the radio. How they compare in "
-                                       "dB still holds.", *std::max_element(turns.begin(), turns.end()), link.id));
+    warn("ended-together",
+         fmt::format("All flights ended at about {:.0f} m with signal in hand on the {} link: a limit, not the radio. How they compare in "
+                     "dB still holds.",
+                     *std::max_element(turns.begin(), turns.end()), link.id));
   if (campaign.path.empty() || turns.empty()) return;
   const double bend = radio::twoRayBreakpoint_m(campaign.station.antenna_height_m, campaign.path.back().height_m, link.frequency_mhz);
   const double flown = *std::max_element(turns.begin(), turns.end());
@@ -105,8 +123,10 @@ void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& li
   for (const SetupOnLink& s : result.setups)
     if (s.link == link.id) farthest_estimate = std::max(farthest_estimate, s.typical.estimate_m.value_or(0));
   if (bend > flown && bend < farthest_estimate)
-    warn("two-ray-breakpoint", fmt::format("Beyond about {:.0f} m the ground reflection makes the {} signal fall faster, and no flight went there: the typical "
-                                           "range is likely shorter than the line says.", bend, link.id));
+    warn("two-ray-breakpoint",
+         fmt::format("Beyond about {:.0f} m the ground reflection makes the {} signal fall faster, and no flight went there: the typical "
+                     "range is likely shorter than the line says.",
+                     bend, link.id));
 }
 
 }  // namespace distanz::analysis

@@ -8,10 +8,15 @@
 namespace distanz::campaign {
 namespace {
 
-constexpr std::pair<Ended, const char*> kEndedWords[] = {
-    {Ended::LinkLost, "link-lost"}, {Ended::QualityLimit, "quality-limit"}, {Ended::TurnedBack, "turned-back"},
-    {Ended::Battery, "battery"},    {Ended::Limit, "limit"},                {Ended::Obstacle, "obstacle"},
-    {Ended::Aircraft, "aircraft"},  {Ended::EquipmentCap, "equipment-cap"}, {Ended::Unknown, ""}};
+constexpr std::pair<Ended, const char*> kEndedWords[] = {{Ended::LinkLost, "link-lost"},
+                                                         {Ended::QualityLimit, "quality-limit"},
+                                                         {Ended::TurnedBack, "turned-back"},
+                                                         {Ended::Battery, "battery"},
+                                                         {Ended::Limit, "limit"},
+                                                         {Ended::Obstacle, "obstacle"},
+                                                         {Ended::Aircraft, "aircraft"},
+                                                         {Ended::EquipmentCap, "equipment-cap"},
+                                                         {Ended::Unknown, ""}};
 
 template <class Items>
 auto findById(Items& items, const std::string& id) {
@@ -56,10 +61,18 @@ std::string freeRunId(const Campaign& campaign, const std::string& setup) {
     if (const std::string id = setup + std::to_string(n); !findRun(campaign, id)) return id;
 }
 
-const Setup* findSetup(const Campaign& campaign, const std::string& id) { return findById(campaign.setups, id); }
-const Link* findLink(const Campaign& campaign, const std::string& id) { return findById(campaign.links, id); }
-Run* findRun(Campaign& campaign, const std::string& id) { return findById(campaign.runs, id); }
-const Run* findRun(const Campaign& campaign, const std::string& id) { return findById(campaign.runs, id); }
+const Setup* findSetup(const Campaign& campaign, const std::string& id) {
+  return findById(campaign.setups, id);
+}
+const Link* findLink(const Campaign& campaign, const std::string& id) {
+  return findById(campaign.links, id);
+}
+Run* findRun(Campaign& campaign, const std::string& id) {
+  return findById(campaign.runs, id);
+}
+const Run* findRun(const Campaign& campaign, const std::string& id) {
+  return findById(campaign.runs, id);
+}
 
 std::string endedWord(Ended ended) {
   for (const auto& [value, word] : kEndedWords)

@@ -39,9 +39,9 @@ struct SetupLink {
 };
 
 struct Setup {
-  std::string id;       ///< unique; the letter shown, for setups made here
+  std::string id;  ///< unique; the letter shown, for setups made here
   std::string name;
-  std::string differs;  ///< what differs from the other setups, in the pilot's words
+  std::string differs;                     ///< what differs from the other setups, in the pilot's words
   std::map<std::string, SetupLink> links;  ///< by link id
   std::string unknown;
   bool operator==(const Setup&) const = default;
@@ -52,14 +52,14 @@ enum class Ended { Unknown, LinkLost, QualityLimit, TurnedBack, Battery, Limit, 
 
 struct Run {
   std::string id;
-  std::string setup;      ///< id of a setup
-  std::string log;        ///< name of the original log
-  std::string log_sha256; ///< of its bytes, hexadecimal; empty before import
-  int order = 0;          ///< in the session, from 1; 0 unknown
-  std::string flight;     ///< runs with the same flight were recorded at the same time
+  std::string setup;       ///< id of a setup
+  std::string log;         ///< name of the original log
+  std::string log_sha256;  ///< of its bytes, hexadecimal; empty before import
+  int order = 0;           ///< in the session, from 1; 0 unknown
+  std::string flight;      ///< runs with the same flight were recorded at the same time
   Ended ended = Ended::Unknown;
   std::string notes;
-  std::string void_reason;  ///< not empty: kept but not counted
+  std::string void_reason;                         ///< not empty: kept but not counted
   std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as moved by hand
   std::map<std::string, std::string> columns;      ///< channel -> column of the log where the pilot corrected the match
   std::string unknown;
@@ -84,7 +84,7 @@ struct Campaign {
   Station station;
   std::vector<PathPoint> path;  ///< outward; empty before it is planned
   double post_spacing_m = 250;
-  double plan_exponent = 2;     ///< path-loss exponent used for prediction
+  double plan_exponent = 2;  ///< path-loss exponent used for prediction
   std::vector<Link> links;
   std::vector<Setup> setups;
   std::vector<Run> runs;

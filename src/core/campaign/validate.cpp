@@ -58,7 +58,8 @@ struct Checker {
   }
 
   void run(const Campaign& c, const Run& r) {
-    if (!findSetup(c, r.setup)) fail("unknown-setup", fmt::format("run \"{}\" names setup \"{}\", which is not in this campaign", r.id, r.setup));
+    if (!findSetup(c, r.setup))
+      fail("unknown-setup", fmt::format("run \"{}\" names setup \"{}\", which is not in this campaign", r.id, r.setup));
     if (r.order < 0) fail("out-of-bounds", fmt::format("run \"{}\": order must not be negative", r.id));
     const double begin = r.turn_begin_s.value_or(0), end = r.turn_end_s.value_or(begin);
     if (!std::isfinite(begin) || !std::isfinite(end) || r.turn_begin_s.has_value() != r.turn_end_s.has_value() || end < begin)

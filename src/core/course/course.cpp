@@ -66,9 +66,15 @@ Course::Flat Course::flat(const Position& position) const {
   return {east, north};
 }
 
-const std::vector<Course::Flat>& Course::points() const { return m_plane->points; }
-double Course::length_m() const { return m_plane->chainage.back(); }
-double Course::farPost_m() const { return std::hypot(m_plane->points.back().east_m, m_plane->points.back().north_m); }
+const std::vector<Course::Flat>& Course::points() const {
+  return m_plane->points;
+}
+double Course::length_m() const {
+  return m_plane->chainage.back();
+}
+double Course::farPost_m() const {
+  return std::hypot(m_plane->points.back().east_m, m_plane->points.back().north_m);
+}
 
 Placement Course::place(const Position& sample) const {
   const Flat s = flat(sample);

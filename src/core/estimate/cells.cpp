@@ -126,7 +126,8 @@ FlightCells cellsOf(const FlightSamples& flight, std::optional<double> floor_dbm
 
 void censorAt(FlightCells& flight, double floor_dbm) {
   for (Cell& cell : flight.cells) {
-    if (cell.censored || cell.lowest_dbm > floor_dbm + defaults::kFloorTolerance_db || cell.lowest_share <= defaults::kClippedShare) continue;
+    if (cell.censored || cell.lowest_dbm > floor_dbm + defaults::kFloorTolerance_db || cell.lowest_share <= defaults::kClippedShare)
+      continue;
     cell.censored = true;
     cell.level_dbm = floor_dbm + defaults::kCensorAbove_db;
     --flight.uncensored;

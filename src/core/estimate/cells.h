@@ -18,11 +18,11 @@ struct FlightSamples {
 
 /// A stretch of path as one flight saw it.
 struct Cell {
-  int index = 0;          ///< floor(distance / width)
+  int index = 0;            ///< floor(distance / width)
   double log_distance = 0;  ///< mean log10 of the samples' distances in metres (not the centre: that biases the exponent)
-  double level_dbm = 0;   ///< trimmed mean; for a censored cell its upper bound
-  bool censored = false;  ///< clipped at the receiver's floor: the level is only known to be lower
-  double lowest_dbm = 0;  ///< lowest sample, and the share of samples within rounding of it
+  double level_dbm = 0;     ///< trimmed mean; for a censored cell its upper bound
+  bool censored = false;    ///< clipped at the receiver's floor: the level is only known to be lower
+  double lowest_dbm = 0;    ///< lowest sample, and the share of samples within rounding of it
   double lowest_share = 0;
 };
 

@@ -15,9 +15,13 @@ const SetupLevel& levelOf(const SignalModel& model, int setup) {
   return found->second;
 }
 
-Interval around(double estimate, double half_width) { return {estimate, estimate - half_width, estimate + half_width}; }
+Interval around(double estimate, double half_width) {
+  return {estimate, estimate - half_width, estimate + half_width};
+}
 
-Interval powersOfTen(const Interval& i) { return {std::pow(10, i.estimate), std::pow(10, i.low), std::pow(10, i.high)}; }
+Interval powersOfTen(const Interval& i) {
+  return {std::pow(10, i.estimate), std::pow(10, i.low), std::pow(10, i.high)};
+}
 
 /// Smallest number of further pairs that would settle the matter with 80 % power.
 int morePairs(double delta_db, double margin_db, double flight_sd_db, double df, double flights_each) {
@@ -100,12 +104,14 @@ Comparison compare(const SignalModel& model, int a, int b, double margin) {
   const double delta = c.delta_db.estimate;
   judge(c, {delta / (10 * n), std::hypot(c.se_db, delta / n * sd_n) / (10 * n)}, margin);
   if (c.verdict == Verdict::Undecided)
-    c.more_pairs = morePairs(delta, 10 * n * std::log10(1 + margin), std::sqrt(model.flight_var_db2), c.df, (la.flights + lb.flights) / 2.0);
+    c.more_pairs =
+        morePairs(delta, 10 * n * std::log10(1 + margin), std::sqrt(model.flight_var_db2), c.df, (la.flights + lb.flights) / 2.0);
   c.gap_trend = gapTrend(model, a, b);
   return c;
 }
 
-Comparison compareApart(const SignalModel& model_a, int a, const SignalModel& model_b, int b, const CriticalLevel& critical, double margin) {
+Comparison compareApart(const SignalModel& model_a, int a, const SignalModel& model_b, int b, const CriticalLevel& critical,
+                        double margin) {
   requirePositive(margin, "margin");
   Comparison c;
   c.same_places = false;

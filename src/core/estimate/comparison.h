@@ -18,17 +18,17 @@ struct GapTrend {
 };
 
 struct Comparison {
-  Interval delta_db;                       ///< A over B at equal place
-  std::optional<Interval> ratio;           ///< range of A over range of B; none where the signal does not fall
-  Interval ratio90;                        ///< 90 % interval used for "no practical difference"
+  Interval delta_db;              ///< A over B at equal place
+  std::optional<Interval> ratio;  ///< range of A over range of B; none where the signal does not fall
+  Interval ratio90;               ///< 90 % interval used for "no practical difference"
   double se_db = 0, df = 0;
   Verdict verdict = Verdict::Undecided;
-  int more_pairs = 0;                      ///< further pairs of flights; 0 where decided, kMorePairsCap for "too small to settle"
+  int more_pairs = 0;  ///< further pairs of flights; 0 where decided, kMorePairsCap for "too small to settle"
   double p_a_longer = 0, p_a_more = 0, p_b_more = 0;  ///< probabilities: longer at all; longer by over the margin
-  double p_value = 1;                      ///< two-sided, of no difference
-  bool same_places = true;                 ///< false: the two were flown over different places
-  bool spread_assumed = false;             ///< every setup flown once
-  bool falls = true;                       ///< false: the signal does not fall, margin translated with the prior exponent
+  double p_value = 1;                                 ///< two-sided, of no difference
+  bool same_places = true;                            ///< false: the two were flown over different places
+  bool spread_assumed = false;                        ///< every setup flown once
+  bool falls = true;                                  ///< false: the signal does not fall, margin translated with the prior exponent
   std::optional<GapTrend> gap_trend;
 };
 

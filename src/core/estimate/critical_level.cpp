@@ -45,7 +45,8 @@ std::optional<std::pair<double, double>> fitLogistic(const std::map<int, Bin>& b
   return std::pair{b0 - b1 * centre, b1};
 }
 
-std::optional<double> crossing(const std::vector<std::vector<QualityWindow>>& flights, double threshold, double full, std::size_t leave_out) {
+std::optional<double> crossing(const std::vector<std::vector<QualityWindow>>& flights, double threshold, double full,
+                               std::size_t leave_out) {
   std::map<int, Bin> bins;
   for (std::size_t f = 0; f < flights.size(); ++f) {
     if (f == leave_out) continue;
@@ -68,8 +69,8 @@ std::optional<double> crossing(const std::vector<std::vector<QualityWindow>>& fl
 
 }  // namespace
 
-std::vector<QualityWindow> qualityWindows(std::span<const double> time_s, std::span<const double> rssi_dbm,
-                                          std::span<const double> quality, double turn_begin_s, double turn_end_s) {
+std::vector<QualityWindow> qualityWindows(std::span<const double> time_s, std::span<const double> rssi_dbm, std::span<const double> quality,
+                                          double turn_begin_s, double turn_end_s) {
   std::vector<QualityWindow> out;
   double window = NAN, rssi = 0, q = 0;
   int n = 0;

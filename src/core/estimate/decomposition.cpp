@@ -23,8 +23,8 @@ struct Problem2 {
 
 /// Solves for the effects on one side after eliminating the other. `kept` and `other` pick the entry's index on each side.
 template <class Kept, class Other>
-Eigen::VectorXd solveSide(const Problem2& p, const Side& kept_side, const Side& other_side,
-                          const std::vector<std::vector<int>>& by_other, Kept kept, Other other) {
+Eigen::VectorXd solveSide(const Problem2& p, const Side& kept_side, const Side& other_side, const std::vector<std::vector<int>>& by_other,
+                          Kept kept, Other other) {
   const auto n = kept_side.weight.size();
   Eigen::MatrixXd m = kept_side.weight.asDiagonal();
   Eigen::VectorXd rhs = kept_side.weighted;
@@ -41,8 +41,12 @@ Eigen::VectorXd solveSide(const Problem2& p, const Side& kept_side, const Side& 
   return llt.solve(rhs);
 }
 
-int flightOf(const Entry& e) { return e.flight; }
-int placeOf(const Entry& e) { return e.place; }
+int flightOf(const Entry& e) {
+  return e.flight;
+}
+int placeOf(const Entry& e) {
+  return e.place;
+}
 
 template <class Index>
 Side sums(const Problem2& p, int n, Index index) {
@@ -57,8 +61,7 @@ Side sums(const Problem2& p, int n, Index index) {
 template <class Index>
 std::vector<std::vector<int>> grouped(const Problem2& p, int n, Index index) {
   std::vector<std::vector<int>> groups(static_cast<std::size_t>(n));
-  for (std::size_t i = 0; i < p.entries.size(); ++i)
-    groups[static_cast<std::size_t>(index(p.entries[i]))].push_back(static_cast<int>(i));
+  for (std::size_t i = 0; i < p.entries.size(); ++i) groups[static_cast<std::size_t>(index(p.entries[i]))].push_back(static_cast<int>(i));
   return groups;
 }
 

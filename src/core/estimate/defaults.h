@@ -18,15 +18,15 @@ constexpr int kMinCellsPerRun = 3;
 constexpr int kMinCells = 4;
 constexpr int kMinSharedCells = 3;  // runs sharing fewer places are not compared by place
 
-constexpr int kHuberPasses = 6;         // weights are settled by then (simulated)
-constexpr double kHuber = 2.5;          // Huber (1981): mild loss of efficiency, ignores gross errors
-constexpr int kHuberMinEntries = 10;    // fewer residuals give no scale
-constexpr double kWithinClip = 3.5;     // a wild cell counts as this many robust sd
+constexpr int kHuberPasses = 6;       // weights are settled by then (simulated)
+constexpr double kHuber = 2.5;        // Huber (1981): mild loss of efficiency, ignores gross errors
+constexpr int kHuberMinEntries = 10;  // fewer residuals give no scale
+constexpr double kWithinClip = 3.5;   // a wild cell counts as this many robust sd
 constexpr int kWithinMinDf = 5;
-constexpr double kMadToSd = 1.4826;     // normal consistency of the median absolute deviation
+constexpr double kMadToSd = 1.4826;  // normal consistency of the median absolute deviation
 
 constexpr double kCorrelationGrid_m[] = {8, 12, 18, 26, 38, 55, 80, 115, 165, 240};  // shadowing over open ground
-constexpr double kCorrelationMedian_m = 45;  // prior on the correlation length, log-normal
+constexpr double kCorrelationMedian_m = 45;                                          // prior on the correlation length, log-normal
 constexpr double kCorrelationLogSd = 0.6;
 constexpr double kPlacePriorSd_db = 2.5;  // place shadowing over open ground
 constexpr double kPlacePriorDf = 4;
@@ -41,15 +41,15 @@ constexpr int kCensorPasses = 8;
 
 constexpr double kConfidence = 0.95;
 constexpr double kDependability = 0.95;
-constexpr double kDependableZ = 1.6449;     // standard normal quantile of kDependability
-constexpr double kPracticalMargin = 0.10;   // below 10 % of range nothing is declared better
-constexpr double kSpreadDf = 30;            // approximate degrees of freedom of s_tot
-constexpr double kCriticalDf = 10;          // and of the critical level
+constexpr double kDependableZ = 1.6449;    // standard normal quantile of kDependability
+constexpr double kPracticalMargin = 0.10;  // below 10 % of range nothing is declared better
+constexpr double kSpreadDf = 30;           // approximate degrees of freedom of s_tot
+constexpr double kCriticalDf = 10;         // and of the critical level
 constexpr int kMorePairsCap = 200;
-constexpr double kExtrapolation = 1.25;     // beyond this only "at least" is shown
+constexpr double kExtrapolation = 1.25;  // beyond this only "at least" is shown
 constexpr double kNoUpperLimit_m = 1e6;
-constexpr double kSteepestWarn = 2.5;       // sd from the prior exponent that count as unusual
-constexpr double kFlightOutlier = 3;        // times s_u
+constexpr double kSteepestWarn = 2.5;  // sd from the prior exponent that count as unusual
+constexpr double kFlightOutlier = 3;   // times s_u
 
 constexpr double kQualityWindow_s = 1;
 constexpr int kQualityMinBins = 4;

@@ -21,8 +21,12 @@ double tCdf(double t, double df) {
   return boost::math::cdf(boost::math::students_t(df), t);
 }
 
-double normalCdf(double z) { return 0.5 * std::erfc(-z / std::numbers::sqrt2); }
-double normalPdf(double z) { return std::exp(-0.5 * z * z) / std::sqrt(2 * std::numbers::pi); }
+double normalCdf(double z) {
+  return 0.5 * std::erfc(-z / std::numbers::sqrt2);
+}
+double normalPdf(double z) {
+  return std::exp(-0.5 * z * z) / std::sqrt(2 * std::numbers::pi);
+}
 
 double logNormalTail(double z) {
   if (z < 8) return std::log(normalCdf(-z));

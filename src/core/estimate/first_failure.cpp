@@ -118,7 +118,9 @@ std::size_t rowsPerWindow(const std::vector<Row>& rows) {
   return static_cast<std::size_t>(std::max(std::round(defaults::kQualityWindow_s / *middle), 1.0));
 }
 
-bool publishes(const ReachEstimate& r) { return r.failures >= 2 && 2 * r.failures > r.flights; }
+bool publishes(const ReachEstimate& r) {
+  return r.failures >= 2 && 2 * r.failures > r.flights;
+}
 
 }  // namespace
 
@@ -136,8 +138,7 @@ std::optional<FirstFailure> firstFailure(int setup, std::span<const double> time
     if (t <= turn_s && std::isfinite(distance_m[i]) && distance_m[i] > 0) out_leg.push_back({t, distance_m[i], quality[i]});
   }
   const bool lost_after = after_n > 0 ? after_sum / after_n < threshold : last_time < turn_s + defaults::kTurnStillLostTo_s;
-  if (!lost_after)
-    std::erase_if(out_leg, [&](const Row& row) { return row.time_s > turn_s - defaults::kTurnMarginOut_s; });
+  if (!lost_after) std::erase_if(out_leg, [&](const Row& row) { return row.time_s > turn_s - defaults::kTurnMarginOut_s; });
   if (out_leg.empty()) return std::nullopt;
   const std::size_t n = std::min(rowsPerWindow(out_leg), out_leg.size());
   double sum = 0, farthest = 0;
@@ -175,8 +176,8 @@ ReachModel fitReach(const std::vector<FirstFailure>& flights) {
   for (auto a = model.setups.begin(); a != model.setups.end(); ++a)
     for (auto b = std::next(a); b != model.setups.end(); ++b)
       if (publishes(a->second) && publishes(b->second))
-        model.ratios[{a->first, b->first}] = quantiles(differenceOf(slices, a->first, b->first, grid.n),
-                                                       -defaults::kMuStep * static_cast<double>(grid.n - 1));
+        model.ratios[{a->first, b->first}] =
+            quantiles(differenceOf(slices, a->first, b->first, grid.n), -defaults::kMuStep * static_cast<double>(grid.n - 1));
   return model;
 }
 

@@ -98,15 +98,19 @@ Data prepare(const std::vector<double>& log_distance, const std::vector<double>&
 
 }  // namespace
 
-double PlaceLine::exponentSd() const { return std::sqrt(covariance(1, 1)) / 10; }
-double PlaceLine::exponentDataSd() const { return std::sqrt(slope_data_var) / 10; }
+double PlaceLine::exponentSd() const {
+  return std::sqrt(covariance(1, 1)) / 10;
+}
+double PlaceLine::exponentDataSd() const {
+  return std::sqrt(slope_data_var) / 10;
+}
 double PlaceLine::varianceAt(double log_distance) const {
   const Vector2d g(1, log_distance - centre);
   return g.dot(covariance * g);
 }
 
-PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
-                       const std::vector<int>& flights_at, double within_var_db2) {
+PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm, const std::vector<int>& flights_at,
+                       double within_var_db2) {
   if (log_distance.size() < static_cast<std::size_t>(defaults::kMinCells)) throw DomainError("a line needs at least 4 places");
   if (log_distance.size() != place_dbm.size() || log_distance.size() != flights_at.size())
     throw DomainError("places must come with a level and a count each");

@@ -9,12 +9,12 @@ struct PlaceLine {
   double centre = 0;            ///< xbar: log10 metres about which the line is written
   Eigen::Vector2d coefficient;  ///< dBm at the centre; dB per decade
   Eigen::Matrix2d covariance;
-  double place_var_db2 = 0;     ///< s_c^2
-  double place_var_var = 0;     ///< v_c, spread of s_c^2 over the grid
-  double df = 0;                ///< nu_c
-  double slope_data = 0;        ///< dB per decade without the prior on the exponent
+  double place_var_db2 = 0;  ///< s_c^2
+  double place_var_var = 0;  ///< v_c, spread of s_c^2 over the grid
+  double df = 0;             ///< nu_c
+  double slope_data = 0;     ///< dB per decade without the prior on the exponent
   double slope_data_var = 0;
-  double correlation_m = 0;     ///< posterior mean correlation length
+  double correlation_m = 0;  ///< posterior mean correlation length
   double exponent() const { return -coefficient[1] / 10; }
   double exponentSd() const;
   double exponentData() const { return -slope_data / 10; }
@@ -27,7 +27,7 @@ struct PlaceLine {
 /// @param log_distance x_k increasing, at least 4 @param place_dbm c_k @param flights_at n_k @param within_var_db2 s_x^2
 /// @throws DomainError for fewer than 4 places or unequal lengths.
 /// Sources: M. Gudmundson, Electronics Letters 27(23) (1991): exponential correlation; A. Gelman, Bayesian Analysis 1(3) (2006).
-PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
-                       const std::vector<int>& flights_at, double within_var_db2);
+PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm, const std::vector<int>& flights_at,
+                       double within_var_db2);
 
 }  // namespace distanz::estimate

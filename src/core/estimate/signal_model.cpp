@@ -20,7 +20,6 @@ struct Observation {
   double bound_dbm = 0;
 };
 
-
 void gatherPlaces(const std::vector<Observation>& obs, SignalModel& model, std::vector<int>& place_of) {
   std::map<int, std::pair<double, int>> sums;
   for (const Observation& o : obs) {
@@ -66,7 +65,8 @@ void setTotals(SignalModel& model, const Decomposition& parts) {
   model.within_var_db2 = parts.within_var_db2;
   model.total_sd_db = std::sqrt(su2 + sc2 + within);
   const double nu_x = std::max((model.line.df - defaults::kPlacePriorDf) * parts.within_df / static_cast<double>(model.places.size()), 1.0);
-  const double variance = 2 * su2 * su2 / model.flight_df + 2 * sc2 * sc2 / model.line.df + model.line.place_var_var + 2 * within * within / nu_x;
+  const double variance =
+      2 * su2 * su2 / model.flight_df + 2 * sc2 * sc2 / model.line.df + model.line.place_var_var + 2 * within * within / nu_x;
   model.total_sd_var = variance / (4 * model.total_sd_db * model.total_sd_db);
 }
 
@@ -160,8 +160,7 @@ double SignalModel::level_dbm(int setup, double distance_m) const {
 SignalModels fitSignalModels(const std::vector<ModelFlight>& flights) {
   SignalModels out;
   std::vector<int> usable;
-  for (std::size_t i = 0; i < flights.size(); ++i)
-    (flights[i].cells.usable() ? usable : out.unusable).push_back(static_cast<int>(i));
+  for (std::size_t i = 0; i < flights.size(); ++i) (flights[i].cells.usable() ? usable : out.unusable).push_back(static_cast<int>(i));
   for (const std::vector<int>& members : connectedFlights(flights, usable)) {
     if (distinctCells(flights, members) >= defaults::kMinCells)
       out.components.push_back(fitComponent(flights, members));

@@ -27,9 +27,9 @@ struct PlaceLevel {
 struct FlightEffect {
   int flight = 0;  ///< position in the list given to fitSignalModels()
   int setup = 0;
-  double level_db = 0;       ///< u_r
-  double off_setup_db = 0;   ///< u_r - A_s
-  double residual_slope = 0; ///< dB per decade that this flight falls faster than the places do
+  double level_db = 0;        ///< u_r
+  double off_setup_db = 0;    ///< u_r - A_s
+  double residual_slope = 0;  ///< dB per decade that this flight falls faster than the places do
   bool has_slope = false;
 };
 

@@ -43,8 +43,9 @@ RangeEstimate usableRange(const SignalModel& model, int setup, double z, const C
   const double v_s = z * z * model.total_sd_var, v_y = critical.variance_db2;
   const double sum = v_u + v_line + v_s + v_y;
   RangeEstimate out;
-  out.df = sum * sum / (v_u * v_u / model.flight_df + v_line * v_line / model.line.df + v_s * v_s / defaults::kSpreadDf +
-                        v_y * v_y / defaults::kCriticalDf);
+  out.df =
+      sum * sum /
+      (v_u * v_u / model.flight_df + v_line * v_line / model.line.df + v_s * v_s / defaults::kSpreadDf + v_y * v_y / defaults::kCriticalDf);
   out.estimate_m = std::pow(10, model.line.centre + h);
   out.log_var = (v_line + v_u) / (slope * slope);
   const double other = v_u + v_s + v_y;

@@ -30,8 +30,8 @@ std::vector<Second> seconds(std::span<const double> time_s, std::span<const doub
 
 }  // namespace
 
-LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> quality,
-                      double threshold, double turn_s) {
+LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> quality, double threshold,
+                      double turn_s) {
   LinkEvents events;
   const std::vector<Second> all = seconds(time_s, distance_m, quality);
   bool down = false;

@@ -19,7 +19,7 @@ struct LinkEvents {
 
 /// @param quality link quality (%) or bitrate (Mbit/s), NaN where nothing arrived @param threshold in the same unit
 /// @param turn_s time of the farthest point. A gap of more than a second between rows with a value is a dropout too.
-LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> quality,
-                      double threshold, double turn_s);
+LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> quality, double threshold,
+                      double turn_s);
 
 }  // namespace distanz::log

@@ -14,9 +14,9 @@ struct Column {
 
 /// What every source of samples becomes: files, simulation, later live telemetry.
 struct Recording {
-  std::vector<double> time_s;  ///< from the first row, not decreasing
-  std::vector<Column> columns; ///< each as long as time_s
-  std::string started;         ///< local date and time of the first row, "2026-11-24 06:31:02", where the log told
+  std::vector<double> time_s;   ///< from the first row, not decreasing
+  std::vector<Column> columns;  ///< each as long as time_s
+  std::string started;          ///< local date and time of the first row, "2026-11-24 06:31:02", where the log told
   bool operator==(const Recording& other) const;
 
   const std::vector<double>* find(std::string_view channel) const;

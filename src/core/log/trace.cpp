@@ -34,8 +34,8 @@ struct Sums {
 
 }  // namespace
 
-LegTraces tracesOf(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> values,
-                   const Turn& turn, double stretch_m) {
+LegTraces tracesOf(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> values, const Turn& turn,
+                   double stretch_m) {
   requirePositive(stretch_m, "stretch_m");
   Sums out, back;
   for (std::size_t i = 0; i < time_s.size(); ++i) {

@@ -40,8 +40,10 @@ std::vector<bool> wrongRows(const std::vector<double>& time_s, const std::vector
 
 void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, const char* what) {
   if (known > 0 && static_cast<double>(wrong) > kBadShareRefused * static_cast<double>(known))
-    throw InputError(fmt::format("{} jumps about: {} of {} positions cannot be reached at {:.0f} m/s; leave the position columns out or "
-                                 "give a distance column instead", what, wrong, known, kTopSpeed_mps));
+    throw InputError(
+        fmt::format("{} jumps about: {} of {} positions cannot be reached at {:.0f} m/s; leave the position columns out or "
+                    "give a distance column instead",
+                    what, wrong, known, kTopSpeed_mps));
 }
 
 /// Fills short gaps between known values, linearly in time.
@@ -104,8 +106,10 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   }
   if (fixes == 0 && zero > 0) {
     if (r.find(channel::kDistance)) return false;
-    throw InputError(fmt::format("GNSS never had a fix: all {} positions are 0/0 or off the globe; wait for a fix before flying, or give a "
-                                 "distance column", zero));
+    throw InputError(
+        fmt::format("GNSS never had a fix: all {} positions are 0/0 or off the globe; wait for a fix before flying, or give a "
+                    "distance column",
+                    zero));
   }
   if (fixes == 0) return false;
   if (zero > 0) track.problems.push_back({"gnss-no-fix", 0, fmt::format("{} rows have no GNSS fix (0/0) and are left out", zero)});
@@ -131,8 +135,10 @@ void measure(const Recording& r, Track& track) {
   }
   if (placed == 0) throw InputError("the log holds no position: match a latitude and a longitude, or a distance column");
   if (track.farthest_m - nearest < 1)
-    throw InputError(fmt::format("the position never changes ({:.0f} m in all {} rows): this log does not show a flight along the path; check "
-                                 "which columns are position", nearest, placed));
+    throw InputError(
+        fmt::format("the position never changes ({:.0f} m in all {} rows): this log does not show a flight along the path; check "
+                    "which columns are position",
+                    nearest, placed));
   track.off_path_share = static_cast<double>(aside) / static_cast<double>(placed);
 }
 
@@ -159,7 +165,9 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
   measure(r, track);
   track.turn = hand.value_or(Turn{track.farthest_s - kTurnHalfWidth_s, track.farthest_s + kTurnHalfWidth_s});
   if (track.off_path_share > 0.05)
-    track.problems.push_back({"off-path", 0, fmt::format("{:.0f} % of the flight is more than {:.0f} m beside the path", 100 * track.off_path_share, kOffPath_m)});
+    track.problems.push_back(
+        {"off-path", 0,
+         fmt::format("{:.0f} % of the flight is more than {:.0f} m beside the path", 100 * track.off_path_share, kOffPath_m)});
   return track;
 }
 

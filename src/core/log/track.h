@@ -7,12 +7,12 @@
 
 namespace distanz::log {
 
-constexpr double kTopSpeed_mps = 120;      ///< no aircraft of this kind moves faster: quicker is a wrong position
-constexpr double kJumpSlack_m = 30;        ///< positions scatter this much anyway
-constexpr double kBadShareRefused = 0.2;   ///< more wrong positions than this and the rest are not to be trusted
-constexpr double kHoldFix_s = 3;           ///< positions are interpolated over gaps up to this long
-constexpr double kTurnHalfWidth_s = 4;     ///< about the farthest row
-constexpr double kOffPath_m = 60;          ///< farther aside than this is another place
+constexpr double kTopSpeed_mps = 120;     ///< no aircraft of this kind moves faster: quicker is a wrong position
+constexpr double kJumpSlack_m = 30;       ///< positions scatter this much anyway
+constexpr double kBadShareRefused = 0.2;  ///< more wrong positions than this and the rest are not to be trusted
+constexpr double kHoldFix_s = 3;          ///< positions are interpolated over gaps up to this long
+constexpr double kTurnHalfWidth_s = 4;    ///< about the farthest row
+constexpr double kOffPath_m = 60;         ///< farther aside than this is another place
 
 /// The turn, cut from the way out and the way back. Times in the recording's clock.
 struct Turn {

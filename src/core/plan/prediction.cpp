@@ -44,9 +44,9 @@ std::optional<PathClearance> clearance(const campaign::Campaign& campaign, doubl
   PathClearance out;
   constexpr int kPoints = 121;
   for (int i = 0; i < kPoints; ++i) {
-    const double d = reach * i / (kPoints - 1), bulge = radio::earthBulge_m(d, reach - d);
+    const double d = reach * i / (kPoints - 1), rest = std::max(reach - d, 0.0), bulge = radio::earthBulge_m(d, rest);
     const double ray = h1 + (h2 - h1) * d / reach;
-    const double radius = radio::fresnelRadius_m(d, reach - d, frequency_mhz);
+    const double radius = radio::fresnelRadius_m(d, rest, frequency_mhz);
     out.points.push_back({d, ray, ray - radius, ray + radius, bulge});
   }
   const auto margin = [&](double d) {

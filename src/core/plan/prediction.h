@@ -11,8 +11,8 @@ namespace distanz::plan {
 /// Predicted signal of one setup's link over the path, and where it meets the critical level.
 struct Prediction {
   std::string setup, link;
-  std::vector<double> distance_m;    ///< along the shared axis
-  std::vector<double> received_dbm;  ///< as long
+  std::vector<double> distance_m;      ///< along the shared axis
+  std::vector<double> received_dbm;    ///< as long
   std::optional<double> critical_dbm;  ///< sensitivity + margin; none where the pilot gave no sensitivity
   std::optional<double> range_m;       ///< where received meets critical under the planned exponent; may lie beyond the path
 };
@@ -22,18 +22,18 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
 
 struct ClearancePoint {
   double distance_m = 0;
-  double ray_m = 0;     ///< height of the straight ray, aircraft over the far post
+  double ray_m = 0;                        ///< height of the straight ray, aircraft over the far post
   double zone_low_m = 0, zone_high_m = 0;  ///< edge of the first Fresnel zone
-  double bulge_m = 0;   ///< height of the earth above the chord
+  double bulge_m = 0;                      ///< height of the earth above the chord
 };
 
 struct PathClearance {
   std::vector<ClearancePoint> points;
-  radio::Clearance worst;          ///< with the aircraft over the far post
-  bool clear = false;              ///< 60 % of the first zone is free all along
+  radio::Clearance worst;            ///< with the aircraft over the far post
+  bool clear = false;                ///< 60 % of the first zone is free all along
   std::optional<double> clear_to_m;  ///< farthest aircraft distance that is still clear; none where it is never clear
   double horizon_m = 0;
-  double breakpoint_m = 0;         ///< two-ray: beyond it the signal falls faster
+  double breakpoint_m = 0;  ///< two-ray: beyond it the signal falls faster
 };
 
 /// Flat ground with earth bulge (4/3 earth). @param frequency_mhz of the link looked at.

@@ -40,16 +40,26 @@ struct KindInfo {
 
 KindInfo info(Kind kind) {
   switch (kind) {
-    case Kind::Length: return {kLength, "m", "1.2 km"};
-    case Kind::Power: return {kPower, "dBm", "250 mW or 24 dBm"};
-    case Kind::Level: return {kLevel, "dBm", "-108 dBm"};
-    case Kind::Gain: return {kGain, "dBi", "8 dBi"};
-    case Kind::Loss: return {kLoss, "dB", "0.5 dB"};
-    case Kind::Frequency: return {kFrequency, "MHz", "5.8 GHz"};
-    case Kind::Bitrate: return {kBitrate, "Mbit/s", "12 Mbit/s"};
-    case Kind::Percent: return {kPercent, "%", "70 %"};
-    case Kind::Angle: return {kAngle, "\u00b0", "45\u00b0"};
-    case Kind::Number: return {{}, "", "3"};
+    case Kind::Length:
+      return {kLength, "m", "1.2 km"};
+    case Kind::Power:
+      return {kPower, "dBm", "250 mW or 24 dBm"};
+    case Kind::Level:
+      return {kLevel, "dBm", "-108 dBm"};
+    case Kind::Gain:
+      return {kGain, "dBi", "8 dBi"};
+    case Kind::Loss:
+      return {kLoss, "dB", "0.5 dB"};
+    case Kind::Frequency:
+      return {kFrequency, "MHz", "5.8 GHz"};
+    case Kind::Bitrate:
+      return {kBitrate, "Mbit/s", "12 Mbit/s"};
+    case Kind::Percent:
+      return {kPercent, "%", "70 %"};
+    case Kind::Angle:
+      return {kAngle, "\u00b0", "45\u00b0"};
+    case Kind::Number:
+      return {{}, "", "3"};
   }
   return {};
 }
@@ -65,7 +75,10 @@ struct Scanner {
   void skipSpace() {
     while (!rest.empty() && (rest.front() == ' ' || rest.front() == '\t')) rest.remove_prefix(1);
     for (std::string_view space : {"\u00a0", "\u2009"})
-      if (rest.starts_with(space)) { rest.remove_prefix(space.size()); skipSpace(); }
+      if (rest.starts_with(space)) {
+        rest.remove_prefix(space.size());
+        skipSpace();
+      }
   }
   bool take(std::string_view token) {
     skipSpace();
@@ -203,6 +216,8 @@ std::string format(Kind kind, double value) {
   return trimmed(value, 2) + " " + std::string(info(kind).canonical);
 }
 
-std::string_view canonicalUnit(Kind kind) { return info(kind).canonical; }
+std::string_view canonicalUnit(Kind kind) {
+  return info(kind).canonical;
+}
 
 }  // namespace distanz::quantity

@@ -5,7 +5,9 @@
 
 namespace distanz::simulate {
 
-double Random::uniform() { return static_cast<double>(m_engine() >> 11) * 0x1.0p-53; }
+double Random::uniform() {
+  return static_cast<double>(m_engine() >> 11) * 0x1.0p-53;
+}
 
 double Random::normal() {
   if (m_has_spare) {

@@ -120,15 +120,17 @@ class Flyer {
 
   FlightTerms& terms(const std::string& flight, const std::string& link, const LinkPhysics& p) {
     auto& slot = m_site.terms[{flight, link}];
-    if (!slot) slot.reset(new FlightTerms{p.flight_sd_db * m_random.normal(), Shadowing(m_random, p.within_sd_db, p.within_correlation_m, m_reach)});
+    if (!slot)
+      slot.reset(new FlightTerms{p.flight_sd_db * m_random.normal(), Shadowing(m_random, p.within_sd_db, p.within_correlation_m, m_reach)});
     return *slot;
   }
 
   std::size_t addLink(log::Recording& r, std::size_t column, const std::string& link, const LinkPhysics& p, const RunPlan& run,
                       const std::string& flight, double d, bool turning, Bitrate& bitrate) {
     const FlightTerms& own = terms(flight, link, p);
-    const double level = m_s.level_dbm.at(run.setup).at(link) + run.level_offset_db - 10 * p.exponent * std::log10(std::max(d, 1.0) / 1000) +
-                         m_site.place[link]->at(d) + own.offset_db + own.within.at(d) + fadingOf(p, m_random) - (turning ? p.turn_drop_db : 0);
+    const double level = m_s.level_dbm.at(run.setup).at(link) + run.level_offset_db -
+                         10 * p.exponent * std::log10(std::max(d, 1.0) / 1000) + m_site.place[link]->at(d) + own.offset_db +
+                         own.within.at(d) + fadingOf(p, m_random) - (turning ? p.turn_drop_db : 0);
     const double arrive = 1 / (1 + std::exp(-(level - p.quality_midpoint_dbm) / p.quality_slope_db));
     const double share = m_random.binomial(p.packets_per_sample, arrive) / static_cast<double>(p.packets_per_sample);
     r.columns[column++].values.push_back(reading(p, level, m_random));
@@ -148,7 +150,8 @@ class Flyer {
 void check(const Scenario& s) {
   requirePositive(s.sample_s, "sample_s");
   for (const auto& [link, p] : s.physics) {
-    if (!campaign::findLink(s.campaign, link)) throw DomainError("the scenario has physics for link \"" + link + "\", which the campaign does not have");
+    if (!campaign::findLink(s.campaign, link))
+      throw DomainError("the scenario has physics for link \"" + link + "\", which the campaign does not have");
     requirePositive(p.exponent, "exponent");
     requirePositive(p.quality_slope_db, "quality_slope_db");
     if (p.packets_per_sample < 1) throw DomainError("packets_per_sample must be at least 1");

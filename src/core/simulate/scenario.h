@@ -25,7 +25,7 @@ struct LinkPhysics {
   double quality_slope_db = 1.2;
   int packets_per_sample = 20;
   double full_bitrate_mbps = 50;
-  double wild_share = 0;                                 ///< share of readings that are rubbish
+  double wild_share = 0;  ///< share of readings that are rubbish
 };
 
 struct RunPlan {
@@ -33,14 +33,14 @@ struct RunPlan {
   double farthest_m = 2000;
   campaign::Ended ended = campaign::Ended::TurnedBack;
   double speed_mps = 13;
-  double side_m = 2;          ///< scatter across the path (sd)
-  double level_offset_db = 0; ///< the day: drift, a weak battery, wind
+  double side_m = 2;           ///< scatter across the path (sd)
+  double level_offset_db = 0;  ///< the day: drift, a weak battery, wind
   std::string notes;
   std::string flight;
 };
 
 struct Scenario {
-  campaign::Campaign campaign;  ///< runs are filled in by simulate()
+  campaign::Campaign campaign;                                     ///< runs are filled in by simulate()
   std::map<std::string, LinkPhysics> physics;                      ///< by link id
   std::map<std::string, std::map<std::string, double>> level_dbm;  ///< setup id -> link id -> mean level at 1 km
   std::vector<RunPlan> runs;

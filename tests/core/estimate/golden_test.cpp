@@ -44,7 +44,9 @@ std::vector<Flight> readCampaign(const std::string& name) {
   return flights;
 }
 
-json readAnswer(const std::string& name) { return json::parse(std::ifstream(std::string(DISTANZ_TEST_DATA "/golden/") + name + ".json")); }
+json readAnswer(const std::string& name) {
+  return json::parse(std::ifstream(std::string(DISTANZ_TEST_DATA "/golden/") + name + ".json"));
+}
 
 void checkRange(const RangeEstimate& got, const json& want) {
   CHECK_THAT(got.estimate_m, WithinRel(want["est"].get<double>(), 1e-4));
@@ -56,10 +58,14 @@ void checkRange(const RangeEstimate& got, const json& want) {
 
 std::string nameOf(Verdict v, const json& pair) {
   switch (v) {
-    case Verdict::ABetter: return pair["a"].get<std::string>() + " better";
-    case Verdict::BBetter: return pair["b"].get<std::string>() + " better";
-    case Verdict::NoPracticalDifference: return "no practical difference";
-    case Verdict::Undecided: return "undecided";
+    case Verdict::ABetter:
+      return pair["a"].get<std::string>() + " better";
+    case Verdict::BBetter:
+      return pair["b"].get<std::string>() + " better";
+    case Verdict::NoPracticalDifference:
+      return "no practical difference";
+    case Verdict::Undecided:
+      return "undecided";
   }
   return {};
 }
@@ -108,7 +114,8 @@ std::vector<ModelFlight> reduced(const std::vector<Flight>& flights, std::option
 }  // namespace
 
 TEST_CASE("reference campaigns: ranges, comparisons and model agree with the independent answers") {
-  const std::string name = GENERATE(as<std::string>{}, "g1.ystar-100", "g2.ystar-100", "g2.lq70", "g3.ystar-100", "g3.floor-101", "g4.ystar-100");
+  const std::string name =
+      GENERATE(as<std::string>{}, "g1.ystar-100", "g2.ystar-100", "g2.lq70", "g3.ystar-100", "g3.floor-101", "g4.ystar-100");
   CAPTURE(name);
   const std::vector<Flight> flights = readCampaign(name.substr(0, 2));
   const json answer = readAnswer(name);
