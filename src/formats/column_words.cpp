@@ -37,6 +37,19 @@ bool isWordByte(unsigned char c) {
   return std::isalnum(c) || c == '%' || c == '/' || c >= 0x80;
 }
 
+/// One run of letters and digits: a unit as it is ("dBm", "mAh"), anything else cut at its humps ("batteryVoltage").
+void addWords(const std::string& token, std::vector<std::string>& words) {
+  if (token.empty()) return;
+  std::size_t begin = 0;
+  for (std::size_t i = 1; i + 1 < token.size() && !isUnit(lower(token)); ++i) {
+    const auto before = static_cast<unsigned char>(token[i - 1]), c = static_cast<unsigned char>(token[i]);
+    if (!std::isupper(c) || !std::islower(before) || !std::islower(static_cast<unsigned char>(token[i + 1]))) continue;
+    words.push_back(lower(token.substr(begin, i - begin)));
+    begin = i;
+  }
+  words.push_back(lower(token.substr(begin)));
+}
+
 }  // namespace
 
 bool ColumnWords::has(std::string_view word) const {
@@ -51,23 +64,15 @@ ColumnWords wordsOf(std::string_view header) {
   std::string name(header);
   ColumnWords out;
   out.unit = takeBracketed(name);
-  std::string word;
-  const auto flush = [&] {
-    if (!word.empty()) out.words.push_back(lower(word));
-    word.clear();
-  };
-  for (std::size_t i = 0; i < name.size(); ++i) {
-    const auto c = static_cast<unsigned char>(name[i]);
-    if (!isWordByte(c)) {
-      flush();
+  std::string token;
+  for (std::size_t i = 0; i <= name.size(); ++i) {
+    if (i < name.size() && isWordByte(static_cast<unsigned char>(name[i]))) {
+      token += name[i];
       continue;
     }
-    const bool hump = std::isupper(c) && i > 0 && std::islower(static_cast<unsigned char>(name[i - 1]));
-    const bool camel = hump && i + 1 < name.size() && std::islower(static_cast<unsigned char>(name[i + 1]));
-    if (camel) flush();
-    word += static_cast<char>(c);
+    addWords(token, out.words);
+    token.clear();
   }
-  flush();
   if (out.unit.empty() && out.words.size() > 1 && isUnit(out.words.back())) {
     out.unit = out.words.back();
     out.words.pop_back();

@@ -1,7 +1,6 @@
 #include "app/window/prompts.h"
 
 #include <QFileDialog>
-#include <QMessageBox>
 
 namespace distanz::app {
 namespace {
@@ -22,8 +21,6 @@ std::optional<QString> SystemPrompts::saveFile(QWidget* parent, const QString& t
 std::optional<QString> SystemPrompts::openFolder(QWidget* parent, const QString& title) {
   return unlessEmpty(QFileDialog::getExistingDirectory(parent, title));
 }
-void SystemPrompts::tell(QWidget* parent, const QString& title, const QString& text) {
-  QMessageBox::warning(parent, title, text);
 }
 
 }  // namespace distanz::app

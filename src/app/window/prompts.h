@@ -13,7 +13,6 @@ struct Prompts {
   virtual QStringList openFiles(QWidget* parent, const QString& title, const QString& filter) = 0;
   virtual std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested, const QString& filter) = 0;
   virtual std::optional<QString> openFolder(QWidget* parent, const QString& title) = 0;
-  virtual void tell(QWidget* parent, const QString& title, const QString& text) = 0;
 };
 
 /// The system's own dialogs.
@@ -22,7 +21,6 @@ struct SystemPrompts : Prompts {
   QStringList openFiles(QWidget* parent, const QString& title, const QString& filter) override;
   std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested, const QString& filter) override;
   std::optional<QString> openFolder(QWidget* parent, const QString& title) override;
-  void tell(QWidget* parent, const QString& title, const QString& text) override;
 };
 
 }  // namespace distanz::app

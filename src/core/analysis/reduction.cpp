@@ -29,7 +29,7 @@ struct Reducer {
     return estimate::qualityWindows(recording.time_s, rssi, values, track.turn.begin_s, track.turn.end_s);
   }
   log::LinkEvents events(const std::vector<double>& values, double threshold) const {
-    return log::linkEvents(recording.time_s, track.distance_m, values, threshold, track.farthest_s);
+    return log::linkEvents(recording.time_s, track.distance_m, values, threshold, track.turn);
   }
 
   void signal(LinkReduction& out, const std::vector<double>& rssi) const {

@@ -31,7 +31,7 @@ std::vector<Second> seconds(std::span<const double> time_s, std::span<const doub
 }  // namespace
 
 LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> quality, double threshold,
-                      double turn_s) {
+                      const Turn& turn) {
   LinkEvents events;
   const std::vector<Second> all = seconds(time_s, distance_m, quality);
   bool down = false;
@@ -51,12 +51,13 @@ LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> di
     down = down && s.sum / s.n < threshold;
     if (down) extend(s.end_s, s.end_m);
   }
-  for (const Dropout& d : events.dropouts)
-    if (d.begin_s <= turn_s) {
-      events.lost_at_m = d.begin_m;
-      break;
-    }
-  if (events.lost_at_m && !down) events.regained_at_m = events.dropouts.back().end_m;
+  const Dropout* last = nullptr;
+  for (const Dropout& d : events.dropouts) {
+    if (d.begin_s >= turn.begin_s && d.end_s <= turn.end_s) continue;
+    if (!events.lost_at_m && d.begin_s <= turn.end_s) events.lost_at_m = d.begin_m;
+    last = &d;
+  }
+  if (events.lost_at_m && !down) events.regained_at_m = last->end_m;
   return events;
 }
 

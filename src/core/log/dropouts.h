@@ -3,6 +3,8 @@
 #include <span>
 #include <vector>
 
+#include "core/log/track.h"
+
 namespace distanz::log {
 
 /// A stretch in which the link was below the pilot's rule, or silent, second by second.
@@ -18,8 +20,9 @@ struct LinkEvents {
 };
 
 /// @param quality link quality (%) or bitrate (Mbit/s), NaN where nothing arrived @param threshold in the same unit
-/// @param turn_s time of the farthest point. A gap of more than a second between rows with a value is a dropout too.
+/// @param turn a dropout that lies wholly inside it is the
+/// turn's own (banking) and does not count as the link being lost. A gap of more than a second between rows with a value is a dropout too.
 LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> quality, double threshold,
-                      double turn_s);
+                      const Turn& turn);
 
 }  // namespace distanz::log

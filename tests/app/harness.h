@@ -1,0 +1,61 @@
+#pragma once
+#include <QApplication>
+#include <QStringList>
+#include <QTest>
+#include <catch2/catch.hpp>
+#include <functional>
+
+#include "app/window/main_window.h"
+#include "app/window/prompts.h"
+
+/// Drives the real window: widgets by object name, waits for conditions, never sleeps.
+namespace distanz::app::test {
+
+/// Answers from a script instead of system dialogs.
+struct ScriptedPrompts : Prompts {
+  QString open, save, folder;
+  QStringList files;
+  std::optional<QString> openFile(QWidget*, const QString&, const QString&) override { return answer(open); }
+  QStringList openFiles(QWidget*, const QString&, const QString&) override { return files; }
+  std::optional<QString> saveFile(QWidget*, const QString&, const QString&, const QString&) override { return answer(save); }
+  std::optional<QString> openFolder(QWidget*, const QString&) override { return answer(folder); }
+
+ private:
+  static std::optional<QString> answer(const QString& text) { return text.isEmpty() ? std::nullopt : std::optional(text); }
+};
+
+template <class Widget>
+Widget& child(QObject& parent, const char* name) {
+  INFO("looking for " << name);
+  auto* found = parent.findChild<Widget*>(name);
+  REQUIRE(found != nullptr);
+  return *found;
+}
+
+inline void waitFor(const char* what, const std::function<bool()>& condition, int ms = 20000) {
+  INFO("waiting for " << what);
+  REQUIRE(QTest::qWaitFor(condition, ms));
+}
+
+inline void trigger(MainWindow& window, const char* action) {
+  auto& a = child<QAction>(window, action);
+  REQUIRE(a.isEnabled());
+  a.trigger();
+}
+
+/// Types into a field and leaves it with Return.
+inline void type(QLineEdit& field, const char* text) {
+  field.setFocus();
+  field.selectAll();
+  QTest::keyClicks(&field, text);
+  QTest::keyClick(&field, Qt::Key_Return);
+}
+
+inline void waitAnalysed(MainWindow& window) {
+  waitFor("the analysis", [&] {
+    Document& d = window.workspace()->document();
+    return d.analysed() && !d.analysing() && d.analysedCampaign() == d.campaign();
+  });
+}
+
+}  // namespace distanz::app::test

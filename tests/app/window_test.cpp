@@ -1,0 +1,298 @@
+// The real window from the start view to the verdict, as a pilot would go.
+#include <QComboBox>
+#include <QInputDialog>
+#include <QPushButton>
+#include <QSvgRenderer>
+#include <QTableView>
+#include <QTableWidget>
+#include <QTimer>
+
+#include "app/compare/compare_stage.h"
+#include "app/harness.h"
+#include "app/runs/import_dialog.h"
+#include "app/runs/leg_cutter.h"
+#include "formats/interchange.h"
+#include "formats/log_writer.h"
+#include "support/scenarios.h"
+#include "support/temp_dir.h"
+
+using namespace distanz;
+using namespace distanz::app;
+using namespace distanz::app::test;
+using Catch::Matchers::Contains;
+using distanz::test::TempDir;
+
+namespace {
+
+/// Window with a new campaign in a folder of its own.
+struct Session {
+  TempDir dir;
+  ScriptedPrompts prompts;
+  MainWindow window{prompts};
+
+  Session() {
+    window.show();
+    prompts.save = QString::fromStdString(dir / "field.distanz");
+    QTest::mouseClick(&child<QPushButton>(window, "startNew"), Qt::LeftButton);
+    REQUIRE(window.workspace() != nullptr);
+    waitAnalysed(window);
+  }
+  Document& document() { return window.workspace()->document(); }
+  const campaign::Campaign& campaign() { return document().campaign(); }
+
+  /// Simulated logs on disk, named A1.csv, B1.csv, ...
+  QStringList logs(int flights_each, double b_over_a_db) {
+    const auto flown = simulate::simulate(distanz::test::twoSetups(flights_each, b_over_a_db), 31);
+    QStringList files;
+    for (std::size_t i = 0; i < flown.recordings.size(); ++i) {
+      const auto file = dir / flown.campaign.runs[i].log;
+      distanz::test::spill(file, formats::writeLogCsv(flown.recordings[i]));
+      files << QString::fromStdString(file);
+    }
+    return files;
+  }
+
+  ImportDialog& dialog(const QStringList& files) {
+    prompts.files = files;
+    trigger(window, "importLogs");
+    return child<ImportDialog>(window, "importDialog");
+  }
+
+  void import(const QStringList& files) {
+    const std::size_t before = campaign().runs.size();
+    QTest::mouseClick(&child<QPushButton>(dialog(files), "importButton"), Qt::LeftButton);
+    waitFor("the import", [&] { return campaign().runs.size() == before + size_t(files.size()); });
+    waitAnalysed(window);
+    QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+  }
+
+  std::string allFindings() {
+    std::string text;
+    for (const auto& s : window.workspace()->current()->findings()) text += s.title + " " + s.text + "\n";
+    return text;
+  }
+};
+
+}  // namespace
+
+TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exported") {
+  Session s;
+  // Kit: values as people type them; a wrong one is refused beside the field and changes nothing.
+  type(child<QLineEdit>(s.window, "name_A"), "Print patch");
+  type(child<QLineEdit>(s.window, "name_B"), "Six-turn helix");
+  type(child<QLineEdit>(s.window, "sensitivity"), "-104 dBm");
+  type(child<QLineEdit>(s.window, "power"), "250 mW");
+  CHECK(s.campaign().setups[0].name == "Print patch");
+  CHECK(s.campaign().links[0].sensitivity_dbm == -104.0);
+  CHECK(s.campaign().setups[0].links.at("control").power_dbm.value() == Approx(23.979).margin(0.001));
+  auto& frequency = child<QLineEdit>(s.window, "frequency");
+  type(frequency, "5.8 GHx");
+  CHECK(s.campaign().links[0].frequency_mhz == 2440);
+  CHECK(frequency.property("refused").toBool());
+  CHECK_THAT(frequency.toolTip().toStdString(), Contains("not a unit"));
+  type(frequency, "2.45 GHz");
+  CHECK(s.campaign().links[0].frequency_mhz == 2450);
+  CHECK_FALSE(frequency.property("refused").toBool());
+
+  // Plan: far post by distance and bearing.
+  s.window.workspace()->showStageNamed("plan");
+  type(child<QLineEdit>(s.window, "stationLat"), "46.91");
+  type(child<QLineEdit>(s.window, "pathDistance"), "3.5 km");
+  type(child<QLineEdit>(s.window, "pathBearing"), "54");
+  REQUIRE(s.campaign().path.size() == 2);
+  CHECK(course::between(s.campaign().station.position, s.campaign().path.back().position).distance_m == Approx(3500).margin(0.1));
+  CHECK_THAT(s.allFindings(), Contains("clear"));
+
+  // Runs: six logs in, setups guessed from their names.
+  s.window.workspace()->showStageNamed("runs");
+  s.import(s.logs(3, 7));
+  CHECK(s.campaign().runs.size() == 6);
+  CHECK(s.campaign().runs[1].setup == "B");
+  CHECK(s.campaign().runs[5].order == 6);
+
+  // Compare: the verdict in sentences, readings at a picked distance, exports.
+  s.window.workspace()->showStageNamed("compare");
+  CHECK_THAT(s.allFindings(), Contains("Six-turn helix (B) is better than A"));
+  s.document().pick(1200);
+  for (const auto& [action, ending] : std::vector<std::pair<const char*, const char*>>{{"exportPng", ".png"}, {"exportSvg", ".svg"}, {"exportCsv", ".csv"}}) {
+    s.prompts.save = QString::fromStdString(s.dir / "view") + ending;
+    trigger(s.window, action);
+    CHECK(std::filesystem::file_size(s.prompts.save.toStdString()) > 1000);
+  }
+  CHECK(QImage(QString::fromStdString(s.dir / "view.png")).width() > 800);
+  CHECK(QSvgRenderer(QString::fromStdString(s.dir / "view.svg")).isValid());
+  CHECK_THAT(distanz::test::slurp(s.dir / "view.csv"), Contains("A1,A,out,"));
+
+  // Keep: undo takes the import back, redo brings it again; the interchange folder gives the same campaign.
+  trigger(s.window, "undo");
+  CHECK(s.campaign().runs.empty());
+  trigger(s.window, "redo");
+  CHECK(s.campaign().runs.size() == 6);
+  s.prompts.save = QString::fromStdString(s.dir / "folder");
+  trigger(s.window, "exportFolder");
+  CHECK(formats::openInterchange(s.dir / "folder").campaign == s.campaign());
+}
+
+TEST_CASE("window: a bad log is refused in the dialog with the reason, and nothing is imported") {
+  Session s;
+  distanz::test::spill(s.dir / "A1.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n9,50,-61\n3,70,-62\n");
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv")});
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  auto& message = child<QLabel>(dialog, "importMessage");
+  waitFor("the refusal", [&] { return message.text().contains("time runs backwards"); });
+  CHECK_THAT(message.text().toStdString(), Contains("A1.csv") && Contains("line 4") && Contains("Nothing was imported"));
+  CHECK(s.campaign().runs.empty());
+  CHECK(dialog.isVisible());
+}
+
+TEST_CASE("window: a binary file cannot even be chosen for import, and says why") {
+  Session s;
+  distanz::test::spill(s.dir / "x.csv", std::string("\x7f" "ELF\0\0\1", 8));
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "x.csv")});
+  CHECK_FALSE(child<QPushButton>(dialog, "importButton").isEnabled());
+  CHECK_THAT(child<QTableWidget>(dialog, "importLogs").item(0, 1)->text().toStdString(), Contains("binary file"));
+}
+
+TEST_CASE("window: a column match is shown, corrected by hand, and the correction holds") {
+  Session s;
+  distanz::test::spill(s.dir / "B7.csv", "time_s;a;Dist(ft)\n0;-60;30\n10;-65;900\n20;-61;30\n");
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "B7.csv")});
+  auto& distance = child<QComboBox>(dialog, "match_distance_m");
+  CHECK(distance.currentText() == "Dist(ft)");
+  auto& signal = child<QComboBox>(dialog, "match_control.rssi_dbm");
+  CHECK(signal.currentData().toInt() == -1);
+  const int column = signal.findText("a");
+  signal.setCurrentIndex(column);
+  emit signal.activated(column);
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
+  CHECK(s.campaign().runs[0].setup == "B");
+  CHECK(s.campaign().runs[0].columns.at("control.rssi_dbm") == "a");
+  waitAnalysed(s.window);
+  CHECK(s.document().analysis().runs[0].farthest_m == Approx(900 * 0.3048).margin(0.01));
+}
+
+TEST_CASE("window: cancelling an import leaves nothing behind") {
+  Session s;
+  std::string big = "time_s,distance_m,rssi_dbm\n";
+  for (int i = 0; i < 900000; ++i) big += std::to_string(i) + "," + std::to_string(20 + i % 900) + ",-" + std::to_string(60 + i % 40) + "\n";
+  distanz::test::spill(s.dir / "A1.csv", big);
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv")});
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  bool closed = false;
+  QObject::connect(&dialog, &QDialog::finished, [&] { closed = true; });
+  QTest::mouseClick(&child<QPushButton>(dialog, "importCancel"), Qt::LeftButton);
+  waitFor("the dialog to close", [&] { return closed; });
+  CHECK(s.campaign().runs.empty());
+  campaign::Run run;
+  run.log_sha256 = "x";
+  CHECK_FALSE(s.document().samples()->has(run));
+  CHECK_FALSE(child<QAction>(s.window, "undo").text().contains("Import"));
+}
+
+TEST_CASE("window: the same log twice is refused") {
+  Session s;
+  const QStringList files = s.logs(1, 3);
+  s.import(files);
+  ImportDialog& dialog = s.dialog({files[0]});
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the refusal", [&] { return child<QLabel>(dialog, "importMessage").text().contains("already as run A1"); });
+  CHECK(s.campaign().runs.size() == 2);
+}
+
+TEST_CASE("window: runs are edited in the table, cut by hand, voided with a reason, removed, and all of it undone") {
+  Session s;
+  s.import(s.logs(2, 3));
+  s.window.workspace()->showStageNamed("runs");
+  auto& table = child<QTableView>(s.window, "runTable");
+  auto* model = table.model();
+  REQUIRE(model->rowCount() == 4);
+  CHECK(model->setData(model->index(0, RunTable::EndedWhy), int(campaign::Ended::Battery), Qt::EditRole));
+  CHECK(model->setData(model->index(0, RunTable::Notes), "gusty", Qt::EditRole));
+  CHECK(model->setData(model->index(0, RunTable::SetupOf), "B", Qt::EditRole));
+  CHECK_FALSE(model->setData(model->index(0, RunTable::Order), "first", Qt::EditRole));
+  CHECK(s.campaign().runs[0].ended == campaign::Ended::Battery);
+  CHECK(s.campaign().runs[0].setup == "B");
+  table.selectRow(1);
+  auto& cutter = child<LegCutter>(s.window, "legCutter");
+  waitFor("the track", [&] { return cutter.isEnabled() && cutter.width() > 100; });
+  QTest::qWait(50);
+  const auto before = s.campaign().runs[1];
+  CHECK_FALSE(before.turn_begin_s);
+  waitFor("the turn to move", [&] {
+    QTest::keyClick(&cutter, Qt::Key_Left);
+    return s.campaign().runs[1].turn_begin_s.has_value();
+  });
+  waitAnalysed(s.window);
+  QTimer::singleShot(0, [] {
+    for (QWidget* w : QApplication::topLevelWidgets())
+      if (auto* ask = qobject_cast<QInputDialog*>(w); ask && ask->isVisible()) {
+        ask->setTextValue("loose connector");
+        ask->accept();
+      }
+  });
+  QTest::mouseClick(&child<QPushButton>(s.window, "voidRun"), Qt::LeftButton);
+  CHECK(s.campaign().runs[1].void_reason == "loose connector");
+  waitAnalysed(s.window);
+  CHECK_FALSE(s.document().analysis().runs[1].used);
+  QTest::mouseClick(&child<QPushButton>(s.window, "removeRun"), Qt::LeftButton);
+  CHECK(s.campaign().runs.size() == 3);
+  while (!s.document().undoable().isEmpty() && !s.document().undoable().startsWith("Import")) s.document().undo();
+  CHECK(s.campaign().runs.size() == 4);
+  CHECK(s.campaign().runs[0].notes.empty());
+}
+
+TEST_CASE("window: a distance picked anywhere is picked everywhere") {
+  Session s;
+  s.import(s.logs(2, 3));
+  auto& rule = child<RangeRule>(s.window, "rangeRule");
+  const DistanceAxis axis = rule.axis();
+  QTest::mouseClick(&rule, Qt::LeftButton, {}, QPoint(int(axis.x(1500)), 60));
+  REQUIRE(s.document().picked());
+  CHECK(*s.document().picked() == Approx(1500).margin(axis.end_m / 400));
+  QTest::keyClick(&rule, Qt::Key_Right);
+  CHECK(*s.document().picked() == Approx(1520).margin(axis.end_m / 400));
+  QTest::keyClick(&rule, Qt::Key_Escape);
+  CHECK_FALSE(s.document().picked());
+}
+
+TEST_CASE("window: files that cannot be opened are told of and leave the window as it was") {
+  Session s;
+  distanz::test::spill(s.dir / "foreign.distanz", "not a campaign at all");
+  CHECK_FALSE(s.window.open(QString::fromStdString(s.dir / "foreign.distanz")));
+  auto& banner = child<QLabel>(s.window, "banner");
+  CHECK_THAT(banner.accessibleName().toStdString(), Contains("foreign.distanz: is not a Distanz campaign"));
+  CHECK(s.window.workspace() != nullptr);
+  CHECK_FALSE(s.window.open(QString::fromStdString(s.dir / "gone.distanz")));
+  CHECK_THAT(banner.accessibleName().toStdString(), Contains("still there"));
+}
+
+TEST_CASE("window: the demo opens analysed, in light and in dark, and the window keeps answering meanwhile") {
+  ScriptedPrompts prompts;
+  MainWindow window(prompts);
+  window.show();
+  QTest::mouseClick(&child<QPushButton>(window, "startDemo"), Qt::LeftButton);
+  REQUIRE(window.workspace() != nullptr);
+  waitAnalysed(window);
+  CHECK(window.workspace()->document().campaign().setups.size() == 3);
+  CHECK(dynamic_cast<CompareStage*>(window.workspace()->current()) != nullptr);
+  trigger(window, "dark");
+  waitAnalysed(window);
+  CHECK(dynamic_cast<CompareStage*>(window.workspace()->current()) != nullptr);
+  trigger(window, "dark");
+  trigger(window, "closeCampaign");
+  CHECK(window.workspace() == nullptr);
+  CHECK(child<QPushButton>(window, "startDemo").isVisible());
+}
+
+TEST_CASE("window: every field and button has a name for those who listen") {
+  Session s;
+  for (const char* stage : {"kit", "plan", "runs", "compare"}) {
+    s.window.workspace()->showStageNamed(stage);
+    for (auto* field : s.window.workspace()->current()->findChildren<QLineEdit*>()) {
+      CAPTURE(stage, field->objectName().toStdString());
+      CHECK_FALSE(field->accessibleName().isEmpty());
+    }
+    for (auto* button : s.window.workspace()->current()->findChildren<QPushButton*>()) CHECK_FALSE((button->accessibleName() + button->text()).isEmpty());
+  }
+}

@@ -1,0 +1,231 @@
+#include <catch2/catch.hpp>
+#include <cmath>
+#include <nlohmann/json.hpp>
+#include <sstream>
+
+#include "cli/command.h"
+#include "formats/files.h"
+#include "store/campaign_file.h"
+#include "support/temp_dir.h"
+
+using namespace distanz;
+using Catch::Matchers::Contains;
+using Catch::Matchers::WithinAbs;
+using Catch::Matchers::WithinRel;
+using nlohmann::json;
+using test::TempDir;
+
+namespace {
+
+struct Ran {
+  int code;
+  std::string out, err;
+};
+
+Ran run(const std::vector<std::string>& arguments) {
+  std::ostringstream out, err;
+  const int code = cli::run(arguments, {out, err});
+  return {code, out.str(), err.str()};
+}
+
+json asJson(const Ran& r) {
+  CAPTURE(r.err);
+  REQUIRE(r.code == 0);
+  REQUIRE(r.err.empty());
+  return json::parse(r.out);
+}
+
+/// The reference campaign as an interchange folder.
+void writeGolden(const std::filesystem::path& folder, const std::string& name, const json& link) {
+  std::filesystem::create_directories(folder);
+  json campaign = {{"distanz_interchange", 1}, {"title", name}, {"links", {link}}, {"setups", {{{"id", "A"}}, {{"id", "B"}}}}, {"runs", json::array()}};
+  for (const auto& entry : std::filesystem::directory_iterator(DISTANZ_TEST_DATA "/golden/" + name)) {
+    if (entry.path().extension() != ".csv") continue;
+    std::filesystem::copy_file(entry.path(), folder / entry.path().filename());
+    const std::string stem = entry.path().stem().string();
+    campaign["runs"].push_back({{"id", stem}, {"setup", stem.substr(0, 1)}, {"log", entry.path().filename().string()}});
+  }
+  test::spill(folder / "campaign.json", campaign.dump());
+}
+
+std::vector<std::string> keysOf(const nlohmann::ordered_json& object) {
+  std::vector<std::string> keys;
+  for (const auto& [key, value] : object.items()) keys.push_back(key);
+  return keys;
+}
+
+const char* const kScenario = DISTANZ_TEST_DATA "/../../demo/scenario.json";
+
+}  // namespace
+
+TEST_CASE("analyse: a reference campaign from a folder and from a file gives the independent answers") {
+  const TempDir dir;
+  writeGolden(dir / "g1", "g1", {{"id", "control"}, {"sensitivity_dbm", -100}, {"rule", {{"margin_db", 0}}}});
+  REQUIRE(run({"convert", dir / "g1", dir / "g1.distanz"}).code == 0);
+  const json want = json::parse(test::slurp(DISTANZ_TEST_DATA "/golden/g1.ystar-100.json"));
+  const std::string source = GENERATE("g1", "g1.distanz");
+  const json got = asJson(run({"analyse", dir / source, "--json"}));
+  REQUIRE(got["setups"].size() == 2);
+  for (const json& s : got["setups"]) {
+    const json& w = want["setups"][s["setup"].get<std::string>()];
+    CHECK_THAT(s["typical_range_m"]["estimate"].get<double>(), WithinRel(w["R50"]["est"].get<double>(), 1e-4));
+    CHECK_THAT(s["dependable_range_m"]["low"].get<double>(), WithinRel(w["R95"]["lo"].get<double>(), 1e-4));
+    CHECK_THAT(s["dependable_range_m"]["high"].get<double>(), WithinRel(w["R95"]["hi"].get<double>(), 1e-4));
+    CHECK(s["basis"] == "signal");
+    CHECK(s["critical_dbm"] == -100);
+  }
+  const json& pair = got["comparisons"][0];
+  CHECK_THAT(pair["delta_db"]["estimate"].get<double>(), WithinAbs(want["pairs"][0]["delta"].get<double>(), 1e-3));
+  CHECK(pair["verdict"] == "undecided");
+  CHECK(pair["more_pairs_needed"] == want["pairs"][0]["more_pairs"]);
+}
+
+TEST_CASE("analyse: the critical level from link quality, and its basis") {
+  const TempDir dir;
+  writeGolden(dir / "g2", "g2", {{"id", "control"}, {"rule", {{"lq_min_pct", 70}}}});
+  const json got = asJson(run({"analyse", dir / "g2", "--json"}));
+  CHECK_THAT(got["setups"][0]["critical_dbm"].get<double>(), WithinRel(-102.71235999813669, 1e-4));
+  CHECK(got["setups"][0]["basis"] == "quality");
+  CHECK(got["warnings"][0]["code"] == "flights-differ");
+}
+
+TEST_CASE("analyse: exactly the documented keys, in their order") {
+  const TempDir dir;
+  writeGolden(dir / "g4", "g4", {{"id", "control"}, {"sensitivity_dbm", -100}, {"rule", {{"margin_db", 0}}}});
+  const Ran r = run({"analyse", dir / "g4", "--json"});
+  const auto j = nlohmann::ordered_json::parse(r.out);
+  CHECK(keysOf(j) == std::vector<std::string>{"distanz", "title", "setups", "comparisons", "runs", "warnings"});
+  CHECK(j["distanz"] == "0.1");
+  CHECK(keysOf(j["setups"][0]) == std::vector<std::string>{"setup", "link", "typical_range_m", "dependable_range_m", "confidence", "dependability",
+                                                            "exponent", "critical_dbm", "farthest_flown_m", "runs_used", "basis"});
+  CHECK(keysOf(j["setups"][0]["typical_range_m"]) == std::vector<std::string>{"estimate", "low", "high", "at_least", "status"});
+  CHECK(keysOf(j["setups"][0]["exponent"]) == std::vector<std::string>{"estimate", "low", "high"});
+  CHECK(keysOf(j["comparisons"][0]) ==
+        std::vector<std::string>{"a", "b", "link", "delta_db", "range_ratio", "verdict", "practical_threshold", "more_pairs_needed"});
+  CHECK(keysOf(j["runs"][0]) == std::vector<std::string>{"run", "used", "why_not", "farthest_m", "dropouts", "lost_at_m", "regained_at_m"});
+  CHECK(keysOf(j["warnings"][0]) == std::vector<std::string>{"code", "run", "text"});
+  CHECK(j["setups"][0]["typical_range_m"]["status"] == "at-least");
+  CHECK(j["setups"][0]["dependable_range_m"]["status"] == "extrapolated");
+  CHECK(j["runs"][0]["lost_at_m"].is_null());
+}
+
+TEST_CASE("analyse: in words for people, without --json") {
+  const TempDir dir;
+  REQUIRE(run({"simulate", kScenario, "--out", dir / "m", "--seed", "7"}).code == 0);
+  const Ran r = run({"analyse", dir / "m"});
+  CHECK(r.code == 0);
+  CHECK_THAT(r.out, Contains("is better than") && Contains("dependable") && Contains("Plan with"));
+}
+
+TEST_CASE("simulate: same seed, same logs; another seed, others") {
+  const TempDir dir;
+  for (const char* seed : {"1", "2"}) REQUIRE(run({"simulate", kScenario, "--out", dir / seed, "--seed", seed}).code == 0);
+  REQUIRE(run({"simulate", kScenario, "--out", dir / "again", "--seed", "1"}).code == 0);
+  CHECK(test::slurp(dir / "1" / "A1.csv") == test::slurp(dir / "again" / "A1.csv"));
+  CHECK(test::slurp(dir / "1" / "A1.csv") != test::slurp(dir / "2" / "A1.csv"));
+  CHECK(run({"simulate", kScenario, "--out", dir / "1"}).code == 1);
+}
+
+TEST_CASE("import: logs become runs in order; a copy, an unknown setup and a bad log leave the campaign as it was") {
+  const TempDir dir;
+  REQUIRE(run({"simulate", kScenario, "--out", dir / "m"}).code == 0);
+  REQUIRE(run({"convert", dir / "m", dir / "m.distanz"}).code == 0);
+  const auto runs = [&] { return store::CampaignFile::open(dir / "m.distanz").campaign().runs; };
+  const std::size_t before = runs().size();
+  test::spill(dir / "new.csv", "time_s;RSSI [dBm];Distance m\n0;-60;20\n10;-65;150\n20;-61;20\n");
+  const Ran ok = run({"import", dir / "m.distanz", dir / "new.csv", "--setup", "B", "--ended", "turned-back", "--flight", "f9"});
+  CAPTURE(ok.err);
+  REQUIRE(ok.code == 0);
+  REQUIRE(runs().size() == before + 1);
+  CHECK(runs().back().id == "B5");
+  CHECK(runs().back().flight == "f9");
+  CHECK(runs().back().order == static_cast<int>(before) + 1);
+  test::spill(dir / "bad.csv", "time_s,rssi_dbm,distance_m\n0,-60,5\n9,-61,50\n3,-62,70\n");
+  const std::vector<std::pair<std::vector<std::string>, std::string>> refusals{
+      {{"import", dir / "m.distanz", dir / "new.csv", "--setup", "B"}, "in the campaign already, as run B5"},
+      {{"import", dir / "m.distanz", dir / "new.csv", "--setup", "Z"}, "no such setup"},
+      {{"import", dir / "m.distanz", dir / "bad.csv", "--setup", "B"}, "line 4: time runs backwards"},
+      {{"import", dir / "m.distanz", dir / "gone.csv", "--setup", "B"}, "still there"},
+      {{"import", dir / "m.distanz", dir / "bad.csv", "--setup", "B", "--ended", "bored"}, "must be one of"},
+      {{"import", dir / "m.distanz", dir / "bad.csv", "--setup", "B", "--map", "rssi"}, "CHANNEL=COLUMN"},
+      {{"import", dir / "none.distanz", dir / "new.csv", "--setup", "B"}, "none.distanz"}};
+  for (const auto& [arguments, because] : refusals) {
+    const Ran r = run(arguments);
+    CHECK(r.code == 1);
+    CHECK_THAT(r.err, Contains(because));
+    CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
+    CHECK(runs().size() == before + 1);
+  }
+}
+
+TEST_CASE("import: a corrected match is kept with the run") {
+  const TempDir dir;
+  REQUIRE(run({"simulate", kScenario, "--out", dir / "m"}).code == 0);
+  REQUIRE(run({"convert", dir / "m", dir / "m.distanz"}).code == 0);
+  test::spill(dir / "odd.csv", "time_s,a,b\n0,-60,20\n10,-65,150\n20,-61,20\n");
+  CHECK(run({"import", dir / "m.distanz", dir / "odd.csv", "--setup", "A"}).code == 1);
+  const Ran r = run({"import", dir / "m.distanz", dir / "odd.csv", "--setup", "A", "--map", "control.rssi_dbm=a", "--map", "distance_m=3"});
+  CAPTURE(r.err);
+  REQUIRE(r.code == 0);
+  CHECK(store::CampaignFile::open(dir / "m.distanz").campaign().runs.back().columns.at("control.rssi_dbm") == "a");
+}
+
+TEST_CASE("inspect: the documented object, and faults with their lines") {
+  const TempDir dir;
+  test::spill(dir / "x.csv", "time_s,RSSI [dBm],Alt(ft)\n0,-60,100\n1,oops,200\n2,-65,300\n");
+  const auto j = nlohmann::ordered_json::parse(run({"inspect", dir / "x.csv", "--json"}).out);
+  CHECK(keysOf(j) == std::vector<std::string>{"format", "rows", "span_s", "channels", "faults"});
+  CHECK(j["rows"] == 3);
+  CHECK(j["span_s"] == 2);
+  CHECK(keysOf(j["channels"][1]) == std::vector<std::string>{"channel", "column", "unit", "samples", "min", "max"});
+  CHECK(j["channels"][1]["channel"] == "control.rssi_dbm");
+  CHECK(j["channels"][1]["samples"] == 2);
+  CHECK_THAT(j["channels"][2]["max"].get<double>(), WithinAbs(91.44, 1e-9));
+  CHECK(j["faults"][0]["line"] == 3);
+  CHECK_THAT(run({"inspect", dir / "x.csv"}).out, Contains("RSSI [dBm]"));
+  CHECK(run({"inspect", dir / "none.csv"}).code == 1);
+}
+
+TEST_CASE("convert: logs to CSV, GPX, KML and GeoJSON; unknown endings and existing files are refused") {
+  const TempDir dir;
+  REQUIRE(run({"simulate", kScenario, "--out", dir / "m"}).code == 0);
+  for (const char* ending : {"csv", "gpx", "kml", "geojson"}) {
+    const auto target = dir / (std::string("a.") + ending);
+    CHECK(run({"convert", dir / "m" / "A1.csv", target}).code == 0);
+    CHECK(std::filesystem::file_size(target) > 1000);
+    CHECK(run({"convert", dir / "m" / "A1.csv", target}).code == 1);
+  }
+  CHECK_THAT(run({"convert", dir / "m" / "A1.csv", dir / "a.xyz"}).err, Contains("not a format"));
+  CHECK_THAT(run({"convert", dir / "m", dir / "m.zip"}).err, Contains("end its name in .distanz"));
+}
+
+TEST_CASE("link: the documented object with figures from the textbook formulas") {
+  const auto j = nlohmann::ordered_json::parse(run({"link", "--frequency", "5.8GHz", "--distance", "1km", "--power", "25mW", "--tx-gain", "2dBi", "--rx-gain", "8dBi", "--tx-loss",
+                                                    "0.5dB", "--rx-loss", "0.5dB", "--tx-height", "60m", "--rx-height", "2m", "--json"}).out);
+  CHECK(keysOf(j) == std::vector<std::string>{"eirp_dbm", "free_space_db", "path_loss_db", "received_dbm", "fresnel_radius_m", "horizon_km"});
+  const double eirp = 10 * std::log10(25.0) + 2 - 0.5, loss = 32.45 + 20 * std::log10(5800.0);
+  CHECK_THAT(j["eirp_dbm"].get<double>(), WithinAbs(eirp, 1e-9));
+  CHECK_THAT(j["free_space_db"].get<double>(), WithinAbs(loss, 0.01));
+  CHECK_THAT(j["received_dbm"].get<double>(), WithinAbs(eirp - loss + 8 - 0.5, 0.01));
+  CHECK_THAT(j["fresnel_radius_m"].get<double>(), WithinAbs(17.32 * std::sqrt(0.25 / 5.8), 0.01));
+  CHECK_THAT(j["horizon_km"].get<double>(), WithinAbs(4.12 * (std::sqrt(60.0) + std::sqrt(2.0)), 0.03));
+  const json n3 = asJson(run({"link", "--frequency", "5800", "--distance", "1000", "--power", "14", "--exponent", "3", "--json"}));
+  CHECK_THAT(n3["path_loss_db"].get<double>() - n3["free_space_db"].get<double>(), WithinAbs(30, 1e-9));
+  CHECK_THAT(run({"link", "--frequency", "5.8GHx", "--distance", "1km", "--power", "25mW"}).err, Contains("not a unit"));
+  CHECK_THAT(run({"link", "--frequency", "5.8GHz", "--distance", "1km", "--power", "25mW"}).out, Contains("received"));
+}
+
+TEST_CASE("exit codes: usage is 2, refused input is 1 with one line, help is 0") {
+  CHECK(run({}).code == 2);
+  CHECK(run({"analyze"}).code == 2);
+  CHECK(run({"analyse"}).code == 2);
+  CHECK(run({"--help"}).code == 0);
+  CHECK_THAT(run({"--version"}).out, Contains("distanz-cli 0.1"));
+  const TempDir dir;
+  for (const auto& arguments : std::vector<std::vector<std::string>>{{"analyse", dir / "none.distanz"}, {"analyse", dir.path(), "--json"}}) {
+    const Ran r = run(arguments);
+    CHECK(r.code == 1);
+    CHECK(r.out.empty());
+    CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
+  }
+}

@@ -1,0 +1,176 @@
+#include <algorithm>
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "core/analysis/reading.h"
+#include "core/analysis/sentences.h"
+#include "core/analysis/words.h"
+#include "support/scenarios.h"
+
+using namespace distanz;
+using namespace distanz::analysis;
+using Catch::Matchers::Contains;
+using Catch::Matchers::WithinAbs;
+
+namespace {
+
+bool warned(const CampaignAnalysis& a, const std::string& code) {
+  return std::any_of(a.warnings.begin(), a.warnings.end(), [&](const Warning& w) { return w.code == code; });
+}
+
+}  // namespace
+
+TEST_CASE("analysis: a clear difference is found, with its size, and the stronger setup reaches farther") {
+  const auto flown = simulate::simulate(test::twoSetups(5, 6), 11);
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  REQUIRE(a.comparisons.size() == 1);
+  CHECK(a.comparisons[0].verdict == estimate::Verdict::BBetter);
+  CHECK_THAT(a.comparisons[0].delta_db->estimate, WithinAbs(-6, 2));
+  CHECK(*a.find("B", "control")->typical.estimate_m > *a.find("A", "control")->typical.estimate_m);
+  CHECK(a.find("A", "control")->runs_used == 5);
+  CHECK(a.deciding("A", "B") == &a.comparisons[0]);
+  CHECK(a.deciding("A", "Z") == nullptr);
+}
+
+TEST_CASE("analysis: the answer does not depend on the number of threads, to the last bit") {
+  const auto flown = simulate::simulate(test::twoSetups(4), 3);
+  const CampaignAnalysis one = test::analyseSimulated(flown, 1), many = test::analyseSimulated(flown, 7);
+  REQUIRE(one.setups.size() == many.setups.size());
+  for (std::size_t i = 0; i < one.setups.size(); ++i) {
+    CHECK(one.setups[i].typical.estimate_m == many.setups[i].typical.estimate_m);
+    CHECK(one.setups[i].dependable.high_m == many.setups[i].dependable.high_m);
+  }
+  CHECK(one.comparisons[0].delta_db->low == many.comparisons[0].delta_db->low);
+}
+
+TEST_CASE("analysis: one run of each says that nothing can be said about repeatability") {
+  const auto flown = simulate::simulate(test::twoSetups(1, 20), 3);
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  CHECK(a.comparisons[0].verdict == estimate::Verdict::Undecided);
+  CHECK(a.comparisons[0].spread_assumed);
+  CHECK(warned(a, "one-flight"));
+  CHECK_THAT(verdictSentence(flown.campaign, a.comparisons[0]).text, Contains("nothing can be said about repeatability"));
+}
+
+TEST_CASE("analysis: a range beyond what was flown is told as at least") {
+  auto s = test::twoSetups(3);
+  for (auto& run : s.runs) run.farthest_m = 700;
+  const CampaignAnalysis a = test::analyseSimulated(simulate::simulate(s, 2));
+  const SetupOnLink* r = a.find("A", "control");
+  CHECK(r->typical.status == Status::AtLeast);
+  CHECK(*r->typical.at_least_m <= 700);
+  CHECK_THAT(rangeText(r->typical), Contains("at least"));
+}
+
+TEST_CASE("analysis: without sensitivity and without failures no range is made up") {
+  auto s = test::twoSetups(3);
+  s.campaign.links[0].sensitivity_dbm.reset();
+  s.campaign.links[0].rule = {70, {}, {}};
+  for (auto& run : s.runs) run.farthest_m = 900;
+  const CampaignAnalysis a = test::analyseSimulated(simulate::simulate(s, 2));
+  const SetupOnLink* r = a.find("A", "control");
+  CHECK(r->typical.status == Status::Withheld);
+  CHECK_FALSE(r->typical.estimate_m);
+  CHECK_FALSE(r->critical_dbm);
+  CHECK(warned(a, "no-critical-level"));
+  CHECK(rangeText(r->typical) == "not known");
+}
+
+TEST_CASE("analysis: quality alone gives first failures, basis reach") {
+  auto flown = simulate::simulate(test::twoSetups(3, 4), 2);
+  flown.campaign.links[0].rule.lq_min_pct = 70;
+  for (auto& r : flown.recordings) std::erase_if(r.columns, [](const log::Column& c) { return c.channel == "control.rssi_dbm"; });
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  const SetupOnLink* r = a.find("A", "control");
+  REQUIRE(r);
+  CHECK(r->basis == Basis::Reach);
+  CHECK(word(r->basis) == "reach");
+  CHECK_FALSE(a.comparisons[0].delta_db);
+}
+
+TEST_CASE("analysis: voided runs and copies of a log do not count, and say why") {
+  auto flown = simulate::simulate(test::twoSetups(3), 2);
+  flown.campaign.runs[0].void_reason = "loose connector";
+  flown.campaign.runs[1].log_sha256 = flown.campaign.runs[3].log_sha256 = "same";
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  CHECK_FALSE(a.runs[0].used);
+  CHECK_THAT(a.runs[0].why_not, Contains("loose connector"));
+  CHECK(a.runs[1].used);
+  CHECK_FALSE(a.runs[3].used);
+  CHECK(warned(a, "duplicate-log"));
+  CHECK(a.find("A", "control")->runs_used == 2);
+}
+
+TEST_CASE("analysis: flown one after the other is a caution") {
+  auto flown = simulate::simulate(test::twoSetups(2), 2);
+  CHECK_FALSE(warned(test::analyseSimulated(flown), "not-interleaved"));
+  int order = 0;
+  for (const char* setup : {"A", "B"})
+    for (auto& run : flown.campaign.runs)
+      if (run.setup == setup) run.order = ++order;
+  CHECK(warned(test::analyseSimulated(flown), "not-interleaved"));
+}
+
+TEST_CASE("analysis: automatic power and a log without signal are cautions, not silence") {
+  auto flown = simulate::simulate(test::twoSetups(2), 2);
+  std::vector<double> power(flown.recordings[0].rows(), 25);
+  power.back() = 100;
+  flown.recordings[0].columns.push_back({"control.power_mw", power});
+  flown.recordings[3].columns.resize(1);
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  CHECK(warned(a, "power-changed"));
+  CHECK(warned(a, "run-refused"));
+  CHECK_FALSE(a.runs[3].used);
+}
+
+TEST_CASE("analysis: flights that all end together with signal in hand are a limit, not the radio") {
+  auto s = test::twoSetups(3);
+  for (auto& run : s.runs) run.farthest_m = 800;
+  CHECK(warned(test::analyseSimulated(simulate::simulate(s, 2)), "ended-together"));
+}
+
+TEST_CASE("analysis: nothing flown, nothing claimed; cancelling throws") {
+  const auto flown = simulate::simulate(test::twoSetups(2), 2);
+  const auto source = [](const campaign::Run&) -> std::shared_ptr<const log::Recording> { throw InputError("gone"); };
+  const CampaignAnalysis none = analyse(flown.campaign, source);
+  CHECK(none.setups.empty());
+  CHECK(none.runs[0].why_not == "gone");
+  CHECK_THROWS_AS(analyse(flown.campaign, source, [](double) { return false; }, 1), Cancelled);
+  CHECK(analyse(campaign::Campaign(), source).setups.empty());
+}
+
+TEST_CASE("sentences: the better setup by name, how much, how sure, and what to do next") {
+  const auto flown = simulate::simulate(test::twoSetups(4, 7), 12);
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  const Sentence verdict = verdictSentence(flown.campaign, a.comparisons[0]);
+  CHECK(verdict.title == "Setup B (B) is better than A");
+  CHECK_THAT(verdict.text, Contains("dB stronger") && Contains("times as long") && Contains("95 %"));
+  const auto all = findings(flown.campaign, a);
+  CHECK(std::count_if(all.begin(), all.end(), [](const Sentence& s) { return s.tone == Tone::Advice; }) == 1);
+  CHECK_THAT(limitSentence(flown.campaign, a, "A").text, Contains("control link limits it"));
+  CHECK_THAT(limitSentence(flown.campaign, a, "Z").title, Contains("not flown"));
+  CHECK_THAT(nextStep(flown.campaign, a).title, Contains("Plan with B"));
+  CHECK_THAT(nextStep(campaign::Campaign(), analyse(campaign::Campaign(), std::vector<RunReduction>())).title, Contains("Fly the first pair"));
+}
+
+TEST_CASE("sentences: distances and probabilities in words") {
+  CHECK(distanceText(856.4) == "856 m");
+  CHECK(distanceText(1856) == "1.86 km");
+  CHECK(distanceText(INFINITY) == "no limit");
+  CHECK(probabilityWords(0.995) == "almost certainly");
+  CHECK(probabilityWords(0.5) == "as likely as not");
+  CHECK(probabilityWords(NAN) == "possibly");
+}
+
+TEST_CASE("readings: the mean of the runs near a distance, and nothing where nobody flew") {
+  const auto flown = simulate::simulate(test::twoSetups(3, 5), 4);
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  const auto readings = readAt(flown.campaign, a, "control", 1000);
+  REQUIRE(readings.size() == 2);
+  CHECK(readings[0].runs == 3);
+  CHECK_THAT(*readings[0].signal_dbm, WithinAbs(-90, 6));
+  CHECK(*readings[1].signal_dbm > *readings[0].signal_dbm);
+  CHECK(readAt(flown.campaign, a, "control", 90000)[0].runs == 0);
+  const std::string csv = lanesCsv(flown.campaign, a, "control");
+  CHECK_THAT(csv, Catch::StartsWith("run,setup,leg,distance_m") && Contains("\nA1,A,out,") && Contains("\nB3,B,back,"));
+}

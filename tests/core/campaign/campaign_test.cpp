@@ -1,0 +1,135 @@
+#include "core/campaign/campaign.h"
+
+#include <catch2/catch.hpp>
+#include <functional>
+
+#include "core/campaign/validate.h"
+#include "core/plan/prediction.h"
+#include "core/radio/path_loss.h"
+
+using namespace distanz;
+using namespace distanz::campaign;
+using Catch::Matchers::Contains;
+using Catch::Matchers::WithinAbs;
+using Catch::Matchers::WithinRel;
+
+namespace {
+
+Campaign planned() {
+  Campaign c;
+  c.station.position = {46.91, 20.96};
+  c.path = {{c.station.position, 60}, {course::destination(c.station.position, {3000, 54}), 60}};
+  Link link;
+  link.id = "control";
+  link.sensitivity_dbm = -108;
+  c.links = {link};
+  Setup a;
+  a.id = "A";
+  a.links["control"].power_dbm = 20;
+  c.setups = {a};
+  return c;
+}
+
+}  // namespace
+
+TEST_CASE("campaign: ids are given in order and never twice") {
+  Campaign c;
+  for (const char* want : {"A", "B", "C"}) {
+    CHECK(freeSetupId(c) == want);
+    c.setups.push_back({freeSetupId(c), {}, {}, {}, {}});
+  }
+  c.setups.erase(c.setups.begin());
+  CHECK(freeSetupId(c) == "A");
+  Run run;
+  run.id = "B1";
+  run.setup = "B";
+  c.runs.push_back(run);
+  CHECK(freeRunId(c, "B") == "B2");
+  CHECK(letterOf(c, 0) == "B");
+  c.setups.push_back({"patch", {}, {}, {}, {}});
+  CHECK(letterOf(c, 2) == "C");
+}
+
+TEST_CASE("campaign: a hundred setups still get ids") {
+  Campaign c;
+  for (int i = 0; i < 100; ++i) c.setups.push_back({freeSetupId(c), {}, {}, {}, {}});
+  CHECK(validate(c).empty());
+}
+
+TEST_CASE("campaign: reasons of the end and their words go both ways") {
+  const auto word = GENERATE(as<std::string>{}, "link-lost", "quality-limit", "turned-back", "battery", "limit", "obstacle", "aircraft",
+                             "equipment-cap", "");
+  REQUIRE(endedFromWord(word));
+  CHECK(endedWord(*endedFromWord(word)) == word);
+  CHECK_FALSE(endedFromWord("bored"));
+}
+
+TEST_CASE("validate: each contradiction is told, and a sound campaign has none") {
+  CHECK(validate(planned()).empty());
+  struct Fault {
+    const char* code;
+    std::function<void(Campaign&)> make;
+  };
+  const std::vector<Fault> faults{
+      {"duplicate-id", [](Campaign& c) { c.setups.push_back(c.setups[0]); }},
+      {"no-id", [](Campaign& c) { c.links[0].id.clear(); c.setups[0].links.clear(); }},
+      {"bad-id", [](Campaign& c) { c.links[0].id = "a.b"; c.setups[0].links.clear(); }},
+      {"unknown-link", [](Campaign& c) { c.setups[0].links["telepathy"]; }},
+      {"unknown-setup", [](Campaign& c) { Run r; r.id = "X1"; r.setup = "X"; c.runs.push_back(r); }},
+      {"out-of-bounds", [](Campaign& c) { c.station.position.lat_deg = 91; }},
+      {"out-of-bounds", [](Campaign& c) { c.links[0].frequency_mhz = -1; }},
+      {"out-of-bounds", [](Campaign& c) { c.links[0].rule.lq_min_pct = 100; }},
+      {"out-of-bounds", [](Campaign& c) { c.setups[0].links["control"].power_dbm = 90; }},
+      {"out-of-bounds", [](Campaign& c) { c.path[1].height_m = -3; }},
+      {"out-of-bounds", [](Campaign& c) { c.path[1].position = c.station.position; }},
+      {"out-of-bounds", [](Campaign& c) { c.plan_exponent = 0; }},
+      {"bad-turn", [](Campaign& c) { Run r; r.id = "A1"; r.setup = "A"; r.turn_begin_s = 5; r.turn_end_s = 3; c.runs.push_back(r); }},
+  };
+  for (const Fault& fault : faults) {
+    Campaign c = planned();
+    fault.make(c);
+    const auto problems = validate(c);
+    CAPTURE(fault.code);
+    REQUIRE(problems.size() >= 1);
+    CHECK(problems[0].code == fault.code);
+    CHECK_FALSE(problems[0].text.empty());
+  }
+}
+
+TEST_CASE("prediction: received level and range obey the budget") {
+  const Campaign c = planned();
+  const auto predictions = plan::predict(c, 3000, 50);
+  REQUIRE(predictions.size() == 1);
+  const plan::Prediction& p = predictions[0];
+  CHECK_THAT(p.received_dbm.back(), WithinAbs(20 - radio::freeSpaceLoss_db(3000, 2440), 1e-9));
+  REQUIRE(p.range_m);
+  CHECK_THAT(20 - radio::freeSpaceLoss_db(*p.range_m, 2440), WithinAbs(-108, 1e-9));
+  Campaign without = c;
+  without.setups[0].links["control"].power_dbm.reset();
+  CHECK(plan::predict(without, 3000).empty());
+}
+
+TEST_CASE("prediction: posts every spacing, the far post included, hostile spacing bounded") {
+  Campaign c = planned();
+  const auto posts = plan::posts(c);
+  REQUIRE(posts.size() == 12);
+  CHECK_THAT(posts[0], WithinAbs(250, 1e-9));
+  CHECK_THAT(posts.back(), WithinAbs(3000, 0.01));
+  c.post_spacing_m = 1;
+  CHECK(plan::posts(c).size() <= 1001);
+  CHECK(plan::posts(Campaign()).empty());
+}
+
+TEST_CASE("clearance over the path: told with where it is worst and how far it is clear") {
+  Campaign c = planned();
+  const auto high = plan::clearance(c, 2440);
+  REQUIRE(high);
+  CHECK(high->points.size() > 50);
+  c.path[1].height_m = 4;
+  c.station.antenna_height_m = 1.5;
+  const auto low = plan::clearance(c, 2440);
+  REQUIRE(low);
+  CHECK_FALSE(low->clear);
+  if (low->clear_to_m) CHECK(*low->clear_to_m < 3000);
+  CHECK_FALSE(plan::clearance(Campaign(), 2440));
+}

@@ -1,0 +1,107 @@
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "core/quantity/error.h"
+#include "core/simulate/scenario.h"
+#include "core/simulate/shadowing.h"
+#include "support/scenarios.h"
+
+using namespace distanz;
+using namespace distanz::simulate;
+using Catch::Matchers::Contains;
+using Catch::Matchers::WithinAbs;
+using Catch::Matchers::WithinRel;
+
+TEST_CASE("random numbers: moments of the normal and the binomial") {
+  Random random(3);
+  double sum = 0, square = 0, hits = 0;
+  constexpr int kDraws = 200000;
+  for (int i = 0; i < kDraws; ++i) {
+    const double v = random.normal();
+    sum += v;
+    square += v * v;
+    hits += i < 20000 ? random.binomial(20, 0.3) : 0;
+  }
+  CHECK_THAT(sum / kDraws, WithinAbs(0, 0.01));
+  CHECK_THAT(square / kDraws, WithinAbs(1, 0.015));
+  CHECK_THAT(hits / 20000, WithinAbs(6, 0.06));
+}
+
+TEST_CASE("shadowing: spread and correlation are those asked for (Gudmundson)") {
+  double variance = 0, covariance = 0;
+  int n = 0;
+  for (int seed = 0; seed < 60; ++seed) {
+    Random random(static_cast<std::uint64_t>(seed));
+    const Shadowing s(random, 2.5, 50, 5000);
+    for (double d = 0; d < 4900; d += 25, ++n) {
+      variance += s.at(d) * s.at(d);
+      covariance += s.at(d) * s.at(d + 50);
+    }
+  }
+  CHECK_THAT(variance / n, WithinRel(6.25, 0.06));
+  CHECK_THAT(covariance / variance, WithinAbs(std::exp(-1), 0.04));
+}
+
+TEST_CASE("simulation: the same seed gives the same flights, another does not") {
+  const Scenario s = test::twoSetups(2);
+  const Simulated a = simulate::simulate(s, 5), b = simulate::simulate(s, 5), c = simulate::simulate(s, 6);
+  CHECK(a.recordings == b.recordings);
+  CHECK_FALSE(a.recordings == c.recordings);
+  CHECK(a.campaign.runs.size() == 4);
+  CHECK(a.campaign.runs[0].id == "A1");
+}
+
+TEST_CASE("simulation: level, floor, quantising and quality follow the physics") {
+  Scenario s = test::twoSetups(1);
+  LinkPhysics& p = s.physics["control"];
+  p.place_sd_db = p.within_sd_db = p.flight_sd_db = p.fading_sd_db = 0;
+  p.step_db = 0;
+  p.turn_drop_db = 0;
+  const Simulated flown = simulate::simulate(s, 1);
+  const auto& d = *flown.recordings[0].find("distance_m");
+  const auto& y = *flown.recordings[0].find("control.rssi_dbm");
+  for (std::size_t i = 0; i < d.size(); i += 101)
+    CHECK_THAT(y[i], WithinAbs(std::max(-90 - 27 * std::log10(d[i] / 1000), p.floor_dbm), 0.02));
+  p.step_db = 1;
+  p.floor_dbm = -95;
+  const auto clipped = simulate::simulate(s, 1).recordings[0];
+  for (const double v : *clipped.find("control.rssi_dbm")) {
+    CHECK(v == std::round(v));
+    CHECK(v >= -95);
+  }
+  const auto& quality = *clipped.find("control.lq_pct");
+  CHECK(quality.front() == 100);
+}
+
+TEST_CASE("simulation: flights of the same name share the air, others do not") {
+  Scenario s = test::twoSetups(1);
+  for (RunPlan& run : s.runs) run.flight = "f1", run.farthest_m = 1500;
+  s.physics["control"].fading_sd_db = 0;
+  s.physics["control"].step_db = 0;
+  const Simulated flown = simulate::simulate(s, 9);
+  const auto &a = *flown.recordings[0].find("control.rssi_dbm"), &b = *flown.recordings[1].find("control.rssi_dbm");
+  for (std::size_t i = 0; i < a.size(); i += 53) CHECK_THAT(b[i] - a[i], WithinAbs(3, 1e-9));
+}
+
+TEST_CASE("truth: half of flights reach the typical range, 95 % the dependable one") {
+  LinkPhysics p;
+  const Truth t = truthOf(p, -90, -100);
+  CHECK_THAT(t.typical_m, WithinRel(1000 * std::pow(10, 10 / 27.0), 1e-12));
+  Random random(1);
+  const double total = std::sqrt(p.place_sd_db * p.place_sd_db + p.within_sd_db * p.within_sd_db + p.flight_sd_db * p.flight_sd_db);
+  int reached = 0;
+  for (int i = 0; i < 100000; ++i) reached += -90 - 27 * std::log10(t.dependable_m / 1000) + total * random.normal() >= -100;
+  CHECK_THAT(reached / 1e5, WithinAbs(0.95, 0.003));
+}
+
+TEST_CASE("simulation: scenarios that do not fit together are refused") {
+  Scenario s = test::twoSetups(1);
+  s.level_dbm.erase("B");
+  CHECK_THROWS_WITH(simulate::simulate(s, 1), Contains("setup \"B\""));
+  s = test::twoSetups(1);
+  s.runs[0].speed_mps = 0;
+  CHECK_THROWS_AS(simulate::simulate(s, 1), DomainError);
+  s = test::twoSetups(1);
+  s.physics["mystery"] = {};
+  CHECK_THROWS_WITH(simulate::simulate(s, 1), Contains("mystery"));
+}

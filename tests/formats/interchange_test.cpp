@@ -1,0 +1,189 @@
+#include "formats/interchange.h"
+
+#include <catch2/catch.hpp>
+#include <nlohmann/json.hpp>
+#include <pugixml.hpp>
+
+#include "formats/files.h"
+#include "formats/scenario_json.h"
+#include "formats/track_writer.h"
+#include "support/temp_dir.h"
+
+using namespace distanz;
+using namespace distanz::formats;
+using Catch::Matchers::Contains;
+using nlohmann::json;
+using test::TempDir;
+
+namespace {
+
+const char* const kMinimal = R"({
+  "distanz_interchange": 1, "title": "Patch or helix",
+  "station": {"lat_deg": 46.91, "lon_deg": 20.96, "ground_m": 84.0, "antenna_height_m": 2.0},
+  "path": [{"lat_deg": 46.91, "lon_deg": 20.96, "height_m": 60}, {"lat_deg": 46.93, "lon_deg": 20.99, "height_m": 60}],
+  "links": [{"id": "control", "kind": "control", "frequency_mhz": 2440, "sensitivity_dbm": -108, "rule": {"lq_min_pct": 70, "margin_db": 0}}],
+  "setups": [{"id": "A", "name": "Print patch"}, {"id": "B", "name": "Six-turn helix"}],
+  "runs": [{"id": "A1", "setup": "A", "log": "A1.csv", "order": 1, "flight": "f1", "ended": "turned-back"}]
+})";
+
+json minimal() { return json::parse(kMinimal); }
+
+}  // namespace
+
+TEST_CASE("campaign.json: the minimal form is read, every field in its place") {
+  const CampaignRead r = formats::readCampaign(kMinimal, "campaign.json");
+  CHECK(r.problems.empty());
+  const campaign::Campaign& c = r.campaign;
+  CHECK(c.title == "Patch or helix");
+  CHECK(c.station.antenna_height_m == 2);
+  CHECK(c.path.size() == 2);
+  CHECK(c.links[0].sensitivity_dbm == -108.0);
+  CHECK(c.links[0].rule.lq_min_pct == 70.0);
+  CHECK_FALSE(c.links[0].rule.bitrate_min_mbps);
+  CHECK(c.runs[0].ended == campaign::Ended::TurnedBack);
+  CHECK(c.runs[0].flight == "f1");
+}
+
+TEST_CASE("campaign.json: writing and reading again is the same campaign") {
+  campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
+  c.setups[0].links["control"] = {20.0, 6, 1, 0.5, 0};
+  c.setups[0].differs = "flat, on the mast";
+  c.runs[0].turn_begin_s = 100.5;
+  c.runs[0].turn_end_s = 110;
+  c.runs[0].columns = {{"control.rssi_dbm", "RSSI [dBm]"}, {"height_m", ""}};
+  c.runs[0].void_reason = "wind";
+  c.runs[0].notes = "\u00fcber \"quoted\"";
+  CHECK(campaignFromJson(json::parse(campaignJson(c).dump()), "x").campaign == c);
+}
+
+TEST_CASE("campaign.json: unknown keys are kept and warned about") {
+  json j = minimal();
+  j["future"] = {{"a", 1}};
+  j["setups"][0]["colour"] = "teal";
+  const CampaignRead r = campaignFromJson(j, "campaign.json");
+  REQUIRE(r.problems.size() == 2);
+  CHECK_THAT(r.problems[0].text + r.problems[1].text, Contains("future") && Contains("colour"));
+  const json again = campaignJson(r.campaign);
+  CHECK(again["future"]["a"] == 1);
+  CHECK(again["setups"][0]["colour"] == "teal");
+}
+
+TEST_CASE("campaign.json: faults are refused with their place") {
+  struct Fault {
+    const char* pointer;
+    json value;
+    const char* because;
+  };
+  const std::vector<Fault> faults{{"/distanz_interchange", 2, "form 2"},
+                                  {"/title", 7, "\"title\" must be a text"},
+                                  {"/station/lat_deg", "north", "station: \"lat_deg\" must be a number"},
+                                  {"/station/lat_deg", 95, "latitude"},
+                                  {"/links", 3, "\"links\" must be a list"},
+                                  {"/links/0/kind", "smoke", "\"control\" or \"video\""},
+                                  {"/links/0/rule/lq_min_pct", 170, "between 0 and 100"},
+                                  {"/setups/1/id", "A", "occurs twice"},
+                                  {"/setups/1", 5, "setups[1]: must be a JSON object"},
+                                  {"/runs/0/ended", "bored", "must be one of"},
+                                  {"/runs/0/setup", "Z", "which is not in this campaign"},
+                                  {"/runs/0/order", -1, "whole number"}};
+  for (const Fault& f : faults) {
+    json j = minimal();
+    j[json::json_pointer(f.pointer)] = f.value;
+    CAPTURE(f.pointer);
+    CHECK_THROWS_WITH(campaignFromJson(j, "campaign.json"), Catch::StartsWith("campaign.json") && Contains(f.because));
+  }
+  CHECK_THROWS_WITH(formats::readCampaign("{\n\"title\": \n oops", "campaign.json"), Catch::StartsWith("campaign.json:3"));
+  CHECK_THROWS_WITH(formats::readCampaign(std::string(5000, '['), "campaign.json"), Contains("nested too deeply"));
+  CHECK_THROWS_WITH(formats::readCampaign("[]", "campaign.json"), Contains("must be a JSON object"));
+}
+
+TEST_CASE("interchange folder: written whole, read back the same, logs byte for byte") {
+  const TempDir dir;
+  const campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
+  const std::string log("time_s,rssi_dbm\r\n0,-60\r\n\x01\x02", 27);
+  writeInterchange(dir / "out", c, [&](const campaign::Run&) { return log; });
+  const InterchangeFolder again = openInterchange(dir / "out");
+  CHECK(again.campaign == c);
+  CHECK(readRunLog(again, again.campaign.runs[0]) == log);
+  CHECK(isInterchange(dir / "out"));
+  CHECK_THROWS_WITH(writeInterchange(dir / "out", c, [&](const campaign::Run&) { return log; }), Contains("not an empty folder"));
+}
+
+TEST_CASE("interchange folder: log names that clash, hide or escape are made safe") {
+  const TempDir dir;
+  campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
+  c.runs.push_back(c.runs[0]);
+  c.runs.push_back(c.runs[0]);
+  c.runs[1].id = "A2";
+  c.runs[2].id = "A3";
+  c.runs[1].log = "../../A1.csv";
+  c.runs[2].log = "campaign.json";
+  writeInterchange(dir / "out", c, [](const campaign::Run& run) { return run.id; });
+  const InterchangeFolder again = openInterchange(dir / "out");
+  for (const campaign::Run& run : again.campaign.runs) CHECK(readRunLog(again, run) == run.id);
+}
+
+TEST_CASE("interchange folder: a log outside the folder is refused, also behind a link") {
+  const TempDir dir;
+  test::spill(dir / "secret.txt", "secret");
+  const auto name = GENERATE(as<std::string>{}, "../secret.txt", "/etc/hostname", "sub/../../secret.txt", "link.csv");
+  CAPTURE(name);
+  std::filesystem::create_directory(dir / "in");
+  std::filesystem::create_symlink(dir / "secret.txt", dir / "in" / "link.csv");
+  json j = minimal();
+  j["runs"][0]["log"] = name;
+  test::spill(dir / "in" / "campaign.json", j.dump());
+  CHECK_THROWS_WITH(openInterchange(dir / "in"), Contains("not inside the folder"));
+}
+
+TEST_CASE("interchange folder: a failed export leaves nothing behind") {
+  const TempDir dir;
+  const campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
+  CHECK_THROWS(writeInterchange(dir / "out", c, [](const campaign::Run&) -> std::string { throw InputError("gone"); }));
+  CHECK_FALSE(std::filesystem::exists(dir / "out"));
+}
+
+TEST_CASE("files: what cannot be read or written is told with the name and what to do") {
+  const TempDir dir;
+  CHECK_THROWS_WITH(readFile(dir / "none.csv"), Contains("none.csv") && Contains("check that it is still there"));
+  CHECK_THROWS_WITH(readFile(dir.path()), Contains("not a file"));
+  CHECK_THROWS_WITH(writeFile(dir / "no" / "such" / "x", "y"), Contains("cannot be written"));
+  writeFile(dir / "a", "one");
+  writeFile(dir / "a", "two");
+  CHECK(readFile(dir / "a") == "two");
+  CHECK_FALSE(std::filesystem::exists(dir / "a.part"));
+}
+
+TEST_CASE("SHA-256: the published vectors") {
+  CHECK(sha256("") == "e3b0c44298fc1c149afbf4c8996fb92427ae41e4649b934ca495991b7852b855");
+  CHECK(sha256("abc") == "ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad");
+}
+
+TEST_CASE("tracks: GPX, KML and GeoJSON parse and hold every fix") {
+  log::Recording r;
+  r.time_s = {0, 1, 2};
+  r.columns = {{"lat_deg", {46.91, NAN, 46.92}}, {"lon_deg", {20.96, 20.97, 20.98}}};
+  pugi::xml_document gpx, kml;
+  REQUIRE(gpx.load_string(writeTrack(r, "A1 <&>", TrackFormat::Gpx).c_str()));
+  CHECK(std::distance(gpx.child("gpx").child("trk").child("trkseg").children("trkpt").begin(),
+                      gpx.child("gpx").child("trk").child("trkseg").children("trkpt").end()) == 2);
+  CHECK(std::string(gpx.child("gpx").child("trk").child("name").text().get()) == "A1 <&>");
+  REQUIRE(kml.load_string(writeTrack(r, "A1", TrackFormat::Kml).c_str()));
+  const json g = json::parse(writeTrack(r, "A1", TrackFormat::GeoJson));
+  CHECK(g["features"][0]["geometry"]["coordinates"].size() == 2);
+  CHECK(g["features"][0]["geometry"]["coordinates"][1][0] == 20.98);
+  CHECK_THROWS_WITH(writeTrack({}, "A1", TrackFormat::Gpx), Contains("no GNSS position"));
+}
+
+TEST_CASE("scenario: the demo's is read; faults are refused with their place") {
+  const std::string text = test::slurp(DISTANZ_TEST_DATA "/../../demo/scenario.json");
+  const simulate::Scenario s = readScenario(text, "scenario.json");
+  CHECK(s.campaign.setups.size() == 3);
+  CHECK(s.physics.at("video").full_bitrate_mbps == 40);
+  json broken = json::parse(text);
+  broken["level_dbm"]["A"].erase("video");
+  CHECK_THROWS_WITH(readScenario(broken.dump(), "scenario.json"), Contains("level_dbm.A: \"video\" is missing"));
+  broken = json::parse(text);
+  broken["flights"][0].erase("farthest_m");
+  CHECK_THROWS_WITH(readScenario(broken.dump(), "scenario.json"), Contains("flights[0]"));
+}
