@@ -11,6 +11,7 @@
 #include "app/harness.h"
 #include "app/runs/import_dialog.h"
 #include "app/runs/leg_cutter.h"
+#include "app/runs/run_table.h"
 #include "formats/interchange.h"
 #include "formats/log_writer.h"
 #include "support/scenarios.h"

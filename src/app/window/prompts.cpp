@@ -21,6 +21,5 @@ std::optional<QString> SystemPrompts::saveFile(QWidget* parent, const QString& t
 std::optional<QString> SystemPrompts::openFolder(QWidget* parent, const QString& title) {
   return unlessEmpty(QFileDialog::getExistingDirectory(parent, title));
 }
-}
 
 }  // namespace distanz::app
