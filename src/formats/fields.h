@@ -7,6 +7,11 @@ namespace distanz::formats {
 /// Number in a field, NaN where there is none. A unit behind it ("-70 dBm", "95 %") is passed over.
 double parseNumber(std::string_view field, bool decimal_comma);
 
+/// Takes a plain decimal number ("-70.5") and the delimiter behind it off the front of a line: the common case, several times as
+/// fast as taking the field and parsing it, and the same value to the last bit (up to 15 digits both steps are exact; Clinger,
+/// PLDI 1990). @return false, with the line untouched, for anything else
+bool takePlainNumber(std::string_view& line, char delimiter, char decimal_mark, double& value);
+
 /// Seconds since midnight of "06:31:02.25" or "06:31"; NaN where the field is not a clock.
 double parseClock(std::string_view field);
 

@@ -31,6 +31,7 @@ void requireColumns(const CsvLayout& layout, const std::vector<ColumnMatch>& mat
 
 /// Keeps the rows marked, in every vector alike.
 void keepRows(std::vector<double>& values, const std::vector<bool>& keep) {
+  if (std::find(keep.begin(), keep.end(), false) == keep.end()) return;
   std::size_t n = 0;
   for (std::size_t i = 0; i < values.size(); ++i)
     if (keep[i]) values[n++] = values[i];
@@ -57,15 +58,16 @@ struct Assembly {
     out.problems.push_back({code, lineOfRow(bytes, layout, row), std::move(text)});
   }
 
-  void dropRepeated() const {
+  bool dropRepeated() const {
     const std::vector<bool> keep = notRepeated(table);
     const auto first = std::find(keep.begin(), keep.end(), false);
-    if (first == keep.end()) return;
+    if (first == keep.end()) return false;
     const auto n = std::count(keep.begin(), keep.end(), false);
     problem("duplicate-rows", static_cast<std::size_t>(first - keep.begin()),
             fmt::format("{} rows repeat the row before and are counted once", n));
     for (auto& slot : table.slots) keepRows(slot, keep);
     table.rows -= static_cast<std::size_t>(n);
+    return true;
   }
 
   const std::vector<double>* slotNamed(std::string_view channel, FieldKind* kind = nullptr) const {
@@ -137,10 +139,10 @@ LogRead readLog(std::string_view bytes, const CsvLayout& layout, const std::vect
   input.date_seconds = assembly.slotNamed("date");
   const TimeAxis axis = timeAxis(input, [&](std::size_t row) { return lineOfRow(bytes, layout, row); });
   out.problems.insert(out.problems.end(), axis.problems.begin(), axis.problems.end());
-  if (!axis.coarse) assembly.dropRepeated();
-  // The axis is laid again over the rows that remain: repeated ones are gone, rows without a time go now.
+  const bool dropped = !axis.coarse && assembly.dropRepeated();
+  // Where repeated rows went, the axis is laid again over those that remain; rows without a time go now.
   const TimeAxis kept =
-      axis.coarse ? axis : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind}, [](std::size_t) { return 0; });
+      !dropped ? axis : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind}, [](std::size_t) { return 0; });
   for (auto& slot : table.slots) keepRows(slot, kept.keep);
   out.recording.time_s = kept.time_s;
   out.recording.started = kept.started;

@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <atomic>
 #include <cmath>
+#include <functional>
+#include <mutex>
 #include <thread>
 
 #include "core/quantity/decibel.h"
@@ -58,84 +60,120 @@ double convert(std::string_view field, const ColumnMatch& match, bool decimal_co
   return NAN;
 }
 
+/// Where one chunk's rows go in the table, and what was found there.
+struct Part {
+  std::string_view bytes;
+  std::size_t begin = 0;  ///< first row
+  std::size_t lines = 0;  ///< blank ones included: no more rows than this
+  std::size_t rows = 0, not_numbers = 0, first_not_number_row = 0;
+};
+
 class ChunkReader {
  public:
-  ChunkReader(const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Plan& plan)
-      : m_layout(layout), m_matches(matches), m_plan(plan) {}
+  ChunkReader(const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Plan& plan, NumberTable& table)
+      : m_layout(layout), m_matches(matches), m_plan(plan), m_table(table) {}
 
-  NumberTable read(std::string_view rest) const {
-    NumberTable table;
-    table.slots.resize(m_plan.slots);
-    for (auto& slot : table.slots) slot.reserve(rest.size() / 40);
+  void read(Part& part) const {
+    std::string_view rest = part.bytes;
     while (!rest.empty()) {
       const std::string_view line = takeLine(rest);
       if (line.size() > kLongestLine)
         throw InputError(fmt::format("a line is {} MB long; this is not a table of samples", line.size() >> 20));
       if (isBlank(line)) continue;
-      row(line, table);
-      ++table.rows;
+      row(line, part);
+      ++part.rows;
     }
-    return table;
   }
 
  private:
-  void row(std::string_view line, NumberTable& table) const {
+  void row(std::string_view line, Part& part) const {
+    const char mark = m_layout.decimal_comma ? ',' : '.';
     for (std::size_t column = 0; column < m_plan.match_of.size(); ++column) {
-      const std::string_view field = takeField(line, m_layout.delimiter);
-      const int m = m_plan.match_of[column];
-      if (m >= 0) value(field, static_cast<std::size_t>(m), table);
+      if (m_plan.match_of[column] < 0) {
+        takeField(line, m_layout.delimiter);
+        continue;
+      }
+      const auto m = static_cast<std::size_t>(m_plan.match_of[column]);
+      double plain = 0;
+      if (m_matches[m].kind == FieldKind::Number && takePlainNumber(line, m_layout.delimiter, mark, plain))
+        m_table.slots[m_plan.slot[m]][part.begin + part.rows] = plain * m_matches[m].scale;
+      else
+        value(takeField(line, m_layout.delimiter), m, part);
     }
   }
 
-  void value(std::string_view field, std::size_t m, NumberTable& table) const {
-    const std::size_t slot = m_plan.slot[m];
+  void value(std::string_view field, std::size_t m, Part& part) const {
+    const std::size_t slot = m_plan.slot[m], at = part.begin + part.rows;
     if (m_matches[m].kind == FieldKind::LatLon) {
       const LatLonField both = parseLatLon(field);
-      table.slots[slot].push_back(both.lat_deg);
-      table.slots[slot + 1].push_back(both.lon_deg);
+      m_table.slots[slot][at] = both.lat_deg;
+      m_table.slots[slot + 1][at] = both.lon_deg;
       return;
     }
     const double v = convert(field, m_matches[m], m_layout.decimal_comma);
-    if (!std::isfinite(v) && !field.empty() && table.not_numbers++ == 0) table.first_not_number_row = table.rows;
-    table.slots[slot].push_back(v);
+    if (!std::isfinite(v) && !field.empty() && part.not_numbers++ == 0) part.first_not_number_row = part.rows;
+    m_table.slots[slot][at] = v;
   }
 
   const CsvLayout& m_layout;
   const std::vector<ColumnMatch>& m_matches;
   const Plan& m_plan;
+  NumberTable& m_table;
 };
 
-std::vector<std::string_view> chunksOf(std::string_view data) {
-  std::vector<std::string_view> chunks;
+std::vector<Part> partsOf(std::string_view data) {
+  std::vector<Part> parts;
   while (!data.empty()) {
     std::size_t end = std::min(kChunk, data.size());
     if (const auto newline = data.find('\n', end - 1); newline != std::string_view::npos)
       end = newline + 1;
     else
       end = data.size();
-    chunks.push_back(data.substr(0, end));
+    parts.push_back({data.substr(0, end)});
     data.remove_prefix(end);
   }
-  return chunks;
+  return parts;
 }
 
-NumberTable joined(std::vector<NumberTable>& parts, std::size_t slots) {
-  if (parts.size() == 1) return std::move(parts.front());
-  NumberTable table;
+/// Runs work(0) ... work(n - 1), each once. The work must not throw.
+void onAllCores(std::size_t n, const std::function<void(std::size_t)>& work) {
+  std::atomic<std::size_t> next{0};
+  const auto take = [&] {
+    for (std::size_t i = next++; i < n; i = next++) work(i);
+  };
+  std::vector<std::jthread> helpers;
+  const unsigned cores = std::max(std::thread::hardware_concurrency(), 1U);
+  for (unsigned i = 1; i < cores && i < n; ++i) helpers.emplace_back(take);
+  take();
+}
+
+/// Makes room for every part: one row per line.
+void layOut(std::vector<Part>& parts, NumberTable& table, std::size_t slots) {
+  onAllCores(parts.size(), [&](std::size_t i) {
+    const std::string_view bytes = parts[i].bytes;
+    parts[i].lines = static_cast<std::size_t>(std::count(bytes.begin(), bytes.end(), '\n')) + (bytes.ends_with('\n') ? 0 : 1);
+  });
+  std::size_t rows = 0;
+  for (Part& part : parts) {
+    part.begin = rows;
+    rows += part.lines;
+  }
   table.slots.resize(slots);
-  for (const NumberTable& p : parts) {
-    if (p.not_numbers > 0 && table.not_numbers == 0) table.first_not_number_row = table.rows + p.first_not_number_row;
-    table.not_numbers += p.not_numbers;
-    table.rows += p.rows;
+  onAllCores(slots, [&](std::size_t s) { table.slots[s].assign(rows, NAN); });
+}
+
+/// Closes the gaps that blank lines left, and adds up what the parts found.
+void closeUp(const std::vector<Part>& parts, NumberTable& table) {
+  for (const Part& part : parts) {
+    if (part.not_numbers > 0 && table.not_numbers == 0) table.first_not_number_row = table.rows + part.first_not_number_row;
+    table.not_numbers += part.not_numbers;
+    if (part.begin != table.rows)
+      for (auto& slot : table.slots)
+        std::copy_n(slot.begin() + static_cast<std::ptrdiff_t>(part.begin), part.rows,
+                    slot.begin() + static_cast<std::ptrdiff_t>(table.rows));
+    table.rows += part.rows;
   }
-  for (std::size_t s = 0; s < slots; ++s) {
-    table.slots[s].reserve(table.rows);
-    for (NumberTable& p : parts) {
-      table.slots[s].insert(table.slots[s].end(), p.slots[s].begin(), p.slots[s].end());
-      p.slots[s] = {};
-    }
-  }
-  return table;
+  for (auto& slot : table.slots) slot.resize(table.rows);
 }
 
 }  // namespace
@@ -156,35 +194,31 @@ int lineOfRow(std::string_view bytes, const CsvLayout& layout, std::size_t row) 
 
 NumberTable readTable(std::string_view bytes, const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Progress& progress) {
   const Plan plan = planFor(matches);
-  const std::vector<std::string_view> chunks = chunksOf(bytes.substr(layout.data_begin));
-  std::vector<NumberTable> parts(chunks.size());
-  std::vector<std::exception_ptr> failures(chunks.size());
-  std::atomic<std::size_t> next{0}, done{0};
+  std::vector<Part> parts = partsOf(bytes.substr(layout.data_begin));
+  NumberTable table;
+  layOut(parts, table, plan.slots);
+  std::vector<std::exception_ptr> failures(parts.size());
+  std::atomic<std::size_t> done{0};
   std::atomic<bool> stop{false};
-  const ChunkReader reader(layout, matches, plan);
-  const auto work = [&](bool reports) {
-    for (std::size_t i = next++; i < chunks.size() && !stop; i = next++) {
-      try {
-        parts[i] = reader.read(chunks[i]);
-      } catch (...) {
-        failures[i] = std::current_exception();
-        stop = true;
-      }
-      const double share = static_cast<double>(++done) / static_cast<double>(chunks.size());
-      if (reports && progress && !progress(share)) stop = true;
+  std::mutex reporting;
+  const ChunkReader reader(layout, matches, plan, table);
+  onAllCores(parts.size(), [&](std::size_t i) {
+    if (stop) return;
+    try {
+      reader.read(parts[i]);
+    } catch (...) {
+      failures[i] = std::current_exception();
+      stop = true;
     }
-  };
-  {
-    std::vector<std::jthread> helpers;
-    const unsigned cores = std::max(std::thread::hardware_concurrency(), 1U);
-    for (unsigned i = 1; i < cores && i < chunks.size(); ++i) helpers.emplace_back(work, false);
-    work(true);
-  }
+    const double share = static_cast<double>(++done) / static_cast<double>(parts.size());
+    const std::lock_guard lock(reporting);
+    if (progress && !stop && !progress(share)) stop = true;
+  });
   for (const auto& failure : failures)
     if (failure) std::rethrow_exception(failure);
   if (stop) throw ReadCancelled();
-  if (parts.empty()) return {std::vector<std::vector<double>>(plan.slots), 0, 0, 0};
-  return joined(parts, plan.slots);
+  closeUp(parts, table);
+  return table;
 }
 
 }  // namespace distanz::formats

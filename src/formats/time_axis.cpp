@@ -33,6 +33,7 @@ TimeAxis timeAxis(const TimeInput& input, const std::function<int(std::size_t)>&
   TimeAxis axis;
   const std::vector<double>& raw = *input.seconds;
   axis.keep.assign(raw.size(), false);
+  axis.time_s.reserve(raw.size());
   double day = 0, last_clock = NAN, last = -INFINITY;
   std::size_t without = 0, first_without = 0, same = 0;
   const bool dated = input.date_seconds && input.kind == FieldKind::Clock;

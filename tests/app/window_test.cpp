@@ -115,7 +115,8 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
   s.window.workspace()->showStageNamed("compare");
   CHECK_THAT(s.allFindings(), Contains("Six-turn helix (B) is better than A"));
   s.document().pick(1200);
-  for (const auto& [action, ending] : std::vector<std::pair<const char*, const char*>>{{"exportPng", ".png"}, {"exportSvg", ".svg"}, {"exportCsv", ".csv"}}) {
+  for (const auto& [action, ending] :
+       std::vector<std::pair<const char*, const char*>>{{"exportPng", ".png"}, {"exportSvg", ".svg"}, {"exportCsv", ".csv"}}) {
     s.prompts.save = QString::fromStdString(s.dir / "view") + ending;
     trigger(s.window, action);
     CHECK(std::filesystem::file_size(s.prompts.save.toStdString()) > 1000);
@@ -148,7 +149,9 @@ TEST_CASE("window: a bad log is refused in the dialog with the reason, and nothi
 
 TEST_CASE("window: a binary file cannot even be chosen for import, and says why") {
   Session s;
-  distanz::test::spill(s.dir / "x.csv", std::string("\x7f" "ELF\0\0\1", 8));
+  distanz::test::spill(s.dir / "x.csv", std::string("\x7f"
+                                                    "ELF\0\0\1",
+                                                    8));
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "x.csv")});
   CHECK_FALSE(child<QPushButton>(dialog, "importButton").isEnabled());
   CHECK_THAT(child<QTableWidget>(dialog, "importLogs").item(0, 1)->text().toStdString(), Contains("binary file"));
@@ -176,7 +179,8 @@ TEST_CASE("window: a column match is shown, corrected by hand, and the correctio
 TEST_CASE("window: cancelling an import leaves nothing behind") {
   Session s;
   std::string big = "time_s,distance_m,rssi_dbm\n";
-  for (int i = 0; i < 900000; ++i) big += std::to_string(i) + "," + std::to_string(20 + i % 900) + ",-" + std::to_string(60 + i % 40) + "\n";
+  for (int i = 0; i < 900000; ++i)
+    big += std::to_string(i) + "," + std::to_string(20 + i % 900) + ",-" + std::to_string(60 + i % 40) + "\n";
   distanz::test::spill(s.dir / "A1.csv", big);
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv")});
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
@@ -294,6 +298,7 @@ TEST_CASE("window: every field and button has a name for those who listen") {
       CAPTURE(stage, field->objectName().toStdString());
       CHECK_FALSE(field->accessibleName().isEmpty());
     }
-    for (auto* button : s.window.workspace()->current()->findChildren<QPushButton*>()) CHECK_FALSE((button->accessibleName() + button->text()).isEmpty());
+    for (auto* button : s.window.workspace()->current()->findChildren<QPushButton*>())
+      CHECK_FALSE((button->accessibleName() + button->text()).isEmpty());
   }
 }

@@ -38,7 +38,8 @@ json asJson(const Ran& r) {
 /// The reference campaign as an interchange folder.
 void writeGolden(const std::filesystem::path& folder, const std::string& name, const json& link) {
   std::filesystem::create_directories(folder);
-  json campaign = {{"distanz_interchange", 1}, {"title", name}, {"links", {link}}, {"setups", {{{"id", "A"}}, {{"id", "B"}}}}, {"runs", json::array()}};
+  json campaign = {
+      {"distanz_interchange", 1}, {"title", name}, {"links", {link}}, {"setups", {{{"id", "A"}}, {{"id", "B"}}}}, {"runs", json::array()}};
   for (const auto& entry : std::filesystem::directory_iterator(DISTANZ_TEST_DATA "/golden/" + name)) {
     if (entry.path().extension() != ".csv") continue;
     std::filesystem::copy_file(entry.path(), folder / entry.path().filename());
@@ -96,8 +97,9 @@ TEST_CASE("analyse: exactly the documented keys, in their order") {
   const auto j = nlohmann::ordered_json::parse(r.out);
   CHECK(keysOf(j) == std::vector<std::string>{"distanz", "title", "setups", "comparisons", "runs", "warnings"});
   CHECK(j["distanz"] == "0.1");
-  CHECK(keysOf(j["setups"][0]) == std::vector<std::string>{"setup", "link", "typical_range_m", "dependable_range_m", "confidence", "dependability",
-                                                            "exponent", "critical_dbm", "farthest_flown_m", "runs_used", "basis"});
+  CHECK(keysOf(j["setups"][0]) == std::vector<std::string>{"setup", "link", "typical_range_m", "dependable_range_m", "confidence",
+                                                           "dependability", "exponent", "critical_dbm", "farthest_flown_m", "runs_used",
+                                                           "basis"});
   CHECK(keysOf(j["setups"][0]["typical_range_m"]) == std::vector<std::string>{"estimate", "low", "high", "at_least", "status"});
   CHECK(keysOf(j["setups"][0]["exponent"]) == std::vector<std::string>{"estimate", "low", "high"});
   CHECK(keysOf(j["comparisons"][0]) ==
@@ -200,9 +202,12 @@ TEST_CASE("convert: logs to CSV, GPX, KML and GeoJSON; unknown endings and exist
 }
 
 TEST_CASE("link: the documented object with figures from the textbook formulas") {
-  const auto j = nlohmann::ordered_json::parse(run({"link", "--frequency", "5.8GHz", "--distance", "1km", "--power", "25mW", "--tx-gain", "2dBi", "--rx-gain", "8dBi", "--tx-loss",
-                                                    "0.5dB", "--rx-loss", "0.5dB", "--tx-height", "60m", "--rx-height", "2m", "--json"}).out);
-  CHECK(keysOf(j) == std::vector<std::string>{"eirp_dbm", "free_space_db", "path_loss_db", "received_dbm", "fresnel_radius_m", "horizon_km"});
+  const auto j = nlohmann::ordered_json::parse(
+      run({"link", "--frequency", "5.8GHz", "--distance", "1km",   "--power",     "25mW", "--tx-gain",   "2dBi", "--rx-gain",
+           "8dBi", "--tx-loss",   "0.5dB",  "--rx-loss",  "0.5dB", "--tx-height", "60m",  "--rx-height", "2m",   "--json"})
+          .out);
+  CHECK(keysOf(j) ==
+        std::vector<std::string>{"eirp_dbm", "free_space_db", "path_loss_db", "received_dbm", "fresnel_radius_m", "horizon_km"});
   const double eirp = 10 * std::log10(25.0) + 2 - 0.5, loss = 32.45 + 20 * std::log10(5800.0);
   CHECK_THAT(j["eirp_dbm"].get<double>(), WithinAbs(eirp, 1e-9));
   CHECK_THAT(j["free_space_db"].get<double>(), WithinAbs(loss, 0.01));
@@ -222,7 +227,8 @@ TEST_CASE("exit codes: usage is 2, refused input is 1 with one line, help is 0")
   CHECK(run({"--help"}).code == 0);
   CHECK_THAT(run({"--version"}).out, Contains("distanz-cli 0.1"));
   const TempDir dir;
-  for (const auto& arguments : std::vector<std::vector<std::string>>{{"analyse", dir / "none.distanz"}, {"analyse", dir.path(), "--json"}}) {
+  for (const auto& arguments :
+       std::vector<std::vector<std::string>>{{"analyse", dir / "none.distanz"}, {"analyse", dir.path(), "--json"}}) {
     const Ran r = run(arguments);
     CHECK(r.code == 1);
     CHECK(r.out.empty());

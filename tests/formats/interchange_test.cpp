@@ -26,7 +26,9 @@ const char* const kMinimal = R"({
   "runs": [{"id": "A1", "setup": "A", "log": "A1.csv", "order": 1, "flight": "f1", "ended": "turned-back"}]
 })";
 
-json minimal() { return json::parse(kMinimal); }
+json minimal() {
+  return json::parse(kMinimal);
+}
 
 }  // namespace
 

@@ -1,4 +1,6 @@
 // Odd logs that must read right, and bad ones that must be refused with what, where and what to do.
+#include <fmt/format.h>
+
 #include <catch2/catch.hpp>
 #include <cmath>
 
@@ -44,29 +46,30 @@ bool faulted(const LogRead& r, const std::string& code) {
 }  // namespace
 
 TEST_CASE("columns are recognised by meaning and unit") {
-  const auto [header, channel, scale] = GENERATE(table<std::string, std::string, double>({{"RSSI [dBm]", "control.rssi_dbm", 1},
-                                                                                           {"rssi_dbm", "control.rssi_dbm", 1},
-                                                                                           {"Signal strength (dBm)", "control.rssi_dbm", 1},
-                                                                                           {"video RSSI dBm", "video.rssi_dbm", 1},
-                                                                                           {"video.rssi_dbm", "video.rssi_dbm", 1},
-                                                                                           {"link quality %", "control.lq_pct", 1},
-                                                                                           {"LQ", "control.lq_pct", 1},
-                                                                                           {"bitrate kbps", "video.bitrate_mbps", 1e-3},
-                                                                                           {"Bit rate [Mbit/s]", "video.bitrate_mbps", 1},
-                                                                                           {"Latency (ms)", "video.delay_ms", 1},
-                                                                                           {"Alt(ft)", "height_m", 0.3048},
-                                                                                           {"altitude msl m", "altitude_msl_m", 1},
-                                                                                           {"GPS Speed (km/h)", "speed_mps", 1 / 3.6},
-                                                                                           {"speed_mps", "speed_mps", 1},
-                                                                                           {"Distance ft", "distance_m", 0.3048},
-                                                                                           {"Distance from station [km]", "distance_m", 1000},
-                                                                                           {"Latitude", "lat_deg", 1},
-                                                                                           {"GPS lon (deg)", "lon_deg", 1},
-                                                                                           {"TX power (mW)", "control.power_mw", 1},
-                                                                                           {"Tx Power (W)", "control.power_mw", 1000},
-                                                                                           {"batteryVoltage(V)", "battery_v", 1},
-                                                                                           {"used mAh", "used_mah", 1},
-                                                                                           {"SNR dB", "control.snr_db", 1}}));
+  const auto [header, channel, scale] =
+      GENERATE(table<std::string, std::string, double>({{"RSSI [dBm]", "control.rssi_dbm", 1},
+                                                        {"rssi_dbm", "control.rssi_dbm", 1},
+                                                        {"Signal strength (dBm)", "control.rssi_dbm", 1},
+                                                        {"video RSSI dBm", "video.rssi_dbm", 1},
+                                                        {"video.rssi_dbm", "video.rssi_dbm", 1},
+                                                        {"link quality %", "control.lq_pct", 1},
+                                                        {"LQ", "control.lq_pct", 1},
+                                                        {"bitrate kbps", "video.bitrate_mbps", 1e-3},
+                                                        {"Bit rate [Mbit/s]", "video.bitrate_mbps", 1},
+                                                        {"Latency (ms)", "video.delay_ms", 1},
+                                                        {"Alt(ft)", "height_m", 0.3048},
+                                                        {"altitude msl m", "altitude_msl_m", 1},
+                                                        {"GPS Speed (km/h)", "speed_mps", 1 / 3.6},
+                                                        {"speed_mps", "speed_mps", 1},
+                                                        {"Distance ft", "distance_m", 0.3048},
+                                                        {"Distance from station [km]", "distance_m", 1000},
+                                                        {"Latitude", "lat_deg", 1},
+                                                        {"GPS lon (deg)", "lon_deg", 1},
+                                                        {"TX power (mW)", "control.power_mw", 1},
+                                                        {"Tx Power (W)", "control.power_mw", 1000},
+                                                        {"batteryVoltage(V)", "battery_v", 1},
+                                                        {"used mAh", "used_mah", 1},
+                                                        {"SNR dB", "control.snr_db", 1}}));
   CAPTURE(header);
   const std::string bytes = "time_s," + header + ",x\n0,-60,1\n1,-61,1\n";
   const auto matches = matchColumns(layoutOf(bytes), twoLinks().links);
@@ -102,7 +105,8 @@ TEST_CASE("a match can be corrected by name or number, or left out; a wrong corr
 }
 
 TEST_CASE("semicolons, decimal commas, byte order mark, CRLF, blank fields, quotes") {
-  const LogRead r = read("\xef\xbb\xbftime [s];\"RSSI [dBm]\";link quality %;Distance m\r\n0,0;-60,5;100;10,0\r\n0,5;;99;15,25\r\n\r\n1,0;-62,5;;20\r\n");
+  const LogRead r =
+      read("\xef\xbb\xbftime [s];\"RSSI [dBm]\";link quality %;Distance m\r\n0,0;-60,5;100;10,0\r\n0,5;;99;15,25\r\n\r\n1,0;-62,5;;20\r\n");
   CHECK(r.rows == 3);
   CHECK(r.recording.time_s == std::vector<double>{0, 0.5, 1});
   CHECK(column(r, "control.rssi_dbm")[0] == -60.5);
@@ -161,9 +165,29 @@ TEST_CASE("numbers: units behind them are passed over, two numbers in one field 
   }
 }
 
+TEST_CASE("plain numbers: the fast way gives the same bits as the general one, and leaves the rest alone", "[property]") {
+  const double value = GENERATE(take(300, random(-2000.0, 2000.0)));
+  const int decimals = GENERATE(0, 1, 3, 7);
+  const std::string text = fmt::format("{:.{}f}", value, decimals);
+  std::string_view line = text;
+  const std::string with_rest = text + ",next";
+  double plain = 0;
+  REQUIRE(takePlainNumber(line, ',', '.', plain));
+  CHECK(plain == parseNumber(text, false));
+  CHECK(line.empty());
+  line = with_rest;
+  REQUIRE(takePlainNumber(line, ',', '.', plain));
+  CHECK(line == "next");
+  const auto other = GENERATE(as<std::string>{}, "", "-", "x", "1e5", "12:30", " 5", "1.2.3", "12345678901234567", "5 dBm,1", "\"5\",1");
+  line = other;
+  CHECK_FALSE(takePlainNumber(line, ',', '.', plain));
+  CHECK(line == other);
+}
+
 TEST_CASE("a clock that ticks slower than rows come is spread, repeated rows are counted once") {
   std::string coarse = "Time,rssi dBm,distance m\n";
-  for (int i = 0; i < 40; ++i) coarse += "06:00:0" + std::to_string(i / 10) + "," + std::to_string(-60 - i) + "," + std::to_string(i) + "\n";
+  for (int i = 0; i < 40; ++i)
+    coarse += "06:00:0" + std::to_string(i / 10) + "," + std::to_string(-60 - i) + "," + std::to_string(i) + "\n";
   const LogRead r = read(coarse);
   CHECK(faulted(r, "coarse-clock"));
   CHECK_THAT(r.recording.time_s[15], WithinAbs(1.5, 1e-9));

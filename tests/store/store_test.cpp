@@ -240,11 +240,12 @@ TEST_CASE("foreign, truncated, damaged and missing files are refused, not touche
   const TempDir dir;
   { CampaignFile::create(dir / "c.distanz", small()); }
   const std::string whole = test::slurp(dir / "c.distanz");
-  const auto [bytes, because] = GENERATE_COPY(table<std::string, std::string>({{"", "is not a Distanz campaign"},
-                                                                               {"hello, this is a text file", "is not a Distanz campaign"},
-                                                                               {whole.substr(0, 5000), "damaged or cut short"},
-                                                                               {whole.substr(0, 60), "is not a Distanz campaign"},
-                                                                               {whole.substr(0, 100) + std::string(whole.size() - 100, 'x'), ""}}));
+  const auto [bytes, because] =
+      GENERATE_COPY(table<std::string, std::string>({{"", "is not a Distanz campaign"},
+                                                     {"hello, this is a text file", "is not a Distanz campaign"},
+                                                     {whole.substr(0, 5000), "damaged or cut short"},
+                                                     {whole.substr(0, 60), "is not a Distanz campaign"},
+                                                     {whole.substr(0, 100) + std::string(whole.size() - 100, 'x'), ""}}));
   test::spill(dir / "bad.distanz", bytes);
   CHECK_THROWS_WITH(CampaignFile::open(dir / "bad.distanz"), Contains("bad.distanz: ") && Contains(because));
   CHECK(test::slurp(dir / "bad.distanz") == bytes);

@@ -10,9 +10,9 @@ namespace distanz::test {
 
 struct Coverage {
   double typical = 0, dependable = 0, delta = 0, ratio = 0;  ///< shares of campaigns whose 95 % interval holds the truth
-  double typical_bias = 0;    ///< median of estimate/truth - 1
-  double delta_bias_db = 0;   ///< mean
-  double called_better = 0;   ///< either way
+  double typical_bias = 0;                                   ///< median of estimate/truth - 1
+  double delta_bias_db = 0;                                  ///< mean
+  double called_better = 0;                                  ///< either way
   double wrong_winner = 0;
 };
 
@@ -56,7 +56,8 @@ inline Coverage coverage(int campaigns, int flights_each, std::uint64_t first_se
   }
   std::nth_element(typical_error.begin(), typical_error.begin() + campaigns / 2, typical_error.end());
   out.typical_bias = typical_error[static_cast<std::size_t>(campaigns / 2)];
-  for (double* share : {&out.typical, &out.dependable, &out.delta, &out.ratio, &out.delta_bias_db, &out.called_better, &out.wrong_winner}) *share /= campaigns;
+  for (double* share : {&out.typical, &out.dependable, &out.delta, &out.ratio, &out.delta_bias_db, &out.called_better, &out.wrong_winner})
+    *share /= campaigns;
   return out;
 }
 

@@ -1,10 +1,11 @@
 #pragma once
+#include <unistd.h>
+
 #include <atomic>
 #include <filesystem>
 #include <fstream>
 #include <sstream>
 #include <string>
-#include <unistd.h>
 
 namespace distanz::test {
 
@@ -37,6 +38,8 @@ inline std::string slurp(const std::filesystem::path& file) {
   return out.str();
 }
 
-inline void spill(const std::filesystem::path& file, const std::string& bytes) { std::ofstream(file, std::ios::binary) << bytes; }
+inline void spill(const std::filesystem::path& file, const std::string& bytes) {
+  std::ofstream(file, std::ios::binary) << bytes;
+}
 
 }  // namespace distanz::test

@@ -78,7 +78,14 @@ void CompareStage::refreshLinks() {
   m_links_row->addWidget(key);
 }
 
+void CompareStage::showEvent(QShowEvent*) {
+  if (m_stale) refresh();
+}
+
 void CompareStage::refresh() {
+  emit findingsChanged();
+  m_stale = !isVisible();
+  if (m_stale) return;
   const auto& d = document();
   for (QAbstractButton* b : m_links->buttons()) b->setChecked(b->objectName() == "link_" + QString::fromStdString(link()));
   m_readout->setLink(link());
@@ -95,7 +102,6 @@ void CompareStage::refresh() {
     drawDropouts();
   }
   m_lanes->setPicked(d.picked());
-  emit findingsChanged();
 }
 
 void CompareStage::drawRuns() {
@@ -118,11 +124,11 @@ void CompareStage::drawRun(std::size_t run, const analysis::LinkReduction& reduc
   int mark = 0;
   for (std::size_t s = 0; s < c.setups.size(); ++s)
     if (c.setups[s].id == c.runs[run].setup) mark = int(s);
-  QPen pen = theme::setupPen(mark, 1);
+  QPen pen;
+  pen.setWidth(0);  // cosmetic: drawn several times as fast as a stroked line
   QColor colour = used ? theme::setupColour(mark) : theme::tokens().muted;
   colour.setAlphaF(used ? 0.5F : 0.25F);
   pen.setColor(colour);
-  pen.setStyle(Qt::SolidLine);  // single runs are thin: patterns only on the estimate, where they can be read
   const std::pair<int, const log::LegTraces*> lanes[] = {
       {m_signal, &reduced.signal}, {m_quality, &reduced.quality}, {m_bitrate, &reduced.bitrate}};
   for (const auto& [lane, legs] : lanes) {
@@ -155,17 +161,19 @@ void CompareStage::drawDropouts() {
   for (std::size_t s = 0; s < c.setups.size(); ++s) {
     names << QString::fromStdString(campaign::letterOf(c, s));
     double offset = -0.3;
+    std::vector<LanePlot::Stroke> strokes;
     for (std::size_t i = 0; i < c.runs.size(); ++i) {
       const auto& links = document().analysis().reductions[i].links;
       const auto found = links.find(link());
       if (c.runs[i].setup != c.setups[s].id || found == links.end()) continue;
-      QPen pen(theme::setupColour(int(s)), 2);
-      pen.setCapStyle(Qt::FlatCap);
       for (const log::Dropout& d : found->second.events.dropouts)
         if (std::isfinite(d.begin_m) && std::isfinite(d.end_m))
-          m_lanes->stroke(m_dropouts, std::min(d.begin_m, d.end_m) - 3, std::max(d.begin_m, d.end_m) + 3, double(s) + offset, pen);
+          strokes.push_back({std::min(d.begin_m, d.end_m) - 3, std::max(d.begin_m, d.end_m) + 3, double(s) + offset});
       offset += 0.6 / std::max<double>(double(c.runs.size()) / double(c.setups.size()), 1);
     }
+    QPen pen(theme::setupColour(int(s)), 2);
+    pen.setCapStyle(Qt::FlatCap);
+    m_lanes->strokes(m_dropouts, strokes, pen);
   }
   m_lanes->setRows(m_dropouts, names);
 }

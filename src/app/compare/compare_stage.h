@@ -25,7 +25,11 @@ class CompareStage : public Stage, public Exportable {
   std::string link() const;
   void showLink(const std::string& link);
 
+ protected:
+  void showEvent(QShowEvent*) override;
+
  private:
+  /// Draws anew, or notes that it must once the stage is shown.
   void refresh();
   void refreshLinks();
   void drawRuns();
@@ -39,6 +43,7 @@ class CompareStage : public Stage, public Exportable {
   QHBoxLayout* m_links_row;
   QButtonGroup* m_links;
   std::string m_chosen;  ///< empty: the link that limits
+  bool m_stale = true;
   int m_signal, m_quality, m_bitrate, m_dropouts;
 };
 

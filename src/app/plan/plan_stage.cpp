@@ -39,7 +39,14 @@ const campaign::Link* PlanStage::shownLink() const {
   return found ? found : &c.links.front();
 }
 
+void PlanStage::showEvent(QShowEvent*) {
+  if (m_stale) refresh();
+}
+
 void PlanStage::refresh() {
+  emit findingsChanged();
+  m_stale = !isVisible();
+  if (m_stale) return;
   m_lanes->clear();
   m_lanes->setAxisEnd(document().axisEnd_m());
   m_lanes->setRange(m_signal, -110, -40);
@@ -47,7 +54,6 @@ void PlanStage::refresh() {
   drawPrediction();
   drawClearance();
   m_lanes->setPicked(document().picked());
-  emit findingsChanged();
 }
 
 void PlanStage::drawPrediction() {

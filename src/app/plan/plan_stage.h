@@ -17,7 +17,11 @@ class PlanStage : public Stage, public Exportable {
   bool saveSvg(const QString& file) override { return m_lanes->saveSvg(file); }
   QByteArray csv() const override;
 
+ protected:
+  void showEvent(QShowEvent*) override;
+
  private:
+  /// Draws anew, or notes that it must once the stage is shown.
   void refresh();
   void drawPrediction();
   void drawClearance();
@@ -26,6 +30,7 @@ class PlanStage : public Stage, public Exportable {
   PathForm* m_form;
   PathView* m_path;
   LanePlot* m_lanes;
+  bool m_stale = true;
   int m_signal, m_clearance;
 };
 

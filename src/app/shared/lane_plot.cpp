@@ -175,8 +175,18 @@ void LanePlot::floor(int lane, double y, const QString& label) {
   text->setPadding(QMargins(4, 1, 4, 1));
 }
 
-void LanePlot::stroke(int lane, double x0, double x1, double y, const QPen& pen) {
-  line(lane, {x0, x1}, {y, y}, pen);
+void LanePlot::strokes(int lane, const std::vector<Stroke>& strokes, const QPen& pen) {
+  QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
+  auto* curve = new QCPCurve(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
+  QVector<double> t, x, y;
+  for (const Stroke& s : strokes)
+    for (const auto& [px, py] : {std::pair{s.x0, s.y}, std::pair{s.x1, s.y}, std::pair{s.x1, double(NAN)}}) {
+      t << double(t.size());
+      x << px;
+      y << py;  // not a number lifts the pen
+    }
+  curve->setData(t, x, y, true);
+  curve->setPen(pen);
 }
 
 void LanePlot::mark(int lane, double x, const QString& label, const QPen& pen) {

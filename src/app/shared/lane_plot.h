@@ -28,8 +28,11 @@ class LanePlot : public QWidget {
   void band(int lane, const std::vector<double>& x, const std::vector<double>& low, const std::vector<double>& high, const QColor& colour);
   /// A level that must not be gone below, the ground under it shaded, with a label at the right.
   void floor(int lane, double y, const QString& label);
-  /// Horizontal stroke from one distance to another at height y.
-  void stroke(int lane, double x0, double x1, double y, const QPen& pen);
+  struct Stroke {
+    double x0, x1, y;
+  };
+  /// Horizontal strokes from one distance to another at height y.
+  void strokes(int lane, const std::vector<Stroke>& strokes, const QPen& pen);
   void mark(int lane, double x, const QString& label, const QPen& pen);
   /// A note in the middle of an empty lane.
   void note(int lane, const QString& text);

@@ -18,6 +18,6 @@ struct LegTraces {
 
 /// @param stretch_m length of path per point, > 0. The turn is left out.
 LegTraces tracesOf(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> values, const Turn& turn,
-                   double stretch_m = 10);
+                   double stretch_m = 20);
 
 }  // namespace distanz::log

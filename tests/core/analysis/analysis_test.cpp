@@ -135,7 +135,9 @@ TEST_CASE("analysis: nothing flown, nothing claimed; cancelling throws") {
   const CampaignAnalysis none = analyse(flown.campaign, source);
   CHECK(none.setups.empty());
   CHECK(none.runs[0].why_not == "gone");
-  CHECK_THROWS_AS(analyse(flown.campaign, source, [](double) { return false; }, 1), Cancelled);
+  CHECK_THROWS_AS(analyse(
+                      flown.campaign, source, [](double) { return false; }, 1),
+                  Cancelled);
   CHECK(analyse(campaign::Campaign(), source).setups.empty());
 }
 
@@ -150,7 +152,8 @@ TEST_CASE("sentences: the better setup by name, how much, how sure, and what to 
   CHECK_THAT(limitSentence(flown.campaign, a, "A").text, Contains("control link limits it"));
   CHECK_THAT(limitSentence(flown.campaign, a, "Z").title, Contains("not flown"));
   CHECK_THAT(nextStep(flown.campaign, a).title, Contains("Plan with B"));
-  CHECK_THAT(nextStep(campaign::Campaign(), analyse(campaign::Campaign(), std::vector<RunReduction>())).title, Contains("Fly the first pair"));
+  CHECK_THAT(nextStep(campaign::Campaign(), analyse(campaign::Campaign(), std::vector<RunReduction>())).title,
+             Contains("Fly the first pair"));
 }
 
 TEST_CASE("sentences: distances and probabilities in words") {

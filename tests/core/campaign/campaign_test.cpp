@@ -72,10 +72,24 @@ TEST_CASE("validate: each contradiction is told, and a sound campaign has none")
   };
   const std::vector<Fault> faults{
       {"duplicate-id", [](Campaign& c) { c.setups.push_back(c.setups[0]); }},
-      {"no-id", [](Campaign& c) { c.links[0].id.clear(); c.setups[0].links.clear(); }},
-      {"bad-id", [](Campaign& c) { c.links[0].id = "a.b"; c.setups[0].links.clear(); }},
+      {"no-id",
+       [](Campaign& c) {
+         c.links[0].id.clear();
+         c.setups[0].links.clear();
+       }},
+      {"bad-id",
+       [](Campaign& c) {
+         c.links[0].id = "a.b";
+         c.setups[0].links.clear();
+       }},
       {"unknown-link", [](Campaign& c) { c.setups[0].links["telepathy"]; }},
-      {"unknown-setup", [](Campaign& c) { Run r; r.id = "X1"; r.setup = "X"; c.runs.push_back(r); }},
+      {"unknown-setup",
+       [](Campaign& c) {
+         Run r;
+         r.id = "X1";
+         r.setup = "X";
+         c.runs.push_back(r);
+       }},
       {"out-of-bounds", [](Campaign& c) { c.station.position.lat_deg = 91; }},
       {"out-of-bounds", [](Campaign& c) { c.links[0].frequency_mhz = -1; }},
       {"out-of-bounds", [](Campaign& c) { c.links[0].rule.lq_min_pct = 100; }},
@@ -83,7 +97,15 @@ TEST_CASE("validate: each contradiction is told, and a sound campaign has none")
       {"out-of-bounds", [](Campaign& c) { c.path[1].height_m = -3; }},
       {"out-of-bounds", [](Campaign& c) { c.path[1].position = c.station.position; }},
       {"out-of-bounds", [](Campaign& c) { c.plan_exponent = 0; }},
-      {"bad-turn", [](Campaign& c) { Run r; r.id = "A1"; r.setup = "A"; r.turn_begin_s = 5; r.turn_end_s = 3; c.runs.push_back(r); }},
+      {"bad-turn",
+       [](Campaign& c) {
+         Run r;
+         r.id = "A1";
+         r.setup = "A";
+         r.turn_begin_s = 5;
+         r.turn_end_s = 3;
+         c.runs.push_back(r);
+       }},
   };
   for (const Fault& fault : faults) {
     Campaign c = planned();

@@ -37,7 +37,7 @@ TEST_CASE("course: chainage and side of samples about a straight path") {
   const Position on = destination(kStation, {1000, 90});
   CHECK_THAT(path.place(on).chainage_m, WithinAbs(1000, 0.2));
   CHECK_THAT(path.place(on).side_m, WithinAbs(0, 0.2));
-  CHECK_THAT(path.place(destination(on, {25, 180})).side_m, WithinAbs(25, 0.3));   // south of an eastward path: right
+  CHECK_THAT(path.place(destination(on, {25, 180})).side_m, WithinAbs(25, 0.3));  // south of an eastward path: right
   CHECK_THAT(path.place(destination(on, {25, 0})).side_m, WithinAbs(-25, 0.3));
   CHECK_THAT(path.place(destination(kStation, {50, 270})).chainage_m, WithinAbs(0, 1e-6));  // before the start
   CHECK_THAT(path.farPost_m(), WithinAbs(3000, 0.01));

@@ -1,7 +1,7 @@
 // The whole way from simulated flights to intervals, against the known truth. bench/coverage runs more campaigns.
-#include <catch2/catch.hpp>
-
 #include "support/coverage.h"
+
+#include <catch2/catch.hpp>
 
 using namespace distanz;
 

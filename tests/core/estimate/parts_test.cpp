@@ -75,7 +75,9 @@ TEST_CASE("cells: near field and turn stay out, log distance is the samples' own
 
 TEST_CASE("cells: a third of rubbish samples does not move the level") {
   simulate::Random random(4);
-  const FlightCells c = cellsOf(rows([&](double, int) { return random.uniform() < 0.33 ? random.uniform(-120, 0) : -80 + 0.1 * random.normal(); }).samples(), std::nullopt);
+  const FlightCells c =
+      cellsOf(rows([&](double, int) { return random.uniform() < 0.33 ? random.uniform(-120, 0) : -80 + 0.1 * random.normal(); }).samples(),
+              std::nullopt);
   for (const Cell& cell : c.cells) CHECK_THAT(cell.level_dbm, WithinAbs(-80, 1.0));
 }
 
@@ -102,7 +104,8 @@ TEST_CASE("floor: a minimum that does not repeat is no floor, and merging is as 
   const Rows wave = rows([](double d, int) { return -60 - d / 50; });
   lone.add(wave.samples());
   CHECK_FALSE(lone.floor_dbm());
-  const Rows low = rows([](double d, int) { return d > 500 ? -100.0 : -60.0; }), high = rows([](double d, int) { return d > 500 ? -90.0 : -60.0; });
+  const Rows low = rows([](double d, int) { return d > 500 ? -100.0 : -60.0; }),
+             high = rows([](double d, int) { return d > 500 ? -90.0 : -60.0; });
   FloorFinder together, a, b;
   together.add(low.samples());
   together.add(high.samples());
@@ -207,7 +210,8 @@ FlightCells straight(int from, int to, double offset, std::uint64_t seed, double
 }  // namespace
 
 TEST_CASE("components: flights without three common places stand apart") {
-  const std::vector<ModelFlight> flights{{0, straight(2, 30, 0, 1)}, {1, straight(27, 60, 0, 2)}, {0, straight(29, 50, 0, 3)}, {1, straight(70, 90, 0, 4)}};
+  const std::vector<ModelFlight> flights{
+      {0, straight(2, 30, 0, 1)}, {1, straight(27, 60, 0, 2)}, {0, straight(29, 50, 0, 3)}, {1, straight(70, 90, 0, 4)}};
   const auto groups = connectedFlights(flights, {0, 1, 2, 3});
   REQUIRE(groups.size() == 2);
   CHECK(groups[0] == std::vector<int>{0, 1, 2});
@@ -215,7 +219,8 @@ TEST_CASE("components: flights without three common places stand apart") {
 }
 
 TEST_CASE("comparison: symmetric, and setups over different places are compared by range and say so") {
-  const std::vector<ModelFlight> flights{{0, straight(2, 60, 0, 1)}, {1, straight(2, 60, 3, 2)}, {0, straight(2, 60, 0, 3)}, {1, straight(2, 60, 3, 4)}};
+  const std::vector<ModelFlight> flights{
+      {0, straight(2, 60, 0, 1)}, {1, straight(2, 60, 3, 2)}, {0, straight(2, 60, 0, 3)}, {1, straight(2, 60, 3, 4)}};
   const SignalModels models = fitSignalModels(flights);
   REQUIRE(models.components.size() == 1);
   const Comparison ab = compare(models.components[0], 0, 1), ba = compare(models.components[0], 1, 0);
@@ -225,7 +230,8 @@ TEST_CASE("comparison: symmetric, and setups over different places are compared 
   CHECK_THAT(ab.ratio->estimate * ba.ratio->estimate, WithinAbs(1, 1e-9));
   CHECK_THROWS_AS(compare(models.components[0], 0, 7), DomainError);
 
-  const SignalModels apart = fitSignalModels({{0, straight(2, 40, 0, 1)}, {0, straight(2, 40, 0, 2)}, {1, straight(45, 90, 3, 3)}, {1, straight(45, 90, 3, 4)}});
+  const SignalModels apart =
+      fitSignalModels({{0, straight(2, 40, 0, 1)}, {0, straight(2, 40, 0, 2)}, {1, straight(45, 90, 3, 3)}, {1, straight(45, 90, 3, 4)}});
   REQUIRE(apart.components.size() == 2);
   const Comparison c = compareApart(apart.components[0], apart.components[0].setups.begin()->first, apart.components[1],
                                     apart.components[1].setups.begin()->first, {-100, 0});

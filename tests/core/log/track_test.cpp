@@ -40,7 +40,9 @@ Recording withGnss(const Recording& by_distance, double bearing = 54) {
   return r;
 }
 
-course::Course path() { return course::Course(kStation, {kStation, course::destination(kStation, {2000, 54})}); }
+course::Course path() {
+  return course::Course(kStation, {kStation, course::destination(kStation, {2000, 54})});
+}
 
 }  // namespace
 
@@ -59,7 +61,8 @@ TEST_CASE("track: GNSS and the distance column agree") {
   const course::Course c = path();
   const Track t = trackOf(withGnss(by_distance), &c);
   REQUIRE(t.from_gnss);
-  for (std::size_t i = 0; i < t.distance_m.size(); i += 37) CHECK_THAT(t.distance_m[i], WithinAbs((*by_distance.find("distance_m"))[i], 0.01));
+  for (std::size_t i = 0; i < t.distance_m.size(); i += 37)
+    CHECK_THAT(t.distance_m[i], WithinAbs((*by_distance.find("distance_m"))[i], 0.01));
   CHECK_THAT(t.off_path_share, WithinAbs(0, 1e-12));
 }
 
