@@ -1,6 +1,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QTextStream>
+#include <QTimer>
 
 #include "app/shared/theme.h"
 #include "app/window/main_window.h"
@@ -37,9 +38,12 @@ int main(int argc, char** argv) {
     for (const QString& file : savePictures(window, options.value(pictures))) out << file << "\n";
     return 0;
   }
-  if (options.isSet(quit) && window.workspace())
-    QObject::connect(&window.workspace()->document(), &Document::analysisChanged, &app, [&window] {
-      if (window.workspace()->document().analysed()) QApplication::quit();
+  QTimer watch;
+  if (options.isSet(quit)) {
+    QObject::connect(&watch, &QTimer::timeout, &app, [&window] {
+      if (window.workspace() && window.workspace()->document().analysed()) QApplication::quit();
     });
+    watch.start(5);
+  }
   return QApplication::exec();
 }

@@ -9,6 +9,7 @@
 #include <array>
 #include <cerrno>
 #include <cstring>
+#include <utility>
 
 #include "core/quantity/error.h"
 
@@ -17,6 +18,8 @@ namespace {
 
 struct Descriptor {
   int fd;
+  explicit Descriptor(int descriptor) : fd(descriptor) {}
+  Descriptor(Descriptor&& other) noexcept : fd(std::exchange(other.fd, -1)) {}
   ~Descriptor() {
     if (fd >= 0) ::close(fd);
   }
@@ -32,15 +35,25 @@ struct Descriptor {
 
 }  // namespace
 
-std::string readFile(const std::filesystem::path& path) {
-  const Descriptor file{::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK)};
-  if (file.fd < 0) refuse(path, "read", errno);
+namespace {
+
+struct OpenFile {
+  Descriptor file;
+  std::uintmax_t size;
+};
+
+OpenFile openFile(const std::filesystem::path& path) {
+  OpenFile out{Descriptor(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK)), 0};
+  if (out.file.fd < 0) refuse(path, "read", errno);
   struct stat about {};
-  if (::fstat(file.fd, &about) != 0) refuse(path, "read", errno);
+  if (::fstat(out.file.fd, &about) != 0) refuse(path, "read", errno);
   if (!S_ISREG(about.st_mode)) throw InputError(path.string() + ": is not a file; choose a file");
-  if (static_cast<std::uintmax_t>(about.st_size) > kLargestFile)
-    throw InputError(fmt::format("{}: is larger than {} MB; cut it into single flights", path.string(), kLargestFile / 1'000'000));
-  std::string bytes(static_cast<std::size_t>(about.st_size), '\0');
+  out.size = static_cast<std::uintmax_t>(about.st_size);
+  return out;
+}
+
+std::string readBytes(const std::filesystem::path& path, const Descriptor& file, std::size_t size) {
+  std::string bytes(size, '\0');
   std::size_t done = 0;
   while (done < bytes.size()) {
     const ssize_t n = ::read(file.fd, bytes.data() + done, bytes.size() - done);
@@ -50,6 +63,23 @@ std::string readFile(const std::filesystem::path& path) {
     done += static_cast<std::size_t>(n);
   }
   bytes.resize(done);
+  return bytes;
+}
+
+}  // namespace
+
+std::string readFile(const std::filesystem::path& path) {
+  const OpenFile open = openFile(path);
+  if (open.size > kLargestFile)
+    throw InputError(fmt::format("{}: is larger than {} MB; cut it into single flights", path.string(), kLargestFile / 1'000'000));
+  return readBytes(path, open.file, static_cast<std::size_t>(open.size));
+}
+
+std::string readFileHead(const std::filesystem::path& path, std::size_t most) {
+  const OpenFile open = openFile(path);
+  std::string bytes = readBytes(path, open.file, static_cast<std::size_t>(std::min<std::uintmax_t>(open.size, most)));
+  if (open.size > most)
+    if (const auto line_end = bytes.rfind('\n'); line_end != std::string::npos) bytes.resize(line_end + 1);
   return bytes;
 }
 

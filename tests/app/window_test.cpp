@@ -277,7 +277,7 @@ TEST_CASE("window: the demo opens analysed, in light and in dark, and the window
   MainWindow window(prompts);
   window.show();
   QTest::mouseClick(&child<QPushButton>(window, "startDemo"), Qt::LeftButton);
-  REQUIRE(window.workspace() != nullptr);
+  waitFor("the demo", [&] { return window.workspace() != nullptr; });
   waitAnalysed(window);
   CHECK(window.workspace()->document().campaign().setups.size() == 3);
   CHECK(dynamic_cast<CompareStage*>(window.workspace()->current()) != nullptr);
@@ -288,6 +288,27 @@ TEST_CASE("window: the demo opens analysed, in light and in dark, and the window
   trigger(window, "closeCampaign");
   CHECK(window.workspace() == nullptr);
   CHECK(child<QPushButton>(window, "startDemo").isVisible());
+}
+
+TEST_CASE("window: links and setups come and go, undoable; an interchange folder opens as a campaign beside it") {
+  Session s;
+  QTest::mouseClick(&child<QPushButton>(s.window, "addVideo"), Qt::LeftButton);
+  REQUIRE(s.campaign().links.size() == 2);
+  CHECK(s.campaign().links[1].kind == campaign::LinkKind::Video);
+  QTest::mouseClick(&child<QPushButton>(s.window, "addSetup"), Qt::LeftButton);
+  CHECK(s.campaign().setups.back().id == "C");
+  QTest::mouseClick(&child<QPushButton>(s.window, "removeLink_video"), Qt::LeftButton);
+  CHECK(s.campaign().links.size() == 1);
+  trigger(s.window, "undo");
+  CHECK(s.campaign().links.size() == 2);
+  s.import(s.logs(1, 3));
+  s.prompts.save = QString::fromStdString(s.dir / "folder");
+  trigger(s.window, "exportFolder");
+  const campaign::Campaign before = s.campaign();
+  s.prompts.folder = s.prompts.save;
+  trigger(s.window, "importFolder");
+  waitFor("the folder's campaign", [&] { return s.document().path().filename() == "folder.distanz"; });
+  CHECK(s.campaign() == before);
 }
 
 TEST_CASE("window: every field and button has a name for those who listen") {

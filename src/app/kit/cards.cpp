@@ -72,8 +72,19 @@ LinkCard::LinkCard(Document& document, const std::string& id, QWidget* parent) :
   const bool video = link && link->kind == campaign::LinkKind::Video;
   auto* title = new QLabel(tr("%1 link").arg(QString::fromStdString(id)));
   title->setProperty("section", true);
-  grid->addWidget(title, 0, 0, 1, 3);
-  grid->addWidget(small(video ? tr("aircraft to ground") : tr("ground to aircraft")), 0, 3, 1, 2, Qt::AlignRight);
+  grid->addWidget(title, 0, 0, 1, 2);
+  auto* remove = new QPushButton(tr("Remove"));
+  remove->setProperty("flat", true);
+  remove->setObjectName("removeLink_" + QString::fromStdString(id));
+  remove->setAccessibleName(tr("Remove the %1 link").arg(QString::fromStdString(id)));
+  connect(remove, &QPushButton::clicked, this, [this, id] {
+    campaign::Campaign next = m_document.campaign();
+    std::erase_if(next.links, [&](const auto& l) { return l.id == id; });
+    for (auto& s : next.setups) s.links.erase(id);
+    m_document.edit(tr("Remove the %1 link").arg(QString::fromStdString(id)), next);
+  });
+  grid->addWidget(small(video ? tr("aircraft to ground") : tr("ground to aircraft")), 0, 2);
+  grid->addWidget(remove, 0, video ? 4 : 3, Qt::AlignRight);
   const auto read = [id](std::function<std::optional<double>(const campaign::Link&)> member) -> Get {
     return [id, member](const campaign::Campaign& c) {
       const campaign::Link* l = campaign::findLink(c, id);

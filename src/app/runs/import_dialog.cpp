@@ -39,11 +39,7 @@ QString channelText(const std::string& channel) {
       .section("_", 0, 0);
 }
 
-/// The first lines are enough to tell the layout.
-std::string headOf(const QString& file) {
-  std::string bytes = formats::readFile(file.toStdString());
-  return bytes.size() > (4 << 20) ? bytes.substr(0, bytes.find('\n', 4 << 20)) : bytes;
-}
+constexpr std::size_t kHead = 4 << 20;  // bytes: enough to tell the layout
 
 }  // namespace
 
@@ -112,7 +108,7 @@ void ImportDialog::look(const QString& file) {
   looked.pending.setup = guessSetup(file);
   looked.pending.ended = campaign::Ended::TurnedBack;
   try {
-    looked.layout = formats::layoutOf(headOf(file));
+    looked.layout = formats::layoutOf(formats::readFileHead(file.toStdString(), kHead));
   } catch (const Error& e) {
     looked.fault = QString::fromUtf8(e.what());
   }

@@ -170,7 +170,7 @@ void Document::start() {
       return QString::fromUtf8(e.what());
     }
   }));
-  emit analysisChanged();
+  if (!m_analysed) emit analysisChanged();  // later ones show the old result until the new one stands
 }
 
 void Document::finish() {

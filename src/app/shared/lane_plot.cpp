@@ -131,6 +131,7 @@ void LanePlot::line(int lane, const std::vector<double>& x, const std::vector<do
   auto* graph = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
   graph->setData(vectorOf(x), vectorOf(y), true);
   graph->setPen(pen);
+  graph->setAntialiased(pen.width() > 0);  // hairlines by the hundred: smoothing them would hold the window up
 }
 
 void LanePlot::band(int lane, const std::vector<double>& x, const std::vector<double>& low, const std::vector<double>& high,

@@ -10,6 +10,7 @@
 #include <QStandardPaths>
 #include <QStyle>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 
 #include "app/runs/import_dialog.h"
 #include "app/shared/theme.h"
@@ -40,13 +41,20 @@ MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
   layout->addWidget(m_banner);
   layout->addWidget(m_pages, 1);
   setCentralWidget(central);
+  connect(&m_making, &QFutureWatcher<QString>::finished, this, [this] {
+    unsetCursor();
+    if (const QString why = m_making.result(); why.isEmpty())
+      open(m_made);
+    else
+      say(why);
+  });
   addFileActions();
   addEditActions();
   addViewActions();
   showStart();
 }
 
-MainWindow::~MainWindow() = default;
+MainWindow::~MainWindow() { m_making.waitForFinished(); }
 
 QAction* MainWindow::action(QMenu* menu, const char* name, const QString& text, const QKeySequence& key, void (MainWindow::*run)()) {
   QAction* a = menu->addAction(text);
@@ -133,13 +141,9 @@ void MainWindow::showStart() {
 bool MainWindow::open(const QString& file) {
   if (formats::isInterchange(file.toStdString())) {
     const QString target = file + ".distanz";
-    try {
-      if (!QFileInfo::exists(target)) store::fromInterchange(file.toStdString(), target.toStdString());
-    } catch (const Error& e) {
-      say(QString::fromUtf8(e.what()));
-      return false;
-    }
-    return open(target);
+    if (QFileInfo::exists(target)) return open(target);
+    makeAndOpen(target, [file, target] { store::fromInterchange(file.toStdString(), target.toStdString()); });
+    return true;
   }
   Workspace* fresh = nullptr;
   try {
@@ -167,16 +171,25 @@ bool MainWindow::open(const QString& file) {
 }
 
 void MainWindow::openDemo() {
-  const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
-  const QString file = folder + "/Mirren canal demo.distanz";
-  QApplication::setOverrideCursor(Qt::WaitCursor);
-  try {
-    makeDemo(file.toStdString());
-  } catch (const Error& e) {
-    say(QString::fromUtf8(e.what()));
-  }
-  QApplication::restoreOverrideCursor();
-  if (QFileInfo::exists(file)) open(file);
+  const QString file = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/Mirren canal demo.distanz";
+  if (QFileInfo::exists(file))
+    open(file);
+  else
+    makeAndOpen(file, [file] { makeDemo(file.toStdString()); });
+}
+
+void MainWindow::makeAndOpen(const QString& file, const std::function<void()>& make) {
+  if (making()) return;
+  m_made = file;
+  setCursor(Qt::BusyCursor);
+  m_making.setFuture(QtConcurrent::run([make]() -> QString {
+    try {
+      make();
+      return {};
+    } catch (const std::exception& e) {
+      return QString::fromUtf8(e.what());
+    }
+  }));
 }
 
 void MainWindow::newCampaign() {

@@ -1,4 +1,5 @@
 #pragma once
+#include <QFutureWatcher>
 #include <QLabel>
 #include <QMainWindow>
 #include <QStackedWidget>
@@ -21,6 +22,8 @@ class MainWindow : public QMainWindow {
   bool open(const QString& file);
   /// Makes the demo campaign where needed and opens it.
   void openDemo();
+  /// Something to open is being made in the background.
+  bool making() const { return m_making.isRunning(); }
   Workspace* workspace() const { return m_workspace; }
   /// Import dialog for logs; none where no campaign is open.
   void importLogs(const QStringList& files);
@@ -34,6 +37,8 @@ class MainWindow : public QMainWindow {
   void addEditActions();
   void addViewActions();
   QAction* action(QMenu* menu, const char* name, const QString& text, const QKeySequence& key, void (MainWindow::*run)());
+  /// Makes a campaign file off the interface thread, then opens it.
+  void makeAndOpen(const QString& file, const std::function<void()>& make);
   void showStart();
   void newCampaign();
   void chooseCampaign();
@@ -55,6 +60,8 @@ class MainWindow : public QMainWindow {
   void exportView(const QString& filter, const QString& ending, const std::function<bool(Exportable&, const QString&)>& write);
 
   Prompts& m_prompts;
+  QFutureWatcher<QString> m_making;  ///< why it could not be made; empty where it was
+  QString m_made;
   QStackedWidget* m_pages;
   QLabel* m_banner;
   Workspace* m_workspace = nullptr;
