@@ -1,5 +1,7 @@
 #include "formats/log_import.h"
 
+#include <future>
+
 #include "formats/files.h"
 
 namespace distanz::formats {
@@ -20,6 +22,7 @@ ImportedLog importLog(std::string bytes, const std::string& name, const campaign
                       const std::map<std::string, std::string>& corrections, const Progress& progress) {
   ImportedLog out;
   out.name = name;
+  std::future<std::string> digest = std::async(std::launch::async, [&bytes] { return sha256(bytes); });
   try {
     LogRead read = readBytes(bytes, campaign, corrections, progress, out.matches);
     const auto course = campaign::courseOf(campaign);
@@ -32,7 +35,7 @@ ImportedLog importLog(std::string bytes, const std::string& name, const campaign
   } catch (const Error& e) {
     throw InputError(name + ": " + e.what());
   }
-  out.sha256 = sha256(bytes);
+  out.sha256 = digest.get();
   out.bytes = std::move(bytes);
   return out;
 }

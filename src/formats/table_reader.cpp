@@ -5,10 +5,9 @@
 #include <algorithm>
 #include <atomic>
 #include <cmath>
-#include <functional>
 #include <mutex>
-#include <thread>
 
+#include "core/parallel/on_all_cores.h"
 #include "core/quantity/decibel.h"
 #include "formats/fields.h"
 
@@ -135,21 +134,9 @@ std::vector<Part> partsOf(std::string_view data) {
   return parts;
 }
 
-/// Runs work(0) ... work(n - 1), each once. The work must not throw.
-void onAllCores(std::size_t n, const std::function<void(std::size_t)>& work) {
-  std::atomic<std::size_t> next{0};
-  const auto take = [&] {
-    for (std::size_t i = next++; i < n; i = next++) work(i);
-  };
-  std::vector<std::jthread> helpers;
-  const unsigned cores = std::max(std::thread::hardware_concurrency(), 1U);
-  for (unsigned i = 1; i < cores && i < n; ++i) helpers.emplace_back(take);
-  take();
-}
-
 /// Makes room for every part: one row per line.
 void layOut(std::vector<Part>& parts, NumberTable& table, std::size_t slots) {
-  onAllCores(parts.size(), [&](std::size_t i) {
+  parallel::onAllCores(parts.size(), [&](std::size_t i) {
     const std::string_view bytes = parts[i].bytes;
     parts[i].lines = static_cast<std::size_t>(std::count(bytes.begin(), bytes.end(), '\n')) + (bytes.ends_with('\n') ? 0 : 1);
   });
@@ -159,7 +146,7 @@ void layOut(std::vector<Part>& parts, NumberTable& table, std::size_t slots) {
     rows += part.lines;
   }
   table.slots.resize(slots);
-  onAllCores(slots, [&](std::size_t s) { table.slots[s].assign(rows, NAN); });
+  parallel::onAllCores(slots, [&](std::size_t s) { table.slots[s].assign(rows, NAN); });
 }
 
 /// Closes the gaps that blank lines left, and adds up what the parts found.
@@ -202,7 +189,7 @@ NumberTable readTable(std::string_view bytes, const CsvLayout& layout, const std
   std::atomic<bool> stop{false};
   std::mutex reporting;
   const ChunkReader reader(layout, matches, plan, table);
-  onAllCores(parts.size(), [&](std::size_t i) {
+  parallel::onAllCores(parts.size(), [&](std::size_t i) {
     if (stop) return;
     try {
       reader.read(parts[i]);

@@ -7,6 +7,7 @@
 #include <mutex>
 #include <optional>
 
+#include "core/parallel/on_all_cores.h"
 #include "core/quantity/error.h"
 #include "formats/files.h"
 #include "store/campaign_tables.h"
@@ -51,9 +52,17 @@ SampleFile::SampleFile(SampleFile&&) noexcept = default;
 SampleFile::~SampleFile() = default;
 
 void SampleFile::add(const campaign::Run& run, std::string_view log_bytes, const log::Recording& recording) {
-  const std::string key = recordingKey(run), packed = compress(log_bytes);
-  std::vector<StoredColumn> columns{{kTime, encodeColumn(recording.time_s)}};
-  for (const log::Column& c : recording.columns) columns.push_back({c.channel, encodeColumn(c.values)});
+  const std::string key = recordingKey(run);
+  std::string packed;
+  std::vector<StoredColumn> columns(recording.columns.size() + 1);
+  parallel::onAllCores(columns.size() + 1, [&](std::size_t i) {
+    if (i == 0)
+      packed = compress(log_bytes);  // the largest piece first
+    else if (i == 1)
+      columns[0] = {kTime, encodeColumn(recording.time_s)};
+    else
+      columns[i - 1] = {recording.columns[i - 2].channel, encodeColumn(recording.columns[i - 2].values)};
+  });
   const std::lock_guard lock(m_state->mutex);
   guarded(m_state->path, [&] {
     SQLite::Database& db = m_state->db;

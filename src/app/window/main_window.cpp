@@ -54,7 +54,9 @@ MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
   showStart();
 }
 
-MainWindow::~MainWindow() { m_making.waitForFinished(); }
+MainWindow::~MainWindow() {
+  m_making.waitForFinished();
+}
 
 QAction* MainWindow::action(QMenu* menu, const char* name, const QString& text, const QKeySequence& key, void (MainWindow::*run)()) {
   QAction* a = menu->addAction(text);

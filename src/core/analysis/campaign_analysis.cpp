@@ -4,10 +4,10 @@
 #include <cmath>
 #include <map>
 #include <mutex>
-#include <thread>
 
 #include "core/analysis/link_analysis.h"
 #include "core/analysis/warnings.h"
+#include "core/parallel/on_all_cores.h"
 
 namespace distanz::analysis {
 namespace {
@@ -99,22 +99,17 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
 CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, const Progress& progress, unsigned threads) {
   const auto course = campaign::courseOf(campaign);
   std::vector<RunReduction> reductions(campaign.runs.size());
-  std::atomic<std::size_t> next{0}, done{0};
+  std::atomic<std::size_t> done{0};
   std::atomic<bool> stop{false};
   std::mutex report;
-  const auto work = [&] {
-    for (std::size_t i = next++; i < reductions.size() && !stop; i = next++) {
-      reductions[i] = reduceOne(campaign, campaign.runs[i], source, course ? &*course : nullptr);
-      const double share = static_cast<double>(++done) / static_cast<double>(reductions.size());
-      const std::lock_guard lock(report);
-      if (progress && !stop && !progress(share)) stop = true;
-    }
+  const auto reduce = [&](std::size_t i) {
+    if (stop) return;
+    reductions[i] = reduceOne(campaign, campaign.runs[i], source, course ? &*course : nullptr);
+    const double share = static_cast<double>(++done) / static_cast<double>(reductions.size());
+    const std::lock_guard lock(report);
+    if (progress && !stop && !progress(share)) stop = true;
   };
-  if (threads == 0) threads = std::max(std::thread::hardware_concurrency(), 1U);
-  std::vector<std::jthread> helpers;
-  for (unsigned i = 1; i < threads && i < reductions.size(); ++i) helpers.emplace_back(work);
-  work();
-  helpers.clear();
+  parallel::onAllCores(reductions.size(), reduce, threads);
   if (stop) throw Cancelled();
   return analyse(campaign, std::move(reductions));
 }

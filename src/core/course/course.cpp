@@ -60,13 +60,13 @@ Course::~Course() = default;
 Course::Course(Course&&) noexcept = default;
 Course& Course::operator=(Course&&) noexcept = default;
 
-Course::Flat Course::flat(const Position& position) const {
+Flat Course::flat(const Position& position) const {
   double east = 0, north = 0, up = 0;
   m_plane->frame.Forward(position.lat_deg, position.lon_deg, 0, east, north, up);
   return {east, north};
 }
 
-const std::vector<Course::Flat>& Course::points() const {
+const std::vector<Flat>& Course::points() const {
   return m_plane->points;
 }
 double Course::length_m() const {
@@ -79,6 +79,7 @@ double Course::farPost_m() const {
 Placement Course::place(const Position& sample) const {
   const Flat s = flat(sample);
   Placement best;
+  best.flat = s;
   best.distance_m = std::hypot(s.east_m, s.north_m);
   double nearest = INFINITY;
   for (std::size_t i = 1; i < m_plane->points.size(); ++i) {

@@ -20,8 +20,14 @@ Position destination(const Position& from, const DistanceBearing& way);
 /// Geodesic distance and initial bearing on WGS 84 (Karney 2013, error below 15 nm). @throws DomainError as destination().
 DistanceBearing between(const Position& from, const Position& to);
 
+/// East and north of the station, metres.
+struct Flat {
+  double east_m = 0, north_m = 0;
+};
+
 /// Where one sample lies relative to station and path.
 struct Placement {
+  Flat flat;
   double distance_m = 0;  ///< horizontal distance from the station
   double chainage_m = 0;  ///< along the path from its first point, at the nearest point of the path
   double side_m = 0;      ///< across the path there, positive to the right of the outward direction
@@ -38,10 +44,6 @@ class Course {
   Course& operator=(Course&&) noexcept;
 
   Placement place(const Position& sample) const;
-  /// East and north of the station, metres.
-  struct Flat {
-    double east_m = 0, north_m = 0;
-  };
   Flat flat(const Position& position) const;
   const std::vector<Flat>& points() const;
   /// Along the path, metres.

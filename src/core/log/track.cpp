@@ -5,12 +5,12 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/parallel/on_all_cores.h"
+
 namespace distanz::log {
 namespace {
 
-struct Flat {
-  double east, north;
-};
+using course::Flat;
 
 /// Marks rows no aircraft could have reached from the last believed one. A new place that stays consistent for a second is believed.
 template <class Apart>
@@ -63,7 +63,8 @@ void clean(const Recording& r, std::vector<double>& distance, const std::vector<
   for (std::size_t i = 0; i < distance.size(); ++i) known[i] = std::isfinite(distance[i]);
   const auto total = static_cast<std::size_t>(std::count(known.begin(), known.end(), true));
   const auto wrong = wrongRows(r.time_s, known, [&](std::size_t a, std::size_t b) {
-    return flat ? std::hypot((*flat)[a].east - (*flat)[b].east, (*flat)[a].north - (*flat)[b].north) : std::abs(distance[a] - distance[b]);
+    return flat ? std::hypot((*flat)[a].east_m - (*flat)[b].east_m, (*flat)[a].north_m - (*flat)[b].north_m)
+                : std::abs(distance[a] - distance[b]);
   });
   std::size_t bad = 0;
   for (std::size_t i = 0; i < distance.size(); ++i)
@@ -82,28 +83,22 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   std::vector<Flat> flat(n, {NAN, NAN});
   track.distance_m.assign(n, NAN);
   track.side_m.assign(n, NAN);
+  const auto onGlobe = [&](std::size_t i) {
+    return !((*lat)[i] == 0 && (*lon)[i] == 0) && std::abs((*lat)[i]) <= 90 && std::abs((*lon)[i]) <= 180;
+  };
   std::size_t zero = 0, fixes = 0;
-  for (std::size_t i = 0; i < n; ++i) {
-    const double la = (*lat)[i], lo = (*lon)[i];
-    if (!std::isfinite(la) || !std::isfinite(lo)) continue;
-    if ((la == 0 && lo == 0) || std::abs(la) > 90 || std::abs(lo) > 180) {
-      ++zero;
-      continue;
+  for (std::size_t i = 0; i < n; ++i)
+    if (std::isfinite((*lat)[i]) && std::isfinite((*lon)[i])) ++(onGlobe(i) ? fixes : zero);
+  constexpr std::size_t kBlock = 1 << 14;  // rows placed by a core before it looks for more work
+  parallel::onAllCores((n + kBlock - 1) / kBlock, [&](std::size_t block) {
+    for (std::size_t i = block * kBlock; i < std::min(n, (block + 1) * kBlock); ++i) {
+      if (!std::isfinite((*lat)[i]) || !std::isfinite((*lon)[i]) || !onGlobe(i)) continue;
+      const course::Placement p = course.place({(*lat)[i], (*lon)[i]});
+      flat[i] = p.flat;
+      track.distance_m[i] = p.distance_m;
+      track.side_m[i] = p.side_m;
     }
-    ++fixes;
-    const auto repeats = i > 0 && la == (*lat)[i - 1] && lo == (*lon)[i - 1] && std::isfinite(track.distance_m[i - 1]);
-    if (repeats) {
-      flat[i] = flat[i - 1];
-      track.distance_m[i] = track.distance_m[i - 1];
-      track.side_m[i] = track.side_m[i - 1];
-      continue;
-    }
-    const course::Placement p = course.place({la, lo});
-    const course::Course::Flat f = course.flat({la, lo});
-    flat[i] = {f.east_m, f.north_m};
-    track.distance_m[i] = p.distance_m;
-    track.side_m[i] = p.side_m;
-  }
+  });
   if (fixes == 0 && zero > 0) {
     if (r.find(channel::kDistance)) return false;
     throw InputError(
