@@ -1,5 +1,7 @@
 #pragma once
 #include <QApplication>
+#include <QLineEdit>
+#include <QPushButton>
 #include <QStringList>
 #include <QTest>
 #include <catch2/catch.hpp>

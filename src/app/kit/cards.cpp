@@ -189,7 +189,9 @@ void SetupCard::linkRow(QGridLayout* grid, int row, const std::string& setup, co
       if (auto* s = byId(c.setups, setup)) assign(s->links[id], v);
     };
   };
-  grid->addWidget(new QLabel(QString::fromStdString(id)), row, 0, Qt::AlignTop);
+  auto* name = new QLabel(QString::fromStdString(id));
+  name->setContentsMargins(0, 6, 0, 0);  // on the line of the fields' text
+  grid->addWidget(name, row, 0, Qt::AlignTop);
   using L = campaign::SetupLink;
   const QuantityEdit::Limits gain{lim::kGainLow_dbi, lim::kGainHigh_dbi}, loss{0, lim::kLossHigh_db};
   grid->addWidget(field({"power", tr("Transmit power"), Kind::Power, {lim::kPowerLow_dbm, lim::kPowerHigh_dbm}, true, tr("250 mW")},

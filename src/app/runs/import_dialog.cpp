@@ -2,6 +2,7 @@
 
 #include <QFileInfo>
 #include <QHeaderView>
+#include <QRegularExpression>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -36,7 +37,9 @@ QString channelText(const std::string& channel) {
       .replace("rssi_dbm", "signal")
       .replace("lq_pct", "link quality")
       .replace("bitrate_mbps", "bitrate")
-      .section("_", 0, 0);
+      .section("_", 0, 0)
+      .replace(QRegularExpression("^lat$"), "latitude")
+      .replace(QRegularExpression("^lon$"), "longitude");
 }
 
 constexpr std::size_t kHead = 4 << 20;  // bytes: enough to tell the layout

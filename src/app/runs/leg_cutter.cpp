@@ -80,7 +80,7 @@ void LegCutter::paintEvent(QPaintEvent*) {
   p.drawText(QRectF(turn.right() + 8, legend.top(), a.right() - turn.right() - 12, 14), Qt::AlignRight, tr("way back"));
   p.drawText(QRectF(turn.center().x() - 30, a.bottom() - 18, 60, 14), Qt::AlignCenter, tr("turn"));
   p.setFont(theme::figureFont(11));
-  p.drawText(QRectF(0, a.top(), a.left() - 6, 14), Qt::AlignRight, distanceLabel(m_farthest));
+  p.drawText(QRectF(0, a.bottom() - a.height() / 1.08 - 7, a.left() - 6, 14), Qt::AlignRight, distanceLabel(m_farthest));
   for (int i = 0; i <= 4; ++i) {
     const double at = m_shown->time_s.front() + (m_shown->time_s.back() - m_shown->time_s.front()) * i / 4;
     const double label = std::clamp(x(at) - 30, a.left() - 30, a.right() - 46);

@@ -83,6 +83,7 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
     return text(run, index.column());
   }
   if (role == Qt::FontRole) return isFigure(index.column()) ? theme::figureFont(12) : theme::bodyFont(12);
+  if (role == Qt::TextAlignmentRole && index.column() == Counts) return int(Qt::AlignCenter);
   if (role == Qt::TextAlignmentRole && isFigure(index.column())) return int(Qt::AlignRight | Qt::AlignVCenter);
   if (role == Qt::ForegroundRole && r && !r->used) return theme::tokens().muted;
   return {};

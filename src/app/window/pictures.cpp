@@ -1,13 +1,16 @@
 #include "app/window/pictures.h"
 
 #include <QCoreApplication>
+#include <QDialog>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QEventLoop>
 #include <QPixmap>
+#include <QTemporaryDir>
 #include <QTimer>
 
 #include "app/window/main_window.h"
+#include "formats/files.h"
 
 namespace distanz::app {
 namespace {
@@ -16,6 +19,22 @@ void settle(int ms) {
   QEventLoop loop;
   QTimer::singleShot(ms, &loop, &QEventLoop::quit);
   loop.exec();
+}
+
+/// The import dialog, shown with the first run's own log.
+void saveImportDialog(MainWindow& window, const QString& file) {
+  Document& document = window.workspace()->document();
+  const QTemporaryDir folder;
+  if (document.campaign().runs.empty() || !folder.isValid()) return;
+  const campaign::Run& run = document.campaign().runs.front();
+  const QString log = folder.filePath(QString::fromStdString(run.log));
+  formats::writeFile(log.toStdString(), document.samples()->logBytes(run));
+  window.importLogs({log});
+  settle(150);
+  if (auto* dialog = window.findChild<QDialog*>("importDialog")) {
+    dialog->grab().save(file);
+    dialog->close();
+  }
 }
 
 }  // namespace
@@ -42,6 +61,8 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
     window.workspace()->showStageNamed(stage);
     save(stage);
   }
+  files << QDir(folder).filePath("import.png");
+  saveImportDialog(window, files.back());
   return files;
 }
 

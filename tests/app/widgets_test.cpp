@@ -1,0 +1,208 @@
+// Single widgets: what they show, refuse and tell.
+#include <QLabel>
+#include <QSignalSpy>
+
+#include "app/harness.h"
+#include "app/runs/leg_cutter.h"
+#include "app/shared/findings_column.h"
+#include "app/shared/lane_plot.h"
+#include "app/shared/quantity_edit.h"
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+#include "app/start/start_view.h"
+#include "app/window/stage_rail.h"
+#include "support/temp_dir.h"
+
+using namespace distanz;
+using namespace distanz::app;
+using namespace distanz::app::test;
+using Catch::Matchers::Contains;
+
+namespace {
+
+/// Share of pixels that are of a colour, within a little.
+double shareOf(const QImage& image, const QColor& colour) {
+  int hits = 0;
+  for (int y = 0; y < image.height(); ++y)
+    for (int x = 0; x < image.width(); ++x) {
+      const QColor c = image.pixelColor(x, y);
+      hits += std::abs(c.red() - colour.red()) + std::abs(c.green() - colour.green()) + std::abs(c.blue() - colour.blue()) < 24;
+    }
+  return double(hits) / (double(image.width()) * image.height());
+}
+
+}  // namespace
+
+TEST_CASE("quantity field: a value is told once, in the canonical unit, and shown tidied up") {
+  QuantityEdit edit(quantity::Kind::Power, {-60, 60}, true);
+  edit.show(20.0);
+  CHECK(edit.field()->text() == "20 dBm");
+  QSignalSpy told(&edit, &QuantityEdit::committed);
+  type(*edit.field(), "250mW");
+  REQUIRE(told.count() == 1);
+  CHECK(told[0][0].value<std::optional<double>>().value() == Approx(23.979).margin(0.001));
+  CHECK(edit.field()->text() == "23.98 dBm");
+  QTest::keyClick(edit.field(), Qt::Key_Return);
+  CHECK(told.count() == 1);
+}
+
+TEST_CASE("quantity field: a refusal stands beside the field, and goes with the next good value") {
+  QuantityEdit edit(quantity::Kind::Percent, {0.1, 99.9}, false);
+  edit.resize(200, 60);
+  edit.show(70.0);
+  edit.QWidget::show();
+  QSignalSpy told(&edit, &QuantityEdit::committed);
+  for (const char* wrong : {"170 %", "lots", "70 dBm"}) {
+    type(*edit.field(), wrong);
+    CHECK(told.count() == 0);
+    CHECK(edit.field()->property("refused").toBool());
+    CHECK_FALSE(edit.field()->toolTip().isEmpty());
+  }
+  type(*edit.field(), "80");
+  CHECK(told.count() == 1);
+  CHECK_FALSE(edit.field()->property("refused").toBool());
+}
+
+TEST_CASE("quantity field: empty means not given where that is allowed, and is a mistake elsewhere") {
+  QuantityEdit optional(quantity::Kind::Level, {-174, 30}, true), required(quantity::Kind::Frequency, {1, 300000}, false);
+  optional.show(-100.0);
+  required.show(2440.0);
+  QSignalSpy told(&optional, &QuantityEdit::committed), silent(&required, &QuantityEdit::committed);
+  type(*optional.field(), " ");
+  REQUIRE(told.count() == 1);
+  CHECK_FALSE(told[0][0].value<std::optional<double>>().has_value());
+  type(*required.field(), " ");
+  CHECK(silent.count() == 0);
+  CHECK(required.field()->property("refused").toBool());
+}
+
+TEST_CASE("lanes: lines, bands and floors reach the picture, the data the SVG") {
+  const distanz::test::TempDir dir;
+  LanePlot plot;
+  plot.resize(600, 300);
+  const int lane = plot.addLane("Signal", "dBm", 1);
+  plot.setAxisEnd(1000);
+  plot.setRange(lane, -100, -50);
+  const QColor colour = theme::setupColour(1);
+  plot.show();
+  const QString png = QString::fromStdString(dir / "plain.png"), with = QString::fromStdString(dir / "with.png");
+  REQUIRE(plot.savePng(png));
+  CHECK(shareOf(QImage(png), colour) < 1e-6);
+  plot.line(lane, {0, 500, 1000}, {-60, -80, -95}, theme::setupPen(1, 4));
+  plot.band(lane, {0, 1000}, {-70, -99}, {-55, -90}, colour);
+  plot.floor(lane, -90, "critical level");
+  plot.strokes(lane, {{100, 200, -75}, {300, 400, -75}}, QPen(colour, 3));
+  plot.mark(lane, 700, "post", QPen(colour, 1));
+  plot.setPicked(400);
+  REQUIRE(plot.savePng(with));
+  CHECK(shareOf(QImage(with), colour) > 1e-3);
+  const QString svg = QString::fromStdString(dir / "with.svg");
+  REQUIRE(plot.saveSvg(svg));
+  CHECK_THAT(distanz::test::slurp(svg.toStdString()), Contains("critical level") && Contains("<svg"));
+  CHECK_FALSE(plot.savePng("/nowhere/at/all.png"));
+  plot.clear();
+  plot.setPicked(std::nullopt);
+  REQUIRE(plot.savePng(png));
+  CHECK(shareOf(QImage(png), colour) < 1e-6);
+}
+
+TEST_CASE("lanes: pressing and dragging tell the distance, within the axis") {
+  LanePlot plot;
+  plot.resize(600, 200);
+  plot.addLane("Signal", "dBm", 1);
+  plot.setAxisEnd(1000);
+  plot.show();
+  QSignalSpy picked(&plot, &LanePlot::picked);
+  QWidget* canvas = plot.childAt(300, 100);
+  REQUIRE(canvas != nullptr);
+  plot.replot();
+  QTest::qWait(30);
+  QTest::mousePress(canvas, Qt::LeftButton, {}, QPoint(theme::kAxisLeft + (600 - theme::kAxisLeft - theme::kAxisRight) / 2, 100));
+  REQUIRE(picked.count() == 1);
+  CHECK(picked[0][0].toDouble() == Approx(500).margin(4));
+  QTest::mousePress(canvas, Qt::LeftButton, {}, QPoint(599, 100));
+  CHECK(picked[1][0].toDouble() <= 1000);
+}
+
+TEST_CASE("leg cutter: an edge is dragged, the edges never cross, keys move them by a second") {
+  LegCutter cutter;
+  cutter.resize(676, 200);  // 600 pixels of time
+  LegCutter::Shown shown{"Run A1", Qt::black, {}, {}, {46, 54}};
+  for (int t = 0; t <= 100; ++t) {
+    shown.time_s.push_back(t);
+    shown.distance_m.push_back(t <= 50 ? t * 10 : 1000 - t * 10);
+  }
+  cutter.LegCutter::show(shown);
+  cutter.QWidget::show();
+  QSignalSpy moved(&cutter, &LegCutter::moved);
+  const auto at = [](double t) { return QPoint(theme::kAxisLeft + int(6 * t), 100); };
+  QTest::mousePress(&cutter, Qt::LeftButton, {}, at(46));
+  QTest::mouseMove(&cutter, at(40));
+  QTest::mouseRelease(&cutter, Qt::LeftButton, {}, at(40));
+  REQUIRE(moved.count() == 1);
+  CHECK(moved[0][0].toDouble() == Approx(40).margin(0.3));
+  CHECK(moved[0][1].toDouble() == Approx(54));
+  QTest::keyClick(&cutter, Qt::Key_Right, Qt::ShiftModifier);
+  CHECK(moved[1][1].toDouble() == Approx(55));
+  for (int i = 0; i < 30; ++i) QTest::keyClick(&cutter, Qt::Key_Right);
+  CHECK(moved.last()[0].toDouble() <= moved.last()[1].toDouble());
+  QTest::mousePress(&cutter, Qt::LeftButton, {}, at(5));
+  QTest::mouseRelease(&cutter, Qt::LeftButton, {}, at(5));
+  const auto count = moved.count();
+  cutter.LegCutter::show(std::nullopt);
+  QTest::keyClick(&cutter, Qt::Key_Left);
+  CHECK(moved.count() == count);
+}
+
+TEST_CASE("findings: every sentence is shown, whole, and replaced by the next ones") {
+  FindingsColumn column;
+  column.show("What matters here",
+              {{analysis::Tone::Result, "B is better", "By 3 dB."}, {analysis::Tone::Caution, "", "One flight only."}});
+  const auto texts = [&] {
+    QStringList all;
+    for (auto* label : column.findChildren<QLabel*>()) all << label->text();
+    return all.join("|");
+  };
+  CHECK(texts() == "What matters here|B is better|By 3 dB.|One flight only.");
+  column.show("Next", {});
+  CHECK(texts() == "Next");
+  CHECK(column.width() == theme::kColumn);
+}
+
+TEST_CASE("start view: recent campaigns are offered and told") {
+  StartView view({"/some/where/field.distanz"});
+  QSignalSpy recent(&view, &StartView::recentRequested), demo(&view, &StartView::demoRequested);
+  for (auto* button : view.findChildren<QPushButton*>())
+    if (button->text() == "field") QTest::mouseClick(button, Qt::LeftButton);
+  REQUIRE(recent.count() == 1);
+  CHECK(recent[0][0].toString() == "/some/where/field.distanz");
+  QTest::mouseClick(&child<QPushButton>(view, "startDemo"), Qt::LeftButton);
+  CHECK(demo.count() == 1);
+}
+
+TEST_CASE("rail: stages are chosen by mouse and key, and say what they lack") {
+  StageRail rail({{"Kit", "kit"}, {"Plan", "plan"}});
+  rail.show();
+  QSignalSpy chosen(&rail, &StageRail::chosen);
+  auto& plan = child<QAbstractButton>(rail, "stage_plan");
+  QTest::mouseClick(&plan, Qt::LeftButton);
+  REQUIRE(chosen.count() == 1);
+  CHECK(chosen[0][0].toInt() == 1);
+  plan.setFocus();
+  QTest::keyClick(&plan, Qt::Key_Space);
+  CHECK(chosen.count() == 2);
+  rail.setLacks(1, "a path");
+  CHECK_THAT(plan.toolTip().toStdString(), Contains("still lacks a path"));
+  rail.setCurrent(0);
+  CHECK(child<QAbstractButton>(rail, "stage_kit").isChecked());
+}
+
+TEST_CASE("words for why a run ended: one for each reason, none twice") {
+  QStringList seen;
+  for (int i = 0; i <= int(campaign::Ended::EquipmentCap); ++i) {
+    const QString text = endedText(campaign::Ended(i));
+    CHECK_FALSE(text.isEmpty());
+    CHECK_FALSE(seen.contains(text));
+    seen << text;
+  }
+}

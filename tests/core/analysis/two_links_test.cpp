@@ -1,0 +1,161 @@
+// Control and video together: which link limits, by which part of its rule, and how the pair is then decided.
+#include <catch2/catch.hpp>
+#include <cmath>
+#include <functional>
+
+#include "core/analysis/sentences.h"
+#include "core/campaign/validate.h"
+#include "support/scenarios.h"
+
+using namespace distanz;
+using namespace distanz::analysis;
+using Catch::Matchers::Contains;
+using Catch::Matchers::WithinAbs;
+using Catch::Matchers::WithinRel;
+
+namespace {
+
+/// A video link beside the control link; its quality falls at -95 dBm.
+simulate::Scenario withVideo(double control_dbm, double video_dbm) {
+  simulate::Scenario s = test::twoSetups(4, 0);
+  campaign::Link video;
+  video.id = "video";
+  video.kind = campaign::LinkKind::Video;
+  video.frequency_mhz = 5800;
+  video.rule.bitrate_min_mbps = 8;
+  s.campaign.links.push_back(video);
+  simulate::LinkPhysics p;
+  p.quality_midpoint_dbm = -95;
+  p.floor_dbm = -110;
+  p.full_bitrate_mbps = 40;
+  s.physics["video"] = p;
+  for (const char* id : {"A", "B"}) s.level_dbm[id] = {{"control", control_dbm}, {"video", video_dbm}};
+  s.level_dbm["B"]["video"] += 6;
+  return s;
+}
+
+}  // namespace
+
+TEST_CASE("two links: the one that fails first limits, by the bitrate rule") {
+  const auto flown = simulate::simulate(withVideo(-80, -86), 21);
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  REQUIRE(a.setups.size() == 4);
+  const SetupOnLink* limit = a.limiting("A");
+  REQUIRE(limit);
+  CHECK(limit->link == "video");
+  CHECK(limit->limited_by == "bitrate");
+  CHECK(limit->basis == Basis::Quality);
+  CHECK_THAT(*limit->critical_dbm, WithinAbs(-95, 2));
+  CHECK(a.deciding("A", "B")->link == "video");
+  CHECK(a.deciding("A", "B")->verdict == estimate::Verdict::BBetter);
+  CHECK_THAT(limitSentence(flown.campaign, a, "A").text, Contains("The video link limits it: its bitrate fails first"));
+}
+
+TEST_CASE("two links: a strong video link leaves the control link to limit") {
+  const CampaignAnalysis a = test::analyseSimulated(simulate::simulate(withVideo(-96, -72), 22));
+  CHECK(a.limiting("A")->link == "control");
+  CHECK(a.limiting("A")->limited_by == "margin");
+  CHECK(a.deciding("A", "B")->link == "control");
+}
+
+TEST_CASE("rule of several parts: the highest critical level counts") {
+  simulate::Scenario s = test::twoSetups(4, 0);
+  s.campaign.links[0].rule = {70, 0, {}};
+  s.campaign.links[0].sensitivity_dbm = -120;  // far below where the quality fails
+  const auto quality = test::analyseSimulated(simulate::simulate(s, 5));
+  CHECK(quality.find("A", "control")->limited_by == "quality");
+  CHECK(quality.find("A", "control")->critical_sd_db >= 0.3);
+  s.campaign.links[0].sensitivity_dbm = -98;
+  const auto margin = test::analyseSimulated(simulate::simulate(s, 5));
+  CHECK(margin.find("A", "control")->limited_by == "margin");
+  CHECK(*margin.find("A", "control")->critical_dbm == -98);
+  CHECK(*margin.find("A", "control")->typical.estimate_m < *quality.find("A", "control")->typical.estimate_m);
+}
+
+TEST_CASE("margin: every dB of it costs range by the exponent") {
+  simulate::Scenario s = test::twoSetups(3, 0);
+  const auto none = test::analyseSimulated(simulate::simulate(s, 8));
+  s.campaign.links[0].rule.margin_db = 6;
+  const auto six = test::analyseSimulated(simulate::simulate(s, 8));
+  const double n = none.find("A", "control")->exponent->estimate;
+  CHECK_THAT(*none.find("A", "control")->typical.estimate_m / *six.find("A", "control")->typical.estimate_m,
+             WithinRel(std::pow(10, 6 / (10 * n)), 1e-9));
+}
+
+TEST_CASE("hard conditions: the typical range stays right, or is not told") {
+  struct Condition {
+    const char* name;
+    std::function<void(simulate::LinkPhysics&)> make;
+    double tolerance;
+  };
+  const std::vector<Condition> conditions{{"clipped at the floor", [](auto& p) { p.floor_dbm = -101; }, 0.25},
+                                          {"Rician fading", [](auto& p) { p.rician_k_db = 6; }, 0.25},
+                                          {"10 % wild samples", [](auto& p) { p.wild_share = 0.1; }, 0.25},
+                                          {"3 dB steps", [](auto& p) { p.step_db = 3; }, 0.25},
+                                          {"exponent 4", [](auto& p) { p.exponent = 4; }, 0.25}};
+  for (const Condition& c : conditions) {
+    CAPTURE(c.name);
+    simulate::Scenario s = test::twoSetups(5, 3);
+    c.make(s.physics["control"]);
+    const auto a = test::analyseSimulated(simulate::simulate(s, 14));
+    const SetupOnLink* r = a.find("A", "control");
+    const simulate::Truth truth = simulate::truthOf(s.physics["control"], -90, -104);
+    REQUIRE(r->typical.estimate_m);
+    CHECK(*r->typical.low_m < truth.typical_m);
+    CHECK(r->typical.high_m.value_or(INFINITY) > truth.typical_m);
+    CHECK(std::abs(*r->typical.estimate_m / truth.typical_m - 1) < c.tolerance);
+    CHECK_THAT(a.comparisons[0].delta_db->estimate, WithinAbs(-3, 2.5));
+  }
+}
+
+TEST_CASE("the model's curve passes the runs' own level, and flights' levels sum to nothing") {
+  const auto flown = simulate::simulate(test::twoSetups(4, 2), 18);
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  for (const char* setup : {"A", "B"}) {
+    const SetupOnLink* s = a.find(setup, "control");
+    REQUIRE(s->curve.distance_m.size() > 10);
+    CHECK(s->curve.distance_m.back() <= s->farthest_m + 1e-6);
+    double sum = 0;
+    for (const FlightLevel& f : s->flights) sum += f.off_setup_db;
+    CHECK(s->flights.size() == 4);
+    CHECK_THAT(sum, WithinAbs(0, 1e-9));
+    for (std::size_t i = 0; i < s->curve.distance_m.size(); ++i) {
+      CHECK(s->curve.low_dbm[i] < s->curve.level_dbm[i]);
+      CHECK(s->curve.level_dbm[i] < s->curve.high_dbm[i]);
+    }
+  }
+}
+
+TEST_CASE("three setups: every pair is compared, and Holm's step-down never adds a claim") {
+  simulate::Scenario s = test::twoSetups(3, 3);
+  campaign::Setup c;
+  c.id = "C";
+  s.campaign.setups.push_back(c);
+  s.level_dbm["C"] = {{"control", -84}};
+  for (int i = 0; i < 3; ++i) {
+    simulate::RunPlan run;
+    run.setup = "C";
+    run.farthest_m = 3200;
+    s.runs.push_back(run);
+  }
+  const CampaignAnalysis a = test::analyseSimulated(simulate::simulate(s, 6));
+  REQUIRE(a.comparisons.size() == 3);
+  CHECK(a.comparisons[0].a == "A");
+  CHECK(a.comparisons[2].b == "C");
+  for (const PairOnLink& p : a.comparisons)
+    if (p.holds_for_all) CHECK((p.delta_db->low > 0 || p.delta_db->high < 0));
+}
+
+TEST_CASE("setups flown over different stretches are compared by range, and the pilot is told") {
+  simulate::Scenario s = test::twoSetups(2, 3);
+  auto flown = simulate::simulate(s, 9);
+  for (std::size_t i = 0; i < flown.recordings.size(); ++i) {
+    auto& distance = flown.recordings[i].columns[0].values;
+    for (double& d : distance)
+      if (flown.campaign.runs[i].setup == "A" ? d > 1400 : d < 1500) d = NAN;
+  }
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  CHECK(std::any_of(a.warnings.begin(), a.warnings.end(), [](const Warning& w) { return w.code == "no-common-places"; }));
+  REQUIRE(a.comparisons.size() == 1);
+  CHECK_FALSE(a.comparisons[0].same_places);
+}
