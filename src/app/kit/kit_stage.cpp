@@ -65,7 +65,11 @@ KitStage::KitStage(Document& document, QWidget* parent) : Stage(document, parent
   refresh();
 }
 
+void KitStage::showEvent(QShowEvent*) { refresh(); }
+
 void KitStage::refresh() {
+  emit findingsChanged();
+  if (!isVisible()) return;  // cards are laid out once they are looked at
   std::string shape;
   for (const auto& l : document().campaign().links) shape += l.id + (l.kind == campaign::LinkKind::Video ? "/v;" : "/c;");
   for (const auto& s : document().campaign().setups) shape += "|" + s.id;
@@ -73,7 +77,6 @@ void KitStage::refresh() {
     m_shape = shape;
     rebuild();
   }
-  emit findingsChanged();
 }
 
 void KitStage::rebuild() {

@@ -17,6 +17,9 @@ class KitStage : public Stage {
   void addSetup();
   void addLink(campaign::LinkKind kind);
 
+ protected:
+  void showEvent(QShowEvent*) override;
+
  private:
   /// Lays the cards anew where links or setups came or went, else only shows the values.
   void refresh();

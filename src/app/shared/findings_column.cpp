@@ -60,7 +60,10 @@ QWidget* FindingsColumn::sentence(const analysis::Sentence& s) {
   row->setSpacing(8);
   auto* stroke = new QFrame;
   stroke->setFixedWidth(3);
-  stroke->setStyleSheet(QString("background: %1;").arg(toneColour(s.tone).name()));
+  stroke->setAutoFillBackground(true);
+  QPalette palette;
+  palette.setColor(QPalette::Window, toneColour(s.tone));
+  stroke->setPalette(palette);
   row->addWidget(stroke);
   auto* texts = new QVBoxLayout;
   texts->setSpacing(2);

@@ -3,6 +3,7 @@
 #include <QApplication>
 #include <QFile>
 #include <QFontDatabase>
+#include <QHash>
 #include <QPainter>
 #include <QPalette>
 #include <QStyleFactory>
@@ -109,6 +110,9 @@ void apply() {
 }
 
 QIcon icon(const QString& name, const QColor& colour) {
+  static QHash<QString, QIcon> drawn;  // painted often: rendering the SVG each time would hold the window up
+  const QString key = name + colour.name();
+  if (const auto found = drawn.constFind(key); found != drawn.constEnd()) return *found;
   QFile file(QString(":/distanz/icons/%1.svg").arg(name));
   if (!file.open(QIODevice::ReadOnly)) return {};
   QSvgRenderer renderer(file.readAll().replace("currentColor", colour.name().toUtf8()));
@@ -120,7 +124,7 @@ QIcon icon(const QString& name, const QColor& colour) {
     renderer.render(&painter);
     out.addPixmap(pixmap);
   }
-  return out;
+  return *drawn.insert(key, out);
 }
 
 double contrast(const QColor& a, const QColor& b) {
