@@ -9,11 +9,16 @@
 namespace distanz::app {
 namespace {
 
+constexpr int kTextWidth = theme::kColumn - 2 * 12 - 3 - 8 - 10;  // margins, stroke, its gap, scroll bar
+
+/// Text of the column's width and its own height: nothing for the layouts to find out, which would hold the window up.
 QLabel* wrapped(const QString& text, const QFont& font) {
   auto* label = new QLabel(text);
+  label->setTextFormat(Qt::PlainText);
   label->setFont(font);
   label->setWordWrap(true);
-  label->setTextInteractionFlags(Qt::TextSelectableByMouse);
+  label->ensurePolished();
+  label->setFixedSize(kTextWidth, label->heightForWidth(kTextWidth));
   return label;
 }
 
