@@ -89,24 +89,6 @@ double parseNumber(std::string_view field, bool decimal_comma) {
   return std::isfinite(value) ? value : NAN;
 }
 
-bool takePlainNumber(std::string_view& line, char delimiter, char decimal_mark, double& value) {
-  static constexpr double kPower[] = {1, 1e1, 1e2, 1e3, 1e4, 1e5, 1e6, 1e7, 1e8, 1e9, 1e10, 1e11, 1e12, 1e13, 1e14, 1e15};
-  const char *at = line.data(), *const end = at + line.size();
-  const bool negative = at < end && *at == '-';
-  at += negative;
-  long long mantissa = 0;
-  int digits = 0, decimals = 0;
-  for (; at < end && static_cast<unsigned char>(*at - '0') < 10; ++at, ++digits) mantissa = mantissa * 10 + (*at - '0');
-  if (at < end && *at == decimal_mark && decimal_mark != delimiter)
-    for (++at; at < end && static_cast<unsigned char>(*at - '0') < 10 && digits <= 15; ++at, ++digits, ++decimals)
-      mantissa = mantissa * 10 + (*at - '0');
-  if (digits == 0 || digits > 15 || (at < end && *at != delimiter)) return false;
-  const double magnitude = static_cast<double>(mantissa) / kPower[decimals];
-  value = negative ? -magnitude : magnitude;
-  line.remove_prefix(static_cast<std::size_t>(at - line.data()) + (at < end ? 1 : 0));
-  return true;
-}
-
 double parseClock(std::string_view field) {
   const double seconds = takeClock(field);
   return onlyZone(field) ? seconds : NAN;

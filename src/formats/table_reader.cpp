@@ -70,7 +70,16 @@ struct Part {
 class ChunkReader {
  public:
   ChunkReader(const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Plan& plan, NumberTable& table)
-      : m_layout(layout), m_matches(matches), m_plan(plan), m_table(table) {}
+      : m_layout(layout), m_matches(matches), m_plan(plan), m_table(table) {
+    for (std::size_t column = 0; column < plan.match_of.size(); ++column) {
+      const int m = plan.match_of[column];
+      if (m < 0 || matches[static_cast<std::size_t>(m)].kind != FieldKind::Number) {
+        m_fast.push_back({nullptr, 1});
+        continue;
+      }
+      m_fast.push_back({table.slots[plan.slot[static_cast<std::size_t>(m)]].data(), matches[static_cast<std::size_t>(m)].scale});
+    }
+  }
 
   void read(Part& part) const {
     std::string_view rest = part.bytes;
@@ -86,18 +95,20 @@ class ChunkReader {
 
  private:
   void row(std::string_view line, Part& part) const {
-    const char mark = m_layout.decimal_comma ? ',' : '.';
-    for (std::size_t column = 0; column < m_plan.match_of.size(); ++column) {
+    const char mark = m_layout.decimal_comma ? ',' : '.', delimiter = m_layout.delimiter;
+    const std::size_t at = part.begin + part.rows;
+    for (std::size_t column = 0; column < m_fast.size(); ++column) {
+      double plain = 0;
+      if (m_fast[column].out && takePlainNumber(line, delimiter, mark, plain)) {
+        m_fast[column].out[at] = plain * m_fast[column].scale;
+        continue;
+      }
       if (m_plan.match_of[column] < 0) {
         takeField(line, m_layout.delimiter);
         continue;
       }
       const auto m = static_cast<std::size_t>(m_plan.match_of[column]);
-      double plain = 0;
-      if (m_matches[m].kind == FieldKind::Number && takePlainNumber(line, m_layout.delimiter, mark, plain))
-        m_table.slots[m_plan.slot[m]][part.begin + part.rows] = plain * m_matches[m].scale;
-      else
-        value(takeField(line, m_layout.delimiter), m, part);
+      value(takeField(line, delimiter), m, part);
     }
   }
 
@@ -118,6 +129,12 @@ class ChunkReader {
   const std::vector<ColumnMatch>& m_matches;
   const Plan& m_plan;
   NumberTable& m_table;
+  /// Where a column of plain numbers goes, found once: it is asked for every field of the file.
+  struct Fast {
+    double* out;
+    double scale;
+  };
+  std::vector<Fast> m_fast;
 };
 
 std::vector<Part> partsOf(std::string_view data) {
