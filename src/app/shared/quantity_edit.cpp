@@ -48,10 +48,13 @@ void QuantityEdit::check() {
 }
 
 void QuantityEdit::refuse(const QString& reason) {
+  if (m_reason->text() == reason) return;
   m_reason->setText(reason);
   m_reason->setVisible(!reason.isEmpty());
-  m_field->setProperty("refused", !reason.isEmpty());
   m_field->setToolTip(reason);
+  const bool refused = !reason.isEmpty();
+  if (m_field->property("refused").toBool() == refused) return;
+  m_field->setProperty("refused", refused);  // the style sheet looks at it, but only when told to
   m_field->style()->unpolish(m_field);
   m_field->style()->polish(m_field);
 }
