@@ -92,7 +92,6 @@ TEST_CASE("lanes: lines, bands and floors reach the picture, the data the SVG") 
   plot.band(lane, {0, 1000}, {-70, -99}, {-55, -90}, colour);
   plot.floor(lane, -90, "critical level");
   plot.strokes(lane, {{100, 200, -75}, {300, 400, -75}}, QPen(colour, 3));
-  plot.mark(lane, 700, "post", QPen(colour, 1));
   plot.setPicked(400);
   REQUIRE(plot.savePng(with));
   CHECK(shareOf(QImage(with), colour) > 1e-3);

@@ -1,29 +1,19 @@
 // Everything that can be wrong with a log or a campaign, on the command line: one clear line, exit 1, the campaign as it was.
 #include <catch2/catch.hpp>
 #include <functional>
-#include <sstream>
 
-#include "cli/command.h"
+#include "cli/ran.h"
 #include "formats/files.h"
 #include "store/campaign_file.h"
 #include "support/temp_dir.h"
 
 using namespace distanz;
 using Catch::Matchers::Contains;
+using test::Ran;
+using test::run;
 using test::TempDir;
 
 namespace {
-
-struct Ran {
-  int code;
-  std::string out, err;
-};
-
-Ran run(const std::vector<std::string>& arguments) {
-  std::ostringstream out, err;
-  const int code = cli::run(arguments, {out, err});
-  return {code, out.str(), err.str()};
-}
 
 /// A campaign with a path, one setup and no run.
 void writeCampaign(const std::filesystem::path& file) {

@@ -1,9 +1,8 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <nlohmann/json.hpp>
-#include <sstream>
 
-#include "cli/command.h"
+#include "cli/ran.h"
 #include "formats/files.h"
 #include "store/campaign_file.h"
 #include "support/temp_dir.h"
@@ -13,20 +12,11 @@ using Catch::Matchers::Contains;
 using Catch::Matchers::WithinAbs;
 using Catch::Matchers::WithinRel;
 using nlohmann::json;
+using test::Ran;
+using test::run;
 using test::TempDir;
 
 namespace {
-
-struct Ran {
-  int code;
-  std::string out, err;
-};
-
-Ran run(const std::vector<std::string>& arguments) {
-  std::ostringstream out, err;
-  const int code = cli::run(arguments, {out, err});
-  return {code, out.str(), err.str()};
-}
 
 json asJson(const Ran& r) {
   CAPTURE(r.err);

@@ -190,30 +190,6 @@ void LanePlot::strokes(int lane, const std::vector<Stroke>& strokes, const QPen&
   curve->setPen(pen);
 }
 
-void LanePlot::mark(int lane, double x, const QString& label, const QPen& pen) {
-  QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
-  auto* at = new QCPItemStraightLine(m_plot);
-  at->setClipAxisRect(rect);
-  for (QCPItemPosition* point : {at->point1, at->point2}) {
-    point->setAxisRect(rect);
-    point->setAxes(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
-  }
-  at->point1->setCoords(x, 0);
-  at->point2->setCoords(x, 1);
-  at->setPen(pen);
-  auto* text = new QCPItemText(m_plot);
-  text->setClipAxisRect(rect);
-  text->position->setAxisRect(rect);
-  text->position->setAxes(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
-  text->position->setTypeX(QCPItemPosition::ptPlotCoords);
-  text->position->setTypeY(QCPItemPosition::ptAxisRectRatio);
-  text->position->setCoords(x, 0.02);
-  text->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
-  text->setText(" " + label);
-  text->setFont(theme::bodyFont(11));
-  text->setColor(pen.color());
-}
-
 void LanePlot::note(int lane, const QString& message) {
   auto* text = new QCPItemText(m_plot);
   text->position->setAxisRect(m_lanes[size_t(lane)]->rect);

@@ -33,7 +33,6 @@ class LanePlot : public QWidget {
   };
   /// Horizontal strokes from one distance to another at height y.
   void strokes(int lane, const std::vector<Stroke>& strokes, const QPen& pen);
-  void mark(int lane, double x, const QString& label, const QPen& pen);
   /// A note in the middle of an empty lane.
   void note(int lane, const QString& text);
 
