@@ -13,10 +13,6 @@
 namespace distanz::app {
 namespace {
 
-constexpr campaign::Ended kReasons[] = {campaign::Ended::Unknown,    campaign::Ended::LinkLost, campaign::Ended::QualityLimit,
-                                        campaign::Ended::TurnedBack, campaign::Ended::Battery,  campaign::Ended::Limit,
-                                        campaign::Ended::Obstacle,   campaign::Ended::Aircraft, campaign::Ended::EquipmentCap};
-
 QTableWidget* table(const QStringList& heads, const char* name) {
   auto* t = new QTableWidget(0, int(heads.size()));
   t->setObjectName(name);

@@ -10,10 +10,6 @@
 namespace distanz::app {
 namespace {
 
-constexpr campaign::Ended kReasons[] = {campaign::Ended::Unknown,    campaign::Ended::LinkLost, campaign::Ended::QualityLimit,
-                                        campaign::Ended::TurnedBack, campaign::Ended::Battery,  campaign::Ended::Limit,
-                                        campaign::Ended::Obstacle,   campaign::Ended::Aircraft, campaign::Ended::EquipmentCap};
-
 bool isFigure(int column) {
   return column == RunTable::Order || (column >= RunTable::Farthest && column <= RunTable::RegainedAt);
 }
