@@ -58,7 +58,7 @@ void analyseCommand(const AnalyseOptions& options, Io io) {
   Analysed a = std::filesystem::is_directory(options.campaign) ? analyseFolder(options) : analyseFile(options);
   for (const Problem& p : a.problems) a.analysis.warnings.push_back({p.code, {}, p.text});
   if (options.json)
-    io.out << analysisJson(a.campaign, a.analysis).dump(1) << "\n";
+    io.out << analysisJson(a.campaign, a.analysis, options.details).dump(1) << "\n";
   else
     printText(a, io.out);
 }

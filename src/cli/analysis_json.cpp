@@ -27,12 +27,49 @@ json interval(const std::optional<estimate::Interval>& i) {
   return {{"estimate", number(i->estimate)}, {"low", number(i->low)}, {"high", number(i->high)}};
 }
 
+json answerJson(const analysis::CampaignAnalysis& a, const analysis::SetupAnswer& s) {
+  const analysis::SetupOnLink* limit = a.limiting(s.setup);
+  json out = {{"setup", s.setup}, {"limiting_link", nullptr}, {"limited_by", nullptr}, {"next_link", nullptr}};
+  if (!s.link.empty()) out["limiting_link"] = s.link;
+  if (limit && !limit->limited_by.empty()) out["limited_by"] = limit->limited_by;
+  out["typical_range_m"] = range(limit->typical);
+  out["dependable_range_m"] = range(limit->dependable);
+  if (!s.next_link.empty()) out["next_link"] = s.next_link;
+  out["next_over_limiting"] = interval(s.next_factor);
+  out["unknown_links"] = s.unknown_links;
+  return out;
+}
+
+json legJson(const analysis::LegDifference& l) {
+  std::optional<estimate::Interval> difference;
+  if (l.back_over_out.flights > 0) difference = l.back_over_out.difference_db;
+  return {{"setup", l.setup},
+          {"link", l.link},
+          {"flights", l.back_over_out.flights},
+          {"back_over_out_db", interval(difference)},
+          {"turn_db", number(l.turn_db)},
+          {"lost_at_m", number(l.lost_m)},
+          {"regained_at_m", number(l.regained_m)},
+          {"gap_m", number(l.gap_m)}};
+}
+
+json reducedJson(const analysis::ReducedPower& r) {
+  return {{"setup", r.setup},
+          {"link", r.link},
+          {"reduction_db", r.reduction_db},
+          {"runs", r.runs},
+          {"reduced_range_m", interval(r.reduced_m)},
+          {"full_power_range_m", interval(r.full_m)},
+          {"range_factor", interval(r.factor)},
+          {"exponent_assumed", r.exponent_assumed}};
+}
+
 json setupJson(const analysis::CampaignAnalysis& a, const analysis::SetupOnLink& s) {
   return {{"setup", s.setup},
           {"link", s.link},
           {"typical_range_m", range(s.typical)},
           {"dependable_range_m", range(s.dependable)},
-          {"confidence", a.confidence},
+          {"confidence", s.typical.confidence},
           {"dependability", a.dependability},
           {"exponent", interval(s.exponent)},
           {"critical_dbm", number(s.critical_dbm)},
@@ -64,13 +101,20 @@ json runJson(const analysis::RunResult& r) {
 
 }  // namespace
 
-json analysisJson(const campaign::Campaign& campaign, const analysis::CampaignAnalysis& a) {
+json analysisJson(const campaign::Campaign& campaign, const analysis::CampaignAnalysis& a, bool details) {
   json out = {{"distanz", DISTANZ_VERSION}, {"title", campaign.title}};
   for (const char* key : {"setups", "comparisons", "runs", "warnings"}) out[key] = json::array();
   for (const auto& s : a.setups) out["setups"].push_back(setupJson(a, s));
   for (const auto& p : a.comparisons) out["comparisons"].push_back(pairJson(a, p));
   for (const auto& r : a.runs) out["runs"].push_back(runJson(r));
   for (const auto& w : a.warnings) out["warnings"].push_back({{"code", w.code}, {"run", w.run}, {"text", w.text}});
+  if (!details) return out;
+  for (const char* key : {"answers", "paired", "legs", "reduced_power"}) out[key] = json::array();
+  for (const auto& s : a.answers) out["answers"].push_back(answerJson(a, s));
+  for (const auto& p : a.comparisons)
+    if (p.paired_flights > 0) out["paired"].push_back({{"a", p.a}, {"b", p.b}, {"link", p.link}, {"flights", p.paired_flights}});
+  for (const auto& l : a.legs) out["legs"].push_back(legJson(l));
+  for (const auto& r : a.reduced) out["reduced_power"].push_back(reducedJson(r));
   return out;
 }
 

@@ -18,6 +18,7 @@ struct Io {
 struct AnalyseOptions {
   std::filesystem::path campaign;
   bool json = false;
+  bool details = false;  ///< also legs, reduced power, what limits each setup
   unsigned threads = 0;
 };
 void analyseCommand(const AnalyseOptions& options, Io io);

@@ -14,6 +14,7 @@ void addAnalyse(CLI::App& app, Io io, Action& action) {
   CLI::App* c = app.add_subcommand("analyse", "Ranges, comparisons and warnings of a campaign");
   c->add_option("CAMPAIGN", options->campaign, "a .distanz file or an interchange folder")->required();
   c->add_flag("--json", options->json, "one JSON object on standard output");
+  c->add_flag("--details", options->details, "with --json: also what limits each setup, legs, reduced power, paired flights");
   c->add_option("--threads", options->threads, "how many threads to use; the answer does not depend on it");
   c->callback([&action, options, io] { action = [options, io] { analyseCommand(*options, io); }; });
 }

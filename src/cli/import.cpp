@@ -20,17 +20,10 @@ campaign::Ended reasonOf(const std::string& word) {
   return *ended;
 }
 
-int nextOrder(const campaign::Campaign& c) {
-  int last = 0;
-  for (const campaign::Run& run : c.runs) last = std::max(last, run.order);
-  return last + 1;
-}
-
 void refuseTwice(const campaign::Campaign& c, const formats::ImportedLog& log) {
-  for (const campaign::Run& run : c.runs)
-    if (run.log_sha256 == log.sha256)
-      throw InputError(
-          fmt::format("{}: this log is in the campaign already, as run {}; the same flight must not count twice", log.name, run.id));
+  if (const campaign::Run* run = campaign::runOfLog(c, {}, log.sha256))
+    throw InputError(
+        fmt::format("{}: this log is in the campaign already, as run {}; the same flight must not count twice", log.name, run->id));
 }
 
 }  // namespace
@@ -52,7 +45,7 @@ void importCommand(const ImportOptions& options, Io io) {
     run.setup = options.setup;
     run.log = path.filename().string();
     run.log_sha256 = logs.back().sha256;
-    run.order = nextOrder(next);
+    run.order = campaign::nextOrder(next);
     run.flight = options.flight;
     run.ended = ended;
     run.columns = corrections;

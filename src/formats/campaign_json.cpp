@@ -29,6 +29,9 @@ class Reader {
     if (!f.member("station").is_null()) c.station = station(f.member("station"), where + ": station");
     c.post_spacing_m = f.number("post_spacing_m", c.post_spacing_m);
     c.plan_exponent = f.number("plan_exponent", c.plan_exponent);
+    const auto legs = legsFromWord(f.text("legs", "both"));
+    if (!legs) f.refuse("\"legs\" must be \"both\", \"out\" or \"back\"");
+    c.legs = *legs;
     each(f, "path", [&](const json& v, const std::string& at) { c.path.push_back(pathPoint(v, at)); });
     each(f, "links", [&](const json& v, const std::string& at) { c.links.push_back(link(v, at)); });
     each(f, "setups", [&](const json& v, const std::string& at) { c.setups.push_back(setup(v, at)); });
@@ -91,6 +94,11 @@ class Reader {
       l.rule = {rule.optionalNumber("lq_min_pct"), rule.optionalNumber("margin_db"), rule.optionalNumber("bitrate_min_mbps")};
       rest(rule);
     }
+    each(f, "modes", [&](const json& mode, const std::string& at) {
+      JsonFields own(mode, at);
+      l.modes.push_back({own.requiredNumber("mode"), own.requiredNumber("sensitivity_dbm")});
+      rest(own);
+    });
     l.unknown = rest(f);
     return l;
   }
@@ -107,7 +115,7 @@ class Reader {
       for (const auto& [id, value] : links.items()) {
         JsonFields own(value, where + ": links." + id);
         s.links[id] = {own.optionalNumber("power_dbm"), own.number("tx_gain_dbi", 0), own.number("rx_gain_dbi", 0),
-                       own.number("tx_loss_db", 0), own.number("rx_loss_db", 0)};
+                       own.number("tx_loss_db", 0), own.number("rx_loss_db", 0), own.flag("automatic_power", false)};
         rest(own);
       }
     s.unknown = rest(f);
@@ -136,6 +144,12 @@ class Reader {
     r.void_reason = f.text("void_reason");
     r.turn_begin_s = f.optionalNumber("turn_begin_s");
     r.turn_end_s = f.optionalNumber("turn_end_s");
+    const json& reduced = f.member("reduced_db");
+    if (!reduced.is_null() && !reduced.is_object()) f.refuse("\"reduced_db\" must be an object of link: dB below full power");
+    if (reduced.is_object()) {
+      JsonFields by_link(reduced, where + ": reduced_db");
+      for (const auto& [link, db] : reduced.items()) r.reduced_db[link] = by_link.requiredNumber(link.c_str());
+    }
     const json& columns = f.member("columns");
     if (!columns.is_null() && !columns.is_object()) f.refuse("\"columns\" must be an object of channel: column");
     if (columns.is_object())
@@ -175,6 +189,7 @@ json linkJson(const Link& l) {
   put(rule, "margin_db", l.rule.margin_db);
   put(rule, "bitrate_min_mbps", l.rule.bitrate_min_mbps);
   out["rule"] = rule;
+  for (const ModeSensitivity& m : l.modes) out["modes"].push_back({{"mode", m.mode}, {"sensitivity_dbm", m.sensitivity_dbm}});
   return out;
 }
 
@@ -186,6 +201,7 @@ json setupJson(const Setup& s) {
   for (const auto& [id, l] : s.links) {
     json own = {{"tx_gain_dbi", l.tx_gain_dbi}, {"rx_gain_dbi", l.rx_gain_dbi}, {"tx_loss_db", l.tx_loss_db}, {"rx_loss_db", l.rx_loss_db}};
     put(own, "power_dbm", l.power_dbm);
+    if (l.automatic_power) own["automatic_power"] = true;
     out["links"][id] = own;
   }
   return out;
@@ -204,6 +220,7 @@ json runJson(const Run& r) {
   put(out, "void_reason", r.void_reason);
   put(out, "turn_begin_s", r.turn_begin_s);
   put(out, "turn_end_s", r.turn_end_s);
+  for (const auto& [link, db] : r.reduced_db) out["reduced_db"][link] = db;
   for (const auto& [channel, column] : r.columns) out["columns"][channel] = column;
   return out;
 }
@@ -220,6 +237,7 @@ json campaignJson(const Campaign& c) {
                     {"antenna_height_m", c.station.antenna_height_m}};
   out["post_spacing_m"] = c.post_spacing_m;
   out["plan_exponent"] = c.plan_exponent;
+  if (c.legs != Legs::Both) out["legs"] = legsWord(c.legs);
   for (const char* key : {"path", "links", "setups", "runs"}) out[key] = json::array();
   for (const PathPoint& p : c.path)
     out["path"].push_back({{"lat_deg", p.position.lat_deg}, {"lon_deg", p.position.lon_deg}, {"height_m", p.height_m}});

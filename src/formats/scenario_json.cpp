@@ -29,7 +29,19 @@ simulate::LinkPhysics physicsFrom(const json& value, const std::string& where) {
   p.packets_per_sample = static_cast<int>(f.number("packets_per_sample", p.packets_per_sample));
   p.full_bitrate_mbps = f.number("full_bitrate_mbps", p.full_bitrate_mbps);
   p.wild_share = f.number("wild_share", p.wild_share);
+  p.pair_sd_db = f.number("pair_sd_db", p.pair_sd_db);
+  p.pair_within_sd_db = f.number("pair_within_sd_db", p.pair_within_sd_db);
+  p.leg_sd_db = f.number("leg_sd_db", p.leg_sd_db);
   return p;
+}
+
+/// An object of numbers, e.g. by link; empty where it is absent.
+std::map<std::string, double> numbersByKey(const json& value, const std::string& where) {
+  std::map<std::string, double> out;
+  if (value.is_null()) return out;
+  JsonFields f(value, where);
+  for (const auto& [key, number] : value.items()) out[key] = f.requiredNumber(key.c_str());
+  return out;
 }
 
 simulate::RunPlan flightFrom(const json& value, const std::string& where) {
@@ -45,6 +57,13 @@ simulate::RunPlan flightFrom(const json& value, const std::string& where) {
   r.level_offset_db = f.number("level_offset_db", r.level_offset_db);
   r.notes = f.text("notes");
   r.flight = f.text("flight");
+  r.reduced_db = numbersByKey(f.member("reduced_db"), where + ": reduced_db");
+  if (const json& power = f.member("power"); power.is_object())
+    for (const auto& [link, steps] : power.items())
+      for (const json& step : steps) {
+        JsonFields s(step, where + ": power." + link);
+        r.power[link].push_back({s.requiredNumber("from_m"), s.requiredNumber("power_mw")});
+      }
   return r;
 }
 
@@ -65,6 +84,8 @@ simulate::Scenario readScenario(std::string_view text, const std::string& where)
     JsonFields by_link(links, where + ": level_dbm." + setup);
     for (const auto& [link, p] : s.physics) s.level_dbm[setup][link] = by_link.requiredNumber(link.c_str());
   }
+  if (const json& back = f.member("back_db"); back.is_object())
+    for (const auto& [setup, links] : back.items()) s.back_db[setup] = numbersByKey(links, where + ": back_db." + setup);
   const json& flights = f.list("flights");
   for (std::size_t i = 0; i < flights.size(); ++i) s.runs.push_back(flightFrom(flights[i], fmt::format("{}: flights[{}]", where, i)));
   return s;

@@ -33,6 +33,21 @@ void dropOrphans(SQLite::Database& db) {
       "DELETE FROM channel WHERE recording NOT IN (SELECT key FROM recording)");
 }
 
+/// Brings an older file to this version's schema, in one transaction. A copy as it was stays beside it.
+void migrate(const fs::path& path, SQLite::Database& db, int version) {
+  const std::string copy = fmt::format("{}.schema-{}", path.string(), version);
+  std::error_code error;
+  if (!fs::exists(copy, error)) {
+    SQLite::Statement keep(db, "VACUUM INTO ?");
+    keep.bind(1, copy);
+    keep.exec();
+  }
+  SQLite::Transaction all(db, SQLite::TransactionBehavior::IMMEDIATE);
+  for (int v = version; v < kSchemaVersion; ++v) db.exec(kMigrations[v - 1]);
+  db.exec(fmt::format("PRAGMA user_version={}", kSchemaVersion));
+  all.commit();
+}
+
 }  // namespace
 
 struct CampaignFile::State {
@@ -147,10 +162,11 @@ CampaignFile CampaignFile::open(const fs::path& path) {
       state->read_only = "file or folder is read-only; copy the campaign to a folder of yours to change it";
     if (version < 1) throw InputError(path.string() + ": has no schema version; restore a copy of it");
     if (state->read_only.empty()) {
+      if (version < kSchemaVersion) migrate(path, db, version);
       db.exec("PRAGMA journal_mode=WAL");
       dropOrphans(db);
     }
-    state->campaign = readCampaign(db);
+    state->campaign = readCampaign(db, state->read_only.empty() ? kSchemaVersion : version);
     state->noteVersion();
   });
   const auto faults = campaign::validate(state->campaign);

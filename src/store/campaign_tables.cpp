@@ -2,6 +2,7 @@
 
 #include <SQLiteCpp/Statement.h>
 
+#include <algorithm>
 #include <nlohmann/json.hpp>
 
 #include "core/quantity/error.h"
@@ -50,6 +51,7 @@ void writeFacts(SQLite::Database& db, const Campaign& c) {
   number("station_antenna_height_m", c.station.antenna_height_m);
   number("post_spacing_m", c.post_spacing_m);
   number("plan_exponent", c.plan_exponent);
+  text("legs", legsWord(c.legs));
   text("unknown", c.unknown);
 }
 
@@ -66,9 +68,28 @@ void writePath(SQLite::Database& db, const Campaign& c) {
   }
 }
 
+/// Modes as a JSON array: pairs of mode and sensitivity, in the order given; empty for none.
+std::string modesText(const std::vector<ModeSensitivity>& modes) {
+  if (modes.empty()) return {};
+  nlohmann::json out = nlohmann::json::array();
+  for (const ModeSensitivity& m : modes) out.push_back({m.mode, m.sensitivity_dbm});
+  return out.dump();
+}
+
+std::vector<ModeSensitivity> modesFrom(const std::string& text, const std::string& link) {
+  std::vector<ModeSensitivity> out;
+  if (text.empty()) return out;
+  const auto list = nlohmann::json::parse(text, nullptr, false);
+  const auto isPair = [](const nlohmann::json& m) { return m.is_array() && m.size() == 2 && m[0].is_number() && m[1].is_number(); };
+  if (!list.is_array() || !std::all_of(list.begin(), list.end(), isPair))
+    throw InputError("link " + link + ": its modes are damaged; restore a copy of the campaign");
+  for (const auto& m : list) out.push_back({m[0].get<double>(), m[1].get<double>()});
+  return out;
+}
+
 void writeLinks(SQLite::Database& db, const Campaign& c) {
   db.exec("DELETE FROM link");
-  SQLite::Statement put(db, "INSERT INTO link VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?)");
+  SQLite::Statement put(db, "INSERT INTO link VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
   for (std::size_t i = 0; i < c.links.size(); ++i) {
     const Link& l = c.links[i];
     put.reset();
@@ -81,6 +102,7 @@ void writeLinks(SQLite::Database& db, const Campaign& c) {
     bindOptional(put, 7, l.rule.margin_db);
     bindOptional(put, 8, l.rule.bitrate_min_mbps);
     put.bind(9, l.unknown);
+    put.bind(10, modesText(l.modes));
     put.exec();
   }
 }
@@ -88,7 +110,7 @@ void writeLinks(SQLite::Database& db, const Campaign& c) {
 void writeSetups(SQLite::Database& db, const Campaign& c) {
   db.exec("DELETE FROM setup; DELETE FROM setup_link");
   SQLite::Statement put(db, "INSERT INTO setup VALUES(?, ?, ?, ?, ?)");
-  SQLite::Statement own(db, "INSERT INTO setup_link VALUES(?, ?, ?, ?, ?, ?, ?)");
+  SQLite::Statement own(db, "INSERT INTO setup_link VALUES(?, ?, ?, ?, ?, ?, ?, ?)");
   for (std::size_t i = 0; i < c.setups.size(); ++i) {
     const Setup& s = c.setups[i];
     put.reset();
@@ -107,6 +129,7 @@ void writeSetups(SQLite::Database& db, const Campaign& c) {
       own.bind(5, l.rx_gain_dbi);
       own.bind(6, l.tx_loss_db);
       own.bind(7, l.rx_loss_db);
+      own.bind(8, l.automatic_power ? 1 : 0);
       own.exec();
     }
   }
@@ -128,6 +151,7 @@ void bindRun(SQLite::Statement& put, int position, const Run& r) {
   bindOptional(put, 12, r.turn_end_s);
   put.bind(13, nlohmann::json(r.columns).dump());
   put.bind(14, r.unknown);
+  put.bind(15, r.reduced_db.empty() ? std::string() : nlohmann::json(r.reduced_db).dump());
   put.exec();
 }
 
@@ -138,7 +162,7 @@ void writeRuns(SQLite::Database& db, const std::vector<Run>& before, const std::
   SQLite::Statement cut(db, "DELETE FROM run WHERE position >= ?");
   cut.bind(1, static_cast<std::int64_t>(same));
   cut.exec();
-  SQLite::Statement put(db, "INSERT INTO run VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
+  SQLite::Statement put(db, "INSERT INTO run VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
   for (std::size_t i = same; i < after.size(); ++i) bindRun(put, static_cast<int>(i), after[i]);
 }
 
@@ -162,20 +186,25 @@ void readFacts(SQLite::Database& db, Campaign& c) {
       c.post_spacing_m = all.getColumn(1).getDouble();
     else if (key == "plan_exponent")
       c.plan_exponent = all.getColumn(1).getDouble();
+    else if (key == "legs")
+      c.legs = legsFromWord(textAt(all, 1)).value_or(Legs::Both);
   }
 }
 
-void readKit(SQLite::Database& db, Campaign& c) {
+void readKit(SQLite::Database& db, int schema, Campaign& c) {
+  const std::string modes = schema >= 2 ? "modes" : "''", automatic = schema >= 2 ? "automatic_power" : "0";
   SQLite::Statement path(db, "SELECT lat_deg, lon_deg, height_m FROM path_point ORDER BY position");
   while (path.executeStep())
     c.path.push_back({{path.getColumn(0).getDouble(), path.getColumn(1).getDouble()}, path.getColumn(2).getDouble()});
   SQLite::Statement links(
-      db, "SELECT id, kind, frequency_mhz, sensitivity_dbm, lq_min_pct, margin_db, bitrate_min_mbps, unknown FROM link ORDER BY position");
+      db, "SELECT id, kind, frequency_mhz, sensitivity_dbm, lq_min_pct, margin_db, bitrate_min_mbps, unknown, " + modes +
+              " FROM link ORDER BY position");
   while (links.executeStep())
     c.links.push_back({textAt(links, 0),
                        textAt(links, 1) == "video" ? LinkKind::Video : LinkKind::Control,
                        links.getColumn(2).getDouble(),
                        optionalAt(links, 3),
+                       modesFrom(textAt(links, 8), textAt(links, 0)),
                        {optionalAt(links, 4), optionalAt(links, 5), optionalAt(links, 6)},
                        textAt(links, 7)});
   SQLite::Statement setups(db, "SELECT id, name, differs, unknown FROM setup ORDER BY position");
@@ -184,17 +213,19 @@ void readKit(SQLite::Database& db, Campaign& c) {
     at[textAt(setups, 0)] = c.setups.size();
     c.setups.push_back({textAt(setups, 0), textAt(setups, 1), textAt(setups, 2), {}, textAt(setups, 3)});
   }
-  SQLite::Statement own(db, "SELECT setup, link, power_dbm, tx_gain_dbi, rx_gain_dbi, tx_loss_db, rx_loss_db FROM setup_link");
+  SQLite::Statement own(db, "SELECT setup, link, power_dbm, tx_gain_dbi, rx_gain_dbi, tx_loss_db, rx_loss_db, " + automatic + " FROM setup_link");
   while (own.executeStep())
     if (const auto found = at.find(textAt(own, 0)); found != at.end())
       c.setups[found->second].links[textAt(own, 1)] = {optionalAt(own, 2), own.getColumn(3).getDouble(), own.getColumn(4).getDouble(),
-                                                       own.getColumn(5).getDouble(), own.getColumn(6).getDouble()};
+                                                       own.getColumn(5).getDouble(), own.getColumn(6).getDouble(),
+                                                       own.getColumn(7).getInt() != 0};
 }
 
-void readRuns(SQLite::Database& db, Campaign& c) {
+void readRuns(SQLite::Database& db, int schema, Campaign& c) {
   SQLite::Statement runs(db,
                          "SELECT id, setup, log, log_sha256, session_order, flight, ended, notes, void_reason, turn_begin_s, turn_end_s, "
-                         "columns, unknown FROM run ORDER BY position");
+                         "columns, unknown, " +
+                             std::string(schema >= 2 ? "reduced" : "''") + " FROM run ORDER BY position");
   while (runs.executeStep()) {
     Run r;
     r.id = textAt(runs, 0);
@@ -213,13 +244,19 @@ void readRuns(SQLite::Database& db, Campaign& c) {
     for (const auto& [channel, column] : columns.items())
       if (column.is_string()) r.columns[channel] = column.get<std::string>();
     r.unknown = textAt(runs, 12);
+    if (const std::string reduced = textAt(runs, 13); !reduced.empty()) {
+      const auto by_link = nlohmann::json::parse(reduced, nullptr, false);
+      if (!by_link.is_object()) throw InputError("run " + r.id + ": its reduced power is damaged; restore a copy of the campaign");
+      for (const auto& [link, db_below] : by_link.items())
+        if (db_below.is_number()) r.reduced_db[link] = db_below.get<double>();
+    }
     c.runs.push_back(std::move(r));
   }
 }
 
 bool sameFacts(const Campaign& a, const Campaign& b) {
   return a.title == b.title && a.station == b.station && a.post_spacing_m == b.post_spacing_m && a.plan_exponent == b.plan_exponent &&
-         a.unknown == b.unknown;
+         a.legs == b.legs && a.unknown == b.unknown;
 }
 
 }  // namespace
@@ -232,11 +269,11 @@ void writeCampaign(SQLite::Database& db, const Campaign& before, const Campaign&
   if (before.runs != after.runs) writeRuns(db, before.runs, after.runs);
 }
 
-Campaign readCampaign(SQLite::Database& db) {
+Campaign readCampaign(SQLite::Database& db, int schema) {
   Campaign c;
   readFacts(db, c);
-  readKit(db, c);
-  readRuns(db, c);
+  readKit(db, schema, c);
+  readRuns(db, schema, c);
   return c;
 }
 

@@ -71,7 +71,7 @@ void PlanStage::drawPrediction() {
     m_lanes->note(m_signal, tr("Enter transmit power and antenna gains in Kit to see a prediction"));
     return;
   }
-  const auto critical = plan::criticalFromKit(*link);
+  const auto critical = campaign::criticalFromKit(*link);
   if (critical)
     m_lanes->floor(m_signal, *critical,
                    tr("%1 link: critical level %2 dBm").arg(QString::fromStdString(link->id)).arg(*critical, 0, 'f', 0));

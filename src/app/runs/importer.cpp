@@ -10,12 +10,10 @@ namespace distanz::app {
 namespace {
 
 QString duplicateOf(const campaign::Campaign& c, const std::vector<campaign::Run>& fresh, const std::string& sha, const QString& file) {
-  for (const auto* runs : {&c.runs, &fresh})
-    for (const campaign::Run& run : *runs)
-      if (run.log_sha256 == sha)
-        return QObject::tr("%1: this log is in the campaign already%2; the same flight must not count twice")
-            .arg(file, run.id.empty() ? QString() : QObject::tr(" as run %1").arg(QString::fromStdString(run.id)));
-  return {};
+  const campaign::Run* run = campaign::runOfLog(c, fresh, sha);
+  if (!run) return {};
+  return QObject::tr("%1: this log is in the campaign already%2; the same flight must not count twice")
+      .arg(file, run->id.empty() ? QString() : QObject::tr(" as run %1").arg(QString::fromStdString(run->id)));
 }
 
 }  // namespace
@@ -89,11 +87,9 @@ void Importer::finish() {
     emit failed(*reason);
   } else if (const auto* kept = std::get_if<Kept>(&outcome)) {
     campaign::Campaign next = m_document.campaign();
-    int order = 0;
-    for (const auto& run : next.runs) order = std::max(order, run.order);
     for (campaign::Run run : kept->runs) {
       run.id = campaign::freeRunId(next, run.setup);
-      run.order = ++order;
+      run.order = campaign::nextOrder(next);
       next.runs.push_back(run);
     }
     const QString what = kept->runs.size() == 1 ? tr("Import %1").arg(QString::fromStdString(kept->runs.front().log))

@@ -2,67 +2,9 @@
 
 #include <QtConcurrent>
 #include <algorithm>
-#include <mutex>
-#include <nlohmann/json.hpp>
 
-#include "core/plan/prediction.h"
-#include "formats/campaign_json.h"
-#include "store/campaign_tables.h"
 
 namespace distanz::app {
-namespace {
-
-using Reductions = std::map<std::string, std::shared_ptr<const analysis::RunReduction>>;
-
-/// Everything a run's reduction depends on.
-std::string reductionKey(const campaign::Campaign& c, const campaign::Run& run) {
-  campaign::Campaign only;
-  only.station = c.station;
-  only.path = c.path;
-  only.links = c.links;
-  nlohmann::json key = formats::campaignJson(only);
-  if (run.turn_begin_s) key["turn"] = {*run.turn_begin_s, run.turn_end_s.value_or(0)};
-  return store::recordingKey(run) + key.dump();
-}
-
-std::vector<analysis::RunReduction> reduceAll(const campaign::Campaign& c, store::SampleFile& samples, Reductions& cache,
-                                              const analysis::Progress& progress) {
-  const auto course = campaign::courseOf(c);
-  std::vector<analysis::RunReduction> out(c.runs.size());
-  std::atomic<std::size_t> done{0};
-  std::atomic<bool> stop{false};
-  std::mutex guard;
-  std::vector<std::size_t> indices(c.runs.size());
-  for (std::size_t i = 0; i < indices.size(); ++i) indices[i] = i;
-  Reductions next;
-  QtConcurrent::blockingMap(indices, [&](std::size_t i) {
-    if (stop) return;
-    const std::string key = reductionKey(c, c.runs[i]);
-    std::shared_ptr<const analysis::RunReduction> reduced;
-    {
-      const std::lock_guard lock(guard);
-      if (const auto found = cache.find(key); found != cache.end()) reduced = found->second;
-    }
-    if (!reduced) {
-      auto fresh = std::make_shared<analysis::RunReduction>();
-      try {
-        *fresh = analysis::reduceRun(c, c.runs[i], *samples.recording(c.runs[i]), course ? &*course : nullptr);
-      } catch (const std::exception& e) {
-        fresh->refused = e.what();
-      }
-      reduced = fresh;
-    }
-    out[i] = *reduced;
-    const std::lock_guard lock(guard);
-    next[key] = reduced;
-    if (!progress(static_cast<double>(++done) / static_cast<double>(indices.size()))) stop = true;
-  });
-  if (stop) throw analysis::Cancelled();
-  cache = std::move(next);
-  return out;
-}
-
-}  // namespace
 
 Document::Document(const std::filesystem::path& path, QObject* parent)
     : QObject(parent),
@@ -70,7 +12,7 @@ Document::Document(const std::filesystem::path& path, QObject* parent)
       m_read_only(QString::fromStdString(m_file.readOnlyReason())),
       m_samples(std::make_shared<store::SampleFile>(path)),
       m_stop(std::make_shared<std::atomic<bool>>(false)),
-      m_reduced(std::make_shared<Reductions>()) {
+      m_reduced(std::make_shared<analysis::ReductionCache>()) {
   m_delay.setSingleShot(true);
   m_delay.setInterval(0);
   connect(&m_delay, &QTimer::timeout, this, &Document::start);
@@ -163,7 +105,8 @@ void Document::start() {
   };
   m_watcher.setFuture(QtConcurrent::run([c = campaign(), samples = m_samples, cache = m_reduced, progress]() -> Outcome {
     try {
-      return std::make_shared<Analysed>(Analysed{c, analysis::analyse(c, reduceAll(c, *samples, *cache, progress))});
+      const auto source = [&](const campaign::Run& run) { return samples->recording(run); };
+      return std::make_shared<Analysed>(Analysed{c, analysis::analyse(c, source, *cache, progress)});
     } catch (const analysis::Cancelled&) {
       return std::shared_ptr<Analysed>();
     } catch (const std::exception& e) {

@@ -2,7 +2,6 @@
 #include <QFutureWatcher>
 #include <QObject>
 #include <QTimer>
-#include <map>
 #include <memory>
 #include <optional>
 #include <variant>
@@ -79,8 +78,7 @@ class Document : public QObject {
   QFutureWatcher<Outcome> m_watcher;
   QTimer m_delay;
   std::shared_ptr<std::atomic<bool>> m_stop;
-  /// Reductions of runs that an edit did not touch, by what they depend on.
-  std::shared_ptr<std::map<std::string, std::shared_ptr<const analysis::RunReduction>>> m_reduced;
+  std::shared_ptr<analysis::ReductionCache> m_reduced;  ///< used by one analysis at a time
 };
 
 }  // namespace distanz::app

@@ -12,6 +12,17 @@
 namespace distanz::analysis {
 namespace {
 
+/// Cells of a run as plain numbers: two runs with the same ones hold the same flight.
+std::vector<double> fingerprint(const RunReduction& r) {
+  std::vector<double> out;
+  for (const auto& [link, reduced] : r.links)
+    for (const estimate::Cell& c : reduced.cells.both.cells) {
+      out.push_back(c.log_distance);
+      out.push_back(c.level_dbm);
+    }
+  return out;
+}
+
 RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& run, const RecordingSource& source,
                        const course::Course* course) {
   try {
@@ -24,7 +35,7 @@ RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& 
 }
 
 RunResult resultOf(const campaign::Run& run, const RunReduction& r) {
-  RunResult out{run.id, r.refused.empty() && run.void_reason.empty(), r.refused, r.farthest_m, 0, {}, {}};
+  RunResult out{run.id, r.refused.empty() && run.void_reason.empty(), r.refused, r.farthest_m, 0, {}, {}, {}};
   if (!run.void_reason.empty()) out.why_not = "voided: " + run.void_reason;
   for (const auto& [link, reduced] : r.links) {
     out.dropouts += static_cast<int>(reduced.events.dropouts.size());
@@ -33,50 +44,107 @@ RunResult resultOf(const campaign::Run& run, const RunReduction& r) {
       out.regained_at_m = reduced.events.regained_at_m;
     }
   }
+  if (out.lost_at_m && out.regained_at_m) out.gap_m = *out.lost_at_m - *out.regained_at_m;
   return out;
 }
 
-/// The same log under two runs counts once.
+/// The same flight under two runs counts once, whether the file is the same or only what it holds.
 void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result) {
-  std::map<std::string, std::size_t> seen;
+  std::map<std::string, std::size_t> by_log;
+  std::map<std::vector<double>, std::size_t> by_samples;
   for (std::size_t i = 0; i < campaign.runs.size(); ++i) {
-    if (campaign.runs[i].log_sha256.empty() || !result.runs[i].used) continue;
-    const auto [first, fresh] = seen.emplace(campaign.runs[i].log_sha256, i);
-    if (fresh) continue;
+    if (!result.runs[i].used) continue;
+    std::optional<std::size_t> first;
+    if (const std::string& sha = campaign.runs[i].log_sha256; !sha.empty())
+      if (const auto [known, fresh] = by_log.emplace(sha, i); !fresh) first = known->second;
+    if (auto print = fingerprint(result.reductions[i]); !first && print.size() > 2 * estimate::defaults::kMinCellsPerRun)
+      if (const auto [known, fresh] = by_samples.emplace(std::move(print), i); !fresh) first = known->second;
+    if (!first) continue;
+    const std::string &id = campaign.runs[i].id, &other = campaign.runs[*first].id;
     result.runs[i].used = false;
-    result.runs[i].why_not = "the same log as run " + campaign.runs[first->second].id;
-    result.warnings.push_back({"duplicate-log", campaign.runs[i].id,
-                               "Run " + campaign.runs[i].id + " is the same log as run " + campaign.runs[first->second].id +
-                                   ". It is counted once; remove the copy or choose the right log."});
+    result.runs[i].why_not = "the same flight as run " + other;
+    result.warnings.push_back(
+        {"duplicate-log", id,
+         "Run " + id + " is the same flight as run " + other + ". It is counted once; remove the copy or choose the right log."});
   }
+}
+
+/// Range that a link can be held to when the smallest is sought: none known counts as endless.
+double soughtRange(const SetupOnLink& s) {
+  return s.typical.estimate_m.value_or(INFINITY);
+}
+
+SetupAnswer answerOf(const std::string& setup, const std::vector<const SetupOnLink*>& links) {
+  SetupAnswer out{setup, {}, {}, {}, {}};
+  const SetupOnLink *least = nullptr, *next = nullptr;
+  for (const SetupOnLink* s : links) {
+    if (!s->typical.estimate_m) {
+      out.unknown_links.push_back(s->link);
+      continue;
+    }
+    if (!least || soughtRange(*s) < soughtRange(*least)) std::swap(least, next), least = s;
+    else if (!next || soughtRange(*s) < soughtRange(*next)) next = s;
+  }
+  if (!least) return out;
+  out.link = least->link;
+  if (!next) return out;
+  out.next_link = next->link;
+  const auto told = [](const SetupOnLink& l) { return l.typical.status == Status::Measured || l.typical.status == Status::Extrapolated; };
+  if (!told(*least) || !told(*next)) return out;
+  const auto interval = [](const RangeAnswer& r) {
+    return estimate::Interval{*r.estimate_m, r.low_m.value_or(0), r.high_m.value_or(INFINITY)};
+  };
+  out.next_factor = estimate::ratioOf(interval(next->typical), interval(least->typical));
+  return out;
+}
+
+void addAnswers(const campaign::Campaign& campaign, CampaignAnalysis& result) {
+  std::map<std::string, std::vector<const SetupOnLink*>> by_setup;
+  for (std::size_t i = 0; i < result.setups.size(); ++i) {
+    const SetupOnLink& s = result.setups[i];
+    result.setup_at[{s.setup, s.link}] = i;
+    by_setup[s.setup].push_back(&s);
+  }
+  for (const campaign::Setup& setup : campaign.setups)
+    if (const auto links = by_setup.find(setup.id); links != by_setup.end()) {
+      result.answer_at[setup.id] = result.answers.size();
+      result.answers.push_back(answerOf(setup.id, links->second));
+    }
 }
 
 }  // namespace
 
 const SetupOnLink* CampaignAnalysis::find(const std::string& setup, const std::string& link) const {
-  for (const SetupOnLink& s : setups)
-    if (s.setup == setup && s.link == link) return &s;
+  const auto found = setup_at.find({setup, link});
+  return found == setup_at.end() ? nullptr : &setups[found->second];
+}
+
+const SetupAnswer* CampaignAnalysis::answer(const std::string& setup) const {
+  const auto found = answer_at.find(setup);
+  return found == answer_at.end() ? nullptr : &answers[found->second];
+}
+
+const PlaceProfile* CampaignAnalysis::profile(const std::string& link) const {
+  for (const PlaceProfile& p : places)
+    if (p.link == link) return &p;
   return nullptr;
 }
 
 const SetupOnLink* CampaignAnalysis::limiting(const std::string& setup) const {
-  const SetupOnLink* least = nullptr;
-  for (const SetupOnLink& s : setups) {
-    if (s.setup != setup) continue;
-    const double range = s.typical.estimate_m.value_or(INFINITY);
-    if (!least || range < least->typical.estimate_m.value_or(INFINITY)) least = &s;
-  }
-  return least;
+  const SetupAnswer* a = answer(setup);
+  if (!a) return nullptr;
+  return find(setup, a->link.empty() ? a->unknown_links.front() : a->link);
 }
 
 const PairOnLink* CampaignAnalysis::deciding(const std::string& a, const std::string& b) const {
-  const SetupOnLink *la = limiting(a), *lb = limiting(b);
-  if (!la || !lb) return nullptr;
-  const bool a_shorter = la->typical.estimate_m.value_or(INFINITY) <= lb->typical.estimate_m.value_or(INFINITY);
-  const std::string& link = (a_shorter ? la : lb)->link;
   for (const PairOnLink& p : comparisons)
-    if (p.a == a && p.b == b && p.link == link) return &p;
+    if (p.a == a && p.b == b && decides(p)) return &p;
   return nullptr;
+}
+
+bool CampaignAnalysis::decides(const PairOnLink& p) const {
+  const SetupOnLink *la = limiting(p.a), *lb = limiting(p.b);
+  return la && lb && p.link == (soughtRange(*la) <= soughtRange(*lb) ? la : lb)->link;
 }
 
 CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunReduction> reductions) {
@@ -93,10 +161,14 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
   for (const RunResult& r : result.runs) used.push_back(r.used);
   warnAboutRuns(campaign, used, result);
   for (const campaign::Link& link : campaign.links) analyseLink(campaign, link, used, result);
+  addAnswers(campaign, result);
   return result;
 }
 
-CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, const Progress& progress, unsigned threads) {
+namespace {
+
+std::vector<RunReduction> reduceAll(const campaign::Campaign& campaign, const RecordingSource& source, const ReductionCache* cache,
+                                    const Progress& progress, unsigned threads) {
   const auto course = campaign::courseOf(campaign);
   std::vector<RunReduction> reductions(campaign.runs.size());
   std::atomic<std::size_t> done{0};
@@ -104,14 +176,28 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSour
   std::mutex report;
   const auto reduce = [&](std::size_t i) {
     if (stop) return;
-    reductions[i] = reduceOne(campaign, campaign.runs[i], source, course ? &*course : nullptr);
+    const auto kept = cache ? cache->find(campaign, campaign.runs[i]) : nullptr;
+    reductions[i] = kept ? *kept : reduceOne(campaign, campaign.runs[i], source, course ? &*course : nullptr);
     const double share = static_cast<double>(++done) / static_cast<double>(reductions.size());
     const std::lock_guard lock(report);
     if (progress && !stop && !progress(share)) stop = true;
   };
   parallel::onAllCores(reductions.size(), reduce, threads);
   if (stop) throw Cancelled();
+  return reductions;
+}
+
+}  // namespace
+
+CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, ReductionCache& cache, const Progress& progress,
+                         unsigned threads) {
+  auto reductions = reduceAll(campaign, source, &cache, progress, threads);
+  cache.keep(campaign, reductions);
   return analyse(campaign, std::move(reductions));
+}
+
+CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, const Progress& progress, unsigned threads) {
+  return analyse(campaign, reduceAll(campaign, source, nullptr, progress, threads));
 }
 
 }  // namespace distanz::analysis

@@ -1,5 +1,6 @@
 #pragma once
 #include <functional>
+#include <map>
 #include <memory>
 #include <optional>
 #include <string>
@@ -7,6 +8,7 @@
 
 #include "core/analysis/reduction.h"
 #include "core/estimate/comparison.h"
+#include "core/estimate/paired.h"
 
 /// One analysis for everyone: the window, the command line and (later) the report show this struct and compute nothing.
 namespace distanz::analysis {
@@ -18,7 +20,8 @@ enum class Basis { Signal, Quality, Reach };
 struct RangeAnswer {
   Status status = Status::Withheld;
   std::optional<double> estimate_m, low_m, high_m;  ///< high_m absent with a low_m: no upper limit
-  std::optional<double> at_least_m;                 ///< min(one-sided 95 % bound, farthest flown)
+  std::optional<double> at_least_m;                 ///< min(one-sided 95 % bound, farthest flown); without a signal the shortest flight
+  double confidence = estimate::defaults::kConfidence;  ///< of what is told: less where few flights without a failure are all there is
 };
 
 /// The model drawn over the signal lane for one setup.
@@ -28,7 +31,16 @@ struct ModelCurve {
 
 struct FlightLevel {
   std::string run;
-  double off_setup_db = 0;  ///< how far this flight lies above its setup's mean
+  double off_setup_db = 0;   ///< how far this flight lies above its setup's mean
+  double turned_at_m = 0;    ///< farthest distance of the flight
+  double level_dbm = 0;      ///< what the model says of this flight there
+  bool stands_out = false;   ///< farther from the mean than defaults::kFlightOutlier sd
+};
+
+/// One part of the pilot's rule as a level of signal.
+struct CriticalPart {
+  std::string part;  ///< "margin", "quality" or "bitrate"
+  double level_dbm = 0, sd_db = 0;
 };
 
 struct SetupOnLink {
@@ -38,6 +50,8 @@ struct SetupOnLink {
   std::optional<double> critical_dbm;
   double critical_sd_db = 0;
   std::string limited_by;  ///< part of the rule that is met first: "margin", "quality" or "bitrate"
+  std::vector<CriticalPart> parts;  ///< those with a level, the one that fails first at the front
+  double total_sd_db = 0, flight_sd_db = 0;  ///< new flight over another stretch; between flights
   double farthest_m = 0;
   int runs_used = 0;
   Basis basis = Basis::Signal;
@@ -55,7 +69,57 @@ struct PairOnLink {
   bool holds_for_all = true;    ///< still "better" when every pair of the campaign is claimed at once (Holm)
   bool spread_assumed = false;  ///< flown once each: repeatability is assumed
   bool same_places = true;
+  int paired_flights = 0;  ///< flights both were recorded in, where the answer rests on those; 0 elsewhere
   std::optional<estimate::GapTrend> gap_trend;
+};
+
+/// The smaller of a setup's ranges over its links.
+struct SetupAnswer {
+  std::string setup;
+  std::string link;                               ///< that limits; empty where no link has a range
+  std::string next_link;                          ///< that would limit next; empty where there is no other with a range
+  std::optional<estimate::Interval> next_factor;  ///< its range over that of the limiting one, where both may be told
+  std::vector<std::string> unknown_links;         ///< flown, but without a range: they may limit earlier
+};
+
+/// Way back against way out, in the same flights over the same places: what the airframe shades.
+struct LegDifference {
+  std::string setup, link;
+  estimate::PairedDifference back_over_out;
+  std::optional<double> turn_db;                       ///< mean over flights: signal in the turn less that beside it
+  std::optional<double> lost_m, regained_m, gap_m;  ///< medians over the flights that lost and regained the link
+  int lost_flights = 0;                             ///< how many those are
+};
+
+/// What flights at reduced power (range check, attenuator, walk) say of full power.
+struct ReducedPower {
+  std::string setup, link;
+  double reduction_db = 0;
+  int runs = 0;
+  estimate::Interval reduced_m, full_m;  ///< typical range at that power, and referred to full power
+  estimate::Interval factor;             ///< full over reduced
+  double power_ratio = 1;                ///< what people multiply by, wrongly
+  bool exponent_assumed = false;         ///< no flight here tells the exponent: 2.7 +- 0.7
+};
+
+/// What each stretch of path gives or takes, whatever flies over it.
+struct PlaceProfile {
+  std::string link;
+  std::vector<double> distance_m, off_line_db;  ///< per 40 m stretch, in order of distance; below 0 where the place costs signal
+  std::vector<int> flights;                     ///< that were there
+};
+
+/// What is left of one flight on one link when flight and place are taken out.
+struct RunResiduals {
+  std::string run, link;
+  std::vector<double> distance_m, residual_db;
+};
+
+/// The fitted signal of one link, for asking it more than the answers above (live advice).
+struct LinkModel {
+  std::string link;
+  estimate::SignalModels models;
+  std::optional<estimate::CriticalLevel> critical;
 };
 
 struct RunResult {
@@ -65,6 +129,7 @@ struct RunResult {
   double farthest_m = 0;
   int dropouts = 0;
   std::optional<double> lost_at_m, regained_at_m;
+  std::optional<double> gap_m;  ///< by how much nearer it came back than it was lost
 };
 
 struct Warning {
@@ -76,16 +141,29 @@ struct CampaignAnalysis {
   std::vector<PairOnLink> comparisons;
   std::vector<RunResult> runs;  ///< in campaign order
   std::vector<Warning> warnings;
+  std::vector<SetupAnswer> answers;  ///< setups in campaign order; those flown
+  std::vector<LegDifference> legs;
+  std::vector<ReducedPower> reduced;
+  std::vector<PlaceProfile> places;
+  std::vector<RunResiduals> residuals;
+  std::vector<LinkModel> models;
   std::vector<RunReduction> reductions;  ///< in campaign order; lanes are drawn from these
   double confidence = estimate::defaults::kConfidence;
   double dependability = estimate::defaults::kDependability;
   double practical_threshold = estimate::defaults::kPracticalMargin;
 
   const SetupOnLink* find(const std::string& setup, const std::string& link) const;
-  /// The link on which a setup fails first: its smallest typical range. Null where nothing is known.
+  const SetupAnswer* answer(const std::string& setup) const;
+  const PlaceProfile* profile(const std::string& link) const;
+  /// The link on which a setup fails first: its smallest typical range. Null where it was not flown.
   const SetupOnLink* limiting(const std::string& setup) const;
   /// The comparison that decides between two setups: on the link that limits the shorter one. Null where none was made.
   const PairOnLink* deciding(const std::string& a, const std::string& b) const;
+  /// True where this comparison is the deciding one of its pair.
+  bool decides(const PairOnLink& pair) const;
+
+  std::map<std::pair<std::string, std::string>, std::size_t> setup_at;  ///< (setup, link) -> place in setups; filled by analyse()
+  std::map<std::string, std::size_t> answer_at;                         ///< setup -> place in answers
 };
 
 /// Gives the recording of a run, or throws Error with the reason. Called from several threads at once.
@@ -103,7 +181,11 @@ struct Cancelled : Error {
 CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, const Progress& progress = {},
                          unsigned threads = 0);
 
-/// Only the statistics, on runs already reduced (in campaign order): what an edit of setups or rules needs again.
+/// The same, with runs kept from an earlier analysis where nothing changed for them; `cache` is brought up to date.
+CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, ReductionCache& cache,
+                         const Progress& progress = {}, unsigned threads = 0);
+
+/// Only the statistics, on runs already reduced (in campaign order).
 CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunReduction> reductions);
 
 }  // namespace distanz::analysis

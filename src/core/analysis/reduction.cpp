@@ -1,21 +1,55 @@
 #include "core/analysis/reduction.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <cmath>
+
+#include "core/estimate/robust.h"
 
 namespace distanz::analysis {
 namespace {
 
-/// True where the recorded transmit power took more than one value.
-bool changed(const std::vector<double>* power) {
-  if (!power) return false;
-  double low = INFINITY, high = -INFINITY;
-  for (double p : *power)
-    if (std::isfinite(p)) low = std::min(low, p), high = std::max(high, p);
-  return high > low;
+constexpr int kCellsBesideTurn = 2;  // on either leg, to hold the turn against
+
+/// Signal in the turn less that of the nearest places. None where either is missing.
+std::optional<double> turnDrop(const estimate::FlightSamples& f, const estimate::LegCells& cells) {
+  std::vector<double> beside, in_turn;
+  for (const estimate::FlightCells* leg : {&cells.out, &cells.back})
+    for (std::size_t i = leg->cells.size(); i-- > 0 && leg->cells.size() - i <= kCellsBesideTurn;)
+      if (!leg->cells[i].censored) beside.push_back(leg->cells[i].level_dbm);
+  for (std::size_t i = 0; i < f.time_s.size(); ++i) {
+    const double shift = f.shift_db.empty() ? 0 : f.shift_db[i];
+    if (f.time_s[i] >= *f.turn_begin_s && f.time_s[i] <= *f.turn_end_s && std::isfinite(f.rssi_dbm[i] + shift))
+      in_turn.push_back(f.rssi_dbm[i] + shift);
+  }
+  if (beside.empty() || in_turn.size() < static_cast<std::size_t>(estimate::defaults::kMinSamplesPerCell)) return std::nullopt;
+  return estimate::trimmedMean(in_turn, estimate::defaults::kTrim) - estimate::trimmedMean(beside, 0);
+}
+
+std::vector<double> shifted(const std::vector<double>& values, const std::vector<double>& shift_db) {
+  std::vector<double> out = values;
+  for (std::size_t i = 0; i < shift_db.size(); ++i) out[i] += shift_db[i];
+  return out;
+}
+
+/// Why a run cannot be compared on this link; empty where it can.
+std::string leftOut(const campaign::Link& link, const Reference& reference, const std::vector<double>* frequency_mhz) {
+  if (reference.power_unknown)
+    return fmt::format("the {} transmitter chooses its power by itself and the log does not tell which", link.id);
+  if (!frequency_mhz) return {};
+  std::vector<double> known;
+  for (double f : *frequency_mhz)
+    if (std::isfinite(f)) known.push_back(f);
+  if (known.empty()) return {};
+  const double middle = estimate::medianAbsolute(std::move(known));
+  if (std::abs(middle / link.frequency_mhz - 1) <= kOtherBandShare) return {};
+  return fmt::format("{} was on {:.0f} MHz, another band than the campaign's {:.0f} MHz", link.id, middle, link.frequency_mhz);
 }
 
 struct Reducer {
+  const campaign::Campaign& campaign;
+  const campaign::Run& run;
   const log::Recording& recording;
   const log::Track& track;
 
@@ -32,26 +66,33 @@ struct Reducer {
     return log::linkEvents(recording.time_s, track.distance_m, values, threshold, track.turn);
   }
 
-  void signal(LinkReduction& out, const std::vector<double>& rssi) const {
-    const estimate::FlightSamples samples{recording.time_s, track.distance_m, rssi, track.turn.begin_s, track.turn.end_s};
+  void signal(LinkReduction& out, const std::vector<double>& rssi, const Reference& reference) const {
+    const estimate::FlightSamples samples{recording.time_s, track.distance_m, rssi, track.turn.begin_s, track.turn.end_s,
+                                          reference.signal_db};
     out.has_signal = true;
-    out.cells = estimate::cellsOf(samples, std::nullopt);
+    out.cells = estimate::legCellsOf(samples, std::nullopt);
     out.floor.add(samples);
-    out.signal = traces(rssi);
+    out.turn_db = turnDrop(samples, out.cells);
+    out.signal = traces(shifted(rssi, reference.signal_db));
   }
 
   LinkReduction link(const campaign::Link& link) const {
     LinkReduction out;
     const auto channel = [&](std::string_view quantity) { return recording.find(log::linkChannel(link.id, quantity)); };
     const auto *rssi = channel(log::channel::kRssi), *quality = channel(log::channel::kQuality), *bitrate = channel(log::channel::kBitrate);
-    out.power_changed = changed(channel(log::channel::kPower));
-    if (rssi) signal(out, *rssi);
+    const Reference reference = referenceOf(campaign, run, link, recording);
+    out.power = reference.power;
+    out.mode = reference.mode;
+    out.reduced_db = reference.reduced_db;
+    out.left_out = leftOut(link, reference, channel(log::channel::kFrequency));
+    if (rssi) signal(out, *rssi, reference);
+    const std::vector<double> level = rssi ? shifted(*rssi, reference.quality_db) : std::vector<double>();
     if (bitrate) {
       out.has_bitrate = true;
       for (double b : *bitrate)
         if (std::isfinite(b)) out.top_bitrate_mbps = std::max(out.top_bitrate_mbps, b);
       out.bitrate = traces(*bitrate);
-      if (rssi) out.bitrate_windows = windows(*rssi, *bitrate);
+      if (rssi) out.bitrate_windows = windows(level, *bitrate);
       if (link.rule.bitrate_min_mbps) {
         out.bitrate_failure = failure(*bitrate, *link.rule.bitrate_min_mbps);
         out.events = events(*bitrate, *link.rule.bitrate_min_mbps);
@@ -60,7 +101,7 @@ struct Reducer {
     if (quality) {
       out.has_quality = true;
       out.quality = traces(*quality);
-      if (rssi) out.quality_windows = windows(*rssi, *quality);
+      if (rssi) out.quality_windows = windows(level, *quality);
       if (link.rule.lq_min_pct) out.quality_failure = failure(*quality, *link.rule.lq_min_pct);
       if (!link.rule.bitrate_min_mbps || !bitrate) out.events = events(*quality, link.rule.lq_min_pct.value_or(kDefaultQuality_pct));
     }
@@ -81,7 +122,11 @@ RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& 
     out.farthest_m = track.farthest_m;
     out.turn = track.turn;
     out.duration_s = recording.time_s.back() - recording.time_s.front();
-    const Reducer reducer{recording, track};
+    if (track.off_path_share > kOtherPathShare)
+      throw InputError(fmt::format("{:.0f} % of it lies more than {:.0f} m beside this campaign's path: a flight over another path belongs in a "
+                                   "campaign of its own",
+                                   100 * track.off_path_share, log::kOffPath_m));
+    const Reducer reducer{campaign, run, recording, track};
     for (const campaign::Link& link : campaign.links) {
       LinkReduction reduced = reducer.link(link);
       if (reduced.has_signal || reduced.has_quality || reduced.has_bitrate) out.links.emplace(link.id, std::move(reduced));

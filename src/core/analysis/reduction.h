@@ -1,8 +1,10 @@
 #pragma once
 #include <map>
+#include <memory>
 #include <optional>
 #include <string>
 
+#include "core/analysis/reference.h"
 #include "core/campaign/campaign.h"
 #include "core/estimate/cells.h"
 #include "core/estimate/critical_level.h"
@@ -16,18 +18,25 @@ namespace distanz::analysis {
 
 /// Link quality below which a link without a rule of its own counts as dropped, in %.
 constexpr double kDefaultQuality_pct = 50;
+constexpr double kOtherPathShare = 0.5;  ///< more of a flight than this beside the path: it was flown elsewhere
+constexpr double kOtherBandShare = 0.1;  ///< a frequency farther from the link's than this is another band
 
 /// All that the analysis keeps of one run on one link: a few hundred numbers, whatever the length of the log.
+/// Signal is referred to the setup's power and the link's own mode (see referenceOf()).
 struct LinkReduction {
   bool has_signal = false, has_quality = false, has_bitrate = false;
-  estimate::FlightCells cells;  ///< without a floor; see estimate::censorAt
+  std::string left_out;      ///< why the run does not count on this link; empty where it does
+  estimate::LegCells cells;  ///< without a floor; see estimate::censorAt
   estimate::FloorFinder floor;
+  std::optional<double> turn_db;  ///< signal in the turn less that of the places just before and after it
   std::vector<estimate::QualityWindow> quality_windows, bitrate_windows;
   std::optional<estimate::FirstFailure> quality_failure, bitrate_failure;  ///< against the link's rule
   log::LinkEvents events;
   log::LegTraces signal, quality, bitrate;
   double top_bitrate_mbps = 0;
-  bool power_changed = false;
+  PowerUse power;
+  ModeUse mode;
+  double reduced_db = 0;
 };
 
 struct RunReduction {
@@ -43,5 +52,23 @@ struct RunReduction {
 /// @param course where the samples are put by GNSS; null: by the distance column
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run, const log::Recording& recording,
                        const course::Course* course);
+
+/// Keeps what runs were reduced to, for as long as nothing that reduceRun() looks at changes. find() may be called from several threads.
+class ReductionCache {
+ public:
+  /// Null where the run was not kept, or depends on something that changed since.
+  std::shared_ptr<const RunReduction> find(const campaign::Campaign& campaign, const campaign::Run& run) const;
+  /// Makes these the kept ones. @param reductions one per run of the campaign
+  void keep(const campaign::Campaign& campaign, const std::vector<RunReduction>& reductions);
+
+ private:
+  struct Kept {
+    campaign::Run run;  ///< without what the reduction does not look at
+    std::map<std::string, campaign::SetupLink> kit;
+    std::shared_ptr<const RunReduction> reduction;
+  };
+  campaign::Campaign m_common;  ///< station, path, links
+  std::map<std::string, Kept> m_runs;
+};
 
 }  // namespace distanz::analysis

@@ -22,13 +22,24 @@ struct Sentence {
   Tone tone = Tone::Result;
   std::string title;  ///< a few words that stand alone
   std::string text;
+  std::string why = {};  ///< the figures that went in, a line each; empty where there is nothing to explain
+  std::string run = {};  ///< the run it is about, where voiding it may be the remedy
 };
 
 /// The verdict on one pair: title says who is better, text says by how much and how sure.
-Sentence verdictSentence(const campaign::Campaign& campaign, const PairOnLink& pair);
+Sentence verdictSentence(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const PairOnLink& pair);
 
 /// What limits a setup, and at what distance.
 Sentence limitSentence(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& setup);
+
+/// Where a setup's way back differs from its way out, or the link came back much nearer than it was lost. Empty title: nothing worth telling.
+Sentence legSentence(const campaign::Campaign& campaign, const LegDifference& legs);
+
+/// What flights at reduced power say of full power.
+Sentence reducedSentence(const campaign::Campaign& campaign, const ReducedPower& reduced);
+
+/// The stretch of path that costs every setup most. Empty title: none stands out.
+Sentence placeSentence(const CampaignAnalysis& analysis, const std::string& link);
 
 /// What to do next to learn most: fly, change, or stop. Empty texts never occur.
 Sentence nextStep(const campaign::Campaign& campaign, const CampaignAnalysis& analysis);

@@ -5,7 +5,9 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
 
+#include "core/quantity/decibel.h"
 #include "core/radio/clearance.h"
 
 namespace distanz::analysis {
@@ -35,6 +37,34 @@ bool endedTogether(const std::vector<double>& turns, std::size_t setups, double 
   return *high - *low <= defaults::kCapTurnSpread * *high && last_level_dbm > critical_dbm + defaults::kCapHeadroom_db;
 }
 
+std::string powerText(double dbm) {
+  return fmt::format("{:.3g} mW", quantity::milliwattFromDbm(dbm));
+}
+
+void warnAboutPower(const Writer& warn, const std::string& run, const std::string& link, const PowerUse& p) {
+  if (p.changed)
+    warn("power-changed",
+         fmt::format("Run {}: the {} transmit power changed in flight ({} to {}). Its signal is referred to {}{}. Better switch automatic power "
+                     "off and fly it again.",
+                     run, link, powerText(p.low_dbm), powerText(p.high_dbm), powerText(p.reference_dbm),
+                     p.unknown_share > 0 ? fmt::format("; {:.0f} % of its rows, whose power is not known, are left out", 100 * p.unknown_share)
+                                         : std::string()),
+         run);
+  else if (p.referred_share > 0)
+    warn("power-differs",
+         fmt::format("Run {} was flown with {} on the {} link, but the kit says {}: its signal is referred to that ({:+.1f} dB). If the kit is "
+                     "wrong, correct it.",
+                     run, powerText(p.low_dbm), link, powerText(p.reference_dbm), p.reference_dbm - p.low_dbm),
+         run);
+}
+
+/// "50, 150"
+std::string modesText(const std::vector<double>& modes) {
+  std::string out;
+  for (double m : modes) out += fmt::format("{}{:g}", out.empty() ? "" : ", ", m);
+  return out;
+}
+
 double lowestLastLevel(const SignalModel& model) {
   const auto& places = model.places;
   double sum = 0;
@@ -56,13 +86,6 @@ void warnAboutRuns(const campaign::Campaign& campaign, const std::vector<bool>& 
     if (!reduced.refused.empty()) warn("run-refused", fmt::format("Run {}: {}.", run.id, reduced.refused), run.id);
     if (!used[i]) continue;
     order[run.setup].push_back(run.order);
-    for (const auto& [link, r] : reduced.links)
-      if (r.power_changed)
-        warn("power-changed",
-             fmt::format("Run {}: the {} transmit power changed in flight, so its signal mixes two powers. Switch automatic power "
-                         "off and fly it again.",
-                         run.id, link),
-             run.id);
     if (run.ended == campaign::Ended::EquipmentCap)
       warn("equipment-cap",
            fmt::format("Run {} was stopped by a limit built into the equipment: its end says nothing about the radio.", run.id), run.id);
@@ -78,6 +101,30 @@ void warnAboutRuns(const campaign::Campaign& campaign, const std::vector<bool>& 
              fmt::format("All flights of {} came before or after all of {}: a drift of the day would look like a difference. Fly them in "
                          "turns.",
                          a->first, b->first));
+}
+
+void warnAboutReference(const campaign::Campaign& campaign, const campaign::Link& link, const std::vector<std::size_t>& runs,
+                        CampaignAnalysis& result) {
+  const Writer warn{result};
+  std::set<std::vector<double>> held;
+  for (std::size_t run : runs) {
+    const LinkReduction& r = result.reductions[run].links.at(link.id);
+    const std::string& id = campaign.runs[run].id;
+    warnAboutPower(warn, id, link.id, r.power);
+    if (r.mode.recorded) held.insert(r.mode.held);
+    if (r.mode.held.size() > 1)
+      warn("mode-changed",
+           fmt::format("Run {} changed packet rate or mode in flight on the {} link ({}). {}", id, link.id, modesText(r.mode.held),
+                       link.modes.empty() || r.mode.without_sensitivity
+                           ? "Enter the sensitivity of each mode in Kit, or fly in one mode: until then its critical level is uncertain."
+                           : "Its range is told for the most sensitive of them."),
+           id);
+  }
+  if (held.size() > 1)
+    warn("modes-differ",
+         fmt::format("Not all flights used the same packet rate or mode on the {} link. {}", link.id,
+                     link.modes.empty() ? "Enter the sensitivity of each in Kit, or fly all in one: a mode changes the range like an antenna does."
+                                        : "Levels are compared as margin above each mode's sensitivity, so a difference may be the mode's."));
 }
 
 void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& link, const SignalModel& model,

@@ -74,6 +74,39 @@ const Run* findRun(const Campaign& campaign, const std::string& id) {
   return findById(campaign.runs, id);
 }
 
+std::optional<double> sensitivityOf(const Link& link) {
+  if (link.sensitivity_dbm || link.modes.empty()) return link.sensitivity_dbm;
+  return link.modes.front().sensitivity_dbm;
+}
+
+std::optional<double> criticalFromKit(const Link& link) {
+  const auto sensitivity = sensitivityOf(link);
+  return sensitivity ? std::optional(*sensitivity + link.rule.margin_db.value_or(0)) : std::nullopt;
+}
+
+int nextOrder(const Campaign& campaign) {
+  int last = 0;
+  for (const Run& run : campaign.runs) last = std::max(last, run.order);
+  return last + 1;
+}
+
+const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, const std::string& log_sha256) {
+  for (const auto* runs : {&campaign.runs, &fresh})
+    for (const Run& run : *runs)
+      if (!log_sha256.empty() && run.log_sha256 == log_sha256) return &run;
+  return nullptr;
+}
+
+std::string legsWord(Legs legs) {
+  return legs == Legs::Out ? "out" : legs == Legs::Back ? "back" : "both";
+}
+
+std::optional<Legs> legsFromWord(const std::string& word) {
+  for (const Legs legs : {Legs::Both, Legs::Out, Legs::Back})
+    if (word == legsWord(legs)) return legs;
+  return std::nullopt;
+}
+
 std::string endedWord(Ended ended) {
   for (const auto& [value, word] : kEndedWords)
     if (value == ended) return word;

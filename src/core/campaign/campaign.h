@@ -20,11 +20,19 @@ struct RangeRule {
   bool operator==(const RangeRule&) const = default;
 };
 
+/// What a receiver needs in one packet rate (Hz) or mode (number), as its log names it.
+struct ModeSensitivity {
+  double mode = 0;
+  double sensitivity_dbm = 0;
+  bool operator==(const ModeSensitivity&) const = default;
+};
+
 struct Link {
   std::string id;
   LinkKind kind = LinkKind::Control;
   double frequency_mhz = 2440;
   std::optional<double> sensitivity_dbm;
+  std::vector<ModeSensitivity> modes;  ///< results are told at sensitivity_dbm, or at the first mode's where that is not given
   RangeRule rule;
   std::string unknown;  ///< keys of the interchange form that this version does not know: a JSON object, or empty
   bool operator==(const Link&) const = default;
@@ -34,6 +42,7 @@ struct Link {
 struct SetupLink {
   std::optional<double> power_dbm;
   double tx_gain_dbi = 0, rx_gain_dbi = 0, tx_loss_db = 0, rx_loss_db = 0;
+  bool automatic_power = false;  ///< the transmitter chooses its power: a log without a power column cannot be compared
   std::optional<radio::LinkEnds> ends() const;
   bool operator==(const SetupLink&) const = default;
 };
@@ -60,6 +69,7 @@ struct Run {
   Ended ended = Ended::Unknown;
   std::string notes;
   std::string void_reason;                         ///< not empty: kept but not counted
+  std::map<std::string, double> reduced_db;        ///< by link id: power below the setup's own (range check, attenuator), > 0
   std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as moved by hand
   std::map<std::string, std::string> columns;      ///< channel -> column of the log where the pilot corrected the match
   std::string unknown;
@@ -79,12 +89,16 @@ struct PathPoint {
   bool operator==(const PathPoint&) const = default;
 };
 
+/// Which part of each flight counts: banking, airframe and antenna may favour one way.
+enum class Legs { Both, Out, Back };
+
 struct Campaign {
   std::string title;
   Station station;
   std::vector<PathPoint> path;  ///< outward; empty before it is planned
   double post_spacing_m = 250;
   double plan_exponent = 2;  ///< path-loss exponent used for prediction
+  Legs legs = Legs::Both;
   std::vector<Link> links;
   std::vector<Setup> setups;
   std::vector<Run> runs;
@@ -106,6 +120,20 @@ const Setup* findSetup(const Campaign& campaign, const std::string& id);
 const Link* findLink(const Campaign& campaign, const std::string& id);
 Run* findRun(Campaign& campaign, const std::string& id);
 const Run* findRun(const Campaign& campaign, const std::string& id);
+
+/// The sensitivity that margins are counted from; none where the pilot gave none.
+std::optional<double> sensitivityOf(const Link& link);
+/// The critical level that can be told from the kit alone: sensitivity + margin.
+std::optional<double> criticalFromKit(const Link& link);
+
+/// Place in the session for a run flown after all others.
+int nextOrder(const Campaign& campaign);
+/// The run whose log has these bytes, among the campaign's and those about to be added; null where it is new.
+const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, const std::string& log_sha256);
+
+/// "both", "out" or "back"; none for another word.
+std::string legsWord(Legs legs);
+std::optional<Legs> legsFromWord(const std::string& word);
 
 /// Interchange word for a reason, e.g. "turned-back"; "" for Unknown.
 std::string endedWord(Ended ended);

@@ -41,6 +41,12 @@ struct Checker {
       fail("out-of-bounds", name + " the least link quality must lie between 0 and 100 %");
     if (l.rule.margin_db) within(*l.rule.margin_db, -kMarginHigh_db, kMarginHigh_db, name + " margin", "dB");
     if (l.rule.bitrate_min_mbps) within(*l.rule.bitrate_min_mbps, 0.001, kBitrateHigh_mbps, name + " least bitrate", "Mbit/s");
+    std::set<double> modes;
+    for (const ModeSensitivity& m : l.modes) {
+      within(m.sensitivity_dbm, kLevelLow_dbm, kLevelHigh_dbm, name + " sensitivity in a mode", "dBm");
+      if (!std::isfinite(m.mode) || !modes.insert(m.mode).second)
+        fail("duplicate-mode", fmt::format("{} mode {:g} occurs twice or is no number; give each mode one sensitivity", name, m.mode));
+    }
     if (l.id.find('.') != std::string::npos) fail("bad-id", name + " a link's id must not hold a dot; rename it");
   }
 
@@ -61,6 +67,10 @@ struct Checker {
     if (!findSetup(c, r.setup))
       fail("unknown-setup", fmt::format("run \"{}\" names setup \"{}\", which is not in this campaign", r.id, r.setup));
     if (r.order < 0) fail("out-of-bounds", fmt::format("run \"{}\": order must not be negative", r.id));
+    for (const auto& [link, db] : r.reduced_db)
+      if (!(db > 0 && db <= limits::kReducedHigh_db))
+        fail("out-of-bounds", fmt::format("run \"{}\": the reduced power on \"{}\" must lie above 0 and up to {:.0f} dB below full power", r.id,
+                                          link, limits::kReducedHigh_db));
     const double begin = r.turn_begin_s.value_or(0), end = r.turn_end_s.value_or(begin);
     if (!std::isfinite(begin) || !std::isfinite(end) || r.turn_begin_s.has_value() != r.turn_end_s.has_value() || end < begin)
       fail("bad-turn", fmt::format("run \"{}\": the turn must begin before it ends", r.id));

@@ -22,6 +22,7 @@ constexpr double kPostLow_m = 1;
 constexpr double kExponentLow = 1, kExponentHigh = 8;
 constexpr double kBitrateHigh_mbps = 10000;
 constexpr double kMarginHigh_db = 100;
+constexpr double kReducedHigh_db = 100;
 }  // namespace limits
 
 }  // namespace distanz::campaign

@@ -2,8 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
 
+#include "core/estimate/robust.h"
 #include "core/quantity/error.h"
 
 namespace distanz::estimate {
@@ -16,30 +16,33 @@ bool finiteRow(const FlightSamples& f, std::size_t i) {
 void requireEqualLengths(const FlightSamples& f) {
   if (f.time_s.size() != f.distance_m.size() || f.time_s.size() != f.rssi_dbm.size())
     throw DomainError("time, distance and rssi must have the same length");
+  if (!f.shift_db.empty() && f.shift_db.size() != f.time_s.size()) throw DomainError("shift_db must be as long as the flight, or empty");
 }
 
 struct Sample {
   int cell;
+  bool back;
   double log_distance;
   double rssi_dbm;
+  double shift_db;
 };
 
-double trimmedMean(std::vector<double>& values) {
-  std::sort(values.begin(), values.end());
-  const auto cut = static_cast<std::ptrdiff_t>(std::floor(defaults::kTrim * static_cast<double>(values.size())));
-  const auto first = values.begin() + cut, last = values.end() - cut;
-  return std::accumulate(first, last, 0.0) / static_cast<double>(last - first);
+/// A clipped cell is only known to lie below this.
+double censoredBound(double floor_dbm, const Cell& cell) {
+  return floor_dbm + defaults::kCensorAbove_db + cell.shift_db;
 }
 
 std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<double> floor_dbm, std::vector<double>& scratch) {
   const auto count = samples.size();
   if (count < static_cast<std::size_t>(defaults::kMinSamplesPerCell)) return std::nullopt;
   scratch.clear();
-  double sum = 0;
-  std::size_t clipped = 0, saturated = 0;
+  double sum = 0, shift = 0, lowest = INFINITY;
+  std::size_t clipped = 0, saturated = 0, at_lowest = 0;
   for (const Sample& s : samples) {
-    scratch.push_back(s.rssi_dbm);
+    scratch.push_back(s.rssi_dbm + s.shift_db);
     sum += s.log_distance;
+    shift += s.shift_db;
+    lowest = std::min(lowest, s.rssi_dbm);
     clipped += floor_dbm && s.rssi_dbm <= *floor_dbm + defaults::kFloorTolerance_db;
     saturated += s.rssi_dbm >= defaults::kCeiling_dbm - defaults::kFloorTolerance_db;
   }
@@ -49,11 +52,12 @@ std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<dou
   cell.index = samples.front().cell;
   cell.log_distance = sum / static_cast<double>(count);
   cell.censored = static_cast<double>(clipped) > limit;
-  cell.level_dbm = trimmedMean(scratch);
-  cell.lowest_dbm = scratch.front();
-  const auto above = std::upper_bound(scratch.begin(), scratch.end(), cell.lowest_dbm + defaults::kFloorTolerance_db);
-  cell.lowest_share = static_cast<double>(above - scratch.begin()) / static_cast<double>(count);
-  if (cell.censored) cell.level_dbm = *floor_dbm + defaults::kCensorAbove_db;
+  cell.level_dbm = trimmedMean(scratch, defaults::kTrim);
+  cell.shift_db = shift / static_cast<double>(count);
+  cell.lowest_dbm = lowest;
+  for (const Sample& s : samples) at_lowest += s.rssi_dbm <= lowest + defaults::kFloorTolerance_db;
+  cell.lowest_share = static_cast<double>(at_lowest) / static_cast<double>(count);
+  if (cell.censored) cell.level_dbm = censoredBound(*floor_dbm, cell);
   return cell;
 }
 
@@ -92,36 +96,65 @@ std::optional<double> FloorFinder::floor_dbm() const {
   return m_lowest;
 }
 
-FlightCells cellsOf(const FlightSamples& flight, std::optional<double> floor_dbm, double width_m) {
-  requireEqualLengths(flight);
-  requirePositive(width_m, "width_m");
-  FlightCells out;
+namespace {
+
+/// The samples that count, by cell and in time order within it.
+std::vector<Sample> samplesOf(const FlightSamples& flight, FlightCells& whole, double width_m) {
   for (std::size_t i = 0; i < flight.time_s.size(); ++i)
-    if (finiteRow(flight, i) && flight.distance_m[i] > out.farthest_m) {
-      out.farthest_m = flight.distance_m[i];
-      out.turn_s = flight.time_s[i];
+    if (finiteRow(flight, i) && flight.distance_m[i] > whole.farthest_m) {
+      whole.farthest_m = flight.distance_m[i];
+      whole.turn_s = flight.time_s[i];
     }
-  const double turn_begin = flight.turn_begin_s.value_or(out.turn_s - defaults::kTurnHalfWidth_s);
-  const double turn_end = flight.turn_end_s.value_or(out.turn_s + defaults::kTurnHalfWidth_s);
+  const double turn_begin = flight.turn_begin_s.value_or(whole.turn_s - defaults::kTurnHalfWidth_s);
+  const double turn_end = flight.turn_end_s.value_or(whole.turn_s + defaults::kTurnHalfWidth_s);
   std::vector<Sample> samples;
   samples.reserve(flight.time_s.size());
   for (std::size_t i = 0; i < flight.time_s.size(); ++i) {
     if (!finiteRow(flight, i)) continue;
-    const double t = flight.time_s[i], d = flight.distance_m[i];
-    if ((t >= turn_begin && t <= turn_end) || d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m) continue;
-    samples.push_back({static_cast<int>(std::floor(d / width_m)), std::log10(d), flight.rssi_dbm[i]});
+    const double t = flight.time_s[i], d = flight.distance_m[i], shift = flight.shift_db.empty() ? 0 : flight.shift_db[i];
+    if ((t >= turn_begin && t <= turn_end) || d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m || !std::isfinite(shift)) continue;
+    samples.push_back({static_cast<int>(std::floor(d / width_m)), t > turn_end, std::log10(d), flight.rssi_dbm[i], shift});
   }
   std::stable_sort(samples.begin(), samples.end(), [](const Sample& a, const Sample& b) { return a.cell < b.cell; });
-  std::vector<double> scratch;
+  return samples;
+}
+
+struct Summariser {
+  std::optional<double> floor_dbm;
+  std::vector<double> scratch = {};
+  void operator()(std::span<const Sample> samples, FlightCells& into) {
+    const auto cell = summarise(samples, floor_dbm, scratch);
+    if (!cell) return;
+    into.cells.push_back(*cell);
+    into.uncensored += !cell->censored;
+  }
+};
+
+}  // namespace
+
+LegCells legCellsOf(const FlightSamples& flight, std::optional<double> floor_dbm, double width_m) {
+  requireEqualLengths(flight);
+  requirePositive(width_m, "width_m");
+  LegCells out;
+  const std::vector<Sample> samples = samplesOf(flight, out.both, width_m);
+  for (FlightCells* leg : {&out.out, &out.back}) {
+    leg->farthest_m = out.both.farthest_m;
+    leg->turn_s = out.both.turn_s;
+  }
+  Summariser add{floor_dbm};
   for (auto first = samples.begin(); first != samples.end();) {
     const auto last = std::find_if(first, samples.end(), [&](const Sample& s) { return s.cell != first->cell; });
-    if (const auto cell = summarise({first, last}, floor_dbm, scratch)) {
-      out.cells.push_back(*cell);
-      out.uncensored += !cell->censored;
-    }
+    const auto turned = std::find_if(first, last, [](const Sample& s) { return s.back; });
+    add({first, last}, out.both);
+    add({first, turned}, out.out);
+    add({turned, last}, out.back);
     first = last;
   }
   return out;
+}
+
+FlightCells cellsOf(const FlightSamples& flight, std::optional<double> floor_dbm, double width_m) {
+  return legCellsOf(flight, floor_dbm, width_m).both;
 }
 
 void censorAt(FlightCells& flight, double floor_dbm) {
@@ -129,7 +162,7 @@ void censorAt(FlightCells& flight, double floor_dbm) {
     if (cell.censored || cell.lowest_dbm > floor_dbm + defaults::kFloorTolerance_db || cell.lowest_share <= defaults::kClippedShare)
       continue;
     cell.censored = true;
-    cell.level_dbm = floor_dbm + defaults::kCensorAbove_db;
+    cell.level_dbm = censoredBound(floor_dbm, cell);
     --flight.uncensored;
   }
 }

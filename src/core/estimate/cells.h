@@ -14,6 +14,9 @@ struct FlightSamples {
   std::span<const double> distance_m;  ///< from the station
   std::span<const double> rssi_dbm;
   std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as cut by hand; without them the farthest row +- 4 s
+  /// What refers each reading to the campaign's common power and mode, dB; NaN leaves the row out; empty: nothing. Added after the
+  /// reading was held against floor and ceiling, which are the receiver's own.
+  std::span<const double> shift_db = {};
 };
 
 /// A stretch of path as one flight saw it.
@@ -22,8 +25,9 @@ struct Cell {
   double log_distance = 0;  ///< mean log10 of the samples' distances in metres (not the centre: that biases the exponent)
   double level_dbm = 0;     ///< trimmed mean; for a censored cell its upper bound
   bool censored = false;    ///< clipped at the receiver's floor: the level is only known to be lower
-  double lowest_dbm = 0;    ///< lowest sample, and the share of samples within rounding of it
+  double lowest_dbm = 0;    ///< lowest reading as the receiver gave it, and the share of samples within rounding of it
   double lowest_share = 0;
+  double shift_db = 0;  ///< mean shift of its samples
 };
 
 struct FlightCells {
@@ -32,6 +36,11 @@ struct FlightCells {
   double turn_s = 0;        ///< time of it
   int uncensored = 0;
   bool usable() const { return uncensored >= defaults::kMinCellsPerRun; }
+};
+
+/// One flight reduced whole, and its two legs apart.
+struct LegCells {
+  FlightCells both, out, back;
 };
 
 /// Value at which a receiver's reading stops falling, found from its repetition over all flights of a campaign.
@@ -52,6 +61,9 @@ class FloorFinder {
 /// Reduces one flight to cells (estimator section 1). @param floor_dbm as found or given; none: nothing is censored.
 /// @throws DomainError for spans of unequal length or a width that is not positive.
 FlightCells cellsOf(const FlightSamples& flight, std::optional<double> floor_dbm, double width_m = defaults::kCellWidth_m);
+
+/// The same, and each leg by itself: out is what was flown before the turn, back what after it.
+LegCells legCellsOf(const FlightSamples& flight, std::optional<double> floor_dbm, double width_m = defaults::kCellWidth_m);
 
 /// Flags the cells of a flight reduced without a floor once the campaign's floor is known. @param floor_dbm the lowest reading
 /// of all flights, as FloorFinder tells it (a floor above readings that were made must be given to cellsOf() instead).

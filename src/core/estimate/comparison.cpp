@@ -24,12 +24,12 @@ Interval powersOfTen(const Interval& i) {
 }
 
 /// Smallest number of further pairs that would settle the matter with 80 % power.
-int morePairs(double delta_db, double margin_db, double flight_sd_db, double df, double flights_each) {
-  const double target = std::max(std::abs(delta_db), margin_db - std::abs(delta_db));
-  const double alpha = std::abs(delta_db) >= margin_db - std::abs(delta_db) ? 0.975 : 0.95;
+int morePairs(const ComparisonInputs& in, double margin_db) {
+  const double delta = std::abs(in.delta_db), target = std::max(delta, margin_db - delta);
+  const double alpha = delta >= margin_db - delta ? 0.975 : 0.95;
   for (int k = 1; k < defaults::kMorePairsCap; ++k) {
-    const double t = tQuantile(alpha, df + 2 * k) + tQuantile(0.8, df + 2 * k);
-    if (t * flight_sd_db * std::sqrt(2 / (flights_each + k)) <= target) return k;
+    const double df = in.df + in.df_per_pair * k;
+    if ((tQuantile(alpha, df) + tQuantile(0.8, df)) * in.further_sd_db / std::sqrt(in.flights_each + k) <= target) return k;
   }
   return defaults::kMorePairsCap;
 }
@@ -86,26 +86,44 @@ std::optional<GapTrend> gapTrend(const SignalModel& model, int a, int b) {
 
 }  // namespace
 
+Interval ratioOf(const Interval& a, const Interval& b) {
+  requirePositive(a.estimate, "a");
+  requirePositive(b.estimate, "b");
+  const auto away = [](double part, double whole) { return std::abs(std::log(part / whole)); };
+  const double ratio = a.estimate / b.estimate;
+  return {ratio, ratio / std::exp(std::hypot(away(a.low, a.estimate), away(b.high, b.estimate))),
+          ratio * std::exp(std::hypot(away(a.high, a.estimate), away(b.low, b.estimate)))};
+}
+
 bool signalDoesNotFall(const PlaceLine& line) {
   return line.exponentData() < 1 || line.exponentData() - 2 * line.exponentDataSd() < 0;
 }
 
-Comparison compare(const SignalModel& model, int a, int b, double margin) {
+Comparison judgeDifference(const PlaceLine& line, const ComparisonInputs& in, double margin) {
   requirePositive(margin, "margin");
-  const SetupLevel &la = levelOf(model, a), &lb = levelOf(model, b);
   Comparison c;
-  c.falls = !signalDoesNotFall(model.line);
-  const double n = c.falls ? model.line.exponent() : defaults::kExponentPrior;
-  const double sd_n = c.falls ? model.line.exponentSd() : defaults::kExponentPriorSd;
-  c.delta_db.estimate = la.level_db - lb.level_db;
-  c.se_db = std::sqrt(model.flight_var_db2 * (1.0 / la.flights + 1.0 / lb.flights));
-  c.df = model.flight_df;
-  c.spread_assumed = model.spread_df == 0;
-  const double delta = c.delta_db.estimate;
-  judge(c, {delta / (10 * n), std::hypot(c.se_db, delta / n * sd_n) / (10 * n)}, margin);
-  if (c.verdict == Verdict::Undecided)
-    c.more_pairs =
-        morePairs(delta, 10 * n * std::log10(1 + margin), std::sqrt(model.flight_var_db2), c.df, (la.flights + lb.flights) / 2.0);
+  c.falls = !signalDoesNotFall(line);
+  const double n = c.falls ? line.exponent() : defaults::kExponentPrior;
+  const double sd_n = c.falls ? line.exponentSd() : defaults::kExponentPriorSd;
+  c.delta_db.estimate = in.delta_db;
+  c.se_db = in.se_db;
+  c.df = in.df;
+  c.spread_assumed = in.spread_assumed;
+  judge(c, {in.delta_db / (10 * n), std::hypot(in.se_db, in.delta_db / n * sd_n) / (10 * n)}, margin);
+  if (c.verdict == Verdict::Undecided) c.more_pairs = morePairs(in, 10 * n * std::log10(1 + margin));
+  return c;
+}
+
+Comparison compare(const SignalModel& model, int a, int b, double margin) {
+  const SetupLevel &la = levelOf(model, a), &lb = levelOf(model, b);
+  ComparisonInputs in;
+  in.delta_db = la.level_db - lb.level_db;
+  in.se_db = std::sqrt(model.flight_var_db2 * (1.0 / la.flights + 1.0 / lb.flights));
+  in.df = model.flight_df;
+  in.spread_assumed = model.spread_df == 0;
+  in.further_sd_db = std::sqrt(2 * model.flight_var_db2);
+  in.flights_each = (la.flights + lb.flights) / 2.0;
+  Comparison c = judgeDifference(model.line, in, margin);
   c.gap_trend = gapTrend(model, a, b);
   return c;
 }

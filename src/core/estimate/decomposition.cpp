@@ -6,6 +6,7 @@
 #include <numeric>
 
 #include "core/estimate/defaults.h"
+#include "core/estimate/robust.h"
 #include "core/quantity/error.h"
 
 namespace distanz::estimate {
@@ -71,14 +72,6 @@ Eigen::VectorXd backSolve(const Problem2& p, const Side& side, const Eigen::Vect
   Eigen::VectorXd effect = side.weighted;
   for (std::size_t i = 0; i < p.entries.size(); ++i) effect[index(p.entries[i])] -= p.w[i] * known[knownIndex(p.entries[i])];
   return effect.cwiseQuotient(side.weight);
-}
-
-double medianAbsolute(std::vector<double> values) {
-  for (double& v : values) v = std::abs(v);
-  const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
-  std::nth_element(values.begin(), middle, values.end());
-  if (values.size() % 2) return *middle;
-  return 0.5 * (*middle + *std::max_element(values.begin(), middle));
 }
 
 void solveOnce(const Problem2& p, Decomposition& out) {

@@ -39,6 +39,13 @@ constexpr double kUnusualSpread_db = 2.3;  // above this the flights themselves 
 constexpr int kUnusualSpreadMinDf = 2;
 constexpr int kCensorPasses = 8;
 
+constexpr double kPairedPriorSd_db = 0.8;  // one flight's difference between two receivers: 0.2..0.8 dB each and their own shadowing
+constexpr double kPairedPriorDf = 4;       // as between flights; both set by simulation, docs/methods/range.md
+constexpr double kPairedUnusual_db = 1.4;  // 1.7 times the prior, as between flights
+constexpr double kPairedTrim = 0.2;        // a stretch where one antenna was shadowed does not decide the flight
+constexpr double kLegPriorSd_db = 1.0;     // wind turns and tilts the airframe another way each flight
+constexpr double kLegUnusual_db = 1.7;
+
 constexpr double kConfidence = 0.95;
 constexpr double kDependability = 0.95;
 constexpr double kDependableZ = 1.6449;    // standard normal quantile of kDependability
@@ -64,6 +71,8 @@ constexpr double kFailurePriorDf = 4, kFailurePriorSd = 0.17;
 constexpr int kSigmaPoints = 28;
 constexpr double kSigmaLow = 0.03, kSigmaHigh = 0.9;
 constexpr double kMuStep = 0.008, kMuBelow = 1.5, kMuAbove = 2.5;
+
+constexpr double kLiveWindow_s = 3;  // the local signal is a mean over about 40 m; so is its live reading
 
 constexpr double kCapTurnSpread = 0.02;  // all turn distances within 2 %
 constexpr int kCapMinFlights = 3;

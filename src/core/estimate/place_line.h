@@ -21,6 +21,8 @@ struct PlaceLine {
   double exponentDataSd() const;
   double at(double log_distance) const { return coefficient[0] + coefficient[1] * (log_distance - centre); }
   double varianceAt(double log_distance) const;
+  /// log10 of the distance at which the line meets a level. The slope must not be 0.
+  double logDistanceAt(double level_dbm) const { return centre + (level_dbm - coefficient[0]) / coefficient[1]; }
 };
 
 /// Generalised least squares averaged over a grid of correlation lengths, weak priors on spread and exponent.

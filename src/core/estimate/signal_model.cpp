@@ -6,6 +6,7 @@
 #include "core/estimate/components.h"
 #include "core/estimate/decomposition.h"
 #include "core/estimate/distribution.h"
+#include "core/estimate/robust.h"
 
 namespace distanz::estimate {
 namespace {
@@ -36,6 +37,27 @@ void gatherPlaces(const std::vector<Observation>& obs, SignalModel& model, std::
   for (const Observation& o : obs) place_of.push_back(position[o.cell]);
 }
 
+/// Degrees of freedom of the spread between flights: flights less setups. Flights recorded together share what the day did and
+/// count once; setups they join have one mean to lose between them.
+int spreadDf(const SignalModel& model) {
+  std::map<int, int> setup_root;
+  for (const auto& [id, setup] : model.setups) setup_root[id] = id;
+  const auto root = [&](int id) {
+    while (setup_root[id] != id) id = setup_root[id];
+    return id;
+  };
+  std::map<int, int> first_setup;  // by group
+  int flights = 0;
+  for (const FlightEffect& f : model.flights) {
+    const auto [known, fresh] = f.group < 0 ? std::pair(first_setup.end(), true) : first_setup.emplace(f.group, f.setup);
+    flights += fresh;
+    if (!fresh) setup_root[root(f.setup)] = root(known->second);
+  }
+  int setups = 0;
+  for (const auto& [id, parent] : setup_root) setups += id == parent;
+  return flights - setups;
+}
+
 void setLevels(SignalModel& model) {
   model.setups.clear();
   for (const FlightEffect& f : model.flights) {
@@ -49,14 +71,13 @@ void setLevels(SignalModel& model) {
     ss += f.off_setup_db * f.off_setup_db;
   }
   using namespace defaults;
-  model.spread_df = static_cast<int>(model.flights.size() - model.setups.size());
-  model.flight_df = model.spread_df + kFlightPriorDf;
-  model.flight_var_db2 = (ss + kFlightPriorDf * kFlightPriorSd_db * kFlightPriorSd_db) / model.flight_df;
-  model.unusual_spread = model.spread_df >= kUnusualSpreadMinDf && ss / model.spread_df > kUnusualSpread_db * kUnusualSpread_db;
-  if (model.unusual_spread) {
-    model.flight_df = model.spread_df;
-    model.flight_var_db2 = ss / model.spread_df;
-  }
+  model.spread_df = spreadDf(model);
+  const auto unshared = static_cast<double>(model.flights.size() - model.setups.size());
+  if (unshared > 0) ss *= model.spread_df / unshared;  // deviations told twice by flights recorded together
+  const ModeratedVariance v = moderatedVariance(ss, model.spread_df, kFlightPriorSd_db, kFlightPriorDf, kUnusualSpread_db);
+  model.flight_df = v.df;
+  model.flight_var_db2 = v.variance;
+  model.unusual_spread = v.unusual;
 }
 
 void setTotals(SignalModel& model, const Decomposition& parts) {
@@ -109,6 +130,8 @@ void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
   setLevels(model);
   setTotals(model, parts);
   setResidualSlopes(model, obs, parts);
+  model.residuals.clear();
+  for (std::size_t i = 0; i < obs.size(); ++i) model.residuals.push_back({obs[i].flight, obs[i].log_distance, parts.residual_db[i]});
 }
 
 void imputeCensored(const SignalModel& model, std::vector<Observation>& obs) {
@@ -127,6 +150,7 @@ SignalModel fitComponent(const std::vector<ModelFlight>& flights, const std::vec
     const ModelFlight& f = flights[static_cast<std::size_t>(member)];
     const int r = static_cast<int>(model.flights.size());
     model.flights.push_back({member, f.setup});
+    model.flights.back().group = f.group;
     for (const Cell& c : f.cells.cells) {
       all.push_back({r, c.index, c.log_distance, c.level_dbm, c.censored, c.level_dbm});
       if (!c.censored) clean.push_back(all.back());

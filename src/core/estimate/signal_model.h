@@ -10,6 +10,7 @@ namespace distanz::estimate {
 struct ModelFlight {
   int setup = 0;  ///< any number that tells setups apart
   FlightCells cells;
+  int group = -1;  ///< flights recorded at the same time share a number from 0; -1: flown alone
 };
 
 struct SetupLevel {
@@ -24,6 +25,13 @@ struct PlaceLevel {
   int flights = 0;       ///< n_k
 };
 
+/// What one cell of one flight lies off flight and place together.
+struct CellResidual {
+  int flight = 0;  ///< position in SignalModel::flights
+  double log_distance = 0;
+  double residual_db = 0;
+};
+
 struct FlightEffect {
   int flight = 0;  ///< position in the list given to fitSignalModels()
   int setup = 0;
@@ -31,6 +39,7 @@ struct FlightEffect {
   double off_setup_db = 0;    ///< u_r - A_s
   double residual_slope = 0;  ///< dB per decade that this flight falls faster than the places do
   bool has_slope = false;
+  int group = -1;  ///< of the flight
 };
 
 /// Signal over distance for flights that share places: level of each setup + line over log10 distance.
@@ -38,10 +47,11 @@ struct SignalModel {
   std::vector<FlightEffect> flights;
   std::map<int, SetupLevel> setups;
   std::vector<PlaceLevel> places;
+  std::vector<CellResidual> residuals;  ///< per flight in order, cells in order
   PlaceLine line;
   double flight_var_db2 = 0;  ///< s_u^2, between flights of one setup, moderated
   double flight_df = 0;       ///< nu_u
-  int spread_df = 0;          ///< R - setups: 0 means the spread between flights is assumed, not measured
+  int spread_df = 0;          ///< flights - setups, those recorded together counted once: 0 means the spread between flights is assumed, not measured
   bool unusual_spread = false;
   double within_var_db2 = 0;  ///< s_x^2
   double total_sd_db = 0;     ///< s_tot: new flight, other 40 m stretch at the same distance

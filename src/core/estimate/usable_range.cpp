@@ -37,7 +37,7 @@ RangeEstimate usableRange(const SignalModel& model, int setup, double z, const C
   const double slope = model.line.coefficient[1];
   if (!(slope < 0)) throw DomainError("the signal does not fall with distance");
   const double q0 = level->second.level_db + model.line.coefficient[0] - z * model.total_sd_db - critical.level_dbm;
-  const double h = -q0 / slope;
+  const double h = model.line.logDistanceAt(critical.level_dbm + z * model.total_sd_db - level->second.level_db) - model.line.centre;
   const double v_line = model.line.varianceAt(model.line.centre + h);
   const double v_u = model.flight_var_db2 / level->second.flights;
   const double v_s = z * z * model.total_sd_var, v_y = critical.variance_db2;

@@ -8,11 +8,6 @@
 
 namespace distanz::plan {
 
-std::optional<double> criticalFromKit(const campaign::Link& link) {
-  if (!link.sensitivity_dbm) return std::nullopt;
-  return *link.sensitivity_dbm + link.rule.margin_db.value_or(0);
-}
-
 std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points) {
   requirePositive(reach_m, "reach_m");
   std::vector<Prediction> out;
@@ -24,7 +19,7 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
       const auto received = [&](double d) {
         return radio::linkBudget(ends, radio::logDistanceLoss_db(d, link.frequency_mhz, campaign.plan_exponent)).received_dbm;
       };
-      Prediction p{setup.id, link.id, {}, {}, criticalFromKit(link), {}};
+      Prediction p{setup.id, link.id, {}, {}, campaign::criticalFromKit(link), {}};
       for (int i = 0; i < points; ++i) {
         const double d = std::max(reach_m * i / (points - 1), 10.0);
         p.distance_m.push_back(d);

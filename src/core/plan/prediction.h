@@ -43,7 +43,4 @@ std::optional<PathClearance> clearance(const campaign::Campaign& campaign, doubl
 /// Posts along the path: distance of each from the station, every post_spacing_m, the far post included.
 std::vector<double> posts(const campaign::Campaign& campaign);
 
-/// The critical level that can be told from the kit alone: sensitivity + margin.
-std::optional<double> criticalFromKit(const campaign::Link& link);
-
 }  // namespace distanz::plan

@@ -6,16 +6,25 @@
 #include <cmath>
 #include <memory>
 
+#include "core/quantity/decibel.h"
 #include "core/quantity/error.h"
 #include "core/simulate/shadowing.h"
 
 namespace distanz::simulate {
 namespace {
 
+constexpr double kStretch_m = 40;  // over which a range is promised: the estimator's cell
+
 /// What one flight has to itself on one link.
 struct FlightTerms {
   double offset_db;
   Shadowing within;
+};
+
+/// What one receiver has to itself in a flight that others were recorded in too, and how that flight's way back differs.
+struct RunTerms {
+  double offset_db = 0, back_db = 0;
+  std::unique_ptr<Shadowing> own;
 };
 
 struct Site {
@@ -65,9 +74,13 @@ class Flyer {
 
   log::Recording fly(const RunPlan& run, const std::string& flight) {
     log::Recording r;
-    addColumns(r);
+    addColumns(r, run);
     std::map<std::string, Bitrate> bitrate;
-    for (const auto& [link, p] : m_s.physics) bitrate[link] = {p.full_bitrate_mbps};
+    std::map<std::string, RunTerms> own;
+    for (const auto& [link, p] : m_s.physics) {
+      bitrate[link] = {p.full_bitrate_mbps};
+      own[link] = runTerms(link, p, run);
+    }
     constexpr double kStart_m = 20;
     const double turn_s = (run.farthest_m - kStart_m) / run.speed_mps, end_s = 2 * turn_s;
     double side = 0;
@@ -77,13 +90,14 @@ class Flyer {
       r.time_s.push_back(std::round(t * 1000) / 1000);
       std::size_t column = addPosition(r, d, side, run.speed_mps);
       const bool turning = std::abs(t - turn_s) < 2.5;
-      for (const auto& [link, p] : m_s.physics) column = addLink(r, column, link, p, run, flight, d, turning, bitrate[link]);
+      const Moment now{d, t > turn_s, turning};
+      for (const auto& [link, p] : m_s.physics) column = addLink(r, column, {link, p, run, terms(flight, link, p), own[link]}, now, bitrate[link]);
     }
     return r;
   }
 
  private:
-  void addColumns(log::Recording& r) const {
+  void addColumns(log::Recording& r, const RunPlan& run) const {
     r.columns.push_back({std::string(log::channel::kDistance), {}});
     if (m_s.with_gnss && m_course) {
       r.columns[0].channel = log::channel::kLatitude;
@@ -95,6 +109,7 @@ class Flyer {
       r.columns.push_back({log::linkChannel(link, log::channel::kRssi), {}});
       r.columns.push_back({log::linkChannel(link, log::channel::kQuality), {}});
       if (isVideo(link)) r.columns.push_back({log::linkChannel(link, log::channel::kBitrate), {}});
+      if (run.power.contains(link)) r.columns.push_back({log::linkChannel(link, log::channel::kPower), {}});
     }
   }
 
@@ -125,17 +140,54 @@ class Flyer {
     return *slot;
   }
 
-  std::size_t addLink(log::Recording& r, std::size_t column, const std::string& link, const LinkPhysics& p, const RunPlan& run,
-                      const std::string& flight, double d, bool turning, Bitrate& bitrate) {
-    const FlightTerms& own = terms(flight, link, p);
-    const double level = m_s.level_dbm.at(run.setup).at(link) + run.level_offset_db -
-                         10 * p.exponent * std::log10(std::max(d, 1.0) / 1000) + m_site.place[link]->at(d) + own.offset_db +
-                         own.within.at(d) + fadingOf(p, m_random) - (turning ? p.turn_drop_db : 0);
+  RunTerms runTerms(const std::string& link, const LinkPhysics& p, const RunPlan& run) {
+    RunTerms out;
+    if (!run.flight.empty() && p.pair_sd_db > 0) out.offset_db = p.pair_sd_db * m_random.normal();
+    if (!run.flight.empty() && p.pair_within_sd_db > 0)
+      out.own = std::make_unique<Shadowing>(m_random, p.pair_within_sd_db, p.within_correlation_m, m_reach);
+    if (const auto setup = m_s.back_db.find(run.setup); setup != m_s.back_db.end())
+      if (const auto back = setup->second.find(link); back != setup->second.end()) out.back_db = back->second;
+    if (p.leg_sd_db > 0) out.back_db += p.leg_sd_db * m_random.normal();
+    return out;
+  }
+
+  struct Moment {
+    double distance_m;
+    bool back, turning;
+  };
+  struct OneLink {
+    const std::string& link;
+    const LinkPhysics& physics;
+    const RunPlan& run;
+    const FlightTerms& flight;
+    const RunTerms& own;
+  };
+
+  /// Level before fading at full power.
+  double steadyLevel(const OneLink& l, const Moment& now) const {
+    const double d = now.distance_m;
+    return m_s.level_dbm.at(l.run.setup).at(l.link) + l.run.level_offset_db -
+           10 * l.physics.exponent * std::log10(std::max(d, 1.0) / 1000) + m_site.place.at(l.link)->at(d) + l.flight.offset_db +
+           l.flight.within.at(d) + l.own.offset_db + (l.own.own ? l.own.own->at(d) : 0) + (now.back ? l.own.back_db : 0) -
+           (now.turning ? l.physics.turn_drop_db : 0);
+  }
+
+  std::size_t addLink(log::Recording& r, std::size_t column, const OneLink& l, const Moment& now, Bitrate& bitrate) {
+    const LinkPhysics& p = l.physics;
+    double level = steadyLevel(l, now) + fadingOf(p, m_random), power_mw = 0;
+    if (const auto reduced = l.run.reduced_db.find(l.link); reduced != l.run.reduced_db.end()) level -= reduced->second;
+    const auto steps = l.run.power.find(l.link);
+    if (steps != l.run.power.end()) {
+      for (const PowerStep& s : steps->second)
+        if (now.distance_m >= s.from_m || power_mw == 0) power_mw = s.power_mw;
+      level += quantity::dbmFromMilliwatt(power_mw) - quantity::dbmFromMilliwatt(steps->second.front().power_mw);
+    }
     const double arrive = 1 / (1 + std::exp(-(level - p.quality_midpoint_dbm) / p.quality_slope_db));
     const double share = m_random.binomial(p.packets_per_sample, arrive) / static_cast<double>(p.packets_per_sample);
     r.columns[column++].values.push_back(reading(p, level, m_random));
     r.columns[column++].values.push_back(std::round(share * 100));
-    if (isVideo(link)) r.columns[column++].values.push_back(bitrate.next(p.full_bitrate_mbps, share));
+    if (isVideo(l.link)) r.columns[column++].values.push_back(bitrate.next(p.full_bitrate_mbps, share));
+    if (steps != l.run.power.end()) r.columns[column++].values.push_back(power_mw);
     return column;
   }
 
@@ -158,6 +210,9 @@ void check(const Scenario& s) {
   }
   for (const RunPlan& run : s.runs) {
     if (!(run.farthest_m > 50 && run.farthest_m < 1e5)) throw DomainError("farthest_m must lie within 50 m to 100 km");
+    for (const auto& [link, steps] : run.power)
+      if (steps.empty() || std::any_of(steps.begin(), steps.end(), [](const PowerStep& p) { return !(p.power_mw > 0); }))
+        throw DomainError("power steps must be given and above 0 mW");
     if (!(run.speed_mps > 0.5 && run.speed_mps < 100)) throw DomainError("speed_mps must lie within 0.5 to 100 m/s");
     for (const auto& [link, p] : s.physics)
       if (!s.level_dbm.contains(run.setup) || !s.level_dbm.at(run.setup).contains(link))
@@ -181,14 +236,24 @@ Simulated simulate(const Scenario& scenario, std::uint64_t seed) {
     run.flight = plan.flight;
     run.ended = plan.ended;
     run.notes = plan.notes;
+    run.reduced_db = plan.reduced_db;
     out.recordings.push_back(flyer.fly(plan, plan.flight.empty() ? "\n" + run.id : plan.flight));
     out.campaign.runs.push_back(std::move(run));
   }
   return out;
 }
 
+double varianceLeft(double stretch_m, double correlation_m) {
+  requirePositive(stretch_m, "stretch_m");
+  requirePositive(correlation_m, "correlation_m");
+  const double r = correlation_m / stretch_m;
+  return 2 * r * (1 - r * (1 - std::exp(-1 / r)));
+}
+
 Truth truthOf(const LinkPhysics& p, double level_at_1km_dbm, double critical_dbm) {
-  const double total = std::sqrt(p.place_sd_db * p.place_sd_db + p.within_sd_db * p.within_sd_db + p.flight_sd_db * p.flight_sd_db);
+  const double total = std::sqrt(p.place_sd_db * p.place_sd_db * varianceLeft(kStretch_m, p.place_correlation_m) +
+                                 p.within_sd_db * p.within_sd_db * varianceLeft(kStretch_m, p.within_correlation_m) +
+                                 p.flight_sd_db * p.flight_sd_db);
   const auto range = [&](double margin) { return 1000 * std::pow(10, (level_at_1km_dbm - margin - critical_dbm) / (10 * p.exponent)); };
   return {range(0), range(1.6448536269514722 * total)};
 }

@@ -26,6 +26,14 @@ struct LinkPhysics {
   int packets_per_sample = 20;
   double full_bitrate_mbps = 50;
   double wild_share = 0;  ///< share of readings that are rubbish
+  double pair_sd_db = 0.5, pair_within_sd_db = 0.7;  ///< what a receiver has to itself among those recorded in one flight
+  double leg_sd_db = 0;                              ///< from flight to flight, the way back against the way out
+};
+
+/// Transmit power from a distance on, way out; the log tells it.
+struct PowerStep {
+  double from_m = 0;
+  double power_mw = 100;
 };
 
 struct RunPlan {
@@ -37,12 +45,15 @@ struct RunPlan {
   double level_offset_db = 0;  ///< the day: drift, a weak battery, wind
   std::string notes;
   std::string flight;
+  std::map<std::string, double> reduced_db;              ///< by link id: flown with so much less power
+  std::map<std::string, std::vector<PowerStep>> power;  ///< by link id, rising; levels are those at the first step's power
 };
 
 struct Scenario {
   campaign::Campaign campaign;                                     ///< runs are filled in by simulate()
   std::map<std::string, LinkPhysics> physics;                      ///< by link id
   std::map<std::string, std::map<std::string, double>> level_dbm;  ///< setup id -> link id -> mean level at 1 km
+  std::map<std::string, std::map<std::string, double>> back_db;    ///< setup id -> link id -> way back over way out, mean; absent: 0
   std::vector<RunPlan> runs;
   double sample_s = 0.1;
   bool with_gnss = true;
@@ -61,7 +72,12 @@ struct Simulated {
 /// @throws DomainError for a scenario whose setups or links do not fit together
 Simulated simulate(const Scenario& scenario, std::uint64_t seed);
 
-/// Where half, and 95 %, of new flights over other stretches still reach a level: the ranges the estimator is after.
+/// Share of an exponentially correlated variance that is left in the mean over a stretch: (2 L/w)(1 - (L/w)(1 - exp(-w/L))).
+/// @param stretch_m w, > 0 @param correlation_m L, > 0
+/// Source: E. Vanmarcke, Random Fields (1983), section 5.1.
+double varianceLeft(double stretch_m, double correlation_m);
+
+/// Where half, and 95 %, of new flights over other 40 m stretches still reach a level: the ranges the estimator is after.
 Truth truthOf(const LinkPhysics& physics, double level_at_1km_dbm, double critical_dbm);
 
 }  // namespace distanz::simulate

@@ -49,7 +49,7 @@ TEST_CASE("analysis: one run of each says that nothing can be said about repeata
   CHECK(a.comparisons[0].verdict == estimate::Verdict::Undecided);
   CHECK(a.comparisons[0].spread_assumed);
   CHECK(warned(a, "one-flight"));
-  CHECK_THAT(verdictSentence(flown.campaign, a.comparisons[0]).text, Contains("nothing can be said about repeatability"));
+  CHECK_THAT(verdictSentence(flown.campaign, a, a.comparisons[0]).text, Contains("nothing can be said about repeatability"));
 }
 
 TEST_CASE("analysis: a range beyond what was flown is told as at least") {
@@ -62,18 +62,22 @@ TEST_CASE("analysis: a range beyond what was flown is told as at least") {
   CHECK_THAT(rangeText(r->typical), Contains("at least"));
 }
 
-TEST_CASE("analysis: without sensitivity and without failures no range is made up") {
+TEST_CASE("analysis: without sensitivity and without failures no range is made up, only what was reached is told") {
   auto s = test::twoSetups(3);
   s.campaign.links[0].sensitivity_dbm.reset();
   s.campaign.links[0].rule = {70, {}, {}};
   for (auto& run : s.runs) run.farthest_m = 900;
   const CampaignAnalysis a = test::analyseSimulated(simulate::simulate(s, 2));
   const SetupOnLink* r = a.find("A", "control");
-  CHECK(r->typical.status == Status::Withheld);
+  CHECK(r->typical.status == Status::AtLeast);
   CHECK_FALSE(r->typical.estimate_m);
+  CHECK(*r->typical.at_least_m <= 900);
+  CHECK_THAT(r->typical.confidence, WithinAbs(0.875, 1e-12));  // three flights without a failure: sign test
+  CHECK(r->dependable.status == Status::Withheld);
   CHECK_FALSE(r->critical_dbm);
   CHECK(warned(a, "no-critical-level"));
-  CHECK(rangeText(r->typical) == "not known");
+  CHECK_THAT(rangeText(r->typical), Contains("at least") && Contains("88 % sure"));
+  CHECK(rangeText(r->dependable) == "not known");
 }
 
 TEST_CASE("analysis: quality alone gives first failures, basis reach") {
@@ -144,7 +148,7 @@ TEST_CASE("analysis: nothing flown, nothing claimed; cancelling throws") {
 TEST_CASE("sentences: the better setup by name, how much, how sure, and what to do next") {
   const auto flown = simulate::simulate(test::twoSetups(4, 7), 12);
   const CampaignAnalysis a = test::analyseSimulated(flown);
-  const Sentence verdict = verdictSentence(flown.campaign, a.comparisons[0]);
+  const Sentence verdict = verdictSentence(flown.campaign, a, a.comparisons[0]);
   CHECK(verdict.title == "Setup B (B) is better than A");
   CHECK_THAT(verdict.text, Contains("dB stronger") && Contains("times as long") && Contains("95 %"));
   const auto all = findings(flown.campaign, a);

@@ -1,0 +1,157 @@
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/analysis/link_work.h"
+
+namespace distanz::analysis {
+
+using namespace estimate;
+
+namespace {
+
+FlightCells countedLeg(const LegCells& cells, campaign::Legs legs) {
+  return legs == campaign::Legs::Out ? cells.out : legs == campaign::Legs::Back ? cells.back : cells.both;
+}
+
+void gatherFlights(LinkWork& w) {
+  FloorFinder floor;
+  for (std::size_t run : w.runs)
+    if (w.reduced(run).has_signal) floor.merge(w.reduced(run).floor);
+  std::map<std::string, int> group;
+  for (std::size_t run : w.runs) {
+    if (!w.reduced(run).has_signal) continue;
+    const std::string& together = w.campaign.runs[run].flight;
+    const int number = together.empty() ? -1 : group.emplace(together, static_cast<int>(group.size())).first->second;
+    w.flights.push_back({w.setup_of[run], countedLeg(w.reduced(run).cells, w.campaign.legs), number});
+    w.flight_runs.push_back(run);
+    if (floor.floor_dbm()) censorAt(w.flights.back().cells, *floor.floor_dbm());
+  }
+}
+
+void indexModels(LinkWork& w) {
+  std::map<int, int> most;
+  for (const SignalModel& m : w.models.components)
+    for (const auto& [setup, level] : m.setups)
+      if (level.flights > most[setup]) {
+        most[setup] = level.flights;
+        w.model_of[setup] = &m;
+      }
+}
+
+void addCritical(LinkWork& w, const std::optional<CriticalLevel>& level, const char* part) {
+  if (!level) return;
+  w.parts.push_back({part, level->level_dbm, std::sqrt(level->variance_db2)});
+  if (!w.critical || level->level_dbm > w.critical->level_dbm) w.critical = level;
+}
+
+std::optional<CriticalLevel> criticalOf(const LinkWork& w, std::vector<QualityWindow> LinkReduction::*windows, double threshold,
+                                        double full) {
+  if (!(threshold > 0 && threshold < full)) return std::nullopt;
+  std::vector<std::vector<QualityWindow>> flights;
+  for (std::size_t run : w.runs)
+    if (!(w.reduced(run).*windows).empty()) flights.push_back(w.reduced(run).*windows);
+  return criticalFromQuality(flights, threshold, full);
+}
+
+void warnAboutCritical(const LinkWork& w, bool unseen) {
+  if (w.models.components.empty()) return;
+  if (!w.critical)
+    w.warn(
+        "no-critical-level",
+        fmt::format("The {} link was never seen failing, and its sensitivity is not known, so no range can be told. Enter the receiver's "
+                    "sensitivity in Kit, or fly until the quality falls.",
+                    w.link.id));
+  else if (unseen)
+    w.warn("never-seen-failing",
+           fmt::format("The {} link was hardly seen failing its {}, so its range rests on the {} alone.", w.link.id,
+                       w.link.rule.bitrate_min_mbps ? "bitrate rule" : "quality rule",
+                       w.parts.front().part == "margin" ? "sensitivity you entered" : w.parts.front().part + " rule"));
+}
+
+}  // namespace
+
+const SignalModel* LinkWork::modelOf(int setup) const {
+  const auto found = model_of.find(setup);
+  return found == model_of.end() ? nullptr : found->second;
+}
+
+void fitModels(LinkWork& w) {
+  gatherFlights(w);
+  w.models = fitSignalModels(w.flights);
+  indexModels(w);
+  for (int flight : w.models.unusable) {
+    const std::string& run = w.runId(static_cast<std::size_t>(flight));
+    w.warn("too-short",
+           fmt::format("Run {} has too little usable signal on the {} link (it needs three 40 m stretches beyond 80 m above the receiver's "
+                       "floor) and does not count there. Fly farther.",
+                       run, w.link.id),
+           run);
+  }
+  if (w.models.components.size() > 1)
+    w.warn(
+        "no-common-places",
+        fmt::format("On the {} link some flights share no stretch of path with the others and are compared by their ranges only. Fly every "
+                    "setup over the same path.",
+                    w.link.id));
+}
+
+void findCritical(LinkWork& w) {
+  const campaign::RangeRule& rule = w.link.rule;
+  bool unseen = false;
+  if (rule.lq_min_pct) {
+    addCritical(w, criticalOf(w, &LinkReduction::quality_windows, *rule.lq_min_pct, 100), "quality");
+    unseen = w.parts.empty();
+  }
+  if (rule.bitrate_min_mbps) {
+    double top = 0;
+    for (std::size_t run : w.runs) top = std::max(top, w.reduced(run).top_bitrate_mbps);
+    const auto level = criticalOf(w, &LinkReduction::bitrate_windows, *rule.bitrate_min_mbps, top);
+    addCritical(w, level, "bitrate");
+    unseen = unseen || !level;
+  }
+  const auto kit = campaign::criticalFromKit(w.link);
+  const bool rule_is_empty = !rule.lq_min_pct && !rule.bitrate_min_mbps;
+  if (kit && (rule.margin_db || rule_is_empty || !w.critical)) addCritical(w, CriticalLevel{*kit, 0}, "margin");
+  std::stable_sort(w.parts.begin(), w.parts.end(), [](const auto& a, const auto& b) { return a.level_dbm > b.level_dbm; });
+  warnAboutCritical(w, unseen);
+}
+
+void fitFailures(LinkWork& w) {
+  std::vector<FirstFailure> failures;
+  for (std::size_t run : w.runs) {
+    const LinkReduction& r = w.reduced(run);
+    if (r.reduced_db > 0) continue;  // its distances are those of a weaker link
+    std::optional<FirstFailure> first = r.quality_failure;
+    if (r.bitrate_failure &&
+        (!first || (r.bitrate_failure->failed && (!first->failed || r.bitrate_failure->distance_m < first->distance_m))))
+      first = r.bitrate_failure;
+    if (!first) continue;
+    first->setup = w.setup_of[run];
+    failures.push_back(*first);
+  }
+  w.reach = fitReach(failures);
+}
+
+void addProfile(LinkWork& w) {
+  if (w.models.components.empty()) return;
+  const SignalModel& model = w.models.components.front();
+  PlaceProfile profile{w.link.id, {}, {}, {}};
+  for (const PlaceLevel& p : model.places) {
+    profile.distance_m.push_back(std::pow(10, p.log_distance));
+    profile.off_line_db.push_back(p.level_dbm - model.line.at(p.log_distance));
+    profile.flights.push_back(p.flights);
+  }
+  w.result.places.push_back(std::move(profile));
+  for (std::size_t i = 0; i < model.residuals.size(); ++i) {
+    const CellResidual& r = model.residuals[i];
+    if (i == 0 || r.flight != model.residuals[i - 1].flight)
+      w.result.residuals.push_back(
+          {w.runId(static_cast<std::size_t>(model.flights[static_cast<std::size_t>(r.flight)].flight)), w.link.id, {}, {}});
+    w.result.residuals.back().distance_m.push_back(std::pow(10, r.log_distance));
+    w.result.residuals.back().residual_db.push_back(r.residual_db);
+  }
+}
+
+}  // namespace distanz::analysis

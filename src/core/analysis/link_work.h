@@ -1,0 +1,54 @@
+#pragma once
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/analysis/campaign_analysis.h"
+
+/// Inside of the analysis of one link: not for other folders.
+namespace distanz::analysis {
+
+/// One link of one campaign while it is analysed. Filled step by step by analyseLink().
+struct LinkWork {
+  const campaign::Campaign& campaign;
+  const campaign::Link& link;
+  CampaignAnalysis& result;
+
+  std::vector<std::size_t> runs = {};  ///< used runs that count on this link
+  std::vector<int> setup_of = {};      ///< place in campaign.setups, per run of the campaign; -1: none
+  std::vector<std::vector<std::size_t>> runs_of = {};  ///< per setup
+
+  std::vector<estimate::ModelFlight> flights = {};  ///< those runs with a signal
+  std::vector<std::size_t> flight_runs = {};        ///< their place in campaign.runs
+  estimate::SignalModels models = {};
+  std::map<int, const estimate::SignalModel*> model_of = {};  ///< setup -> the component with most of its flights
+  std::optional<estimate::CriticalLevel> critical = {};
+  std::vector<CriticalPart> parts = {};
+  estimate::ReachModel reach = {};
+
+  const LinkReduction& reduced(std::size_t run) const { return result.reductions[run].links.at(link.id); }
+  const estimate::SignalModel* modelOf(int setup) const;
+  const std::string& runId(std::size_t flight) const { return campaign.runs[flight_runs[flight]].id; }
+  void warn(const char* code, std::string text, const std::string& run = {}) const { result.warnings.push_back({code, run, std::move(text)}); }
+};
+
+void fitModels(LinkWork& w);
+/// The level below which the rule fails: the highest of its parts, as those present must all hold.
+void findCritical(LinkWork& w);
+void fitFailures(LinkWork& w);
+void addRanges(LinkWork& w);
+void addPairs(LinkWork& w);
+void addLegs(LinkWork& w);
+void addReducedPower(LinkWork& w);
+void addProfile(LinkWork& w);
+
+/// True where a range can be told from the model: the data themselves show the signal falling.
+inline bool falls(const estimate::SignalModel& model) {
+  return !estimate::signalDoesNotFall(model.line) && model.line.coefficient[1] < 0;
+}
+
+/// A range as the data allow it to be told (estimator section 8).
+RangeAnswer answerFrom(const estimate::RangeEstimate& range, double farthest_m);
+
+}  // namespace distanz::analysis

@@ -1,0 +1,21 @@
+#pragma once
+#include <string>
+
+#include "core/analysis/sentences.h"
+
+/// Phrases that several sentences share: not for other folders.
+namespace distanz::analysis {
+
+/// "Six-turn helix (B)", or the id where there is no name.
+std::string nameOf(const campaign::Campaign& campaign, const std::string& setup);
+
+/// What is told as reached: the estimate where it was measured, else the bound; 0 where nothing is known.
+double toldRange(const RangeAnswer& range);
+
+/// "its link quality", "its bitrate", "its signal margin"
+std::string partText(const std::string& part);
+
+/// "3 flights", "1 flight"
+std::string countText(int n, const char* one, const char* several);
+
+}  // namespace distanz::analysis

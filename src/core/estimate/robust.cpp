@@ -1,0 +1,34 @@
+#include "core/estimate/robust.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+#include "core/estimate/defaults.h"
+
+namespace distanz::estimate {
+
+double trimmedMean(std::vector<double>& values, double trim) {
+  const auto cut = static_cast<std::ptrdiff_t>(std::floor(trim * static_cast<double>(values.size())));
+  const auto first = values.begin() + cut, last = values.end() - cut;
+  if (cut > 0) {  // only the ends need to be told apart from the middle
+    std::nth_element(values.begin(), first, values.end());
+    std::nth_element(first, last - 1, values.end());
+  }
+  return std::accumulate(first, last, 0.0) / static_cast<double>(last - first);
+}
+
+double medianAbsolute(std::vector<double> values) {
+  for (double& v : values) v = std::abs(v);
+  const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
+  std::nth_element(values.begin(), middle, values.end());
+  if (values.size() % 2) return *middle;
+  return 0.5 * (*middle + *std::max_element(values.begin(), middle));
+}
+
+ModeratedVariance moderatedVariance(double ss, double df, double prior_sd, double prior_df, double unusual_sd) {
+  if (df >= defaults::kUnusualSpreadMinDf && ss / df > unusual_sd * unusual_sd) return {ss / df, df, true};
+  return {(ss + prior_df * prior_sd * prior_sd) / (df + prior_df), df + prior_df, false};
+}
+
+}  // namespace distanz::estimate
