@@ -6,7 +6,8 @@ target_compile_options(distanz_flags INTERFACE -Wall -Wextra -Wpedantic -Wshadow
 target_compile_options(distanz_flags INTERFACE -ffp-contract=off)
 if(DISTANZ_SANITISE)
   target_compile_options(distanz_flags INTERFACE -fsanitize=address,undefined -fno-sanitize-recover=undefined
-                                                 -fno-omit-frame-pointer)
+                                                 -fno-omit-frame-pointer
+                         -Wno-maybe-uninitialized)  # gcc sees ghosts there under sanitisers
   target_link_options(distanz_flags INTERFACE -fsanitize=address,undefined)
 endif()
 

@@ -49,6 +49,7 @@ simulate::RunPlan flightFrom(const json& value, const std::string& where) {
   simulate::RunPlan r;
   r.setup = f.requiredText("setup");
   r.farthest_m = f.requiredNumber("farthest_m");
+  r.start_m = f.number("start_m", r.start_m);
   const auto ended = campaign::endedFromWord(f.text("ended", "turned-back"));
   if (!ended) f.refuse("\"ended\" is not a known reason");
   r.ended = *ended;

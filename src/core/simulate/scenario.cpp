@@ -81,11 +81,10 @@ class Flyer {
       bitrate[link] = {p.full_bitrate_mbps};
       own[link] = runTerms(link, p, run);
     }
-    constexpr double kStart_m = 20;
-    const double turn_s = (run.farthest_m - kStart_m) / run.speed_mps, end_s = 2 * turn_s;
+    const double turn_s = (run.farthest_m - run.start_m) / run.speed_mps, end_s = 2 * turn_s;
     double side = 0;
     for (double t = 0; t <= end_s; t += m_s.sample_s) {
-      const double d = t <= turn_s ? kStart_m + run.speed_mps * t : run.farthest_m - run.speed_mps * (t - turn_s);
+      const double d = t <= turn_s ? run.start_m + run.speed_mps * t : run.farthest_m - run.speed_mps * (t - turn_s);
       side += 0.05 * (run.side_m * 4 * m_random.normal() - side);
       r.time_s.push_back(std::round(t * 1000) / 1000);
       std::size_t column = addPosition(r, d, side, run.speed_mps);
@@ -209,6 +208,7 @@ void check(const Scenario& s) {
     if (p.packets_per_sample < 1) throw DomainError("packets_per_sample must be at least 1");
   }
   for (const RunPlan& run : s.runs) {
+    if (!(run.start_m >= 0 && run.farthest_m > run.start_m + 30)) throw DomainError("start_m must lie 30 m or more before farthest_m");
     if (!(run.farthest_m > 50 && run.farthest_m < 1e5)) throw DomainError("farthest_m must lie within 50 m to 100 km");
     for (const auto& [link, steps] : run.power)
       if (steps.empty() || std::any_of(steps.begin(), steps.end(), [](const PowerStep& p) { return !(p.power_mw > 0); }))

@@ -38,7 +38,7 @@ struct PowerStep {
 
 struct RunPlan {
   std::string setup;
-  double farthest_m = 2000;
+  double start_m = 20, farthest_m = 2000;  ///< where recording begins and ends, and the turn
   campaign::Ended ended = campaign::Ended::TurnedBack;
   double speed_mps = 13;
   double side_m = 2;           ///< scatter across the path (sd)

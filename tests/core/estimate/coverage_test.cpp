@@ -1,22 +1,50 @@
-// The whole way from simulated flights to intervals, against the known truth. bench/coverage runs more campaigns.
-#include "support/coverage.h"
-
+// The whole way from simulated flights to intervals, against the known truth. bench/study runs more campaigns.
 #include <catch2/catch.hpp>
+
+#include "support/study.h"
 
 using namespace distanz;
 
-TEST_CASE("coverage: 95 % intervals hold the truth in 90 to 99 % of campaigns of three runs per setup", "[simulation]") {
-  const test::Coverage c = test::coverage(150, 3, 1000);
-  CAPTURE(c.typical, c.dependable, c.delta, c.ratio);
-  for (const double share : {c.typical, c.dependable, c.delta, c.ratio}) {
-    CHECK(share >= 0.90);
-    CHECK(share <= 1.0);
-  }
-  CHECK(std::abs(c.delta_bias_db) < 0.25);
-  CHECK(c.wrong_winner <= 0.02);
+TEST_CASE("study: 95 % intervals hold the truth, unequal setups are told apart, the wrong one never wins", "[simulation]") {
+  const test::StudyResult r = test::study({"plain", 3}, {150, test::decibelsFor(1.25), 1000});
+  CAPTURE(r.typical, r.dependable, r.delta, r.ratio, r.delta_bias_db, r.typical_bias, r.called_better);
+  for (const double share : {r.typical, r.dependable, r.delta, r.ratio}) CHECK(share >= 0.91);
+  CHECK(std::abs(r.typical_bias) < 0.04);
+  CHECK(std::abs(r.delta_bias_db) < 0.25);
+  CHECK(r.called_better >= 0.4);
+  CHECK(r.wrong_winner <= 0.02);
 }
 
-TEST_CASE("coverage: equal setups are rarely called different", "[simulation]") {
-  const test::Coverage c = test::coverage(120, 3, 5000, 0.0);
-  CHECK(c.called_better <= 0.10);
+TEST_CASE("study: equal setups are rarely called different", "[simulation]") {
+  CHECK(test::study({"plain", 3}, {120, 0.0, 5000}).called_better <= 0.10);
+}
+
+TEST_CASE("study: two receivers in one flight are told apart much more sharply than in flights of their own", "[simulation]") {
+  const test::StudyPlan plan{100, test::decibelsFor(1.25), 3000};
+  const test::StudyResult paired = test::study(test::pairedCase(3), plan), alone = test::study({"plain", 3}, plan);
+  CAPTURE(paired.delta, paired.delta_width_db, alone.delta_width_db, paired.called_better);
+  CHECK(paired.delta >= 0.91);
+  CHECK(paired.delta_width_db < 0.75 * alone.delta_width_db);
+  CHECK(paired.called_better > alone.called_better + 0.1);
+  CHECK(test::study(test::pairedCase(3), {100, 0.0, 3000}).called_better <= 0.10);
+}
+
+TEST_CASE("study: under every hard condition the answer is right or withheld", "[simulation]") {
+  for (const test::HardCase& hard : test::hardCases()) {
+    const test::StudyResult r = test::study(hard.which, {40, test::decibelsFor(1.25), 7000, hard.warning});
+    CAPTURE(hard.which.name, r.typical, r.delta, r.told, r.at_least_holds);
+    if (r.told > 0.2) CHECK(r.typical >= 0.85);
+    if (r.at_least > 0.2) CHECK(r.at_least_holds >= 0.85);
+    CHECK((std::isnan(r.delta) || r.delta >= 0.85));
+    CHECK(r.wrong_winner <= 0.05);
+    if (!hard.warning.empty()) CHECK(r.warned >= 0.9);
+  }
+}
+
+TEST_CASE("study: the same plan gives the same figures to the last bit") {
+  const test::StudyPlan plan{6, 2.5, 9000};
+  const test::StudyResult a = test::study({"plain", 2}, plan), b = test::study({"plain", 2}, plan);
+  CHECK(a.delta_bias_db == b.delta_bias_db);
+  CHECK(a.delta_width_db == b.delta_width_db);
+  CHECK(a.typical_bias == b.typical_bias);
 }

@@ -78,9 +78,16 @@ TEST_CASE("simulation: flights of the same name share the air, others do not") {
   for (RunPlan& run : s.runs) run.flight = "f1", run.farthest_m = 1500;
   s.physics["control"].fading_sd_db = 0;
   s.physics["control"].step_db = 0;
+  s.physics["control"].pair_sd_db = s.physics["control"].pair_within_sd_db = 0;
   const Simulated flown = simulate::simulate(s, 9);
   const auto &a = *flown.recordings[0].find("control.rssi_dbm"), &b = *flown.recordings[1].find("control.rssi_dbm");
   for (std::size_t i = 0; i < a.size(); i += 53) CHECK_THAT(b[i] - a[i], WithinAbs(3, 1e-9));
+}
+
+TEST_CASE("shadowing: what a stretch leaves of the variance has the right limits") {
+  CHECK_THAT(varianceLeft(0.01, 50), WithinAbs(1, 1e-3));      // a point keeps all of it
+  CHECK_THAT(varianceLeft(1e5, 50), WithinRel(1e-3, 0.01));    // far beyond the correlation: 2 L/w
+  CHECK_THAT(varianceLeft(40, 40), WithinRel(2 / M_E, 1e-12));  // w = L: 2 (1 - (1 - 1/e)) = 2/e
 }
 
 TEST_CASE("truth: half of flights reach the typical range, 95 % the dependable one") {
@@ -88,10 +95,19 @@ TEST_CASE("truth: half of flights reach the typical range, 95 % the dependable o
   const Truth t = truthOf(p, -90, -100);
   CHECK_THAT(t.typical_m, WithinRel(1000 * std::pow(10, 10 / 27.0), 1e-12));
   Random random(1);
-  const double total = std::sqrt(p.place_sd_db * p.place_sd_db + p.within_sd_db * p.within_sd_db + p.flight_sd_db * p.flight_sd_db);
   int reached = 0;
-  for (int i = 0; i < 100000; ++i) reached += -90 - 27 * std::log10(t.dependable_m / 1000) + total * random.normal() >= -100;
-  CHECK_THAT(reached / 1e5, WithinAbs(0.95, 0.003));
+  constexpr int kTrials = 20000;
+  const auto stretchMean = [&](double sd, double length) {  // a 40 m stretch of fresh ground
+    const Shadowing ground(random, sd, length, 40);
+    double sum = 0;
+    for (double d = 1; d < 40; d += 2) sum += ground.at(d) / 20;
+    return sum;
+  };
+  for (int i = 0; i < kTrials; ++i)
+    reached += -90 - 27 * std::log10(t.dependable_m / 1000) + stretchMean(p.place_sd_db, p.place_correlation_m) +
+                   stretchMean(p.within_sd_db, p.within_correlation_m) + p.flight_sd_db * random.normal() >=
+               -100;
+  CHECK_THAT(static_cast<double>(reached) / kTrials, WithinAbs(0.95, 0.006));
 }
 
 TEST_CASE("simulation: scenarios that do not fit together are refused") {
