@@ -1,6 +1,8 @@
 // Simulation study of the estimator against known truth: study [CAMPAIGNS] prints the tables of docs/methods/range.md.
 #include "support/study.h"
 
+#include "core/estimate/paired.h"
+
 #include <fmt/format.h>
 
 #include <cmath>
@@ -63,11 +65,40 @@ void hard(int campaigns) {
   }
 }
 
+/// How the prior on the spread of paired differences was chosen: flights' differences drawn at a true sd, intervals under each prior.
+void pairedPriors(int campaigns) {
+  std::cout << "\n| prior sd (4 df), dropped above 1.7 dB | flights |";
+  constexpr double kTrueSd_db[] = {0.3, 0.6, 0.9, 1.2, 1.8, 2.5};
+  for (double sd : kTrueSd_db) std::cout << fmt::format(" true sd {:.1f} dB: holds | told 2 dB apart |", sd);
+  std::cout << "\n|---|---|";
+  for (std::size_t i = 0; i < std::size(kTrueSd_db); ++i) std::cout << "---|---|";
+  std::cout << "\n";
+  for (const double prior : {0.6, 0.8, 1.0, 1.2})
+    for (const int flights : {2, 3, 5}) {
+      std::cout << fmt::format("| {:.2f} dB | {} |", prior, flights);
+      for (double sd : kTrueSd_db) {
+        simulate::Random random(77);
+        int holds = 0, told = 0;
+        for (int i = 0; i < 20 * campaigns; ++i) {
+          std::vector<estimate::PairedFlight> all;
+          for (int f = 0; f < flights; ++f) all.push_back({2 + sd * random.normal(), 50, 0, false});
+          const estimate::Interval d = estimate::pairedDifference(all, {prior, estimate::defaults::kPairedUnusual_db}).difference_db;
+          holds += d.low <= 2 && 2 <= d.high;
+          told += d.low > 0;
+        }
+        std::cout << fmt::format(" {} | {} |", percent(holds / (20.0 * campaigns)), percent(told / (20.0 * campaigns)));
+      }
+      std::cout << "\n" << std::flush;
+    }
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
   const int campaigns = argc > 1 ? std::atoi(argv[1]) : 1000;
+  if (argc > 2) return pairedPriors(campaigns), 0;
   plain(campaigns);
   paired(campaigns);
+  pairedPriors(campaigns);
   hard(campaigns);
 }

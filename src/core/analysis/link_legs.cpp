@@ -97,7 +97,7 @@ void addLegs(LinkWork& w) {
       if (const auto pair = pairedFlight(back, out)) flights.push_back(*pair);
     }
     LegDifference legs{w.campaign.setups[s].id, w.link.id, {}, {}, {}, {}, {}};
-    if (!flights.empty()) legs.back_over_out = pairedDifference(flights, kLegPrior);
+    if (!flights.empty()) legs.back_over_out = pairedDifference(flights);
     addEvents(w, s, legs);
     if (!flights.empty() || legs.lost_flights > 0) w.result.legs.push_back(std::move(legs));
   }

@@ -23,15 +23,6 @@ std::vector<double> heldPower(const std::vector<double>& time_s, const std::vect
   return out;
 }
 
-/// The value most rows have; the smaller of equally frequent ones. None where no row has one.
-std::optional<double> mostFrequent(const std::vector<double>& values) {
-  std::map<double, int> counts;
-  for (double v : values)
-    if (std::isfinite(v)) ++counts[v];
-  const auto most = std::max_element(counts.begin(), counts.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
-  return most == counts.end() ? std::nullopt : std::optional(most->first);
-}
-
 void addTo(std::vector<double>& sums, std::size_t rows, double value) {
   if (sums.empty()) sums.assign(rows, 0.0);
   for (double& s : sums) s += value;
@@ -40,18 +31,18 @@ void addTo(std::vector<double>& sums, std::size_t rows, double value) {
 /// Refers every row to one power. A log with one power close to the kit's is left as it is.
 void referPower(const log::Recording& r, const std::vector<double>& power_mw, std::optional<double> kit_dbm, Reference& out) {
   std::vector<double> dbm = heldPower(r.time_s, power_mw);
-  const auto usual = mostFrequent(dbm);
-  if (!usual) return;
   PowerUse& use = out.power;
-  use.recorded = true;
-  use.low_dbm = use.high_dbm = *usual;
+  use.low_dbm = INFINITY;
+  use.high_dbm = -INFINITY;
   for (double p : dbm)
     if (std::isfinite(p)) use.low_dbm = std::min(use.low_dbm, p), use.high_dbm = std::max(use.high_dbm, p);
+  use.recorded = use.high_dbm >= use.low_dbm;
+  if (!use.recorded) return;
   use.changed = use.high_dbm > use.low_dbm;
-  use.reference_dbm = kit_dbm.value_or(*usual);
+  use.reference_dbm = kit_dbm.value_or(use.high_dbm);
   const auto far = [&](double p) { return std::abs(p - use.reference_dbm) > kPowerTolerance_db; };
-  if (!use.changed && !far(*usual)) return;
-  if (!use.changed) std::fill(dbm.begin(), dbm.end(), *usual);  // gaps in a power that never changed hide nothing
+  if (!use.changed && !far(use.high_dbm)) return;
+  if (!use.changed) std::fill(dbm.begin(), dbm.end(), use.high_dbm);  // gaps in a power that never changed hide nothing
   if (out.signal_db.empty()) out.signal_db.assign(r.rows(), 0.0);
   const double one = 1 / static_cast<double>(r.rows());
   for (std::size_t i = 0; i < r.rows(); ++i) {

@@ -15,7 +15,7 @@ constexpr double kModeHeld_s = 5;         ///< a mode seen for less is a hop, no
 struct PowerUse {
   bool recorded = false, changed = false;
   double low_dbm = 0, high_dbm = 0;
-  double reference_dbm = 0;   ///< power the signal is referred to: the kit's, else the one most rows have
+  double reference_dbm = 0;   ///< power the signal is referred to: the kit's, else the highest: an automatic one ends there far out
   double referred_share = 0;  ///< rows that were shifted
   double unknown_share = 0;   ///< rows left out because their power is not known
 };

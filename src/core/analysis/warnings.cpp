@@ -107,11 +107,18 @@ void warnAboutReference(const campaign::Campaign& campaign, const campaign::Link
                         CampaignAnalysis& result) {
   const Writer warn{result};
   std::set<std::vector<double>> held;
+  std::map<std::string, std::pair<double, double>> reference;  // per setup, lowest and highest
   for (std::size_t run : runs) {
     const LinkReduction& r = result.reductions[run].links.at(link.id);
     const std::string& id = campaign.runs[run].id;
     warnAboutPower(warn, id, link.id, r.power);
     if (r.mode.recorded) held.insert(r.mode.held);
+    if (r.power.recorded) {
+      const double p = r.power.reference_dbm;
+      auto& [low, high] = reference.emplace(campaign.runs[run].setup, std::pair(p, p)).first->second;
+      low = std::min(low, p);
+      high = std::max(high, p);
+    }
     if (r.mode.held.size() > 1)
       warn("mode-changed",
            fmt::format("Run {} changed packet rate or mode in flight on the {} link ({}). {}", id, link.id, modesText(r.mode.held),
@@ -120,6 +127,12 @@ void warnAboutReference(const campaign::Campaign& campaign, const campaign::Link
                            : "Its range is told for the most sensitive of them."),
            id);
   }
+  for (const auto& [setup, powers] : reference)
+    if (powers.second - powers.first > kPowerTolerance_db)
+      warn("powers-differ",
+           fmt::format("Flights of {} had different {} transmit powers ({} and {}), and the kit does not say which is meant: their levels are not "
+                       "referred to one. Enter the power in Kit.",
+                       setup, link.id, powerText(powers.first), powerText(powers.second)));
   if (held.size() > 1)
     warn("modes-differ",
          fmt::format("Not all flights used the same packet rate or mode on the {} link. {}", link.id,

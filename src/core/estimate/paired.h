@@ -20,10 +20,8 @@ std::optional<PairedFlight> pairedFlight(const FlightCells& first, const FlightC
 
 /// What is usual for the difference between flights; see defaults.h.
 struct PairedPrior {
-  double sd_db, unusual_sd_db;
+  double sd_db = defaults::kPairedPriorSd_db, unusual_sd_db = defaults::kPairedUnusual_db;
 };
-constexpr PairedPrior kReceiverPrior{defaults::kPairedPriorSd_db, defaults::kPairedUnusual_db};
-constexpr PairedPrior kLegPrior{defaults::kLegPriorSd_db, defaults::kLegUnusual_db};
 
 struct PairedDifference {
   int flights = 0;
@@ -36,7 +34,7 @@ struct PairedDifference {
 };
 
 /// Mean over flights with a moderated variance. @param flights at least one @throws DomainError for none
-PairedDifference pairedDifference(const std::vector<PairedFlight>& flights, const PairedPrior& prior = kReceiverPrior);
+PairedDifference pairedDifference(const std::vector<PairedFlight>& flights, const PairedPrior& prior = {});
 
 /// The verdict from paired flights. @param model tells the exponent; holds both setups or either
 Comparison comparePaired(const SignalModel& model, const PairedDifference& paired, double margin = defaults::kPracticalMargin);

@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <boost/math/distributions/non_central_chi_squared.hpp>
 #include <cmath>
 #include <memory>
 
@@ -38,12 +39,26 @@ double reachOf(const Scenario& s) {
   return reach + 100;
 }
 
-double fadingOf(const LinkPhysics& p, Random& random) {
-  if (!p.rician_k_db) return p.fading_sd_db * random.normal();
-  const double k = std::pow(10, *p.rician_k_db / 10), sd = std::sqrt(1 / (2 * (k + 1)));
-  const double re = std::sqrt(k / (k + 1)) + sd * random.normal(), im = sd * random.normal();
-  return 10 * std::log10(std::max(re * re + im * im, 1e-6));
-}
+/// Sample-to-sample fading in dB about its median.
+class Fading {
+ public:
+  explicit Fading(const LinkPhysics& p) : m_sd_db(p.fading_sd_db) {
+    if (!p.rician_k_db) return;
+    const double k = std::pow(10, *p.rician_k_db / 10);
+    m_direct = std::sqrt(k / (k + 1));
+    m_scatter_sd = std::sqrt(1 / (2 * (k + 1)));
+    const boost::math::non_central_chi_squared power(2, 2 * k);  // of |h|^2 in units of the scatter's variance
+    m_median_db = 10 * std::log10(boost::math::median(power) * m_scatter_sd * m_scatter_sd);
+  }
+  double operator()(Random& random) const {
+    if (m_scatter_sd == 0) return m_sd_db * random.normal();
+    const double re = m_direct + m_scatter_sd * random.normal(), im = m_scatter_sd * random.normal();
+    return 10 * std::log10(std::max(re * re + im * im, 1e-6)) - m_median_db;
+  }
+
+ private:
+  double m_sd_db, m_direct = 0, m_scatter_sd = 0, m_median_db = 0;
+};
 
 double reading(const LinkPhysics& p, double level, Random& random) {
   if (p.wild_share > 0 && random.uniform() < p.wild_share) level = random.uniform(p.floor_dbm, -30);
@@ -64,6 +79,7 @@ struct Bitrate {
 class Flyer {
  public:
   Flyer(const Scenario& s, std::uint64_t seed) : m_s(s), m_random(seed), m_reach(reachOf(s)), m_course(campaign::courseOf(s.campaign)) {
+    for (const auto& [link, physics] : s.physics) m_fading.emplace(link, Fading(physics));
     for (const auto& [link, physics] : s.physics)
       m_site.place[link] = std::make_unique<Shadowing>(m_random, physics.place_sd_db, physics.place_correlation_m, m_reach);
     if (m_course) {
@@ -173,7 +189,7 @@ class Flyer {
 
   std::size_t addLink(log::Recording& r, std::size_t column, const OneLink& l, const Moment& now, Bitrate& bitrate) {
     const LinkPhysics& p = l.physics;
-    double level = steadyLevel(l, now) + fadingOf(p, m_random), power_mw = 0;
+    double level = steadyLevel(l, now) + m_fading.at(l.link)(m_random), power_mw = 0;
     if (const auto reduced = l.run.reduced_db.find(l.link); reduced != l.run.reduced_db.end()) level -= reduced->second;
     const auto steps = l.run.power.find(l.link);
     if (steps != l.run.power.end()) {
@@ -195,6 +211,7 @@ class Flyer {
   double m_reach;
   std::optional<course::Course> m_course;
   double m_bearing = 0;
+  std::map<std::string, Fading> m_fading;
   Site m_site;
 };
 

@@ -17,7 +17,7 @@ struct LinkPhysics {
   double within_sd_db = 1.5, within_correlation_m = 40;  ///< shadowing of one flight only
   double flight_sd_db = 1.2;                             ///< a flight as a whole
   double fading_sd_db = 1.5;                             ///< sample to sample
-  std::optional<double> rician_k_db;                     ///< Rician fading instead, K factor
+  std::optional<double> rician_k_db;                     ///< Rician fading instead, K factor; about its median, as levels are
   double turn_drop_db = 10;                              ///< banking in the turn
   double floor_dbm = -120;                               ///< readings stop here
   double step_db = 1;                                    ///< quantising of the reading; 0: none

@@ -90,6 +90,28 @@ TEST_CASE("shadowing: what a stretch leaves of the variance has the right limits
   CHECK_THAT(varianceLeft(40, 40), WithinRel(2 / M_E, 1e-12));  // w = L: 2 (1 - (1 - 1/e)) = 2/e
 }
 
+TEST_CASE("Rician fading: half of the readings lie above the level, the deep fades below are longer") {
+  Scenario s = test::twoSetups(1);
+  LinkPhysics& p = s.physics["control"];
+  p.rician_k_db = 6;
+  p.place_sd_db = p.within_sd_db = p.flight_sd_db = p.step_db = 0;
+  p.floor_dbm = -200;
+  s.runs.resize(1);
+  const auto r = simulate::simulate(s, 3).recordings[0];
+  int above = 0, n = 0;
+  double deepest = 0, highest = 0;
+  for (std::size_t i = 0; i < r.rows(); ++i) {
+    const double d = (*r.find("distance_m"))[i];
+    if (d > s.runs[0].farthest_m - 50) continue;
+    const double off = (*r.find("control.rssi_dbm"))[i] + 90 + 27 * std::log10(d / 1000);
+    above += off > 0;
+    ++n;
+    deepest = std::min(deepest, off), highest = std::max(highest, off);
+  }
+  CHECK_THAT(static_cast<double>(above) / n, WithinAbs(0.5, 0.03));
+  CHECK(-deepest > 1.5 * highest);
+}
+
 TEST_CASE("truth: half of flights reach the typical range, 95 % the dependable one") {
   LinkPhysics p;
   const Truth t = truthOf(p, -90, -100);
