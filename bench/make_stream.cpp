@@ -1,0 +1,64 @@
+// Writes a campaign file of very many flights: make_stream FILE.distanz FLIGHTS SAMPLES. Sixteen flights are simulated and told apart by a
+// small offset, so that making the file does not take longer than analysing it.
+#include <fmt/format.h>
+
+#include <cstdlib>
+#include <iostream>
+
+#include "core/quantity/error.h"
+#include "formats/files.h"
+#include "store/campaign_file.h"
+#include "store/sample_file.h"
+#include "support/scenarios.h"
+
+namespace {
+
+using namespace distanz;
+
+constexpr int kSimulated = 16;
+
+simulate::Simulated flights(int samples) {
+  simulate::Scenario s = test::twoSetups(kSimulated / 2);
+  for (auto& run : s.runs) run.farthest_m = 3000;
+  s.sample_s = 2 * (3000 - s.runs.front().start_m) / s.runs.front().speed_mps / samples;
+  return simulate::simulate(s, 1);
+}
+
+void write(const char* path, int runs, int samples) {
+  const simulate::Simulated flown = flights(samples);
+  campaign::Campaign c = flown.campaign;
+  c.runs.clear();
+  store::CampaignFile file = store::CampaignFile::create(path, c);
+  store::SampleFile store(path);
+  for (int i = 0; i < runs; ++i) {
+    const auto which = static_cast<std::size_t>(i % kSimulated);
+    log::Recording r = flown.recordings[which];
+    for (log::Column& column : r.columns)
+      if (column.channel.ends_with("rssi_dbm"))
+        for (double& v : column.values) v += 1e-4 * (i / kSimulated);
+    campaign::Run run = flown.campaign.runs[which];
+    run.id = fmt::format("R{}", i);
+    run.log = run.id + ".csv";
+    run.order = i + 1;
+    const std::string bytes = "made by make_stream: " + run.id;
+    run.log_sha256 = formats::sha256(bytes);
+    store.add(run, bytes, r);
+    c.runs.push_back(run);
+  }
+  file.edit("Flights", c);
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  if (argc != 4) {
+    std::cerr << "usage: make_stream FILE.distanz FLIGHTS SAMPLES\n";
+    return 2;
+  }
+  try {
+    write(argv[1], std::atoi(argv[2]), std::atoi(argv[3]));
+  } catch (const Error& e) {
+    std::cerr << e.what() << "\n";
+    return 1;
+  }
+}
