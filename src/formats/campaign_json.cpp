@@ -29,9 +29,6 @@ class Reader {
     if (!f.member("station").is_null()) c.station = station(f.member("station"), where + ": station");
     c.post_spacing_m = f.number("post_spacing_m", c.post_spacing_m);
     c.plan_exponent = f.number("plan_exponent", c.plan_exponent);
-    const auto legs = legsFromWord(f.text("legs", "both"));
-    if (!legs) f.refuse("\"legs\" must be \"both\", \"out\" or \"back\"");
-    c.legs = *legs;
     each(f, "path", [&](const json& v, const std::string& at) { c.path.push_back(pathPoint(v, at)); });
     each(f, "links", [&](const json& v, const std::string& at) { c.links.push_back(link(v, at)); });
     each(f, "setups", [&](const json& v, const std::string& at) { c.setups.push_back(setup(v, at)); });
@@ -144,6 +141,9 @@ class Reader {
     r.void_reason = f.text("void_reason");
     r.turn_begin_s = f.optionalNumber("turn_begin_s");
     r.turn_end_s = f.optionalNumber("turn_end_s");
+    const auto legs = legsFromWord(f.text("legs", "both"));
+    if (!legs) f.refuse("\"legs\" must be \"both\", \"out\" or \"back\"");
+    r.legs = *legs;
     const json& reduced = f.member("reduced_db");
     if (!reduced.is_null() && !reduced.is_object()) f.refuse("\"reduced_db\" must be an object of link: dB below full power");
     if (reduced.is_object()) {
@@ -220,6 +220,7 @@ json runJson(const Run& r) {
   put(out, "void_reason", r.void_reason);
   put(out, "turn_begin_s", r.turn_begin_s);
   put(out, "turn_end_s", r.turn_end_s);
+  if (r.legs != Legs::Both) out["legs"] = legsWord(r.legs);
   for (const auto& [link, db] : r.reduced_db) out["reduced_db"][link] = db;
   for (const auto& [channel, column] : r.columns) out["columns"][channel] = column;
   return out;
@@ -237,7 +238,6 @@ json campaignJson(const Campaign& c) {
                     {"antenna_height_m", c.station.antenna_height_m}};
   out["post_spacing_m"] = c.post_spacing_m;
   out["plan_exponent"] = c.plan_exponent;
-  if (c.legs != Legs::Both) out["legs"] = legsWord(c.legs);
   for (const char* key : {"path", "links", "setups", "runs"}) out[key] = json::array();
   for (const PathPoint& p : c.path)
     out["path"].push_back({{"lat_deg", p.position.lat_deg}, {"lon_deg", p.position.lon_deg}, {"height_m", p.height_m}});

@@ -51,7 +51,6 @@ void writeFacts(SQLite::Database& db, const Campaign& c) {
   number("station_antenna_height_m", c.station.antenna_height_m);
   number("post_spacing_m", c.post_spacing_m);
   number("plan_exponent", c.plan_exponent);
-  text("legs", legsWord(c.legs));
   text("unknown", c.unknown);
 }
 
@@ -151,6 +150,7 @@ void bindRun(SQLite::Statement& put, int position, const Run& r) {
   bindOptional(put, 12, r.turn_end_s);
   put.bind(13, nlohmann::json(r.columns).dump());
   put.bind(14, r.unknown);
+  put.bind(16, legsWord(r.legs));
   put.bind(15, r.reduced_db.empty() ? std::string() : nlohmann::json(r.reduced_db).dump());
   put.exec();
 }
@@ -162,7 +162,7 @@ void writeRuns(SQLite::Database& db, const std::vector<Run>& before, const std::
   SQLite::Statement cut(db, "DELETE FROM run WHERE position >= ?");
   cut.bind(1, static_cast<std::int64_t>(same));
   cut.exec();
-  SQLite::Statement put(db, "INSERT INTO run VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
+  SQLite::Statement put(db, "INSERT INTO run VALUES(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
   for (std::size_t i = same; i < after.size(); ++i) bindRun(put, static_cast<int>(i), after[i]);
 }
 
@@ -186,8 +186,6 @@ void readFacts(SQLite::Database& db, Campaign& c) {
       c.post_spacing_m = all.getColumn(1).getDouble();
     else if (key == "plan_exponent")
       c.plan_exponent = all.getColumn(1).getDouble();
-    else if (key == "legs")
-      c.legs = legsFromWord(textAt(all, 1)).value_or(Legs::Both);
   }
 }
 
@@ -225,7 +223,7 @@ void readRuns(SQLite::Database& db, int schema, Campaign& c) {
   SQLite::Statement runs(db,
                          "SELECT id, setup, log, log_sha256, session_order, flight, ended, notes, void_reason, turn_begin_s, turn_end_s, "
                          "columns, unknown, " +
-                             std::string(schema >= 2 ? "reduced" : "''") + " FROM run ORDER BY position");
+                             std::string(schema >= 2 ? "reduced, legs" : "'', 'both'") + " FROM run ORDER BY position");
   while (runs.executeStep()) {
     Run r;
     r.id = textAt(runs, 0);
@@ -244,6 +242,7 @@ void readRuns(SQLite::Database& db, int schema, Campaign& c) {
     for (const auto& [channel, column] : columns.items())
       if (column.is_string()) r.columns[channel] = column.get<std::string>();
     r.unknown = textAt(runs, 12);
+    r.legs = legsFromWord(textAt(runs, 14)).value_or(Legs::Both);
     if (const std::string reduced = textAt(runs, 13); !reduced.empty()) {
       const auto by_link = nlohmann::json::parse(reduced, nullptr, false);
       if (!by_link.is_object()) throw InputError("run " + r.id + ": its reduced power is damaged; restore a copy of the campaign");
@@ -256,7 +255,7 @@ void readRuns(SQLite::Database& db, int schema, Campaign& c) {
 
 bool sameFacts(const Campaign& a, const Campaign& b) {
   return a.title == b.title && a.station == b.station && a.post_spacing_m == b.post_spacing_m && a.plan_exponent == b.plan_exponent &&
-         a.legs == b.legs && a.unknown == b.unknown;
+         a.unknown == b.unknown;
 }
 
 }  // namespace

@@ -18,7 +18,7 @@ CREATE TABLE setup_link(setup TEXT NOT NULL, link TEXT NOT NULL, power_dbm REAL,
 CREATE TABLE run(position INTEGER PRIMARY KEY, id TEXT UNIQUE NOT NULL, setup TEXT NOT NULL, log TEXT NOT NULL, log_sha256 TEXT NOT NULL,
   session_order INTEGER NOT NULL, flight TEXT NOT NULL, ended TEXT NOT NULL, notes TEXT NOT NULL, void_reason TEXT NOT NULL,
   turn_begin_s REAL, turn_end_s REAL, columns TEXT NOT NULL, unknown TEXT NOT NULL DEFAULT '',
-  reduced TEXT NOT NULL DEFAULT '');
+  reduced TEXT NOT NULL DEFAULT '', legs TEXT NOT NULL DEFAULT 'both');
 CREATE TABLE log(sha256 TEXT PRIMARY KEY, name TEXT NOT NULL, size INTEGER NOT NULL, codec TEXT NOT NULL, bytes BLOB NOT NULL);
 CREATE TABLE recording(key TEXT PRIMARY KEY, log_sha256 TEXT NOT NULL, rows INTEGER NOT NULL, started TEXT NOT NULL);
 CREATE TABLE channel(recording TEXT NOT NULL, position INTEGER NOT NULL, name TEXT NOT NULL, codec TEXT NOT NULL, samples BLOB NOT NULL,
@@ -31,6 +31,7 @@ CREATE TABLE history(id INTEGER PRIMARY KEY, at TEXT NOT NULL, what TEXT NOT NUL
 constexpr const char* kMigrations[] = {
     "ALTER TABLE link ADD COLUMN modes TEXT NOT NULL DEFAULT '';"
     "ALTER TABLE setup_link ADD COLUMN automatic_power INTEGER NOT NULL DEFAULT 0;"
-    "ALTER TABLE run ADD COLUMN reduced TEXT NOT NULL DEFAULT ''"};
+    "ALTER TABLE run ADD COLUMN reduced TEXT NOT NULL DEFAULT '';"
+    "ALTER TABLE run ADD COLUMN legs TEXT NOT NULL DEFAULT 'both'"};
 
 }  // namespace distanz::store

@@ -129,12 +129,12 @@ TEST_CASE("import: logs become runs in order; a copy, an unknown setup and a bad
   CAPTURE(ok.err);
   REQUIRE(ok.code == 0);
   REQUIRE(runs().size() == before + 1);
-  CHECK(runs().back().id == "B5");
+  CHECK(runs().back().id == "B7");
   CHECK(runs().back().flight == "f9");
   CHECK(runs().back().order == static_cast<int>(before) + 1);
   test::spill(dir / "bad.csv", "time_s,rssi_dbm,distance_m\n0,-60,5\n9,-61,50\n3,-62,70\n");
   const std::vector<std::pair<std::vector<std::string>, std::string>> refusals{
-      {{"import", dir / "m.distanz", dir / "new.csv", "--setup", "B"}, "in the campaign already, as run B5"},
+      {{"import", dir / "m.distanz", dir / "new.csv", "--setup", "B"}, "in the campaign already, as run B7"},
       {{"import", dir / "m.distanz", dir / "new.csv", "--setup", "Z"}, "no such setup"},
       {{"import", dir / "m.distanz", dir / "bad.csv", "--setup", "B"}, "line 4: time runs backwards"},
       {{"import", dir / "m.distanz", dir / "gone.csv", "--setup", "B"}, "still there"},

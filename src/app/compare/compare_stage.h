@@ -1,15 +1,19 @@
 #pragma once
 #include <QButtonGroup>
 #include <QHBoxLayout>
+#include <QTimer>
 
-#include "app/shared/lane_plot.h"
 #include "app/shared/stage.h"
+
+class QMenu;
+class QPushButton;
 
 namespace distanz::app {
 
+class CompareLanes;
 class ReadoutStrip;
 
-/// All runs overlaid by place on the path: lanes for signal, link quality, bitrate and dropouts, and the verdict beside them.
+/// All runs overlaid by place on the path, and the verdict beside them.
 class CompareStage : public Stage, public Exportable {
   Q_OBJECT
  public:
@@ -17,13 +21,17 @@ class CompareStage : public Stage, public Exportable {
 
   std::vector<analysis::Sentence> findings() const override;
   QString lacks() const override;
-  bool savePng(const QString& file) override { return m_lanes->savePng(file); }
-  bool saveSvg(const QString& file) override { return m_lanes->saveSvg(file); }
+  bool savePng(const QString& file) override;
+  bool saveSvg(const QString& file) override;
   QByteArray csv() const override;
 
   /// Link whose lanes are shown.
   std::string link() const;
   void showLink(const std::string& link);
+
+ signals:
+  /// The pilot wants to see this run where runs are edited.
+  void runRequested(const QString& run);
 
  protected:
   void showEvent(QShowEvent*) override;
@@ -31,20 +39,24 @@ class CompareStage : public Stage, public Exportable {
  private:
   /// Draws anew, or notes that it must once the stage is shown.
   void refresh();
-  void refreshLinks();
-  void drawRuns();
-  void drawRun(std::size_t run, const analysis::LinkReduction& reduced);
-  void drawModels();
-  void drawDropouts();
+  void refreshHead();
+  QPushButton* lanesButton();
+  QPushButton* legsButton();
+  void fillLegs(QMenu* menu);
+  void countLegs(campaign::Legs legs);
+  void askAboutRun(const QString& run, const QPoint& at);
   std::string limitingLink() const;
 
-  LanePlot* m_lanes;
+  CompareLanes* m_lanes;
   ReadoutStrip* m_readout;
   QHBoxLayout* m_links_row;
   QButtonGroup* m_links;
+  QPushButton* m_lanes_button;
+  QPushButton* m_legs_button;
   std::string m_chosen;  ///< empty: the link that limits
+  std::string m_shape;   ///< of the head row, which is made anew only where it changes
   bool m_stale = true;
-  int m_signal, m_quality, m_bitrate, m_dropouts;
+  QTimer m_refresh;
 };
 
 }  // namespace distanz::app

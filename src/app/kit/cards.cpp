@@ -1,11 +1,13 @@
 #include "app/kit/cards.h"
 
+#include <QCheckBox>
 #include <QLabel>
 #include <QPushButton>
 #include <algorithm>
 
 #include "app/shared/badge.h"
 #include "app/shared/theme.h"
+#include "core/campaign/typed.h"
 #include "core/campaign/validate.h"
 
 namespace distanz::app {
@@ -73,18 +75,8 @@ LinkCard::LinkCard(Document& document, const std::string& id, QWidget* parent) :
   auto* title = new QLabel(tr("%1 link").arg(QString::fromStdString(id)));
   title->setProperty("section", true);
   grid->addWidget(title, 0, 0, 1, 2);
-  auto* remove = new QPushButton(tr("Remove"));
-  remove->setProperty("flat", true);
-  remove->setObjectName("removeLink_" + QString::fromStdString(id));
-  remove->setAccessibleName(tr("Remove the %1 link").arg(QString::fromStdString(id)));
-  connect(remove, &QPushButton::clicked, this, [this, id] {
-    campaign::Campaign next = m_document.campaign();
-    std::erase_if(next.links, [&](const auto& l) { return l.id == id; });
-    for (auto& s : next.setups) s.links.erase(id);
-    m_document.edit(tr("Remove the %1 link").arg(QString::fromStdString(id)), next);
-  });
   grid->addWidget(small(video ? tr("aircraft to ground") : tr("ground to aircraft")), 0, 2);
-  grid->addWidget(remove, 0, video ? 4 : 3, Qt::AlignRight);
+  grid->addWidget(removeButton(id), 0, video ? 4 : 3, Qt::AlignRight);
   const auto read = [id](std::function<std::optional<double>(const campaign::Link&)> member) -> Get {
     return [id, member](const campaign::Campaign& c) {
       const campaign::Link* l = campaign::findLink(c, id);
@@ -122,6 +114,45 @@ LinkCard::LinkCard(Document& document, const std::string& id, QWidget* parent) :
     grid->addWidget(small(rows[i].field.label), 1, int(i), Qt::AlignBottom);
     grid->addWidget(field(rows[i].field, rows[i].get, rows[i].set), 2, int(i), Qt::AlignTop);
   }
+  auto* modes = modesField(id);
+  auto* caption = small(tr("Sensitivity per packet rate or mode, where it changes"));
+  grid->addWidget(caption, 3, 0, 1, 2, Qt::AlignVCenter);
+  grid->addWidget(modes, 3, 2, 1, -1);
+}
+
+QPushButton* LinkCard::removeButton(const std::string& id) {
+  auto* remove = new QPushButton(tr("Remove"));
+  remove->setProperty("flat", true);
+  remove->setObjectName("removeLink_" + QString::fromStdString(id));
+  remove->setAccessibleName(tr("Remove the %1 link").arg(QString::fromStdString(id)));
+  connect(remove, &QPushButton::clicked, this, [this, id] {
+    campaign::Campaign next = m_document.campaign();
+    std::erase_if(next.links, [&](const auto& l) { return l.id == id; });
+    for (auto& s : next.setups) s.links.erase(id);
+    m_document.edit(tr("Remove the %1 link").arg(QString::fromStdString(id)), next);
+  });
+  return remove;
+}
+
+TextEdit* LinkCard::modesField(const std::string& id) {
+  auto* edit = new TextEdit([this, id](const QString& text) {
+    const campaign::TypedModes typed = campaign::parseModes(text.toStdString());
+    if (!typed.problem.empty()) return QString::fromStdString(typed.problem);
+    campaign::Campaign next = m_document.campaign();
+    if (campaign::Link* l = byId(next.links, id)) l->modes = typed.modes;
+    m_document.edit(tr("Change sensitivity per mode"), next);
+    return QString();
+  });
+  edit->field()->setObjectName("modes_" + QString::fromStdString(id));
+  edit->field()->setAccessibleName(tr("Sensitivity per packet rate or mode"));
+  edit->field()->setPlaceholderText(tr("50 Hz: -112 dBm; 150 Hz: -107 dBm"));
+  const auto showModes = [this, edit, id] {
+    const campaign::Link* l = campaign::findLink(m_document.campaign(), id);
+    if (l) edit->showText(QString::fromStdString(campaign::modesText(l->modes)));
+  };
+  showModes();
+  connect(&m_document, &Document::changed, edit, showModes);
+  return edit;
 }
 
 SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent) : KitCard(document, parent) {
@@ -144,7 +175,7 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
       tr("Rename setup %1").arg(QString::fromStdString(id)));
   name->setObjectName("name_" + QString::fromStdString(id));
   name->setFont(theme::bodyFont(15, true));
-  grid->addWidget(name, 0, 1, 1, 4);
+  grid->addWidget(name, 0, 1, 1, 5);
   auto* differs = text(
       tr("What differs from the others"),
       [id](const auto& c) {
@@ -156,11 +187,11 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
       },
       tr("Describe setup %1").arg(QString::fromStdString(id)));
   differs->setObjectName("differs_" + QString::fromStdString(id));
-  grid->addWidget(differs, 1, 1, 1, 5);
+  grid->addWidget(differs, 1, 1, 1, 6);
   auto* remove = new QPushButton(tr("Remove"));
   remove->setProperty("flat", true);
   remove->setAccessibleName(tr("Remove setup %1").arg(QString::fromStdString(id)));
-  grid->addWidget(remove, 0, 5);
+  grid->addWidget(remove, 0, 6, Qt::AlignRight);
   connect(remove, &QPushButton::clicked, this, [this, id] {
     campaign::Campaign next = m_document.campaign();
     std::erase_if(next.setups, [&](const auto& s) { return s.id == id; });
@@ -168,8 +199,8 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
     m_document.edit(tr("Remove setup %1 and its runs").arg(QString::fromStdString(id)), next);
   });
   const QString heads[] = {
-      tr("link"), tr("transmit power"), tr("transmit antenna"), tr("cable loss there"), tr("receive antenna"), tr("cable loss there")};
-  for (int i = 0; i < 6; ++i) grid->addWidget(small(heads[i]), 2, i, Qt::AlignBottom);
+      tr("link"), tr("transmit power"), tr("transmit antenna"), tr("cable loss there"), tr("receive antenna"), tr("cable loss there"), tr("power control")};
+  for (int i = 0; i < 7; ++i) grid->addWidget(small(heads[i]), 2, i, Qt::AlignBottom);
   for (std::size_t i = 0; i < document.campaign().links.size(); ++i) linkRow(grid, 3 + int(i), id, document.campaign().links[i]);
 }
 
@@ -213,6 +244,26 @@ void SetupCard::linkRow(QGridLayout* grid, int row, const std::string& setup, co
       field({"rxLoss", tr("Receive cable loss"), Kind::Loss, loss, true, tr("0.5 dB")},
             read([](const L& l) { return std::optional(l.rx_loss_db); }), write([](L& l, auto v) { l.rx_loss_db = v.value_or(0); })),
       row, 5, Qt::AlignTop);
+  grid->addWidget(automaticBox(setup, id), row, 6, Qt::AlignTop);
+}
+
+QWidget* SetupCard::automaticBox(const std::string& setup, const std::string& id) {
+  auto* automatic = new QCheckBox(tr("automatic"));
+  automatic->setObjectName("automatic_" + QString::fromStdString(setup) + "_" + QString::fromStdString(id));
+  automatic->setMinimumHeight(28);  // on the line of the fields' text
+  automatic->setToolTip(tr("The transmitter chooses its power: without a power column in its log, a run cannot be compared"));
+  const auto chosen = [setup, id](const campaign::Campaign& c) {
+    const campaign::Setup* s = campaign::findSetup(c, setup);
+    return s && s->links.contains(id) && s->links.at(id).automatic_power;
+  };
+  automatic->setChecked(chosen(m_document.campaign()));
+  connect(&m_document, &Document::changed, automatic, [this, automatic, chosen] { automatic->setChecked(chosen(m_document.campaign())); });
+  connect(automatic, &QCheckBox::clicked, this, [this, setup, id](bool on) {
+    campaign::Campaign next = m_document.campaign();
+    if (auto* s = byId(next.setups, setup)) s->links[id].automatic_power = on;
+    m_document.edit(tr("Change power control"), next);
+  });
+  return automatic;
 }
 
 }  // namespace distanz::app

@@ -6,6 +6,8 @@
 #include "app/shared/document.h"
 #include "app/shared/quantity_edit.h"
 
+class QPushButton;
+
 namespace distanz::app {
 
 /// One thing of the kit on a card: fields in rows, each bound to one value of the campaign.
@@ -36,6 +38,10 @@ class LinkCard : public KitCard {
   Q_OBJECT
  public:
   LinkCard(Document& document, const std::string& link, QWidget* parent = nullptr);
+
+ private:
+  QPushButton* removeButton(const std::string& link);
+  TextEdit* modesField(const std::string& link);
 };
 
 class SetupCard : public KitCard {
@@ -45,6 +51,7 @@ class SetupCard : public KitCard {
 
  private:
   void linkRow(QGridLayout* grid, int row, const std::string& setup, const campaign::Link& link);
+  QWidget* automaticBox(const std::string& setup, const std::string& link);
 };
 
 }  // namespace distanz::app

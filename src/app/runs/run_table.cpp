@@ -6,12 +6,17 @@
 #include "app/shared/badge.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "core/campaign/typed.h"
 
 namespace distanz::app {
 namespace {
 
 bool isFigure(int column) {
-  return column == RunTable::Order || (column >= RunTable::Farthest && column <= RunTable::RegainedAt);
+  return column == RunTable::Order || (column >= RunTable::Farthest && column <= RunTable::Gap);
+}
+
+QString countsText(campaign::Legs legs) {
+  return legs == campaign::Legs::Out ? RunTable::tr("way out") : legs == campaign::Legs::Back ? RunTable::tr("way back") : RunTable::tr("yes");
 }
 
 }  // namespace
@@ -53,6 +58,8 @@ QVariant RunTable::text(const campaign::Run& run, int column) const {
       return QString::fromStdString(run.flight);
     case EndedWhy:
       return endedText(run.ended);
+    case Reduced:
+      return QString::fromStdString(campaign::reducedText(run.reduced_db, m_document.campaign().links));
     case Farthest:
       return r ? distanceLabel(r->farthest_m) : QString();
     case Dropouts:
@@ -61,8 +68,10 @@ QVariant RunTable::text(const campaign::Run& run, int column) const {
       return r ? metres(r->lost_at_m) : QString();
     case RegainedAt:
       return r ? metres(r->regained_at_m) : QString();
+    case Gap:
+      return r ? metres(r->gap_m) : QString();
     case Counts:
-      return !r ? QString() : r->used ? tr("yes") : QString::fromStdString(r->why_not);
+      return !r ? QString() : r->used ? countsText(run.legs) : QString::fromStdString(r->why_not);
     case Notes:
       return QString::fromStdString(run.notes);
     default:
@@ -87,15 +96,15 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
 
 QVariant RunTable::headerData(int section, Qt::Orientation orientation, int role) const {
   if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-  const QString names[] = {tr("run"),      tr("setup"),   tr("order"),       tr("flight"), tr("why it ended"), tr("farthest"),
-                           tr("dropouts"), tr("lost at"), tr("regained at"), tr("counts"), tr("notes")};
+  const QString names[] = {tr("run"),      tr("setup"),   tr("order"),       tr("flight"), tr("why it ended"), tr("reduced by"), tr("farthest"),
+                           tr("dropouts"), tr("lost at"), tr("regained at"), tr("gap"), tr("counts"), tr("notes")};
   return names[section];
 }
 
 Qt::ItemFlags RunTable::flags(const QModelIndex& index) const {
   Qt::ItemFlags f = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
   const int c = index.column();
-  if (c == SetupOf || c == Order || c == Flight || c == EndedWhy || c == Notes) f |= Qt::ItemIsEditable;
+  if (c == SetupOf || c == Order || c == Flight || c == EndedWhy || c == Reduced || c == Notes) f |= Qt::ItemIsEditable;
   return f;
 }
 
@@ -123,6 +132,15 @@ bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role
     case EndedWhy:
       run.ended = campaign::Ended(value.toInt());
       break;
+    case Reduced: {
+      const campaign::TypedReduction typed = campaign::parseReduced(value.toString().toStdString(), next.links);
+      if (!typed.problem.empty()) {
+        emit m_document.refused(tr("Reduced by: %1").arg(QString::fromStdString(typed.problem)));
+        return false;
+      }
+      run.reduced_db = typed.reduced_db;
+      break;
+    }
     case Notes:
       run.notes = value.toString().toStdString();
       break;

@@ -10,7 +10,7 @@ namespace distanz::app {
 class RunTable : public QAbstractTableModel {
   Q_OBJECT
  public:
-  enum Column { Name, SetupOf, Order, Flight, EndedWhy, Farthest, Dropouts, LostAt, RegainedAt, Counts, Notes, kColumns };
+  enum Column { Name, SetupOf, Order, Flight, EndedWhy, Reduced, Farthest, Dropouts, LostAt, RegainedAt, Gap, Counts, Notes, kColumns };
   explicit RunTable(Document& document, QObject* parent = nullptr);
 
   int rowCount(const QModelIndex& parent = {}) const override;

@@ -1,7 +1,6 @@
 #include "app/runs/runs_stage.h"
 
 #include <QHeaderView>
-#include <QInputDialog>
 #include <QLabel>
 #include <QVBoxLayout>
 #include <QtConcurrent>
@@ -9,6 +8,7 @@
 
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "app/shared/void_run.h"
 
 namespace distanz::app {
 
@@ -48,12 +48,12 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   m_table->setShowGrid(false);
   m_table->setAlternatingRowColors(true);
   m_table->horizontalHeader()->setStretchLastSection(true);
-  const int widths[] = {44, 48, 44, 52, 150, 74, 68, 72, 88, 70};
+  const int widths[] = {40, 42, 42, 50, 134, 72, 66, 64, 62, 78, 56, 58};
   for (int i = 0; i < int(std::size(widths)); ++i) m_table->setColumnWidth(i, widths[i]);
   layout->addWidget(m_table, 3);
   layout->addWidget(m_cutter, 2);
   connect(import, &QPushButton::clicked, this, &RunsStage::importRequested);
-  connect(m_void, &QPushButton::clicked, this, &RunsStage::setVoid);
+  connect(m_void, &QPushButton::clicked, this, [this] { voidOrCount(this, this->document(), m_selected); });
   connect(m_remove, &QPushButton::clicked, this, &RunsStage::removeSelected);
   connect(m_cutter, &LegCutter::moved, this, &RunsStage::moveTurn);
   connect(&m_track, &QFutureWatcher<Track>::finished, this, [this] {
@@ -67,6 +67,11 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   connect(&document, &Document::changed, this, &RunsStage::showSelected);
   connect(&document, &Document::analysisChanged, this, [this] { emit findingsChanged(); });
   if (!document.campaign().runs.empty()) m_table->selectRow(0);
+  showSelected();
+}
+
+void RunsStage::select(const std::string& run) {
+  m_selected = run;
   showSelected();
 }
 
@@ -113,26 +118,6 @@ void RunsStage::moveTurn(double begin_s, double end_s) {
   document().edit(tr("Move the turn of run %1").arg(QString::fromStdString(m_selected)), next);
 }
 
-void RunsStage::setVoid() {
-  campaign::Campaign next = document().campaign();
-  campaign::Run* run = campaign::findRun(next, m_selected);
-  if (!run) return;
-  if (!run->void_reason.empty()) {
-    run->void_reason.clear();
-    document().edit(tr("Count run %1 again").arg(QString::fromStdString(m_selected)), next);
-    return;
-  }
-  bool ok = false;
-  const QString reason =
-      QInputDialog::getText(this, tr("Void run %1").arg(QString::fromStdString(m_selected)),
-                            tr("Why does it not count? The run is kept and can be counted again."), QLineEdit::Normal, {}, &ok)
-          .trimmed();
-  if (!ok) return;
-  if (reason.isEmpty()) return emit document().refused(tr("A run is voided only with a reason, so that nobody wonders later."));
-  run->void_reason = reason.toStdString();
-  document().edit(tr("Void run %1").arg(QString::fromStdString(m_selected)), next);
-}
-
 void RunsStage::removeSelected() {
   campaign::Campaign next = document().campaign();
   std::erase_if(next.runs, [&](const campaign::Run& r) { return r.id == m_selected; });
@@ -156,7 +141,7 @@ std::vector<analysis::Sentence> RunsStage::findings() const {
            .toStdString()});
   out.push_back(analysis::nextStep(d.analysedCampaign(), d.analysis()));
   for (const auto& w : d.analysis().warnings)
-    if (!w.run.empty() || w.code == "one-flight" || w.code == "not-interleaved") out.push_back({Tone::Caution, {}, w.text});
+    if (!w.run.empty() || w.code == "one-flight" || w.code == "not-interleaved") out.push_back(analysis::cautionSentence(w));
   return out;
 }
 

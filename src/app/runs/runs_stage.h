@@ -16,6 +16,7 @@ class RunsStage : public Stage {
   explicit RunsStage(Document& document, QWidget* parent = nullptr);
   std::vector<analysis::Sentence> findings() const override;
   QString lacks() const override;
+  void select(const std::string& run);
 
  signals:
   void importRequested();
@@ -24,7 +25,6 @@ class RunsStage : public Stage {
   using Track = std::shared_ptr<LegCutter::Shown>;
   void showSelected();
   void moveTurn(double begin_s, double end_s);
-  void setVoid();
   void removeSelected();
   std::string selected() const;
 

@@ -1,10 +1,19 @@
 #include "app/shared/document.h"
 
+#include <QThread>
 #include <QtConcurrent>
 #include <algorithm>
 
-
 namespace distanz::app {
+
+namespace {
+
+/// One core is left to the window.
+unsigned sparingThreads() {
+  return unsigned(std::max(QThread::idealThreadCount() - 1, 1));
+}
+
+}  // namespace
 
 Document::Document(const std::filesystem::path& path, QObject* parent)
     : QObject(parent),
@@ -106,7 +115,7 @@ void Document::start() {
   m_watcher.setFuture(QtConcurrent::run([c = campaign(), samples = m_samples, cache = m_reduced, progress]() -> Outcome {
     try {
       const auto source = [&](const campaign::Run& run) { return samples->recording(run); };
-      return std::make_shared<Analysed>(Analysed{c, analysis::analyse(c, source, *cache, progress)});
+      return std::make_shared<Analysed>(Analysed{c, analysis::analyse(c, source, *cache, progress, sparingThreads())});
     } catch (const analysis::Cancelled&) {
       return std::shared_ptr<Analysed>();
     } catch (const std::exception& e) {

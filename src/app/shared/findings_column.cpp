@@ -2,13 +2,17 @@
 
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QPushButton>
 #include <QScrollArea>
+#include <memory>
+#include <utility>
 
 #include "app/shared/theme.h"
 
 namespace distanz::app {
 namespace {
 
+constexpr int kAtOnce = 4;  // sentences made before the window answers again
 constexpr int kTextWidth = theme::kColumn - 2 * 12 - 3 - 8 - 10;  // margins, stroke, its gap, scroll bar
 
 /// Text of the column's width and its own height: nothing for the layouts to find out, which would hold the window up.
@@ -20,6 +24,13 @@ QLabel* wrapped(const QString& text, const QFont& font) {
   label->ensurePolished();
   label->setFixedSize(kTextWidth, label->heightForWidth(kTextWidth));
   return label;
+}
+
+QPushButton* action(const QString& text) {
+  auto* button = new QPushButton(text);
+  button->setProperty("quiet", true);
+  button->setCursor(Qt::PointingHandCursor);
+  return button;
 }
 
 /// A thin stroke at the left tells the tone apart, beside the words.
@@ -44,6 +55,9 @@ FindingsColumn::FindingsColumn(QWidget* parent) : QFrame(parent) {
   m_layout->setContentsMargins(12, 12, 12, 12);
   m_layout->setSpacing(12);
   scroll->setWidget(content);
+  m_adding.setSingleShot(true);
+  m_adding.setInterval(0);
+  connect(&m_adding, &QTimer::timeout, this, &FindingsColumn::addSome);
 }
 
 void FindingsColumn::show(const QString& heading, const std::vector<analysis::Sentence>& sentences) {
@@ -54,8 +68,17 @@ void FindingsColumn::show(const QString& heading, const std::vector<analysis::Se
   auto* title = new QLabel(heading);
   title->setProperty("small", true);
   m_layout->addWidget(title);
-  for (const analysis::Sentence& s : sentences) m_layout->addWidget(sentence(s));
   m_layout->addStretch();
+  m_waiting.assign(sentences.rbegin(), sentences.rend());
+  addSome();
+}
+
+void FindingsColumn::addSome() {
+  for (int i = 0; i < kAtOnce && !m_waiting.empty(); ++i) {
+    m_layout->insertWidget(m_layout->count() - 1, sentence(m_waiting.back()));
+    m_waiting.pop_back();
+  }
+  if (!m_waiting.empty()) m_adding.start();
 }
 
 QWidget* FindingsColumn::sentence(const analysis::Sentence& s) {
@@ -74,8 +97,40 @@ QWidget* FindingsColumn::sentence(const analysis::Sentence& s) {
   texts->setSpacing(2);
   if (!s.title.empty()) texts->addWidget(wrapped(QString::fromStdString(s.title), theme::bodyFont(15, true)));
   if (!s.text.empty()) texts->addWidget(wrapped(QString::fromStdString(s.text), theme::bodyFont(12)));
+  if (!s.why.empty()) addWhy(texts, s);
+  if (!s.run.empty()) {
+    auto* button = action(tr("Void run %1 ...").arg(QString::fromStdString(s.run)));
+    button->setObjectName("void_" + QString::fromStdString(s.run));
+    connect(button, &QPushButton::clicked, this, [this, run = QString::fromStdString(s.run)] { emit voidRequested(run); });
+    texts->addWidget(button, 0, Qt::AlignLeft);
+  }
   row->addLayout(texts, 1);
   return box;
+}
+
+void FindingsColumn::addWhy(QVBoxLayout* texts, const analysis::Sentence& s) {
+  const QString key = QString::fromStdString(s.title), why = QString::fromStdString(s.why);
+  auto* button = action(QString());
+  button->setObjectName("why");
+  button->setAccessibleName(tr("Why: %1").arg(key));
+  const int at = texts->count();
+  texts->addWidget(button, 0, Qt::AlignLeft);
+  const auto shown = std::make_shared<QLabel*>(nullptr);  // one for both callers of set
+  const auto set = [=](bool open) {
+    button->setText(open ? tr("Close") : tr("Why?"));
+    delete std::exchange(*shown, nullptr);
+    if (!open) return;
+    *shown = wrapped(why, theme::figureFont(11));
+    (*shown)->setObjectName("whyText");
+    (*shown)->setProperty("muted", true);
+    texts->insertWidget(at + 1, *shown);
+  };
+  set(m_open.contains(key));
+  connect(button, &QPushButton::clicked, this, [this, key, set] {
+    const bool open = !m_open.contains(key);
+    open ? void(m_open.insert(key)) : void(m_open.remove(key));
+    set(open);
+  });
 }
 
 }  // namespace distanz::app

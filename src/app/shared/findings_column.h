@@ -1,5 +1,7 @@
 #pragma once
 #include <QFrame>
+#include <QSet>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <vector>
 
@@ -14,10 +16,22 @@ class FindingsColumn : public QFrame {
   explicit FindingsColumn(QWidget* parent = nullptr);
   void show(const QString& heading, const std::vector<analysis::Sentence>& sentences);
 
+ signals:
+  /// The pilot wants to void this run, as the sentence offers.
+  void voidRequested(const QString& run);
+
  private:
   QWidget* sentence(const analysis::Sentence& s);
+  /// "Why?" under a sentence, and the figures once it was asked; stays open when the sentences are made anew.
+  void addWhy(QVBoxLayout* texts, const analysis::Sentence& s);
+
+  /// Adds the next few sentences; the rest follow while the window answers.
+  void addSome();
 
   QVBoxLayout* m_layout;
+  std::vector<analysis::Sentence> m_waiting;  ///< last first
+  QTimer m_adding;
+  QSet<QString> m_open;
 };
 
 }  // namespace distanz::app

@@ -30,7 +30,8 @@ struct LanePlot::Lane {
   QCPAxisRect* rect;
   QCPItemText* title;
   QCPItemStraightLine* cursor;
-  QString unit;
+  int stretch;
+  bool shown = true;
 };
 
 LanePlot::LanePlot(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(this)) {
@@ -44,12 +45,15 @@ LanePlot::LanePlot(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(th
   m_plot->setPlottingHint(QCP::phFastPolylines);
 }
 
-LanePlot::~LanePlot() = default;
+LanePlot::~LanePlot() {
+  for (const auto& lane : m_lanes)
+    if (!lane->shown) delete lane->rect;  // taken out of the layout that would have done so
+}
 
 int LanePlot::addLane(const QString& title, const QString& unit, int stretch) {
   auto lane = std::make_unique<Lane>();
   lane->rect = new QCPAxisRect(m_plot);
-  lane->unit = unit;
+  lane->stretch = stretch;
   const int row = static_cast<int>(m_lanes.size());
   m_plot->plotLayout()->addElement(row, 0, lane->rect);
   m_plot->plotLayout()->setRowStretchFactor(row, stretch);
@@ -77,6 +81,31 @@ int LanePlot::addLane(const QString& title, const QString& unit, int stretch) {
   return row;
 }
 
+void LanePlot::showLanes(const std::vector<bool>& shown) {
+  clear();
+  QCPLayoutGrid* grid = m_plot->plotLayout();
+  for (const auto& lane : m_lanes)
+    if (lane->shown) grid->take(lane->rect);
+  grid->simplify();
+  int row = 0;
+  for (std::size_t i = 0; i < m_lanes.size(); ++i) {
+    Lane& lane = *m_lanes[i];
+    lane.shown = i >= shown.size() || shown[i];
+    lane.rect->setVisible(lane.shown);
+    lane.title->setVisible(lane.shown);
+    if (!lane.shown) {
+      lane.cursor->setVisible(false);
+      continue;
+    }
+    grid->addElement(row, 0, lane.rect);
+    grid->setRowStretchFactor(row++, lane.stretch);
+  }
+}
+
+QCPAxis* LanePlot::axisOf(int lane, int type) const {
+  return m_lanes[size_t(lane)]->rect->axis(QCPAxis::AxisType(type));
+}
+
 void LanePlot::style() {
   const auto& t = theme::tokens();
   m_plot->setBackground(t.paper);
@@ -100,6 +129,7 @@ void LanePlot::style() {
 
 void LanePlot::clear() {
   m_plot->clearPlottables();
+  m_dots.clear();
   for (int i = m_plot->itemCount() - 1; i >= 0; --i) {
     QCPAbstractItem* item = m_plot->item(i);
     bool ours = false;
@@ -114,7 +144,10 @@ void LanePlot::setAxisEnd(double end_m) {
 }
 
 void LanePlot::setRange(int lane, double low, double high) {
-  m_lanes[size_t(lane)]->rect->axis(QCPAxis::atLeft)->setRange(low, high);
+  QCPAxis* axis = axisOf(lane, QCPAxis::atLeft);
+  axis->setRange(low, high);
+  if (low < 0 && high > 0) axis->grid()->setZeroLinePen(QPen(theme::tokens().muted, 1));
+  if (m_lanes[size_t(lane)]->stretch < 16) axis->ticker()->setTickCount(2);
 }
 
 void LanePlot::setRows(int lane, const QStringList& names) {
@@ -127,6 +160,7 @@ void LanePlot::setRows(int lane, const QStringList& names) {
 }
 
 void LanePlot::line(int lane, const std::vector<double>& x, const std::vector<double>& y, const QPen& pen) {
+  if (!m_lanes[size_t(lane)]->shown) return;
   QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
   auto* graph = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
   graph->setData(vectorOf(x), vectorOf(y), true);
@@ -136,6 +170,7 @@ void LanePlot::line(int lane, const std::vector<double>& x, const std::vector<do
 
 void LanePlot::band(int lane, const std::vector<double>& x, const std::vector<double>& low, const std::vector<double>& high,
                     const QColor& colour) {
+  if (!m_lanes[size_t(lane)]->shown) return;
   QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
   auto* under = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
   auto* over = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
@@ -150,6 +185,7 @@ void LanePlot::band(int lane, const std::vector<double>& x, const std::vector<do
 }
 
 void LanePlot::floor(int lane, double y, const QString& label) {
+  if (!m_lanes[size_t(lane)]->shown) return;
   const auto& t = theme::tokens();
   QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
   QCPAxis *x = rect->axis(QCPAxis::atBottom), *left = rect->axis(QCPAxis::atLeft);
@@ -177,6 +213,7 @@ void LanePlot::floor(int lane, double y, const QString& label) {
 }
 
 void LanePlot::strokes(int lane, const std::vector<Stroke>& strokes, const QPen& pen) {
+  if (!m_lanes[size_t(lane)]->shown) return;
   QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
   auto* curve = new QCPCurve(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
   QVector<double> t, x, y;
@@ -190,7 +227,52 @@ void LanePlot::strokes(int lane, const std::vector<Stroke>& strokes, const QPen&
   curve->setPen(pen);
 }
 
+void LanePlot::dots(int lane, const std::vector<Dot>& dots, const QColor& colour) {
+  if (!m_lanes[size_t(lane)]->shown) return;
+  const auto& t = theme::tokens();
+  for (const bool marked : {false, true}) {
+    QVector<double> x, y;
+    for (const Dot& d : dots) {
+      if (d.marked != marked) continue;
+      x << d.x;
+      y << d.y;
+      m_dots.push_back({lane, d});
+    }
+    if (x.isEmpty()) continue;
+    auto* graph = new QCPGraph(axisOf(lane, QCPAxis::atBottom), axisOf(lane, QCPAxis::atLeft));
+    graph->setData(x, y);
+    graph->setLineStyle(QCPGraph::lsNone);
+    graph->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(marked ? t.caution : t.surface, marked ? 2.5 : 1.5), colour,
+                                           marked ? 12 : 9));
+  }
+}
+
+void LanePlot::bars(int lane, const std::vector<double>& x, const std::vector<double>& y, double width_m, const QColor& colour) {
+  if (!m_lanes[size_t(lane)]->shown) return;
+  auto* bars = new QCPBars(axisOf(lane, QCPAxis::atBottom), axisOf(lane, QCPAxis::atLeft));
+  bars->setWidth(width_m);
+  bars->setPen(Qt::NoPen);
+  bars->setBrush(colour);
+  bars->setAntialiased(false);
+  bars->setData(vectorOf(x), vectorOf(y), true);
+}
+
+const LanePlot::Placed* LanePlot::dotAt(const QPointF& position) const {
+  constexpr double kReach_px = 9;
+  const Placed* nearest = nullptr;
+  double least = kReach_px;
+  for (const Placed& p : m_dots) {
+    const QPointF at(axisOf(p.lane, QCPAxis::atBottom)->coordToPixel(p.dot.x), axisOf(p.lane, QCPAxis::atLeft)->coordToPixel(p.dot.y));
+    const double away = QLineF(at, position).length();
+    if (away > least) continue;
+    least = away;
+    nearest = &p;
+  }
+  return nearest;
+}
+
 void LanePlot::note(int lane, const QString& message) {
+  if (!m_lanes[size_t(lane)]->shown) return;
   auto* text = new QCPItemText(m_plot);
   text->position->setAxisRect(m_lanes[size_t(lane)]->rect);
   text->position->setType(QCPItemPosition::ptAxisRectRatio);
@@ -202,7 +284,7 @@ void LanePlot::note(int lane, const QString& message) {
 
 void LanePlot::setPicked(std::optional<double> distance_m) {
   for (const auto& lane : m_lanes) {
-    lane->cursor->setVisible(distance_m.has_value());
+    lane->cursor->setVisible(distance_m.has_value() && lane->shown);
     if (!distance_m) continue;
     lane->cursor->point1->setCoords(*distance_m, 0);
     lane->cursor->point2->setCoords(*distance_m, 1);
@@ -236,7 +318,9 @@ bool LanePlot::eventFilter(QObject* watched, QEvent* event) {
   const bool press = event->type() == QEvent::MouseButtonPress, move = event->type() == QEvent::MouseMove;
   if ((press || move) && !m_lanes.empty()) {
     const auto* mouse = static_cast<QMouseEvent*>(event);
-    if (mouse->buttons() & Qt::LeftButton) {
+    if (const Placed* dot = press ? dotAt(mouse->position()) : nullptr) {
+      emit dotClicked(dot->dot.name, mouse->globalPosition().toPoint());
+    } else if (mouse->buttons() & Qt::LeftButton) {
       QCPAxis* axis = m_lanes.front()->rect->axis(QCPAxis::atBottom);
       emit picked(std::clamp(axis->pixelToCoord(mouse->position().x()), 0.0, axis->range().upper));
     }

@@ -5,6 +5,7 @@
 #include <optional>
 #include <vector>
 
+class QCPAxis;
 class QCustomPlot;
 
 namespace distanz::app {
@@ -18,6 +19,8 @@ class LanePlot : public QWidget {
 
   /// @param stretch share of the height
   int addLane(const QString& title, const QString& unit, int stretch);
+  /// A lane that is not shown leaves its room to the others, and what is drawn in it is dropped.
+  void showLanes(const std::vector<bool>& shown);
   void clear();
   void setAxisEnd(double end_m);
   void setRange(int lane, double low, double high);
@@ -33,6 +36,14 @@ class LanePlot : public QWidget {
   };
   /// Horizontal strokes from one distance to another at height y.
   void strokes(int lane, const std::vector<Stroke>& strokes, const QPen& pen);
+  struct Dot {
+    double x, y;
+    QString name;  ///< told by dotClicked()
+    bool marked;   ///< ringed in the colour of caution
+  };
+  void dots(int lane, const std::vector<Dot>& dots, const QColor& colour);
+  /// Bars of one width, in metres, from 0 up or down.
+  void bars(int lane, const std::vector<double>& x, const std::vector<double>& y, double width_m, const QColor& colour);
   /// A note in the middle of an empty lane.
   void note(int lane, const QString& text);
 
@@ -43,15 +54,23 @@ class LanePlot : public QWidget {
 
  signals:
   void picked(double distance_m);
+  void dotClicked(const QString& name, const QPoint& at_global);
 
  protected:
   bool eventFilter(QObject* watched, QEvent* event) override;
 
  private:
   struct Lane;
+  struct Placed {
+    int lane;
+    Dot dot;
+  };
   void style();
+  QCPAxis* axisOf(int lane, int type) const;
+  const Placed* dotAt(const QPointF& position) const;
   QCustomPlot* m_plot;
   std::vector<std::unique_ptr<Lane>> m_lanes;
+  std::vector<Placed> m_dots;
 };
 
 }  // namespace distanz::app

@@ -40,7 +40,8 @@ RangeRule::RangeRule(Document& document, QWidget* parent) : QWidget(parent), m_d
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   setToolTip(
-      tr("Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading over its 95 % interval."));
+      tr("Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading over its 95 % interval. "
+         "Diamond: typical, with its 95 % interval."));
   for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged})
     connect(&document, signal, this, [this] { update(); });
 }
@@ -60,8 +61,9 @@ void RangeRule::paintEvent(QPaintEvent*) {
   drawRuler(p, a);
   p.setPen(t.muted);
   p.setFont(theme::bodyFont(11));
-  p.drawText(QRectF(width() - theme::kColumn + 12, 6, theme::kColumn - 20, 16), Qt::AlignVCenter,
-             tr("dependable range, and its 95 % interval"));
+  const QRectF heads(width() - theme::kColumn + 12, 6, theme::kColumn - 20, 16);
+  p.drawText(heads, Qt::AlignVCenter, tr("dependable, 95 % interval"));
+  p.drawText(heads.adjusted(heads.width() / 2, 0, 0, 0), Qt::AlignVCenter, tr("typical, 95 % interval"));
   const std::size_t rows = std::min<std::size_t>(m_document.campaign().setups.size(), kMostRows);
   if (rows == 0) {
     p.setPen(t.muted);
@@ -123,7 +125,7 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
   p.setBrush(QBrush(colour, Qt::BDiagPattern));
   p.drawRect(QRectF(left, top + 2, clipped(limit->farthest_m) - left, height - 4));
   const double reach = told(limit->dependable);
-  if (!(reach > 0)) return;
+  if (!(reach > 0)) return drawTypical(p, a, limit->typical, colour, row.center().y());
   const double low = std::min(limit->dependable.low_m.value_or(reach), reach), high = limit->dependable.high_m.value_or(a.end_m);
   p.setPen(Qt::NoPen);
   p.setBrush(theme::tokens().surface);
@@ -139,6 +141,20 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
   p.drawRect(QRectF(clipped(low), top, clipped(high) - clipped(low), height));
   p.setPen(QPen(colour, 2));
   p.drawLine(QPointF(clipped(reach), top - 2), QPointF(clipped(reach), top + height + 2));
+  drawTypical(p, a, limit->typical, colour, row.center().y());
+}
+
+/// Typical range: a hollow diamond on the whisker of its interval; only what may be told.
+void RangeRule::drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& r, const QColor& colour, double y) const {
+  if (r.status != analysis::Status::Measured && r.status != analysis::Status::Extrapolated) return;
+  const auto at = [&](double d) { return a.x(std::min(d, a.end_m)); };
+  const double x = at(*r.estimate_m);
+  p.setPen(QPen(theme::tokens().surface, 4));
+  p.drawLine(QPointF(at(r.low_m.value_or(0)), y), QPointF(at(r.high_m.value_or(a.end_m)), y));
+  p.setPen(QPen(colour, 1.6));
+  p.drawLine(QPointF(at(r.low_m.value_or(0)), y), QPointF(at(r.high_m.value_or(a.end_m)), y));
+  p.setBrush(theme::tokens().surface);
+  p.drawPolygon(QPolygonF{{x - 5, y}, {x, y - 5}, {x + 5, y}, {x, y + 5}});
 }
 
 void RangeRule::drawText(QPainter& p, std::size_t index, const QRectF& row) const {
@@ -146,22 +162,36 @@ void RangeRule::drawText(QPainter& p, std::size_t index, const QRectF& row) cons
   const std::string& setup = m_document.campaign().setups[index].id;
   const analysis::SetupOnLink* limit = m_document.analysis().limiting(setup);
   const QRectF area(width() - theme::kColumn + 12, row.top(), theme::kColumn - 20, row.height());
-  if (!limit || limit->dependable.status == analysis::Status::Withheld) {
+  if (!limit) {
     p.setPen(t.muted);
     p.setFont(theme::bodyFont(12));
-    p.drawText(area, Qt::AlignVCenter, limit ? tr("dependable range not known yet") : tr("not flown yet"));
+    p.drawText(area, Qt::AlignVCenter, tr("not flown yet"));
     return;
   }
-  const analysis::RangeAnswer& r = limit->dependable;
-  p.setPen(t.ink);
-  p.setFont(theme::figureFont(15, true));
-  const QString value = (r.status == analysis::Status::AtLeast ? tr("≥ ") : QString()) + distanceLabel(told(r));
-  p.drawText(area, Qt::AlignVCenter, value);
+  const double half = area.width() / 2;
+  drawRange(p, QRectF(area.left(), area.top(), half, area.height()), limit->dependable, true);
+  drawRange(p, QRectF(area.left() + half, area.top(), half, area.height()), limit->typical, false);
+}
+
+/// The range in the room given, its interval under it where there is height for it.
+void RangeRule::drawRange(QPainter& p, const QRectF& area, const analysis::RangeAnswer& r, bool strong) const {
+  const auto& t = theme::tokens();
+  const bool two_lines = area.height() >= 26;
+  const QRectF top = two_lines ? area.adjusted(0, 0, 0, -area.height() / 2 + 2) : area;
+  p.setPen(r.status == analysis::Status::Withheld ? t.muted : t.ink);
+  p.setFont(theme::figureFont(strong ? 15 : 13, strong));
+  if (r.status == analysis::Status::Withheld) {
+    p.setFont(theme::bodyFont(12));
+    p.drawText(area, Qt::AlignVCenter, tr("not known yet"));
+    return;
+  }
+  const bool bound = r.status == analysis::Status::AtLeast;
+  p.drawText(bound || !two_lines ? area : top, Qt::AlignVCenter, (bound ? tr("at least ") : QString()) + distanceLabel(told(r)));
+  if (!two_lines || bound || !r.low_m) return;
   p.setFont(theme::figureFont(11));
   p.setPen(t.muted);
-  const QString interval =
-      r.low_m ? tr("%1 to %2").arg(distanceLabel(*r.low_m), r.high_m ? distanceLabel(*r.high_m) : tr("no limit")) : QString();
-  p.drawText(area.adjusted(90, 0, 0, 0), Qt::AlignVCenter, interval);
+  p.drawText(area.adjusted(0, area.height() / 2 - 1, 0, 0), Qt::AlignVCenter,
+             tr("%1 to %2").arg(distanceLabel(*r.low_m), r.high_m ? distanceLabel(*r.high_m) : tr("no limit")));
 }
 
 void RangeRule::drawPicked(QPainter& p, const DistanceAxis& a) const {

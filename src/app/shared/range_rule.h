@@ -25,7 +25,9 @@ class RangeRule : public QWidget {
   void pickAt(double x_px);
   void drawRuler(QPainter& p, const DistanceAxis& a) const;
   void drawBar(QPainter& p, const DistanceAxis& a, std::size_t setup, const QRectF& row) const;
+  void drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& typical, const QColor& colour, double middle_px) const;
   void drawText(QPainter& p, std::size_t setup, const QRectF& row) const;
+  void drawRange(QPainter& p, const QRectF& area, const analysis::RangeAnswer& range, bool strong) const;
   void drawPicked(QPainter& p, const DistanceAxis& a) const;
 
   Document& m_document;

@@ -16,6 +16,7 @@
 #include "app/shared/theme.h"
 #include "app/start/start_view.h"
 #include "app/window/demo.h"
+#include "app/window/help_page.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
 #include "store/exchange.h"
@@ -107,6 +108,7 @@ void MainWindow::addViewActions() {
   view->addSeparator();
   action(view, "dark", tr("Light or dark"), Qt::CTRL | Qt::Key_D, &MainWindow::toggleDark);
   QMenu* help = menuBar()->addMenu(tr("&Help"));
+  action(help, "howItDecides", tr("&How Distanz decides"), QKeySequence::HelpContents, &MainWindow::howItDecides);
   action(help, "about", tr("&About Distanz"), {}, &MainWindow::about);
 }
 
@@ -296,14 +298,15 @@ void MainWindow::toggleDark() {
   m_banner->hide();
   if (!m_workspace) return showStart();
   const QString file = QString::fromStdString(m_workspace->document().path().string());
-  Stage* current = m_workspace->current();
-  int index = 0;
-  for (int i = 0; i < m_workspace->stages(); ++i) {
-    m_workspace->showStage(i);
-    if (m_workspace->current() == current) index = i;
-  }
+  const int stage = m_workspace->currentStage();
   open(file);
-  m_workspace->showStage(index);
+  if (stage >= 0) m_workspace->showStage(stage);
+}
+
+void MainWindow::howItDecides() {
+  auto* page = new HelpPage(tr("How Distanz decides"), ":/distanz/help/how-distanz-decides.md", this);
+  page->setAttribute(Qt::WA_DeleteOnClose);
+  page->show();
 }
 
 void MainWindow::about() {

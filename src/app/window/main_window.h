@@ -51,6 +51,7 @@ class MainWindow : public QMainWindow {
   void undo();
   void redo();
   void toggleDark();
+  void howItDecides();
   void about();
   void refreshActions();
   void say(const QString& message);

@@ -1,11 +1,13 @@
 #include "app/window/pictures.h"
 
+#include <QAction>
 #include <QCoreApplication>
 #include <QDialog>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QEventLoop>
 #include <QPixmap>
+#include <QPushButton>
 #include <QTemporaryDir>
 #include <QTimer>
 
@@ -19,6 +21,21 @@ void settle(int ms) {
   QEventLoop loop;
   QTimer::singleShot(ms, &loop, &QEventLoop::quit);
   loop.exec();
+}
+
+/// The reasons of the first verdict, opened in the column.
+void openWhy(MainWindow& window) {
+  if (auto* why = window.findChild<QPushButton*>("why")) why->click();
+}
+
+/// The page that says how it is decided.
+void saveHelp(MainWindow& window, const QString& file) {
+  if (auto* open = window.findChild<QAction*>("howItDecides")) open->trigger();
+  settle(150);
+  if (auto* page = window.findChild<QDialog*>("helpPage")) {
+    page->grab().save(file);
+    page->close();
+  }
 }
 
 /// The import dialog, shown with the first run's own log.
@@ -61,8 +78,13 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
     window.workspace()->showStageNamed(stage);
     save(stage);
   }
+  openWhy(window);
+  save("compare-why");
+  openWhy(window);
   files << QDir(folder).filePath("import.png");
   saveImportDialog(window, files.back());
+  files << QDir(folder).filePath("how-it-decides.png");
+  saveHelp(window, files.back());
   return files;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 #include <QStackedWidget>
+#include <QTimer>
 #include <QWidget>
 #include <vector>
 
@@ -11,7 +12,8 @@
 
 namespace distanz::app {
 
-/// One open campaign: the rail of stages, the stage's own view, what matters here, and the range rule.
+/// One open campaign: the rail of stages, the stage's own view, what matters here, and the range rule. Stages are made one after the other
+/// once the window runs, or when they are asked for.
 class Workspace : public QWidget {
   Q_OBJECT
  public:
@@ -20,7 +22,10 @@ class Workspace : public QWidget {
   Document& document() { return m_document; }
   int stages() const { return int(m_stages.size()); }
   void showStage(int stage);
+  /// -1 before the first is made.
+  int currentStage() const;
   void showStageNamed(const QString& icon);
+  /// Null before the first stage is made.
   Stage* current() const;
 
  signals:
@@ -28,10 +33,15 @@ class Workspace : public QWidget {
   void stageChanged();
 
  private:
+  void buildNext();
+  void build(int stage);
+  Stage* make(int stage);
   void refreshFindings();
 
   Document m_document;
-  std::vector<Stage*> m_stages;
+  std::vector<Stage*> m_stages;  ///< null until made
+  Stage* m_shown = nullptr;
+  QTimer m_building;
   std::vector<StageRail::Entry> m_entries;
   StageRail* m_rail;
   QStackedWidget* m_views;

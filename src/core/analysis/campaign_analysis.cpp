@@ -50,15 +50,16 @@ RunResult resultOf(const campaign::Run& run, const RunReduction& r) {
 
 /// The same flight under two runs counts once, whether the file is the same or only what it holds.
 void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result) {
-  std::map<std::string, std::size_t> by_log;
-  std::map<std::vector<double>, std::size_t> by_samples;
+  std::map<std::pair<std::string, bool>, std::size_t> by_log;  // the legs of one flight are told apart
+  std::map<std::pair<std::vector<double>, bool>, std::size_t> by_samples;
   for (std::size_t i = 0; i < campaign.runs.size(); ++i) {
     if (!result.runs[i].used) continue;
     std::optional<std::size_t> first;
+    const bool back = campaign.runs[i].legs == campaign::Legs::Back;
     if (const std::string& sha = campaign.runs[i].log_sha256; !sha.empty())
-      if (const auto [known, fresh] = by_log.emplace(sha, i); !fresh) first = known->second;
+      if (const auto [known, fresh] = by_log.emplace(std::pair(sha, back), i); !fresh) first = known->second;
     if (auto print = fingerprint(result.reductions[i]); !first && print.size() > 2 * estimate::defaults::kMinCellsPerRun)
-      if (const auto [known, fresh] = by_samples.emplace(std::move(print), i); !fresh) first = known->second;
+      if (const auto [known, fresh] = by_samples.emplace(std::pair(std::move(print), back), i); !fresh) first = known->second;
     if (!first) continue;
     const std::string &id = campaign.runs[i].id, &other = campaign.runs[*first].id;
     result.runs[i].used = false;

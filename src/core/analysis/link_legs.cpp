@@ -25,6 +25,7 @@ void addEvents(const LinkWork& w, std::size_t setup, LegDifference& out) {
   std::vector<double> lost, regained, gap, turn;
   for (std::size_t run : w.runs_of[setup]) {
     const LinkReduction& r = w.reduced(run);
+    if (w.campaign.runs[run].legs != campaign::Legs::Both) continue;
     if (r.turn_db) turn.push_back(*r.turn_db);
     if (!r.events.lost_at_m || !r.events.regained_at_m) continue;
     lost.push_back(*r.events.lost_at_m);
@@ -91,6 +92,7 @@ void addLegs(LinkWork& w) {
   for (std::size_t s = 0; s < w.runs_of.size(); ++s) {
     std::vector<PairedFlight> flights;
     for (std::size_t run : w.runs_of[s]) {
+      if (w.campaign.runs[run].legs != campaign::Legs::Both) continue;
       FlightCells back = w.reduced(run).cells.back, out = w.reduced(run).cells.out;
       if (floor)
         for (FlightCells* leg : {&back, &out}) censorAt(*leg, *floor);

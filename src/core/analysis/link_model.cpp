@@ -24,7 +24,7 @@ void gatherFlights(LinkWork& w) {
     if (!w.reduced(run).has_signal) continue;
     const std::string& together = w.campaign.runs[run].flight;
     const int number = together.empty() ? -1 : group.emplace(together, static_cast<int>(group.size())).first->second;
-    w.flights.push_back({w.setup_of[run], countedLeg(w.reduced(run).cells, w.campaign.legs), number});
+    w.flights.push_back({w.setup_of[run], countedLeg(w.reduced(run).cells, w.campaign.runs[run].legs), number});
     w.flight_runs.push_back(run);
     if (floor.floor_dbm()) censorAt(w.flights.back().cells, *floor.floor_dbm());
   }
@@ -123,6 +123,7 @@ void fitFailures(LinkWork& w) {
   for (std::size_t run : w.runs) {
     const LinkReduction& r = w.reduced(run);
     if (r.reduced_db > 0) continue;  // its distances are those of a weaker link
+    if (w.campaign.runs[run].legs == campaign::Legs::Back) continue;  // first failures are those of the way out
     std::optional<FirstFailure> first = r.quality_failure;
     if (r.bitrate_failure &&
         (!first || (r.bitrate_failure->failed && (!first->failed || r.bitrate_failure->distance_m < first->distance_m))))

@@ -13,11 +13,9 @@ constexpr double kLegWorthTelling_db = 1;
 constexpr double kGapWorthTelling_m = 100;
 constexpr double kPlaceWorthTelling_db = 4;
 
-/// By how much the limiting link falls short of the next one, and its failing rule of the next part.
+/// By how much the limiting link falls short of the next one.
 std::string byHowMuch(const SetupAnswer& answer, const SetupOnLink& l) {
   std::string out;
-  if (l.parts.size() > 1)
-    out += fmt::format(" Next would be {}, {:.1f} dB later.", partText(l.parts[1].part), l.parts[0].level_dbm - l.parts[1].level_dbm);
   if (answer.next_factor)
     out += fmt::format(" The {} link would carry {:.2f} times as far (95 %: {:.2f} to {:.2f}).{}", answer.next_link, answer.next_factor->estimate,
                        answer.next_factor->low, answer.next_factor->high,
@@ -36,6 +34,9 @@ std::string whyRange(const CampaignAnalysis& a, const SetupOnLink& l) {
   for (const CriticalPart& p : l.parts)
     out += p.sd_db > 0 ? fmt::format("\nThe {} rule fails at {:.1f} dBm (sd {:.1f} dB, seen in flight).", p.part, p.level_dbm, p.sd_db)
                        : fmt::format("\nThe {} rule fails at {:.1f} dBm (from the kit).", p.part, p.level_dbm);
+  if (l.parts.size() > 1)
+    out += fmt::format("\nAfter {} the next to fail would be {}, {:.1f} dB later.", partText(l.parts[0].part), partText(l.parts[1].part),
+                       l.parts[0].level_dbm - l.parts[1].level_dbm);
   out += fmt::format("\nThe signal falls by {:.0f} dB per factor 10 of distance (exponent {:.2f}, {:.2f} to {:.2f}).", 10 * l.exponent->estimate,
                      l.exponent->estimate, l.exponent->low, l.exponent->high);
   out += fmt::format("\nA new flight over another 40 m stretch differs by {:.1f} dB (sd), {:.1f} dB of it from flight to flight: {:.0f} % of them "
@@ -75,8 +76,8 @@ Sentence legSentence(const campaign::Campaign& c, const LegDifference& l) {
   if (!differs && !gap) return out;
   if (differs) {
     out.title = fmt::format("{}: {:.1f} dB {} on the way back", l.setup, std::abs(i.estimate), i.estimate < 0 ? "weaker" : "stronger");
-    out.text = fmt::format("In the same flights over the same places (95 %: {:.1f} to {:.1f} dB, {}): the airframe shades one way. Count one leg only "
-                           "(Legs, above the lanes), or try another mounting.",
+    out.text = fmt::format("In the same flights over the same places (95 %: {:.1f} to {:.1f} dB, {}): the airframe shades one way. Split the setup by "
+                           "leg (Legs, above the lanes) to see what each way is worth, or try another mounting.",
                            i.low, i.high, countText(d.flights, "flight", "flights"));
     if (l.turn_db) out.why = fmt::format("In the turn the signal changes by {:+.1f} dB (mean over flights).", *l.turn_db);
   }
@@ -92,14 +93,14 @@ Sentence legSentence(const campaign::Campaign& c, const LegDifference& l) {
 
 Sentence reducedSentence(const campaign::Campaign& c, const ReducedPower& r) {
   Sentence out{Tone::Result, fmt::format("{} at {:.0f} dB less power: {}", r.setup, r.reduction_db, distanceText(r.reduced_m.estimate)), {}};
-  out.text = fmt::format("{} on the {} link. At full power that stands for {} (95 %: {} to {}), if the signal goes on falling alike: {:.1f} times as "
+  out.text = fmt::format("{} on the {} link. At full power that stands for {} (95 %: {}), if the signal goes on falling alike: {:.1f} times as "
                          "far, not the {:.0f} times that the power is.",
-                         nameOf(c, r.setup), r.link, distanceText(r.full_m.estimate), distanceText(r.full_m.low), distanceText(r.full_m.high),
+                         nameOf(c, r.setup), r.link, distanceText(r.full_m.estimate), spanText(r.full_m.low, r.full_m.high),
                          r.factor.estimate, r.power_ratio);
   if (r.exponent_assumed) out.text += " No flight here tells how the signal falls, so an exponent of 2.7 ± 0.7 is assumed.";
-  out.why = fmt::format("10^({:.1f} dB / (10 n)) = {:.2f} (95 %: {:.2f} to {:.2f}).\nTypical range at reduced power {} (95 %: {} to {}), from {}.",
+  out.why = fmt::format("10^({:.1f} dB / (10 n)) = {:.2f} (95 %: {:.2f} to {:.2f}).\nTypical range at reduced power {} (95 %: {}), from {}.",
                         r.reduction_db, r.factor.estimate, r.factor.low, r.factor.high, distanceText(r.reduced_m.estimate),
-                        distanceText(r.reduced_m.low), distanceText(r.reduced_m.high), countText(r.runs, "flight", "flights"));
+                        spanText(r.reduced_m.low, r.reduced_m.high), countText(r.runs, "flight", "flights"));
   return out;
 }
 

@@ -10,11 +10,12 @@
 namespace distanz::analysis {
 namespace {
 
-/// Mean of both legs near a distance; none where the run was not there.
-std::optional<double> near(const log::LegTraces& legs, double distance_m, double half_width_m) {
+/// Mean of the legs that count near a distance; none where the run was not there.
+std::optional<double> near(const log::LegTraces& legs, campaign::Legs counted, double distance_m, double half_width_m) {
   double sum = 0;
   int n = 0;
   for (const log::Trace* trace : {&legs.out, &legs.back}) {
+    if (counted == (trace == &legs.out ? campaign::Legs::Back : campaign::Legs::Out)) continue;
     auto i = static_cast<std::size_t>(std::lower_bound(trace->distance_m.begin(), trace->distance_m.end(), distance_m - half_width_m) -
                                       trace->distance_m.begin());
     for (; i < trace->distance_m.size() && trace->distance_m[i] <= distance_m + half_width_m; ++i, ++n) sum += trace->value[i];
@@ -59,10 +60,12 @@ std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAn
     for (std::size_t i = 0; i < campaign.runs.size() && i < analysis.reductions.size(); ++i) {
       const auto found = analysis.reductions[i].links.find(link);
       if (campaign.runs[i].setup != setup.id || !analysis.runs[i].used || found == analysis.reductions[i].links.end()) continue;
-      const auto s = near(found->second.signal, distance_m, half_width_m), q = near(found->second.quality, distance_m, half_width_m);
+      const campaign::Legs legs = campaign.runs[i].legs;
+      const auto s = near(found->second.signal, legs, distance_m, half_width_m), q = near(found->second.quality, legs, distance_m, half_width_m);
+      const bool full = found->second.reduced_db == 0;  // at less power the link fails elsewhere; only its signal is referred
       signal.add(s);
-      quality.add(q);
-      bitrate.add(near(found->second.bitrate, distance_m, half_width_m));
+      if (full) quality.add(q);
+      if (full) bitrate.add(near(found->second.bitrate, legs, distance_m, half_width_m));
       reading.runs += s || q;
     }
     reading.signal_dbm = signal.value();

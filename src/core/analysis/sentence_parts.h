@@ -12,6 +12,9 @@ std::string nameOf(const campaign::Campaign& campaign, const std::string& setup)
 /// What is told as reached: the estimate where it was measured, else the bound; 0 where nothing is known.
 double toldRange(const RangeAnswer& range);
 
+/// "1.55 to 2.00 km", or each end with its own unit
+std::string spanText(double low_m, double high_m);
+
 /// "its link quality", "its bitrate", "its signal margin"
 std::string partText(const std::string& part);
 

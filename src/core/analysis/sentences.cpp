@@ -41,11 +41,6 @@ void addLegs(const campaign::Campaign& c, const CampaignAnalysis& a, List& out) 
     if (const SetupOnLink* limit = a.limiting(l.setup); limit && limit->link == l.link) out.add(legSentence(c, l));
 }
 
-/// The run a caution wants voided, where that is its remedy.
-std::string voidable(const Warning& w) {
-  return w.code == "flight-stands-out" ? w.run : std::string();
-}
-
 }  // namespace
 
 std::string nameOf(const campaign::Campaign& c, const std::string& setup) {
@@ -70,14 +65,20 @@ std::string distanceText(double d) {
   return d >= 1000 ? fmt::format("{:.2f} km", d / 1000) : fmt::format("{:.0f} m", d);
 }
 
+std::string spanText(double low, double high) {
+  if (!std::isfinite(high)) return distanceText(low) + " to no upper limit";
+  if (low >= 1000) return fmt::format("{:.2f} to {}", low / 1000, distanceText(high));
+  if (high < 1000) return fmt::format("{:.0f} to {}", low, distanceText(high));
+  return distanceText(low) + " to " + distanceText(high);
+}
+
 std::string rangeText(const RangeAnswer& r) {
   if (r.status == Status::Withheld) return "not known";
   if (r.status == Status::AtLeast) {
     const std::string sure = r.confidence < estimate::defaults::kConfidence ? fmt::format(" ({:.0f} % sure)", 100 * r.confidence) : std::string();
     return "at least " + distanceText(r.at_least_m.value_or(0)) + sure;
   }
-  const std::string high = r.high_m ? distanceText(*r.high_m) : "no upper limit";
-  return fmt::format("{} (95 %: {} to {}{})", distanceText(*r.estimate_m), distanceText(r.low_m.value_or(0)), high,
+  return fmt::format("{} (95 %: {}{})", distanceText(*r.estimate_m), spanText(r.low_m.value_or(0), r.high_m.value_or(INFINITY)),
                      r.status == Status::Extrapolated ? "; beyond what was flown" : "");
 }
 
@@ -91,6 +92,10 @@ std::string probabilityWords(double p) {
   return "probably not";
 }
 
+Sentence cautionSentence(const Warning& w) {
+  return {Tone::Caution, {}, w.text, {}, w.code == "flight-stands-out" ? w.run : std::string()};
+}
+
 std::vector<Sentence> findings(const campaign::Campaign& c, const CampaignAnalysis& a) {
   List out;
   addVerdicts(c, a, out);
@@ -102,7 +107,7 @@ std::vector<Sentence> findings(const campaign::Campaign& c, const CampaignAnalys
   addLegs(c, a, out);
   if (!a.answers.empty())
     if (const SetupOnLink* first = a.limiting(a.answers.front().setup)) out.add(placeSentence(a, first->link));
-  for (const Warning& w : a.warnings) out.add({Tone::Caution, {}, w.text, {}, voidable(w)});
+  for (const Warning& w : a.warnings) out.add(cautionSentence(w));
   return out.sentences;
 }
 

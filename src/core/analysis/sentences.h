@@ -41,6 +41,9 @@ Sentence reducedSentence(const campaign::Campaign& campaign, const ReducedPower&
 /// The stretch of path that costs every setup most. Empty title: none stands out.
 Sentence placeSentence(const CampaignAnalysis& analysis, const std::string& link);
 
+/// A warning as it is told, with the run that may be voided where that is its remedy.
+Sentence cautionSentence(const Warning& warning);
+
 /// What to do next to learn most: fly, change, or stop. Empty texts never occur.
 Sentence nextStep(const campaign::Campaign& campaign, const CampaignAnalysis& analysis);
 

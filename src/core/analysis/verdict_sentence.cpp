@@ -38,6 +38,7 @@ std::string amounts(const PairOnLink& p, const Oriented& o) {
   if (p.delta_db)
     text += fmt::format("{}{:.1f} dB stronger (95 %: {:.1f} to {:.1f})", p.ratio ? ", " : "It is ", o.delta.estimate, o.delta.low,
                         o.delta.high);
+  if (p.paired_flights > 0) text += fmt::format(", from {} with both aboard", countText(p.paired_flights, "flight", "flights"));
   return text.empty() ? text : text + ".";
 }
 

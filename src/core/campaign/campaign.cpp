@@ -97,6 +97,30 @@ const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, con
   return nullptr;
 }
 
+Campaign splitByLeg(const Campaign& campaign, const std::string& setup) {
+  Campaign out = campaign;
+  const auto there = std::find_if(out.setups.begin(), out.setups.end(), [&](const Setup& s) { return s.id == setup; });
+  if (there == out.setups.end()) throw DomainError("there is no setup \"" + setup + "\" to split");
+  Setup back = *there;
+  back.id = freeSetupId(campaign);
+  const std::string name = there->name.empty() ? setup : there->name;
+  there->name = name + ", way out";
+  back.name = name + ", way back";
+  out.setups.insert(there + 1, back);
+  for (const Run& run : campaign.runs) {
+    if (run.setup != setup || run.legs != Legs::Both) continue;
+    Run* ahead = findRun(out, run.id);
+    if (ahead->flight.empty()) ahead->flight = "legs of " + run.id;
+    ahead->legs = Legs::Out;
+    Run home = *ahead;
+    home.id = freeRunId(out, back.id);
+    home.setup = back.id;
+    home.legs = Legs::Back;
+    out.runs.push_back(home);
+  }
+  return out;
+}
+
 std::string legsWord(Legs legs) {
   return legs == Legs::Out ? "out" : legs == Legs::Back ? "back" : "both";
 }

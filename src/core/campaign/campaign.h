@@ -59,6 +59,9 @@ struct Setup {
 /// Why a run ended.
 enum class Ended { Unknown, LinkLost, QualityLimit, TurnedBack, Battery, Limit, Obstacle, Aircraft, EquipmentCap };
 
+/// Which part of a flight counts: banking, airframe and antenna may favour one way.
+enum class Legs { Both, Out, Back };
+
 struct Run {
   std::string id;
   std::string setup;       ///< id of a setup
@@ -69,6 +72,7 @@ struct Run {
   Ended ended = Ended::Unknown;
   std::string notes;
   std::string void_reason;                         ///< not empty: kept but not counted
+  Legs legs = Legs::Both;
   std::map<std::string, double> reduced_db;        ///< by link id: power below the setup's own (range check, attenuator), > 0
   std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as moved by hand
   std::map<std::string, std::string> columns;      ///< channel -> column of the log where the pilot corrected the match
@@ -89,16 +93,12 @@ struct PathPoint {
   bool operator==(const PathPoint&) const = default;
 };
 
-/// Which part of each flight counts: banking, airframe and antenna may favour one way.
-enum class Legs { Both, Out, Back };
-
 struct Campaign {
   std::string title;
   Station station;
   std::vector<PathPoint> path;  ///< outward; empty before it is planned
   double post_spacing_m = 250;
   double plan_exponent = 2;  ///< path-loss exponent used for prediction
-  Legs legs = Legs::Both;
   std::vector<Link> links;
   std::vector<Setup> setups;
   std::vector<Run> runs;
@@ -130,6 +130,10 @@ std::optional<double> criticalFromKit(const Link& link);
 int nextOrder(const Campaign& campaign);
 /// The run whose log has these bytes, among the campaign's and those about to be added; null where it is new.
 const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, const std::string& log_sha256);
+
+/// Makes the leg a variable: the setup keeps the way out of its runs, and a new one beside it gets the way back of the same flights, so
+/// that the two are compared within each flight. @throws DomainError for a setup that does not exist
+Campaign splitByLeg(const Campaign& campaign, const std::string& setup);
 
 /// "both", "out" or "back"; none for another word.
 std::string legsWord(Legs legs);

@@ -181,14 +181,38 @@ TEST_CASE("legs: the airframe's shade on the way back is found with its interval
   CHECK_THAT(a.legs[0].turn_db.value(), WithinAbs(-8, 3));  // 10 dB for 5 of the 8 s that count as turn
   CHECK_THAT(legSentence(flown.campaign, a.legs[0]).title, Contains("weaker on the way back"));
   CHECK(legSentence(flown.campaign, a.legs[1]).title.find("way back") == std::string::npos);
-  flown.campaign.legs = campaign::Legs::Out;
+  for (auto& run : flown.campaign.runs) run.legs = campaign::Legs::Out;
   const auto out = test::analyseSimulated(flown);
-  flown.campaign.legs = campaign::Legs::Back;
+  for (auto& run : flown.campaign.runs) run.legs = campaign::Legs::Back;
   const auto back = test::analyseSimulated(flown);
   const auto delta = [](const CampaignAnalysis& x) { return x.comparisons[0].delta_db->estimate; };
   CHECK_THAT(delta(out) - delta(back), WithinAbs(4, 1));
   CHECK(delta(a) > delta(back));
   CHECK(delta(a) < delta(out));
+}
+
+TEST_CASE("legs as setups: the two ways of one setup are compared within each flight") {
+  simulate::Scenario s = threeEach();
+  s.back_db["A"]["control"] = -4;
+  auto flown = simulate::simulate(s, 4);
+  const std::size_t flights = flown.recordings.size();
+  for (std::size_t i = 0; i < flights; ++i) flown.campaign.runs[i].log_sha256 = "sha" + std::to_string(i);
+  flown.campaign = campaign::splitByLeg(flown.campaign, "A");
+  REQUIRE(flown.campaign.setups.size() == 3);
+  CHECK(flown.campaign.setups[1].name == "Setup A, way back");
+  REQUIRE(flown.campaign.runs.size() == flights + 3);
+  CHECK(campaign::validate(flown.campaign).empty());
+  for (std::size_t i = flights; i < flown.campaign.runs.size(); ++i)
+    for (std::size_t k = 0; k < flights; ++k)
+      if (flown.campaign.runs[k].log_sha256 == flown.campaign.runs[i].log_sha256) flown.recordings.push_back(flown.recordings[k]);
+  const auto a = test::analyseSimulated(flown);
+  CHECK(std::all_of(a.runs.begin(), a.runs.end(), [](const auto& r) { return r.used; }));
+  const PairOnLink* ways = a.deciding("A", flown.campaign.setups[1].id);
+  REQUIRE(ways);
+  CHECK(ways->paired_flights == 3);
+  CHECK(ways->verdict == estimate::Verdict::ABetter);
+  CHECK_THAT(ways->delta_db->estimate, WithinAbs(4, 1));
+  CHECK_THROWS_AS(campaign::splitByLeg(flown.campaign, "nobody"), DomainError);
 }
 
 TEST_CASE("lost and regained: both are kept per run with their gap") {
