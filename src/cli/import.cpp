@@ -5,9 +5,8 @@
 #include "cli/command.h"
 #include "core/quantity/error.h"
 #include "formats/files.h"
-#include "formats/log_import.h"
 #include "store/campaign_file.h"
-#include "store/sample_file.h"
+#include "store/log_intake.h"
 
 namespace distanz::cli {
 namespace {
@@ -36,15 +35,15 @@ void importCommand(const ImportOptions& options, Io io) {
   const auto corrections = parseMaps(options.maps);
   const campaign::Ended ended = reasonOf(options.ended);
   campaign::Campaign next = file.campaign();
-  std::vector<formats::ImportedLog> logs;
+  std::vector<store::TakenLog> logs;
   for (const auto& path : options.logs) {  // all are read before anything is kept
-    logs.push_back(formats::importLog(formats::readFile(path), path.string(), next, corrections));
-    refuseTwice(next, logs.back());
+    logs.push_back(store::takeLog(formats::readFile(path), path.string(), next, corrections));
+    refuseTwice(next, logs.back().log);
     campaign::Run run;
     run.id = campaign::freeRunId(next, options.setup);
     run.setup = options.setup;
     run.log = path.filename().string();
-    run.log_sha256 = logs.back().sha256;
+    run.log_sha256 = logs.back().log.sha256;
     run.order = campaign::nextOrder(next);
     run.flight = options.flight;
     run.ended = ended;
@@ -53,12 +52,12 @@ void importCommand(const ImportOptions& options, Io io) {
   }
   store::SampleFile samples(options.campaign);
   const std::size_t first = next.runs.size() - logs.size();
-  for (std::size_t i = 0; i < logs.size(); ++i) samples.add(next.runs[first + i], logs[i].bytes, *logs[i].recording);
+  for (std::size_t i = 0; i < logs.size(); ++i) samples.add(next.runs[first + i], logs[i].packed, *logs[i].log.recording);
   file.edit(logs.size() == 1 ? "Import " + next.runs.back().log : fmt::format("Import {} logs", logs.size()), next);
   for (std::size_t i = 0; i < logs.size(); ++i) {
-    io.out << fmt::format("{}: run {}, {} rows, farthest {:.0f} m\n", logs[i].name, next.runs[first + i].id, logs[i].recording->rows(),
-                          logs[i].track.farthest_m);
-    for (const Problem& p : logs[i].problems) io.out << fmt::format("  line {}: {}\n", p.line, p.text);
+    io.out << fmt::format("{}: run {}, {} rows, farthest {:.0f} m\n", logs[i].log.name, next.runs[first + i].id,
+                          logs[i].log.recording->rows(), logs[i].log.track.farthest_m);
+    for (const Problem& p : logs[i].log.problems) io.out << fmt::format("  line {}: {}\n", p.line, p.text);
   }
 }
 

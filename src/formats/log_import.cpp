@@ -19,10 +19,14 @@ LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign, co
 }  // namespace
 
 ImportedLog importLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
-                      const std::map<std::string, std::string>& corrections, const Progress& progress) {
+                      const std::map<std::string, std::string>& corrections, const Progress& progress,
+                      const std::function<void(std::string_view)>& beside) {
   ImportedLog out;
   out.name = name;
-  std::future<std::string> digest = std::async(std::launch::async, [&bytes] { return sha256(bytes); });
+  std::future<std::string> digest = std::async(std::launch::async, [&bytes, &beside] {
+    if (beside) beside(bytes);
+    return sha256(bytes);
+  });
   try {
     LogRead read = readBytes(bytes, campaign, corrections, progress, out.matches);
     const auto course = campaign::courseOf(campaign);

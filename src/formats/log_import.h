@@ -1,4 +1,5 @@
 #pragma once
+#include <functional>
 #include <map>
 #include <memory>
 #include <string>
@@ -22,9 +23,11 @@ struct ImportedLog {
 
 /// The one way in for log files: layout, match, read, place. Pure: nothing is kept anywhere.
 /// @param bytes of the file @param name for messages @param corrections as in matchColumns()
+/// @param beside work on the bytes that goes on, on another thread, while they are read
 /// @throws InputError beginning with the name: what is wrong, on which line, what to do; ReadCancelled
 ImportedLog importLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
-                      const std::map<std::string, std::string>& corrections = {}, const Progress& progress = {});
+                      const std::map<std::string, std::string>& corrections = {}, const Progress& progress = {},
+                      const std::function<void(std::string_view)>& beside = {});
 
 /// Only the samples, as importLog() reads them; for logs already found fit.
 log::Recording readRecording(std::string_view bytes, const std::string& name, const campaign::Campaign& campaign,

@@ -51,17 +51,18 @@ SampleFile::SampleFile(const std::filesystem::path& path) {
 SampleFile::SampleFile(SampleFile&&) noexcept = default;
 SampleFile::~SampleFile() = default;
 
-void SampleFile::add(const campaign::Run& run, std::string_view log_bytes, const log::Recording& recording) {
+PackedLog packLog(std::string_view log_bytes) {
+  return {compress(log_bytes), log_bytes.size()};
+}
+
+void SampleFile::add(const campaign::Run& run, const PackedLog& bytes, const log::Recording& recording) {
   const std::string key = recordingKey(run);
-  std::string packed;
   std::vector<StoredColumn> columns(recording.columns.size() + 1);
-  parallel::onAllCores(columns.size() + 1, [&](std::size_t i) {
+  parallel::onAllCores(columns.size(), [&](std::size_t i) {
     if (i == 0)
-      packed = compress(log_bytes);  // the largest piece first
-    else if (i == 1)
       columns[0] = {kTime, encodeColumn(recording.time_s)};
     else
-      columns[i - 1] = {recording.columns[i - 2].channel, encodeColumn(recording.columns[i - 2].values)};
+      columns[i] = {recording.columns[i - 1].channel, encodeColumn(recording.columns[i - 1].values)};
   });
   const std::lock_guard lock(m_state->mutex);
   guarded(m_state->path, [&] {
@@ -71,8 +72,8 @@ void SampleFile::add(const campaign::Run& run, std::string_view log_bytes, const
     SQLite::Statement log(db, "INSERT OR IGNORE INTO log VALUES(?, ?, ?, 'zstd', ?)");
     log.bind(1, run.log_sha256);
     log.bind(2, run.log);
-    log.bind(3, static_cast<std::int64_t>(log_bytes.size()));
-    log.bindNoCopy(4, packed.data(), static_cast<int>(packed.size()));
+    log.bind(3, static_cast<std::int64_t>(bytes.size));
+    log.bindNoCopy(4, bytes.packed.data(), static_cast<int>(bytes.packed.size()));
     log.exec();
     SQLite::Statement head(db, "INSERT INTO recording VALUES(?, ?, ?, ?)");
     head.bind(1, key);

@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "formats/files.h"
+#include "store/log_intake.h"
 
 namespace distanz::app {
 namespace {
@@ -42,8 +43,7 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
     for (std::size_t i = 0; i < logs.size(); ++i) {
       const auto share = [&](double part) { return progress((double(i) + part) / double(logs.size())); };
       const std::string name = QFileInfo(logs[i].file).fileName().toStdString();
-      const formats::ImportedLog log =
-          formats::importLog(formats::readFile(logs[i].file.toStdString()), name, campaign, logs[i].corrections, share);
+      const auto [log, packed] = store::takeLog(formats::readFile(logs[i].file.toStdString()), name, campaign, logs[i].corrections, share);
       if (const QString twice = duplicateOf(campaign, kept.runs, log.sha256, QString::fromStdString(name)); !twice.isEmpty())
         throw InputError(twice.toStdString());
       campaign::Run run;
@@ -55,7 +55,7 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
       run.notes = logs[i].notes;
       run.columns = logs[i].corrections;
       kept.runs.push_back(run);
-      samples.add(run, log.bytes, *log.recording);
+      samples.add(run, packed, *log.recording);
       for (const Problem& p : log.problems)
         kept.remarks << QString("%1: %2").arg(QString::fromStdString(name), QString::fromStdString(p.text));
       if (!share(1)) throw formats::ReadCancelled();

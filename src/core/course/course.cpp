@@ -51,7 +51,7 @@ Course::Course(const Position& station, const std::vector<Position>& points) : m
   m_plane->chainage.push_back(0);
   for (std::size_t i = 1; i < m_plane->points.size(); ++i) {
     const Flat &a = m_plane->points[i - 1], &b = m_plane->points[i];
-    m_plane->chainage.push_back(m_plane->chainage.back() + std::hypot(b.east_m - a.east_m, b.north_m - a.north_m));
+    m_plane->chainage.push_back(m_plane->chainage.back() + apart_m(a, b));
   }
   if (!(length_m() > 0)) throw DomainError("the path has no length: its points coincide");
 }
@@ -73,22 +73,22 @@ double Course::length_m() const {
   return m_plane->chainage.back();
 }
 double Course::farPost_m() const {
-  return std::hypot(m_plane->points.back().east_m, m_plane->points.back().north_m);
+  return apart_m({}, m_plane->points.back());
 }
 
 Placement Course::place(const Position& sample) const {
   const Flat s = flat(sample);
   Placement best;
   best.flat = s;
-  best.distance_m = std::hypot(s.east_m, s.north_m);
+  best.distance_m = apart_m({}, s);
   double nearest = INFINITY;
   for (std::size_t i = 1; i < m_plane->points.size(); ++i) {
     const Flat &a = m_plane->points[i - 1], &b = m_plane->points[i];
-    const double de = b.east_m - a.east_m, dn = b.north_m - a.north_m, length = std::hypot(de, dn);
+    const double de = b.east_m - a.east_m, dn = b.north_m - a.north_m, length = apart_m(a, b);
     if (!(length > 0)) continue;
     const double along = ((s.east_m - a.east_m) * de + (s.north_m - a.north_m) * dn) / length;
     const double clamped = std::min(std::max(along, 0.0), length);
-    const double away = std::hypot(s.east_m - a.east_m - de * clamped / length, s.north_m - a.north_m - dn * clamped / length);
+    const double away = apart_m({a.east_m + de * clamped / length, a.north_m + dn * clamped / length}, s);
     if (away >= nearest) continue;
     nearest = away;
     const double right = ((s.east_m - a.east_m) * dn - (s.north_m - a.north_m) * de) / length;

@@ -1,4 +1,5 @@
 #pragma once
+#include <cmath>
 #include <memory>
 #include <vector>
 
@@ -24,6 +25,12 @@ DistanceBearing between(const Position& from, const Position& to);
 struct Flat {
   double east_m = 0, north_m = 0;
 };
+
+/// Straight between two points, metres. Asked several times for every sample of a log.
+inline double apart_m(const Flat& a, const Flat& b) {
+  const double east = b.east_m - a.east_m, north = b.north_m - a.north_m;
+  return std::sqrt(east * east + north * north);
+}
 
 /// Where one sample lies relative to station and path.
 struct Placement {
