@@ -8,73 +8,16 @@
 #include <QTimer>
 
 #include "app/compare/compare_stage.h"
-#include "app/harness.h"
-#include "app/runs/import_dialog.h"
 #include "app/runs/leg_cutter.h"
 #include "app/runs/run_table.h"
+#include "app/session.h"
 #include "formats/interchange.h"
-#include "formats/log_writer.h"
-#include "support/scenarios.h"
-#include "support/temp_dir.h"
 
 using namespace distanz;
 using namespace distanz::app;
 using namespace distanz::app::test;
 using Catch::Matchers::Contains;
 using distanz::test::TempDir;
-
-namespace {
-
-/// Window with a new campaign in a folder of its own.
-struct Session {
-  TempDir dir;
-  ScriptedPrompts prompts;
-  MainWindow window{prompts};
-
-  Session() {
-    window.show();
-    prompts.save = QString::fromStdString(dir / "field.distanz");
-    QTest::mouseClick(&child<QPushButton>(window, "startNew"), Qt::LeftButton);
-    REQUIRE(window.workspace() != nullptr);
-    waitAnalysed(window);
-  }
-  Document& document() { return window.workspace()->document(); }
-  const campaign::Campaign& campaign() { return document().campaign(); }
-
-  /// Simulated logs on disk, named A1.csv, B1.csv, ...
-  QStringList logs(int flights_each, double b_over_a_db) {
-    const auto flown = simulate::simulate(distanz::test::twoSetups(flights_each, b_over_a_db), 31);
-    QStringList files;
-    for (std::size_t i = 0; i < flown.recordings.size(); ++i) {
-      const auto file = dir / flown.campaign.runs[i].log;
-      distanz::test::spill(file, formats::writeLogCsv(flown.recordings[i]));
-      files << QString::fromStdString(file);
-    }
-    return files;
-  }
-
-  ImportDialog& dialog(const QStringList& files) {
-    prompts.files = files;
-    trigger(window, "importLogs");
-    return child<ImportDialog>(window, "importDialog");
-  }
-
-  void import(const QStringList& files) {
-    const std::size_t before = campaign().runs.size();
-    QTest::mouseClick(&child<QPushButton>(dialog(files), "importButton"), Qt::LeftButton);
-    waitFor("the import", [&] { return campaign().runs.size() == before + size_t(files.size()); });
-    waitAnalysed(window);
-    QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
-  }
-
-  std::string allFindings() {
-    std::string text;
-    for (const auto& s : window.workspace()->current()->findings()) text += s.title + " " + s.text + "\n";
-    return text;
-  }
-};
-
-}  // namespace
 
 TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exported") {
   Session s;

@@ -254,6 +254,49 @@ TEST_CASE("foreign, truncated, damaged and missing files are refused, not touche
   CHECK_THROWS_WITH(CampaignFile::open(dir / "other.db"), Contains("not a Distanz campaign"));
 }
 
+TEST_CASE("an older file is brought up to date in place, with a copy as it was beside it") {
+  const TempDir dir;
+  const auto file = dir / "old.distanz";
+  const campaign::Campaign before = small();
+  { CampaignFile::create(file, before); }
+  SQLite::Database(file, SQLite::OPEN_READWRITE)
+      .exec("ALTER TABLE link DROP COLUMN modes; ALTER TABLE setup_link DROP COLUMN automatic_power; ALTER TABLE run DROP COLUMN reduced;"
+            "ALTER TABLE run DROP COLUMN legs; PRAGMA user_version=1");
+  campaign::Campaign changed = before;
+  changed.links[0].modes = {{50, -112}};
+  {
+    CampaignFile f = CampaignFile::open(file);
+    CHECK(f.campaign() == before);
+    CHECK(f.readOnlyReason().empty());
+    f.edit("Modes", changed);
+  }
+  CHECK(CampaignFile::open(file).campaign() == changed);
+  SQLite::Database kept(file.string() + ".schema-1");
+  CHECK(kept.execAndGet("PRAGMA user_version").getInt() == 1);
+  CHECK(kept.execAndGet("SELECT count(*) FROM link").getInt() == static_cast<int>(before.links.size()));
+}
+
+TEST_CASE("modes, automatic power, reduced power and legs are kept, and taken back") {
+  const TempDir dir;
+  campaign::Campaign before = small();
+  before.runs.push_back(sampleLog("A1", -60).run);
+  campaign::Campaign after = before;
+  after.links[0].modes = {{50, -112}, {150, -107}};
+  after.setups[0].links[after.links[0].id].automatic_power = true;
+  after.runs[0].reduced_db = {{after.links[0].id, 20}};
+  after.runs[0].legs = campaign::Legs::Back;
+  {
+    CampaignFile f = CampaignFile::create(dir / "c.distanz", before);
+    f.edit("All of it", after);
+  }
+  CampaignFile f = CampaignFile::open(dir / "c.distanz");
+  CHECK(f.campaign() == after);
+  f.undo();
+  CHECK(f.campaign() == before);
+  f.redo();
+  CHECK(f.campaign() == after);
+}
+
 TEST_CASE("a newer file opens read-only with a plain message") {
   const TempDir dir;
   { CampaignFile::create(dir / "c.distanz", small()); }

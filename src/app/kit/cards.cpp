@@ -152,6 +152,7 @@ TextEdit* LinkCard::modesField(const std::string& id) {
   };
   showModes();
   connect(&m_document, &Document::changed, edit, showModes);
+  connect(edit, &CheckedEdit::accepted, edit, showModes);
   return edit;
 }
 

@@ -93,7 +93,7 @@ std::string probabilityWords(double p) {
 }
 
 Sentence cautionSentence(const Warning& w) {
-  return {Tone::Caution, {}, w.text, {}, w.code == "flight-stands-out" ? w.run : std::string()};
+  return {Tone::Caution, {}, w.text, {}, w.code == "flight-stands-out" || w.code == "flights-differ" ? w.run : std::string()};
 }
 
 std::vector<Sentence> findings(const campaign::Campaign& c, const CampaignAnalysis& a) {

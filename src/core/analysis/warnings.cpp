@@ -144,11 +144,17 @@ void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& li
                     const std::vector<std::size_t>& runs, const std::optional<CriticalLevel>& critical, CampaignAnalysis& result) {
   const Writer warn{result};
   const double flight_sd = std::sqrt(model.flight_var_db2);
-  if (model.unusual_spread)
+  if (model.unusual_spread) {
+    const auto farthest = std::max_element(model.flights.begin(), model.flights.end(), [](const auto& a, const auto& b) {
+      return std::abs(a.off_setup_db) < std::abs(b.off_setup_db);
+    });
+    const std::string& id = campaign.runs[runs[static_cast<std::size_t>(farthest->flight)]].id;
     warn("flights-differ",
-         fmt::format("On the {} link, flights of one setup differ by {:.1f} dB (sd): more than a day usually gives. Look for a loose "
-                     "connector, another antenna direction or automatic power.",
-                     link.id, flight_sd));
+         fmt::format("On the {} link, flights of one setup differ by {:.1f} dB (sd): more than a day usually gives. Farthest off is run {} "
+                     "({:+.1f} dB). Look for a loose connector, another antenna direction or automatic power; if you find it, void the run.",
+                     link.id, flight_sd, id, farthest->off_setup_db),
+         id);
+  }
   for (const FlightEffect& f : model.flights)
     if (std::abs(f.off_setup_db) > defaults::kFlightOutlier * flight_sd) {
       const std::string& id = campaign.runs[runs[static_cast<std::size_t>(f.flight)]].id;

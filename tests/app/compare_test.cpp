@@ -1,0 +1,177 @@
+// The Compare stage driven in the real window: why, lanes, legs, flights that stand out.
+#include "app/compare/compare_stage.h"
+
+#include <QCheckBox>
+#include <QInputDialog>
+#include <QLabel>
+#include <QMenu>
+#include <QTextBrowser>
+#include <QTimer>
+
+#include "app/runs/run_table.h"
+#include "app/session.h"
+#include "app/shared/lane_plot.h"
+
+using namespace distanz;
+using namespace distanz::app;
+using namespace distanz::app::test;
+using Catch::Matchers::Contains;
+
+namespace {
+
+/// Three flights each, far enough for the quality to fail, with the sensitivity known.
+struct Compared : Session {
+  explicit Compared(const simulate::Scenario& scenario = distanz::test::twoSetups(3, 7)) {
+    auto next = campaign();
+    next.links[0].sensitivity_dbm = -104;
+    next.links[0].rule = {{}, 0.0, {}};
+    REQUIRE(document().edit("Sensitivity", next));
+    import(logs(scenario));
+    window.workspace()->showStageNamed("compare");
+    QCoreApplication::processEvents();
+  }
+  CompareStage& stage() { return *dynamic_cast<CompareStage*>(window.workspace()->current()); }
+  std::string svg() {
+    const QString file = QString::fromStdString(dir / "view.svg");
+    REQUIRE(stage().saveSvg(file));
+    return distanz::test::slurp(file.toStdString());
+  }
+  /// Opens a menu button's menu as a click does, and takes one of its actions.
+  void choose(const char* button, const char* action) {
+    QMenu* menu = child<QPushButton>(window, button).menu();
+    REQUIRE(menu != nullptr);
+    emit menu->aboutToShow();
+    child<QAction>(*menu, action).trigger();
+  }
+};
+
+/// Answers the next input dialog.
+void answerWith(const QString& text) {
+  QTimer::singleShot(0, qApp, [text] {
+    for (QWidget* w : QApplication::topLevelWidgets())
+      if (auto* dialog = qobject_cast<QInputDialog*>(w)) {
+        dialog->setTextValue(text);
+        dialog->accept();
+      }
+  });
+}
+
+}  // namespace
+
+TEST_CASE("compare: every verdict says why, closes again, and stays open when the answer is made anew") {
+  Compared s;
+  auto& why = child<QPushButton>(s.window, "why");
+  CHECK(s.window.findChild<QLabel*>("whyText") == nullptr);
+  QTest::mouseClick(&why, Qt::LeftButton);
+  CHECK_THAT(child<QLabel>(s.window, "whyText").text().toStdString(), Contains("dB per factor 10") && Contains("3 flights"));
+  auto next = s.campaign();
+  next.links[0].rule.margin_db = 2.0;
+  REQUIRE(s.document().edit("Margin", next));
+  waitAnalysed(s.window);
+  waitFor("the reasons again", [&] { return s.window.findChild<QLabel*>("whyText") != nullptr; });
+  QTest::mouseClick(&child<QPushButton>(s.window, "why"), Qt::LeftButton);
+  CHECK(s.window.findChild<QLabel*>("whyText") == nullptr);
+}
+
+TEST_CASE("compare: lanes are chosen; residuals on demand, no bitrate lane where there is no bitrate") {
+  Compared s;
+  CHECK_THAT(s.svg(), Contains("What the place gives or takes") && !Contains("Residuals") && !Contains("Bitrate"));
+  s.choose("lanesMenu", "lane_5");
+  CHECK_THAT(s.svg(), Contains("Residuals"));
+  s.choose("lanesMenu", "lane_1");
+  CHECK_THAT(s.svg(), !Contains("What the place gives or takes"));
+  s.choose("lanesMenu", "lane_1");
+  CHECK_THAT(s.svg(), Contains("What the place gives or takes"));
+}
+
+TEST_CASE("compare: legs count apart, or become setups compared within each flight; both can be undone") {
+  auto scenario = distanz::test::twoSetups(3, 7);
+  scenario.back_db["A"]["control"] = -5;
+  Compared s(scenario);
+  CHECK_THAT(s.allFindings(), Contains("weaker on the way back"));
+  s.choose("legsMenu", "legs_out");
+  for (const auto& run : s.campaign().runs) CHECK(run.legs == campaign::Legs::Out);
+  waitAnalysed(s.window);
+  CHECK_THAT(s.allFindings(), !Contains("weaker on the way back"));
+  trigger(s.window, "undo");
+  CHECK(s.campaign().runs[0].legs == campaign::Legs::Both);
+  s.choose("legsMenu", "split_A");
+  REQUIRE(s.campaign().setups.size() == 3);
+  waitAnalysed(s.window);
+  CHECK_THAT(s.allFindings(), Contains("way out (A) is better than C") && Contains("both aboard"));
+  trigger(s.window, "undo");
+  CHECK(s.campaign().setups.size() == 2);
+  CHECK(s.campaign().runs.size() == 6);
+}
+
+TEST_CASE("compare: a flight that stands out is offered for voiding, with a reason, and can be counted again") {
+  auto scenario = distanz::test::twoSetups(3, 7);
+  scenario.runs[4].level_offset_db = -16;  // A3
+  Compared s(scenario);
+  CHECK_THAT(s.allFindings(), Contains("Farthest off is run A3"));
+  waitFor("all sentences", [&] { return s.window.findChild<QPushButton*>("void_A3") != nullptr; });
+  answerWith("connector found loose");
+  QTest::mouseClick(&child<QPushButton>(s.window, "void_A3"), Qt::LeftButton);
+  CHECK(campaign::findRun(s.campaign(), "A3")->void_reason == "connector found loose");
+  waitAnalysed(s.window);
+  CHECK(s.document().analysis().find("A", "control")->runs_used == 2);
+  CHECK_THAT(s.allFindings(), !Contains("Farthest off"));
+  trigger(s.window, "undo");
+  CHECK(campaign::findRun(s.campaign(), "A3")->void_reason.empty());
+}
+
+TEST_CASE("compare: a flight's dot offers the run, and voiding without a reason is refused") {
+  Compared s;
+  auto& plot = child<LanePlot>(s.window, "lanes");
+  emit plot.dotClicked("B2", QPoint(300, 300));
+  auto& menu = child<QMenu>(s.window, "runMenu");
+  REQUIRE(menu.actions().size() == 4);
+  CHECK_THAT(menu.actions()[0]->text().toStdString(), Contains("Run B2") && Contains("dB about the mean of B"));
+  answerWith(" ");
+  menu.actions()[3]->trigger();
+  CHECK(campaign::findRun(s.campaign(), "B2")->void_reason.empty());
+  menu.actions()[2]->trigger();
+  CHECK(dynamic_cast<CompareStage*>(s.window.workspace()->current()) == nullptr);
+  menu.close();
+}
+
+TEST_CASE("kit: sensitivities per mode and automatic power are typed, refused with the reason, and undone") {
+  Session s;
+  s.window.workspace()->showStageNamed("kit");
+  auto& modes = child<QLineEdit>(s.window, "modes_control");
+  type(modes, "50 Hz: loud");
+  CHECK(modes.property("refused").toBool());
+  CHECK(s.campaign().links[0].modes.empty());
+  type(modes, "50 Hz: -112 dBm; 150: -107 dBm");
+  REQUIRE(s.campaign().links[0].modes.size() == 2);
+  CHECK(s.campaign().links[0].modes[1].sensitivity_dbm == -107);
+  CHECK(modes.text() == "50: -112 dBm; 150: -107 dBm");
+  QTest::mouseClick(&child<QCheckBox>(s.window, "automatic_A_control"), Qt::LeftButton, {}, QPoint(8, 14));
+  CHECK(s.campaign().setups[0].links.at("control").automatic_power);
+  trigger(s.window, "undo");
+  trigger(s.window, "undo");
+  CHECK(s.campaign().links[0].modes.empty());
+  CHECK(modes.text().isEmpty());
+}
+
+TEST_CASE("runs: reduced power is typed in the table, as dB or as a share; nonsense is refused") {
+  Compared s;
+  s.window.workspace()->showStageNamed("runs");
+  RunTable table(s.document());
+  const QModelIndex cell = table.index(0, RunTable::Reduced);
+  CHECK(table.setData(cell, "1/100", Qt::EditRole));
+  CHECK(s.campaign().runs[0].reduced_db.at("control") == Approx(20));
+  CHECK(cell.data().toString() == "20 dB");
+  CHECK_FALSE(table.setData(cell, "plenty", Qt::EditRole));
+  CHECK(s.campaign().runs[0].reduced_db.at("control") == Approx(20));
+  waitAnalysed(s.window);
+  CHECK(s.document().analysis().reduced.size() == 1);
+}
+
+TEST_CASE("help: the page that says how Distanz decides") {
+  MainWindow* window = nullptr;
+  Session s;
+  window = &s.window;
+  trigger(*window, "howItDecides");
+  CHECK_THAT(child<QTextBrowser>(*window, "helpText").toPlainText().toStdString(), Contains("dependable range") && Contains("both"));
+}

@@ -1,0 +1,62 @@
+#pragma once
+#include "app/harness.h"
+#include "app/runs/import_dialog.h"
+#include "formats/log_writer.h"
+#include "support/scenarios.h"
+#include "support/temp_dir.h"
+
+namespace distanz::app::test {
+
+using distanz::test::TempDir;
+
+/// Window with a new campaign in a folder of its own.
+struct Session {
+  TempDir dir;
+  ScriptedPrompts prompts;
+  MainWindow window{prompts};
+
+  Session() {
+    window.show();
+    prompts.save = QString::fromStdString(dir / "field.distanz");
+    QTest::mouseClick(&child<QPushButton>(window, "startNew"), Qt::LeftButton);
+    REQUIRE(window.workspace() != nullptr);
+    waitAnalysed(window);
+  }
+  Document& document() { return window.workspace()->document(); }
+  const campaign::Campaign& campaign() { return document().campaign(); }
+
+  /// Simulated logs on disk, named A1.csv, B1.csv, ...
+  QStringList logs(int flights_each, double b_over_a_db) { return logs(distanz::test::twoSetups(flights_each, b_over_a_db)); }
+  QStringList logs(const simulate::Scenario& scenario) {
+    const auto flown = simulate::simulate(scenario, 31);
+    QStringList files;
+    for (std::size_t i = 0; i < flown.recordings.size(); ++i) {
+      const auto file = dir / flown.campaign.runs[i].log;
+      distanz::test::spill(file, formats::writeLogCsv(flown.recordings[i]));
+      files << QString::fromStdString(file);
+    }
+    return files;
+  }
+
+  ImportDialog& dialog(const QStringList& files) {
+    prompts.files = files;
+    trigger(window, "importLogs");
+    return child<ImportDialog>(window, "importDialog");
+  }
+
+  void import(const QStringList& files) {
+    const std::size_t before = campaign().runs.size();
+    QTest::mouseClick(&child<QPushButton>(dialog(files), "importButton"), Qt::LeftButton);
+    waitFor("the import", [&] { return campaign().runs.size() == before + size_t(files.size()); });
+    waitAnalysed(window);
+    QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+  }
+
+  std::string allFindings() {
+    std::string text;
+    for (const auto& s : window.workspace()->current()->findings()) text += s.title + " " + s.text + "\n";
+    return text;
+  }
+};
+
+}  // namespace distanz::app::test
