@@ -10,7 +10,8 @@
 
 int main(int argc, char** argv) {
   using namespace distanz;
-  const int flights = argc > 1 ? std::atoi(argv[1]) : 20, samples = argc > 2 ? std::atoi(argv[2]) : 3000, rounds = argc > 3 ? std::atoi(argv[3]) : 21;
+  const int flights = argc > 1 ? std::atoi(argv[1]) : 20, samples = argc > 2 ? std::atoi(argv[2]) : 3000,
+            rounds = argc > 3 ? std::atoi(argv[3]) : 21;
   simulate::Scenario s = test::twoSetups(flights / 2);
   for (auto& run : s.runs) run.farthest_m = 3000;
   s.sample_s = 2 * (3000 - s.runs.front().start_m) / s.runs.front().speed_mps / samples;
@@ -23,6 +24,6 @@ int main(int argc, char** argv) {
     if (result.comparisons.empty()) return 1;
   }
   std::sort(ms.begin(), ms.end());
-  std::cout << fmt::format("{} flights x {} samples: {:.1f} ms median of {} ({:.1f} to {:.1f})\n", flights, samples, ms[ms.size() / 2], rounds,
-                           ms.front(), ms.back());
+  std::cout << fmt::format("{} flights x {} samples: {:.1f} ms median of {} ({:.1f} to {:.1f})\n", flights, samples, ms[ms.size() / 2],
+                           rounds, ms.front(), ms.back());
 }

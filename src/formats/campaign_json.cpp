@@ -112,7 +112,7 @@ class Reader {
       for (const auto& [id, value] : links.items()) {
         JsonFields own(value, where + ": links." + id);
         s.links[id] = {own.optionalNumber("power_dbm"), own.number("tx_gain_dbi", 0), own.number("rx_gain_dbi", 0),
-                       own.number("tx_loss_db", 0), own.number("rx_loss_db", 0), own.flag("automatic_power", false)};
+                       own.number("tx_loss_db", 0),     own.number("rx_loss_db", 0),  own.flag("automatic_power", false)};
         rest(own);
       }
     s.unknown = rest(f);

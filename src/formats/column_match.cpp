@@ -95,7 +95,9 @@ const Meaning kMeanings[] = {
        return w.hasAny({"delay", "latency"});
      }},
     {"rate_hz", true, kRate, [](const Words& w) { return w.has("rate") && (w.has("packet") || w.unit == "hz"); }},
-    {"mode", true, {},
+    {"mode",
+     true,
+     {},
      [](const Words& w) {
        return w.has("mode") && w.hasAny({"rf", "radio", "link", "packet", "air"});
      }},
@@ -136,8 +138,8 @@ const Meaning kMeanings[] = {
     {"current_a", false, kAmp, [](const Words& w) { return w.has("current"); }},
 };
 
-constexpr std::string_view kLinkQuantities[] = {"rssi_dbm", "snr_db", "lq_pct", "bitrate_mbps", "delay_ms", "level", "power_mw", "rate_hz",
-                                               "mode",     "frequency_mhz"};
+constexpr std::string_view kLinkQuantities[] = {"rssi_dbm", "snr_db",   "lq_pct",  "bitrate_mbps", "delay_ms",
+                                                "level",    "power_mw", "rate_hz", "mode",         "frequency_mhz"};
 
 const std::string& linkFor(const Words& w, const std::vector<campaign::Link>& links, std::string_view quantity) {
   for (const campaign::Link& l : links) {
@@ -310,8 +312,9 @@ std::vector<std::string> knownChannels(const std::vector<campaign::Link>& links)
 std::string canonicalUnit(const std::string& channel) {
   const std::string name = channel.substr(channel.find_last_of('.') == std::string::npos ? 0 : channel.find_last_of('.') + 1);
   constexpr std::pair<std::string_view, std::string_view> kSuffix[] = {
-      {"_dbm", "dBm"}, {"_db", "dB"},      {"_pct", "%"},   {"_mbps", "Mbit/s"}, {"_mps", "m/s"}, {"_ms", "ms"}, {"_mw", "mW"},
-      {"_mhz", "MHz"}, {"_hz", "Hz"},   {"_deg", "\u00b0"}, {"_mah", "mAh"}, {"_m", "m"},         {"_s", "s"},     {"_v", "V"},   {"_a", "A"}};
+      {"_dbm", "dBm"}, {"_db", "dB"}, {"_pct", "%"},   {"_mbps", "Mbit/s"}, {"_mps", "m/s"},
+      {"_ms", "ms"},   {"_mw", "mW"}, {"_mhz", "MHz"}, {"_hz", "Hz"},       {"_deg", "\u00b0"},
+      {"_mah", "mAh"}, {"_m", "m"},   {"_s", "s"},     {"_v", "V"},         {"_a", "A"}};
   for (const auto& [suffix, unit] : kSuffix)
     if (name.ends_with(suffix)) return std::string(unit);
   return {};

@@ -194,9 +194,8 @@ void readKit(SQLite::Database& db, int schema, Campaign& c) {
   SQLite::Statement path(db, "SELECT lat_deg, lon_deg, height_m FROM path_point ORDER BY position");
   while (path.executeStep())
     c.path.push_back({{path.getColumn(0).getDouble(), path.getColumn(1).getDouble()}, path.getColumn(2).getDouble()});
-  SQLite::Statement links(
-      db, "SELECT id, kind, frequency_mhz, sensitivity_dbm, lq_min_pct, margin_db, bitrate_min_mbps, unknown, " + modes +
-              " FROM link ORDER BY position");
+  SQLite::Statement links(db, "SELECT id, kind, frequency_mhz, sensitivity_dbm, lq_min_pct, margin_db, bitrate_min_mbps, unknown, " +
+                                  modes + " FROM link ORDER BY position");
   while (links.executeStep())
     c.links.push_back({textAt(links, 0),
                        textAt(links, 1) == "video" ? LinkKind::Video : LinkKind::Control,
@@ -211,12 +210,13 @@ void readKit(SQLite::Database& db, int schema, Campaign& c) {
     at[textAt(setups, 0)] = c.setups.size();
     c.setups.push_back({textAt(setups, 0), textAt(setups, 1), textAt(setups, 2), {}, textAt(setups, 3)});
   }
-  SQLite::Statement own(db, "SELECT setup, link, power_dbm, tx_gain_dbi, rx_gain_dbi, tx_loss_db, rx_loss_db, " + automatic + " FROM setup_link");
+  SQLite::Statement own(
+      db, "SELECT setup, link, power_dbm, tx_gain_dbi, rx_gain_dbi, tx_loss_db, rx_loss_db, " + automatic + " FROM setup_link");
   while (own.executeStep())
     if (const auto found = at.find(textAt(own, 0)); found != at.end())
-      c.setups[found->second].links[textAt(own, 1)] = {optionalAt(own, 2), own.getColumn(3).getDouble(), own.getColumn(4).getDouble(),
-                                                       own.getColumn(5).getDouble(), own.getColumn(6).getDouble(),
-                                                       own.getColumn(7).getInt() != 0};
+      c.setups[found->second].links[textAt(own, 1)] = {optionalAt(own, 2),           own.getColumn(3).getDouble(),
+                                                       own.getColumn(4).getDouble(), own.getColumn(5).getDouble(),
+                                                       own.getColumn(6).getDouble(), own.getColumn(7).getInt() != 0};
 }
 
 void readRuns(SQLite::Database& db, int schema, Campaign& c) {

@@ -26,7 +26,9 @@ class SampleFile {
 
   /// Keeps a log byte for byte with its samples, in one transaction. Adding the same again changes nothing.
   /// @param run only its log, log_sha256 and columns are used @throws InputError: disk full, read-only file
-  void add(const campaign::Run& run, std::string_view log_bytes, const log::Recording& recording) { add(run, packLog(log_bytes), recording); }
+  void add(const campaign::Run& run, std::string_view log_bytes, const log::Recording& recording) {
+    add(run, packLog(log_bytes), recording);
+  }
   void add(const campaign::Run& run, const PackedLog& log, const log::Recording& recording);
   /// Takes back what add() kept, unless a run of the campaign or its history speaks of the log.
   void discard(const campaign::Run& run);

@@ -1,6 +1,4 @@
 // The Compare stage driven in the real window: why, lanes, legs, flights that stand out.
-#include "app/compare/compare_stage.h"
-
 #include <QCheckBox>
 #include <QInputDialog>
 #include <QLabel>
@@ -8,6 +6,7 @@
 #include <QTextBrowser>
 #include <QTimer>
 
+#include "app/compare/compare_stage.h"
 #include "app/runs/run_table.h"
 #include "app/session.h"
 #include "app/shared/lane_plot.h"

@@ -260,8 +260,9 @@ TEST_CASE("an older file is brought up to date in place, with a copy as it was b
   const campaign::Campaign before = small();
   { CampaignFile::create(file, before); }
   SQLite::Database(file, SQLite::OPEN_READWRITE)
-      .exec("ALTER TABLE link DROP COLUMN modes; ALTER TABLE setup_link DROP COLUMN automatic_power; ALTER TABLE run DROP COLUMN reduced;"
-            "ALTER TABLE run DROP COLUMN legs; PRAGMA user_version=1");
+      .exec(
+          "ALTER TABLE link DROP COLUMN modes; ALTER TABLE setup_link DROP COLUMN automatic_power; ALTER TABLE run DROP COLUMN reduced;"
+          "ALTER TABLE run DROP COLUMN legs; PRAGMA user_version=1");
   campaign::Campaign changed = before;
   changed.links[0].modes = {{50, -112}};
   {

@@ -106,7 +106,8 @@ void CompareLanes::drawRun(std::size_t run, const analysis::LinkReduction& reduc
   QPen pen;
   pen.setWidth(0);  // cosmetic: drawn several times as fast as a stroked line
   pen.setColor(used ? faint(theme::setupColour(markOf(r.setup)), 0.5F) : faint(theme::tokens().muted, 0.25F));
-  const std::pair<int, const log::LegTraces*> lanes[] = {{Signal, &reduced.signal}, {Quality, &reduced.quality}, {Bitrate, &reduced.bitrate}};
+  const std::pair<int, const log::LegTraces*> lanes[] = {
+      {Signal, &reduced.signal}, {Quality, &reduced.quality}, {Bitrate, &reduced.bitrate}};
   for (const auto& [lane, legs] : lanes) {
     if (lane != Signal && reduced.reduced_db > 0) continue;  // at less power they fail elsewhere; the signal is referred to full power
     if (r.legs != campaign::Legs::Back) m_plot->line(lane, legs->out.distance_m, legs->out.value, pen);

@@ -102,7 +102,8 @@ void CompareStage::fillLegs(QMenu* menu) {
   }
   menu->addSeparator();
   for (const campaign::Setup& s : c.setups) {
-    if (std::none_of(c.runs.begin(), c.runs.end(), [&](const auto& r) { return r.setup == s.id && r.legs == campaign::Legs::Both; })) continue;
+    if (std::none_of(c.runs.begin(), c.runs.end(), [&](const auto& r) { return r.setup == s.id && r.legs == campaign::Legs::Both; }))
+      continue;
     QAction* a = menu->addAction(tr("Compare the two ways of %1 as setups").arg(QString::fromStdString(s.id)));
     a->setObjectName("split_" + QString::fromStdString(s.id));
     connect(a, &QAction::triggered, this, [this, id = s.id] {

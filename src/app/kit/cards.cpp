@@ -199,8 +199,13 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
     std::erase_if(next.runs, [&](const auto& r) { return r.setup == id; });
     m_document.edit(tr("Remove setup %1 and its runs").arg(QString::fromStdString(id)), next);
   });
-  const QString heads[] = {
-      tr("link"), tr("transmit power"), tr("transmit antenna"), tr("cable loss there"), tr("receive antenna"), tr("cable loss there"), tr("power control")};
+  const QString heads[] = {tr("link"),
+                           tr("transmit power"),
+                           tr("transmit antenna"),
+                           tr("cable loss there"),
+                           tr("receive antenna"),
+                           tr("cable loss there"),
+                           tr("power control")};
   for (int i = 0; i < 7; ++i) grid->addWidget(small(heads[i]), 2, i, Qt::AlignBottom);
   for (std::size_t i = 0; i < document.campaign().links.size(); ++i) linkRow(grid, 3 + int(i), id, document.campaign().links[i]);
 }

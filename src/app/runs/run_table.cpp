@@ -16,7 +16,9 @@ bool isFigure(int column) {
 }
 
 QString countsText(campaign::Legs legs) {
-  return legs == campaign::Legs::Out ? RunTable::tr("way out") : legs == campaign::Legs::Back ? RunTable::tr("way back") : RunTable::tr("yes");
+  return legs == campaign::Legs::Out    ? RunTable::tr("way out")
+         : legs == campaign::Legs::Back ? RunTable::tr("way back")
+                                        : RunTable::tr("yes");
 }
 
 }  // namespace
@@ -96,8 +98,9 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
 
 QVariant RunTable::headerData(int section, Qt::Orientation orientation, int role) const {
   if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-  const QString names[] = {tr("run"),      tr("setup"),   tr("order"),       tr("flight"), tr("why it ended"), tr("reduced by"), tr("farthest"),
-                           tr("dropouts"), tr("lost at"), tr("regained at"), tr("gap"), tr("counts"), tr("notes")};
+  const QString names[] = {tr("run"),        tr("setup"),    tr("order"),    tr("flight"),  tr("why it ended"),
+                           tr("reduced by"), tr("farthest"), tr("dropouts"), tr("lost at"), tr("regained at"),
+                           tr("gap"),        tr("counts"),   tr("notes")};
   return names[section];
 }
 

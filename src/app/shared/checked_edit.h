@@ -38,7 +38,8 @@ class TextEdit : public CheckedEdit {
   Q_OBJECT
  public:
   /// @param read keeps the text's meaning and returns why it is refused, or nothing
-  explicit TextEdit(std::function<QString(const QString&)> read, QWidget* parent = nullptr) : CheckedEdit(parent), m_read(std::move(read)) {}
+  explicit TextEdit(std::function<QString(const QString&)> read, QWidget* parent = nullptr)
+      : CheckedEdit(parent), m_read(std::move(read)) {}
 
  protected:
   QString take(const QString& text) override { return m_read(text); }

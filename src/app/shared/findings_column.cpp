@@ -12,7 +12,7 @@
 namespace distanz::app {
 namespace {
 
-constexpr int kAtOnce = 4;  // sentences made before the window answers again
+constexpr int kAtOnce = 4;                                        // sentences made before the window answers again
 constexpr int kTextWidth = theme::kColumn - 2 * 12 - 3 - 8 - 10;  // margins, stroke, its gap, scroll bar
 
 /// Text of the column's width and its own height: nothing for the layouts to find out, which would hold the window up.

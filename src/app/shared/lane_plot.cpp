@@ -242,8 +242,8 @@ void LanePlot::dots(int lane, const std::vector<Dot>& dots, const QColor& colour
     auto* graph = new QCPGraph(axisOf(lane, QCPAxis::atBottom), axisOf(lane, QCPAxis::atLeft));
     graph->setData(x, y);
     graph->setLineStyle(QCPGraph::lsNone);
-    graph->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(marked ? t.caution : t.surface, marked ? 2.5 : 1.5), colour,
-                                           marked ? 12 : 9));
+    graph->setScatterStyle(
+        QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(marked ? t.caution : t.surface, marked ? 2.5 : 1.5), colour, marked ? 12 : 9));
   }
 }
 

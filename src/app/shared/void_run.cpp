@@ -21,10 +21,10 @@ void voidOrCount(QWidget* parent, Document& document, const std::string& id) {
   if (!run) return;
   if (!run->void_reason.empty()) return keep(document, id, QObject::tr("Count run %1 again"), {});
   bool ok = false;
-  const QString reason = QInputDialog::getText(parent, QObject::tr("Void run %1").arg(QString::fromStdString(id)),
-                                               QObject::tr("Why does it not count? The run is kept and can be counted again."),
-                                               QLineEdit::Normal, {}, &ok)
-                             .trimmed();
+  const QString reason =
+      QInputDialog::getText(parent, QObject::tr("Void run %1").arg(QString::fromStdString(id)),
+                            QObject::tr("Why does it not count? The run is kept and can be counted again."), QLineEdit::Normal, {}, &ok)
+          .trimmed();
   if (!ok) return;
   if (reason.isEmpty()) return emit document.refused(QObject::tr("A run is voided only with a reason, so that nobody wonders later."));
   keep(document, id, QObject::tr("Void run %1"), reason.toStdString());

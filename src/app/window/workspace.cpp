@@ -31,7 +31,8 @@ Workspace::Workspace(const std::filesystem::path& file, QWidget* parent)
   right->addLayout(top, 1);
   right->addWidget(m_rule);
   outer->addLayout(right, 1);
-  connect(m_findings, &FindingsColumn::voidRequested, this, [this](const QString& run) { voidOrCount(this, m_document, run.toStdString()); });
+  connect(m_findings, &FindingsColumn::voidRequested, this,
+          [this](const QString& run) { voidOrCount(this, m_document, run.toStdString()); });
   connect(m_rail, &StageRail::chosen, this, &Workspace::showStage);
   m_views->addWidget(new QWidget);  // until a stage is chosen: the first one added would be shown, and laid out for nothing
   m_building.setInterval(0);

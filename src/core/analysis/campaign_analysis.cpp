@@ -83,8 +83,10 @@ SetupAnswer answerOf(const std::string& setup, const std::vector<const SetupOnLi
       out.unknown_links.push_back(s->link);
       continue;
     }
-    if (!least || soughtRange(*s) < soughtRange(*least)) std::swap(least, next), least = s;
-    else if (!next || soughtRange(*s) < soughtRange(*next)) next = s;
+    if (!least || soughtRange(*s) < soughtRange(*least))
+      std::swap(least, next), least = s;
+    else if (!next || soughtRange(*s) < soughtRange(*next))
+      next = s;
   }
   if (!least) return out;
   out.link = least->link;

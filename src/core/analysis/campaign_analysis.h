@@ -19,8 +19,8 @@ enum class Basis { Signal, Quality, Reach };
 /// A range as it may be told. Numbers that the data cannot support are absent.
 struct RangeAnswer {
   Status status = Status::Withheld;
-  std::optional<double> estimate_m, low_m, high_m;  ///< high_m absent with a low_m: no upper limit
-  std::optional<double> at_least_m;                 ///< min(one-sided 95 % bound, farthest flown); without a signal the shortest flight
+  std::optional<double> estimate_m, low_m, high_m;      ///< high_m absent with a low_m: no upper limit
+  std::optional<double> at_least_m;                     ///< min(one-sided 95 % bound, farthest flown); without a signal the shortest flight
   double confidence = estimate::defaults::kConfidence;  ///< of what is told: less where few flights without a failure are all there is
 };
 
@@ -31,10 +31,10 @@ struct ModelCurve {
 
 struct FlightLevel {
   std::string run;
-  double off_setup_db = 0;   ///< how far this flight lies above its setup's mean
-  double turned_at_m = 0;    ///< farthest distance of the flight
-  double level_dbm = 0;      ///< what the model says of this flight there
-  bool stands_out = false;   ///< farther from the mean than defaults::kFlightOutlier sd
+  double off_setup_db = 0;  ///< how far this flight lies above its setup's mean
+  double turned_at_m = 0;   ///< farthest distance of the flight
+  double level_dbm = 0;     ///< what the model says of this flight there
+  bool stands_out = false;  ///< farther from the mean than defaults::kFlightOutlier sd
 };
 
 /// One part of the pilot's rule as a level of signal.
@@ -49,8 +49,8 @@ struct SetupOnLink {
   std::optional<estimate::Interval> exponent;
   std::optional<double> critical_dbm;
   double critical_sd_db = 0;
-  std::string limited_by;  ///< part of the rule that is met first: "margin", "quality" or "bitrate"
-  std::vector<CriticalPart> parts;  ///< those with a level, the one that fails first at the front
+  std::string limited_by;                    ///< part of the rule that is met first: "margin", "quality" or "bitrate"
+  std::vector<CriticalPart> parts;           ///< those with a level, the one that fails first at the front
   double total_sd_db = 0, flight_sd_db = 0;  ///< new flight over another stretch; between flights
   double farthest_m = 0;
   int runs_used = 0;
@@ -86,7 +86,7 @@ struct SetupAnswer {
 struct LegDifference {
   std::string setup, link;
   estimate::PairedDifference back_over_out;
-  std::optional<double> turn_db;                       ///< mean over flights: signal in the turn less that beside it
+  std::optional<double> turn_db;                    ///< mean over flights: signal in the turn less that beside it
   std::optional<double> lost_m, regained_m, gap_m;  ///< medians over the flights that lost and regained the link
   int lost_flights = 0;                             ///< how many those are
 };

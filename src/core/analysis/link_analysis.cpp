@@ -43,8 +43,7 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   addReducedPower(w);
   addProfile(w);
   warnAboutReference(campaign, link, w.runs, result);
-  for (const estimate::SignalModel& model : w.models.components)
-    warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
+  for (const estimate::SignalModel& model : w.models.components) warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
   result.models.push_back({link.id, std::move(w.models), w.critical});
 }
 

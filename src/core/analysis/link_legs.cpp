@@ -118,9 +118,10 @@ void addReducedPower(LinkWork& w) {
         w.result.reduced.push_back(out);
       else
         w.warn("reduced-power-open",
-               fmt::format("{} was flown at {:.0f} dB less power on the {} link, but where it fails then is not known yet. Go on until the link "
-                           "quality falls, or enter the receiver's sensitivity.",
-                           out.setup, reduction, w.link.id));
+               fmt::format(
+                   "{} was flown at {:.0f} dB less power on the {} link, but where it fails then is not known yet. Go on until the link "
+                   "quality falls, or enter the receiver's sensitivity.",
+                   out.setup, reduction, w.link.id));
     }
 }
 

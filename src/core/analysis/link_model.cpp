@@ -122,7 +122,7 @@ void fitFailures(LinkWork& w) {
   std::vector<FirstFailure> failures;
   for (std::size_t run : w.runs) {
     const LinkReduction& r = w.reduced(run);
-    if (r.reduced_db > 0) continue;  // its distances are those of a weaker link
+    if (r.reduced_db > 0) continue;                                   // its distances are those of a weaker link
     if (w.campaign.runs[run].legs == campaign::Legs::Back) continue;  // first failures are those of the way out
     std::optional<FirstFailure> first = r.quality_failure;
     if (r.bitrate_failure &&

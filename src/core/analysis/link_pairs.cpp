@@ -98,9 +98,10 @@ std::vector<std::pair<int, int>> pairsOf(const LinkWork& w) {
   const int strongest = *std::max_element(flown.begin(), flown.end(), [&](int a, int b) { return level(a) < level(b); });
   for (int other : flown)
     if (other != strongest) out.emplace_back(std::min(strongest, other), std::max(strongest, other));
-  w.warn("many-setups", fmt::format("{} setups were flown on the {} link: each is compared with the strongest ({}) only. Compare fewer at a "
-                                    "time to see them against each other.",
-                                    flown.size(), w.link.id, w.campaign.setups[static_cast<std::size_t>(strongest)].id));
+  w.warn("many-setups",
+         fmt::format("{} setups were flown on the {} link: each is compared with the strongest ({}) only. Compare fewer at a "
+                     "time to see them against each other.",
+                     flown.size(), w.link.id, w.campaign.setups[static_cast<std::size_t>(strongest)].id));
   return out;
 }
 

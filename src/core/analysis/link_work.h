@@ -15,8 +15,8 @@ struct LinkWork {
   const campaign::Link& link;
   CampaignAnalysis& result;
 
-  std::vector<std::size_t> runs = {};  ///< used runs that count on this link
-  std::vector<int> setup_of = {};      ///< place in campaign.setups, per run of the campaign; -1: none
+  std::vector<std::size_t> runs = {};                  ///< used runs that count on this link
+  std::vector<int> setup_of = {};                      ///< place in campaign.setups, per run of the campaign; -1: none
   std::vector<std::vector<std::size_t>> runs_of = {};  ///< per setup
 
   std::vector<estimate::ModelFlight> flights = {};  ///< those runs with a signal
@@ -30,7 +30,9 @@ struct LinkWork {
   const LinkReduction& reduced(std::size_t run) const { return result.reductions[run].links.at(link.id); }
   const estimate::SignalModel* modelOf(int setup) const;
   const std::string& runId(std::size_t flight) const { return campaign.runs[flight_runs[flight]].id; }
-  void warn(const char* code, std::string text, const std::string& run = {}) const { result.warnings.push_back({code, run, std::move(text)}); }
+  void warn(const char* code, std::string text, const std::string& run = {}) const {
+    result.warnings.push_back({code, run, std::move(text)});
+  }
 };
 
 void fitModels(LinkWork& w);

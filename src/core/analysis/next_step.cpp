@@ -24,8 +24,8 @@ const campaign::Run* lastOf(const campaign::Campaign& c, const CampaignAnalysis&
 const PairOnLink* openPair(const CampaignAnalysis& a) {
   const PairOnLink* best = nullptr;
   for (const PairOnLink& p : a.comparisons)
-    if (p.verdict == Verdict::Undecided && p.more_pairs > 0 && p.more_pairs <= kTooManyPairs && (!best || p.more_pairs < best->more_pairs) &&
-        a.decides(p))
+    if (p.verdict == Verdict::Undecided && p.more_pairs > 0 && p.more_pairs <= kTooManyPairs &&
+        (!best || p.more_pairs < best->more_pairs) && a.decides(p))
       best = &p;
   return best;
 }
@@ -74,8 +74,9 @@ Sentence nextStep(const campaign::Campaign& c, const CampaignAnalysis& a) {
     }
   if (const PairOnLink* p = openPair(a))
     return {Tone::Advice,
-            p->paired_flights > 0 ? fmt::format("Fly {} with {} and {} aboard", countText(p->more_pairs, "more flight", "more flights"), p->a, p->b)
-                                  : fmt::format("Fly {} of {} and {}", countText(p->more_pairs, "more pair", "more pairs"), p->a, p->b),
+            p->paired_flights > 0
+                ? fmt::format("Fly {} with {} and {} aboard", countText(p->more_pairs, "more flight", "more flights"), p->a, p->b)
+                : fmt::format("Fly {} of {} and {}", countText(p->more_pairs, "more pair", "more pairs"), p->a, p->b),
             p->paired_flights > 0
                 ? "Both listening at once, as before, until the quality fails on the way out."
                 : "In turns, over the same path and at the same height, until the quality fails on the way out. With both listening in one "

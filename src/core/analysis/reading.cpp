@@ -61,7 +61,8 @@ std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAn
       const auto found = analysis.reductions[i].links.find(link);
       if (campaign.runs[i].setup != setup.id || !analysis.runs[i].used || found == analysis.reductions[i].links.end()) continue;
       const campaign::Legs legs = campaign.runs[i].legs;
-      const auto s = near(found->second.signal, legs, distance_m, half_width_m), q = near(found->second.quality, legs, distance_m, half_width_m);
+      const auto s = near(found->second.signal, legs, distance_m, half_width_m),
+                 q = near(found->second.quality, legs, distance_m, half_width_m);
       const bool full = found->second.reduced_db == 0;  // at less power the link fails elsewhere; only its signal is referred
       signal.add(s);
       if (full) quality.add(q);

@@ -67,8 +67,8 @@ struct Reducer {
   }
 
   void signal(LinkReduction& out, const std::vector<double>& rssi, const Reference& reference) const {
-    const estimate::FlightSamples samples{recording.time_s, track.distance_m, rssi, track.turn.begin_s, track.turn.end_s,
-                                          reference.signal_db};
+    const estimate::FlightSamples samples{recording.time_s,   track.distance_m, rssi,
+                                          track.turn.begin_s, track.turn.end_s, reference.signal_db};
     out.has_signal = true;
     out.cells = estimate::legCellsOf(samples, std::nullopt);
     out.floor.add(samples);
@@ -123,9 +123,10 @@ RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& 
     out.turn = track.turn;
     out.duration_s = recording.time_s.back() - recording.time_s.front();
     if (track.off_path_share > kOtherPathShare)
-      throw InputError(fmt::format("{:.0f} % of it lies more than {:.0f} m beside this campaign's path: a flight over another path belongs in a "
-                                   "campaign of its own",
-                                   100 * track.off_path_share, log::kOffPath_m));
+      throw InputError(
+          fmt::format("{:.0f} % of it lies more than {:.0f} m beside this campaign's path: a flight over another path belongs in a "
+                      "campaign of its own",
+                      100 * track.off_path_share, log::kOffPath_m));
     const Reducer reducer{campaign, run, recording, track};
     for (const campaign::Link& link : campaign.links) {
       LinkReduction reduced = reducer.link(link);

@@ -7,9 +7,9 @@
 
 namespace distanz::analysis {
 
-constexpr double kHoldPower_s = 3;        ///< a power reported now and then holds this long
+constexpr double kHoldPower_s = 3;          ///< a power reported now and then holds this long
 constexpr double kPowerTolerance_db = 0.5;  ///< closer to the kit's figure than this is the kit's figure
-constexpr double kModeHeld_s = 5;         ///< a mode seen for less is a hop, not where the link lived
+constexpr double kModeHeld_s = 5;           ///< a mode seen for less is a hop, not where the link lived
 
 /// Transmit power as one log tells it.
 struct PowerUse {
@@ -23,9 +23,9 @@ struct PowerUse {
 /// Packet rate or mode as one log tells it.
 struct ModeUse {
   bool recorded = false;
-  std::vector<double> held;        ///< modes that lasted, rising
+  std::vector<double> held;          ///< modes that lasted, rising
   bool without_sensitivity = false;  ///< one of them is not in the kit
-  double offset_db = 0;  ///< what the most sensitive mode held needs less (positive) than the link's own sensitivity
+  double offset_db = 0;              ///< what the most sensitive mode held needs less (positive) than the link's own sensitivity
 };
 
 /// What has to be added to the readings of one run on one link before runs can be put beside each other.

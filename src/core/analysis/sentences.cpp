@@ -75,7 +75,8 @@ std::string spanText(double low, double high) {
 std::string rangeText(const RangeAnswer& r) {
   if (r.status == Status::Withheld) return "not known";
   if (r.status == Status::AtLeast) {
-    const std::string sure = r.confidence < estimate::defaults::kConfidence ? fmt::format(" ({:.0f} % sure)", 100 * r.confidence) : std::string();
+    const std::string sure =
+        r.confidence < estimate::defaults::kConfidence ? fmt::format(" ({:.0f} % sure)", 100 * r.confidence) : std::string();
     return "at least " + distanceText(r.at_least_m.value_or(0)) + sure;
   }
   return fmt::format("{} (95 %: {}{})", distanceText(*r.estimate_m), spanText(r.low_m.value_or(0), r.high_m.value_or(INFINITY)),

@@ -32,7 +32,8 @@ Sentence verdictSentence(const campaign::Campaign& campaign, const CampaignAnaly
 /// What limits a setup, and at what distance.
 Sentence limitSentence(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& setup);
 
-/// Where a setup's way back differs from its way out, or the link came back much nearer than it was lost. Empty title: nothing worth telling.
+/// Where a setup's way back differs from its way out, or the link came back much nearer than it was lost. Empty title: nothing worth
+/// telling.
 Sentence legSentence(const campaign::Campaign& campaign, const LegDifference& legs);
 
 /// What flights at reduced power say of full power.

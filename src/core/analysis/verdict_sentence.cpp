@@ -12,7 +12,8 @@ std::string morePairsText(const PairOnLink& p) {
   if (p.more_pairs <= 0) return {};
   if (p.more_pairs > 20)
     return " More than 20 further pairs of flights would be needed: the difference, if any, is too small to settle by flying.";
-  if (p.paired_flights > 0) return fmt::format(" About {} with both aboard should tell.", countText(p.more_pairs, "more flight", "more flights"));
+  if (p.paired_flights > 0)
+    return fmt::format(" About {} with both aboard should tell.", countText(p.more_pairs, "more flight", "more flights"));
   return fmt::format(" About {} of flights should tell.", countText(p.more_pairs, "more pair", "more pairs"));
 }
 
@@ -69,10 +70,11 @@ std::string whyVerdict(const CampaignAnalysis& a, const PairOnLink& p, const Ori
     out += fmt::format("\nFlights of one setup differ by {:.1f} dB (sd){}.", s->flight_sd_db,
                        p.spread_assumed ? ", assumed: each was flown once" : "");
   if (const SetupOnLink* s = a.find(o.better, p.link); s && s->exponent)
-    out += fmt::format("\nThe signal falls by {:.0f} dB per factor 10 of distance (exponent {:.2f}, {:.2f} to {:.2f}), so {:.1f} dB is {:.0f} % "
-                       "of range.",
-                       10 * s->exponent->estimate, s->exponent->estimate, s->exponent->low, s->exponent->high, o.delta.estimate,
-                       100 * (o.ratio.estimate - 1));
+    out += fmt::format(
+        "\nThe signal falls by {:.0f} dB per factor 10 of distance (exponent {:.2f}, {:.2f} to {:.2f}), so {:.1f} dB is {:.0f} % "
+        "of range.",
+        10 * s->exponent->estimate, s->exponent->estimate, s->exponent->low, s->exponent->high, o.delta.estimate,
+        100 * (o.ratio.estimate - 1));
   out += fmt::format("\nChance that {} carries further: {:.0f} %; by over {:.0f} %: {:.0f} %.", o.better, 100 * o.p_longer,
                      100 * a.practical_threshold, 100 * o.p_more);
   return out;

@@ -44,17 +44,19 @@ std::string powerText(double dbm) {
 void warnAboutPower(const Writer& warn, const std::string& run, const std::string& link, const PowerUse& p) {
   if (p.changed)
     warn("power-changed",
-         fmt::format("Run {}: the {} transmit power changed in flight ({} to {}). Its signal is referred to {}{}. Better switch automatic power "
-                     "off and fly it again.",
-                     run, link, powerText(p.low_dbm), powerText(p.high_dbm), powerText(p.reference_dbm),
-                     p.unknown_share > 0 ? fmt::format("; {:.0f} % of its rows, whose power is not known, are left out", 100 * p.unknown_share)
-                                         : std::string()),
+         fmt::format(
+             "Run {}: the {} transmit power changed in flight ({} to {}). Its signal is referred to {}{}. Better switch automatic power "
+             "off and fly it again.",
+             run, link, powerText(p.low_dbm), powerText(p.high_dbm), powerText(p.reference_dbm),
+             p.unknown_share > 0 ? fmt::format("; {:.0f} % of its rows, whose power is not known, are left out", 100 * p.unknown_share)
+                                 : std::string()),
          run);
   else if (p.referred_share > 0)
     warn("power-differs",
-         fmt::format("Run {} was flown with {} on the {} link, but the kit says {}: its signal is referred to that ({:+.1f} dB). If the kit is "
-                     "wrong, correct it.",
-                     run, powerText(p.low_dbm), link, powerText(p.reference_dbm), p.reference_dbm - p.low_dbm),
+         fmt::format(
+             "Run {} was flown with {} on the {} link, but the kit says {}: its signal is referred to that ({:+.1f} dB). If the kit is "
+             "wrong, correct it.",
+             run, powerText(p.low_dbm), link, powerText(p.reference_dbm), p.reference_dbm - p.low_dbm),
          run);
 }
 
@@ -130,14 +132,16 @@ void warnAboutReference(const campaign::Campaign& campaign, const campaign::Link
   for (const auto& [setup, powers] : reference)
     if (powers.second - powers.first > kPowerTolerance_db)
       warn("powers-differ",
-           fmt::format("Flights of {} had different {} transmit powers ({} and {}), and the kit does not say which is meant: their levels are not "
-                       "referred to one. Enter the power in Kit.",
-                       setup, link.id, powerText(powers.first), powerText(powers.second)));
+           fmt::format(
+               "Flights of {} had different {} transmit powers ({} and {}), and the kit does not say which is meant: their levels are not "
+               "referred to one. Enter the power in Kit.",
+               setup, link.id, powerText(powers.first), powerText(powers.second)));
   if (held.size() > 1)
     warn("modes-differ",
          fmt::format("Not all flights used the same packet rate or mode on the {} link. {}", link.id,
-                     link.modes.empty() ? "Enter the sensitivity of each in Kit, or fly all in one: a mode changes the range like an antenna does."
-                                        : "Levels are compared as margin above each mode's sensitivity, so a difference may be the mode's."));
+                     link.modes.empty()
+                         ? "Enter the sensitivity of each in Kit, or fly all in one: a mode changes the range like an antenna does."
+                         : "Levels are compared as margin above each mode's sensitivity, so a difference may be the mode's."));
 }
 
 void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& link, const SignalModel& model,
@@ -149,11 +153,12 @@ void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& li
       return std::abs(a.off_setup_db) < std::abs(b.off_setup_db);
     });
     const std::string& id = campaign.runs[runs[static_cast<std::size_t>(farthest->flight)]].id;
-    warn("flights-differ",
-         fmt::format("On the {} link, flights of one setup differ by {:.1f} dB (sd): more than a day usually gives. Farthest off is run {} "
-                     "({:+.1f} dB). Look for a loose connector, another antenna direction or automatic power; if you find it, void the run.",
-                     link.id, flight_sd, id, farthest->off_setup_db),
-         id);
+    warn(
+        "flights-differ",
+        fmt::format("On the {} link, flights of one setup differ by {:.1f} dB (sd): more than a day usually gives. Farthest off is run {} "
+                    "({:+.1f} dB). Look for a loose connector, another antenna direction or automatic power; if you find it, void the run.",
+                    link.id, flight_sd, id, farthest->off_setup_db),
+        id);
   }
   for (const FlightEffect& f : model.flights)
     if (std::abs(f.off_setup_db) > defaults::kFlightOutlier * flight_sd) {

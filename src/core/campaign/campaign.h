@@ -71,7 +71,7 @@ struct Run {
   std::string flight;      ///< runs with the same flight were recorded at the same time
   Ended ended = Ended::Unknown;
   std::string notes;
-  std::string void_reason;                         ///< not empty: kept but not counted
+  std::string void_reason;  ///< not empty: kept but not counted
   Legs legs = Legs::Both;
   std::map<std::string, double> reduced_db;        ///< by link id: power below the setup's own (range check, attenuator), > 0
   std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as moved by hand

@@ -66,7 +66,8 @@ TypedModes parseModes(const std::string& text) {
   const auto refuse = [](std::string why) { return TypedModes{{}, std::move(why)}; };
   for (const std::string& item : items(text)) {
     const auto colon = item.find(':');
-    if (colon == std::string::npos) return refuse(fmt::format("\"{}\": write each mode with its sensitivity, like 50: -112 dBm; 150: -107 dBm", item));
+    if (colon == std::string::npos)
+      return refuse(fmt::format("\"{}\": write each mode with its sensitivity, like 50: -112 dBm; 150: -107 dBm", item));
     const quantity::Parsed mode = quantity::parse(quantity::Kind::Number, withoutHertz(item.substr(0, colon)));
     if (!mode) return refuse(mode.problem);
     const quantity::Parsed level =
@@ -98,7 +99,8 @@ TypedReduction parseReduced(const std::string& text, const std::vector<Link>& li
     const quantity::Parsed db = reduction(item);
     if (!db) return refuse(db.problem);
     if (!(db.value > 0 && db.value <= limits::kReducedHigh_db))
-      return refuse(fmt::format("\"{}\" is {:.1f} dB below full power; it must lie above 0 and up to {:.0f} dB", item, db.value, limits::kReducedHigh_db));
+      return refuse(fmt::format("\"{}\" is {:.1f} dB below full power; it must lie above 0 and up to {:.0f} dB", item, db.value,
+                                limits::kReducedHigh_db));
     out.reduced_db[link] = db.value;
   }
   return out;

@@ -69,8 +69,8 @@ struct Checker {
     if (r.order < 0) fail("out-of-bounds", fmt::format("run \"{}\": order must not be negative", r.id));
     for (const auto& [link, db] : r.reduced_db)
       if (!(db > 0 && db <= limits::kReducedHigh_db))
-        fail("out-of-bounds", fmt::format("run \"{}\": the reduced power on \"{}\" must lie above 0 and up to {:.0f} dB below full power", r.id,
-                                          link, limits::kReducedHigh_db));
+        fail("out-of-bounds", fmt::format("run \"{}\": the reduced power on \"{}\" must lie above 0 and up to {:.0f} dB below full power",
+                                          r.id, link, limits::kReducedHigh_db));
     const double begin = r.turn_begin_s.value_or(0), end = r.turn_end_s.value_or(begin);
     if (!std::isfinite(begin) || !std::isfinite(end) || r.turn_begin_s.has_value() != r.turn_end_s.has_value() || end < begin)
       fail("bad-turn", fmt::format("run \"{}\": the turn must begin before it ends", r.id));

@@ -112,7 +112,8 @@ std::vector<Sample> samplesOf(const FlightSamples& flight, FlightCells& whole, d
   for (std::size_t i = 0; i < flight.time_s.size(); ++i) {
     if (!finiteRow(flight, i)) continue;
     const double t = flight.time_s[i], d = flight.distance_m[i], shift = flight.shift_db.empty() ? 0 : flight.shift_db[i];
-    if ((t >= turn_begin && t <= turn_end) || d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m || !std::isfinite(shift)) continue;
+    if ((t >= turn_begin && t <= turn_end) || d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m || !std::isfinite(shift))
+      continue;
     samples.push_back({static_cast<int>(std::floor(d / width_m)), t > turn_end, std::log10(d), flight.rssi_dbm[i], shift});
   }
   std::stable_sort(samples.begin(), samples.end(), [](const Sample& a, const Sample& b) { return a.cell < b.cell; });

@@ -92,8 +92,8 @@ std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const 
   const double needed = critical.level_dbm - level->second.level_db - own.mean;
   const auto reach = [&](double reserve_db) { return std::pow(10, model.line.logDistanceAt(needed + reserve_db)); };
   const double there = std::log10(reach(0));
-  const double ahead_sd = std::sqrt(own.variance + model.line.place_var_db2 + model.within_var_db2 + model.line.varianceAt(there) +
-                                    critical.variance_db2);
+  const double ahead_sd =
+      std::sqrt(own.variance + model.line.place_var_db2 + model.within_var_db2 + model.line.varianceAt(there) + critical.variance_db2);
   const double dependable = reach(defaults::kDependableZ * ahead_sd);
   out->typical_left_m = distanceLeft(out->distance_m, reach(0), heading_off_deg);
   out->dependable_left_m = distanceLeft(out->distance_m, dependable, heading_off_deg);

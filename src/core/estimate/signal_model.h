@@ -51,7 +51,8 @@ struct SignalModel {
   PlaceLine line;
   double flight_var_db2 = 0;  ///< s_u^2, between flights of one setup, moderated
   double flight_df = 0;       ///< nu_u
-  int spread_df = 0;          ///< flights - setups, those recorded together counted once: 0 means the spread between flights is assumed, not measured
+  int spread_df =
+      0;  ///< flights - setups, those recorded together counted once: 0 means the spread between flights is assumed, not measured
   bool unusual_spread = false;
   double within_var_db2 = 0;  ///< s_x^2
   double total_sd_db = 0;     ///< s_tot: new flight, other 40 m stretch at the same distance

@@ -63,8 +63,7 @@ void clean(const Recording& r, std::vector<double>& distance, const std::vector<
   for (std::size_t i = 0; i < distance.size(); ++i) known[i] = std::isfinite(distance[i]);
   const auto total = static_cast<std::size_t>(std::count(known.begin(), known.end(), true));
   const auto wrong = wrongRows(r.time_s, known, [&](std::size_t a, std::size_t b) {
-    return flat ? course::apart_m((*flat)[a], (*flat)[b])
-                : std::abs(distance[a] - distance[b]);
+    return flat ? course::apart_m((*flat)[a], (*flat)[b]) : std::abs(distance[a] - distance[b]);
   });
   std::size_t bad = 0;
   for (std::size_t i = 0; i < distance.size(); ++i)

@@ -106,7 +106,8 @@ class Flyer {
       std::size_t column = addPosition(r, d, side, run.speed_mps);
       const bool turning = std::abs(t - turn_s) < 2.5;
       const Moment now{d, t > turn_s, turning};
-      for (const auto& [link, p] : m_s.physics) column = addLink(r, column, {link, p, run, terms(flight, link, p), own[link]}, now, bitrate[link]);
+      for (const auto& [link, p] : m_s.physics)
+        column = addLink(r, column, {link, p, run, terms(flight, link, p), own[link]}, now, bitrate[link]);
     }
     return r;
   }
@@ -268,9 +269,9 @@ double varianceLeft(double stretch_m, double correlation_m) {
 }
 
 Truth truthOf(const LinkPhysics& p, double level_at_1km_dbm, double critical_dbm) {
-  const double total = std::sqrt(p.place_sd_db * p.place_sd_db * varianceLeft(kStretch_m, p.place_correlation_m) +
-                                 p.within_sd_db * p.within_sd_db * varianceLeft(kStretch_m, p.within_correlation_m) +
-                                 p.flight_sd_db * p.flight_sd_db);
+  const double total =
+      std::sqrt(p.place_sd_db * p.place_sd_db * varianceLeft(kStretch_m, p.place_correlation_m) +
+                p.within_sd_db * p.within_sd_db * varianceLeft(kStretch_m, p.within_correlation_m) + p.flight_sd_db * p.flight_sd_db);
   const auto range = [&](double margin) { return 1000 * std::pow(10, (level_at_1km_dbm - margin - critical_dbm) / (10 * p.exponent)); };
   return {range(0), range(1.6448536269514722 * total)};
 }

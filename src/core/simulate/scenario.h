@@ -25,7 +25,7 @@ struct LinkPhysics {
   double quality_slope_db = 1.2;
   int packets_per_sample = 20;
   double full_bitrate_mbps = 50;
-  double wild_share = 0;  ///< share of readings that are rubbish
+  double wild_share = 0;                             ///< share of readings that are rubbish
   double pair_sd_db = 0.5, pair_within_sd_db = 0.7;  ///< what a receiver has to itself among those recorded in one flight
   double leg_sd_db = 0;                              ///< from flight to flight, the way back against the way out
 };
@@ -45,7 +45,7 @@ struct RunPlan {
   double level_offset_db = 0;  ///< the day: drift, a weak battery, wind
   std::string notes;
   std::string flight;
-  std::map<std::string, double> reduced_db;              ///< by link id: flown with so much less power
+  std::map<std::string, double> reduced_db;             ///< by link id: flown with so much less power
   std::map<std::string, std::vector<PowerStep>> power;  ///< by link id, rising; levels are those at the first step's power
 };
 

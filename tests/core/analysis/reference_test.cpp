@@ -50,7 +50,8 @@ TEST_CASE("power changed in flight: the signal is referred to one power, and the
   for (const std::size_t run : {std::size_t{0}, std::size_t{2}, std::size_t{4}}) s.runs[run].power["control"] = {{0, 100}, {1200, 400}};
   const auto changed = test::analyseSimulated(simulate::simulate(s, 4));
   CHECK(warned(changed, "power-changed", "A1"));
-  CHECK_THAT(changed.find("A", "control")->typical.estimate_m.value(), WithinRel(plain.find("A", "control")->typical.estimate_m.value(), 0.01));
+  CHECK_THAT(changed.find("A", "control")->typical.estimate_m.value(),
+             WithinRel(plain.find("A", "control")->typical.estimate_m.value(), 0.01));
   CHECK_THAT(changed.comparisons[0].delta_db->estimate, WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
 }
 

@@ -65,8 +65,8 @@ TEST_CASE("live: margin, this flight's own level, and the distance left shrink a
   const auto early = adviseLive(model, 0, {-104, 0}, weak.samples(300), 0), late = adviseLive(model, 0, {-104, 0}, weak.samples(1500), 0);
   REQUIRE(early);
   REQUIRE(late);
-  CHECK(late->off_setup_db < -1.5);                        // the weak flight is recognised
-  CHECK(late->off_setup_sd_db < early->off_setup_sd_db);   // the surer the longer it lasts
+  CHECK(late->off_setup_db < -1.5);                       // the weak flight is recognised
+  CHECK(late->off_setup_sd_db < early->off_setup_sd_db);  // the surer the longer it lasts
   CHECK(late->distance_m + late->typical_left_m < early->distance_m + early->typical_left_m);
   CHECK(late->dependable_left_m < late->typical_left_m);
   CHECK_THAT(late->margin_db, WithinAbs(late->signal_dbm + 104, 1e-12));

@@ -85,8 +85,8 @@ TEST_CASE("simulation: flights of the same name share the air, others do not") {
 }
 
 TEST_CASE("shadowing: what a stretch leaves of the variance has the right limits") {
-  CHECK_THAT(varianceLeft(0.01, 50), WithinAbs(1, 1e-3));      // a point keeps all of it
-  CHECK_THAT(varianceLeft(1e5, 50), WithinRel(1e-3, 0.01));    // far beyond the correlation: 2 L/w
+  CHECK_THAT(varianceLeft(0.01, 50), WithinAbs(1, 1e-3));       // a point keeps all of it
+  CHECK_THAT(varianceLeft(1e5, 50), WithinRel(1e-3, 0.01));     // far beyond the correlation: 2 L/w
   CHECK_THAT(varianceLeft(40, 40), WithinRel(2 / M_E, 1e-12));  // w = L: 2 (1 - (1 - 1/e)) = 2/e
 }
 
