@@ -3,6 +3,7 @@
 #include <nlohmann/json.hpp>
 #include <ostream>
 
+#include "cli/analyse_source.h"
 #include "cli/analysis_json.h"
 #include "cli/command.h"
 #include "core/analysis/sentences.h"
@@ -14,28 +15,22 @@
 namespace distanz::cli {
 namespace {
 
-struct Analysed {
-  campaign::Campaign campaign;
-  analysis::CampaignAnalysis analysis;
-  std::vector<Problem> problems;
-};
-
-Analysed analyseFolder(const AnalyseOptions& options) {
-  formats::InterchangeFolder folder = formats::openInterchange(options.campaign);
+Analysed analyseFolder(const std::filesystem::path& path, unsigned threads) {
+  formats::InterchangeFolder folder = formats::openInterchange(path);
   for (campaign::Run& run : folder.campaign.runs) run.log_sha256 = formats::runLogSha256(folder, run);
   const auto source = [&](const campaign::Run& run) {
     return std::make_shared<const log::Recording>(
         formats::readRecording(formats::readRunLog(folder, run), run.log, folder.campaign, run.columns));
   };
-  auto result = analysis::analyse(folder.campaign, source, {}, options.threads);
+  auto result = analysis::analyse(folder.campaign, source, {}, threads);
   return {std::move(folder.campaign), std::move(result), std::move(folder.problems)};
 }
 
-Analysed analyseFile(const AnalyseOptions& options) {
-  campaign::Campaign campaign = store::CampaignFile::open(options.campaign).campaign();
-  const store::SampleFile samples(options.campaign);
+Analysed analyseFile(const std::filesystem::path& path, unsigned threads) {
+  campaign::Campaign campaign = store::CampaignFile::open(path).campaign();
+  const store::SampleFile samples(path);
   auto result = analysis::analyse(
-      campaign, [&](const campaign::Run& run) { return samples.recording(run); }, {}, options.threads);
+      campaign, [&](const campaign::Run& run) { return samples.recording(run); }, {}, threads);
   return {std::move(campaign), std::move(result), {}};
 }
 
@@ -54,8 +49,12 @@ void printText(const Analysed& a, std::ostream& out) {
 
 }  // namespace
 
+Analysed analyseAny(const std::filesystem::path& campaign, unsigned threads) {
+  return std::filesystem::is_directory(campaign) ? analyseFolder(campaign, threads) : analyseFile(campaign, threads);
+}
+
 void analyseCommand(const AnalyseOptions& options, Io io) {
-  Analysed a = std::filesystem::is_directory(options.campaign) ? analyseFolder(options) : analyseFile(options);
+  Analysed a = analyseAny(options.campaign, options.threads);
   for (const Problem& p : a.problems) a.analysis.warnings.push_back({p.code, {}, p.text});
   if (options.json)
     io.out << analysisJson(a.campaign, a.analysis, options.details).dump(1) << "\n";

@@ -57,6 +57,14 @@ struct LinkOptions {
 };
 void linkCommand(const LinkOptions& options, Io io);
 
+struct LiveOptions {
+  std::filesystem::path campaign, log;
+  std::string setup;
+  std::optional<double> heading_off_deg;
+  bool json = false;
+};
+void liveCommand(const LiveOptions& options, Io io);
+
 /// "CHANNEL=COLUMN" texts as a map. @throws InputError for one without "="
 std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps);
 

@@ -75,6 +75,19 @@ void addLink(CLI::App& app, Io io, Action& action) {
   c->callback([&action, options, io] { action = [options, io] { linkCommand(*options, io); }; });
 }
 
+void addLive(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<LiveOptions>();
+  CLI::App* c = app.add_subcommand("live", "Margin now and distance left, from the log of a flight that is still going on");
+  c->add_option("CAMPAIGN", options->campaign, "earlier flights: a .distanz file or an interchange folder")->required();
+  c->add_option("LOG", options->log, "the flight so far")->required();
+  c->add_option("--setup", options->setup, "id of the setup in the air")->required();
+  c->add_option("--heading-off", options->heading_off_deg,
+                "degrees between the heading and straight away from the station; from the track if left out")
+      ->check(CLI::Range(0.0, 180.0));
+  c->add_flag("--json", options->json, "one JSON object on standard output");
+  c->callback([&action, options, io] { action = [options, io] { liveCommand(*options, io); }; });
+}
+
 std::string oneLine(std::string text) {
   for (char& c : text)
     if (c == '\n' || c == '\r') c = ' ';
@@ -104,6 +117,7 @@ int run(const std::vector<std::string>& arguments, Io io) {
   addInspect(app, io, action);
   addSimulate(app, io, action);
   addLink(app, io, action);
+  addLive(app, io, action);
   try {
     app.parse(std::vector<std::string>(arguments.rbegin(), arguments.rend()));
   } catch (const CLI::Success& e) {

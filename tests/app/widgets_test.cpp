@@ -205,3 +205,66 @@ TEST_CASE("words for why a run ended: one for each reason, none twice") {
     seen << text;
   }
 }
+
+TEST_CASE("lanes: a click on a dot tells its name, a click elsewhere picks a distance, a hidden lane has neither") {
+  LanePlot plot;
+  plot.addLane("Signal", "dBm", 50);
+  plot.addLane("Place", "dB", 50);
+  plot.resize(420, 260);
+  plot.show();
+  const auto draw = [&](bool first) {
+    plot.showLanes({first, true});
+    plot.setAxisEnd(1000);
+    plot.setRange(0, -100, 0);
+    plot.setRange(1, -5, 5);
+    plot.dots(0, {{500, -50, "A7", true}}, theme::setupColour(0));
+    plot.bars(1, {200, 240}, {-4, 3}, 38, theme::setupColour(1));
+    plot.replot();
+    QCoreApplication::processEvents();
+  };
+  draw(true);
+  auto* canvas = plot.findChildren<QWidget*>().first();
+  QSignalSpy dots(&plot, &LanePlot::dotClicked), picks(&plot, &LanePlot::picked);
+  const auto clickAll = [&] {
+    for (int y = 4; y < canvas->height(); y += 8)
+      for (int x = 4; x < canvas->width(); x += 8) QTest::mouseClick(canvas, Qt::LeftButton, {}, {x, y});
+  };
+  clickAll();
+  REQUIRE(dots.count() >= 1);
+  CHECK(dots.count() <= 9);  // only close by
+  CHECK(dots[0][0].toString() == "A7");
+  CHECK(picks.count() > 100);
+  const QImage bars = plot.grab().toImage();
+  CHECK(shareOf(bars, theme::setupColour(1)) > 0.001);
+  draw(false);
+  dots.clear();
+  clickAll();
+  CHECK(dots.count() == 0);
+  CHECK(shareOf(plot.grab().toImage(), theme::setupColour(1)) > shareOf(bars, theme::setupColour(1)));  // the other lane got its room
+}
+
+TEST_CASE("column: many sentences follow while the window answers, in their order; a newer text replaces an older") {
+  FindingsColumn column;
+  column.resize(theme::kColumn, 600);
+  column.QWidget::show();
+  std::vector<analysis::Sentence> many(9);
+  for (std::size_t i = 0; i < many.size(); ++i)
+    many[i] = {analysis::Tone::Result, "Title " + std::to_string(i), "text", "why " + std::to_string(i), ""};
+  const auto titles = [&] {
+    QStringList out;
+    for (auto* label : column.findChildren<QLabel*>())
+      if (label->text().startsWith("Title")) out << label->text();
+    return out;
+  };
+  column.show("What matters", many);
+  many[0].title = "Title new";
+  column.show("What matters", many);
+  waitFor("all sentences", [&] { return titles().size() == 9; });
+  CHECK(titles().first() == "Title new");
+  CHECK(titles().last() == "Title 8");
+  QSignalSpy asked(&column, &FindingsColumn::voidRequested);
+  column.show("What matters", {{analysis::Tone::Caution, "", "Run A3 lies 9 dB off", "", "A3"}});
+  QTest::mouseClick(&child<QPushButton>(column, "void_A3"), Qt::LeftButton);
+  REQUIRE(asked.count() == 1);
+  CHECK(asked[0][0].toString() == "A3");
+}

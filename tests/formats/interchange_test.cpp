@@ -54,6 +54,10 @@ TEST_CASE("campaign.json: writing and reading again is the same campaign") {
   c.runs[0].turn_end_s = 110;
   c.runs[0].columns = {{"control.rssi_dbm", "RSSI [dBm]"}, {"height_m", ""}};
   c.runs[0].void_reason = "wind";
+  c.runs[0].legs = campaign::Legs::Out;
+  c.runs[0].reduced_db = {{"control", 20.5}};
+  c.links[0].modes = {{50, -112}, {150, -107}};
+  c.setups[0].links["control"].automatic_power = true;
   c.runs[0].notes = "\u00fcber \"quoted\"";
   CHECK(campaignFromJson(json::parse(campaignJson(c).dump()), "x").campaign == c);
 }
@@ -97,6 +101,29 @@ TEST_CASE("campaign.json: faults are refused with their place") {
   CHECK_THROWS_WITH(formats::readCampaign("{\n\"title\": \n oops", "campaign.json"), Catch::StartsWith("campaign.json:3"));
   CHECK_THROWS_WITH(formats::readCampaign(std::string(5000, '['), "campaign.json"), Contains("nested too deeply"));
   CHECK_THROWS_WITH(formats::readCampaign("[]", "campaign.json"), Contains("must be a JSON object"));
+}
+
+TEST_CASE("campaign.json: modes, reduced power and legs that make no sense are refused with their place") {
+  const auto refused = [](const std::function<void(json&)>& change) -> std::string {
+    json c = minimal();
+    change(c);
+    try {
+      formats::readCampaign(c.dump(), "campaign.json");
+    } catch (const InputError& e) {
+      return e.what();
+    }
+    return "read";
+  };
+  CHECK_THAT(refused([](json& c) { c["runs"][0]["legs"] = "sideways"; }), Contains("runs[0]") && Contains("\"out\""));
+  CHECK_THAT(refused([](json& c) { c["runs"][0]["reduced_db"] = 20; }), Contains("reduced_db"));
+  CHECK_THAT(refused([](json& c) { c["runs"][0]["reduced_db"] = {{"control", -3}}; }), Contains("above 0"));
+  CHECK_THAT(refused([](json& c) { c["links"][0]["modes"] = {{{"mode", 50}}}; }), Contains("modes[0]") && Contains("sensitivity_dbm"));
+  CHECK_THAT(refused([](json& c) {
+               c["links"][0]["modes"] = {{{"mode", 5}, {"sensitivity_dbm", -90}}, {{"mode", 5}, {"sensitivity_dbm", -91}}};
+             }),
+             Contains("twice"));
+  CHECK_THAT(refused([](json& c) { c["links"][0]["modes"] = {{{"mode", 5}, {"sensitivity_dbm", 90}}}; }), Contains("dBm"));
+  CHECK(refused([](json& c) { c["links"][0]["modes"] = json::array(); }) == "read");
 }
 
 TEST_CASE("interchange folder: written whole, read back the same, logs byte for byte") {

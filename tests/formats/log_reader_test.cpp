@@ -78,6 +78,23 @@ TEST_CASE("columns are recognised by meaning and unit") {
   CHECK_THAT(matches[1].scale, WithinAbs(scale, 1e-12));
 }
 
+TEST_CASE("packet rate, radio mode and frequency are recognised; a flight mode or a frame rate is not") {
+  const auto channel = [](const std::string& header, const char* value) -> std::string {
+    const std::string log = "time_s,distance_m,rssi_dbm," + header + "\n0,5,-60," + value + "\n1,9,-61," + value + "\n";
+    const CsvLayout layout = layoutOf(log);
+    for (const ColumnMatch& m : matchColumns(layout, twoLinks().links))
+      if (m.header == header) return m.channel + (m.scale == 1 ? "" : " x" + std::to_string(static_cast<int>(m.scale)));
+    return {};
+  };
+  CHECK(channel("packet rate [Hz]", "150") == "control.rate_hz");
+  CHECK(channel("RF mode", "2") == "control.mode");
+  CHECK(channel("control.mode", "2") == "control.mode");
+  CHECK(channel("flight mode", "2").empty());
+  CHECK(channel("video frequency [GHz]", "5.8") == "video.frequency_mhz x1000");
+  CHECK(channel("Freq(MHz)", "2440") == "control.frequency_mhz");
+  CHECK(channel("video.power [dBm]", "24") == "video.power_mw");
+}
+
 TEST_CASE("columns that mean something else are left alone") {
   const auto header = GENERATE(as<std::string>{}, "distance travelled m", "wind speed m/s", "gps quality", "mode", "comment", "roll (deg)");
   CAPTURE(header);

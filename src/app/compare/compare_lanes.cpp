@@ -9,6 +9,7 @@
 namespace distanz::app {
 namespace {
 
+constexpr int kMostDrawn = 16;      // setups: twice the marks there are
 constexpr double kPlaceBar_m = 38;  // of the 40 m that a stretch is long
 
 QColor faint(QColor colour, float alpha) {
@@ -59,6 +60,10 @@ int CompareLanes::markOf(const std::string& setup) const {
   return found == setups.end() ? 0 : int(found - setups.begin());
 }
 
+bool CompareLanes::drawn(const std::string& setup) const {
+  return markOf(setup) < kMostDrawn;
+}
+
 bool CompareLanes::hasBitrate(const std::string& link) const {
   for (const auto& r : m_document.analysis().reductions)
     if (const auto found = r.links.find(link); found != r.links.end() && found->second.has_bitrate) return true;
@@ -102,6 +107,7 @@ void CompareLanes::drawRuns(const std::string& link) {
 
 void CompareLanes::drawRun(std::size_t run, const analysis::LinkReduction& reduced) {
   const auto& r = m_document.analysedCampaign().runs[run];
+  if (!drawn(r.setup)) return;
   const bool used = m_document.analysis().runs[run].used && reduced.left_out.empty();
   QPen pen;
   pen.setWidth(0);  // cosmetic: drawn several times as fast as a stroked line
@@ -117,13 +123,13 @@ void CompareLanes::drawRun(std::size_t run, const analysis::LinkReduction& reduc
 
 void CompareLanes::drawModels(const std::string& link) {
   for (const auto& result : m_document.analysis().setups) {
-    if (result.link != link) continue;
+    if (result.link != link || !drawn(result.setup)) continue;
     const int mark = markOf(result.setup);
     m_plot->band(Signal, result.curve.distance_m, result.curve.low_dbm, result.curve.high_dbm, theme::setupColour(mark));
     m_plot->line(Signal, result.curve.distance_m, result.curve.level_dbm, theme::setupPen(mark, 2.6));
   }
   for (const auto& result : m_document.analysis().setups)  // above every band
-    if (result.link == link) drawFlights(result, markOf(result.setup));
+    if (result.link == link && drawn(result.setup)) drawFlights(result, markOf(result.setup));
 }
 
 void CompareLanes::drawFlights(const analysis::SetupOnLink& result, int mark) {
@@ -167,6 +173,7 @@ void CompareLanes::drawResiduals(const std::string& link) {
   for (const analysis::RunResiduals& r : m_document.analysis().residuals) {
     if (r.link != link) continue;
     const campaign::Run* run = campaign::findRun(m_document.analysedCampaign(), r.run);
+    if (run && !drawn(run->setup)) continue;
     QPen pen(faint(theme::setupColour(markOf(run ? run->setup : std::string())), 0.6F));
     pen.setWidth(0);
     m_plot->line(Residuals, r.distance_m, r.residual_db, pen);
@@ -182,7 +189,7 @@ void CompareLanes::drawDropouts(const std::string& link) {
     if (const auto& links = m_document.analysis().reductions[i].links; links.contains(link) && links.at(link).reduced_db == 0)
       runs_of.at(size_t(markOf(c.runs[i].setup))).push_back(i);
   QStringList names;
-  for (std::size_t s = 0; s < c.setups.size(); ++s) {
+  for (std::size_t s = 0; s < std::min(c.setups.size(), std::size_t(kMostDrawn)); ++s) {
     names << QString::fromStdString(campaign::letterOf(c, s));
     std::vector<LanePlot::Stroke> strokes;
     for (std::size_t k = 0; k < runs_of[s].size(); ++k) {

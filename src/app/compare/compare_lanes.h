@@ -33,6 +33,8 @@ class CompareLanes : public QWidget {
   void drawResiduals(const std::string& link);
   void drawDropouts(const std::string& link);
   int markOf(const std::string& setup) const;
+  /// Only the first few of very many setups are drawn: lines beyond telling apart say nothing.
+  bool drawn(const std::string& setup) const;
 
   Document& m_document;
   LanePlot* m_plot;

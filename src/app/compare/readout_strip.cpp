@@ -10,6 +10,8 @@
 namespace distanz::app {
 namespace {
 
+constexpr std::size_t kMostRead = 6;  // setups that fit side by side
+
 /// Draws a figure with its unit in muted ink after it; returns where it ends.
 double figure(QPainter& p, double x, const QRectF& row, const QString& value, const QString& unit) {
   p.setFont(theme::figureFont(16, true));
@@ -51,7 +53,8 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
     return;
   }
   p.drawText(top, Qt::AlignVCenter, tr("Mean of all runs at %1, within 20 m").arg(distanceLabel(*m_document.picked())));
-  const auto readings = analysis::readAt(m_document.analysedCampaign(), m_document.analysis(), m_link, *m_document.picked());
+  auto readings = analysis::readAt(m_document.analysedCampaign(), m_document.analysis(), m_link, *m_document.picked());
+  if (readings.size() > kMostRead) readings.resize(kMostRead);
   const double pitch = (width() - theme::kAxisLeft) / double(std::max<std::size_t>(readings.size(), 1));
   for (std::size_t i = 0; i < readings.size(); ++i) {
     const QRectF row(theme::kAxisLeft + pitch * double(i), 20, pitch, 34);

@@ -3,11 +3,14 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
+#include <algorithm>
 
 #include "app/kit/cards.h"
 
 namespace distanz::app {
 namespace {
+
+constexpr std::size_t kMostCards = 40;  // more would take long to lay out and nobody reads them
 
 void empty(QLayout* layout) {
   while (QLayoutItem* item = layout->takeAt(0)) {
@@ -65,7 +68,9 @@ KitStage::KitStage(Document& document, QWidget* parent) : Stage(document, parent
   refresh();
 }
 
-void KitStage::showEvent(QShowEvent*) { refresh(); }
+void KitStage::showEvent(QShowEvent*) {
+  refresh();
+}
 
 void KitStage::refresh() {
   emit findingsChanged();
@@ -84,7 +89,13 @@ void KitStage::rebuild() {
   empty(m_setups);
   const auto& c = document().campaign();
   for (std::size_t i = 0; i < c.links.size(); ++i) m_links->addWidget(new LinkCard(document(), c.links[i].id), int(i), 0);
-  for (std::size_t i = 0; i < c.setups.size(); ++i) m_setups->addWidget(new SetupCard(document(), c.setups[i].id), int(i), 0);
+  const std::size_t shown = std::min(c.setups.size(), kMostCards);
+  for (std::size_t i = 0; i < shown; ++i) m_setups->addWidget(new SetupCard(document(), c.setups[i].id), int(i), 0);
+  if (shown < c.setups.size()) {
+    auto* more = new QLabel(tr("%1 more setups are not shown here; compare fewer at a time").arg(c.setups.size() - shown));
+    more->setProperty("muted", true);
+    m_setups->addWidget(more, int(shown), 0);
+  }
   if (c.setups.empty()) {
     auto* hint = new QLabel(tr("Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try."));
     hint->setProperty("muted", true);

@@ -53,28 +53,29 @@ std::string cell(double v) {
 
 std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link,
                             double distance_m, double half_width_m) {
+  struct Means {
+    Mean signal, quality, bitrate;
+    int runs = 0;
+  };
+  std::map<std::string, Means> by_setup;
+  for (std::size_t i = 0; i < campaign.runs.size() && i < analysis.reductions.size(); ++i) {
+    const auto found = analysis.reductions[i].links.find(link);
+    if (!analysis.runs[i].used || found == analysis.reductions[i].links.end()) continue;
+    const LinkReduction& r = found->second;
+    const campaign::Legs legs = campaign.runs[i].legs;
+    const auto s = near(r.signal, legs, distance_m, half_width_m), q = near(r.quality, legs, distance_m, half_width_m);
+    Means& m = by_setup[campaign.runs[i].setup];
+    m.signal.add(s);
+    if (r.reduced_db == 0) {  // at less power the link fails elsewhere; only its signal is referred
+      m.quality.add(q);
+      m.bitrate.add(near(r.bitrate, legs, distance_m, half_width_m));
+    }
+    m.runs += s || q;
+  }
   std::vector<Reading> out;
   for (const campaign::Setup& setup : campaign.setups) {
-    Mean signal, quality, bitrate;
-    Reading reading{setup.id, {}, {}, {}};
-    for (std::size_t i = 0; i < campaign.runs.size() && i < analysis.reductions.size(); ++i) {
-      const auto found = analysis.reductions[i].links.find(link);
-      if (campaign.runs[i].setup != setup.id || !analysis.runs[i].used || found == analysis.reductions[i].links.end()) continue;
-      const campaign::Legs legs = campaign.runs[i].legs;
-      const auto s = near(found->second.signal, legs, distance_m, half_width_m),
-                 q = near(found->second.quality, legs, distance_m, half_width_m);
-      const bool full = found->second.reduced_db == 0;  // at less power the link fails elsewhere; only its signal is referred
-      signal.add(s);
-      if (full) quality.add(q);
-      if (full) bitrate.add(near(found->second.bitrate, legs, distance_m, half_width_m));
-      reading.runs += s || q;
-    }
-    reading.signal_dbm = signal.value();
-    reading.quality_pct = quality.value();
-    reading.bitrate_mbps = bitrate.value();
-    reading.signal_low_dbm = signal.low;
-    reading.signal_high_dbm = signal.high;
-    out.push_back(reading);
+    const Means& m = by_setup[setup.id];
+    out.push_back({setup.id, m.signal.value(), m.quality.value(), m.bitrate.value(), m.signal.low, m.signal.high, m.runs});
   }
   return out;
 }

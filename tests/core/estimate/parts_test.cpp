@@ -99,6 +99,35 @@ TEST_CASE("cells: clipped ones are kept as bounds, with the floor given or found
   }
 }
 
+TEST_CASE("cells: each leg by itself, and together what both hold") {
+  const LegCells c = legCellsOf(rows([](double, int i) { return i <= 1000 ? -70.0 : -74.0; }).samples(), std::nullopt);
+  REQUIRE(c.out.cells.size() == c.back.cells.size());
+  for (const Cell& cell : c.out.cells) CHECK_THAT(cell.level_dbm, WithinAbs(-70, 1e-12));
+  for (const Cell& cell : c.back.cells) CHECK_THAT(cell.level_dbm, WithinAbs(-74, 1e-12));
+  for (const Cell& cell : c.both.cells) CHECK_THAT(cell.level_dbm, WithinAbs(-72, 1.0));
+  CHECK(c.out.farthest_m == c.both.farthest_m);
+}
+
+TEST_CASE("cells: a shift moves the level and the bound of a clipped cell, not what counts as floor or ceiling; unknown rows go") {
+  const Rows r = rows([](double d, int i) { return d > 600 ? (i % 10 < 6 ? -101.0 : -100.0) : -12.0 - (i % 3); });
+  std::vector<double> shift(r.time.size(), 5.0);
+  for (std::size_t i = 0; i < shift.size(); ++i)
+    if (r.distance[i] < 200) shift[i] = NAN;
+  FlightSamples samples = r.samples();
+  const FlightCells plain = cellsOf(samples, -101.0);
+  samples.shift_db = shift;
+  const FlightCells shifted = cellsOf(samples, -101.0);
+  CHECK(shifted.cells.front().index == 5);  // 200 m on
+  const std::size_t gone = plain.cells.size() - shifted.cells.size();
+  for (std::size_t i = 0; i < shifted.cells.size(); ++i) {
+    CHECK(shifted.cells[i].censored == plain.cells[i + gone].censored);
+    CHECK_THAT(shifted.cells[i].level_dbm - plain.cells[i + gone].level_dbm, WithinAbs(5, 1e-9));
+  }
+  shift.pop_back();
+  samples.shift_db = shift;
+  CHECK_THROWS_AS(cellsOf(samples, -101.0), DomainError);
+}
+
 TEST_CASE("floor: a minimum that does not repeat is no floor, and merging is as adding") {
   FloorFinder lone;
   const Rows wave = rows([](double d, int) { return -60 - d / 50; });

@@ -1,0 +1,18 @@
+#pragma once
+#include <filesystem>
+#include <vector>
+
+#include "core/analysis/campaign_analysis.h"
+
+namespace distanz::cli {
+
+struct Analysed {
+  campaign::Campaign campaign;
+  analysis::CampaignAnalysis analysis;
+  std::vector<Problem> problems;
+};
+
+/// A campaign file or an interchange folder, analysed. @param threads 0: as many as the machine has @throws InputError
+Analysed analyseAny(const std::filesystem::path& campaign, unsigned threads = 0);
+
+}  // namespace distanz::cli

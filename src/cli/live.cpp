@@ -1,0 +1,61 @@
+#include <fmt/format.h>
+
+#include <cmath>
+#include <nlohmann/json.hpp>
+#include <ostream>
+
+#include "cli/analyse_source.h"
+#include "cli/command.h"
+#include "core/analysis/live_advice.h"
+#include "core/quantity/error.h"
+#include "formats/files.h"
+#include "formats/log_import.h"
+
+namespace distanz::cli {
+namespace {
+
+using json = nlohmann::ordered_json;
+
+/// What has no end is null.
+json metres(double v) {
+  return std::isfinite(v) ? json(v) : json(nullptr);
+}
+
+json linkJson(const analysis::LinkAdvice& l) {
+  return {{"link", l.link},
+          {"distance_m", l.advice.distance_m},
+          {"signal_dbm", l.advice.signal_dbm},
+          {"margin_db", l.advice.margin_db},
+          {"dependable_left_m", metres(l.advice.dependable_left_m)},
+          {"typical_left_m", metres(l.advice.typical_left_m)},
+          {"beyond_flown", l.advice.beyond_flown},
+          {"first_flight", l.first_flight}};
+}
+
+}  // namespace
+
+void liveCommand(const LiveOptions& options, Io io) {
+  const Analysed a = analyseAny(options.campaign);
+  if (!campaign::findSetup(a.campaign, options.setup))
+    throw InputError("--setup " + options.setup + ": no such setup in this campaign; add it first");
+  campaign::Run run;
+  run.setup = options.setup;
+  const log::Recording so_far = formats::readRecording(formats::readFile(options.log), options.log.string(), a.campaign);
+  const auto course = campaign::courseOf(a.campaign);
+  const analysis::FlightAdvice advice =
+      analysis::adviseFlight(a.campaign, a.analysis, run, so_far, course ? &*course : nullptr, options.heading_off_deg);
+  if (advice.links.empty())
+    throw InputError(
+        options.log.string() +
+        ": nothing can be advised from it: it needs a signal beyond 80 m on a link whose critical level is known; enter the receiver's "
+        "sensitivity, or fly a setup until its quality fails first");
+  if (options.json) {
+    json out = {{"heading_off_deg", advice.heading_off_deg}, {"links", json::array()}};
+    for (const auto& l : advice.links) out["links"].push_back(linkJson(l));
+    io.out << out.dump(1) << "\n";
+    return;
+  }
+  for (const auto& l : advice.links) io.out << analysis::adviceText(l) << "\n";
+}
+
+}  // namespace distanz::cli

@@ -1,0 +1,35 @@
+#pragma once
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/analysis/campaign_analysis.h"
+#include "core/course/course.h"
+#include "core/estimate/live.h"
+
+namespace distanz::analysis {
+
+/// What a flight still in the air may be told on one link.
+struct LinkAdvice {
+  std::string link;
+  estimate::LiveAdvice advice;
+  bool first_flight = false;  ///< no earlier flight of this setup counts: told from this flight alone
+};
+
+struct FlightAdvice {
+  double heading_off_deg = 0;     ///< between the heading and straight away from the station: 0 outbound, 180 home
+  std::vector<LinkAdvice> links;  ///< the one with the least dependable distance left first
+};
+
+/// "Margin now, and distance left at this heading" from the part of a flight that is there.
+/// @param analysis of the campaign's earlier flights @param run its setup and what is known of it (reduced power)
+/// @param so_far rows from take-off on @param heading_off_deg none: from the last seconds of the track
+/// @return no links where no link has a critical level, a signal that falls, and a placed row
+/// @throws InputError where the rows hold no position
+FlightAdvice adviseFlight(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const campaign::Run& run,
+                          const log::Recording& so_far, const course::Course* course, std::optional<double> heading_off_deg = {});
+
+/// "Control: 12 dB above the critical level at 1.20 km; dependable for 640 m more at this heading, typical for 1.31 km."
+std::string adviceText(const LinkAdvice& advice);
+
+}  // namespace distanz::analysis

@@ -1,0 +1,81 @@
+// Runs are reduced anew only where something they depend on changed, and the answer is the same either way.
+#include <catch2/catch.hpp>
+#include <map>
+#include <mutex>
+
+#include "core/analysis/words.h"
+#include "support/scenarios.h"
+
+using namespace distanz;
+using namespace distanz::analysis;
+
+namespace {
+
+/// A campaign whose recordings are counted as they are asked for.
+struct Counted {
+  simulate::Simulated flown = simulate::simulate(test::twoSetups(2), 5);
+  campaign::Campaign campaign = flown.campaign;
+  ReductionCache cache = {};
+  std::map<std::string, int> asked = {};
+  std::mutex guard = {};
+
+  CampaignAnalysis analyse() {
+    asked.clear();
+    const auto source = [&](const campaign::Run& run) {
+      const std::lock_guard lock(guard);
+      ++asked[run.id];
+      const auto index = static_cast<std::size_t>(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data());
+      return std::make_shared<const log::Recording>(flown.recordings[index]);
+    };
+    return analysis::analyse(campaign, source, cache);
+  }
+};
+
+}  // namespace
+
+TEST_CASE("cache: nothing is read twice for notes, voiding, flights or legs") {
+  Counted c;
+  c.analyse();
+  CHECK(c.asked.size() == 4);
+  c.campaign.runs[0].notes = "gusty";
+  c.campaign.runs[1].void_reason = "wrong battery";
+  c.campaign.runs[2].flight = "f1";
+  c.campaign.runs[3].legs = campaign::Legs::Out;
+  c.campaign.setups[0].name = "Other";
+  const CampaignAnalysis a = c.analyse();
+  CHECK(c.asked.empty());
+  CHECK_FALSE(a.runs[1].used);
+}
+
+TEST_CASE("cache: only the run whose turn, power or setup changed is read again; a link's rule concerns all") {
+  Counted c;
+  c.analyse();
+  c.campaign.runs[0].turn_begin_s = 200;
+  c.campaign.runs[0].turn_end_s = 240;
+  c.analyse();
+  CHECK(c.asked == std::map<std::string, int>{{"A1", 1}});
+  c.campaign.runs[1].reduced_db["control"] = 10;
+  c.analyse();
+  CHECK(c.asked == std::map<std::string, int>{{"B1", 1}});
+  c.campaign.setups[1].links["control"].power_dbm = 20;
+  c.analyse();
+  CHECK(c.asked.size() == 2);  // both runs of B
+  c.campaign.links[0].rule.lq_min_pct = 60;
+  c.analyse();
+  CHECK(c.asked.size() == 4);
+}
+
+TEST_CASE("cache: the answer is that of an analysis from scratch, to the last bit") {
+  Counted c;
+  c.analyse();
+  c.campaign.runs[2].reduced_db["control"] = 3;
+  const CampaignAnalysis kept = c.analyse();
+  c.cache = {};
+  const CampaignAnalysis fresh = c.analyse();
+  REQUIRE(kept.setups.size() == fresh.setups.size());
+  for (std::size_t i = 0; i < kept.setups.size(); ++i) {
+    CHECK(kept.setups[i].typical.estimate_m == fresh.setups[i].typical.estimate_m);
+    CHECK(kept.setups[i].dependable.low_m == fresh.setups[i].dependable.low_m);
+  }
+  CHECK(kept.comparisons[0].delta_db->estimate == fresh.comparisons[0].delta_db->estimate);
+}

@@ -1,0 +1,160 @@
+// What is said: every verdict, what limits, what to do next, in words that follow the figures.
+#include "core/analysis/sentences.h"
+
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "support/scenarios.h"
+
+using namespace distanz;
+using namespace distanz::analysis;
+using Catch::Matchers::Contains;
+using estimate::Interval;
+using estimate::Verdict;
+
+namespace {
+
+campaign::Campaign named() {
+  campaign::Campaign c = test::twoSetups(1).campaign;
+  c.setups[0].name = "Print patch";
+  c.setups[1].name = "Stub pair";
+  return c;
+}
+
+PairOnLink pair(double delta_db, double half_db, Verdict verdict) {
+  PairOnLink p;
+  p.a = "A";
+  p.b = "B";
+  p.link = "control";
+  p.delta_db = Interval{delta_db, delta_db - half_db, delta_db + half_db};
+  const auto ratio = [](double db) { return std::pow(10, db / 27); };
+  p.ratio = Interval{ratio(delta_db), ratio(delta_db - half_db), ratio(delta_db + half_db)};
+  p.verdict = verdict;
+  p.p_a_longer = delta_db > 0 ? 0.97 : 0.03;
+  p.p_a_more = 0.9;
+  p.p_b_more = 0.9;
+  return p;
+}
+
+LegDifference legs(double estimate_db, double half_db) {
+  LegDifference l;
+  l.setup = "A";
+  l.link = "control";
+  l.back_over_out.flights = 3;
+  l.back_over_out.difference_db = {estimate_db, estimate_db - half_db, estimate_db + half_db};
+  return l;
+}
+
+}  // namespace
+
+TEST_CASE("verdict: the better one is named first, whichever side it is on, with amounts above 1") {
+  const campaign::Campaign c = named();
+  const Sentence a = verdictSentence(c, {}, pair(3, 1, Verdict::ABetter)), b = verdictSentence(c, {}, pair(-3, 1, Verdict::BBetter));
+  CHECK(a.title == "Print patch (A) is better than B");
+  CHECK(b.title == "Stub pair (B) is better than A");
+  CHECK(a.text == b.text);  // mirrored data, mirrored sentence
+  CHECK_THAT(a.text,
+             Contains("1.29 times as long") && Contains("3.0 dB stronger (95 %: 2.0 to 4.0)") && Contains("likely more than 10 % longer"));
+}
+
+TEST_CASE("verdict: cautions of several pairs and of one flight each are said, further flights are counted") {
+  const campaign::Campaign c = named();
+  PairOnLink p = pair(3, 1, Verdict::ABetter);
+  p.holds_for_all = false;
+  CHECK_THAT(verdictSentence(c, {}, p).text, Contains("not quite certain"));
+  p = pair(1, 3, Verdict::Undecided);
+  p.more_pairs = 4;
+  CHECK_THAT(verdictSentence(c, {}, p).text, Contains("very likely the longer one") && Contains("4 more pairs"));
+  p.paired_flights = 2;
+  p.more_pairs = 1;
+  CHECK_THAT(verdictSentence(c, {}, p).text, Contains("2 flights with both aboard") && Contains("1 more flight with both aboard"));
+  p.more_pairs = 200;
+  CHECK_THAT(verdictSentence(c, {}, p).text, Contains("too small to settle by flying"));
+  p.spread_assumed = true;
+  CHECK_THAT(verdictSentence(c, {}, p).text, Contains("nothing can be said about repeatability"));
+  CHECK_THAT(verdictSentence(c, {}, pair(0.1, 0.3, Verdict::NoPracticalDifference)).title, Contains("no practical difference"));
+  PairOnLink nothing;
+  nothing.a = "A";
+  nothing.b = "B";
+  CHECK_THAT(verdictSentence(c, {}, nothing).title, Contains("nothing to compare yet"));
+}
+
+TEST_CASE("legs: told only where they differ beyond chance and by enough to matter") {
+  const campaign::Campaign c = named();
+  CHECK_THAT(legSentence(c, legs(-3, 1)).title, Contains("3.0 dB weaker on the way back"));
+  CHECK_THAT(legSentence(c, legs(2, 1)).title, Contains("stronger"));
+  CHECK(legSentence(c, legs(-3, 4)).title.empty());      // chance
+  CHECK(legSentence(c, legs(-0.5, 0.2)).title.empty());  // sure, but nothing
+  LegDifference gap = legs(0, 1);
+  gap.lost_m = 2000;
+  gap.regained_m = 1200;
+  gap.gap_m = 800;
+  gap.lost_flights = 2;
+  CHECK_THAT(legSentence(c, gap).text, Contains("lost its control link at 2.00 km") && Contains("800 m nearer") && Contains("2 flights"));
+  gap.gap_m = 20;
+  CHECK(legSentence(c, gap).title.empty());
+}
+
+TEST_CASE("place: the stretch that costs most is told where several flights saw it and it costs enough") {
+  CampaignAnalysis a;
+  a.places.push_back({"control", {100, 140, 180}, {1, -6, -9}, {3, 3, 1}});
+  CHECK_THAT(placeSentence(a, "control").title, Contains("140 m costs everyone 6 dB"));  // 180 m was seen once
+  a.places[0].off_line_db[1] = -2;
+  CHECK(placeSentence(a, "control").title.empty());
+  CHECK(placeSentence(a, "video").title.empty());
+}
+
+TEST_CASE("reduced power: both figures, and the wrong one beside the right one") {
+  ReducedPower r{"A", "control", 20, 1, {400, 380, 420}, {2200, 1800, 2700}, {5.5, 4.6, 6.6}, 100, false};
+  const Sentence s = reducedSentence(named(), r);
+  CHECK_THAT(s.title, Contains("20 dB less power: 400 m"));
+  CHECK_THAT(s.text, Contains("2.20 km (95 %: 1.80 to 2.70 km)") && Contains("5.5 times as far, not the 100 times"));
+  CHECK_THAT(s.text, !Contains("assumed"));
+  r.exponent_assumed = true;
+  CHECK_THAT(reducedSentence(named(), r).text, Contains("assumed"));
+}
+
+TEST_CASE("ranges in words: units shared where they can be, open ends, bounds with their confidence") {
+  RangeAnswer r;
+  CHECK(rangeText(r) == "not known");
+  r.status = Status::Measured;
+  r.estimate_m = 1620;
+  r.low_m = 1450;
+  r.high_m = 1830;
+  CHECK(rangeText(r) == "1.62 km (95 %: 1.45 to 1.83 km)");
+  r.low_m = 950;
+  CHECK(rangeText(r) == "1.62 km (95 %: 950 m to 1.83 km)");
+  r.high_m.reset();
+  CHECK(rangeText(r) == "1.62 km (95 %: 950 m to no upper limit)");
+  r.status = Status::AtLeast;
+  r.at_least_m = 800;
+  CHECK(rangeText(r) == "at least 800 m");
+  r.confidence = 0.75;
+  CHECK(rangeText(r) == "at least 800 m (75 % sure)");
+}
+
+TEST_CASE("next step: first pair, missing setup, more flights, then what to plan with") {
+  const auto next = [](int flights, bool both) {
+    simulate::Scenario s = test::twoSetups(flights, 6);
+    if (!both) std::erase_if(s.runs, [](const auto& r) { return r.setup == "B"; });
+    const auto flown = simulate::simulate(s, 12);
+    return nextStep(flown.campaign, test::analyseSimulated(flown)).title;
+  };
+  campaign::Campaign empty = named();
+  CHECK_THAT(nextStep(empty, analyse(empty, std::vector<RunReduction>{})).title, Contains("first pair"));
+  CHECK_THAT(next(3, false), Contains("Fly") && Contains("B"));
+  CHECK_THAT(next(2, true), Contains("1 more time"));
+  CHECK_THAT(next(4, true), Contains("Plan with B"));
+}
+
+TEST_CASE("findings: verdicts first, then the next step, then what limits; cautions last; every figure can be asked why") {
+  const auto flown = simulate::simulate(test::twoSetups(4, 6), 12);
+  const auto said = findings(flown.campaign, test::analyseSimulated(flown));
+  REQUIRE(said.size() >= 4);
+  CHECK_THAT(said[0].title, Contains("is better than"));
+  CHECK_FALSE(said[0].why.empty());
+  CHECK(said[1].tone == Tone::Advice);
+  CHECK_THAT(said[2].title, Contains("A: dependable"));
+  CHECK_THAT(said[2].why, Contains("dB per factor 10") && Contains("A4"));
+  for (std::size_t i = 1; i < said.size(); ++i) CHECK_FALSE((said[i - 1].tone == Tone::Caution && said[i].tone != Tone::Caution));
+}
