@@ -20,11 +20,13 @@ void gatherFlights(LinkWork& w) {
   for (std::size_t run : w.runs)
     if (w.reduced(run).has_signal) floor.merge(w.reduced(run).floor);
   std::map<std::string, int> group;
+  w.flights_of.resize(w.campaign.setups.size());
   for (std::size_t run : w.runs) {
     if (!w.reduced(run).has_signal) continue;
     const std::string& together = w.campaign.runs[run].flight;
     const int number = together.empty() ? -1 : group.emplace(together, static_cast<int>(group.size())).first->second;
     w.flights.push_back({w.setup_of[run], countedLeg(w.reduced(run).cells, w.campaign.runs[run].legs), number});
+    w.flights_of[static_cast<std::size_t>(w.setup_of[run])].push_back(w.flight_runs.size());
     w.flight_runs.push_back(run);
     if (floor.floor_dbm()) censorAt(w.flights.back().cells, *floor.floor_dbm());
   }

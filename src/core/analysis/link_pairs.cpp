@@ -50,13 +50,12 @@ void stepDown(std::vector<PairOnLink>& pairs, const std::vector<double>& p_value
 
 /// Both setups' cells in every flight that both were recorded in.
 std::vector<PairedFlight> pairedFlights(const LinkWork& w, int a, int b) {
-  std::map<std::string, const FlightCells*> of_b;
-  for (std::size_t f = 0; f < w.flights.size(); ++f)
-    if (w.flights[f].setup == b && w.flights[f].group >= 0) of_b.emplace(w.campaign.runs[w.flight_runs[f]].flight, &w.flights[f].cells);
+  std::map<int, const FlightCells*> of_b;
+  for (std::size_t f : w.flights_of[static_cast<std::size_t>(b)])
+    if (w.flights[f].group >= 0) of_b.emplace(w.flights[f].group, &w.flights[f].cells);
   std::vector<PairedFlight> out;
-  for (std::size_t f = 0; f < w.flights.size() && !of_b.empty(); ++f) {
-    if (w.flights[f].setup != a || w.flights[f].group < 0) continue;
-    const auto other = of_b.find(w.campaign.runs[w.flight_runs[f]].flight);
+  for (std::size_t f : w.flights_of[static_cast<std::size_t>(a)]) {
+    const auto other = of_b.find(w.flights[f].group);
     if (other == of_b.end()) continue;
     if (const auto pair = pairedFlight(w.flights[f].cells, *other->second)) out.push_back(*pair);
   }

@@ -19,8 +19,9 @@ struct LinkWork {
   std::vector<int> setup_of = {};                      ///< place in campaign.setups, per run of the campaign; -1: none
   std::vector<std::vector<std::size_t>> runs_of = {};  ///< per setup
 
-  std::vector<estimate::ModelFlight> flights = {};  ///< those runs with a signal
-  std::vector<std::size_t> flight_runs = {};        ///< their place in campaign.runs
+  std::vector<estimate::ModelFlight> flights = {};        ///< those runs with a signal
+  std::vector<std::size_t> flight_runs = {};              ///< their place in campaign.runs
+  std::vector<std::vector<std::size_t>> flights_of = {};  ///< per setup, place in flights
   estimate::SignalModels models = {};
   std::map<int, const estimate::SignalModel*> model_of = {};  ///< setup -> the component with most of its flights
   std::optional<estimate::CriticalLevel> critical = {};

@@ -59,28 +59,12 @@ void judge(Comparison& c, const LogRatio& lr, double margin) {
     c.verdict = Verdict::BBetter;
 }
 
-std::optional<GapTrend> gapTrend(const SignalModel& model, int a, int b) {
-  std::map<int, std::pair<double, int>> mean;
-  for (const FlightEffect& f : model.flights)
-    if (f.has_slope) {
-      mean[f.setup].first += f.residual_slope;
-      ++mean[f.setup].second;
-    }
-  for (auto& [setup, m] : mean) m.first /= m.second;
-  if (!mean.contains(a) || !mean.contains(b)) return std::nullopt;
-  double ss = 0;
-  int n = 0;
-  for (const FlightEffect& f : model.flights)
-    if (f.has_slope) {
-      ss += std::pow(f.residual_slope - mean[f.setup].first, 2);
-      ++n;
-    }
-  const int df = n - static_cast<int>(mean.size());
-  if (df < 2 || !(ss > 0)) return std::nullopt;
+std::optional<GapTrend> gapTrend(const SignalModel& model, const SetupLevel& a, const SetupLevel& b) {
+  if (a.slopes == 0 || b.slopes == 0 || model.slope_df < 2 || !(model.slope_ss > 0)) return std::nullopt;
   GapTrend trend;
-  trend.db_per_decade = mean[a].first - mean[b].first;
-  const double se = std::sqrt(ss / df * (1.0 / mean[a].second + 1.0 / mean[b].second));
-  trend.p = 2 * tCdf(-std::abs(trend.db_per_decade) / se, df);
+  trend.db_per_decade = a.slope_db - b.slope_db;
+  const double se = std::sqrt(model.slope_ss / model.slope_df * (1.0 / a.slopes + 1.0 / b.slopes));
+  trend.p = 2 * tCdf(-std::abs(trend.db_per_decade) / se, model.slope_df);
   return trend;
 }
 
@@ -124,7 +108,7 @@ Comparison compare(const SignalModel& model, int a, int b, double margin) {
   in.further_sd_db = std::sqrt(2 * model.flight_var_db2);
   in.flights_each = (la.flights + lb.flights) / 2.0;
   Comparison c = judgeDifference(model.line, in, margin);
-  c.gap_trend = gapTrend(model, a, b);
+  c.gap_trend = gapTrend(model, la, lb);
   return c;
 }
 

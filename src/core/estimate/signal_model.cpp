@@ -113,6 +113,24 @@ void setResidualSlopes(SignalModel& model, const std::vector<Observation>& obs, 
   }
 }
 
+/// Means per setup and the spread about them, for telling whether a gap changes with distance.
+void poolSlopes(SignalModel& model) {
+  for (const FlightEffect& f : model.flights)
+    if (f.has_slope) {
+      model.setups[f.setup].slope_db += f.residual_slope;
+      ++model.setups[f.setup].slopes;
+    }
+  model.slope_ss = 0;
+  model.slope_df = 0;
+  for (auto& [id, setup] : model.setups)
+    if (setup.slopes > 0) {
+      setup.slope_db /= setup.slopes;
+      model.slope_df += setup.slopes - 1;
+    }
+  for (const FlightEffect& f : model.flights)
+    if (f.has_slope) model.slope_ss += std::pow(f.residual_slope - model.setups[f.setup].slope_db, 2);
+}
+
 /// Sections 2 to 4 on one set of observations.
 void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
   std::vector<int> place_of;
@@ -130,6 +148,7 @@ void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
   setLevels(model);
   setTotals(model, parts);
   setResidualSlopes(model, obs, parts);
+  poolSlopes(model);
   model.residuals.clear();
   for (std::size_t i = 0; i < obs.size(); ++i) model.residuals.push_back({obs[i].flight, obs[i].log_distance, parts.residual_db[i]});
 }

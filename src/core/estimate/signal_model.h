@@ -16,6 +16,8 @@ struct ModelFlight {
 struct SetupLevel {
   double level_db = 0;  ///< A_s: mean of the flights' effects
   int flights = 0;      ///< r_s
+  double slope_db = 0;  ///< mean residual slope of those flights that have one
+  int slopes = 0;       ///< how many those are
 };
 
 struct PlaceLevel {
@@ -57,6 +59,8 @@ struct SignalModel {
   double within_var_db2 = 0;  ///< s_x^2
   double total_sd_db = 0;     ///< s_tot: new flight, other 40 m stretch at the same distance
   double total_sd_var = 0;    ///< Var(s_tot)
+  double slope_ss = 0;        ///< squares of the flights' residual slopes about their setups' means
+  int slope_df = 0;           ///< flights with a slope less setups with one
   bool censored = false;      ///< some cells were clipped and enter as "below"
   /// Level of a setup at a distance on ground like this, dBm. @param distance_m > 0. NaN for a setup not in the model.
   double level_dbm(int setup, double distance_m) const;
