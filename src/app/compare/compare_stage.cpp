@@ -15,6 +15,23 @@
 
 namespace distanz::app {
 
+namespace {
+
+/// A button that opens a menu, and looks it.
+QPushButton* menuButton(const QString& text, const char* name, const QString& tip) {
+  auto* button = new QPushButton(text);
+  button->setObjectName(name);
+  button->setToolTip(tip);
+  button->setIcon(theme::icon("chevron", theme::tokens().ink));
+  button->setIconSize({10, 10});
+  button->setLayoutDirection(Qt::RightToLeft);  // the arrow behind the text
+  button->setMenu(new QMenu(button));
+  button->menu()->setLayoutDirection(Qt::LeftToRight);
+  return button;
+}
+
+}  // namespace
+
 CompareStage::CompareStage(Document& document, QWidget* parent)
     : Stage(document, parent),
       m_lanes(new CompareLanes(document)),
@@ -58,10 +75,8 @@ CompareStage::CompareStage(Document& document, QWidget* parent)
 }
 
 QPushButton* CompareStage::lanesButton() {
-  auto* button = new QPushButton(tr("Lanes"));
-  button->setObjectName("lanesMenu");
-  button->setToolTip(tr("Choose which lanes are drawn"));
-  auto* menu = new QMenu(button);
+  auto* button = menuButton(tr("Lanes"), "lanesMenu", tr("Choose which lanes are drawn"));
+  QMenu* menu = button->menu();
   for (int lane = 0; lane < CompareLanes::kLanes; ++lane) {
     const auto which = CompareLanes::Lane(lane);
     QAction* a = menu->addAction(CompareLanes::nameOf(which));
@@ -73,17 +88,13 @@ QPushButton* CompareStage::lanesButton() {
       refresh();
     });
   }
-  button->setMenu(menu);
   return button;
 }
 
 QPushButton* CompareStage::legsButton() {
-  auto* button = new QPushButton(tr("Legs"));
-  button->setObjectName("legsMenu");
-  button->setToolTip(tr("Which way of each flight counts; or make the way a setup of its own"));
-  auto* menu = new QMenu(button);
+  auto* button = menuButton(tr("Legs"), "legsMenu", tr("Which way of each flight counts; or make the way a setup of its own"));
+  QMenu* menu = button->menu();
   connect(menu, &QMenu::aboutToShow, this, [this, menu] { fillLegs(menu); });
-  button->setMenu(menu);
   return button;
 }
 

@@ -46,9 +46,10 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   m_table->verticalHeader()->hide();
   m_table->verticalHeader()->setDefaultSectionSize(28);
   m_table->setShowGrid(false);
+  m_table->setWordWrap(false);
   m_table->setAlternatingRowColors(true);
   m_table->horizontalHeader()->setStretchLastSection(true);
-  const int widths[] = {40, 42, 42, 50, 134, 72, 66, 64, 62, 78, 56, 58};
+  const int widths[] = {40, 42, 42, 50, 134, 72, 66, 64, 62, 78, 56, 58, 60};
   for (int i = 0; i < int(std::size(widths)); ++i) m_table->setColumnWidth(i, widths[i]);
   layout->addWidget(m_table, 3);
   layout->addWidget(m_cutter, 2);
