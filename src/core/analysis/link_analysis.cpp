@@ -34,6 +34,7 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   LinkWork w{campaign, link, result};
   gatherRuns(w, used);
   if (w.runs.empty()) return;
+  referToCommonPower(w);
   fitModels(w);
   findCritical(w);
   fitFailures(w);

@@ -36,6 +36,9 @@ struct LinkWork {
   }
 };
 
+/// Where power changed in flight and the kit does not say which is meant: that of the setup's steady flights, else of all steady flights,
+/// else the highest seen, so that every such flight is told at the same one.
+void referToCommonPower(LinkWork& w);
 void fitModels(LinkWork& w);
 /// The level below which the rule fails: the highest of its parts, as those present must all hold.
 void findCritical(LinkWork& w);

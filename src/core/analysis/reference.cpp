@@ -39,6 +39,7 @@ void referPower(const log::Recording& r, const std::vector<double>& power_mw, st
   use.recorded = use.high_dbm >= use.low_dbm;
   if (!use.recorded) return;
   use.changed = use.high_dbm > use.low_dbm;
+  use.kit_known = kit_dbm.has_value();
   use.reference_dbm = kit_dbm.value_or(use.high_dbm);
   const auto far = [&](double p) { return std::abs(p - use.reference_dbm) > kPowerTolerance_db; };
   if (!use.changed && !far(use.high_dbm)) return;

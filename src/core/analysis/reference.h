@@ -14,6 +14,7 @@ constexpr double kModeHeld_s = 5;           ///< a mode seen for less is a hop, 
 /// Transmit power as one log tells it.
 struct PowerUse {
   bool recorded = false, changed = false;
+  bool kit_known = false;  ///< the kit says which power is meant
   double low_dbm = 0, high_dbm = 0;
   double reference_dbm = 0;   ///< power the signal is referred to: the kit's, else the highest: an automatic one ends there far out
   double referred_share = 0;  ///< rows that were shifted

@@ -55,6 +55,24 @@ TEST_CASE("power changed in flight: the signal is referred to one power, and the
   CHECK_THAT(changed.comparisons[0].delta_db->estimate, WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
 }
 
+TEST_CASE("power changed in flight, kit silent: told at the power of the steady flights, the setup's own before the others'") {
+  const auto plain = test::analyseSimulated(simulate::simulate(threeEach(), 4));
+  simulate::Scenario s = threeEach();
+  for (std::size_t run = 0; run < s.runs.size(); ++run)
+    s.runs[run].power["control"] =
+        run == 0 || run == 2 ? std::vector<simulate::PowerStep>{{0, 100}, {900, 400}} : std::vector<simulate::PowerStep>{{0, 100}};
+  const auto changed = test::analyseSimulated(simulate::simulate(s, 4));
+  CHECK_THAT(changed.comparisons[0].delta_db->estimate, WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
+  CHECK_THAT(changed.reductions[0].links.at("control").power.reference_dbm, WithinAbs(20, 1e-9));
+  s.runs[4].power["control"] = {{0, 100}, {900, 400}};  // no steady flight of A is left: those of B tell
+  CHECK_THAT(test::analyseSimulated(simulate::simulate(s, 4)).comparisons[0].delta_db->estimate,
+             WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
+  for (auto& run : s.runs) run.power["control"] = {{0, 100}, {900, 400}};  // nor of B: all are told at the highest alike
+  const auto none = test::analyseSimulated(simulate::simulate(s, 4));
+  CHECK_THAT(none.comparisons[0].delta_db->estimate, WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
+  CHECK_THAT(none.reductions[5].links.at("control").power.reference_dbm, WithinAbs(26.0206, 1e-3));
+}
+
 TEST_CASE("power changed in flight: rows whose power is not known are left out, and the share is told") {
   auto flown = simulate::simulate(threeEach(), 4);
   auto& r = flown.recordings[0];

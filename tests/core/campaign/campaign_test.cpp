@@ -155,3 +155,66 @@ TEST_CASE("clearance over the path: told with where it is worst and how far it i
   if (low->clear_to_m) CHECK(*low->clear_to_m < 3000);
   CHECK_FALSE(plan::clearance(Campaign(), 2440));
 }
+
+TEST_CASE("campaign: what margins are counted from, and the critical level of the kit") {
+  Link link;
+  CHECK_FALSE(sensitivityOf(link));
+  CHECK_FALSE(criticalFromKit(link));
+  link.modes = {{150, -104}, {50, -110}};
+  CHECK(sensitivityOf(link) == -104.0);  // the first mode's, where the link has none of its own
+  link.sensitivity_dbm = -108;
+  link.rule.margin_db = 6;
+  CHECK(sensitivityOf(link) == -108.0);
+  CHECK(criticalFromKit(link) == -102.0);
+}
+
+TEST_CASE("campaign: a log is known again among the runs kept and those about to be; orders go on from the last") {
+  Campaign c = planned();
+  CHECK(nextOrder(c) == 1);
+  Run run;
+  run.id = "A1";
+  run.setup = "A";
+  run.log_sha256 = "abc";
+  run.order = 7;
+  c.runs = {run};
+  CHECK(nextOrder(c) == 8);
+  CHECK(runOfLog(c, {}, "abc")->id == "A1");
+  CHECK(runOfLog(c, {}, "abd") == nullptr);
+  CHECK(runOfLog(c, {}, "") == nullptr);  // an unknown digest is nobody's
+  run.log_sha256 = "new";
+  const std::vector<Run> fresh{run};
+  CHECK(runOfLog(c, fresh, "new") == &fresh[0]);
+}
+
+TEST_CASE("campaign: splitting by leg keeps the setup's place, doubles its runs in pairs and leaves the others alone") {
+  Campaign c = planned();
+  c.setups.push_back({"B", "Stub pair", "", {}, ""});
+  for (const auto& [id, setup] : {std::pair{"A1", "A"}, {"B1", "B"}, {"A2", "A"}}) {
+    Run run;
+    run.id = id;
+    run.setup = setup;
+    run.log_sha256 = id;
+    c.runs.push_back(run);
+  }
+  c.runs[2].flight = "both 1";
+  const Campaign split = splitByLeg(c, "A");
+  REQUIRE(split.setups.size() == 3);
+  CHECK(split.setups[0].name == "A, way out");
+  CHECK(split.setups[1].id == "C");
+  CHECK(split.setups[2].id == "B");
+  REQUIRE(split.runs.size() == 5);
+  CHECK(split.runs[1] == c.runs[1]);
+  for (const char* id : {"A1", "A2"}) {
+    const Run* out = findRun(split, id);
+    CHECK(out->legs == Legs::Out);
+    const auto home =
+        std::find_if(split.runs.begin(), split.runs.end(), [&](const Run& r) { return r.legs == Legs::Back && r.log_sha256 == id; });
+    REQUIRE(home != split.runs.end());
+    CHECK(home->setup == "C");
+    CHECK(home->flight == out->flight);
+    CHECK_FALSE(home->flight.empty());
+  }
+  CHECK(findRun(split, "A2")->flight == "both 1");
+  CHECK(validate(split).empty());
+  CHECK(splitByLeg(split, "A").runs.size() == 5);  // nothing is left to split
+}

@@ -143,3 +143,78 @@ TEST_CASE("simulation: scenarios that do not fit together are refused") {
   s.physics["mystery"] = {};
   CHECK_THROWS_WITH(simulate::simulate(s, 1), Contains("mystery"));
 }
+
+namespace {
+
+/// One link without any chance in it: what is left is what was asked for.
+Scenario still() {
+  Scenario s = test::twoSetups(1);
+  LinkPhysics& p = s.physics["control"];
+  p.place_sd_db = p.within_sd_db = p.flight_sd_db = p.fading_sd_db = p.step_db = p.pair_sd_db = p.pair_within_sd_db = p.turn_drop_db = 0;
+  p.floor_dbm = -200;
+  s.runs.resize(1);
+  s.runs[0].farthest_m = 2000;
+  return s;
+}
+
+/// Reading less the law of distance, row by row.
+std::vector<double> beyondLaw(const Simulated& flown) {
+  const auto &d = *flown.recordings[0].find("distance_m"), &y = *flown.recordings[0].find("control.rssi_dbm");
+  std::vector<double> out;
+  for (std::size_t i = 0; i < d.size(); ++i) out.push_back(y[i] + 90 + 27 * std::log10(std::max(d[i], 1.0) / 1000));
+  return out;
+}
+
+}  // namespace
+
+TEST_CASE("simulation: less power lowers every reading, a power step those beyond it, and the log tells the power") {
+  Scenario s = still();
+  s.runs[0].reduced_db["control"] = 15;
+  for (double off : beyondLaw(simulate::simulate(s, 1))) CHECK_THAT(off, WithinAbs(-15, 0.05));
+  s = still();
+  s.runs[0].power["control"] = {{0, 100}, {1000, 400}};
+  const Simulated flown = simulate::simulate(s, 1);
+  const auto off = beyondLaw(flown);
+  const auto &d = *flown.recordings[0].find("distance_m"), &power = *flown.recordings[0].find("control.power_mw");
+  for (std::size_t i = 0; i < off.size(); ++i) {
+    if (std::abs(d[i] - 1000) < 2) continue;
+    CHECK(power[i] == (d[i] > 1000 ? 400 : 100));
+    CHECK_THAT(off[i], WithinAbs(d[i] > 1000 ? 10 * std::log10(4.0) : 0, 0.05));
+  }
+  s.runs[0].power["control"] = {{0, 0}};
+  CHECK_THROWS_AS(simulate::simulate(s, 1), DomainError);
+}
+
+TEST_CASE("simulation: the way back differs by what was asked, recording starts where it was asked") {
+  Scenario s = still();
+  s.back_db["A"]["control"] = -6;
+  s.runs[0].start_m = 500;
+  const Simulated flown = simulate::simulate(s, 1);
+  const auto off = beyondLaw(flown);
+  const auto& d = *flown.recordings[0].find("distance_m");
+  CHECK(d.front() == 500);
+  CHECK(d.back() >= 500);
+  const std::size_t turn = static_cast<std::size_t>(std::max_element(d.begin(), d.end()) - d.begin());
+  for (std::size_t i = 0; i < off.size(); ++i)
+    if (std::abs(static_cast<double>(i) - static_cast<double>(turn)) > 2) CHECK_THAT(off[i], WithinAbs(i > turn ? -6 : 0, 0.05));
+  s.runs[0].start_m = 1990;
+  CHECK_THROWS_AS(simulate::simulate(s, 1), DomainError);
+}
+
+TEST_CASE("simulation: receivers in one flight share the air but have something to themselves") {
+  Scenario s = test::twoSetups(1, 0);
+  LinkPhysics& p = s.physics["control"];
+  p.fading_sd_db = p.step_db = 0;
+  p.pair_within_sd_db = 0;
+  p.pair_sd_db = 1;
+  for (RunPlan& run : s.runs) run.flight = "f1", run.farthest_m = 1500;
+  double ss = 0;
+  constexpr int kFlights = 200;
+  for (int i = 0; i < kFlights; ++i) {
+    const Simulated flown = simulate::simulate(s, static_cast<std::uint64_t>(i));
+    const auto &a = *flown.recordings[0].find("control.rssi_dbm"), &b = *flown.recordings[1].find("control.rssi_dbm");
+    CHECK_THAT(b[900] - a[900], WithinAbs(b[100] - a[100], 1e-9));  // one offset for the whole flight
+    ss += std::pow(b[100] - a[100], 2);
+  }
+  CHECK_THAT(std::sqrt(ss / kFlights), WithinAbs(std::sqrt(2.0), 0.2));
+}
