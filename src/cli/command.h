@@ -65,6 +65,9 @@ struct LiveOptions {
 };
 void liveCommand(const LiveOptions& options, Io io);
 
+/// "  line 3: text", or only the text where it concerns no line.
+std::string faultText(int line, const std::string& text);
+
 /// "CHANNEL=COLUMN" texts as a map. @throws InputError for one without "="
 std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps);
 

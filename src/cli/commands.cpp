@@ -96,6 +96,10 @@ std::string oneLine(std::string text) {
 
 }  // namespace
 
+std::string faultText(int line, const std::string& text) {
+  return line > 0 ? "  line " + std::to_string(line) + ": " + text : "  " + text;
+}
+
 std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps) {
   std::map<std::string, std::string> out;
   for (const std::string& map : maps) {

@@ -57,7 +57,7 @@ void importCommand(const ImportOptions& options, Io io) {
   for (std::size_t i = 0; i < logs.size(); ++i) {
     io.out << fmt::format("{}: run {}, {} rows, farthest {:.0f} m\n", logs[i].log.name, next.runs[first + i].id,
                           logs[i].log.recording->rows(), logs[i].log.track.farthest_m);
-    for (const Problem& p : logs[i].log.problems) io.out << fmt::format("  line {}: {}\n", p.line, p.text);
+    for (const Problem& p : logs[i].log.problems) io.out << faultText(p.line, p.text) << "\n";
   }
 }
 

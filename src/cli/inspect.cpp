@@ -91,7 +91,7 @@ void inspectCommand(const InspectOptions& options, Io io) {
     io.out << fmt::format("  {:<24} from \"{}\" [{}], {} samples, {} to {} {}\n", c["channel"].get<std::string>(),
                           c["column"].get<std::string>(), c["unit"].get<std::string>(), c["samples"].get<std::size_t>(), c["min"].dump(),
                           c["max"].dump(), formats::canonicalUnit(c["channel"].get<std::string>()));
-  for (const json& f : out["faults"]) io.out << fmt::format("  line {}: {}\n", f["line"].get<int>(), f["text"].get<std::string>());
+  for (const json& f : out["faults"]) io.out << faultText(f["line"].get<int>(), f["text"].get<std::string>()) << "\n";
 }
 
 }  // namespace distanz::cli

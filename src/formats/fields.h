@@ -16,14 +16,15 @@ inline bool takePlainNumber(std::string_view& line, char delimiter, char decimal
   const char *at = line.data(), *const end = at + line.size();
   const bool negative = at < end && *at == '-';
   at += negative;
-  long long mantissa = 0;
+  unsigned long long mantissa = 0;  // may wrap for more digits than are taken
   int digits = 0, decimals = 0;
-  for (; at < end && static_cast<unsigned char>(*at - '0') < 10; ++at, ++digits) mantissa = mantissa * 10 + (*at - '0');
+  for (; at < end && static_cast<unsigned char>(*at - '0') < 10; ++at, ++digits)
+    mantissa = mantissa * 10 + static_cast<unsigned char>(*at - '0');
   if (at < end && *at == decimal_mark && decimal_mark != delimiter)
     for (++at; at < end && static_cast<unsigned char>(*at - '0') < 10 && digits <= 15; ++at, ++digits, ++decimals)
-      mantissa = mantissa * 10 + (*at - '0');
+      mantissa = mantissa * 10 + static_cast<unsigned char>(*at - '0');
   if (digits == 0 || digits > 15 || (at < end && *at != delimiter)) return false;
-  const double magnitude = static_cast<double>(mantissa) / kPower[decimals];
+  const double magnitude = static_cast<double>(static_cast<long long>(mantissa)) / kPower[decimals];
   value = negative ? -magnitude : magnitude;
   line.remove_prefix(static_cast<std::size_t>(at - line.data()) + (at < end ? 1 : 0));
   return true;

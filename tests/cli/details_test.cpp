@@ -88,6 +88,19 @@ TEST_CASE("analyse: a campaign file and its interchange folder give the same det
   CHECK(from_folder == run({"analyse", dir / "again", "--json", "--details"}).out);
 }
 
+TEST_CASE("import: a fault without a line is told without one, a fault with one names it") {
+  const TempDir dir;
+  const std::string folder = flown(dir);
+  REQUIRE(run({"convert", folder, dir / "m.distanz"}).code == 0);
+  const std::string north = "46.9", wrong = "46.8";  // the same flight, ten kilometres aside
+  std::string log = test::slurp(folder + "/A1.csv");
+  for (std::size_t at = log.find(north); at != std::string::npos; at = log.find(north, at + 1)) log.replace(at, north.size(), wrong);
+  test::spill(dir / "aside.csv", log + "x,y,z\n");
+  const Ran r = run({"import", dir / "m.distanz", dir / "aside.csv", "--setup", "A"});
+  CHECK(r.code == 0);
+  CHECK_THAT(r.out, Contains("beside the path") && !Contains("line 0") && Contains("  line "));
+}
+
 TEST_CASE("live: margin and distance left from a flight that is still going on, outbound and home") {
   const TempDir dir;
   const std::string folder = flown(dir);

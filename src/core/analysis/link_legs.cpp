@@ -85,17 +85,13 @@ bool scaleByReach(const LinkWork& w, int setup, const std::vector<std::size_t>& 
 }  // namespace
 
 void addLegs(LinkWork& w) {
-  std::optional<double> floor;
-  FloorFinder finder;
-  for (std::size_t run : w.runs) finder.merge(w.reduced(run).floor);
-  floor = finder.floor_dbm();
   for (std::size_t s = 0; s < w.runs_of.size(); ++s) {
     std::vector<PairedFlight> flights;
     for (std::size_t run : w.runs_of[s]) {
       if (w.campaign.runs[run].legs != campaign::Legs::Both) continue;
       FlightCells back = w.reduced(run).cells.back, out = w.reduced(run).cells.out;
-      if (floor)
-        for (FlightCells* leg : {&back, &out}) censorAt(*leg, *floor);
+      if (w.floor_dbm)
+        for (FlightCells* leg : {&back, &out}) censorAt(*leg, *w.floor_dbm);
       if (const auto pair = pairedFlight(back, out)) flights.push_back(*pair);
     }
     LegDifference legs{w.campaign.setups[s].id, w.link.id, {}, {}, {}, {}, {}};

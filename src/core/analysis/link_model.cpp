@@ -19,6 +19,7 @@ void gatherFlights(LinkWork& w) {
   FloorFinder floor;
   for (std::size_t run : w.runs)
     if (w.reduced(run).has_signal) floor.merge(w.reduced(run).floor);
+  w.floor_dbm = floor.floor_dbm();
   std::map<std::string, int> group;
   w.flights_of.resize(w.campaign.setups.size());
   for (std::size_t run : w.runs) {
@@ -28,7 +29,7 @@ void gatherFlights(LinkWork& w) {
     w.flights.push_back({w.setup_of[run], countedLeg(w.reduced(run).cells, w.campaign.runs[run].legs), number});
     w.flights_of[static_cast<std::size_t>(w.setup_of[run])].push_back(w.flight_runs.size());
     w.flight_runs.push_back(run);
-    if (floor.floor_dbm()) censorAt(w.flights.back().cells, *floor.floor_dbm());
+    if (w.floor_dbm) censorAt(w.flights.back().cells, *w.floor_dbm);
   }
 }
 

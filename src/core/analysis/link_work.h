@@ -19,6 +19,7 @@ struct LinkWork {
   std::vector<int> setup_of = {};                      ///< place in campaign.setups, per run of the campaign; -1: none
   std::vector<std::vector<std::size_t>> runs_of = {};  ///< per setup
 
+  std::optional<double> floor_dbm = {};             ///< of the receiver, where one shows
   std::vector<estimate::ModelFlight> flights = {};        ///< those runs with a signal
   std::vector<std::size_t> flight_runs = {};              ///< their place in campaign.runs
   std::vector<std::vector<std::size_t>> flights_of = {};  ///< per setup, place in flights

@@ -18,6 +18,8 @@ const Warning* find(const CampaignAnalysis& a, const std::string& code) {
   return nullptr;
 }
 
+const Warning* find(CampaignAnalysis&&, const std::string&) = delete;  // it would point into what is gone
+
 /// Sound flights: in turns, three each, far enough.
 simulate::Scenario sound() {
   simulate::Scenario s = test::twoSetups(3, 3);
@@ -107,7 +109,8 @@ TEST_CASE("warnings: the gap that grows with distance is told with its size") {
       if (c.channel == "control.rssi_dbm")
         for (std::size_t k = 0; k < d.size(); ++k) c.values[k] -= 8 * std::log10(std::max(d[k], 1.0) / 1000);
   }
-  const Warning* w = find(test::analyseSimulated(flown), "gap-changes");
+  const auto a = test::analyseSimulated(flown);
+  const Warning* w = find(a, "gap-changes");
   REQUIRE(w != nullptr);
   CHECK_THAT(w->text, Contains("between A and B") && Contains("per factor 10") && Contains("near the far end"));
 }
