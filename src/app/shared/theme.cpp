@@ -61,7 +61,8 @@ const Tokens& tokens() {
 }
 
 QColor setupColour(int mark, Scheme scheme) {
-  return QColor((scheme == Scheme::Dark ? kSetupsDark : kSetupsLight)[mark % kMarks]);
+  const QRgb* colours = scheme == Scheme::Dark ? kSetupsDark : kSetupsLight;  // gcc 12 loses the index of a chosen array under sanitisers
+  return QColor(colours[mark % kMarks]);
 }
 QColor setupColour(int mark) {
   return setupColour(mark, g_scheme);
