@@ -40,7 +40,7 @@ constexpr int kUnusualSpreadMinDf = 2;
 constexpr int kCensorPasses = 8;
 
 // One flight's difference between two receivers, or its two legs: each has 0.2..0.8 dB to itself, and its own shadowing. Of the priors
-// tried this is the smallest that keeps 95 % up to a true sd of 1 dB; larger ones give away power (table in docs/methods/range.md).
+// tried this is the smallest that keeps 95 % up to a true sd of 0.9 dB; larger ones give away power (table in docs/methods/range.md).
 constexpr double kPairedPriorSd_db = 0.8;
 constexpr double kPairedPriorDf = 4;       // as between flights
 constexpr double kPairedUnusual_db = 1.7;  // dropping the prior earlier costs power at three flights and gains no coverage
