@@ -1,5 +1,7 @@
 #include <fmt/format.h>
 
+#include <algorithm>
+
 #include "core/analysis/sentence_parts.h"
 
 namespace distanz::analysis {
@@ -55,6 +57,13 @@ std::string runsOn(const CampaignAnalysis& a, const std::string& setup, const st
   return s ? fmt::format("{} {}", setup, countText(s->runs_used, "flight", "flights")) : setup;
 }
 
+/// A probability in per cent, never as certainty.
+std::string chanceText(double p) {
+  if (p > 0.999) return "over 99.9 %";
+  if (p < 0.001) return "under 0.1 %";
+  return fmt::format("{:.0f} %", std::clamp(100 * p, 1.0, 99.0));
+}
+
 /// The figures behind the verdict.
 std::string whyVerdict(const CampaignAnalysis& a, const PairOnLink& p, const Oriented& o) {
   if (!p.delta_db) return {};
@@ -75,8 +84,8 @@ std::string whyVerdict(const CampaignAnalysis& a, const PairOnLink& p, const Ori
         "of range.",
         10 * s->exponent->estimate, s->exponent->estimate, s->exponent->low, s->exponent->high, o.delta.estimate,
         100 * (o.ratio.estimate - 1));
-  out += fmt::format("\nChance that {} carries further: {:.0f} %; by over {:.0f} %: {:.0f} %.", o.better, 100 * o.p_longer,
-                     100 * a.practical_threshold, 100 * o.p_more);
+  out += fmt::format("\nChance that {} carries further: {}; by over {:.0f} %: {}.", o.better, chanceText(o.p_longer),
+                     100 * a.practical_threshold, chanceText(o.p_more));
   return out;
 }
 

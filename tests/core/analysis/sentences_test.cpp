@@ -57,6 +57,16 @@ TEST_CASE("verdict: the better one is named first, whichever side it is on, with
              Contains("1.29 times as long") && Contains("3.0 dB stronger (95 %: 2.0 to 4.0)") && Contains("likely more than 10 % longer"));
 }
 
+TEST_CASE("verdict: a chance is never told as certainty") {
+  const campaign::Campaign c = named();
+  PairOnLink p = pair(8, 1, Verdict::ABetter);
+  p.p_a_longer = 1 - 1e-9;
+  p.p_a_more = 0.9996;
+  CHECK_THAT(verdictSentence(c, {}, p).why, Contains("carries further: over 99.9 %") && Contains("10 %: over 99.9 %"));
+  p.p_a_more = 0.996;
+  CHECK_THAT(verdictSentence(c, {}, p).why, Contains("10 %: 99 %"));
+}
+
 TEST_CASE("verdict: cautions of several pairs and of one flight each are said, further flights are counted") {
   const campaign::Campaign c = named();
   PairOnLink p = pair(3, 1, Verdict::ABetter);
