@@ -16,7 +16,7 @@ using analysis::Status;
 struct Outcome {
   bool typical_known = false, typical = false, dependable = false, delta_known = false, delta = false, ratio_known = false, ratio = false;
   bool told = false, at_least = false, at_least_holds = false, better = false, wrong = false, warned = false;
-  double typical_error = NAN, delta_error = NAN, delta_width = NAN;
+  double typical_error = NAN, dependable_error = NAN, delta_error = NAN, delta_width = NAN;
 };
 
 bool holds(const std::optional<double>& low, const std::optional<double>& high, double value) {
@@ -31,6 +31,8 @@ void judgeRange(const analysis::CampaignAnalysis& a, const simulate::Truth& trut
   out.dependable = holds(s->dependable.low_m, s->dependable.high_m, truth.dependable_m);
   out.told = s->typical.status == Status::Measured || s->typical.status == Status::Extrapolated;
   if (out.told) out.typical_error = *s->typical.estimate_m / truth.typical_m - 1;
+  if (const Status d = s->dependable.status; d == Status::Measured || d == Status::Extrapolated)
+    out.dependable_error = *s->dependable.estimate_m / truth.dependable_m - 1;
   out.at_least = s->typical.status == Status::AtLeast;
   out.at_least_holds = out.at_least && *s->typical.at_least_m <= truth.typical_m;
 }
@@ -155,6 +157,7 @@ StudyResult study(const StudyCase& which, const StudyPlan& plan) {
   r.at_least = share(all, &Outcome::at_least);
   r.at_least_holds = share(all, &Outcome::at_least_holds, &Outcome::at_least);
   r.typical_bias = medianOf(all, &Outcome::typical_error);
+  r.dependable_bias = medianOf(all, &Outcome::dependable_error);
   r.delta_bias_db = mean(all, &Outcome::delta_error);
   r.delta_width_db = mean(all, &Outcome::delta_width);
   r.called_better = share(all, &Outcome::better);

@@ -10,6 +10,7 @@ TEST_CASE("study: 95 % intervals hold the truth, unequal setups are told apart, 
   CAPTURE(r.typical, r.dependable, r.delta, r.ratio, r.delta_bias_db, r.typical_bias, r.called_better);
   for (const double share : {r.typical, r.dependable, r.delta, r.ratio}) CHECK(share >= 0.91);
   CHECK(std::abs(r.typical_bias) < 0.04);
+  CHECK(std::abs(r.dependable_bias) < 0.04);
   CHECK(std::abs(r.delta_bias_db) < 0.25);
   CHECK(r.called_better >= 0.4);
   CHECK(r.wrong_winner <= 0.02);
