@@ -87,8 +87,7 @@ double Document::axisEnd_m() const {
   if (const auto course = campaign::courseOf(campaign())) end = course->farPost_m();
   for (const auto& run : analysis().runs) end = std::max(end, run.farthest_m);
   for (const auto& s : analysis().setups)
-    if (s.typical.status == analysis::Status::Measured || s.typical.status == analysis::Status::Extrapolated)
-      end = std::max(end, *s.typical.estimate_m);
+    if (s.typical.tellsEstimate()) end = std::max(end, *s.typical.estimate_m);
   return end > 0 ? end * 1.03 : 1000;
 }
 

@@ -24,12 +24,6 @@ double labelStep(double end_m, double pixels) {
   return end_m;
 }
 
-/// Told end of a range: what may be shown as reached.
-double told(const analysis::RangeAnswer& r) {
-  if (r.status == analysis::Status::Withheld) return 0;
-  return r.status == analysis::Status::AtLeast ? r.at_least_m.value_or(0) : r.estimate_m.value_or(0);
-}
-
 }  // namespace
 
 RangeRule::RangeRule(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
@@ -124,7 +118,7 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
   p.setPen(QPen(colour, 1));
   p.setBrush(QBrush(colour, Qt::BDiagPattern));
   p.drawRect(QRectF(left, top + 2, clipped(limit->farthest_m) - left, height - 4));
-  const double reach = told(limit->dependable);
+  const double reach = limit->dependable.told_m();
   if (!(reach > 0)) return drawTypical(p, a, limit->typical, colour, row.center().y());
   const double low = std::min(limit->dependable.low_m.value_or(reach), reach), high = limit->dependable.high_m.value_or(a.end_m);
   p.setPen(Qt::NoPen);
@@ -146,7 +140,7 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
 
 /// Typical range: a hollow diamond on the whisker of its interval; only what may be told.
 void RangeRule::drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& r, const QColor& colour, double y) const {
-  if (r.status != analysis::Status::Measured && r.status != analysis::Status::Extrapolated) return;
+  if (!r.tellsEstimate()) return;
   const auto at = [&](double d) { return a.x(std::min(d, a.end_m)); };
   const double x = at(*r.estimate_m);
   p.setPen(QPen(theme::tokens().surface, 4));
@@ -186,7 +180,7 @@ void RangeRule::drawRange(QPainter& p, const QRectF& area, const analysis::Range
     return;
   }
   const bool bound = r.status == analysis::Status::AtLeast;
-  p.drawText(bound || !two_lines ? area : top, Qt::AlignVCenter, (bound ? tr("at least ") : QString()) + distanceLabel(told(r)));
+  p.drawText(bound || !two_lines ? area : top, Qt::AlignVCenter, (bound ? tr("at least ") : QString()) + distanceLabel(r.told_m()));
   if (!two_lines || bound || !r.low_m) return;
   p.setFont(theme::figureFont(11));
   p.setPen(t.muted);

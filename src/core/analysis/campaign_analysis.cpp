@@ -92,8 +92,7 @@ SetupAnswer answerOf(const std::string& setup, const std::vector<const SetupOnLi
   out.link = least->link;
   if (!next) return out;
   out.next_link = next->link;
-  const auto told = [](const SetupOnLink& l) { return l.typical.status == Status::Measured || l.typical.status == Status::Extrapolated; };
-  if (!told(*least) || !told(*next)) return out;
+  if (!least->typical.tellsEstimate() || !next->typical.tellsEstimate()) return out;
   const auto interval = [](const RangeAnswer& r) {
     return estimate::Interval{*r.estimate_m, r.low_m.value_or(0), r.high_m.value_or(INFINITY)};
   };

@@ -19,8 +19,12 @@ enum class Basis { Signal, Quality, Reach };
 /// A range as it may be told. Numbers that the data cannot support are absent.
 struct RangeAnswer {
   Status status = Status::Withheld;
-  std::optional<double> estimate_m, low_m, high_m;      ///< high_m absent with a low_m: no upper limit
-  std::optional<double> at_least_m;                     ///< min(one-sided 95 % bound, farthest flown); without a signal the shortest flight
+  std::optional<double> estimate_m, low_m, high_m;  ///< high_m absent with a low_m: no upper limit
+  std::optional<double> at_least_m;                 ///< min(one-sided 95 % bound, farthest flown); without a signal the shortest flight
+  /// The estimate itself may be shown, not only a bound.
+  bool tellsEstimate() const { return status == Status::Measured || status == Status::Extrapolated; }
+  /// What is told as reached: the estimate where it may be shown, else the bound; 0 where nothing is known.
+  double told_m() const { return (tellsEstimate() ? estimate_m : status == Status::AtLeast ? at_least_m : std::nullopt).value_or(0); }
   double confidence = estimate::defaults::kConfidence;  ///< of what is told: less where few flights without a failure are all there is
 };
 

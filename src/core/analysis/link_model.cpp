@@ -121,16 +121,19 @@ void findCritical(LinkWork& w) {
   warnAboutCritical(w, unseen);
 }
 
+std::optional<FirstFailure> firstFailureOf(const LinkReduction& r) {
+  const auto &quality = r.quality_failure, &bitrate = r.bitrate_failure;
+  if (!bitrate || !quality) return bitrate ? bitrate : quality;
+  return bitrate->failed && (!quality->failed || bitrate->distance_m < quality->distance_m) ? bitrate : quality;
+}
+
 void fitFailures(LinkWork& w) {
   std::vector<FirstFailure> failures;
   for (std::size_t run : w.runs) {
     const LinkReduction& r = w.reduced(run);
     if (r.reduced_db > 0) continue;                                   // its distances are those of a weaker link
     if (w.campaign.runs[run].legs == campaign::Legs::Back) continue;  // first failures are those of the way out
-    std::optional<FirstFailure> first = r.quality_failure;
-    if (r.bitrate_failure &&
-        (!first || (r.bitrate_failure->failed && (!first->failed || r.bitrate_failure->distance_m < first->distance_m))))
-      first = r.bitrate_failure;
+    std::optional<FirstFailure> first = firstFailureOf(r);
     if (!first) continue;
     first->setup = w.setup_of[run];
     failures.push_back(*first);

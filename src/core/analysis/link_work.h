@@ -19,7 +19,7 @@ struct LinkWork {
   std::vector<int> setup_of = {};                      ///< place in campaign.setups, per run of the campaign; -1: none
   std::vector<std::vector<std::size_t>> runs_of = {};  ///< per setup
 
-  std::optional<double> floor_dbm = {};             ///< of the receiver, where one shows
+  std::optional<double> floor_dbm = {};                   ///< of the receiver, where one shows
   std::vector<estimate::ModelFlight> flights = {};        ///< those runs with a signal
   std::vector<std::size_t> flight_runs = {};              ///< their place in campaign.runs
   std::vector<std::vector<std::size_t>> flights_of = {};  ///< per setup, place in flights
@@ -44,6 +44,8 @@ void fitModels(LinkWork& w);
 /// The level below which the rule fails: the highest of its parts, as those present must all hold.
 void findCritical(LinkWork& w);
 void fitFailures(LinkWork& w);
+/// Where the rule first failed on the way out, by whichever of its parts went first.
+std::optional<estimate::FirstFailure> firstFailureOf(const LinkReduction& r);
 void addRanges(LinkWork& w);
 void addPairs(LinkWork& w);
 void addLegs(LinkWork& w);

@@ -42,7 +42,7 @@ const SetupOnLink* longest(const campaign::Campaign& c, const CampaignAnalysis& 
 
 /// What the longest setup may be planned with, and what the rest of the path would cost.
 Sentence planWith(const campaign::Campaign& c, const SetupOnLink& best) {
-  const double told = toldRange(best.dependable);
+  const double told = best.dependable.told_m();
   Sentence out{Tone::Advice, fmt::format("Plan with {} to {}", best.setup, distanceText(told)),
                fmt::format("{} has the longest dependable range.", nameOf(c, best.setup))};
   if (!best.exponent || !(told > 0)) return out;

@@ -58,7 +58,7 @@ Sentence limitSentence(const campaign::Campaign& c, const CampaignAnalysis& a, c
       fmt::format("{}: dependable {}{}", setup, l->dependable.status == Status::Withheld ? "range not known" : "to ",
                   l->dependable.status == Status::Withheld
                       ? std::string()
-                      : (l->dependable.status == Status::AtLeast ? "at least " : "") + distanceText(toldRange(l->dependable)));
+                      : (l->dependable.status == Status::AtLeast ? "at least " : "") + distanceText(l->dependable.told_m()));
   std::string text = fmt::format("Typical range {}; dependable {}.", rangeText(l->typical), rangeText(l->dependable));
   if (l->critical_dbm)
     text += fmt::format(" The {} link limits it: {} fails first, at {:.0f} dBm.", l->link, partText(l->limited_by), *l->critical_dbm);

@@ -19,7 +19,7 @@ std::optional<double> turnDrop(const estimate::FlightSamples& f, const estimate:
     for (std::size_t i = leg->cells.size(); i-- > 0 && leg->cells.size() - i <= kCellsBesideTurn;)
       if (!leg->cells[i].censored) beside.push_back(leg->cells[i].level_dbm);
   for (std::size_t i = 0; i < f.time_s.size(); ++i) {
-    const double shift = f.shift_db.empty() ? 0 : f.shift_db[i];
+    const double shift = f.shiftAt(i);
     if (f.time_s[i] >= *f.turn_begin_s && f.time_s[i] <= *f.turn_end_s && std::isfinite(f.rssi_dbm[i] + shift))
       in_turn.push_back(f.rssi_dbm[i] + shift);
   }
@@ -42,7 +42,7 @@ std::string leftOut(const campaign::Link& link, const Reference& reference, cons
   for (double f : *frequency_mhz)
     if (std::isfinite(f)) known.push_back(f);
   if (known.empty()) return {};
-  const double middle = estimate::medianAbsolute(std::move(known));
+  const double middle = estimate::median(std::move(known));
   if (std::abs(middle / link.frequency_mhz - 1) <= kOtherBandShare) return {};
   return fmt::format("{} was on {:.0f} MHz, another band than the campaign's {:.0f} MHz", link.id, middle, link.frequency_mhz);
 }

@@ -9,9 +9,6 @@ namespace distanz::analysis {
 /// "Six-turn helix (B)", or the id where there is no name.
 std::string nameOf(const campaign::Campaign& campaign, const std::string& setup);
 
-/// What is told as reached: the estimate where it was measured, else the bound; 0 where nothing is known.
-double toldRange(const RangeAnswer& range);
-
 /// "1.55 to 2.00 km", or each end with its own unit
 std::string spanText(double low_m, double high_m);
 

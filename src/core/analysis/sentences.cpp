@@ -48,10 +48,6 @@ std::string nameOf(const campaign::Campaign& c, const std::string& setup) {
   return found && !found->name.empty() ? fmt::format("{} ({})", found->name, setup) : setup;
 }
 
-double toldRange(const RangeAnswer& r) {
-  return r.status == Status::AtLeast ? r.at_least_m.value_or(0) : r.estimate_m.value_or(0);
-}
-
 std::string partText(const std::string& part) {
   return part == "quality" ? "its link quality" : part == "bitrate" ? "its bitrate" : "its signal margin";
 }

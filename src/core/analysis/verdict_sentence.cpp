@@ -49,7 +49,7 @@ std::string amounts(const PairOnLink& p, const Oriented& o) {
 std::string otherLimit(const CampaignAnalysis& a, const PairOnLink& p, const std::string& better) {
   const SetupOnLink* limit = a.limiting(better);
   if (!limit || limit->link == p.link || limit->typical.status == Status::Withheld) return {};
-  return fmt::format(" {} is then limited by its {} link, at {}.", better, limit->link, distanceText(toldRange(limit->typical)));
+  return fmt::format(" {} is then limited by its {} link, at {}.", better, limit->link, distanceText(limit->typical.told_m()));
 }
 
 std::string runsOn(const CampaignAnalysis& a, const std::string& setup, const std::string& link) {

@@ -111,7 +111,7 @@ std::vector<Sample> samplesOf(const FlightSamples& flight, FlightCells& whole, d
   samples.reserve(flight.time_s.size());
   for (std::size_t i = 0; i < flight.time_s.size(); ++i) {
     if (!finiteRow(flight, i)) continue;
-    const double t = flight.time_s[i], d = flight.distance_m[i], shift = flight.shift_db.empty() ? 0 : flight.shift_db[i];
+    const double t = flight.time_s[i], d = flight.distance_m[i], shift = flight.shiftAt(i);
     if ((t >= turn_begin && t <= turn_end) || d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m || !std::isfinite(shift))
       continue;
     samples.push_back({static_cast<int>(std::floor(d / width_m)), t > turn_end, std::log10(d), flight.rssi_dbm[i], shift});

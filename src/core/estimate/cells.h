@@ -17,6 +17,7 @@ struct FlightSamples {
   /// What refers each reading to the campaign's common power and mode, dB; NaN leaves the row out; empty: nothing. Added after the
   /// reading was held against floor and ceiling, which are the receiver's own.
   std::span<const double> shift_db = {};
+  double shiftAt(std::size_t row) const { return shift_db.empty() ? 0 : shift_db[row]; }
 };
 
 /// A stretch of path as one flight saw it.

@@ -12,12 +12,8 @@
 namespace distanz::estimate {
 namespace {
 
-double shiftAt(const FlightSamples& f, std::size_t i) {
-  return f.shift_db.empty() ? 0 : f.shift_db[i];
-}
-
 bool placedRow(const FlightSamples& f, std::size_t i) {
-  return std::isfinite(f.time_s[i]) && std::isfinite(f.distance_m[i]) && std::isfinite(f.rssi_dbm[i]) && std::isfinite(shiftAt(f, i));
+  return std::isfinite(f.time_s[i]) && std::isfinite(f.distance_m[i]) && std::isfinite(f.rssi_dbm[i]) && std::isfinite(f.shiftAt(i));
 }
 
 /// Distance of the last row, and the local signal of the last seconds.
@@ -27,7 +23,7 @@ std::optional<LiveAdvice> present(const FlightSamples& f) {
   if (last == 0) return std::nullopt;
   std::vector<double> recent;
   for (std::size_t i = last; i-- > 0 && f.time_s[i] >= f.time_s[last - 1] - defaults::kLiveWindow_s;)
-    if (placedRow(f, i)) recent.push_back(f.rssi_dbm[i] + shiftAt(f, i));
+    if (placedRow(f, i)) recent.push_back(f.rssi_dbm[i] + f.shiftAt(i));
   LiveAdvice out;
   out.distance_m = f.distance_m[last - 1];
   out.signal_dbm = trimmedMean(recent, defaults::kTrim);

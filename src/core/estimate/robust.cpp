@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <utility>
 
 #include "core/estimate/defaults.h"
 
@@ -18,12 +19,16 @@ double trimmedMean(std::vector<double>& values, double trim) {
   return std::accumulate(first, last, 0.0) / static_cast<double>(last - first);
 }
 
-double medianAbsolute(std::vector<double> values) {
-  for (double& v : values) v = std::abs(v);
+double median(std::vector<double> values) {
   const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
   std::nth_element(values.begin(), middle, values.end());
   if (values.size() % 2) return *middle;
   return 0.5 * (*middle + *std::max_element(values.begin(), middle));
+}
+
+double medianAbsolute(std::vector<double> values) {
+  for (double& v : values) v = std::abs(v);
+  return median(std::move(values));
 }
 
 ModeratedVariance moderatedVariance(double ss, double df, double prior_sd, double prior_df, double unusual_sd) {
