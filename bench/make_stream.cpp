@@ -7,8 +7,7 @@
 
 #include "core/quantity/error.h"
 #include "formats/files.h"
-#include "store/campaign_file.h"
-#include "store/sample_file.h"
+#include "store/file_builder.h"
 #include "support/scenarios.h"
 
 namespace {
@@ -28,8 +27,7 @@ void write(const char* path, int runs, int samples) {
   const simulate::Simulated flown = flights(samples);
   campaign::Campaign c = flown.campaign;
   c.runs.clear();
-  store::CampaignFile file = store::CampaignFile::create(path, c);
-  store::SampleFile store(path);
+  store::FileBuilder file(path);
   for (int i = 0; i < runs; ++i) {
     const auto which = static_cast<std::size_t>(i % kSimulated);
     log::Recording r = flown.recordings[which];
@@ -42,10 +40,10 @@ void write(const char* path, int runs, int samples) {
     run.order = i + 1;
     const std::string bytes = "made by make_stream: " + run.id;
     run.log_sha256 = formats::sha256(bytes);
-    store.add(run, bytes, r);
+    file.add({run, store::packLog(bytes), store::packRecording(r)}, c.links);
     c.runs.push_back(run);
   }
-  file.edit("Flights", c);
+  file.finish(c);
 }
 
 }  // namespace

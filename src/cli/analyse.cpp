@@ -7,6 +7,7 @@
 #include "cli/analysis_json.h"
 #include "cli/command.h"
 #include "core/analysis/sentences.h"
+#include "core/parallel/on_all_cores.h"
 #include "formats/interchange.h"
 #include "formats/log_import.h"
 #include "store/campaign_file.h"
@@ -27,10 +28,10 @@ Analysed analyseFolder(const std::filesystem::path& path, unsigned threads) {
 }
 
 Analysed analyseFile(const std::filesystem::path& path, unsigned threads) {
-  campaign::Campaign campaign = store::CampaignFile::open(path).campaign();
-  const store::SampleFile samples(path);
+  campaign::Campaign campaign = store::CampaignFile::open(path, store::Access::ReadOnly).campaign();
+  const store::SampleFile samples(path, store::Access::ReadOnly);
   auto result = analysis::analyse(
-      campaign, [&](const campaign::Run& run) { return samples.recording(run); }, {}, threads);
+      campaign, [&](const campaign::Run& run) { return samples.recording(run, campaign); }, {}, threads);
   return {std::move(campaign), std::move(result), {}};
 }
 
@@ -54,10 +55,11 @@ Analysed analyseAny(const std::filesystem::path& campaign, unsigned threads) {
 }
 
 void analyseCommand(const AnalyseOptions& options, Io io) {
+  const parallel::ThreadLimit limit(options.threads);
   Analysed a = analyseAny(options.campaign, options.threads);
   for (const Problem& p : a.problems) a.analysis.warnings.push_back({p.code, {}, p.text});
   if (options.json)
-    io.out << analysisJson(a.campaign, a.analysis, options.details).dump(1) << "\n";
+    io.out << printed(analysisJson(a.campaign, a.analysis, options.details)) << "\n";
   else
     printText(a, io.out);
 }

@@ -3,6 +3,7 @@
 #include <functional>
 #include <iosfwd>
 #include <map>
+#include <nlohmann/json_fwd.hpp>
 #include <optional>
 #include <string>
 #include <vector>
@@ -32,6 +33,11 @@ struct ImportOptions {
   std::vector<std::string> maps;  ///< CHANNEL=COLUMN
 };
 void importCommand(const ImportOptions& options, Io io);
+
+struct PurgeOptions {
+  std::filesystem::path campaign;
+};
+void purgeCommand(const PurgeOptions& options, Io io);
 
 struct ConvertOptions {
   std::filesystem::path from, to;
@@ -64,6 +70,9 @@ struct LiveOptions {
   bool json = false;
 };
 void liveCommand(const LiveOptions& options, Io io);
+
+/// JSON as text, whatever its strings hold: UTF-8, and harmless on a terminal.
+std::string printed(const nlohmann::ordered_json& json);
 
 /// "  line 3: text", or only the text where it concerns no line.
 std::string faultText(int line, const std::string& text);

@@ -1,8 +1,11 @@
 #include <CLI/CLI.hpp>
+#include <nlohmann/json.hpp>
 #include <ostream>
+#include <sstream>
 
 #include "cli/command.h"
 #include "core/quantity/error.h"
+#include "formats/text.h"
 
 namespace distanz::cli {
 namespace {
@@ -29,6 +32,13 @@ void addImport(CLI::App& app, Io io, Action& action) {
   c->add_option("--flight", options->flight, "name of the flight, for logs recorded at the same time");
   c->add_option("--map", options->maps, "CHANNEL=COLUMN, correcting how a column is matched");
   c->callback([&action, options, io] { action = [options, io] { importCommand(*options, io); }; });
+}
+
+void addPurge(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<PurgeOptions>();
+  CLI::App* c = app.add_subcommand("purge", "Remove logs that neither a run nor undo speaks of, and give their room back");
+  c->add_option("CAMPAIGN", options->campaign, "a .distanz file")->required();
+  c->callback([&action, options, io] { action = [options, io] { purgeCommand(*options, io); }; });
 }
 
 void addConvert(CLI::App& app, Io io, Action& action) {
@@ -94,29 +104,14 @@ std::string oneLine(std::string text) {
   return text;
 }
 
-}  // namespace
-
-std::string faultText(int line, const std::string& text) {
-  return line > 0 ? "  line " + std::to_string(line) + ": " + text : "  " + text;
-}
-
-std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps) {
-  std::map<std::string, std::string> out;
-  for (const std::string& map : maps) {
-    const auto equals = map.find('=');
-    if (equals == std::string::npos || equals == 0) throw InputError("--map " + map + ": write CHANNEL=COLUMN, e.g. --map rssi_dbm=RSSI");
-    out[map.substr(0, equals)] = map.substr(equals + 1);
-  }
-  return out;
-}
-
-int run(const std::vector<std::string>& arguments, Io io) {
+int runPlain(const std::vector<std::string>& arguments, Io io) {
   CLI::App app("Distanz: how far each radio setup carries, and how sure that is", "distanz-cli");
   app.set_version_flag("--version", std::string("distanz-cli ") + DISTANZ_VERSION);
   app.require_subcommand(1);
   Action action;
   addAnalyse(app, io, action);
   addImport(app, io, action);
+  addPurge(app, io, action);
   addConvert(app, io, action);
   addInspect(app, io, action);
   addSimulate(app, io, action);
@@ -138,6 +133,35 @@ int run(const std::vector<std::string>& arguments, Io io) {
     io.err << oneLine(e.what()) << "\n";
     return 1;
   }
+}
+
+}  // namespace
+
+std::string faultText(int line, const std::string& text) {
+  return line > 0 ? "  line " + std::to_string(line) + ": " + text : "  " + text;
+}
+
+std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps) {
+  std::map<std::string, std::string> out;
+  for (const std::string& map : maps) {
+    const auto equals = map.find('=');
+    if (equals == std::string::npos || equals == 0) throw InputError("--map " + map + ": write CHANNEL=COLUMN, e.g. --map rssi_dbm=RSSI");
+    out[map.substr(0, equals)] = map.substr(equals + 1);
+  }
+  return out;
+}
+
+std::string printed(const nlohmann::ordered_json& json) {
+  return formats::jsonForTerminal(json.dump(1, ' ', false, nlohmann::ordered_json::error_handler_t::replace));
+}
+
+int run(const std::vector<std::string>& arguments, Io terminal) {
+  std::ostringstream out, err;
+  const int code = runPlain(arguments, {out, err});
+  terminal.out << formats::forTerminal(out.str());
+  terminal.err << formats::forTerminal(err.str());
+  terminal.out.flush();
+  return code == 0 && !terminal.out ? 1 : code;
 }
 
 }  // namespace distanz::cli

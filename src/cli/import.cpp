@@ -5,6 +5,7 @@
 #include "cli/command.h"
 #include "core/quantity/error.h"
 #include "formats/files.h"
+#include "formats/text.h"
 #include "store/campaign_file.h"
 #include "store/log_intake.h"
 
@@ -19,46 +20,41 @@ campaign::Ended reasonOf(const std::string& word) {
   return *ended;
 }
 
-void refuseTwice(const campaign::Campaign& c, const formats::ImportedLog& log) {
-  if (const campaign::Run* run = campaign::runOfLog(c, {}, log.sha256))
-    throw InputError(
-        fmt::format("{}: this log is in the campaign already, as run {}; the same flight must not count twice", log.name, run->id));
-}
-
 }  // namespace
 
 void importCommand(const ImportOptions& options, Io io) {
-  store::CampaignFile file = store::CampaignFile::open(options.campaign);
+  store::CampaignFile file = store::CampaignFile::open(options.campaign, store::Access::ReadWrite);
   if (!file.readOnlyReason().empty()) throw InputError(options.campaign.string() + ": " + file.readOnlyReason());
-  if (!campaign::findSetup(file.campaign(), options.setup))
+  const campaign::Campaign campaign = file.campaign();
+  if (!campaign::findSetup(campaign, options.setup))
     throw InputError("--setup " + options.setup + ": no such setup in this campaign; add it first");
   const auto corrections = parseMaps(options.maps);
   const campaign::Ended ended = reasonOf(options.ended);
-  campaign::Campaign next = file.campaign();
-  std::vector<store::TakenLog> logs;
+  std::vector<store::PackedRun> runs;
+  std::string told;
   for (const auto& path : options.logs) {  // all are read before anything is kept
-    logs.push_back(store::takeLog(formats::readFile(path), path.string(), next, corrections));
-    refuseTwice(next, logs.back().log);
+    store::TakenLog taken = store::takeLog(formats::readFile(path), path.string(), campaign, corrections);
     campaign::Run run;
-    run.id = campaign::freeRunId(next, options.setup);
     run.setup = options.setup;
-    run.log = path.filename().string();
-    run.log_sha256 = logs.back().log.sha256;
-    run.order = campaign::nextOrder(next);
+    run.log = formats::validUtf8(path.filename().string());
+    run.log_sha256 = taken.log.sha256;
     run.flight = options.flight;
     run.ended = ended;
     run.columns = corrections;
-    next.runs.push_back(run);
+    runs.push_back({run, std::move(taken.packed), std::move(taken.recording)});
+    told += fmt::format("{}: {} rows, farthest {:.0f} m\n", taken.log.name, taken.log.recording->rows(), taken.log.track.farthest_m);
+    for (const Problem& p : taken.log.problems) told += faultText(p.line, p.text) + "\n";
   }
-  store::SampleFile samples(options.campaign);
-  const std::size_t first = next.runs.size() - logs.size();
-  for (std::size_t i = 0; i < logs.size(); ++i) samples.add(next.runs[first + i], logs[i].packed, *logs[i].log.recording);
-  file.edit(logs.size() == 1 ? "Import " + next.runs.back().log : fmt::format("Import {} logs", logs.size()), next);
-  for (std::size_t i = 0; i < logs.size(); ++i) {
-    io.out << fmt::format("{}: run {}, {} rows, farthest {:.0f} m\n", logs[i].log.name, next.runs[first + i].id,
-                          logs[i].log.recording->rows(), logs[i].log.track.farthest_m);
-    for (const Problem& p : logs[i].log.problems) io.out << faultText(p.line, p.text) << "\n";
-  }
+  const std::string what = runs.size() == 1 ? "Import " + runs.front().run.log : fmt::format("Import {} logs", runs.size());
+  const store::Added added = file.addRuns(what, std::move(runs), campaign.links);
+  io.out << told;
+  for (const campaign::Run& run : added.runs) io.out << fmt::format("run {}: {}\n", run.id, run.log);
+  for (const std::string& id : added.restored) io.out << fmt::format("run {}: its damaged log was replaced by this one\n", id);
+}
+
+void purgeCommand(const PurgeOptions& options, Io io) {
+  const int gone = store::CampaignFile::open(options.campaign, store::Access::ReadWrite).purge();
+  io.out << fmt::format("{} {} that no run uses {} removed\n", gone, gone == 1 ? "log" : "logs", gone == 1 ? "was" : "were");
 }
 
 }  // namespace distanz::cli

@@ -83,7 +83,7 @@ void inspectCommand(const InspectOptions& options, Io io) {
     throw InputError(options.log.string() + ": " + e.what());
   }
   if (options.json) {
-    io.out << out.dump(1) << "\n";
+    io.out << printed(out) << "\n";
     return;
   }
   io.out << fmt::format("{}: {} rows, {:.1f} s\n", options.log.string(), out["rows"].get<std::size_t>(), out["span_s"].get<double>());

@@ -46,7 +46,7 @@ void linkCommand(const LinkOptions& o, Io io) {
                                       {"fresnel_radius_m", radio::fresnelRadius_m(distance / 2, distance / 2, frequency)},
                                       {"horizon_km", radio::radioHorizon_m(h1, h2) / 1000}};
   if (o.json) {
-    io.out << out.dump(1) << "\n";
+    io.out << printed(out) << "\n";
     return;
   }
   io.out << fmt::format(

@@ -52,7 +52,7 @@ void liveCommand(const LiveOptions& options, Io io) {
   if (options.json) {
     json out = {{"heading_off_deg", advice.heading_off_deg}, {"links", json::array()}};
     for (const auto& l : advice.links) out["links"].push_back(linkJson(l));
-    io.out << out.dump(1) << "\n";
+    io.out << printed(out) << "\n";
     return;
   }
   for (const auto& l : advice.links) io.out << analysis::adviceText(l) << "\n";

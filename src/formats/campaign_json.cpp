@@ -13,9 +13,6 @@ namespace {
 using namespace campaign;
 using nlohmann::json;
 
-constexpr int kForm = 1;
-constexpr std::size_t kMostItems = 100000;
-
 class Reader {
  public:
   explicit Reader(std::vector<Problem>& problems) : m_problems(problems) {}
@@ -23,7 +20,7 @@ class Reader {
   Campaign read(const json& value, const std::string& where) {
     JsonFields f(value, where);
     const double form = f.requiredNumber("distanz_interchange");
-    if (form != kForm) f.refuse(fmt::format("is written in form {}; this version reads form {}; update Distanz", form, kForm));
+    if (form != kInterchangeForm) f.refuse(fmt::format("is written in form {}; this version reads form {}; update Distanz", form, kInterchangeForm));
     Campaign c;
     c.title = f.text("title");
     if (!f.member("station").is_null()) c.station = station(f.member("station"), where + ": station");
@@ -49,7 +46,7 @@ class Reader {
     std::string unknown = f.unknown();
     if (!unknown.empty()) {
       std::string keys;
-      const json parsed = json::parse(unknown);
+      const json parsed = parseJson(unknown, f.where());
       for (const auto& [key, value] : parsed.items()) keys += (keys.empty() ? "\"" : ", \"") + key + "\"";
       m_problems.push_back({"unknown-key", 0, f.where() + ": " + keys + " is not known to this version; it is kept but not used"});
     }
@@ -64,7 +61,7 @@ class Reader {
     s.position = position(f);
     s.ground_m = f.number("ground_m", s.ground_m);
     s.antenna_height_m = f.number("antenna_height_m", s.antenna_height_m);
-    rest(f);
+    s.unknown = rest(f);
     return s;
   }
 
@@ -73,7 +70,7 @@ class Reader {
     PathPoint p;
     p.position = position(f);
     p.height_m = f.number("height_m", p.height_m);
-    rest(f);
+    p.unknown = rest(f);
     return p;
   }
 
@@ -88,13 +85,13 @@ class Reader {
     l.sensitivity_dbm = f.optionalNumber("sensitivity_dbm");
     if (!f.member("rule").is_null()) {
       JsonFields rule(f.member("rule"), where + ": rule");
-      l.rule = {rule.optionalNumber("lq_min_pct"), rule.optionalNumber("margin_db"), rule.optionalNumber("bitrate_min_mbps")};
-      rest(rule);
+      l.rule = {rule.optionalNumber("lq_min_pct"), rule.optionalNumber("margin_db"), rule.optionalNumber("bitrate_min_mbps"), {}};
+      l.rule.unknown = rest(rule);
     }
     each(f, "modes", [&](const json& mode, const std::string& at) {
       JsonFields own(mode, at);
-      l.modes.push_back({own.requiredNumber("mode"), own.requiredNumber("sensitivity_dbm")});
-      rest(own);
+      l.modes.push_back({own.requiredNumber("mode"), own.requiredNumber("sensitivity_dbm"), {}});
+      l.modes.back().unknown = rest(own);
     });
     l.unknown = rest(f);
     return l;
@@ -112,8 +109,8 @@ class Reader {
       for (const auto& [id, value] : links.items()) {
         JsonFields own(value, where + ": links." + id);
         s.links[id] = {own.optionalNumber("power_dbm"), own.number("tx_gain_dbi", 0), own.number("rx_gain_dbi", 0),
-                       own.number("tx_loss_db", 0),     own.number("rx_loss_db", 0),  own.flag("automatic_power", false)};
-        rest(own);
+                       own.number("tx_loss_db", 0),     own.number("rx_loss_db", 0),  own.flag("automatic_power", false), {}};
+        s.links[id].unknown = rest(own);
       }
     s.unknown = rest(f);
     return s;
@@ -166,7 +163,10 @@ class Reader {
 
 /// What this version does not know, put back where it came from.
 json withUnknown(const std::string& unknown) {
-  return unknown.empty() ? json::object() : json::parse(unknown);
+  if (unknown.empty()) return json::object();
+  json kept = parseJson(unknown, "unknown keys");
+  if (!kept.is_object()) throw InputError("the keys kept for other versions are damaged; restore a copy of the campaign");
+  return kept;
 }
 
 template <class Value>
@@ -178,18 +178,27 @@ void put(json& object, const char* key, const std::string& value) {
   if (!value.empty()) object[key] = value;
 }
 
+}  // namespace
+
 json linkJson(const Link& l) {
   json out = withUnknown(l.unknown);
   out["id"] = l.id;
   out["kind"] = l.kind == LinkKind::Video ? "video" : "control";
   out["frequency_mhz"] = l.frequency_mhz;
   put(out, "sensitivity_dbm", l.sensitivity_dbm);
-  json rule = json::object();
+  json rule = withUnknown(l.rule.unknown);
   put(rule, "lq_min_pct", l.rule.lq_min_pct);
   put(rule, "margin_db", l.rule.margin_db);
   put(rule, "bitrate_min_mbps", l.rule.bitrate_min_mbps);
   out["rule"] = rule;
-  for (const ModeSensitivity& m : l.modes) out["modes"].push_back({{"mode", m.mode}, {"sensitivity_dbm", m.sensitivity_dbm}});
+  json modes = json::array();
+  for (const ModeSensitivity& m : l.modes) {
+    json mode = withUnknown(m.unknown);
+    mode["mode"] = m.mode;
+    mode["sensitivity_dbm"] = m.sensitivity_dbm;
+    modes.push_back(std::move(mode));
+  }
+  if (!modes.empty()) out["modes"] = std::move(modes);
   return out;
 }
 
@@ -198,12 +207,18 @@ json setupJson(const Setup& s) {
   out["id"] = s.id;
   out["name"] = s.name;
   put(out, "differs", s.differs);
+  json links = json::object();
   for (const auto& [id, l] : s.links) {
-    json own = {{"tx_gain_dbi", l.tx_gain_dbi}, {"rx_gain_dbi", l.rx_gain_dbi}, {"tx_loss_db", l.tx_loss_db}, {"rx_loss_db", l.rx_loss_db}};
+    json own = withUnknown(l.unknown);
+    own["tx_gain_dbi"] = l.tx_gain_dbi;
+    own["rx_gain_dbi"] = l.rx_gain_dbi;
+    own["tx_loss_db"] = l.tx_loss_db;
+    own["rx_loss_db"] = l.rx_loss_db;
     put(own, "power_dbm", l.power_dbm);
     if (l.automatic_power) own["automatic_power"] = true;
-    out["links"][id] = own;
+    links[id] = std::move(own);
   }
+  if (!links.empty()) out["links"] = std::move(links);
   return out;
 }
 
@@ -221,26 +236,42 @@ json runJson(const Run& r) {
   put(out, "turn_begin_s", r.turn_begin_s);
   put(out, "turn_end_s", r.turn_end_s);
   if (r.legs != Legs::Both) out["legs"] = legsWord(r.legs);
-  for (const auto& [link, db] : r.reduced_db) out["reduced_db"][link] = db;
-  for (const auto& [channel, column] : r.columns) out["columns"][channel] = column;
+  if (!r.reduced_db.empty()) out["reduced_db"] = r.reduced_db;
+  if (!r.columns.empty()) out["columns"] = r.columns;
   return out;
 }
 
-}  // namespace
-
-json campaignJson(const Campaign& c) {
+json factsJson(const Campaign& c) {
   json out = withUnknown(c.unknown);
-  out["distanz_interchange"] = kForm;
   out["title"] = c.title;
-  out["station"] = {{"lat_deg", c.station.position.lat_deg},
-                    {"lon_deg", c.station.position.lon_deg},
-                    {"ground_m", c.station.ground_m},
-                    {"antenna_height_m", c.station.antenna_height_m}};
+  json station = withUnknown(c.station.unknown);
+  station["lat_deg"] = c.station.position.lat_deg;
+  station["lon_deg"] = c.station.position.lon_deg;
+  station["ground_m"] = c.station.ground_m;
+  station["antenna_height_m"] = c.station.antenna_height_m;
+  out["station"] = std::move(station);
   out["post_spacing_m"] = c.post_spacing_m;
   out["plan_exponent"] = c.plan_exponent;
-  for (const char* key : {"path", "links", "setups", "runs"}) out[key] = json::array();
-  for (const PathPoint& p : c.path)
-    out["path"].push_back({{"lat_deg", p.position.lat_deg}, {"lon_deg", p.position.lon_deg}, {"height_m", p.height_m}});
+  return out;
+}
+
+json pathJson(const std::vector<PathPoint>& path) {
+  json out = json::array();
+  for (const PathPoint& p : path) {
+    json point = withUnknown(p.unknown);
+    point["lat_deg"] = p.position.lat_deg;
+    point["lon_deg"] = p.position.lon_deg;
+    point["height_m"] = p.height_m;
+    out.push_back(std::move(point));
+  }
+  return out;
+}
+
+json campaignJson(const Campaign& c) {
+  json out = factsJson(c);
+  out["distanz_interchange"] = kInterchangeForm;
+  for (const char* key : {"links", "setups", "runs"}) out[key] = json::array();
+  out["path"] = pathJson(c.path);
   for (const Link& l : c.links) out["links"].push_back(linkJson(l));
   for (const Setup& s : c.setups) out["setups"].push_back(setupJson(s));
   for (const Run& r : c.runs) out["runs"].push_back(runJson(r));
@@ -249,7 +280,11 @@ json campaignJson(const Campaign& c) {
 
 CampaignRead campaignFromJson(const json& value, const std::string& where) {
   CampaignRead out;
-  out.campaign = Reader(out.problems).read(value, where);
+  try {
+    out.campaign = Reader(out.problems).read(value, where);
+  } catch (const json::exception&) {
+    throw InputError(where + ": holds something this version cannot read; check it against docs/file-format.md");
+  }
   const auto faults = validate(out.campaign);
   if (!faults.empty()) throw InputError(where + ": " + faults.front().text);
   return out;

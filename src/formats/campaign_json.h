@@ -18,8 +18,18 @@ struct CampaignRead {
 /// @throws InputError: not JSON, a newer form, a missing or mistyped key, a campaign that contradicts itself
 CampaignRead readCampaign(std::string_view text, const std::string& where);
 
-/// The same form as a JSON value, both ways; history and the campaign file use it too.
+constexpr int kInterchangeForm = 1;
+constexpr std::size_t kMostItems = 100'000;  ///< of links, setups, runs or path points
+
+/// The same form as a JSON value, both ways; the campaign file uses it too. @throws InputError as above
 nlohmann::json campaignJson(const campaign::Campaign& campaign);
 CampaignRead campaignFromJson(const nlohmann::json& json, const std::string& where);
+
+/// Its parts, as they stand in it: title, station and plan; the list of path points; one link, setup or run.
+nlohmann::json factsJson(const campaign::Campaign& campaign);
+nlohmann::json pathJson(const std::vector<campaign::PathPoint>& path);
+nlohmann::json linkJson(const campaign::Link& link);
+nlohmann::json setupJson(const campaign::Setup& setup);
+nlohmann::json runJson(const campaign::Run& run);
 
 }  // namespace distanz::formats

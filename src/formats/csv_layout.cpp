@@ -100,13 +100,26 @@ std::string_view takeField(std::string_view& rest, char delimiter) {
   return field;
 }
 
+namespace {
+
+/// Two quotes in a row stand for one.
+void halveQuotes(std::string& field) {
+  std::size_t kept = 0;
+  for (std::size_t i = 0; i < field.size(); ++i) {
+    field[kept++] = field[i];
+    if (field[i] == '"' && i + 1 < field.size() && field[i + 1] == '"') ++i;
+  }
+  field.resize(kept);
+}
+
+}  // namespace
+
 std::vector<std::string> splitLine(std::string_view line, char delimiter) {
   std::vector<std::string> fields;
   const bool trailing = !line.empty() && line.back() == delimiter;
   while (!line.empty() && fields.size() < kMostColumns) fields.emplace_back(takeField(line, delimiter));
   if (trailing) fields.emplace_back();
-  for (std::string& f : fields)
-    for (std::size_t at = 0; (at = f.find("\"\"", at)) != std::string::npos; ++at) f.erase(at, 1);
+  for (std::string& f : fields) halveQuotes(f);
   return fields;
 }
 

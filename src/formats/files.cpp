@@ -9,9 +9,12 @@
 #include <array>
 #include <cerrno>
 #include <cstring>
+#include <memory>
 #include <utility>
 
 #include "core/quantity/error.h"
+#include "formats/aside.h"
+#include "formats/text.h"
 
 namespace distanz::formats {
 namespace {
@@ -25,18 +28,6 @@ struct Descriptor {
   }
 };
 
-[[noreturn]] void refuse(const std::filesystem::path& path, const char* doing, int error) {
-  const char* advice = error == ENOENT                                       ? "check that it is still there"
-                       : error == ENOSPC                                     ? "free some space and try again"
-                       : error == EACCES || error == EROFS || error == EPERM ? "check the permissions, or choose another folder"
-                                                                             : "check the disk, or choose another folder";
-  throw InputError(fmt::format("{}: cannot be {}: {}; {}", path.string(), doing, std::strerror(error), advice));
-}
-
-}  // namespace
-
-namespace {
-
 struct OpenFile {
   Descriptor file;
   std::uintmax_t size;
@@ -44,9 +35,9 @@ struct OpenFile {
 
 OpenFile openFile(const std::filesystem::path& path) {
   OpenFile out{Descriptor(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK)), 0};
-  if (out.file.fd < 0) refuse(path, "read", errno);
+  if (out.file.fd < 0) refuseFile(path, "read", errno);
   struct stat about {};
-  if (::fstat(out.file.fd, &about) != 0) refuse(path, "read", errno);
+  if (::fstat(out.file.fd, &about) != 0) refuseFile(path, "read", errno);
   if (!S_ISREG(about.st_mode)) throw InputError(path.string() + ": is not a file; choose a file");
   out.size = static_cast<std::uintmax_t>(about.st_size);
   return out;
@@ -58,7 +49,7 @@ std::string readBytes(const std::filesystem::path& path, const Descriptor& file,
   while (done < bytes.size()) {
     const ssize_t n = ::read(file.fd, bytes.data() + done, bytes.size() - done);
     if (n < 0 && errno == EINTR) continue;
-    if (n < 0) refuse(path, "read", errno);
+    if (n < 0) refuseFile(path, "read", errno);
     if (n == 0) break;
     done += static_cast<std::size_t>(n);
   }
@@ -83,55 +74,83 @@ std::string readFileHead(const std::filesystem::path& path, std::size_t most) {
   return bytes;
 }
 
+void refuseFile(const std::filesystem::path& path, const char* doing, int error) {
+  const char* advice = error == ENOENT                                       ? "check that it is still there"
+                       : error == ENOSPC || error == EDQUOT                  ? "free some space and try again"
+                       : error == EACCES || error == EROFS || error == EPERM ? "check the permissions, or choose another folder"
+                       : error == ENAMETOOLONG                               ? "choose a shorter name"
+                                                                             : "check the disk, or choose another folder";
+  throw InputError(fmt::format("{}: cannot be {}: {}; {}", path.string(), doing, std::strerror(error), advice));
+}
+
+void writeNewFile(const std::filesystem::path& path, std::string_view bytes) {
+  const Descriptor file{::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0644)};
+  if (file.fd < 0) refuseFile(path, "written", errno);
+  while (!bytes.empty()) {
+    const ssize_t n = ::write(file.fd, bytes.data(), bytes.size());
+    if (n < 0 && errno == EINTR) continue;
+    if (n < 0) refuseFile(path, "written", errno);
+    bytes.remove_prefix(static_cast<std::size_t>(n));
+  }
+}
+
 void writeFile(const std::filesystem::path& path, std::string_view bytes) {
-  std::filesystem::path part = path;
-  part += ".part";
-  {
-    const Descriptor file{::open(part.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644)};
-    if (file.fd < 0) refuse(path, "written", errno);
-    std::size_t done = 0;
-    while (done < bytes.size()) {
-      const ssize_t n = ::write(file.fd, bytes.data() + done, bytes.size() - done);
-      if (n < 0 && errno == EINTR) continue;
-      if (n < 0) {
-        const int error = errno;
-        ::unlink(part.c_str());
-        refuse(path, "written", error);
-      }
-      done += static_cast<std::size_t>(n);
-    }
-    if (::fsync(file.fd) != 0 && errno != EINVAL) {
-      const int error = errno;
-      ::unlink(part.c_str());
-      refuse(path, "written", error);
-    }
-  }
-  if (::rename(part.c_str(), path.c_str()) != 0) {
-    const int error = errno;
-    ::unlink(part.c_str());
-    refuse(path, "written", error);
-  }
+  Aside aside(path);
+  writeNewFile(aside.place(), bytes);
+  aside.publish(Aside::Existing::Replace);
 }
 
 std::string safeFileName(std::string_view name) {
+  constexpr std::size_t kLongest = 200, kLongestEnding = 20;
   if (const auto slash = name.find_last_of("/\\"); slash != std::string_view::npos) name.remove_prefix(slash + 1);
   std::string out;
-  for (const char c : name.substr(0, 120)) {
+  for (const char c : validUtf8(name)) {
     const auto u = static_cast<unsigned char>(c);
     out += u < 32 || u == 127 || std::strchr("<>:\"|?*", c) ? '_' : c;
   }
-  while (!out.empty() && out.front() == '.') out.erase(0, 1);
-  return out.empty() ? "log.csv" : out;
+  if (out.empty() || out.find_first_not_of('.') == std::string::npos) return "log.csv";
+  if (out.front() == '.') out.insert(0, 1, '_');  // not hidden, and no two names made one
+  if (out.size() <= kLongest) return out;
+  const auto dot = out.find_last_of('.');
+  const std::string ending = dot != std::string::npos && out.size() - dot <= kLongestEnding ? out.substr(dot) : std::string();
+  return std::string(utf8Prefix(out, kLongest - ending.size())) + ending;
 }
 
+namespace {
+
+class Digest {
+ public:
+  Digest() : m_context(EVP_MD_CTX_new(), EVP_MD_CTX_free) { require(m_context && EVP_DigestInit_ex(m_context.get(), EVP_sha256(), nullptr)); }
+  void add(std::string_view bytes) { require(EVP_DigestUpdate(m_context.get(), bytes.data(), bytes.size())); }
+  std::string hex() {
+    std::array<unsigned char, EVP_MAX_MD_SIZE> digest{};
+    unsigned int size = 0;
+    require(EVP_DigestFinal_ex(m_context.get(), digest.data(), &size));
+    std::string out;
+    for (unsigned int i = 0; i < size; ++i) out += fmt::format("{:02x}", digest[i]);
+    return out;
+  }
+
+ private:
+  static void require(int done) {
+    if (done != 1) throw Error("SHA-256 could not be computed");
+  }
+  std::unique_ptr<EVP_MD_CTX, decltype(&EVP_MD_CTX_free)> m_context;
+};
+
+}  // namespace
+
 std::string sha256(std::string_view bytes) {
-  std::array<unsigned char, EVP_MAX_MD_SIZE> digest{};
-  unsigned int size = 0;
-  if (EVP_Digest(bytes.data(), bytes.size(), digest.data(), &size, EVP_sha256(), nullptr) != 1)
-    throw Error("SHA-256 could not be computed");
-  std::string out;
-  for (unsigned int i = 0; i < size; ++i) out += fmt::format("{:02x}", digest[i]);
-  return out;
+  Digest digest;
+  digest.add(bytes);
+  return digest.hex();
+}
+
+std::string sha256OfFile(const std::filesystem::path& path) {
+  const OpenFile open = openFile(path);
+  Digest digest;
+  for (std::string block; !(block = readBytes(path, open.file, 1 << 20)).empty();) digest.add(block);
+  return digest.hex();
 }
 
 }  // namespace distanz::formats

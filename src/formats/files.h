@@ -13,14 +13,23 @@ std::string readFile(const std::filesystem::path& path);
 /// The first bytes of a file, up to the last whole line within `most`. @throws InputError as readFile(), but for the size
 std::string readFileHead(const std::filesystem::path& path, std::size_t most);
 
-/// Writes beside the target and renames, so that the target is either the old or the new file.
+/// Writes beside the target and renames, so that the target is either the old or the new file, and on the disk, when this returns.
 /// @throws InputError naming the file and the reason (read-only folder, full disk)
 void writeFile(const std::filesystem::path& path, std::string_view bytes);
 
-/// Name of a file without folders or characters that some file system refuses; never empty, never "." or "..".
+/// Writes a new file in place, for what is built aside (see Aside). @throws InputError naming the file and the reason
+void writeNewFile(const std::filesystem::path& path, std::string_view bytes);
+
+/// Name of a file without folders or characters that some file system refuses, in UTF-8, at most 200 bytes with its ending kept; never
+/// empty, never hidden.
 std::string safeFileName(std::string_view name);
+
+/// Throws the InputError for an errno: file, what could not be done ("read", "written"), why, what to do.
+[[noreturn]] void refuseFile(const std::filesystem::path& path, const char* doing, int error);
 
 /// SHA-256 of bytes in lower-case hexadecimal.
 std::string sha256(std::string_view bytes);
+/// The same of a file of any size. @throws InputError as readFile(), but for the size
+std::string sha256OfFile(const std::filesystem::path& path);
 
 }  // namespace distanz::formats

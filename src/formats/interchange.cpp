@@ -6,7 +6,9 @@
 #include <nlohmann/json.hpp>
 #include <set>
 
+#include "formats/aside.h"
 #include "formats/files.h"
+#include "formats/json_fields.h"
 
 namespace distanz::formats {
 namespace {
@@ -23,7 +25,8 @@ fs::path logPath(const fs::path& folder, const campaign::Run& run) {
   const fs::path full = folder / name;
   if (!outside && fs::exists(full, ignored)) {
     const fs::path real = fs::canonical(full, ignored), root = fs::canonical(folder, ignored);
-    outside = real.lexically_relative(root).string().starts_with("..");
+    const fs::path below = real.lexically_relative(root);
+    outside = below.empty() || *below.begin() == "..";
   }
   if (outside)
     throw InputError(fmt::format("run {}: the log \"{}\" is not inside the folder; put it beside campaign.json", run.id, run.log));
@@ -38,21 +41,6 @@ std::string uniqueName(std::set<std::string>& taken, const std::string& wanted) 
                                                 : fmt::format("{}-{}{}", wanted.substr(0, dot), n, wanted.substr(dot));
   return name;
 }
-
-struct Cleanup {
-  fs::path folder;
-  bool made_folder = false;
-  std::vector<fs::path> files;
-  ~Cleanup() {
-    std::error_code ignored;
-    for (const fs::path& f : files) fs::remove(f, ignored);
-    if (made_folder) fs::remove(folder, ignored);
-  }
-  void keep() {
-    files.clear();
-    made_folder = false;
-  }
-};
 
 }  // namespace
 
@@ -90,29 +78,26 @@ std::string runLogSha256(const InterchangeFolder& folder, const campaign::Run& r
 void writeInterchange(const fs::path& folder, campaign::Campaign campaign,
                       const std::function<std::string(const campaign::Run&)>& bytes_of) {
   std::error_code error;
-  Cleanup cleanup{folder, false, {}};
-  if (fs::exists(folder, error)) {
-    if (!fs::is_directory(folder, error) || !fs::is_empty(folder, error))
-      throw InputError(folder.string() + ": is there already and not an empty folder; choose a new one");
-  } else {
-    if (!fs::create_directories(folder, error))
-      throw InputError(fmt::format("{}: cannot be made: {}; choose another place", folder.string(), error.message()));
-    cleanup.made_folder = true;
-  }
+  const fs::file_status there = fs::symlink_status(folder, error);
+  if (fs::exists(there) && (!fs::is_directory(there) || !fs::is_empty(folder, error)))
+    throw InputError(folder.string() + ": is there already and not an empty folder; choose a new one");
+  const fs::path parent = folderOf(folder);
+  if (!fs::exists(parent, error) && !fs::create_directories(parent, error))
+    throw InputError(fmt::format("{}: cannot be made: {}; choose another place", parent.string(), error.message()));
+  Aside aside(folder);
+  if (!fs::create_directory(aside.place(), error)) refuseFile(folder, "written", error.value());
   std::set<std::string> taken;
   std::map<std::string, std::string> by_sha;
   for (campaign::Run& run : campaign.runs) {
     auto [known, fresh] = by_sha.emplace(run.log_sha256.empty() ? "run " + run.id : run.log_sha256, std::string());
     if (fresh) {
       known->second = uniqueName(taken, safeFileName(run.log));
-      cleanup.files.push_back(folder / known->second);
-      writeFile(cleanup.files.back(), bytes_of(run));
+      writeNewFile(aside.place() / known->second, bytes_of(run));
     }
     run.log = known->second;
   }
-  cleanup.files.push_back(folder / kCampaignFile);
-  writeFile(cleanup.files.back(), campaignJson(campaign).dump(1) + "\n");
-  cleanup.keep();
+  writeNewFile(aside.place() / kCampaignFile, jsonText(campaignJson(campaign), 1) + "\n");
+  aside.publish(Aside::Existing::Keep);
 }
 
 }  // namespace distanz::formats

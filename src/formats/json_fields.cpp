@@ -11,14 +11,22 @@ namespace distanz::formats {
 namespace {
 const nlohmann::json kNull;
 const nlohmann::json kEmptyList = nlohmann::json::array();
-constexpr int kDeepest = 60;  // nesting beyond this is an attack on the stack, not a campaign
 
+/// Brackets outside texts, counted as a parser would: what is nested too deeply overflows the stack of whoever walks it later.
 void refuseDeep(std::string_view text, const std::string& where) {
   int depth = 0;
-  for (const char c : text) {
-    depth += c == '[' || c == '{';
-    depth -= c == ']' || c == '}';
-    if (depth > kDeepest) throw InputError(where + ": is nested too deeply to be a campaign");
+  bool in_text = false;
+  for (std::size_t i = 0; i < text.size(); ++i) {
+    const char c = text[i];
+    if (in_text && c == '\\') {
+      ++i;
+    } else if (c == '"') {
+      in_text = !in_text;
+    } else if (!in_text) {
+      depth += c == '[' || c == '{';
+      depth -= c == ']' || c == '}';
+      if (depth > kDeepestJson) throw InputError(fmt::format("{}: is nested too deeply, over {} levels", where, kDeepestJson));
+    }
   }
 }
 }  // namespace
@@ -48,6 +56,7 @@ std::string JsonFields::text(const char* key, std::string fallback) {
   const nlohmann::json& value = member(key);
   if (value.is_null()) return fallback;
   if (!value.is_string()) refuse(fmt::format("\"{}\" must be a text", key));
+  if (value.get_ref<const std::string&>().size() > kLongestText) refuse(fmt::format("\"{}\" is longer than {} bytes", key, kLongestText));
   return value.get<std::string>();
 }
 
@@ -83,18 +92,25 @@ std::string JsonFields::unknown() const {
   nlohmann::json rest = nlohmann::json::object();
   for (const auto& [key, value] : m_object.items())
     if (!m_asked.contains(key)) rest[key] = value;
-  return rest.empty() ? std::string() : rest.dump();
+  return rest.empty() ? std::string() : jsonText(rest);
 }
 
 nlohmann::json parseJson(std::string_view text, const std::string& where) {
+  if (text.size() > kLargestJson) throw InputError(fmt::format("{}: is larger than {} MB", where, kLargestJson / 1'000'000));
   refuseDeep(text, where);
   try {
     return nlohmann::json::parse(text);
   } catch (const nlohmann::json::parse_error& e) {
     const auto line =
         1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(e.byte, text.size())), '\n');
-    throw InputError(fmt::format("{}:{}: is not JSON that can be read; check the brackets, commas and quotes there", where, line));
+    throw InputError(fmt::format("{}:{}: is not JSON that can be read; check the brackets, commas, quotes and letters there", where, line));
+  } catch (const nlohmann::json::exception&) {
+    throw InputError(where + ": holds a number too large to be kept; correct it");
   }
+}
+
+std::string jsonText(const nlohmann::json& value, int indent) {
+  return value.dump(indent, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
 }  // namespace distanz::formats

@@ -6,6 +6,10 @@
 
 namespace distanz::formats {
 
+constexpr int kDeepestJson = 64;                  ///< levels of nesting; a campaign has six
+constexpr std::size_t kLargestJson = 64'000'000;  ///< bytes of a JSON text
+constexpr std::size_t kLongestText = 100'000;     ///< bytes of one text in it, e.g. notes
+
 /// Reads typed fields of one JSON object, remembers which keys were asked for, and names the place in every message.
 class JsonFields {
  public:
@@ -37,7 +41,11 @@ class JsonFields {
   std::set<std::string> m_asked;
 };
 
-/// Parses text as one JSON object. @throws InputError naming the place and the line of the fault
+/// Parses text as JSON. @throws InputError naming the place and the line of the fault: not JSON, not UTF-8, nested over kDeepestJson,
+/// larger than kLargestJson, a number no double holds
 nlohmann::json parseJson(std::string_view text, const std::string& where);
+
+/// JSON as text; bytes that are not UTF-8 become U+FFFD. @param indent -1: on one line
+std::string jsonText(const nlohmann::json& value, int indent = -1);
 
 }  // namespace distanz::formats

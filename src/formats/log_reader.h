@@ -9,6 +9,12 @@
 
 namespace distanz::formats {
 
+/// Raised whenever the same bytes and columns give other samples: what was kept of a log is then read again.
+constexpr int kReaderVersion = 3;
+
+/// Most values (rows times columns) that are read from one log, or kept of it: half a gigabyte, 20 hours of ten channels at 100 Hz.
+constexpr std::size_t kMostValues = std::size_t{1} << 26;
+
 struct LogRead {
   log::Recording recording;
   std::vector<Problem> problems;  ///< rows left out or mended, each with the line of the first

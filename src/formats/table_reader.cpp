@@ -151,17 +151,29 @@ std::vector<Part> partsOf(std::string_view data) {
   return parts;
 }
 
-/// Makes room for every part: one row per line.
-void layOut(std::vector<Part>& parts, NumberTable& table, std::size_t slots) {
-  parallel::onAllCores(parts.size(), [&](std::size_t i) {
-    const std::string_view bytes = parts[i].bytes;
-    parts[i].lines = static_cast<std::size_t>(std::count(bytes.begin(), bytes.end(), '\n')) + (bytes.ends_with('\n') ? 0 : 1);
-  });
+/// Lines that hold something: line ends but those right behind another. (Lines of blanks alone count, too.)
+std::size_t linesIn(std::string_view bytes) {
+  std::size_t lines = bytes.ends_with('\n') ? 0 : 1;
+  const char* b = bytes.data();
+  for (std::size_t i = 0; i < bytes.size(); ++i) lines += b[i] == '\n' && (i == 0 || b[i - 1] != '\n');
+  for (std::size_t i = 2; i < bytes.size(); ++i) lines -= b[i] == '\n' && b[i - 1] == '\r' && b[i - 2] == '\n';
+  return lines;
+}
+
+/// Makes room for every part: one row per line. Rows much shorter than the header would have it ask for room out of all proportion.
+void layOut(std::vector<Part>& parts, NumberTable& table, std::size_t slots, std::size_t bytes) {
+  constexpr std::size_t kFree = 64'000'000, kPerByte = 8;
+  parallel::onAllCores(parts.size(), [&](std::size_t i) { parts[i].lines = linesIn(parts[i].bytes); });
   std::size_t rows = 0;
   for (Part& part : parts) {
     part.begin = rows;
     rows += part.lines;
   }
+  if (slots > 0 && rows > kMostValues / slots)
+    throw InputError(fmt::format("{} rows of {} columns are more than the {} million values a log may have; cut it into single flights", rows,
+                                 slots, kMostValues / 1'000'000));
+  if (rows * slots * sizeof(double) > kFree + kPerByte * bytes)
+    throw InputError("most lines are blank or far shorter than the row of column names; check that the right file was chosen");
   table.slots.resize(slots);
   parallel::onAllCores(slots, [&](std::size_t s) { table.slots[s].assign(rows, NAN); });
 }
@@ -200,26 +212,18 @@ NumberTable readTable(std::string_view bytes, const CsvLayout& layout, const std
   const Plan plan = planFor(matches);
   std::vector<Part> parts = partsOf(bytes.substr(layout.data_begin));
   NumberTable table;
-  layOut(parts, table, plan.slots);
-  std::vector<std::exception_ptr> failures(parts.size());
+  layOut(parts, table, plan.slots, bytes.size());
   std::atomic<std::size_t> done{0};
   std::atomic<bool> stop{false};
   std::mutex reporting;
   const ChunkReader reader(layout, matches, plan, table);
   parallel::onAllCores(parts.size(), [&](std::size_t i) {
     if (stop) return;
-    try {
-      reader.read(parts[i]);
-    } catch (...) {
-      failures[i] = std::current_exception();
-      stop = true;
-    }
+    reader.read(parts[i]);
     const double share = static_cast<double>(++done) / static_cast<double>(parts.size());
     const std::lock_guard lock(reporting);
     if (progress && !stop && !progress(share)) stop = true;
   });
-  for (const auto& failure : failures)
-    if (failure) std::rethrow_exception(failure);
   if (stop) throw ReadCancelled();
   closeUp(parts, table);
   return table;

@@ -9,6 +9,8 @@
 #include <vector>
 
 #include "core/quantity/error.h"
+#include "formats/json_fields.h"
+#include "formats/text.h"
 
 namespace distanz::formats {
 namespace {
@@ -71,12 +73,13 @@ std::string geoJson(const std::vector<Point>& points, const std::string& name) {
   for (const Point& p : points) coordinates.push_back({p.lon_deg, p.lat_deg});
   const nlohmann::json feature = {
       {"type", "Feature"}, {"properties", {{"name", name}}}, {"geometry", {{"type", "LineString"}, {"coordinates", coordinates}}}};
-  return nlohmann::json{{"type", "FeatureCollection"}, {"features", {feature}}}.dump() + "\n";
+  return jsonText(nlohmann::json{{"type", "FeatureCollection"}, {"features", {feature}}}) + "\n";
 }
 
 }  // namespace
 
-std::string writeTrack(const log::Recording& recording, const std::string& name, TrackFormat format) {
+std::string writeTrack(const log::Recording& recording, const std::string& title, TrackFormat format) {
+  const std::string name = forTerminal(title);  // XML knows no control characters
   const std::vector<Point> points = pointsOf(recording);
   switch (format) {
     case TrackFormat::Gpx:

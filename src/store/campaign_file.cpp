@@ -5,47 +5,58 @@
 #include <fmt/format.h>
 #include <unistd.h>
 
-#include <nlohmann/json.hpp>
+#include <set>
 
 #include "core/campaign/validate.h"
 #include "core/quantity/error.h"
-#include "formats/campaign_json.h"
-#include "store/campaign_tables.h"
-#include "store/database.h"
+#include "formats/aside.h"
+#include "store/entities.h"
+#include "store/file_builder.h"
+#include "store/legacy.h"
 #include "store/schema.h"
+#include "store/state_mark.h"
 
 namespace distanz::store {
 
 namespace fs = std::filesystem;
 using campaign::Campaign;
-using nlohmann::json;
 
 namespace {
 
 constexpr int kKeptEdits = 500;
 
-/// Logs and samples that neither the campaign nor its history speaks of: left by an import that was stopped.
-void dropOrphans(SQLite::Database& db) {
-  db.exec(
-      "DELETE FROM log WHERE sha256 NOT IN (SELECT log_sha256 FROM run) AND NOT EXISTS "
-      "(SELECT 1 FROM history WHERE instr(undo, log.sha256) > 0 OR instr(redo, log.sha256) > 0);"
-      "DELETE FROM recording WHERE log_sha256 NOT IN (SELECT sha256 FROM log);"
-      "DELETE FROM channel WHERE recording NOT IN (SELECT key FROM recording)");
+void requireValid(const Campaign& campaign) {
+  const auto faults = campaign::validate(campaign);
+  if (!faults.empty()) throw InputError(faults.front().text);
 }
 
-/// Brings an older file to this version's schema, in one transaction. A copy as it was stays beside it.
-void migrate(const fs::path& path, SQLite::Database& db, int version) {
-  const std::string copy = fmt::format("{}.schema-{}", path.string(), version);
-  std::error_code error;
-  if (!fs::exists(copy, error)) {
-    SQLite::Statement keep(db, "VACUUM INTO ?");
-    keep.bind(1, copy);
-    keep.exec();
-  }
-  SQLite::Transaction all(db, SQLite::TransactionBehavior::IMMEDIATE);
-  for (int v = version; v < kSchemaVersion; ++v) db.exec(kMigrations[v - 1]);
-  db.exec(fmt::format("PRAGMA user_version={}", kSchemaVersion));
-  all.commit();
+/// A file that an older version left in WAL mode becomes a plain one; SQLite does it only where no other connection has it open.
+void makePlain(SQLite::Database& db) {
+  if (db.execAndGet("PRAGMA journal_mode").getString() != "wal") return;
+  db.setBusyTimeout(0);
+  db.tryExec("PRAGMA journal_mode=DELETE");
+  db.setBusyTimeout(kPatience_ms);
+}
+
+struct Step {
+  std::int64_t id;
+  std::string what, changes;
+};
+
+std::optional<Step> nextStep(SQLite::Database& db, bool undo) {
+  SQLite::Statement s(db, undo ? "SELECT id, what, changes FROM history WHERE undone = 0 ORDER BY id DESC LIMIT 1"
+                               : "SELECT id, what, changes FROM history WHERE undone = 1 ORDER BY id LIMIT 1");
+  if (!s.executeStep()) return std::nullopt;
+  return Step{s.getColumn(0).getInt64(), s.getColumn(1).getString(), s.getColumn(2).getString()};
+}
+
+void addStep(SQLite::Database& db, const std::string& what, const std::vector<Change>& changes) {
+  db.exec("DELETE FROM history WHERE undone = 1");
+  SQLite::Statement put(db, "INSERT INTO history(at, what, changes) VALUES(datetime('now'), ?, ?)");
+  put.bind(1, what);
+  put.bind(2, changesText(changes));
+  put.exec();
+  db.exec(fmt::format("DELETE FROM history WHERE id <= (SELECT max(id) FROM history) - {}", kKeptEdits));
 }
 
 }  // namespace
@@ -53,63 +64,67 @@ void migrate(const fs::path& path, SQLite::Database& db, int version) {
 struct CampaignFile::State {
   fs::path path;
   SQLite::Database db;
+  FileIdentity identity;
   Campaign campaign = {};
   std::string read_only = {};
+  StateMark known = {};
   int data_version = 0;
 
-  int version() { return db.execAndGet("PRAGMA data_version").getInt(); }
+  void requireSame() const {
+    if (!(identityOf(path) == identity))
+      throw FileGone(path.string() + ": another file lies in its place now; save a copy of the campaign under another name");
+  }
 
-  void requireWritable() {
+  void requireWritable() const {
     if (!read_only.empty()) throw InputError(path.string() + ": " + read_only);
-    if (version() != data_version && db.execAndGet("SELECT count(*) FROM history").getInt64() != history_rows)
-      throw InputError(path.string() + ": was changed by another program; open it again to see the changes");
+    requireSame();
   }
 
-  std::int64_t history_rows = 0;
-  void noteVersion() {
-    data_version = version();
-    history_rows = db.execAndGet("SELECT count(*) FROM history").getInt64();
+  /// Takes in what the file holds, within a transaction. @return true where it is not what was known
+  bool takeIn() {
+    const StateMark now = readMark(db);
+    if (now == known) return false;
+    if (now.revision <= known.revision)
+      throw FileGone(path.string() + ": an older copy, or another campaign, was written over it; save a copy of the campaign");
+    campaign = readCampaign(db, path.string());
+    known = now;
+    return true;
   }
 
-  /// One transaction: the tables, and what `also` adds to the history.
-  void commit(const Campaign& next, const std::function<void()>& also) {
+  /// One transaction: `work` gets the next revision, writes, and gives the campaign that it made; nothing where there is nothing to do.
+  template <class Work>
+  void transact(Work work) {
+    requireWritable();
     guarded(path, [&] {
       SQLite::Transaction all(db, SQLite::TransactionBehavior::IMMEDIATE);
-      writeCampaign(db, campaign, next);
-      also();
+      takeIn();
+      const StateMark after = next(known);
+      std::optional<Campaign> made = work(after.revision);
+      if (!made) return;
+      writeMark(db, after);
+      requireSame();
       all.commit();
-      noteVersion();
+      campaign = std::move(*made);
+      known = after;
     });
-    campaign = next;
-  }
-
-  struct Step {
-    std::int64_t id;
-    std::string what, patch;
-  };
-  std::optional<Step> step(bool undo) {
-    SQLite::Statement s(db, undo ? "SELECT id, what, undo FROM history WHERE undone = 0 ORDER BY id DESC LIMIT 1"
-                                 : "SELECT id, what, redo FROM history WHERE undone = 1 ORDER BY id LIMIT 1");
-    if (!s.executeStep()) return std::nullopt;
-    return Step{s.getColumn(0).getInt64(), s.getColumn(1).getString(), s.getColumn(2).getString()};
+    requireSame();
   }
 
   void take(bool undo) {
-    requireWritable();
-    std::optional<Step> found;
-    guarded(path, [&] { found = step(undo); });
-    if (!found) return;
-    Campaign next;
-    try {
-      next = formats::campaignFromJson(formats::campaignJson(campaign).patch(json::parse(found->patch)), "history").campaign;
-    } catch (const json::exception&) {
-      throw InputError(path.string() + ": the history is damaged and this step cannot be taken back");
-    }
-    commit(next, [&] {
+    transact([&](std::int64_t next_revision) -> std::optional<Campaign> {
+      const auto step = nextStep(db, undo);
+      if (!step) return std::nullopt;
+      const std::vector<Change> changes = changesFrom(step->changes);
+      try {
+        applyChanges(db, undo ? reversed(changes) : changes, next_revision);
+      } catch (const InputError& e) {
+        throw Conflict(path.string() + ": " + e.what());
+      }
       SQLite::Statement mark(db, "UPDATE history SET undone = ? WHERE id = ?");
       mark.bind(1, undo ? 1 : 0);
-      mark.bind(2, found->id);
+      mark.bind(2, step->id);
       mark.exec();
+      return readCampaign(db, path.string());
     });
   }
 };
@@ -117,60 +132,44 @@ struct CampaignFile::State {
 CampaignFile::CampaignFile(std::unique_ptr<State> state) : m_state(std::move(state)) {}
 CampaignFile::CampaignFile(CampaignFile&&) noexcept = default;
 CampaignFile& CampaignFile::operator=(CampaignFile&&) noexcept = default;
+CampaignFile::~CampaignFile() = default;
 
-CampaignFile::~CampaignFile() {
-  if (!m_state || !m_state->read_only.empty()) return;
-  try {
-    m_state->db.exec("PRAGMA journal_mode=DELETE");  // fails while another connection reads; the next close does it
-  } catch (const std::exception&) {
-  }
+CampaignFile CampaignFile::create(const fs::path& path, const Campaign& campaign, Existing existing) {
+  FileBuilder builder(path);
+  builder.finish(campaign, existing == Existing::Replace ? formats::Aside::Existing::Replace : formats::Aside::Existing::Keep);
+  return open(path, Access::ReadWrite);
 }
 
-CampaignFile CampaignFile::create(const fs::path& path, const Campaign& campaign) {
-  const auto faults = campaign::validate(campaign);
-  if (!faults.empty()) throw InputError(faults.front().text);
-  std::error_code error;
-  if (fs::exists(path, error)) throw InputError(path.string() + ": is there already; open it, or choose another name");
-  try {
-    guarded(path, [&] {
-      SQLite::Database db(path.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
-      db.exec(fmt::format("PRAGMA application_id={}; PRAGMA user_version={}", kApplicationId, kSchemaVersion));
-      SQLite::Transaction all(db);
-      db.exec(kSchema);
-      Campaign nothing;
-      nothing.title = campaign.title + ".";  // differs, so the facts are written
-      writeCampaign(db, nothing, campaign);
-      all.commit();
-    });
-  } catch (...) {
-    fs::remove(path, error);
-    throw;
-  }
-  return open(path);
-}
-
-CampaignFile CampaignFile::open(const fs::path& path) {
-  const bool writable = ::access(path.c_str(), W_OK) == 0 && ::access(fs::absolute(path).parent_path().c_str(), W_OK) == 0;
-  auto state = std::make_unique<State>(State{path, openDatabase(path, writable ? Access::ReadWrite : Access::ReadOnly)});
+CampaignFile CampaignFile::open(const fs::path& path, Access access) {
+  const bool write = access == Access::ReadWrite && isWritable(path);
+  if (write) formats::Aside::sweep(formats::folderOf(path));
+  auto state = std::make_unique<State>(State{path, openDatabase(path, write ? Access::ReadWrite : Access::ReadOnly), identityOf(path)});
   guarded(path, [&] {
     SQLite::Database& db = state->db;
-    const int version = db.execAndGet("PRAGMA user_version").getInt();
+    int version = requireSchema(db, path);
     if (version > kSchemaVersion)
       state->read_only =
           fmt::format("was written by a newer version of Distanz (schema {}); it can be looked at but not changed here", version);
-    else if (!writable)
+    else if (access == Access::ReadOnly)
+      state->read_only = "was opened for reading only";
+    else if (!write)
       state->read_only = "file or folder is read-only; copy the campaign to a folder of yours to change it";
-    if (version < 1) throw InputError(path.string() + ": has no schema version; restore a copy of it");
     if (state->read_only.empty()) {
-      if (version < kSchemaVersion) migrate(path, db, version);
-      db.exec("PRAGMA journal_mode=WAL");
-      dropOrphans(db);
+      makePlain(db);
+      if (version < kSchemaVersion) migrate(db, path);
+      version = kSchemaVersion;
     }
-    state->campaign = readCampaign(db, state->read_only.empty() ? kSchemaVersion : version);
-    state->noteVersion();
+    SQLite::Transaction reading(db);  // one view of the file, whoever writes meanwhile
+    version = requireSchema(db, path);
+    if (version < kSchemaVersion) {
+      state->campaign = readLegacyCampaign(db, version, path.string());
+    } else {
+      state->campaign = readCampaign(db, path.string());
+      state->known = readMark(db);
+    }
+    state->data_version = db.execAndGet("PRAGMA data_version").getInt();
+    reading.commit();
   });
-  const auto faults = campaign::validate(state->campaign);
-  if (!faults.empty()) throw InputError(path.string() + ": " + faults.front().text);
   return CampaignFile(std::move(state));
 }
 
@@ -184,33 +183,95 @@ const std::string& CampaignFile::readOnlyReason() const {
   return m_state->read_only;
 }
 
-void CampaignFile::edit(const std::string& what, const Campaign& next) {
-  if (next == m_state->campaign) return;
-  m_state->requireWritable();
-  const auto faults = campaign::validate(next);
-  if (!faults.empty()) throw InputError(faults.front().text);
-  const json before = formats::campaignJson(m_state->campaign), after = formats::campaignJson(next);
-  m_state->commit(next, [&] {
-    SQLite::Database& db = m_state->db;
-    db.exec("DELETE FROM history WHERE undone = 1");
-    SQLite::Statement put(db, "INSERT INTO history(at, what, undo, redo) VALUES(datetime('now'), ?, ?, ?)");
-    put.bind(1, what);
-    put.bind(2, json::diff(after, before).dump());
-    put.bind(3, json::diff(before, after).dump());
-    put.exec();
-    db.exec(fmt::format("DELETE FROM history WHERE id <= (SELECT max(id) FROM history) - {}", kKeptEdits));
+void CampaignFile::edit(const std::string& what, const Campaign& base, const Campaign& next) {
+  std::vector<Change> changes = changesBetween(base, next);
+  if (changes.empty()) return;
+  requireValid(next);
+  State& s = *m_state;
+  const Campaign own = &base == &s.campaign ? base : Campaign();  // what is known is replaced by what the file holds
+  const Campaign& from = &base == &s.campaign ? own : base;
+  s.transact([&](std::int64_t revision) -> std::optional<Campaign> {
+    const std::vector<Change> theirs = changesBetween(from, s.campaign);
+    if (touchTheSame(changes, theirs))
+      throw Conflict(s.path.string() + ": another program changed the same part meanwhile; what it made of it is shown now, so look and "
+                                       "enter yours again");
+    if (theirs.empty()) {
+      writeChanges(s.db, next, changes, revision);
+      addStep(s.db, what, changes);
+      return next;
+    }
+    const Campaign merged = withChanges(s.campaign, next, changes);
+    const auto faults = campaign::validate(merged);
+    if (!faults.empty()) throw Conflict(s.path.string() + ": another program changed it meanwhile, and now " + faults.front().text);
+    writeChanges(s.db, merged, changes, revision);
+    addStep(s.db, what, changes);
+    return merged;
   });
 }
 
-std::optional<std::string> CampaignFile::undoable() const {
+Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs, const std::vector<campaign::Link>& links) {
+  State& s = *m_state;
+  Added added;
+  s.transact([&](std::int64_t revision) -> std::optional<Campaign> {
+    added = {};
+    Campaign next = s.campaign;
+    for (PackedRun& fresh : runs) {
+      if (!campaign::findSetup(next, fresh.run.setup))
+        throw Conflict(s.path.string() + ": another program removed setup " + fresh.run.setup + " meanwhile; choose another for " +
+                       fresh.run.log);
+      if (const campaign::Run* there = campaign::runOfLog(next, {}, fresh.run.log_sha256)) {
+        if (holdsLog(s.db, fresh.run.log_sha256))
+          throw InputError(fmt::format("{}: this log is in the campaign already, as run {}; the same flight must not count twice",
+                                       fresh.run.log, there->id));
+        putLog(s.db, fresh.run, fresh.log);
+        added.restored.push_back(there->id);
+        continue;
+      }
+      fresh.run.id = campaign::freeRunId(next, fresh.run.setup);
+      fresh.run.order = campaign::nextOrder(next);
+      putLog(s.db, fresh.run, fresh.log);
+      putRecording(s.db, recordingKey(fresh.run, links), fresh.run.log_sha256, fresh.recording);
+      next.runs.push_back(fresh.run);
+      added.runs.push_back(fresh.run);
+    }
+    requireValid(next);
+    std::vector<Change> changes = changesBetween(s.campaign, next);
+    if (!changes.empty()) {
+      writeChanges(s.db, next, changes, revision);
+      addStep(s.db, what, changes);
+    }
+    return next;
+  });
+  return added;
+}
+
+bool CampaignFile::refresh() {
+  State& s = *m_state;
+  s.requireSame();
+  bool changed = false;
+  guarded(s.path, [&] {
+    const int version = s.db.execAndGet("PRAGMA data_version").getInt();
+    if (version == s.data_version) return;
+    if (requireSchema(s.db, s.path) != kSchemaVersion) return;  // newer or older: looked at as it was
+    SQLite::Transaction reading(s.db);
+    changed = s.takeIn();
+    reading.commit();
+    s.data_version = version;
+  });
+  return changed;
+}
+
+std::optional<std::string> CampaignFile::undoable() {
   if (!m_state->read_only.empty()) return std::nullopt;
-  const auto found = m_state->step(true);
+  std::optional<Step> found;
+  guarded(m_state->path, [&] { found = nextStep(m_state->db, true); });
   return found ? std::optional(found->what) : std::nullopt;
 }
 
-std::optional<std::string> CampaignFile::redoable() const {
+std::optional<std::string> CampaignFile::redoable() {
   if (!m_state->read_only.empty()) return std::nullopt;
-  const auto found = m_state->step(false);
+  std::optional<Step> found;
+  guarded(m_state->path, [&] { found = nextStep(m_state->db, false); });
   return found ? std::optional(found->what) : std::nullopt;
 }
 
@@ -219,6 +280,38 @@ void CampaignFile::undo() {
 }
 void CampaignFile::redo() {
   m_state->take(false);
+}
+
+int CampaignFile::purge() {
+  State& s = *m_state;
+  s.requireWritable();
+  int gone = 0;
+  guarded(s.path, [&] {
+    SQLite::Transaction all(s.db, SQLite::TransactionBehavior::IMMEDIATE);
+    s.takeIn();
+    std::set<std::string> spoken;
+    for (const campaign::Run& run : s.campaign.runs) spoken.insert(run.log_sha256);
+    std::string history;
+    SQLite::Statement steps(s.db, "SELECT changes FROM history");
+    while (steps.executeStep()) history += steps.getColumn(0).getString();
+    std::vector<std::string> unspoken;
+    SQLite::Statement logs(s.db, "SELECT sha256 FROM log");
+    while (logs.executeStep())
+      if (const std::string sha = logs.getColumn(0).getString(); !spoken.contains(sha) && history.find(sha) == std::string::npos)
+        unspoken.push_back(sha);
+    SQLite::Statement drop(s.db, "DELETE FROM log WHERE sha256 = ?");
+    for (const std::string& sha : unspoken) {
+      drop.reset();
+      drop.bind(1, sha);
+      gone += drop.exec();
+    }
+    s.db.exec("DELETE FROM recording WHERE log_sha256 NOT IN (SELECT sha256 FROM log)");
+    s.db.exec("DELETE FROM channel WHERE recording NOT IN (SELECT key FROM recording)");
+    all.commit();
+    s.db.exec("VACUUM");
+  });
+  s.requireSame();
+  return gone;
 }
 
 }  // namespace distanz::store

@@ -24,12 +24,30 @@ std::string compress(std::string_view bytes) {
   return out;
 }
 
+namespace {
+
+[[noreturn]] void refuse() {
+  throw InputError("the stored samples are damaged");
+}
+
+/// Looks at the heads of frame and blocks only: nothing is allocated for what merely claims to be large.
+void requireSize(std::string_view bytes, std::size_t size) {
+  if (ZSTD_getFrameContentSize(bytes.data(), bytes.size()) != size) refuse();
+  if (ZSTD_isError(ZSTD_findFrameCompressedSize(bytes.data(), bytes.size()))) refuse();  // cut short
+}
+
+}  // namespace
+
+void requireRows(std::string_view bytes, std::size_t rows) {
+  if (rows > SIZE_MAX / kWidth) refuse();
+  requireSize(bytes, rows * kWidth);
+}
+
 std::string decompress(std::string_view bytes, std::size_t size) {
-  if (ZSTD_getFrameContentSize(bytes.data(), bytes.size()) != size)
-    throw InputError("the stored samples are damaged; import the log again");
+  requireSize(bytes, size);
   std::string out(size, '\0');
-  const std::size_t n = ZSTD_decompress(out.data(), out.size(), bytes.data(), bytes.size());
-  if (ZSTD_isError(n) || n != size) throw InputError("the stored samples are damaged; import the log again");
+  const std::size_t n = ZSTD_decompress(out.data(), size, bytes.data(), bytes.size());
+  if (ZSTD_isError(n) || n != size) refuse();
   return out;
 }
 
@@ -42,6 +60,7 @@ std::string encodeColumn(const std::vector<double>& values) {
 }
 
 std::vector<double> decodeColumn(std::string_view bytes, std::size_t rows) {
+  requireRows(bytes, rows);
   const std::string shuffled = decompress(bytes, rows * kWidth);
   std::vector<double> values(rows);
   auto* raw = reinterpret_cast<char*>(values.data());

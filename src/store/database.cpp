@@ -1,27 +1,42 @@
 #include "store/database.h"
 
 #include <SQLiteCpp/Exception.h>
+#include <SQLiteCpp/Statement.h>
 #include <fmt/format.h>
 #include <sqlite3.h>
+#include <sys/stat.h>
+#include <unistd.h>
 
-#include <array>
-#include <fstream>
+#include <algorithm>
+#include <cctype>
+#include <chrono>
+#include <cstring>
+#include <nlohmann/json.hpp>
 #include <optional>
 
-#include "core/quantity/error.h"
+#include "formats/aside.h"
+#include "store/legacy.h"
 #include "store/schema.h"
 
 namespace distanz::store {
+
+namespace fs = std::filesystem;
+
 namespace {
 
-constexpr int kBusy_ms = 5000;
+constexpr std::chrono::seconds kLongestWork{300};
+constexpr int kStepsBetweenLooks = 1'000'000;  // of SQLite's machine: some milliseconds
 
 std::string adviceFor(int code) {
+  if (code == SQLITE_READONLY_DBMOVED) return "was moved or deleted while it was open; save a copy of the campaign";
+  if (code == SQLITE_READONLY_ROLLBACK || code == SQLITE_READONLY_RECOVERY)
+    return "was left half written by a program that was stopped; copy it, with the -journal or -wal file beside it, to a folder of yours "
+           "and open it there";
   switch (code & 0xff) {
     case SQLITE_FULL:
       return "the disk is full; free some space and try again (nothing was changed)";
     case SQLITE_READONLY:
-      return "cannot be written: file or folder is read-only; copy the campaign to a folder of yours";
+      return "cannot be written: file, folder or disk is read-only; copy the campaign to a folder of yours (nothing was changed)";
     case SQLITE_CANTOPEN:
       return "cannot be opened; check that the folder exists and may be written to";
     case SQLITE_PERM:
@@ -32,62 +47,153 @@ std::string adviceFor(int code) {
       return "is damaged or cut short; restore a copy of it";
     case SQLITE_BUSY:
     case SQLITE_LOCKED:
-      return "is in use by another program; close that and try again";
+      return "is in use by another program; wait for that to finish, or close it, and try again";
     case SQLITE_IOERR:
       return "could not be read or written; check the disk and its free space (nothing was changed)";
     case SQLITE_TOOBIG:
       return "cannot hold a log this large; cut it into single flights";
+    case SQLITE_NOMEM:
+      return "needs more memory than there is; close other programs and try again";
+    case SQLITE_INTERRUPT:
+      return "holds something that takes for ever to read; restore a copy of it";
     default:
       return {};
   }
 }
 
-std::uint32_t bigEndian(const unsigned char* p, int n) {
-  std::uint32_t v = 0;
-  for (int i = 0; i < n; ++i) v = v << 8 | p[i];
-  return v;
+/// Stops what runs for longer than any honest campaign takes.
+struct Deadline {
+  std::chrono::steady_clock::time_point end = std::chrono::steady_clock::now() + kLongestWork;
+  bool passed() const { return std::chrono::steady_clock::now() > end; }
+};
+thread_local Deadline* t_deadline = nullptr;
+
+int stopWhenLate(void*) {
+  return t_deadline && t_deadline->passed() ? 1 : 0;
 }
 
-/// SQLite notices a cut file only when it happens to read the missing part: compare the size first.
-void refuseUnlessWhole(const std::filesystem::path& path) {
-  std::error_code error;
-  const auto size = std::filesystem::file_size(path, error);
-  if (error) throw InputError(path.string() + ": cannot be read: " + error.message() + "; check that it is still there");
-  std::array<unsigned char, 100> header{};
-  std::ifstream in(path, std::ios::binary);
-  if (!in) throw InputError(path.string() + ": cannot be read; check the file's permissions");
-  in.read(reinterpret_cast<char*>(header.data()), static_cast<std::streamsize>(header.size()));
-  if (in.gcount() < static_cast<std::streamsize>(header.size()) || std::string(header.begin(), header.begin() + 15) != "SQLite format 3")
-    throw InputError(path.string() + ": is not a Distanz campaign; choose a .distanz file");
-  std::uint64_t page = bigEndian(header.data() + 16, 2);
-  if (page == 1) page = 65536;
-  const bool size_known = bigEndian(header.data() + 24, 4) == bigEndian(header.data() + 92, 4);
-  if (size_known && size < page * bigEndian(header.data() + 28, 4)) throw InputError(path.string() + ": " + adviceFor(SQLITE_CORRUPT));
+void harden(SQLite::Database& db) {
+  sqlite3* handle = db.getHandle();
+  const auto set = [&](int option, int value) { sqlite3_db_config(handle, option, value, nullptr); };
+  set(SQLITE_DBCONFIG_DEFENSIVE, 1);
+  set(SQLITE_DBCONFIG_TRUSTED_SCHEMA, 0);
+  set(SQLITE_DBCONFIG_ENABLE_TRIGGER, 0);
+  set(SQLITE_DBCONFIG_ENABLE_VIEW, 0);
+  sqlite3_extended_result_codes(handle, 1);
+  sqlite3_progress_handler(handle, kStepsBetweenLooks, stopWhenLate, nullptr);
+}
+
+/// SQL as it is compared: names without quotes, spaces where they part words only.
+std::string normalised(std::string_view sql) {
+  std::string out;
+  for (const char c : sql)
+    if (c != '"' && !std::isspace(static_cast<unsigned char>(c))) out += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+  return out;
 }
 
 }  // namespace
 
-void guarded(const std::filesystem::path& path, const std::function<void()>& work) {
+void guarded(const fs::path& path, const std::function<void()>& work) {
+  Deadline deadline;
+  Deadline* const outer = t_deadline;
+  if (!outer) t_deadline = &deadline;
+  const struct Restore {
+    Deadline* outer;
+    ~Restore() { t_deadline = outer; }
+  } restore{outer};
   try {
     work();
+  } catch (const Error&) {
+    throw;
   } catch (const SQLite::Exception& e) {
-    const std::string advice = adviceFor(e.getErrorCode());
-    throw InputError(path.string() +
-                     (advice.empty() ? fmt::format(": could not be used ({}); restore a copy of it", e.what()) : ": " + advice));
+    const int code = e.getExtendedErrorCode();
+    const std::string advice = adviceFor(code);
+    const std::string text =
+        path.string() + ": " + (advice.empty() ? fmt::format("could not be used ({}); restore a copy of it", e.what()) : advice);
+    if (code == SQLITE_READONLY_DBMOVED) throw FileGone(text);
+    if ((code & 0xff) == SQLITE_CORRUPT || (code & 0xff) == SQLITE_NOTADB) throw FileDamaged(text);
+    throw InputError(text);
+  } catch (const nlohmann::json::exception&) {
+    throw InputError(path.string() + ": holds something that cannot be read; restore a copy of it");
+  } catch (const fs::filesystem_error& e) {
+    throw InputError(path.string() + ": could not be used: " + e.code().message() + "; check the disk and the folder");
+  } catch (const std::bad_alloc&) {
+    throw InputError(path.string() + ": " + adviceFor(SQLITE_NOMEM));
+  } catch (const std::exception& e) {
+    throw InputError(path.string() + ": could not be used (" + e.what() + "); restore a copy of it");
   }
 }
 
-SQLite::Database openDatabase(const std::filesystem::path& path, Access access) {
-  refuseUnlessWhole(path);
+FileIdentity identityOf(const fs::path& path) {
+  struct stat about {};
+  if (::stat(path.c_str(), &about) != 0)
+    throw FileGone(path.string() + ": is no longer there; save a copy of the campaign, or put the file back");
+  if (about.st_size == 0) throw FileGone(path.string() + ": was emptied by another program; save a copy of the campaign");
+  return {about.st_dev, about.st_ino};
+}
+
+bool isWritable(const fs::path& path) {
+  return ::access(path.c_str(), W_OK) == 0 && ::access(formats::folderOf(path).c_str(), W_OK) == 0;
+}
+
+SQLite::Database openDatabase(const fs::path& path, Access access) {
+  struct stat about {};
+  if (::stat(path.c_str(), &about) != 0)
+    throw InputError(path.string() + ": cannot be read: " + std::strerror(errno) + "; check that it is still there");
+  if (!S_ISREG(about.st_mode)) throw InputError(path.string() + ": is not a file; choose a .distanz file");
+  if (about.st_size < 100) throw InputError(path.string() + ": " + adviceFor(SQLITE_NOTADB));
+  if (::access(path.c_str(), R_OK) != 0) throw InputError(path.string() + ": cannot be read; check the file's permissions");
   std::optional<SQLite::Database> db;
   guarded(path, [&] {
-    db.emplace(path.string(), (access == Access::ReadWrite ? SQLite::OPEN_READWRITE : SQLite::OPEN_READONLY) | SQLite::OPEN_FULLMUTEX,
-               kBusy_ms);
-    if (db->execAndGet("PRAGMA application_id").getInt() != kApplicationId)
-      throw InputError(path.string() + ": is an SQLite file but not a Distanz campaign; choose a .distanz file");
-    db->exec("PRAGMA trusted_schema=OFF; PRAGMA cell_size_check=ON; PRAGMA synchronous=NORMAL");
+    // Readers, too, open for writing where they may: only so is what a killed writer left played back. They write nothing else.
+    const bool may_write = isWritable(path);
+    const std::string name = fs::absolute(path).string();  // absolute: never taken for a URI
+    db.emplace(name, (may_write ? SQLite::OPEN_READWRITE : SQLite::OPEN_READONLY) | SQLite::OPEN_FULLMUTEX, kPatience_ms);
+    harden(*db);
+    db->exec("PRAGMA cell_size_check=ON; PRAGMA synchronous=EXTRA; PRAGMA temp_store=MEMORY; PRAGMA mmap_size=0");
+    db->execAndGet("SELECT count(*) FROM sqlite_schema");  // recovers, then compares the size with the header
+    if (access == Access::ReadOnly) db->exec("PRAGMA query_only=ON");
+    requireSchema(*db, path);
   });
   return std::move(*db);
+}
+
+SQLite::Database makeDatabase(const fs::path& path) {
+  std::optional<SQLite::Database> db;
+  guarded(path, [&] {
+    db.emplace(fs::absolute(path).string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE | SQLite::OPEN_FULLMUTEX);
+    db->exec("PRAGMA journal_mode=OFF; PRAGMA synchronous=OFF; PRAGMA locking_mode=EXCLUSIVE");
+    db->exec(fmt::format("PRAGMA application_id={}; PRAGMA user_version={}", kApplicationId, kSchemaVersion));
+    db->exec("BEGIN");
+    for (const char* sql : kKeptTables) db->exec(sql);
+    for (const char* sql : kOwnTables) db->exec(sql);
+    for (const char* sql : kViews) db->exec(sql);
+    db->exec("COMMIT");
+    harden(*db);
+  });
+  return std::move(*db);
+}
+
+bool hasTable(SQLite::Database& db, std::string_view sql) {
+  constexpr std::string_view kBegin = "CREATE TABLE ";
+  const std::string name(sql.substr(kBegin.size(), sql.find('(') - kBegin.size()));
+  SQLite::Statement find(db, "SELECT sql FROM sqlite_schema WHERE type = 'table' AND lower(name) = ?");
+  find.bind(1, name);
+  return find.executeStep() && normalised(find.getColumn(0).getString()) == normalised(sql);
+}
+
+int requireSchema(SQLite::Database& db, const fs::path& path) {
+  if (db.execAndGet("PRAGMA application_id").getInt() != kApplicationId)
+    throw InputError(path.string() + ": is an SQLite file but not a Distanz campaign; choose a .distanz file");
+  const int version = db.execAndGet("PRAGMA user_version").getInt();
+  if (version < 1) throw InputError(path.string() + ": has no schema version; restore a copy of it");
+  const auto ours = [&](std::string_view sql) { return hasTable(db, sql); };
+  const bool fits = version < kSchemaVersion ? hasLegacyTables(db, version)
+                                             : std::all_of(std::begin(kKeptTables), std::end(kKeptTables), ours) &&
+                                                   std::all_of(std::begin(kOwnTables), std::end(kOwnTables), ours);
+  if (version <= kSchemaVersion && !fits)
+    throw InputError(path.string() + ": its tables were changed by hand or are not a campaign's; restore a copy of it");
+  return version;
 }
 
 }  // namespace distanz::store

@@ -8,6 +8,7 @@ TakenLog takeLog(std::string bytes, const std::string& name, const campaign::Cam
   const auto pack = [&out](std::string_view all) { out.packed = packLog(all); };
   out.log = formats::importLog(std::move(bytes), name, campaign, corrections, progress, pack);
   std::string().swap(out.log.bytes);
+  out.recording = packRecording(*out.log.recording);
   return out;
 }
 

@@ -1,13 +1,14 @@
 #pragma once
 #include "formats/log_import.h"
-#include "store/sample_file.h"
+#include "store/sample_rows.h"
 
 namespace distanz::store {
 
-/// A log read and found fit, with its bytes packed as the campaign file keeps them (the plain ones are let go).
+/// A log read and found fit, with its bytes and samples packed as the campaign file keeps them (the plain ones are let go).
 struct TakenLog {
-  formats::ImportedLog log;
+  formats::ImportedLog log;  ///< without bytes
   PackedLog packed;
+  PackedRecording recording;
 };
 
 /// formats::importLog(), packing the bytes meanwhile: either takes as long as the other.

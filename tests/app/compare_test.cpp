@@ -44,15 +44,12 @@ struct Compared : Session {
   }
 };
 
-/// Answers the next input dialog.
-void answerWith(const QString& text) {
-  QTimer::singleShot(0, qApp, [text] {
-    for (QWidget* w : QApplication::topLevelWidgets())
-      if (auto* dialog = qobject_cast<QInputDialog*>(w)) {
-        dialog->setTextValue(text);
-        dialog->accept();
-      }
-  });
+/// Answers the dialog that asks why a run does not count.
+void answerWith(MainWindow& window, const QString& text) {
+  auto& ask = child<QInputDialog>(window, "voidReason");
+  ask.setTextValue(text);
+  ask.accept();
+  QCoreApplication::sendPostedEvents(&ask, QEvent::DeferredDelete);
 }
 
 }  // namespace
@@ -109,8 +106,8 @@ TEST_CASE("compare: a flight that stands out is offered for voiding, with a reas
   Compared s(scenario);
   CHECK_THAT(s.allFindings(), Contains("Farthest off is run A3"));
   waitFor("all sentences", [&] { return s.window.findChild<QPushButton*>("void_A3") != nullptr; });
-  answerWith("connector found loose");
   QTest::mouseClick(&child<QPushButton>(s.window, "void_A3"), Qt::LeftButton);
+  answerWith(s.window, "connector found loose");
   CHECK(campaign::findRun(s.campaign(), "A3")->void_reason == "connector found loose");
   waitAnalysed(s.window);
   CHECK(s.document().analysis().find("A", "control")->runs_used == 2);
@@ -126,8 +123,8 @@ TEST_CASE("compare: a flight's dot offers the run, and voiding without a reason 
   auto& menu = child<QMenu>(s.window, "runMenu");
   REQUIRE(menu.actions().size() == 4);
   CHECK_THAT(menu.actions()[0]->text().toStdString(), Contains("Run B2") && Contains("dB about the mean of B"));
-  answerWith(" ");
   menu.actions()[3]->trigger();
+  answerWith(s.window, " ");
   CHECK(campaign::findRun(s.campaign(), "B2")->void_reason.empty());
   menu.actions()[2]->trigger();
   CHECK(dynamic_cast<CompareStage*>(s.window.workspace()->current()) == nullptr);

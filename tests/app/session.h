@@ -19,7 +19,7 @@ struct Session {
     window.show();
     prompts.save = QString::fromStdString(dir / "field.distanz");
     QTest::mouseClick(&child<QPushButton>(window, "startNew"), Qt::LeftButton);
-    REQUIRE(window.workspace() != nullptr);
+    waitFor("the campaign", [&] { return window.workspace() && window.workspace()->current(); });
     waitAnalysed(window);
   }
   Document& document() { return window.workspace()->document(); }

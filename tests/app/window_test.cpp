@@ -11,6 +11,7 @@
 #include "app/runs/leg_cutter.h"
 #include "app/runs/run_table.h"
 #include "app/session.h"
+#include "formats/files.h"
 #include "formats/interchange.h"
 
 using namespace distanz;
@@ -75,6 +76,7 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
   CHECK(s.campaign().runs.size() == 6);
   s.prompts.save = QString::fromStdString(s.dir / "folder");
   trigger(s.window, "exportFolder");
+  waitFor("the folder", [&] { return std::filesystem::exists(s.dir / "folder"); });
   CHECK(formats::openInterchange(s.dir / "folder").campaign == s.campaign());
 }
 
@@ -133,7 +135,7 @@ TEST_CASE("window: cancelling an import leaves nothing behind") {
   waitFor("the dialog to close", [&] { return closed; });
   CHECK(s.campaign().runs.empty());
   campaign::Run run;
-  run.log_sha256 = "x";
+  run.log_sha256 = formats::sha256(big);
   CHECK_FALSE(s.document().samples()->has(run));
   CHECK_FALSE(child<QAction>(s.window, "undo").text().contains("Import"));
 }
@@ -144,7 +146,7 @@ TEST_CASE("window: the same log twice is refused") {
   s.import(files);
   ImportDialog& dialog = s.dialog({files[0]});
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
-  waitFor("the refusal", [&] { return child<QLabel>(dialog, "importMessage").text().contains("already as run A1"); });
+  waitFor("the refusal", [&] { return child<QLabel>(dialog, "importMessage").text().contains("already, as run A1"); });
   CHECK(s.campaign().runs.size() == 2);
 }
 
@@ -172,14 +174,10 @@ TEST_CASE("window: runs are edited in the table, cut by hand, voided with a reas
     return s.campaign().runs[1].turn_begin_s.has_value();
   });
   waitAnalysed(s.window);
-  QTimer::singleShot(0, [] {
-    for (QWidget* w : QApplication::topLevelWidgets())
-      if (auto* ask = qobject_cast<QInputDialog*>(w); ask && ask->isVisible()) {
-        ask->setTextValue("loose connector");
-        ask->accept();
-      }
-  });
   QTest::mouseClick(&child<QPushButton>(s.window, "voidRun"), Qt::LeftButton);
+  auto& ask = child<QInputDialog>(s.window, "voidReason");
+  ask.setTextValue("loose connector");
+  ask.accept();
   CHECK(s.campaign().runs[1].void_reason == "loose connector");
   waitAnalysed(s.window);
   CHECK_FALSE(s.document().analysis().runs[1].used);
@@ -207,11 +205,13 @@ TEST_CASE("window: a distance picked anywhere is picked everywhere") {
 TEST_CASE("window: files that cannot be opened are told of and leave the window as it was") {
   Session s;
   distanz::test::spill(s.dir / "foreign.distanz", "not a campaign at all");
-  CHECK_FALSE(s.window.open(QString::fromStdString(s.dir / "foreign.distanz")));
+  s.window.open(QString::fromStdString(s.dir / "foreign.distanz"));
   auto& banner = child<QLabel>(s.window, "banner");
+  waitFor("the refusal", [&] { return !s.window.opening() && banner.isVisible(); });
   CHECK_THAT(banner.accessibleName().toStdString(), Contains("foreign.distanz: is not a Distanz campaign"));
   CHECK(s.window.workspace() != nullptr);
-  CHECK_FALSE(s.window.open(QString::fromStdString(s.dir / "gone.distanz")));
+  s.window.open(QString::fromStdString(s.dir / "gone.distanz"));
+  waitFor("the refusal", [&] { return banner.accessibleName().contains("gone.distanz"); });
   CHECK_THAT(banner.accessibleName().toStdString(), Contains("still there"));
 }
 
@@ -247,6 +247,7 @@ TEST_CASE("window: links and setups come and go, undoable; an interchange folder
   s.import(s.logs(1, 3));
   s.prompts.save = QString::fromStdString(s.dir / "folder");
   trigger(s.window, "exportFolder");
+  waitFor("the folder", [&] { return std::filesystem::exists(s.dir / "folder"); });
   const campaign::Campaign before = s.campaign();
   s.prompts.folder = s.prompts.save;
   trigger(s.window, "importFolder");

@@ -60,7 +60,7 @@ TEST_CASE("bad logs on the command line: one line that says what, where and what
                              {"headless.csv", "1,2,3\n4,5,6\n", "no row before it names the columns"}};
   const TempDir dir;
   writeCampaign(dir / "c.distanz");
-  const campaign::Campaign before = store::CampaignFile::open(dir / "c.distanz").campaign();
+  const campaign::Campaign before = store::CampaignFile::open(dir / "c.distanz", store::Access::ReadOnly).campaign();
   test::spill(dir / "good.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n10,150,-70\n20,5,-61\n");
   for (const Bad& b : bad) {
     CAPTURE(b.name);
@@ -71,7 +71,7 @@ TEST_CASE("bad logs on the command line: one line that says what, where and what
     CHECK(r.out.empty());
     CHECK_THAT(r.err, Contains(b.name) && Contains(b.because));
     CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
-    CHECK(store::CampaignFile::open(dir / "c.distanz").campaign() == before);
+    CHECK(store::CampaignFile::open(dir / "c.distanz", store::Access::ReadOnly).campaign() == before);
   }
   CHECK(run({"import", dir / "c.distanz", dir / "good.csv", "--setup", "A"}).code == 0);
 }

@@ -122,7 +122,7 @@ TEST_CASE("import: logs become runs in order; a copy, an unknown setup and a bad
   const TempDir dir;
   REQUIRE(run({"simulate", kScenario, "--out", dir / "m"}).code == 0);
   REQUIRE(run({"convert", dir / "m", dir / "m.distanz"}).code == 0);
-  const auto runs = [&] { return store::CampaignFile::open(dir / "m.distanz").campaign().runs; };
+  const auto runs = [&] { return store::CampaignFile::open(dir / "m.distanz", store::Access::ReadOnly).campaign().runs; };
   const std::size_t before = runs().size();
   test::spill(dir / "new.csv", "time_s;RSSI [dBm];Distance m\n0;-60;20\n10;-65;150\n20;-61;20\n");
   const Ran ok = run({"import", dir / "m.distanz", dir / "new.csv", "--setup", "B", "--ended", "turned-back", "--flight", "f9"});
@@ -159,7 +159,7 @@ TEST_CASE("import: a corrected match is kept with the run") {
   const Ran r = run({"import", dir / "m.distanz", dir / "odd.csv", "--setup", "A", "--map", "control.rssi_dbm=a", "--map", "distance_m=3"});
   CAPTURE(r.err);
   REQUIRE(r.code == 0);
-  CHECK(store::CampaignFile::open(dir / "m.distanz").campaign().runs.back().columns.at("control.rssi_dbm") == "a");
+  CHECK(store::CampaignFile::open(dir / "m.distanz", store::Access::ReadOnly).campaign().runs.back().columns.at("control.rssi_dbm") == "a");
 }
 
 TEST_CASE("inspect: the documented object, and faults with their lines") {

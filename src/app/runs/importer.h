@@ -30,7 +30,7 @@ class Importer : public QObject {
   void start(const std::vector<PendingLog>& logs);
   /// Stops and leaves nothing behind.
   void cancel();
-  bool running() const { return m_watcher.isRunning(); }
+  bool running() const { return m_running; }
 
  signals:
   void progressed(double share);
@@ -40,18 +40,21 @@ class Importer : public QObject {
 
  private:
   struct Kept {
-    std::vector<campaign::Run> runs;  ///< id and order still open
+    std::shared_ptr<std::vector<store::PackedRun>> runs;
     QStringList remarks;
   };
   struct Stopped {};
   using Outcome = std::variant<Kept, Stopped, QString>;
-  static Outcome work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign, store::SampleFile& samples,
+  static Outcome work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign,
                       const std::function<bool(double)>& progress);
   void finish();
+  void keep(const Kept& kept);
+  void settled(const store::Added& added, QStringList remarks, const QString& refused);
 
   Document& m_document;
   QFutureWatcher<Outcome> m_watcher;
   std::shared_ptr<std::atomic<bool>> m_stop;
+  bool m_running = false;
 };
 
 }  // namespace distanz::app

@@ -62,7 +62,8 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
     m_cutter->show(t ? std::optional(*t) : std::nullopt);
   });
   connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
-    if (now.isValid()) m_selected = this->document().campaign().runs[size_t(now.row())].id;
+    if (now.isValid() && size_t(now.row()) < this->document().campaign().runs.size())
+      m_selected = this->document().campaign().runs[size_t(now.row())].id;
     showSelected();
   });
   connect(&document, &Document::changed, this, &RunsStage::showSelected);
@@ -95,7 +96,7 @@ void RunsStage::showSelected() {
   m_track.setFuture(QtConcurrent::run(
       [run = *run, c = document().campaign(), samples = document().samples(), colour = theme::setupColour(std::max(mark, 0))]() -> Track {
         try {
-          const auto recording = samples->recording(run);
+          const auto recording = samples->recording(run, c);
           const auto path = campaign::courseOf(c);
           std::optional<log::Turn> hand;
           if (run.turn_begin_s) hand = log::Turn{*run.turn_begin_s, *run.turn_end_s};

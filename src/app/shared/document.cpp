@@ -15,65 +15,155 @@ unsigned sparingThreads() {
 
 }  // namespace
 
-Document::Document(const std::filesystem::path& path, QObject* parent)
+std::shared_ptr<OpenedCampaign> openCampaign(const std::filesystem::path& path) {
+  store::CampaignFile file = store::CampaignFile::open(path, store::Access::ReadWrite);
+  const auto access = file.readOnlyReason().empty() ? store::Access::ReadWrite : store::Access::ReadOnly;
+  return std::make_shared<OpenedCampaign>(OpenedCampaign{std::move(file), std::make_shared<store::SampleFile>(path, access)});
+}
+
+Document::Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent)
     : QObject(parent),
-      m_file(store::CampaignFile::open(path)),
-      m_read_only(QString::fromStdString(m_file.readOnlyReason())),
-      m_samples(std::make_shared<store::SampleFile>(path)),
+      m_opened(std::move(opened)),
+      m_path(m_opened->file.path()),
+      m_read_only(QString::fromStdString(m_opened->file.readOnlyReason())),
+      m_samples(m_opened->samples),
+      m_campaign(m_opened->file.campaign()),
       m_stop(std::make_shared<std::atomic<bool>>(false)),
       m_reduced(std::make_shared<analysis::ReductionCache>()) {
+  m_file_thread.setMaxThreadCount(1);
+  m_file_thread.setExpiryTimeout(-1);
   m_delay.setSingleShot(true);
   m_delay.setInterval(0);
+  m_watch.setInterval(kWatch_ms);
   connect(&m_delay, &QTimer::timeout, this, &Document::start);
   connect(&m_watcher, &QFutureWatcher<Outcome>::finished, this, &Document::finish);
+  connect(&m_watch, &QTimer::timeout, this, &Document::watch);
+  submit([](store::CampaignFile&) {}, 0);  // tells what can be undone
+  m_watch.start();
   schedule();
 }
 
 Document::~Document() {
   *m_stop = true;
   m_watcher.waitForFinished();
+  m_file_thread.waitForDone();
+}
+
+Document::Kept Document::carryOut(store::CampaignFile& file, const Job& job) {
+  Kept kept;
+  try {
+    job(file);
+    kept.undoable = QString::fromStdString(file.undoable().value_or(""));
+    kept.redoable = QString::fromStdString(file.redoable().value_or(""));
+  } catch (const store::FileGone& e) {
+    kept.lost = true;
+    kept.refused = QString::fromUtf8(e.what());
+  } catch (const store::FileDamaged& e) {
+    kept.lost = true;
+    kept.refused = QString::fromUtf8(e.what());
+  } catch (const std::exception& e) {
+    kept.refused = QString::fromUtf8(e.what());
+  }
+  kept.campaign = file.campaign();
+  return kept;
+}
+
+std::optional<Document::Kept> Document::submit(Job job, int patience_ms, std::function<void(const Kept&)> then) {
+  auto task = std::make_shared<std::packaged_task<Kept()>>(
+      [opened = m_opened, job = std::move(job)] { return carryOut(opened->file, job); });
+  std::shared_future<Kept> kept = task->get_future().share();
+  m_jobs.push_back({kept, std::move(then)});
+  m_file_thread.start([this, task] {
+    (*task)();
+    QMetaObject::invokeMethod(this, &Document::settle, Qt::QueuedConnection);
+  });
+  if (patience_ms == 0 || kept.wait_for(std::chrono::milliseconds(patience_ms)) != std::future_status::ready) return std::nullopt;
+  settle();
+  return kept.get();
+}
+
+void Document::settle() {
+  while (!m_jobs.empty() && m_jobs.front().kept.wait_for(std::chrono::seconds(0)) == std::future_status::ready) {
+    const Pending done = std::move(m_jobs.front());
+    m_jobs.pop_front();
+    const Kept& kept = done.kept.get();
+    if (m_jobs.empty()) adopt(kept);  // else what is shown runs ahead of the file
+    const bool news = kept.lost && (!m_lost || done.then);
+    m_lost = kept.lost;
+    if (news) emit lost(kept.refused);
+    if (done.then) done.then(kept);
+  }
+  if (m_jobs.empty() && m_told_waiting) {
+    m_told_waiting = false;
+    emit waitingChanged();
+  }
+}
+
+void Document::adopt(const Kept& kept) {
+  bool news = m_campaign != kept.campaign;
+  if (news) m_campaign = kept.campaign;
+  if (news) schedule();
+  if (!kept.lost && (kept.undoable != m_undoable || kept.redoable != m_redoable)) {
+    m_undoable = kept.undoable;
+    m_redoable = kept.redoable;
+    news = true;
+  }
+  if (news) tellChanged();
+}
+
+void Document::tellChanged() {
+  ++m_told;
+  emit changed();
 }
 
 bool Document::edit(const QString& what, const campaign::Campaign& next) {
-  if (next == campaign()) return true;
-  try {
-    m_file.edit(what.toStdString(), next);
-  } catch (const Error& e) {
-    emit refused(QString::fromUtf8(e.what()));
-    return false;
+  if (next == m_campaign) return true;
+  const campaign::Campaign base = m_campaign;
+  const auto told_before = m_told;
+  m_campaign = next;  // until the file says otherwise
+  const auto told = [this](const Kept& kept) {
+    if (!kept.refused.isEmpty() && !kept.lost) emit refused(kept.refused);
+  };
+  const auto kept =
+      submit([what = what.toStdString(), base, next](store::CampaignFile& file) { file.edit(what, base, next); }, kPatience_ms, told);
+  if (!kept && !m_told_waiting) {
+    m_told_waiting = true;
+    emit waitingChanged();
   }
-  afterEdit();
-  return true;
+  schedule();
+  if (m_told == told_before) tellChanged();
+  return !kept || kept->refused.isEmpty();
 }
 
-QString Document::undoable() const {
-  return QString::fromStdString(m_file.undoable().value_or(""));
+void Document::addRuns(const QString& what, std::vector<store::PackedRun> runs, const AddedThen& then) {
+  const auto added = std::make_shared<store::Added>();
+  const auto packed = std::make_shared<std::vector<store::PackedRun>>(std::move(runs));
+  submit(
+      [what = what.toStdString(), packed, added, links = m_campaign.links](store::CampaignFile& file) {
+        *added = file.addRuns(what, std::move(*packed), links);
+      },
+      0, [added, then](const Kept& kept) { then(*added, kept.refused); });
 }
-QString Document::redoable() const {
-  return QString::fromStdString(m_file.redoable().value_or(""));
+
+void Document::step(const Job& job) {
+  const auto kept = submit(job, kPatience_ms, [this](const Kept& done) {
+    if (!done.refused.isEmpty() && !done.lost) emit refused(done.refused);
+  });
+  if (kept || m_told_waiting) return;
+  m_told_waiting = true;
+  emit waitingChanged();
 }
 
 void Document::undo() {
-  try {
-    m_file.undo();
-  } catch (const Error& e) {
-    emit refused(QString::fromUtf8(e.what()));
-  }
-  afterEdit();
+  step([](store::CampaignFile& file) { file.undo(); });
 }
 
 void Document::redo() {
-  try {
-    m_file.redo();
-  } catch (const Error& e) {
-    emit refused(QString::fromUtf8(e.what()));
-  }
-  afterEdit();
+  step([](store::CampaignFile& file) { file.redo(); });
 }
 
-void Document::afterEdit() {
-  schedule();
-  emit changed();
+void Document::watch() {
+  if (m_jobs.empty()) submit([](store::CampaignFile& file) { file.refresh(); }, 0);
 }
 
 void Document::pick(std::optional<double> distance_m) {
@@ -113,7 +203,7 @@ void Document::start() {
   };
   m_watcher.setFuture(QtConcurrent::run([c = campaign(), samples = m_samples, cache = m_reduced, progress]() -> Outcome {
     try {
-      const auto source = [&](const campaign::Run& run) { return samples->recording(run); };
+      const auto source = [&](const campaign::Run& run) { return samples->recording(run, c); };
       return std::make_shared<Analysed>(Analysed{c, analysis::analyse(c, source, *cache, progress, sparingThreads())});
     } catch (const analysis::Cancelled&) {
       return std::shared_ptr<Analysed>();

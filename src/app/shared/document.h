@@ -1,7 +1,10 @@
 #pragma once
 #include <QFutureWatcher>
 #include <QObject>
+#include <QThreadPool>
 #include <QTimer>
+#include <deque>
+#include <future>
 #include <memory>
 #include <optional>
 #include <variant>
@@ -12,17 +15,28 @@
 
 namespace distanz::app {
 
-/// The open campaign and its analysis. Every change goes through edit(), is on disk at once and can be undone; the analysis
-/// follows in the background.
+/// A campaign file and its samples, opened; made off the interface thread, which must not wait for a locked file.
+struct OpenedCampaign {
+  store::CampaignFile file;
+  std::shared_ptr<store::SampleFile> samples;
+};
+/// @throws InputError as CampaignFile::open()
+std::shared_ptr<OpenedCampaign> openCampaign(const std::filesystem::path& path);
+
+/// The open campaign and its analysis. Every change goes through edit(), is on disk when that returns true, and can be undone; the analysis
+/// follows in the background. The file is written and watched by a thread of its own: where another program holds it for longer than
+/// kPatience_ms the edit is shown as waiting() and kept as soon as the file is free. Changes that other programs make are taken in.
 class Document : public QObject {
   Q_OBJECT
  public:
-  /// @throws InputError as CampaignFile::open()
-  explicit Document(const std::filesystem::path& path, QObject* parent = nullptr);
+  static constexpr int kPatience_ms = 120;  ///< how long the window waits for an edit to be on disk
+  static constexpr int kWatch_ms = 1000;    ///< how often the file is looked at for what other programs did
+
+  explicit Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent = nullptr);
   ~Document() override;
 
-  const campaign::Campaign& campaign() const { return m_file.campaign(); }
-  const std::filesystem::path& path() const { return m_file.path(); }
+  const campaign::Campaign& campaign() const { return m_campaign; }
+  const std::filesystem::path& path() const { return m_path; }
   const QString& readOnlyReason() const { return m_read_only; }
   /// The latest finished analysis; empty until the first one.
   const analysis::CampaignAnalysis& analysis() const { return m_analysis; }
@@ -31,12 +45,19 @@ class Document : public QObject {
   bool analysed() const { return m_analysed; }
   bool analysing() const { return m_watcher.isRunning(); }
 
-  /// Makes `next` the campaign; a refusal is told by refused(). @return true where it was kept
+  /// Makes `next` the campaign; a refusal is told by refused(). @return false where it was refused at once
   bool edit(const QString& what, const campaign::Campaign& next);
-  QString undoable() const;
-  QString redoable() const;
+  /// Adds runs, all or none. `then` is called once that is settled, now or later: with what was added, or the reason why nothing was.
+  using AddedThen = std::function<void(const store::Added& added, const QString& refused)>;
+  void addRuns(const QString& what, std::vector<store::PackedRun> runs, const AddedThen& then);
+  QString undoable() const { return m_undoable; }
+  QString redoable() const { return m_redoable; }
   void undo();
   void redo();
+  /// An edit is not on disk yet: another program holds the file.
+  bool waiting() const { return !m_jobs.empty() && m_told_waiting; }
+  /// The file was deleted, replaced, cut or damaged: nothing can be kept in it.
+  bool fileLost() const { return m_lost; }
 
   /// A connection of its own to logs and samples, for work on other threads.
   std::shared_ptr<store::SampleFile> samples() const { return m_samples; }
@@ -56,6 +77,8 @@ class Document : public QObject {
   void progressed(double share);
   void pickedChanged();
   void refused(const QString& reason);
+  void waitingChanged();
+  void lost(const QString& reason);  ///< see fileLost()
 
  private:
   struct Analysed {
@@ -66,11 +89,37 @@ class Document : public QObject {
   void schedule();
   void start();
   void finish();
-  void afterEdit();
 
-  store::CampaignFile m_file;
-  QString m_read_only;
+  /// What the file holds after a job of the file's thread.
+  struct Kept {
+    campaign::Campaign campaign;
+    QString undoable, redoable, refused;
+    bool lost = false;
+  };
+  using Job = std::function<void(store::CampaignFile&)>;
+  struct Pending {
+    std::shared_future<Kept> kept;
+    std::function<void(const Kept&)> then;
+  };
+  static Kept carryOut(store::CampaignFile& file, const Job& job);
+  /// Hands a job to the file's thread and waits for it up to `patience_ms`. @return what became of it; none where it is still under way
+  std::optional<Kept> submit(Job job, int patience_ms, std::function<void(const Kept&)> then = {});
+  void settle();
+  void adopt(const Kept& kept);
+  void tellChanged();
+  void step(const Job& job);
+  void watch();
+
+  std::shared_ptr<OpenedCampaign> m_opened;  ///< its file belongs to the file's thread
+  std::filesystem::path m_path;
+  QString m_read_only, m_undoable, m_redoable;
   std::shared_ptr<store::SampleFile> m_samples;
+  campaign::Campaign m_campaign;
+  std::deque<Pending> m_jobs;  ///< in the order in which they are carried out
+  bool m_told_waiting = false, m_lost = false;
+  std::uint64_t m_told = 0;  ///< how often changed() was emitted
+  QThreadPool m_file_thread;
+  QTimer m_watch;
   analysis::CampaignAnalysis m_analysis;
   campaign::Campaign m_analysed_campaign;
   bool m_analysed = false;

@@ -1,6 +1,7 @@
 #include "app/shared/void_run.h"
 
 #include <QInputDialog>
+#include <QPointer>
 
 namespace distanz::app {
 
@@ -20,14 +21,19 @@ void voidOrCount(QWidget* parent, Document& document, const std::string& id) {
   const campaign::Run* run = campaign::findRun(document.campaign(), id);
   if (!run) return;
   if (!run->void_reason.empty()) return keep(document, id, QObject::tr("Count run %1 again"), {});
-  bool ok = false;
-  const QString reason =
-      QInputDialog::getText(parent, QObject::tr("Void run %1").arg(QString::fromStdString(id)),
-                            QObject::tr("Why does it not count? The run is kept and can be counted again."), QLineEdit::Normal, {}, &ok)
-          .trimmed();
-  if (!ok) return;
-  if (reason.isEmpty()) return emit document.refused(QObject::tr("A run is voided only with a reason, so that nobody wonders later."));
-  keep(document, id, QObject::tr("Void run %1"), reason.toStdString());
+  auto* ask = new QInputDialog(parent);
+  ask->setObjectName("voidReason");
+  ask->setAttribute(Qt::WA_DeleteOnClose);
+  ask->setWindowTitle(QObject::tr("Void run %1").arg(QString::fromStdString(id)));
+  ask->setLabelText(QObject::tr("Why does it not count? The run is kept and can be counted again."));
+  QObject::connect(ask, &QInputDialog::textValueSelected, ask, [document = QPointer(&document), id](const QString& text) {
+    if (!document) return;
+    if (const QString reason = text.trimmed(); reason.isEmpty())
+      emit document->refused(QObject::tr("A run is voided only with a reason, so that nobody wonders later."));
+    else
+      keep(*document, id, QObject::tr("Void run %1"), reason.toStdString());
+  });
+  ask->open();
 }
 
 }  // namespace distanz::app

@@ -2,6 +2,7 @@
 
 #include <QApplication>
 #include <QDragEnterEvent>
+#include <QFile>
 #include <QFileInfo>
 #include <QMenuBar>
 #include <QMessageBox>
@@ -9,6 +10,7 @@
 #include <QSettings>
 #include <QStandardPaths>
 #include <QStyle>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <QtConcurrent>
 
@@ -22,6 +24,22 @@
 #include "store/exchange.h"
 
 namespace distanz::app {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+/// The file's name as the system has it.
+fs::path pathOf(const QString& file) {
+  return fs::path(QFile::encodeName(file).toStdString());
+}
+
+/// An "&" in a menu marks a key unless it is doubled.
+QString menuText(QString text) {
+  return text.replace('&', "&&");
+}
+
+}  // namespace
 
 MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
     : QMainWindow(parent), m_prompts(prompts), m_pages(new QStackedWidget), m_banner(new QLabel) {
@@ -38,17 +56,11 @@ MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
   m_banner->setMargin(8);
   m_banner->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::TextSelectableByMouse);
   m_banner->hide();
-  connect(m_banner, &QLabel::linkActivated, m_banner, &QLabel::hide);
+  connect(m_banner, &QLabel::linkActivated, this, &MainWindow::followBanner);
   layout->addWidget(m_banner);
   layout->addWidget(m_pages, 1);
   setCentralWidget(central);
-  connect(&m_making, &QFutureWatcher<QString>::finished, this, [this] {
-    unsetCursor();
-    if (const QString why = m_making.result(); why.isEmpty())
-      open(m_made);
-    else
-      say(why);
-  });
+  connect(&m_opening, &QFutureWatcher<Opened>::finished, this, &MainWindow::openingDone);
   addFileActions();
   addEditActions();
   addViewActions();
@@ -56,7 +68,9 @@ MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
 }
 
 MainWindow::~MainWindow() {
-  m_making.waitForFinished();
+  m_opening.waitForFinished();
+  m_background.waitForDone();
+  dropPages();  // before the document that they show
 }
 
 QAction* MainWindow::action(QMenu* menu, const char* name, const QString& text, const QKeySequence& key, void (MainWindow::*run)()) {
@@ -76,6 +90,7 @@ void MainWindow::addFileActions() {
   file->addSeparator();
   m_needs_campaign << action(file, "importLogs", tr("Bring &logs in ..."), Qt::CTRL | Qt::Key_I, &MainWindow::chooseLogs);
   action(file, "importFolder", tr("Open an interchange &folder ..."), {}, &MainWindow::importFolder);
+  m_needs_campaign << action(file, "saveCopy", tr("Save a &copy as ..."), QKeySequence::SaveAs, &MainWindow::saveCopy);
   m_needs_campaign << action(file, "exportFolder", tr("&Export as interchange folder ..."), {}, &MainWindow::exportFolder);
   file->addSeparator();
   m_needs_view << action(file, "exportPng", tr("Save view as &PNG ..."), Qt::CTRL | Qt::Key_P, &MainWindow::exportPng);
@@ -132,76 +147,104 @@ void MainWindow::showStart() {
   connect(start, &StartView::openRequested, this, &MainWindow::chooseCampaign);
   connect(start, &StartView::demoRequested, this, &MainWindow::openDemo);
   connect(start, &StartView::recentRequested, this, [this](const QString& f) { open(f); });
-  while (QWidget* page = m_pages->widget(0)) {
-    m_pages->removeWidget(page);
-    page->deleteLater();
-  }
-  m_workspace = nullptr;
+  dropPages();
+  m_document.reset();
   m_pages->addWidget(start);
   setWindowTitle(tr("Distanz"));
   refreshActions();
 }
 
-bool MainWindow::open(const QString& file) {
-  if (formats::isInterchange(file.toStdString())) {
-    const QString target = file + ".distanz";
-    if (QFileInfo::exists(target)) return open(target);
-    makeAndOpen(target, [file, target] { store::fromInterchange(file.toStdString(), target.toStdString()); });
-    return true;
-  }
-  Workspace* fresh = nullptr;
-  try {
-    fresh = new Workspace(file.toStdString());
-  } catch (const Error& e) {
-    say(QString::fromUtf8(e.what()));
-    return false;
-  }
-  m_banner->hide();
+void MainWindow::dropPages() {
+  m_workspace = nullptr;
   while (QWidget* page = m_pages->widget(0)) {
     m_pages->removeWidget(page);
     delete page;
   }
-  m_workspace = fresh;
-  m_pages->addWidget(fresh);
-  Document& d = fresh->document();
-  connect(&d, &Document::refused, this, &MainWindow::say);
-  connect(&d, &Document::changed, this, &MainWindow::refreshActions);
-  connect(fresh, &Workspace::stageChanged, this, &MainWindow::refreshActions);
-  connect(fresh, &Workspace::importRequested, this, &MainWindow::chooseLogs);
-  if (!d.readOnlyReason().isEmpty()) say(tr("This campaign %1.").arg(d.readOnlyReason()));
-  remember(QFileInfo(file).absoluteFilePath());
-  refreshActions();
-  return true;
+}
+
+void MainWindow::open(const QString& file) {
+  const fs::path path = pathOf(file);
+  if (!formats::isInterchange(path)) return openLater(file);
+  const QString target = file + ".distanz";
+  if (QFileInfo::exists(target))
+    return say(tr("%1 is there already, from an earlier time that this folder was opened; the folder may have changed since. Open that file, "
+                  "or move it away and open the folder again.")
+                   .arg(target),
+               tr("Open the file"), "open:" + target);
+  openLater(target, [path, target] { store::fromInterchange(path, pathOf(target)); });
 }
 
 void MainWindow::openDemo() {
   const QString file = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/Mirren canal demo.distanz";
-  if (QFileInfo::exists(file))
-    open(file);
-  else
-    makeAndOpen(file, [file] { makeDemo(file.toStdString()); });
+  openLater(file, [file] { makeDemo(pathOf(file)); });
 }
 
-void MainWindow::makeAndOpen(const QString& file, const std::function<void()>& make) {
-  if (making()) return;
-  m_made = file;
+void MainWindow::openLater(const QString& file, const std::function<void()>& make, int first_stage) {
+  if (opening()) return say(tr("Another campaign is being opened; try again when that is done."));
+  m_opening_running = true;
+  m_first_stage = first_stage;
   setCursor(Qt::BusyCursor);
-  m_making.setFuture(QtConcurrent::run([make]() -> QString {
+  m_opening.setFuture(QtConcurrent::run(&m_background, [make, file]() -> Opened {
     try {
-      make();
-      return {};
+      if (make) make();
+      return openCampaign(pathOf(file));
     } catch (const std::exception& e) {
       return QString::fromUtf8(e.what());
     }
   }));
 }
 
-void MainWindow::newCampaign() {
-  const auto file = m_prompts.saveFile(this, tr("New campaign"), tr("campaign.distanz"), tr("Distanz campaigns (*.distanz)"));
-  if (!file) return;
-  const QString path = file->endsWith(".distanz") ? *file : *file + ".distanz";
+void MainWindow::openingDone() {
+  m_opening_running = false;
+  unsetCursor();
+  const Opened opened = m_opening.result();
+  if (const auto* why = std::get_if<QString>(&opened))
+    say(*why);
+  else
+    showCampaign(std::get<0>(opened));
+}
+
+void MainWindow::showCampaign(std::shared_ptr<OpenedCampaign> opened) {
+  if (QApplication::activeModalWidget()) {  // it may hold what would go
+    m_opening_running = true;
+    QTimer::singleShot(50, this, [this, opened] {
+      m_opening_running = false;
+      showCampaign(opened);
+    });
+    return;
+  }
+  m_banner->hide();
+  dropPages();
+  m_document = std::make_unique<Document>(std::move(opened));
+  Document& d = *m_document;
+  connect(&d, &Document::refused, this, [this](const QString& why) { say(why); });
+  connect(&d, &Document::changed, this, &MainWindow::refreshActions);
+  connect(&d, &Document::lost, this, [this](const QString& why) { say(why, tr("Save a copy as ..."), "copy"); });
+  connect(&d, &Document::waitingChanged, this, [this] {
+    if (m_document->waiting())
+      say(tr("Not on disk yet: the campaign file is busy. It is kept as soon as the file is free."));
+    else
+      m_banner->hide();
+  });
+  showWorkspace(m_first_stage);
+  if (!d.readOnlyReason().isEmpty()) say(tr("This campaign %1.").arg(d.readOnlyReason()));
+  remember(QFileInfo(QString::fromStdString(d.path().string())).absoluteFilePath());
+}
+
+void MainWindow::showWorkspace(int stage) {
+  m_workspace = new Workspace(*m_document);
+  m_pages->addWidget(m_workspace);
+  connect(m_workspace, &Workspace::stageChanged, this, &MainWindow::refreshActions);
+  connect(m_workspace, &Workspace::importRequested, this, &MainWindow::chooseLogs);
+  if (stage >= 0) m_workspace->showStage(stage);
+  refreshActions();
+}
+
+namespace {
+
+campaign::Campaign emptyCampaign(const std::string& title) {
   campaign::Campaign c;
-  c.title = QFileInfo(path).completeBaseName().toStdString();
+  c.title = title;
   campaign::Link control;
   control.id = "control";
   control.rule.lq_min_pct = 70;
@@ -211,14 +254,17 @@ void MainWindow::newCampaign() {
     setup.id = id;
     c.setups.push_back(setup);
   }
-  try {
-    QFile::remove(path);  // the dialog asked before replacing
-    store::CampaignFile::create(path.toStdString(), c);
-  } catch (const Error& e) {
-    return say(QString::fromUtf8(e.what()));
-  }
-  open(path);
-  if (m_workspace) m_workspace->showStage(0);
+  return c;
+}
+
+}  // namespace
+
+void MainWindow::newCampaign() {
+  const auto file = m_prompts.saveFile(this, tr("New campaign"), tr("campaign.distanz"), tr("Distanz campaigns (*.distanz)"));
+  if (!file) return;
+  const auto c = emptyCampaign(QFileInfo(*file).completeBaseName().toStdString());
+  // The dialog asked before a file of this very name is replaced.
+  openLater(*file, [path = pathOf(*file), c] { store::CampaignFile::create(path, c, store::CampaignFile::Existing::Replace); }, 0);
 }
 
 void MainWindow::chooseCampaign() {
@@ -231,9 +277,9 @@ void MainWindow::chooseLogs() {
 
 void MainWindow::importLogs(const QStringList& files) {
   if (files.isEmpty() || !m_workspace) return;
-  auto* dialog = new ImportDialog(m_workspace->document(), files, this);
+  auto* dialog = new ImportDialog(*m_document, files, m_workspace);  // goes with what it belongs to
   dialog->setAttribute(Qt::WA_DeleteOnClose);
-  connect(dialog, &QDialog::accepted, this, [this] { m_workspace->showStageNamed("runs"); });
+  connect(dialog, &QDialog::accepted, m_workspace, [this] { m_workspace->showStageNamed("runs"); });
   dialog->open();
 }
 
@@ -241,23 +287,64 @@ void MainWindow::importFolder() {
   if (const auto folder = m_prompts.openFolder(this, tr("Open an interchange folder"))) open(*folder);
 }
 
+void MainWindow::inBackground(const std::function<QString()>& work, const std::function<void()>& then) {
+  setCursor(Qt::BusyCursor);
+  m_background.start([this, work, then] {
+    const QString why = work();
+    QMetaObject::invokeMethod(
+        this,
+        [this, why, then] {
+          unsetCursor();
+          if (!why.isEmpty()) say(why);
+          else if (then) then();
+        },
+        Qt::QueuedConnection);
+  });
+}
+
 void MainWindow::exportFolder() {
-  const auto folder = m_prompts.saveFile(this, tr("Export as interchange folder"),
-                                         QString::fromStdString(m_workspace->document().path().stem().string()), {});
+  const std::filesystem::path file = m_document->path();
+  const auto folder = m_prompts.saveFile(this, tr("Export as interchange folder"), QString::fromStdString(file.stem().string()), {});
   if (!folder) return;
-  try {
-    store::toInterchange(m_workspace->document().path(), folder->toStdString());
-  } catch (const Error& e) {
-    say(QString::fromUtf8(e.what()));
-  }
+  inBackground([file, to = pathOf(*folder)]() -> QString {
+    try {
+      store::toInterchange(file, to);
+      return {};
+    } catch (const std::exception& e) {
+      return QString::fromUtf8(e.what());
+    }
+  });
+}
+
+void MainWindow::saveCopy() {
+  const auto file = m_prompts.saveFile(this, tr("Save a copy of the campaign"),
+                                       QString::fromStdString(m_document->path().stem().string()) + tr(" copy.distanz"),
+                                       tr("Distanz campaigns (*.distanz)"));
+  if (!file || !m_document) return;
+  const auto lost = std::make_shared<std::vector<std::string>>();
+  inBackground(
+      [c = m_document->campaign(), samples = m_document->samples(), to = pathOf(*file), lost]() -> QString {
+        try {
+          *lost = store::saveCopy(c, *samples, to);
+          return {};
+        } catch (const std::exception& e) {
+          return QString::fromUtf8(e.what());
+        }
+      },
+      [this, lost, file = *file] {
+        QStringList ids;
+        for (const std::string& id : *lost) ids << QString::fromStdString(id);
+        if (m_document && m_document->fileLost()) open(file);  // work goes on in the copy
+        else if (ids.isEmpty()) say(tr("A copy was saved as %1.").arg(file));
+        if (!ids.isEmpty()) say(tr("A copy was saved as %1, but the logs of these runs could not be read: %2").arg(file, ids.join(", ")));
+      });
 }
 
 void MainWindow::exportView(const QString& filter, const QString& ending, const std::function<bool(Exportable&, const QString&)>& write) {
-  auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;
-  if (!view) return;
   const auto file = m_prompts.saveFile(this, tr("Save view"), "distanz" + ending, filter);
-  if (!file) return;
-  const QString path = file->endsWith(ending) ? *file : *file + ending;
+  auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;  // after the dialog: it may have changed
+  if (!file || !view) return;
+  const QString& path = *file;
   if (!write(*view, path)) say(tr("%1: cannot be written; choose another folder").arg(path));
 }
 
@@ -297,10 +384,9 @@ void MainWindow::toggleDark() {
   theme::apply();
   m_banner->hide();
   if (!m_workspace) return showStart();
-  const QString file = QString::fromStdString(m_workspace->document().path().string());
   const int stage = m_workspace->currentStage();
-  open(file);
-  if (stage >= 0) m_workspace->showStage(stage);
+  dropPages();  // the campaign stays open; only its views are made anew
+  showWorkspace(stage);
 }
 
 void MainWindow::howItDecides() {
@@ -310,10 +396,13 @@ void MainWindow::howItDecides() {
 }
 
 void MainWindow::about() {
-  QMessageBox::about(this, tr("About Distanz"),
+  auto* box = new QMessageBox(
+      QMessageBox::NoIcon, tr("About Distanz"),
                      tr("<b>Distanz %1</b><p>How far each radio setup carries, which is better, and how sure that is.</p>"
                         "<p>Free software under the GNU General Public License, version 3 or later.</p>")
-                         .arg(QApplication::applicationVersion()));
+                         .arg(QApplication::applicationVersion()), QMessageBox::Ok, this);
+  box->setAttribute(Qt::WA_DeleteOnClose);
+  box->open();
 }
 
 void MainWindow::refreshActions() {
@@ -323,19 +412,28 @@ void MainWindow::refreshActions() {
   const QString undo = m_workspace ? m_workspace->document().undoable() : QString(),
                 redo = m_workspace ? m_workspace->document().redoable() : QString();
   m_undo->setEnabled(!undo.isEmpty());
-  m_undo->setText(undo.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(undo));
+  m_undo->setText(undo.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(menuText(undo)));
   m_redo->setEnabled(!redo.isEmpty());
-  m_redo->setText(redo.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(redo));
+  m_redo->setText(redo.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(menuText(redo)));
   if (m_workspace) setWindowTitle(tr("%1 – Distanz").arg(QString::fromStdString(m_workspace->document().campaign().title)));
 }
 
-void MainWindow::say(const QString& message) {
+void MainWindow::say(const QString& message, const QString& offer, const QString& link) {
   const auto& t = theme::tokens();
+  const auto anchor = [&](const QString& to, const QString& text) {
+    return QString(" &nbsp; <a href=\"%1\" style=\"color:%2\">%3</a>").arg(to.toHtmlEscaped(), t.accent.name(), text.toHtmlEscaped());
+  };
   m_banner->setStyleSheet(QString("background: %1; color: %2; border-bottom: 2px solid %2;").arg(t.surface.name(), t.stop.name()));
-  m_banner->setText(
-      QString("%1 &nbsp; <a href=\"#\" style=\"color:%2\">%3</a>").arg(message.toHtmlEscaped(), t.accent.name(), tr("Dismiss")));
+  m_banner->setTextFormat(Qt::RichText);
+  m_banner->setText(message.toHtmlEscaped() + (offer.isEmpty() ? QString() : anchor(link, offer)) + anchor("dismiss", tr("Dismiss")));
   m_banner->setAccessibleName(message);
   m_banner->show();
+}
+
+void MainWindow::followBanner(const QString& link) {
+  m_banner->hide();
+  if (link == "copy") saveCopy();
+  if (link.startsWith("open:")) openLater(link.mid(5));
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

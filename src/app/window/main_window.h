@@ -3,7 +3,9 @@
 #include <QLabel>
 #include <QMainWindow>
 #include <QStackedWidget>
+#include <QThreadPool>
 #include <memory>
+#include <variant>
 
 #include "app/window/prompts.h"
 #include "app/window/workspace.h"
@@ -17,13 +19,13 @@ class MainWindow : public QMainWindow {
   explicit MainWindow(Prompts& prompts, QWidget* parent = nullptr);
   ~MainWindow() override;
 
-  /// Opens a campaign file or an interchange folder (which becomes a campaign file beside it). @return false where it was refused, with the
-  /// reason shown
-  bool open(const QString& file);
+  /// Opens a campaign file, or an interchange folder (which becomes a campaign file beside it), in the background. A refusal is shown; what
+  /// was open then stays.
+  void open(const QString& file);
   /// Makes the demo campaign where needed and opens it.
   void openDemo();
-  /// Something to open is being made in the background.
-  bool making() const { return m_making.isRunning(); }
+  /// Something is being made or opened in the background.
+  bool opening() const { return m_opening_running; }
   Workspace* workspace() const { return m_workspace; }
   /// Import dialog for logs; none where no campaign is open.
   void importLogs(const QStringList& files);
@@ -37,14 +39,21 @@ class MainWindow : public QMainWindow {
   void addEditActions();
   void addViewActions();
   QAction* action(QMenu* menu, const char* name, const QString& text, const QKeySequence& key, void (MainWindow::*run)());
-  /// Makes a campaign file off the interface thread, then opens it.
-  void makeAndOpen(const QString& file, const std::function<void()>& make);
+  /// Makes a campaign file where asked to, and opens it, off the interface thread.
+  void openLater(const QString& file, const std::function<void()>& make = {}, int first_stage = -1);
+  void openingDone();
+  /// Shows what was opened, once no dialog is left that belongs to what is shown now.
+  void showCampaign(std::shared_ptr<OpenedCampaign> opened);
+  void showWorkspace(int stage);
+  void dropPages();
   void showStart();
   void newCampaign();
   void chooseCampaign();
   void chooseLogs();
   void importFolder();
   void exportFolder();
+  void saveCopy();
+  void inBackground(const std::function<QString()>& work, const std::function<void()>& then = {});
   void exportPng();
   void exportSvg();
   void exportCsv();
@@ -54,15 +63,20 @@ class MainWindow : public QMainWindow {
   void howItDecides();
   void about();
   void refreshActions();
-  void say(const QString& message);
+  void say(const QString& message, const QString& offer = {}, const QString& link = {});
+  void followBanner(const QString& link);
   void close();
   void remember(const QString& file);
   QStringList recent() const;
   void exportView(const QString& filter, const QString& ending, const std::function<bool(Exportable&, const QString&)>& write);
 
   Prompts& m_prompts;
-  QFutureWatcher<QString> m_making;  ///< why it could not be made; empty where it was
-  QString m_made;
+  using Opened = std::variant<std::shared_ptr<OpenedCampaign>, QString>;  ///< or why it could not be made or opened
+  QFutureWatcher<Opened> m_opening;
+  bool m_opening_running = false;
+  int m_first_stage = -1;  ///< to show of what is being opened; -1: where work goes on
+  QThreadPool m_background;
+  std::unique_ptr<Document> m_document;
   QStackedWidget* m_pages;
   QLabel* m_banner;
   Workspace* m_workspace = nullptr;

@@ -64,7 +64,7 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
     files << QDir(folder).filePath(name + ".png");
     window.grab().save(files.back());
   };
-  while (window.making()) settle(20);
+  while (window.opening()) settle(20);
   settle(20);  // the made campaign is opened from the event loop
   if (!window.workspace()) {
     save("start");

@@ -1,6 +1,7 @@
 #include "app/window/prompts.h"
 
 #include <QFileDialog>
+#include <QFileInfo>
 
 namespace distanz::app {
 namespace {
@@ -16,7 +17,12 @@ QStringList SystemPrompts::openFiles(QWidget* parent, const QString& title, cons
   return QFileDialog::getOpenFileNames(parent, title, {}, filter);
 }
 std::optional<QString> SystemPrompts::saveFile(QWidget* parent, const QString& title, const QString& suggested, const QString& filter) {
-  return unlessEmpty(QFileDialog::getSaveFileName(parent, title, suggested, filter));
+  QFileDialog dialog(parent, title, {}, filter);
+  dialog.setAcceptMode(QFileDialog::AcceptSave);
+  dialog.setDefaultSuffix(QFileInfo(suggested).suffix());  // before the dialog asks whether the file may be replaced
+  dialog.selectFile(suggested);
+  return dialog.exec() == QDialog::Accepted && !dialog.selectedFiles().isEmpty() ? unlessEmpty(dialog.selectedFiles().first())
+                                                                                  : std::nullopt;
 }
 std::optional<QString> SystemPrompts::openFolder(QWidget* parent, const QString& title) {
   return unlessEmpty(QFileDialog::getExistingDirectory(parent, title));

@@ -17,7 +17,7 @@ namespace distanz::app {
 class Workspace : public QWidget {
   Q_OBJECT
  public:
-  explicit Workspace(const std::filesystem::path& file, QWidget* parent = nullptr);
+  explicit Workspace(Document& document, QWidget* parent = nullptr);
 
   Document& document() { return m_document; }
   int stages() const { return int(m_stages.size()); }
@@ -38,7 +38,7 @@ class Workspace : public QWidget {
   Stage* make(int stage);
   void refreshFindings();
 
-  Document m_document;
+  Document& m_document;
   std::vector<Stage*> m_stages;  ///< null until made
   Stage* m_shown = nullptr;
   QTimer m_building;

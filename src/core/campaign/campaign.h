@@ -17,6 +17,7 @@ struct RangeRule {
   std::optional<double> lq_min_pct;        ///< link quality, 0..100
   std::optional<double> margin_db;         ///< above the sensitivity
   std::optional<double> bitrate_min_mbps;  ///< video bitrate
+  std::string unknown = {};                ///< as Campaign::unknown
   bool operator==(const RangeRule&) const = default;
 };
 
@@ -24,6 +25,7 @@ struct RangeRule {
 struct ModeSensitivity {
   double mode = 0;
   double sensitivity_dbm = 0;
+  std::string unknown = {};
   bool operator==(const ModeSensitivity&) const = default;
 };
 
@@ -34,7 +36,7 @@ struct Link {
   std::optional<double> sensitivity_dbm;
   std::vector<ModeSensitivity> modes;  ///< results are told at sensitivity_dbm, or at the first mode's where that is not given
   RangeRule rule;
-  std::string unknown;  ///< keys of the interchange form that this version does not know: a JSON object, or empty
+  std::string unknown = {};
   bool operator==(const Link&) const = default;
 };
 
@@ -43,6 +45,7 @@ struct SetupLink {
   std::optional<double> power_dbm;
   double tx_gain_dbi = 0, rx_gain_dbi = 0, tx_loss_db = 0, rx_loss_db = 0;
   bool automatic_power = false;  ///< the transmitter chooses its power: a log without a power column cannot be compared
+  std::string unknown = {};
   std::optional<radio::LinkEnds> ends() const;
   bool operator==(const SetupLink&) const = default;
 };
@@ -52,7 +55,7 @@ struct Setup {
   std::string name;
   std::string differs;                     ///< what differs from the other setups, in the pilot's words
   std::map<std::string, SetupLink> links;  ///< by link id
-  std::string unknown;
+  std::string unknown = {};
   bool operator==(const Setup&) const = default;
 };
 
@@ -76,7 +79,7 @@ struct Run {
   std::map<std::string, double> reduced_db;        ///< by link id: power below the setup's own (range check, attenuator), > 0
   std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as moved by hand
   std::map<std::string, std::string> columns;      ///< channel -> column of the log where the pilot corrected the match
-  std::string unknown;
+  std::string unknown = {};
   bool operator==(const Run&) const = default;
 };
 
@@ -84,12 +87,14 @@ struct Station {
   course::Position position;
   double ground_m = 0;          ///< above mean sea level
   double antenna_height_m = 2;  ///< above ground
+  std::string unknown = {};
   bool operator==(const Station&) const = default;
 };
 
 struct PathPoint {
   course::Position position;
   double height_m = 60;  ///< above the station's ground
+  std::string unknown = {};
   bool operator==(const PathPoint&) const = default;
 };
 
@@ -102,7 +107,7 @@ struct Campaign {
   std::vector<Link> links;
   std::vector<Setup> setups;
   std::vector<Run> runs;
-  std::string unknown;
+  std::string unknown = {};  ///< keys of the interchange form that this version does not know: a JSON object, or empty
   bool operator==(const Campaign&) const = default;
 };
 

@@ -1,21 +1,46 @@
 #include "core/parallel/on_all_cores.h"
 
+#include <tbb/parallel_for.h>
+#include <tbb/task_arena.h>
+
 #include <algorithm>
 #include <atomic>
-#include <thread>
-#include <vector>
+#include <utility>
 
 namespace distanz::parallel {
+namespace {
+
+std::atomic<unsigned> g_limit{0};
+thread_local bool t_inside = false;  // of an arena that keeps to the limit already
+
+}  // namespace
+
+ThreadLimit::ThreadLimit(unsigned threads) : m_before(g_limit.exchange(threads)) {}
+ThreadLimit::~ThreadLimit() {
+  g_limit = m_before;
+}
 
 void onAllCores(std::size_t n, const std::function<void(std::size_t)>& work, unsigned threads) {
-  std::atomic<std::size_t> next{0};
-  const auto take = [&] {
-    for (std::size_t i = next++; i < n; i = next++) work(i);
+  const unsigned limit = g_limit;
+  if (limit > 0) threads = threads == 0 ? limit : std::min(threads, limit);
+  if (n < 2 || threads == 1) {
+    for (std::size_t i = 0; i < n; ++i) work(i);
+    return;
+  }
+  const auto one = [&work](std::size_t i) {
+    const bool before = std::exchange(t_inside, true);
+    const struct Restore {
+      bool before;
+      ~Restore() { t_inside = before; }
+    } restore{before};
+    work(i);
   };
-  if (threads == 0) threads = std::max(std::thread::hardware_concurrency(), 1U);
-  std::vector<std::jthread> helpers;
-  for (unsigned i = 1; i < threads && i < n; ++i) helpers.emplace_back(take);
-  take();
+  // Isolated: while it waits, a thread takes up nothing of another call, which might want a lock that it holds.
+  const auto run = [&] { tbb::this_task_arena::isolate([&] { tbb::parallel_for(std::size_t{0}, n, one, tbb::simple_partitioner()); }); };
+  if (threads == 0 || t_inside)
+    run();
+  else
+    tbb::task_arena(static_cast<int>(threads)).execute(run);
 }
 
 }  // namespace distanz::parallel

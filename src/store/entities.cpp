@@ -1,0 +1,324 @@
+#include "store/entities.h"
+
+#include <SQLiteCpp/Statement.h>
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <map>
+#include <nlohmann/json.hpp>
+#include <set>
+
+#include "core/quantity/error.h"
+#include "formats/campaign_json.h"
+#include "formats/json_fields.h"
+
+namespace distanz::store {
+namespace {
+
+using namespace campaign;
+using nlohmann::json;
+
+constexpr const char *kFacts = "facts", *kPath = "path", *kLink = "link", *kSetup = "setup", *kRun = "run";
+constexpr std::size_t kMostBytes = 256'000'000;  // of all bodies: no honest campaign comes near
+
+std::string bodyOf(const Link& l) {
+  return formats::jsonText(formats::linkJson(l));
+}
+std::string bodyOf(const Setup& s) {
+  return formats::jsonText(formats::setupJson(s));
+}
+std::string bodyOf(const Run& r) {
+  return formats::jsonText(formats::runJson(r));
+}
+std::string factsBody(const Campaign& c) {
+  return formats::jsonText(formats::factsJson(c));
+}
+std::string pathBody(const Campaign& c) {
+  return formats::jsonText(json{{"points", formats::pathJson(c.path)}});
+}
+
+bool sameFacts(const Campaign& a, const Campaign& b) {
+  return a.title == b.title && a.station == b.station && a.post_spacing_m == b.post_spacing_m && a.plan_exponent == b.plan_exponent &&
+         a.unknown == b.unknown;
+}
+
+Change::State unplaced(std::string body) {
+  return {0, std::move(body)};
+}
+
+/// Among rows numbered from 1, behind the one before; see Change::State::position.
+Change::State between(std::size_t index, std::string body) {
+  return {static_cast<double>(index) + 0.5, std::move(body)};
+}
+Change::State at(std::size_t index, std::string body) {
+  return {static_cast<double>(index) + 1, std::move(body)};
+}
+
+/// True where those in both lists stand in another order.
+template <class Item>
+bool reordered(const std::vector<Item>& before, const std::vector<Item>& after) {
+  std::map<std::string_view, std::size_t> place;
+  for (std::size_t i = 0; i < before.size(); ++i) place[before[i].id] = i;
+  std::size_t last = 0;
+  for (const Item& item : after)
+    if (const auto found = place.find(item.id); found != place.end()) {
+      if (found->second < last) return true;
+      last = found->second;
+    }
+  return false;
+}
+
+template <class Item>
+void listChanges(const char* kind, const std::vector<Item>& before, const std::vector<Item>& after, std::vector<Change>& out) {
+  std::size_t same = 0;
+  while (same < before.size() && same < after.size() && before[same] == after[same]) ++same;
+  if (same == before.size() && same == after.size()) return;
+  const bool moved = reordered(before, after);
+  std::map<std::string_view, std::size_t> gone;
+  for (std::size_t i = moved ? 0 : same; i < before.size(); ++i) gone[before[i].id] = i;
+  for (std::size_t i = moved ? 0 : same; i < after.size(); ++i) {
+    const auto found = gone.find(after[i].id);
+    if (found == gone.end()) {
+      out.push_back({kind, after[i].id, {}, between(i, bodyOf(after[i]))});
+      continue;
+    }
+    const Item& old = before[found->second];
+    if (moved || !(old == after[i])) out.push_back({kind, after[i].id, at(found->second, bodyOf(old)), at(i, bodyOf(after[i]))});
+    gone.erase(found);
+  }
+  for (const auto& [id, i] : gone) out.push_back({kind, std::string(id), between(i, bodyOf(before[i])), {}});
+}
+
+struct Row {
+  double position;
+  std::string body;
+};
+
+std::optional<Row> rowOf(SQLite::Database& db, const std::string& kind, const std::string& id) {
+  SQLite::Statement find(db, "SELECT position, body FROM entity WHERE kind = ? AND id = ?");
+  find.bind(1, kind);
+  find.bind(2, id);
+  if (!find.executeStep()) return std::nullopt;
+  return Row{find.getColumn(0).getDouble(), find.getColumn(1).getString()};
+}
+
+void put(SQLite::Database& db, const Change& change, std::int64_t revision) {
+  if (!change.after) {
+    SQLite::Statement drop(db, "DELETE FROM entity WHERE kind = ? AND id = ?");
+    drop.bind(1, change.kind);
+    drop.bind(2, change.id);
+    drop.exec();
+    return;
+  }
+  SQLite::Statement set(db, "INSERT OR REPLACE INTO entity VALUES(?, ?, ?, ?, ?)");
+  set.bind(1, change.kind);
+  set.bind(2, change.id);
+  set.bind(3, change.after->position);
+  set.bind(4, revision);
+  set.bind(5, change.after->body);
+  set.exec();
+}
+
+/// Where each of a list's rows stands: those that stay keep their place, others fit in between, or behind.
+template <class Item>
+std::map<std::string, double> placesFor(SQLite::Database& db, const char* kind, const std::vector<Item>& items, bool afresh) {
+  std::map<std::string, double> stored, out;
+  if (!afresh) {
+    SQLite::Statement all(db, "SELECT id, position FROM entity WHERE kind = ?");
+    all.bind(1, kind);
+    while (all.executeStep()) stored[all.getColumn(0).getString()] = all.getColumn(1).getDouble();
+  }
+  double last = 0;
+  for (std::size_t i = 0; i < items.size(); ++i) {
+    const auto kept = stored.find(items[i].id);
+    double place = last + 1;
+    if (kept != stored.end()) {
+      place = kept->second;
+    } else {
+      std::size_t next = i + 1;
+      while (next < items.size() && !stored.contains(items[next].id)) ++next;
+      if (next < items.size()) place = last + (stored[items[next].id] - last) / 2;
+    }
+    if (!(place > last)) return afresh ? out : placesFor(db, kind, items, true);  // moved, or no room left between: all anew
+    out[items[i].id] = last = place;
+  }
+  return out;
+}
+
+template <class Item>
+void placeList(SQLite::Database& db, const char* kind, const std::vector<Item>& items, std::vector<Change>& changes) {
+  const auto of_kind = [&](const Change& c) { return c.kind == kind; };
+  if (std::none_of(changes.begin(), changes.end(), of_kind)) return;
+  const auto places = placesFor(db, kind, items, false);
+  std::set<std::string_view> listed;
+  for (Change& c : changes)
+    if (of_kind(c)) {
+      listed.insert(c.id);
+      if (c.after) c.after->position = places.at(c.id);
+    }
+  for (const Item& item : items)  // one that only moved
+    if (!listed.contains(item.id))
+      if (const auto row = rowOf(db, kind, item.id); row && row->position != places.at(item.id))
+        changes.push_back({kind, item.id, Change::State{row->position, row->body}, Change::State{places.at(item.id), row->body}});
+}
+
+json stateJson(const std::optional<Change::State>& state) {
+  return state ? json::array({state->position, state->body}) : json();
+}
+
+std::optional<Change::State> stateFrom(const json& value) {
+  if (value.is_null()) return std::nullopt;
+  return Change::State{value.at(0).get<double>(), value.at(1).get<std::string>()};
+}
+
+}  // namespace
+
+std::vector<Change> changesBetween(const Campaign& before, const Campaign& after) {
+  std::vector<Change> out;
+  if (!sameFacts(before, after)) out.push_back({kFacts, "", unplaced(factsBody(before)), unplaced(factsBody(after))});
+  if (before.path != after.path) out.push_back({kPath, "", unplaced(pathBody(before)), unplaced(pathBody(after))});
+  listChanges(kLink, before.links, after.links, out);
+  listChanges(kSetup, before.setups, after.setups, out);
+  listChanges(kRun, before.runs, after.runs, out);
+  return out;
+}
+
+bool touchTheSame(const std::vector<Change>& a, const std::vector<Change>& b) {
+  std::set<std::pair<std::string_view, std::string_view>> parts;
+  for (const Change& c : a) parts.insert({c.kind, c.id});
+  return std::any_of(b.begin(), b.end(), [&](const Change& c) { return parts.contains({c.kind, c.id}); });
+}
+
+namespace {
+
+/// Those of a list that changed, put into another: in their place where they are there, else behind the one they follow.
+template <class Item>
+void mergeList(const char* kind, std::vector<Item>& items, const std::vector<Item>& next, const std::vector<Change>& changes) {
+  const auto find = [](std::vector<Item>& in, const std::string& id) {
+    return std::find_if(in.begin(), in.end(), [&](const Item& item) { return item.id == id; });
+  };
+  std::set<std::string_view> changed;
+  for (const Change& c : changes)
+    if (c.kind == kind) {
+      changed.insert(c.id);
+      if (!c.after) items.erase(find(items, c.id));
+    }
+  for (std::size_t i = 0; i < next.size(); ++i) {
+    if (!changed.contains(next[i].id)) continue;
+    if (const auto there = find(items, next[i].id); there != items.end()) {
+      *there = next[i];
+      continue;
+    }
+    const auto before = i == 0 ? items.end() : find(items, next[i - 1].id);
+    items.insert(i == 0 ? items.begin() : before == items.end() ? before : before + 1, next[i]);
+  }
+}
+
+}  // namespace
+
+Campaign withChanges(const Campaign& campaign, const Campaign& next, const std::vector<Change>& changes) {
+  Campaign out = campaign;
+  for (const Change& c : changes) {
+    if (c.kind == kPath) out.path = next.path;
+    if (c.kind != kFacts) continue;
+    out.title = next.title;
+    out.station = next.station;
+    out.post_spacing_m = next.post_spacing_m;
+    out.plan_exponent = next.plan_exponent;
+    out.unknown = next.unknown;
+  }
+  mergeList(kLink, out.links, next.links, changes);
+  mergeList(kSetup, out.setups, next.setups, changes);
+  mergeList(kRun, out.runs, next.runs, changes);
+  return out;
+}
+
+void writeChanges(SQLite::Database& db, const Campaign& after, std::vector<Change>& changes, std::int64_t revision) {
+  for (Change& c : changes)
+    if (const auto row = rowOf(db, c.kind, c.id))
+      c.before = Change::State{row->position, row->body};
+    else
+      c.before.reset();
+  placeList(db, kLink, after.links, changes);
+  placeList(db, kSetup, after.setups, changes);
+  placeList(db, kRun, after.runs, changes);
+  for (const Change& c : changes) put(db, c, revision);
+}
+
+void applyChanges(SQLite::Database& db, const std::vector<Change>& changes, std::int64_t revision) {
+  for (const Change& c : changes) {
+    const auto row = rowOf(db, c.kind, c.id);
+    if (row.has_value() != c.before.has_value() || (row && row->body != c.before->body))
+      throw InputError("this step no longer fits the campaign; another program changed the same part since");
+    put(db, c, revision);
+  }
+}
+
+std::vector<Change> reversed(std::vector<Change> changes) {
+  for (Change& c : changes) std::swap(c.before, c.after);
+  return changes;
+}
+
+std::string changesText(const std::vector<Change>& changes) {
+  json out = json::array();
+  for (const Change& c : changes) out.push_back({c.kind, c.id, stateJson(c.before), stateJson(c.after)});
+  return formats::jsonText(out);
+}
+
+std::vector<Change> changesFrom(const std::string& text) {
+  std::vector<Change> out;
+  try {
+    for (const json& c : formats::parseJson(text, "history"))
+      out.push_back({c.at(0).get<std::string>(), c.at(1).get<std::string>(), stateFrom(c.at(2)), stateFrom(c.at(3))});
+  } catch (const json::exception&) {
+    throw InputError("the history is damaged and this step cannot be taken back");
+  }
+  return out;
+}
+
+void writeCampaign(SQLite::Database& db, const Campaign& campaign, std::int64_t revision) {
+  put(db, {kFacts, "", {}, unplaced(factsBody(campaign))}, revision);
+  put(db, {kPath, "", {}, unplaced(pathBody(campaign))}, revision);
+  const auto list = [&](const char* kind, const auto& items) {
+    double place = 0;
+    for (const auto& item : items) put(db, {kind, item.id, {}, Change::State{++place, bodyOf(item)}}, revision);
+  };
+  list(kLink, campaign.links);
+  list(kSetup, campaign.setups);
+  list(kRun, campaign.runs);
+}
+
+Campaign readCampaign(SQLite::Database& db, const std::string& where) {
+  std::string facts, path;
+  std::map<std::string, json> lists{{kLink, json::array()}, {kSetup, json::array()}, {kRun, json::array()}};
+  std::size_t bytes = 0;
+  SQLite::Statement all(db, "SELECT kind, id, body FROM entity ORDER BY kind, position, id");
+  while (all.executeStep()) {
+    const std::string kind = all.getColumn(0).getString();
+    const SQLite::Column body = all.getColumn(2);
+    bytes += static_cast<std::size_t>(body.getBytes());
+    if (bytes > kMostBytes) throw InputError(where + ": holds more than any campaign; restore a copy of it");
+    if (kind == kFacts)
+      facts = body.getString();
+    else if (kind == kPath)
+      path = body.getString();
+    else if (const auto list = lists.find(kind); list != lists.end()) {
+      json item = formats::parseJson(body.getString(), fmt::format("{}: {} \"{}\"", where, kind, all.getColumn(1).getString()));
+      if (!item.is_object() || item.value("id", json()) != all.getColumn(1).getString())
+        throw InputError(fmt::format("{}: the {} in its table is damaged; restore a copy of the campaign", where, kind));
+      list->second.push_back(std::move(item));
+    }
+  }
+  json whole = facts.empty() ? json::object() : formats::parseJson(facts, where + ": facts");
+  if (!whole.is_object()) throw InputError(where + ": its facts are damaged; restore a copy of the campaign");
+  const json points = path.empty() ? json::object() : formats::parseJson(path, where + ": path");
+  if (!points.is_object()) throw InputError(where + ": its path is damaged; restore a copy of the campaign");
+  whole["distanz_interchange"] = formats::kInterchangeForm;
+  whole["path"] = points.value("points", json::array());
+  whole["links"] = std::move(lists[kLink]);
+  whole["setups"] = std::move(lists[kSetup]);
+  whole["runs"] = std::move(lists[kRun]);
+  return formats::campaignFromJson(whole, where).campaign;
+}
+
+}  // namespace distanz::store

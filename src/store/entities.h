@@ -1,0 +1,52 @@
+#pragma once
+#include <SQLiteCpp/Database.h>
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/campaign/campaign.h"
+
+namespace distanz::store {
+
+/// A part of the campaign that is kept, changed and taken back by itself: the facts, the path, a link, a setup or a run, as a row with a
+/// body of JSON (the interchange form).
+struct Change {
+  struct State {
+    double position = 0;
+    std::string body;
+  };
+  std::string kind, id;
+  std::optional<State> before, after;  ///< none: is not there
+};
+
+/// What leads from one campaign to another: the parts that came, went or changed, by kind and id. Positions are as if rows were numbered
+/// from 1; writeChanges() puts in the true ones.
+std::vector<Change> changesBetween(const campaign::Campaign& before, const campaign::Campaign& after);
+
+/// True where both lists speak of the same part.
+bool touchTheSame(const std::vector<Change>& a, const std::vector<Change>& b);
+
+/// The first campaign with the changes that led to `next`: what else differs between the two stays as the first has it.
+campaign::Campaign withChanges(const campaign::Campaign& campaign, const campaign::Campaign& next, const std::vector<Change>& changes);
+
+/// Makes the rows those of `after`, within a transaction, and fills the positions in, for the history.
+void writeChanges(SQLite::Database& db, const campaign::Campaign& after, std::vector<Change>& changes, std::int64_t revision);
+
+/// Puts the `after` of each change (back) where it says. @throws InputError where a row is no longer as `before` has it
+void applyChanges(SQLite::Database& db, const std::vector<Change>& changes, std::int64_t revision);
+
+/// The same, from after to before.
+std::vector<Change> reversed(std::vector<Change> changes);
+
+/// For the history's row. changesFrom() @throws InputError for damaged text
+std::string changesText(const std::vector<Change>& changes);
+std::vector<Change> changesFrom(const std::string& text);
+
+/// All rows of a new file.
+void writeCampaign(SQLite::Database& db, const campaign::Campaign& campaign, std::int64_t revision);
+
+/// The campaign that the rows make. @throws InputError naming `where` for rows that make none
+campaign::Campaign readCampaign(SQLite::Database& db, const std::string& where);
+
+}  // namespace distanz::store

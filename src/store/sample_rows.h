@@ -1,0 +1,58 @@
+#pragma once
+#include <SQLiteCpp/Database.h>
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/campaign/campaign.h"
+#include "core/log/recording.h"
+
+namespace distanz::store {
+
+/// A log's bytes as the campaign file keeps them.
+struct PackedLog {
+  std::string packed;
+  std::size_t size = 0;  ///< of the plain bytes
+};
+PackedLog packLog(std::string_view log_bytes);
+
+/// The plain bytes. @throws InputError where they are not `size` bytes with this SHA-256
+std::string unpackLog(const PackedLog& log, const std::string& sha256);
+
+/// A log's samples as the campaign file keeps them.
+struct PackedRecording {
+  struct Column {
+    std::string name, samples;
+  };
+  std::size_t rows = 0;
+  std::string started;
+  std::vector<Column> columns;  ///< "time_s" first
+};
+/// On all cores.
+PackedRecording packRecording(const log::Recording& recording);
+
+/// On all cores. @throws InputError where the counts are beyond formats::kMostValues, or do not fit what the columns hold
+log::Recording unpackRecording(const PackedRecording& packed);
+
+/// A run with its log, read, found fit and packed, on its way into a campaign file.
+struct PackedRun {
+  campaign::Run run;  ///< log and log_sha256 set
+  PackedLog log;
+  PackedRecording recording;
+};
+
+/// Key of a run's samples: they depend on the log, on how its columns were matched, on the links, and on the version of the reader.
+std::string recordingKey(const campaign::Run& run, const std::vector<campaign::Link>& links);
+
+/// Rows of a log and its samples; each is kept once. Within a transaction.
+void putLog(SQLite::Database& db, const campaign::Run& run, const PackedLog& log);
+void putRecording(SQLite::Database& db, const std::string& key, const std::string& log_sha256, const PackedRecording& recording);
+
+std::optional<PackedLog> findLog(SQLite::Database& db, const std::string& log_sha256);
+std::optional<PackedRecording> findRecording(SQLite::Database& db, const std::string& key);
+
+/// True where the log is there with all its bytes.
+bool holdsLog(SQLite::Database& db, const std::string& log_sha256);
+
+}  // namespace distanz::store

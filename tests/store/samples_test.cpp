@@ -1,0 +1,128 @@
+// Logs and samples in the campaign file.
+#include <SQLiteCpp/Database.h>
+
+#include <cstring>
+
+#include "core/quantity/error.h"
+#include "formats/interchange.h"
+#include "formats/log_reader.h"
+#include "formats/log_writer.h"
+#include "store/column_codec.h"
+#include "store/exchange.h"
+#include "store/fixture.h"
+#include "support/scenarios.h"
+
+using namespace distanz;
+using namespace distanz::store;
+using namespace distanz::test;
+using Catch::Matchers::Contains;
+
+TEST_CASE("columns: doubles come back bit for bit, damage is noticed") {
+  std::vector<double> values{0, -0.0, 1.5, NAN, INFINITY, -1e300};
+  for (int i = 0; i < 5000; ++i) values.push_back(std::sin(i) * i);
+  const std::string bytes = encodeColumn(values);
+  const auto again = decodeColumn(bytes, values.size());
+  CHECK(std::memcmp(again.data(), values.data(), values.size() * sizeof(double)) == 0);
+  CHECK_THROWS_AS(decodeColumn(bytes, values.size() + 1), InputError);
+  CHECK_THROWS_AS(decodeColumn(bytes.substr(0, bytes.size() / 2), values.size()), InputError);
+  CHECK_THROWS_AS(decodeColumn("rubbish", 1), InputError);
+  CHECK(decodeColumn(encodeColumn({}), 0).empty());
+}
+
+TEST_CASE("samples: log byte for byte, recording bit for bit, also after undo, for redo") {
+  const TempDir dir;
+  CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
+  const Log a = sampleLog("a", -60);
+  const campaign::Run run = import(f, a);
+  const SampleFile s(dir / "c.distanz", Access::ReadOnly);
+  CHECK(s.logBytes(run) == a.bytes);
+  CHECK(*s.recording(run, f.campaign()) == a.recording);
+  f.undo();
+  f = openToEdit(dir / "c.distanz");
+  CHECK(s.has(run));
+  f.redo();
+  CHECK(s.logBytes(f.campaign().runs[0]) == a.bytes);
+}
+
+TEST_CASE("samples are never stale: other links, columns or another reader's samples are read again from the kept bytes", "[regression]") {
+  const TempDir dir;
+  const auto file = dir / "c.distanz";
+  CampaignFile f = CampaignFile::create(file, small());
+  Log a = sampleLog("a", -60);
+  a.recording.columns[1].values = {-1, -2};  // what is kept is told from what is read
+  campaign::Run run = import(f, a);
+  const SampleFile s(file, Access::ReadWrite);
+  CHECK(*s.recording(run, f.campaign()) == a.recording);
+  campaign::Campaign other = f.campaign();
+  other.links[0].id = "long range";
+  CHECK(s.recording(run, other)->find("long range.rssi_dbm") != nullptr);
+  CHECK(s.recording(run, other)->find("control.rssi_dbm") == nullptr);
+  campaign::Run corrected = run;
+  corrected.columns = {{"height_m", "distance_m"}, {"distance_m", ""}};
+  CHECK(s.recording(corrected, f.campaign())->find("distance_m") == nullptr);
+  const auto kept = [&] { return SQLite::Database(file.string()).execAndGet("SELECT count(*) FROM recording").getInt(); };
+  CHECK(kept() == 1);  // the last; not one for every state there ever was
+  SQLite::Database(file.string(), SQLite::OPEN_READWRITE).exec("UPDATE recording SET key = 'of an older reader'");
+  CHECK(s.recording(run, f.campaign())->find("control.rssi_dbm")->front() == -60);
+  CHECK(kept() == 1);
+}
+
+TEST_CASE("samples that are damaged are read again; a damaged or missing log is asked for and may be imported again", "[regression]") {
+  const TempDir dir;
+  const auto file = dir / "c.distanz";
+  CampaignFile f = CampaignFile::create(file, small());
+  const Log a = sampleLog("a", -60);
+  const campaign::Run run = import(f, a);
+  const SampleFile s(file, Access::ReadOnly);
+  const auto damage = [&](const std::string& sql) { SQLite::Database(file.string(), SQLite::OPEN_READWRITE).exec(sql); };
+  damage(GENERATE("UPDATE channel SET samples = x'00'", "UPDATE recording SET rows = 4000000000", "DELETE FROM channel",
+                  "UPDATE channel SET codec = 'other'"));
+  CHECK(s.recording(run, f.campaign())->rows() == 2);
+  damage(GENERATE("UPDATE log SET bytes = x'28b52ffd'", "DELETE FROM log"));
+  CHECK_THROWS_WITH(s.recording(run, f.campaign()), Contains("run A1") && Contains("import it again"));
+  std::vector<PackedRun> again;
+  again.push_back(a.packed());
+  const Added added = f.addRuns("Import", std::move(again), f.campaign().links);
+  CHECK(added.runs.empty());
+  CHECK(added.restored == std::vector<std::string>{"A1"});
+  CHECK(s.logBytes(run) == a.bytes);
+}
+
+TEST_CASE("samples: a few bytes that claim gigabytes are refused before room is made for them", "[regression]") {
+  std::string claim = encodeColumn(std::vector<double>(1000, 1.5));
+  CHECK_THROWS_AS(decodeColumn(claim, std::size_t{1} << 40), InputError);
+  PackedRecording many{std::size_t{1} << 30, "", {}};
+  for (int i = 0; i < 10; ++i) many.columns.push_back({i == 0 ? "time_s" : "x", claim});
+  CHECK_THROWS_AS(unpackRecording(many), InputError);
+  CHECK_THROWS_AS(unpackLog({compress("short"), std::size_t{1} << 40}, "sha"), InputError);
+}
+
+TEST_CASE("interchange: file to folder to file gives the same campaign, analysis included") {
+  const TempDir dir;
+  const auto flown = simulate::simulate(twoSetups(2), 5);
+  formats::writeInterchange(dir / "one", flown.campaign, [&](const campaign::Run& run) {
+    return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
+  });
+  fromInterchange(dir / "one", dir / "c.distanz");
+  toInterchange(dir / "c.distanz", dir / "two");
+  fromInterchange(dir / "two", dir / "d.distanz");
+  const campaign::Campaign c = read(dir / "c.distanz"), d = read(dir / "d.distanz");
+  CHECK(c == d);
+  const SampleFile sc(dir / "c.distanz", Access::ReadOnly), sd(dir / "d.distanz", Access::ReadOnly);
+  for (const campaign::Run& run : c.runs) {
+    CHECK(*sc.recording(run, c) == *sd.recording(run, d));
+    CHECK(sc.logBytes(run) == slurp(dir / "one" / run.log));
+  }
+}
+
+TEST_CASE("interchange: a faulty log or a stop leaves no campaign file behind") {
+  const TempDir dir;
+  const auto flown = simulate::simulate(twoSetups(1), 5);
+  formats::writeInterchange(dir / "one", flown.campaign, [&](const campaign::Run&) { return formats::writeLogCsv(flown.recordings[0]); });
+  CHECK_THROWS(fromInterchange(dir / "one", dir / "stopped.distanz", [](double) { return false; }));
+  CHECK_FALSE(std::filesystem::exists(dir / "stopped.distanz"));
+  spill(dir / "one" / "B1.csv", "nonsense");
+  CHECK_THROWS_WITH(fromInterchange(dir / "one", dir / "bad.distanz"), Contains("B1.csv"));
+  CHECK_FALSE(std::filesystem::exists(dir / "bad.distanz"));
+  CHECK_FALSE(std::filesystem::exists(dir / "bad.distanz-wal"));
+}
