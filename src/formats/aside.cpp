@@ -80,6 +80,19 @@ void sync(const fs::path& path) {
   if (error != 0 && error != EINVAL && error != ENOTSUP) refuseFile(path, "written", error);  // some file systems have no sync
 }
 
+void syncEntry(const fs::path& path) {
+  try {
+    sync(folderOf(path));
+  } catch (const InputError&) {
+    try {
+      sync(folderOf(path));
+    } catch (const InputError&) {
+      throw Unconfirmed(path.string() +
+                        ": was written, but the disk does not confirm that it would outlast a power cut; check the disk and save a copy");
+    }
+  }
+}
+
 Aside::Aside(const fs::path& target) : m_target(target) {
   const fs::path folder = folderOf(target);
   sweep(folder);
@@ -105,7 +118,7 @@ void Aside::publishAs(const fs::path& target, Existing existing) {
     throw InputError(target.string() + ": is there already; choose another name");
   else if (error != 0)
     refuseFile(target, "written", error);
-  sync(folderOf(target));
+  syncEntry(target);
 }
 
 void Aside::sweep(const fs::path& folder) {

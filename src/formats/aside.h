@@ -1,6 +1,8 @@
 #pragma once
 #include <filesystem>
 
+#include "core/quantity/error.h"
+
 namespace distanz::formats {
 
 /// A place beside a target where a file or folder is built, out of sight, until it is whole. Then publish() gives it its name in one step:
@@ -38,5 +40,12 @@ std::filesystem::path folderOf(const std::filesystem::path& path);
 
 /// Forces a file's bytes, or a folder's entries, to the disk. @throws InputError with the reason
 void sync(const std::filesystem::path& path);
+
+/// Forces to the disk that a file has just come, gone or been renamed. Tried twice: the change itself is made already.
+/// @throws Unconfirmed where the disk will not say so
+struct Unconfirmed : InputError {
+  using InputError::InputError;
+};
+void syncEntry(const std::filesystem::path& path);
 
 }  // namespace distanz::formats

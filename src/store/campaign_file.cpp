@@ -3,9 +3,11 @@
 #include <SQLiteCpp/Statement.h>
 #include <SQLiteCpp/Transaction.h>
 #include <fmt/format.h>
+#include <sqlite3.h>
 #include <unistd.h>
 
 #include <set>
+#include <utility>
 
 #include "core/campaign/validate.h"
 #include "core/quantity/error.h"
@@ -69,6 +71,7 @@ struct CampaignFile::State {
   std::string read_only = {};
   StateMark known = {};
   int data_version = 0;
+  bool unconfirmed = false;  ///< the last edit is in the file, but its sync failed
 
   void requireSame() const {
     if (!(identityOf(path) == identity))
@@ -103,11 +106,22 @@ struct CampaignFile::State {
       if (!made) return;
       writeMark(db, after);
       requireSame();
-      all.commit();
+      commit(all, after);
       campaign = std::move(*made);
       known = after;
     });
+    if (std::exchange(unconfirmed, false)) formats::syncEntry(path);
     requireSame();
+  }
+
+  /// A disk that fails after the last write, in the sync behind it, fails an edit that is made: what the file holds then counts.
+  void commit(SQLite::Transaction& all, const StateMark& after) {
+    try {
+      all.commit();
+    } catch (const SQLite::Exception&) {
+      if (sqlite3_get_autocommit(db.getHandle()) == 0 || !(readMark(db) == after)) throw;
+      unconfirmed = true;
+    }
   }
 
   void take(bool undo) {

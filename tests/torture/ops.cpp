@@ -1,0 +1,100 @@
+// Single steps on a campaign file, for scripts that kill them: torture_ops STEP FILE [...]. Prints "ack" once the step is done.
+#include <cstdio>
+#include <cstdlib>
+#include <iostream>
+#include <nlohmann/json.hpp>
+
+#include "core/quantity/error.h"
+#include "formats/campaign_json.h"
+#include "formats/files.h"
+#include "formats/json_fields.h"
+#include "store/exchange.h"
+#include "store/log_intake.h"
+
+using namespace distanz;
+using namespace distanz::store;
+
+namespace {
+
+campaign::Campaign start() {
+  campaign::Campaign c;
+  c.title = "Torture";
+  c.station.position = {46.91, 20.96};
+  c.path = {{{46.91, 20.96}, 60}, {{46.93, 20.99}, 70}};
+  c.links.resize(1);
+  c.links[0].id = "control";
+  for (const char* id : {"A", "B"}) c.setups.push_back({id, std::string("Setup ") + id, "", {}, ""});
+  return c;
+}
+
+CampaignFile edited(const std::string& file) {
+  return CampaignFile::open(file, Access::ReadWrite);
+}
+
+void importLog(CampaignFile& file, const std::string& log) {
+  TakenLog taken = takeLog(formats::readFile(log), log, file.campaign());
+  campaign::Run run;
+  run.setup = "A";
+  run.log = std::filesystem::path(log).filename().string();
+  run.log_sha256 = taken.log.sha256;
+  std::vector<PackedRun> runs;
+  runs.push_back({run, std::move(taken.packed), std::move(taken.recording)});
+  file.addRuns("Import", std::move(runs), file.campaign().links);
+}
+
+/// One line that tells the state: the campaign, what can be undone, and that every log is whole.
+void digest(const std::string& name) {
+  CampaignFile file = edited(name);
+  const SampleFile samples(name, Access::ReadOnly);
+  for (const campaign::Run& run : file.campaign().runs) {
+    samples.logBytes(run);
+    if (samples.recording(run, file.campaign())->rows() == 0) throw InputError("no rows");
+  }
+  std::printf("%s undo=%s redo=%s runs=%zu\n", formats::sha256(formats::jsonText(formats::campaignJson(file.campaign()))).c_str(),
+              file.undoable().value_or("-").c_str(), file.redoable().value_or("-").c_str(), file.campaign().runs.size());
+}
+
+void step(const std::string& what, const std::vector<std::string>& args) {
+  const std::string& name = args.at(0);
+  if (what == "make") {
+    CampaignFile::create(name, start());
+  } else if (what == "digest") {
+    digest(name);
+  } else if (what == "edit") {
+    CampaignFile file = edited(name);
+    campaign::Campaign next = file.campaign();
+    next.setups.at(0).name = args.size() > 1 ? args[1] : "Edited";
+    file.edit("Edit", next);
+  } else if (what == "undo") {
+    edited(name).undo();
+  } else if (what == "redo") {
+    edited(name).redo();
+  } else if (what == "open") {
+    edited(name);
+  } else if (what == "import") {
+    CampaignFile file = edited(name);
+    importLog(file, args.at(1));
+  } else if (what == "export") {
+    toInterchange(name, args.at(1));
+  } else if (what == "convert") {
+    fromInterchange(name, args.at(1));
+  } else if (what == "replace") {
+    CampaignFile::create(name, start(), CampaignFile::Existing::Replace);
+  } else {
+    throw InputError("no such step");
+  }
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  if (argc < 3) return 2;
+  try {
+    step(argv[1], {argv + 2, argv + argc});
+    std::printf("ack\n");
+    return 0;
+  } catch (const Error& e) {
+    std::cerr << e.what() << "\n";
+    return 1;
+  }
+}
