@@ -5,7 +5,7 @@
 
 #include "cli/command.h"
 #include "core/quantity/error.h"
-#include "formats/text.h"
+#include "core/text/text.h"
 
 namespace distanz::cli {
 namespace {
@@ -152,14 +152,14 @@ std::map<std::string, std::string> parseMaps(const std::vector<std::string>& map
 }
 
 std::string printed(const nlohmann::ordered_json& json) {
-  return formats::jsonForTerminal(json.dump(1, ' ', false, nlohmann::ordered_json::error_handler_t::replace));
+  return text::jsonForTerminal(json.dump(1, ' ', false, nlohmann::ordered_json::error_handler_t::replace));
 }
 
 int run(const std::vector<std::string>& arguments, Io terminal) {
   std::ostringstream out, err;
   const int code = runPlain(arguments, {out, err});
-  terminal.out << formats::forTerminal(out.str());
-  terminal.err << formats::forTerminal(err.str());
+  terminal.out << text::forTerminal(out.str());
+  terminal.err << text::forTerminal(err.str());
   terminal.out.flush();
   return code == 0 && !terminal.out ? 1 : code;
 }

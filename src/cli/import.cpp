@@ -4,8 +4,8 @@
 
 #include "cli/command.h"
 #include "core/quantity/error.h"
+#include "core/text/text.h"
 #include "formats/files.h"
-#include "formats/text.h"
 #include "store/campaign_file.h"
 #include "store/log_intake.h"
 
@@ -36,7 +36,7 @@ void importCommand(const ImportOptions& options, Io io) {
     store::TakenLog taken = store::takeLog(formats::readFile(path), path.string(), campaign, corrections);
     campaign::Run run;
     run.setup = options.setup;
-    run.log = formats::validUtf8(path.filename().string());
+    run.log = text::validUtf8(path.filename().string());
     run.log_sha256 = taken.log.sha256;
     run.flight = options.flight;
     run.ended = ended;

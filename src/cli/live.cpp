@@ -29,6 +29,7 @@ json linkJson(const analysis::LinkAdvice& l) {
           {"dependable_left_m", metres(l.advice.dependable_left_m)},
           {"typical_left_m", metres(l.advice.typical_left_m)},
           {"beyond_flown", l.advice.beyond_flown},
+          {"below_rule", l.below_rule.empty() ? json(nullptr) : json(l.below_rule)},
           {"first_flight", l.first_flight}};
 }
 

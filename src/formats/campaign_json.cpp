@@ -38,7 +38,7 @@ class Reader {
   template <class Add>
   void each(JsonFields& f, const char* key, Add add) {
     const json& list = f.list(key);
-    if (list.size() > kMostItems) f.refuse(fmt::format("\"{}\" has more than {} entries", key, kMostItems));
+    if (list.size() > limits::kMostItems) f.refuse(fmt::format("\"{}\" has more than {} entries", key, limits::kMostItems));
     for (std::size_t i = 0; i < list.size(); ++i) add(list[i], fmt::format("{}: {}[{}]", f.where(), key, i));
   }
 

@@ -19,7 +19,6 @@ struct CampaignRead {
 CampaignRead readCampaign(std::string_view text, const std::string& where);
 
 constexpr int kInterchangeForm = 1;
-constexpr std::size_t kMostItems = 100'000;  ///< of links, setups, runs or path points
 
 /// The same form as a JSON value, both ways; the campaign file uses it too. @throws InputError as above
 nlohmann::json campaignJson(const campaign::Campaign& campaign);

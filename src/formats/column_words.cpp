@@ -9,11 +9,20 @@ namespace {
 constexpr std::string_view kUnits[] = {"dbm",  "db",   "%",   "pct",    "percent", "m",     "meter", "meters", "metres", "ft",
                                        "feet", "km",   "mi",  "deg",    "\u00b0",  "m/s",   "mps",   "km/h",   "kmh",    "kph",
                                        "mph",  "kn",   "kt",  "knots",  "ms",      "us",    "msec",  "s",      "sec",    "seconds",
-                                       "kbps", "mbps", "bps", "kbit/s", "mbit/s",  "bit/s", "mw",    "w",      "v",      "mv",
+                                       "kbps", "mbps", "bps", "kbit/s", "mbit/s",  "bit/s", "kb/s", "mb/s", "b/s", "ft/s", "fps", "mw",    "w",      "v",      "mv",
                                        "a",    "ma",   "mah", "hz",     "mhz",     "ghz",   "khz",   "utc"};
 
 bool isUnit(std::string_view text) {
   return std::find(std::begin(kUnits), std::end(kUnits), text) != std::end(kUnits);
+}
+
+/// Bytes are told from bits by a capital B: "kB/s" is said as "kbyte/s" before all becomes lower case.
+std::string bytesSpelt(std::string unit) {
+  for (const std::string_view ending : {"B/s", "Bps"})
+    if (unit.ends_with(ending) && unit.size() <= ending.size() + 1 &&
+        (unit.size() == ending.size() || std::string_view("kKMG").find(unit.front()) != std::string_view::npos))
+      return unit.substr(0, unit.size() - ending.size()) + "byte/s";
+  return unit;
 }
 
 std::string lower(std::string_view text) {
@@ -28,8 +37,9 @@ std::string takeBracketed(std::string& name) {
   if (open == std::string::npos) return {};
   const auto close = name.find_first_of("])", open);
   if (close == std::string::npos) return {};
-  std::string unit = lower(std::string_view(name).substr(open + 1, close - open - 1));
+  std::string unit = name.substr(open + 1, close - open - 1);
   unit.erase(std::remove(unit.begin(), unit.end(), ' '), unit.end());
+  unit = lower(bytesSpelt(unit));
   name.replace(open, close - open + 1, " ");
   return unit;
 }
@@ -71,10 +81,11 @@ ColumnWords wordsOf(std::string_view header) {
       token += name[i];
       continue;
     }
-    addWords(token, out.words);
+    addWords(bytesSpelt(token), out.words);
     token.clear();
   }
-  if (out.unit.empty() && out.words.size() > 1 && isUnit(out.words.back())) {
+  // What has a stroke in it is a unit, known or not: "speed furlong/s" is no speed in m/s.
+  if (out.unit.empty() && out.words.size() > 1 && (isUnit(out.words.back()) || out.words.back().find('/') != std::string::npos)) {
     out.unit = out.words.back();
     out.words.pop_back();
   }

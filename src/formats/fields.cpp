@@ -68,9 +68,21 @@ double takeDate(std::string_view& text) {
   return static_cast<double>(std::chrono::sys_days(date).time_since_epoch().count());
 }
 
-bool onlyZone(std::string_view rest) {
-  if (rest.empty() || rest == "Z" || rest == " UTC" || rest == "UTC") return true;
-  return rest.front() == '+' || rest.front() == '-';
+/// Seconds that local time is ahead of UTC: "", "Z", "UTC", "+01:00", "-0530", "+1"; NaN for anything else.
+double zone(std::string_view rest) {
+  while (!rest.empty() && rest.front() == ' ') rest.remove_prefix(1);
+  if (rest.empty() || rest == "Z" || rest == "UTC" || rest == "GMT") return 0;
+  const double sign = rest.front() == '-' ? -1 : 1;
+  if (rest.front() != '+' && rest.front() != '-') return NAN;
+  rest.remove_prefix(1);
+  const int hours = takeInt(rest, 2);
+  int minutes = 0;
+  if (!rest.empty()) {
+    take(rest, ':');
+    minutes = takeInt(rest, 2);
+  }
+  if (hours < 0 || hours > 14 || minutes < 0 || minutes > 59 || !rest.empty()) return NAN;
+  return sign * (hours * 3600 + minutes * 60);
 }
 
 }  // namespace
@@ -91,7 +103,7 @@ double parseNumber(std::string_view field, bool decimal_comma) {
 
 double parseClock(std::string_view field) {
   const double seconds = takeClock(field);
-  return onlyZone(field) ? seconds : NAN;
+  return seconds - zone(field);
 }
 
 double parseDate(std::string_view field) {
@@ -102,8 +114,8 @@ double parseDate(std::string_view field) {
 DateTime parseDateTime(std::string_view field) {
   const double days = takeDate(field);
   if (!std::isfinite(days) || !(take(field, 'T') || take(field, ' '))) return {NAN};
-  const double clock = takeClock(field);
-  return {onlyZone(field) ? days * 86400 + clock : NAN};
+  const double clock = takeClock(field), ahead = zone(field);
+  return {days * 86400 + clock - ahead, ahead};
 }
 
 LatLonField parseLatLon(std::string_view field) {

@@ -13,8 +13,8 @@
 #include <utility>
 
 #include "core/quantity/error.h"
+#include "core/text/text.h"
 #include "formats/aside.h"
-#include "formats/text.h"
 
 namespace distanz::formats {
 namespace {
@@ -104,7 +104,7 @@ std::string safeFileName(std::string_view name) {
   constexpr std::size_t kLongest = 200, kLongestEnding = 20;
   if (const auto slash = name.find_last_of("/\\"); slash != std::string_view::npos) name.remove_prefix(slash + 1);
   std::string out;
-  for (const char c : validUtf8(name)) {
+  for (const char c : text::validUtf8(name)) {
     const auto u = static_cast<unsigned char>(c);
     out += u < 32 || u == 127 || std::strchr("<>:\"|?*", c) ? '_' : c;
   }
@@ -113,7 +113,7 @@ std::string safeFileName(std::string_view name) {
   if (out.size() <= kLongest) return out;
   const auto dot = out.find_last_of('.');
   const std::string ending = dot != std::string::npos && out.size() - dot <= kLongestEnding ? out.substr(dot) : std::string();
-  return std::string(utf8Prefix(out, kLongest - ending.size())) + ending;
+  return std::string(text::utf8Prefix(out, kLongest - ending.size())) + ending;
 }
 
 namespace {

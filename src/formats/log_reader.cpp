@@ -125,6 +125,20 @@ void requireMeasurement(const log::Recording& r) {
 
 }  // namespace
 
+namespace {
+
+/// Zone of the first row, where its time stamp tells one.
+double zoneOf(const CsvLayout& layout, const std::vector<ColumnMatch>& matches) {
+  for (const ColumnMatch& m : matches)
+    if (m.channel == "time_s" && m.kind == FieldKind::DateTime)
+      for (const auto& row : layout.preview)
+        if (static_cast<std::size_t>(m.column) < row.size())
+          if (const DateTime t = parseDateTime(row[static_cast<std::size_t>(m.column)]); std::isfinite(t.seconds)) return t.zone_s;
+  return 0;
+}
+
+}  // namespace
+
 LogRead readLog(std::string_view bytes, const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Progress& progress) {
   requireColumns(layout, matches);
   NumberTable table = readTable(bytes, layout, matches, progress);
@@ -137,12 +151,13 @@ LogRead readLog(std::string_view bytes, const CsvLayout& layout, const std::vect
   TimeInput input;
   input.seconds = assembly.slotNamed("time_s", &input.kind);
   input.date_seconds = assembly.slotNamed("date");
+  input.zone_s = zoneOf(layout, matches);
   const TimeAxis axis = timeAxis(input, [&](std::size_t row) { return lineOfRow(bytes, layout, row); });
   out.problems.insert(out.problems.end(), axis.problems.begin(), axis.problems.end());
   const bool dropped = !axis.coarse && assembly.dropRepeated();
   // Where repeated rows went, the axis is laid again over those that remain; rows without a time go now.
   const TimeAxis kept =
-      !dropped ? axis : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind}, [](std::size_t) { return 0; });
+      !dropped ? axis : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind, input.zone_s}, [](std::size_t) { return 0; });
   for (auto& slot : table.slots) keepRows(slot, kept.keep);
   out.recording.time_s = kept.time_s;
   out.recording.started = kept.started;

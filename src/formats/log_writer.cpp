@@ -5,7 +5,7 @@
 #include <cmath>
 #include <iterator>
 
-#include "formats/text.h"
+#include "core/text/text.h"
 
 namespace distanz::formats {
 
@@ -13,7 +13,7 @@ std::string writeLogCsv(const log::Recording& r) {
   fmt::memory_buffer out;
   const auto to = std::back_inserter(out);
   fmt::format_to(to, "time_s");
-  for (const log::Column& c : r.columns) fmt::format_to(to, ",{}", csvField(c.channel));
+  for (const log::Column& c : r.columns) fmt::format_to(to, ",{}", text::csvField(c.channel));
   out.push_back('\n');
   for (std::size_t i = 0; i < r.rows(); ++i) {
     fmt::format_to(to, "{}", r.time_s[i]);

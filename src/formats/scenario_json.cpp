@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include "core/quantity/error.h"
 #include "formats/campaign_json.h"
 #include "formats/json_fields.h"
 
@@ -26,7 +27,9 @@ simulate::LinkPhysics physicsFrom(const json& value, const std::string& where) {
   p.step_db = f.number("step_db", p.step_db);
   p.quality_midpoint_dbm = f.number("quality_midpoint_dbm", p.quality_midpoint_dbm);
   p.quality_slope_db = f.number("quality_slope_db", p.quality_slope_db);
-  p.packets_per_sample = static_cast<int>(f.number("packets_per_sample", p.packets_per_sample));
+  const double packets = f.number("packets_per_sample", p.packets_per_sample);
+  if (!(packets >= 1 && packets <= simulate::kMostPackets)) f.refuse(fmt::format("\"packets_per_sample\" must lie within 1 to {}", simulate::kMostPackets));
+  p.packets_per_sample = static_cast<int>(packets);
   p.full_bitrate_mbps = f.number("full_bitrate_mbps", p.full_bitrate_mbps);
   p.wild_share = f.number("wild_share", p.wild_share);
   p.pair_sd_db = f.number("pair_sd_db", p.pair_sd_db);
@@ -88,7 +91,13 @@ simulate::Scenario readScenario(std::string_view text, const std::string& where)
   if (const json& back = f.member("back_db"); back.is_object())
     for (const auto& [setup, links] : back.items()) s.back_db[setup] = numbersByKey(links, where + ": back_db." + setup);
   const json& flights = f.list("flights");
+  if (flights.size() > simulate::kMostFlights) f.refuse(fmt::format("\"flights\" has more than {} entries", simulate::kMostFlights));
   for (std::size_t i = 0; i < flights.size(); ++i) s.runs.push_back(flightFrom(flights[i], fmt::format("{}: flights[{}]", where, i)));
+  try {
+    simulate::check(s);
+  } catch (const DomainError& e) {
+    f.refuse(e.what());
+  }
   return s;
 }
 

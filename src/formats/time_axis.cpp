@@ -65,7 +65,7 @@ TimeAxis timeAxis(const TimeInput& input, const std::function<int(std::size_t)>&
   if (without > 0)
     axis.problems.push_back({"no-time", line_of(first_without), fmt::format("{} rows have no readable time and are left out", without)});
   const double start = axis.time_s.front();
-  if (input.kind == FieldKind::DateTime || dated) axis.started = formatDateTime(start);
+  if (input.kind == FieldKind::DateTime || dated) axis.started = formatDateTime(start + input.zone_s);
   for (double& t : axis.time_s) t -= start;
   axis.coarse = 2 * same > axis.time_s.size();
   if (axis.coarse) {

@@ -12,6 +12,7 @@ struct TimeInput {
   const std::vector<double>* seconds = nullptr;       ///< a count, a clock or date with clock, in seconds
   const std::vector<double>* date_seconds = nullptr;  ///< midnight of each row's date, where a column has it
   FieldKind kind = FieldKind::Number;
+  double zone_s = 0;  ///< local time less UTC in the first row, where the log tells zones: seconds are then UTC
 };
 
 struct TimeAxis {

@@ -9,8 +9,8 @@
 #include <vector>
 
 #include "core/quantity/error.h"
+#include "core/text/text.h"
 #include "formats/json_fields.h"
-#include "formats/text.h"
 
 namespace distanz::formats {
 namespace {
@@ -79,7 +79,7 @@ std::string geoJson(const std::vector<Point>& points, const std::string& name) {
 }  // namespace
 
 std::string writeTrack(const log::Recording& recording, const std::string& title, TrackFormat format) {
-  const std::string name = forTerminal(title);  // XML knows no control characters
+  const std::string name = text::forTerminal(title);  // XML knows no control characters
   const std::vector<Point> points = pointsOf(recording);
   switch (format) {
     case TrackFormat::Gpx:

@@ -1,6 +1,7 @@
 // Files nobody meant well with: whatever comes in, the answer is a value or one clear refusal, never a crash, a hang or a made-up number.
 #include <algorithm>
 #include <catch2/catch.hpp>
+#include <chrono>
 #include <cmath>
 #include <functional>
 #include <nlohmann/json.hpp>
@@ -111,4 +112,89 @@ TEST_CASE("hostile columns: thousands of them, all of one name, or none at all",
   CHECK(log.recording->columns.size() == 2);
   CHECK_FALSE(survives([&] { importLog(",,,,\n,,,,\n", "empty.csv", c); }));
   CHECK_FALSE(survives([&] { importLog("time_s,rssi_dbm,distance_m\n\"\"\"\"\"\"\n\"unclosed,1,2\n", "quotes.csv", c); }));
+}
+
+namespace {
+
+campaign::Campaign oneLink() {
+  campaign::Campaign c;
+  c.links.resize(1);
+  c.links[0].id = "control";
+  return c;
+}
+
+/// Seconds that the work took, for limits that differ by orders of magnitude from what would be wrong.
+double took(const std::function<void()>& work) {
+  const auto begin = std::chrono::steady_clock::now();
+  work();
+  return std::chrono::duration<double>(std::chrono::steady_clock::now() - begin).count();
+}
+
+}  // namespace
+
+TEST_CASE("hostile JSON: nesting is counted outside texts only, and a deep text never reaches the stack", "[regression]") {
+  const std::string brackets(200, ']');
+  CHECK_NOTHROW(formats::readCampaign(R"({"distanz_interchange":1,"title":")" + std::string(100, '[') + R"("})", "c.json"));
+  for (const std::string& fooled : {R"({"title":")" + brackets + R"(","x":)" + std::string(450000, '['), std::string(450000, '['),
+                                    R"({"x":"\")" + brackets + R"(","y":)" + std::string(100000, '{')})
+    CHECK_THROWS_WITH(formats::readCampaign(fooled, "c.json"), Catch::Contains("nested too deeply"));
+}
+
+TEST_CASE("hostile JSON: giants, odd letters and wrong kinds are refused in our own words", "[regression]") {
+  for (const char* text :
+       {R"({"distanz_interchange":1e999})", R"({"distanz_interchange":1,"title":"\xff"})", "{\"distanz_interchange\":1,\"title\":\"\xff\"}",
+        R"({"distanz_interchange":1,"links":[{"id":"c","modes":{"a":1}}]})", R"({"distanz_interchange":1,"setups":[{"id":"A","links":{"c":7}}]})",
+        R"({"distanz_interchange":1,"runs":[{"id":"A","setup":"A","columns":{"a":[]}}]})", R"({"distanz_interchange":1,"station":[]})",
+        R"({"distanz_interchange":1,"links":[{"id":"=c"}]})", R"({"distanz_interchange":1,"links":[{"id":"a,b"}]})"})
+    try {
+      formats::readCampaign(text, "c.json");
+      FAIL(text);
+    } catch (const InputError& e) {
+      CHECK_THAT(std::string(e.what()), Catch::StartsWith("c.json") && !Catch::Contains("exception"));
+    }
+  const std::string long_notes = R"({"distanz_interchange":1,"title":")" + std::string(200000, 'x') + "\"}";
+  CHECK_THROWS_WITH(formats::readCampaign(long_notes, "c.json"), Catch::Contains("longer than"));
+}
+
+TEST_CASE("hostile logs: a line of quotes takes time in proportion, not its square", "[regression]") {
+  const auto quotes = [](std::size_t n) { return "time_s,rssi_dbm\n" + std::string(n, '"') + "\n0,1\n"; };
+  const double small = took([&] { survives([&] { layoutOf(quotes(100'000)); }); });
+  const double large = took([&] { survives([&] { layoutOf(quotes(1'000'000)); }); });
+  CHECK(large < 0.5 + 50 * small);  // squared it was over a minute
+}
+
+TEST_CASE("hostile logs: line ends alone ask for no memory, lines of next to nothing are refused", "[regression]") {
+  const std::string head = "time_s,distance_m,rssi_dbm\n0,5,-60\n1,30,-62\n";
+  const ImportedLog log = importLog(head + std::string(20'000'000, '\n') + "2,60,-64\n", "x.csv", oneLink());
+  CHECK(log.recording->rows() == 3);
+  CHECK(importLog(head + [] {
+          std::string ends;
+          for (int i = 0; i < 2'000'000; ++i) ends += "\r\n";
+          return ends;
+        }() + "2,60,-64\r\n",
+                  "x.csv", oneLink())
+            .recording->rows() == 3);
+  std::string blanks;
+  for (int i = 0; i < 20'000'000; ++i) blanks += " \n";
+  CHECK_THROWS_WITH(importLog(head + blanks, "x.csv", oneLink()), Catch::Contains("far shorter than the row of column names"));
+}
+
+TEST_CASE("hostile scenarios: flights without end, giants of packets and sds beyond reason are refused before they are flown", "[regression]") {
+  auto scenario = nlohmann::json::parse(test::slurp(DISTANZ_TEST_DATA "/../../demo/scenario.json"));
+  const std::string link = scenario["physics"].begin().key();
+  for (const auto& [pointer, value] : std::vector<std::pair<std::string, nlohmann::json>>{{"/sample_s", 0.001},
+                                                                                         {"/flights/0/speed_mps", 1e-9},
+                                                                                         {"/flights/0/farthest_m", 1e12},
+                                                                                         {"/physics/" + link + "/packets_per_sample", 2e9},
+                                                                                         {"/physics/" + link + "/packets_per_sample", 1e300},
+                                                                                         {"/physics/" + link + "/place_correlation_m", 1e-300},
+                                                                                         {"/physics/" + link + "/fading_sd_db", 1e300},
+                                                                                         {"/physics/" + link + "/rician_k_db", 5000}}) {
+    auto bad = scenario;
+    bad[nlohmann::json::json_pointer(pointer)] = value;
+    if (pointer == "/sample_s")
+      for (auto& flight : bad["flights"]) flight["farthest_m"] = 99000;
+    CAPTURE(pointer);
+    CHECK_THROWS_AS(readScenario(bad.dump(), "scenario.json"), InputError);
+  }
 }

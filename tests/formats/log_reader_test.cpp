@@ -287,3 +287,44 @@ TEST_CASE("log CSV: what is written is read back bit for bit", "[property]") {
   CHECK(again.recording.columns == r.columns);
   for (std::size_t i = 0; i < r.rows(); ++i) REQUIRE_THAT(again.recording.time_s[i], WithinAbs(r.time_s[i] - r.time_s[0], 1e-12));
 }
+
+TEST_CASE("time stamps: zones count, also where they change in flight; the start is told in the log's own time", "[regression]") {
+  CHECK(parseDateTime("2026-11-24T06:31:02+01:00").seconds == parseDateTime("2026-11-24T05:31:02Z").seconds);
+  CHECK(parseDateTime("2026-11-24 00:31:02 -0530").seconds == parseDateTime("2026-11-24 06:01:02 UTC").seconds);
+  CHECK(parseDateTime("2026-11-24T06:31:02+1").zone_s == 3600);
+  for (const char* none : {"2026-11-24T06:31:02+", "2026-11-24T06:31:02+25:00", "2026-11-24T06:31:02 local", "2026-11-24T06:31:02+01:00x"})
+    CHECK(std::isnan(parseDateTime(none).seconds));
+  CHECK_THAT(parseClock("06:31:02+01:00"), WithinAbs(5 * 3600 + 31 * 60 + 2, 1e-9));
+  const std::string log =
+      "time,distance_m,rssi_dbm\n2026-10-25T02:59:59+02:00,5,-60\n2026-10-25T02:00:00+01:00,10,-61\n2026-10-25T02:00:01+01:00,15,-62\n";
+  campaign::Campaign c;
+  c.links.resize(1);
+  c.links[0].id = "control";
+  const log::Recording r = readRecording(log, "x.csv", c);
+  CHECK(r.time_s == std::vector<double>{0, 1, 2});
+  CHECK(r.started == "2026-10-25 02:59:59");
+}
+
+TEST_CASE("units without brackets: feet per second are no metres, bytes are no bits, the unknown is not guessed", "[regression]") {
+  const auto unitOf = [](const std::string& header, const char* channel) -> std::optional<double> {
+    CsvLayout layout;
+    layout.header = {header};
+    layout.preview = {{"1"}, {"2"}};
+    campaign::Link link;
+    link.id = "video";
+    link.kind = campaign::LinkKind::Video;
+    for (const ColumnMatch& m : matchColumns(layout, {link}))
+      if (m.channel == channel) return m.scale;
+    return std::nullopt;
+  };
+  CHECK(unitOf("speed ft/s", "speed_mps") == 0.3048);
+  CHECK(unitOf("speed (ft/s)", "speed_mps") == 0.3048);
+  CHECK(unitOf("speed m/s", "speed_mps") == 1.0);
+  CHECK_FALSE(unitOf("speed furlong/s", "speed_mps"));
+  CHECK(unitOf("bitrate kB/s", "video.bitrate_mbps") == Approx(8e-3));
+  CHECK(unitOf("bitrate [MB/s]", "video.bitrate_mbps") == 8.0);
+  CHECK(unitOf("bitrate kb/s", "video.bitrate_mbps") == 1e-3);
+  CHECK(unitOf("bitrate kBps", "video.bitrate_mbps") == Approx(8e-3));
+  CHECK(unitOf("bitrate Mbps", "video.bitrate_mbps") == 1.0);
+  CHECK(unitOf("bitrate Mbit/s", "video.bitrate_mbps") == 1.0);
+}

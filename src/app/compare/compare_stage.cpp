@@ -9,6 +9,7 @@
 
 #include "app/compare/compare_lanes.h"
 #include "app/compare/readout_strip.h"
+#include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
 #include "core/analysis/reading.h"
@@ -52,7 +53,7 @@ CompareStage::CompareStage(Document& document, QWidget* parent)
   head->addWidget(m_legs_button);
   head->addWidget(m_lanes_button);
   head->addStretch();
-  auto* key = new QLabel(tr("thin: runs   thick: estimate, 95 % band   dot: a flight's level where it turned"));
+  auto* key = plainLabel(tr("thin: runs   thick: estimate, 95 % band   dot: a flight's level where it turned"));
   key->setProperty("small", true);
   head->addWidget(key);
   layout->addLayout(head);
@@ -183,7 +184,7 @@ void CompareStage::refreshHead() {
     delete item;
   }
   for (const campaign::Link& l : document().campaign().links) {
-    auto* button = new QPushButton(tr("%1 link").arg(QString::fromStdString(l.id)));
+    auto* button = new QPushButton(tr("%1 link").arg(withoutKeys(QString::fromStdString(l.id))));
     button->setCheckable(true);
     button->setObjectName("link_" + QString::fromStdString(l.id));
     m_links->addButton(button);

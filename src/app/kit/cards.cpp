@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "app/shared/badge.h"
+#include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/campaign/typed.h"
 #include "core/campaign/validate.h"
@@ -17,7 +18,7 @@ using quantity::Kind;
 namespace lim = campaign::limits;
 
 QLabel* small(const QString& text) {
-  auto* label = new QLabel(text);
+  auto* label = plainLabel(text);
   label->setProperty("small", true);
   return label;
 }
@@ -72,7 +73,7 @@ LinkCard::LinkCard(Document& document, const std::string& id, QWidget* parent) :
   grid->setVerticalSpacing(4);
   const campaign::Link* link = campaign::findLink(document.campaign(), id);
   const bool video = link && link->kind == campaign::LinkKind::Video;
-  auto* title = new QLabel(tr("%1 link").arg(QString::fromStdString(id)));
+  auto* title = plainLabel(tr("%1 link").arg(QString::fromStdString(id)));
   title->setProperty("section", true);
   grid->addWidget(title, 0, 0, 1, 2);
   grid->addWidget(small(video ? tr("aircraft to ground") : tr("ground to aircraft")), 0, 2);
@@ -126,10 +127,7 @@ QPushButton* LinkCard::removeButton(const std::string& id) {
   remove->setObjectName("removeLink_" + QString::fromStdString(id));
   remove->setAccessibleName(tr("Remove the %1 link").arg(QString::fromStdString(id)));
   connect(remove, &QPushButton::clicked, this, [this, id] {
-    campaign::Campaign next = m_document.campaign();
-    std::erase_if(next.links, [&](const auto& l) { return l.id == id; });
-    for (auto& s : next.setups) s.links.erase(id);
-    m_document.edit(tr("Remove the %1 link").arg(QString::fromStdString(id)), next);
+    m_document.edit(tr("Remove the %1 link").arg(QString::fromStdString(id)), campaign::withoutLink(m_document.campaign(), id));
   });
   return remove;
 }
@@ -226,7 +224,7 @@ void SetupCard::linkRow(QGridLayout* grid, int row, const std::string& setup, co
       if (auto* s = byId(c.setups, setup)) assign(s->links[id], v);
     };
   };
-  auto* name = new QLabel(QString::fromStdString(id));
+  auto* name = plainLabel(QString::fromStdString(id));
   name->setContentsMargins(0, 6, 0, 0);  // on the line of the fields' text
   grid->addWidget(name, row, 0, Qt::AlignTop);
   using L = campaign::SetupLink;

@@ -1,5 +1,7 @@
 #include "app/kit/kit_stage.h"
 
+#include "app/shared/text.h"
+
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
@@ -39,7 +41,7 @@ KitStage::KitStage(Document& document, QWidget* parent) : Stage(document, parent
   layout->setContentsMargins(16, 16, 16, 16);
   layout->setSpacing(12);
   auto* links_head = new QHBoxLayout;
-  auto* links_title = new QLabel(tr("Links, and when each still counts as usable"));
+  auto* links_title = plainLabel(tr("Links, and when each still counts as usable"));
   links_title->setProperty("section", true);
   links_head->addWidget(links_title);
   links_head->addStretch();
@@ -50,7 +52,7 @@ KitStage::KitStage(Document& document, QWidget* parent) : Stage(document, parent
   layout->addLayout(links_head);
   layout->addLayout(m_links);
   auto* setups_head = new QHBoxLayout;
-  auto* setups_title = new QLabel(tr("Setups to compare: change one thing, hold the rest"));
+  auto* setups_title = plainLabel(tr("Setups to compare: change one thing, hold the rest"));
   setups_title->setProperty("section", true);
   setups_head->addWidget(setups_title);
   setups_head->addStretch();
@@ -92,12 +94,12 @@ void KitStage::rebuild() {
   const std::size_t shown = std::min(c.setups.size(), kMostCards);
   for (std::size_t i = 0; i < shown; ++i) m_setups->addWidget(new SetupCard(document(), c.setups[i].id), int(i), 0);
   if (shown < c.setups.size()) {
-    auto* more = new QLabel(tr("%1 more setups are not shown here; compare fewer at a time").arg(c.setups.size() - shown));
+    auto* more = plainLabel(tr("%1 more setups are not shown here; compare fewer at a time").arg(c.setups.size() - shown));
     more->setProperty("muted", true);
     m_setups->addWidget(more, int(shown), 0);
   }
   if (c.setups.empty()) {
-    auto* hint = new QLabel(tr("Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try."));
+    auto* hint = plainLabel(tr("Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try."));
     hint->setProperty("muted", true);
     m_setups->addWidget(hint, 0, 0);
   }

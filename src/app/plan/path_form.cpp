@@ -3,6 +3,7 @@
 #include <QLabel>
 #include <cmath>
 
+#include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/campaign/validate.h"
 
@@ -103,7 +104,7 @@ PathForm::PathForm(Document& document, QWidget* parent) : QWidget(parent), m_doc
 }
 
 void PathForm::add(int row, int column, const char* name, const QString& label, Kind kind, QuantityEdit::Limits limits, Get get, Set set) {
-  auto* caption = new QLabel(label);
+  auto* caption = plainLabel(label);
   caption->setProperty("small", true);
   auto* edit = new QuantityEdit(kind, limits, false);
   edit->field()->setObjectName(name);

@@ -7,6 +7,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/plan/prediction.h"
+#include "core/text/text.h"
 
 namespace distanz::app {
 
@@ -163,7 +164,7 @@ QByteArray PlanStage::csv() const {
   for (const auto& p : plan::predict(document().campaign(), document().axisEnd_m()))
     for (std::size_t i = 0; i < p.distance_m.size(); ++i)
       out += QString("%1,%2,%3,%4\n")
-                 .arg(QString::fromStdString(p.setup), QString::fromStdString(p.link))
+                 .arg(QString::fromStdString(text::csvField(p.setup)), QString::fromStdString(text::csvField(p.link)))
                  .arg(p.distance_m[i], 0, 'f', 1)
                  .arg(p.received_dbm[i], 0, 'f', 2)
                  .toUtf8();

@@ -48,8 +48,8 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
       m_importer(document),
       m_table(table({tr("log"), tr("setup flown"), tr("why it ended"), tr("notes")}, "importLogs")),
       m_matches(table({tr("what it is"), tr("column of the log"), tr("unit"), tr("first values")}, "importMatches")),
-      m_matches_title(new QLabel),
-      m_message(new QLabel),
+      m_matches_title(plainLabel()),
+      m_message(plainLabel()),
       m_progress(new QProgressBar),
       m_import(new QPushButton(tr("Import"))),
       m_cancel(new QPushButton(tr("Cancel"))) {
@@ -125,7 +125,7 @@ void ImportDialog::fillLogs() {
       m_table->setSpan(i, 1, 1, 3);
       auto* fault = new QTableWidgetItem(l.fault);
       fault->setForeground(theme::tokens().stop);
-      fault->setToolTip(l.fault);
+      fault->setToolTip(plainTip(l.fault));
       m_table->setItem(i, 1, fault);
       continue;
     }
@@ -172,7 +172,7 @@ void ImportDialog::fillMatches(int row) {
     m_matches->insertRow(at);
     const auto m = matched(channel);
     auto* what = new QTableWidgetItem(channelText(channel));
-    what->setToolTip(QString::fromStdString(channel));
+    what->setToolTip(plainTip(QString::fromStdString(channel)));
     m_matches->setItem(at, 0, what);
     auto* box = new QComboBox;
     box->setObjectName("match_" + QString::fromStdString(channel));

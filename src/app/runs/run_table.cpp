@@ -87,6 +87,7 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
   const analysis::RunResult* r = result(run);
   if (role == Qt::DisplayRole || role == Qt::EditRole || role == Qt::ToolTipRole) {
     if (role == Qt::EditRole && index.column() == EndedWhy) return int(run.ended);
+    if (role == Qt::ToolTipRole) return plainTip(text(run, index.column()).toString());
     return text(run, index.column());
   }
   if (role == Qt::FontRole) return isFigure(index.column()) ? theme::figureFont(12) : theme::bodyFont(12);
@@ -114,6 +115,7 @@ Qt::ItemFlags RunTable::flags(const QModelIndex& index) const {
 bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role) {
   if (role != Qt::EditRole || !index.isValid()) return false;
   campaign::Campaign next = m_document.campaign();
+  if (size_t(index.row()) >= next.runs.size()) return false;
   campaign::Run& run = next.runs[size_t(index.row())];
   switch (index.column()) {
     case SetupOf:

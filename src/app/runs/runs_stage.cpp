@@ -27,7 +27,7 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   import->setObjectName("bringIn");
   import->setProperty("next", true);
   row->addWidget(import);
-  auto* hint = new QLabel(tr("or drop CSV logs anywhere on the window"));
+  auto* hint = plainLabel(tr("or drop CSV logs anywhere on the window"));
   hint->setProperty("muted", true);
   row->addWidget(hint);
   row->addStretch();

@@ -3,11 +3,12 @@
 #include <QStyle>
 #include <QVBoxLayout>
 
+#include "app/shared/text.h"
 #include "app/shared/theme.h"
 
 namespace distanz::app {
 
-CheckedEdit::CheckedEdit(QWidget* parent) : QWidget(parent), m_field(new QLineEdit(this)), m_reason(new QLabel(this)) {
+CheckedEdit::CheckedEdit(QWidget* parent) : QWidget(parent), m_field(new QLineEdit(this)), m_reason(plainLabel()) {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->setSpacing(2);
@@ -42,7 +43,7 @@ void CheckedEdit::refuse(const QString& reason) {
   if (m_reason->text() == reason) return;
   m_reason->setText(reason);
   m_reason->setVisible(!reason.isEmpty());
-  m_field->setToolTip(reason);
+  m_field->setToolTip(plainTip(reason));
   const bool refused = !reason.isEmpty();
   if (m_field->property("refused").toBool() == refused) return;
   m_field->setProperty("refused", refused);  // the style sheet looks at it, but only when told to

@@ -7,6 +7,7 @@
 #include <memory>
 #include <utility>
 
+#include "app/shared/text.h"
 #include "app/shared/theme.h"
 
 namespace distanz::app {
@@ -17,8 +18,7 @@ constexpr int kTextWidth = theme::kColumn - 2 * 12 - 3 - 8 - 10;  // margins, st
 
 /// Text of the column's width and its own height: nothing for the layouts to find out, which would hold the window up.
 QLabel* wrapped(const QString& text, const QFont& font) {
-  auto* label = new QLabel(text);
-  label->setTextFormat(Qt::PlainText);
+  auto* label = plainLabel(text);
   label->setFont(font);
   label->setWordWrap(true);
   label->ensurePolished();
@@ -65,7 +65,7 @@ void FindingsColumn::show(const QString& heading, const std::vector<analysis::Se
     delete item->widget();
     delete item;
   }
-  auto* title = new QLabel(heading);
+  auto* title = plainLabel(heading);
   title->setProperty("small", true);
   m_layout->addWidget(title);
   m_layout->addStretch();

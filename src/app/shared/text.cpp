@@ -1,10 +1,26 @@
 #include "app/shared/text.h"
 
 #include <QCoreApplication>
+#include <QTextDocument>
 
 #include "core/analysis/sentences.h"
 
 namespace distanz::app {
+
+QLabel* plainLabel(const QString& text) {
+  auto* label = new QLabel;
+  label->setTextFormat(Qt::PlainText);
+  label->setText(text);
+  return label;
+}
+
+QString plainTip(const QString& text) {
+  return Qt::mightBeRichText(text) ? text.toHtmlEscaped() : text;
+}
+
+QString withoutKeys(QString text) {
+  return text.replace('&', "&&");
+}
 
 QString distanceLabel(double distance_m) {
   return QString::fromStdString(analysis::distanceText(distance_m));

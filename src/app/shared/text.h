@@ -1,9 +1,20 @@
 #pragma once
+#include <QLabel>
 #include <QString>
 
 #include "core/campaign/campaign.h"
 
 namespace distanz::app {
+
+/// A label that shows its text as it is. Names, notes and columns come from anywhere: none of it is ever taken for markup, so no other label is
+/// made in this program.
+QLabel* plainLabel(const QString& text = {});
+
+/// Text for a tool tip, which Qt would take for markup where it looks like it.
+QString plainTip(const QString& text);
+
+/// Text for a menu or button, where "&" would mark a key.
+QString withoutKeys(QString text);
 
 /// "1.25 km" or "850 m".
 QString distanceLabel(double distance_m);

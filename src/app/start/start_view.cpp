@@ -6,6 +6,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/shared/text.h"
 #include "app/shared/theme.h"
 
 namespace distanz::app {
@@ -20,7 +21,7 @@ QPushButton* choice(const QString& text, const char* name, bool next) {
 }
 
 QLabel* paragraph(const QString& text, bool muted = false) {
-  auto* label = new QLabel(text);
+  auto* label = plainLabel(text);
   label->setWordWrap(true);
   label->setMaximumWidth(460);
   label->setProperty("muted", muted);
@@ -36,10 +37,10 @@ StartView::StartView(const QStringList& recent, QWidget* parent) : QWidget(paren
   outer->setSpacing(72);
   auto* left = new QVBoxLayout;
   left->setSpacing(12);
-  auto* mark = new QLabel;
+  auto* mark = plainLabel();
   mark->setPixmap(theme::icon("distanz", theme::tokens().ink).pixmap(64, 64));
   left->addWidget(mark);
-  auto* title = new QLabel(tr("How far does it carry?"));
+  auto* title = plainLabel(tr("How far does it carry?"));
   title->setFont(theme::bodyFont(28, true));
   left->addWidget(title);
   left->addWidget(
@@ -56,14 +57,14 @@ StartView::StartView(const QStringList& recent, QWidget* parent) : QWidget(paren
   outer->addLayout(left, 3);
   auto* right = new QVBoxLayout;
   right->setSpacing(6);
-  auto* heading = new QLabel(tr("Recent campaigns"));
+  auto* heading = plainLabel(tr("Recent campaigns"));
   heading->setProperty("section", true);
   right->addWidget(heading);
   if (recent.isEmpty()) right->addWidget(paragraph(tr("None yet. A campaign is one file; it is saved as you work."), true));
   for (const QString& file : recent) {
-    auto* button = new QPushButton(QFileInfo(file).completeBaseName());
+    auto* button = new QPushButton(withoutKeys(QFileInfo(file).completeBaseName()));
     button->setProperty("flat", true);
-    button->setToolTip(file);
+    button->setToolTip(plainTip(file));
     right->addWidget(button, 0, Qt::AlignLeft);
     connect(button, &QPushButton::clicked, this, [this, file] { emit recentRequested(file); });
   }

@@ -15,6 +15,7 @@
 #include <QtConcurrent>
 
 #include "app/runs/import_dialog.h"
+#include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/start/start_view.h"
 #include "app/window/demo.h"
@@ -34,15 +35,10 @@ fs::path pathOf(const QString& file) {
   return fs::path(QFile::encodeName(file).toStdString());
 }
 
-/// An "&" in a menu marks a key unless it is doubled.
-QString menuText(QString text) {
-  return text.replace('&', "&&");
-}
-
 }  // namespace
 
 MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
-    : QMainWindow(parent), m_prompts(prompts), m_pages(new QStackedWidget), m_banner(new QLabel) {
+    : QMainWindow(parent), m_prompts(prompts), m_pages(new QStackedWidget), m_banner(plainLabel()) {
   setObjectName("mainWindow");
   setWindowIcon(theme::icon("distanz", theme::tokens().ink));
   resize(1280, 800);
@@ -412,9 +408,9 @@ void MainWindow::refreshActions() {
   const QString undo = m_workspace ? m_workspace->document().undoable() : QString(),
                 redo = m_workspace ? m_workspace->document().redoable() : QString();
   m_undo->setEnabled(!undo.isEmpty());
-  m_undo->setText(undo.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(menuText(undo)));
+  m_undo->setText(undo.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(withoutKeys(undo)));
   m_redo->setEnabled(!redo.isEmpty());
-  m_redo->setText(redo.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(menuText(redo)));
+  m_redo->setText(redo.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(withoutKeys(redo)));
   if (m_workspace) setWindowTitle(tr("%1 – Distanz").arg(QString::fromStdString(m_workspace->document().campaign().title)));
 }
 

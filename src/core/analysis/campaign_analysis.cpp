@@ -25,13 +25,16 @@ std::vector<double> fingerprint(const RunReduction& r) {
 
 RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& run, const RecordingSource& source,
                        const course::Course* course) {
+  std::shared_ptr<const log::Recording> recording;
   try {
-    return reduceRun(campaign, run, *source(run), course);
+    recording = source(run);
   } catch (const std::exception& e) {
     RunReduction failed;
     failed.refused = e.what();
+    failed.unread = true;
     return failed;
   }
+  return reduceRun(campaign, run, *recording, course);
 }
 
 RunResult resultOf(const campaign::Run& run, const RunReduction& r) {
@@ -49,17 +52,26 @@ RunResult resultOf(const campaign::Run& run, const RunReduction& r) {
 }
 
 /// The same flight under two runs counts once, whether the file is the same or only what it holds.
+/// Some of a flight counts in both.
+bool overlap(campaign::Legs a, campaign::Legs b) {
+  return a == b || a == campaign::Legs::Both || b == campaign::Legs::Both;
+}
+
 void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result) {
-  std::map<std::pair<std::string, bool>, std::size_t> by_log;  // the legs of one flight are told apart
-  std::map<std::pair<std::vector<double>, bool>, std::size_t> by_samples;
+  std::map<std::string, std::vector<std::size_t>> by_log;
+  std::map<std::vector<double>, std::vector<std::size_t>> by_samples;
   for (std::size_t i = 0; i < campaign.runs.size(); ++i) {
     if (!result.runs[i].used) continue;
     std::optional<std::size_t> first;
-    const bool back = campaign.runs[i].legs == campaign::Legs::Back;
-    if (const std::string& sha = campaign.runs[i].log_sha256; !sha.empty())
-      if (const auto [known, fresh] = by_log.emplace(std::pair(sha, back), i); !fresh) first = known->second;
+    // The legs of one flight are told apart: two runs of one log count where none of its legs counts in both.
+    const auto join = [&](std::vector<std::size_t>& same) {
+      for (const std::size_t other : same)
+        if (!first && overlap(campaign.runs[i].legs, campaign.runs[other].legs)) first = other;
+      same.push_back(i);
+    };
+    if (const std::string& sha = campaign.runs[i].log_sha256; !sha.empty()) join(by_log[sha]);
     if (auto print = fingerprint(result.reductions[i]); !first && print.size() > 2 * estimate::defaults::kMinCellsPerRun)
-      if (const auto [known, fresh] = by_samples.emplace(std::pair(std::move(print), back), i); !fresh) first = known->second;
+      join(by_samples[std::move(print)]);
     if (!first) continue;
     const std::string &id = campaign.runs[i].id, &other = campaign.runs[*first].id;
     result.runs[i].used = false;

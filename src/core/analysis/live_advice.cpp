@@ -6,7 +6,9 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/analysis/reduction.h"
 #include "core/analysis/reference.h"
+#include "core/analysis/sentence_parts.h"
 #include "core/analysis/sentences.h"
 
 namespace distanz::analysis {
@@ -80,6 +82,15 @@ std::optional<LinkAdvice> adviseOn(const LinkModel* known, const Asked& q) {
   return out;
 }
 
+std::string brokenPart(const campaign::Link& link, const log::Recording& so_far) {
+  const std::vector<NamedPart> parts = ruleParts(link, so_far);
+  std::vector<log::RulePart> given;
+  for (const NamedPart& p : parts)
+    if (p.given) given.push_back(p.part);
+  const auto broken = log::brokenNow(so_far.time_s, given);
+  return broken ? parts[*broken].name : std::string();
+}
+
 std::string leftText(double distance_m) {
   return std::isfinite(distance_m) ? distanceText(distance_m) + " more" : "all the way home";
 }
@@ -103,11 +114,14 @@ FlightAdvice adviseFlight(const campaign::Campaign& campaign, const CampaignAnal
                       out.heading_off_deg};
     if (auto advice = adviseOn(known, asked)) {
       advice->link = link.id;
+      advice->below_rule = brokenPart(link, so_far);
       out.links.push_back(*advice);
     }
   }
-  std::stable_sort(out.links.begin(), out.links.end(),
-                   [](const LinkAdvice& a, const LinkAdvice& b) { return a.advice.dependable_left_m < b.advice.dependable_left_m; });
+  std::stable_sort(out.links.begin(), out.links.end(), [](const LinkAdvice& a, const LinkAdvice& b) {
+    if (a.below_rule.empty() != b.below_rule.empty()) return b.below_rule.empty();
+    return a.advice.dependable_left_m < b.advice.dependable_left_m;
+  });
   return out;
 }
 
@@ -115,7 +129,9 @@ std::string adviceText(const LinkAdvice& l) {
   const estimate::LiveAdvice& a = l.advice;
   std::string text = fmt::format("{}: {:.0f} dB {} the critical level at {}", l.link, std::abs(a.margin_db),
                                  a.margin_db < 0 ? "below" : "above", distanceText(a.distance_m));
-  if (a.dependable_left_m > 0)
+  if (!l.below_rule.empty())
+    text += fmt::format("; {} is below the rule now: turn back.", partText(l.below_rule));
+  else if (a.dependable_left_m > 0)
     text += fmt::format("; dependable for {}, typical for {}.", leftText(a.dependable_left_m), leftText(a.typical_left_m));
   else if (a.typical_left_m > 0)
     text += fmt::format("; past the dependable range, typical for {}: turn back.", leftText(a.typical_left_m));

@@ -14,6 +14,7 @@ struct LinkAdvice {
   std::string link;
   estimate::LiveAdvice advice;
   bool first_flight = false;  ///< no earlier flight of this setup counts: told from this flight alone
+  std::string below_rule;     ///< part of the pilot's rule that fails now ("quality", "bitrate"); empty where it holds
 };
 
 struct FlightAdvice {

@@ -30,12 +30,12 @@ const PairOnLink* openPair(const CampaignAnalysis& a) {
   return best;
 }
 
-/// The setup with the longest dependable range on its limiting link.
+/// The setup told to the longest dependable range on its limiting link: by what may be told, never by an estimate that may not.
 const SetupOnLink* longest(const campaign::Campaign& c, const CampaignAnalysis& a) {
   const SetupOnLink* best = nullptr;
   for (const auto& s : c.setups) {
     const SetupOnLink* l = a.limiting(s.id);
-    if (l && l->dependable.estimate_m && (!best || *l->dependable.estimate_m > *best->dependable.estimate_m)) best = l;
+    if (l && l->dependable.told_m() > 0 && (!best || l->dependable.told_m() > best->dependable.told_m())) best = l;
   }
   return best;
 }
@@ -43,9 +43,14 @@ const SetupOnLink* longest(const campaign::Campaign& c, const CampaignAnalysis& 
 /// What the longest setup may be planned with, and what the rest of the path would cost.
 Sentence planWith(const campaign::Campaign& c, const SetupOnLink& best) {
   const double told = best.dependable.told_m();
-  Sentence out{Tone::Advice, fmt::format("Plan with {} to {}", best.setup, distanceText(told)),
-               fmt::format("{} has the longest dependable range.", nameOf(c, best.setup))};
-  if (!best.exponent || !(told > 0)) return out;
+  Sentence out{Tone::Advice, fmt::format("Plan with {} to {}", best.setup, distanceText(told)), {}};
+  if (!best.dependable.tellsEstimate()) {  // a bound is no range: what lies beyond it cannot be counted in dB
+    out.text = fmt::format("{} is told farthest: it was dependable at least so far. How much more it carries, only a longer flight shows.",
+                           nameOf(c, best.setup));
+    return out;
+  }
+  out.text = fmt::format("{} has the longest dependable range.", nameOf(c, best.setup));
+  if (!best.exponent) return out;
   const double n = best.exponent->estimate;
   const auto course = campaign::courseOf(c);
   if (course && course->farPost_m() > told)

@@ -1,4 +1,5 @@
 #include "core/analysis/reading.h"
+#include "core/text/text.h"
 
 #include <fmt/format.h>
 
@@ -87,6 +88,7 @@ std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis&
   for (std::size_t i = 0; i < campaign.runs.size() && i < analysis.reductions.size(); ++i) {
     const auto found = analysis.reductions[i].links.find(link);
     if (found == analysis.reductions[i].links.end()) continue;
+    const std::string id = text::csvField(campaign.runs[i].id), setup = text::csvField(campaign.runs[i].setup);
     for (const bool back : {false, true}) {
       std::map<double, Row> rows;
       const auto leg = [&](const log::LegTraces& legs) -> const log::Trace& { return back ? legs.back : legs.out; };
@@ -94,7 +96,7 @@ std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis&
       addLeg(rows, leg(found->second.quality), &Row::quality);
       addLeg(rows, leg(found->second.bitrate), &Row::bitrate);
       for (const auto& [distance, row] : rows)
-        fmt::format_to(to, "{},{},{},{:.1f},{},{},{}\n", campaign.runs[i].id, campaign.runs[i].setup, back ? "back" : "out", distance,
+        fmt::format_to(to, "{},{},{},{:.1f},{},{},{}\n", id, setup, back ? "back" : "out", distance,
                        cell(row.signal), cell(row.quality), cell(row.bitrate));
     }
   }

@@ -53,8 +53,8 @@ struct Reducer {
   const log::Recording& recording;
   const log::Track& track;
 
-  std::optional<estimate::FirstFailure> failure(const std::vector<double>& values, double threshold) const {
-    return estimate::firstFailure(0, recording.time_s, track.distance_m, values, track.farthest_s, threshold);
+  std::optional<estimate::FirstFailure> failure(const log::RulePart& part) const {
+    return estimate::firstFailure(0, recording.time_s, track.distance_m, part.values, track.farthest_s, part.threshold);
   }
   log::LegTraces traces(const std::vector<double>& values) const {
     return log::tracesOf(recording.time_s, track.distance_m, values, track.turn);
@@ -62,8 +62,14 @@ struct Reducer {
   std::vector<estimate::QualityWindow> windows(const std::vector<double>& rssi, const std::vector<double>& values) const {
     return estimate::qualityWindows(recording.time_s, rssi, values, track.turn.begin_s, track.turn.end_s);
   }
-  log::LinkEvents events(const std::vector<double>& values, double threshold) const {
-    return log::linkEvents(recording.time_s, track.distance_m, values, threshold, track.turn);
+  /// What the pilot's rule made of the flight: one rule for where it failed first, and for every dropout.
+  void rule(LinkReduction& out, const campaign::Link& link) const {
+    std::vector<log::RulePart> all;
+    for (const NamedPart& p : ruleParts(link, recording)) {
+      all.push_back(p.part);
+      if (p.given) (p.name == "bitrate" ? out.bitrate_failure : out.quality_failure) = failure(p.part);
+    }
+    out.events = log::linkEvents(recording.time_s, track.distance_m, all, track.turn);
   }
 
   void signal(LinkReduction& out, const std::vector<double>& rssi, const Reference& reference) const {
@@ -93,23 +99,28 @@ struct Reducer {
         if (std::isfinite(b)) out.top_bitrate_mbps = std::max(out.top_bitrate_mbps, b);
       out.bitrate = traces(*bitrate);
       if (rssi) out.bitrate_windows = windows(level, *bitrate);
-      if (link.rule.bitrate_min_mbps) {
-        out.bitrate_failure = failure(*bitrate, *link.rule.bitrate_min_mbps);
-        out.events = events(*bitrate, *link.rule.bitrate_min_mbps);
-      }
     }
     if (quality) {
       out.has_quality = true;
       out.quality = traces(*quality);
       if (rssi) out.quality_windows = windows(level, *quality);
-      if (link.rule.lq_min_pct) out.quality_failure = failure(*quality, *link.rule.lq_min_pct);
-      if (!link.rule.bitrate_min_mbps || !bitrate) out.events = events(*quality, link.rule.lq_min_pct.value_or(kDefaultQuality_pct));
     }
+    rule(out, link);
     return out;
   }
 };
 
 }  // namespace
+
+std::vector<NamedPart> ruleParts(const campaign::Link& link, const log::Recording& recording) {
+  const auto* quality = recording.find(log::linkChannel(link.id, log::channel::kQuality));
+  const auto* bitrate = recording.find(log::linkChannel(link.id, log::channel::kBitrate));
+  std::vector<NamedPart> out;
+  if (quality && link.rule.lq_min_pct) out.push_back({"quality", {*quality, *link.rule.lq_min_pct}});
+  if (bitrate && link.rule.bitrate_min_mbps) out.push_back({"bitrate", {*bitrate, *link.rule.bitrate_min_mbps}});
+  if (quality && out.empty()) out.push_back({"quality", {*quality, kDefaultQuality_pct}, false});
+  return out;
+}
 
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run, const log::Recording& recording,
                        const course::Course* course) {

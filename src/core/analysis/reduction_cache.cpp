@@ -41,6 +41,7 @@ std::shared_ptr<const RunReduction> ReductionCache::find(const campaign::Campaig
 void ReductionCache::keep(const campaign::Campaign& campaign, const std::vector<RunReduction>& reductions) {
   std::map<std::string, Kept> next;
   for (std::size_t i = 0; i < campaign.runs.size() && i < reductions.size(); ++i) {
+    if (reductions[i].unread) continue;
     const campaign::Run& run = campaign.runs[i];
     auto reduction = find(campaign, run);
     if (!reduction) reduction = std::make_shared<const RunReduction>(reductions[i]);

@@ -121,6 +121,17 @@ Campaign splitByLeg(const Campaign& campaign, const std::string& setup) {
   return out;
 }
 
+Campaign withoutLink(const Campaign& campaign, const std::string& link) {
+  Campaign out = campaign;
+  std::erase_if(out.links, [&](const Link& l) { return l.id == link; });
+  for (Setup& s : out.setups) s.links.erase(link);
+  for (Run& r : out.runs) {
+    r.reduced_db.erase(link);
+    std::erase_if(r.columns, [&](const auto& column) { return column.first.starts_with(link + "."); });
+  }
+  return out;
+}
+
 std::string legsWord(Legs legs) {
   return legs == Legs::Out ? "out" : legs == Legs::Back ? "back" : "both";
 }

@@ -27,6 +27,8 @@ struct Checker {
   void ids(const Items& items, const char* kind) {
     std::set<std::string> seen;
     for (const auto& item : items) {
+      if (item.id.size() > limits::kLongestId)
+        fail("long-id", fmt::format("a {} has an id of over {} bytes; shorten it", kind, limits::kLongestId));
       if (item.id.empty()) fail("no-id", fmt::format("a {} has no id; give it one", kind));
       if (!seen.insert(item.id).second) fail("duplicate-id", fmt::format("{} \"{}\" occurs twice; rename one", kind, item.id));
     }
@@ -47,6 +49,10 @@ struct Checker {
       if (!std::isfinite(m.mode) || !modes.insert(m.mode).second)
         fail("duplicate-mode", fmt::format("{} mode {:g} occurs twice or is no number; give each mode one sensitivity", name, m.mode));
     }
+    if (!l.id.empty() && std::string("=+-@").find(l.id.front()) != std::string::npos)
+      fail("bad-id", name + " a link's id must not begin with =, +, - or @; rename it");
+    if (l.id.find_first_of(",;\"\n\r\t|") != std::string::npos)
+      fail("bad-id", name + " a link's id must not hold a comma, quote or other mark that parts columns; rename it");
     if (l.id.find('.') != std::string::npos) fail("bad-id", name + " a link's id must not hold a dot; rename it");
   }
 
@@ -82,6 +88,9 @@ struct Checker {
 std::vector<Problem> validate(const Campaign& c) {
   using namespace limits;
   Checker check;
+  for (const auto& [kind, n] : {std::pair("links", c.links.size()), {"setups", c.setups.size()}, {"runs", c.runs.size()}, {"path points", c.path.size()}})
+    if (n > kMostItems) check.fail("too-many", fmt::format("{} {} are more than the {} a campaign may have", n, kind, kMostItems));
+  if (!check.problems.empty()) return check.problems;
   check.ids(c.links, "link");
   check.ids(c.setups, "setup");
   check.ids(c.runs, "run");

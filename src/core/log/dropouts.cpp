@@ -1,5 +1,6 @@
 #include "core/log/dropouts.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace distanz::log {
@@ -9,31 +10,52 @@ constexpr double kWindow_s = 1;   // shorter interruptions are heard, not lost
 constexpr double kSilence_s = 2;  // no value for this long: nothing arrived
 
 struct Second {
-  double index = 0, begin_s = 0, end_s = 0, begin_m = NAN, end_m = NAN, sum = 0;
-  int n = 0;
+  double index = 0, begin_s = 0, end_s = 0, begin_m = NAN, end_m = NAN;
+  bool below = false;
 };
 
-std::vector<Second> seconds(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> quality) {
+/// Mean of one part over the second under way.
+struct Mean {
+  double sum = 0;
+  int n = 0;
+  bool below(double threshold) const { return n > 0 && sum / n < threshold; }
+};
+
+bool anyBelow(const std::vector<Mean>& means, std::span<const RulePart> parts) {
+  for (std::size_t p = 0; p < parts.size(); ++p)
+    if (means[p].below(parts[p].threshold)) return true;
+  return false;
+}
+
+std::vector<Second> seconds(std::span<const double> time_s, std::span<const double> distance_m, std::span<const RulePart> parts) {
   std::vector<Second> out;
+  std::vector<Mean> means(parts.size());
   for (std::size_t i = 0; i < time_s.size(); ++i) {
-    if (!std::isfinite(time_s[i]) || !std::isfinite(quality[i])) continue;
+    const bool heard = std::any_of(parts.begin(), parts.end(), [&](const RulePart& p) { return std::isfinite(p.values[i]); });
+    if (!std::isfinite(time_s[i]) || !heard) continue;
     const double index = std::floor(time_s[i] / kWindow_s);
-    if (out.empty() || out.back().index != index) out.push_back({index, time_s[i], time_s[i], distance_m[i], distance_m[i], 0, 0});
+    if (out.empty() || out.back().index != index) {
+      out.push_back({index, time_s[i], time_s[i], distance_m[i], distance_m[i]});
+      means.assign(parts.size(), {});
+    }
     Second& s = out.back();
     s.end_s = time_s[i];
     if (std::isfinite(distance_m[i])) s.end_m = distance_m[i];
-    s.sum += quality[i];
-    ++s.n;
+    for (std::size_t p = 0; p < parts.size(); ++p)
+      if (std::isfinite(parts[p].values[i])) {
+        means[p].sum += parts[p].values[i];
+        ++means[p].n;
+      }
+    s.below = anyBelow(means, parts);
   }
   return out;
 }
 
 }  // namespace
 
-LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> quality, double threshold,
-                      const Turn& turn) {
+LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const RulePart> parts, const Turn& turn) {
   LinkEvents events;
-  const std::vector<Second> all = seconds(time_s, distance_m, quality);
+  const std::vector<Second> all = seconds(time_s, distance_m, parts);
   bool down = false;
   const auto begin = [&](double t, double d) {
     if (!down) events.dropouts.push_back({t, t, d, d});
@@ -46,9 +68,9 @@ LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> di
   for (std::size_t i = 0; i < all.size(); ++i) {
     const Second& s = all[i];
     if (i > 0 && s.begin_s - all[i - 1].end_s > kSilence_s) begin(all[i - 1].end_s, all[i - 1].end_m);
-    if (s.sum / s.n < threshold) begin(s.begin_s, s.begin_m);
+    if (s.below) begin(s.begin_s, s.begin_m);
     if (down) extend(s.begin_s, s.begin_m);
-    down = down && s.sum / s.n < threshold;
+    down = down && s.below;
     if (down) extend(s.end_s, s.end_m);
   }
   const Dropout* last = nullptr;
@@ -59,6 +81,22 @@ LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> di
   }
   if (events.lost_at_m && !down) events.regained_at_m = last->end_m;
   return events;
+}
+
+std::optional<std::size_t> brokenNow(std::span<const double> time_s, std::span<const RulePart> parts) {
+  for (std::size_t p = 0; p < parts.size(); ++p) {
+    Mean mean;
+    double last_s = NAN;
+    for (std::size_t i = time_s.size(); i-- > 0 && time_s.back() - time_s[i] <= kSilence_s;) {
+      if (!std::isfinite(parts[p].values[i])) continue;
+      if (mean.n == 0) last_s = time_s[i];
+      if (last_s - time_s[i] >= kWindow_s) break;
+      mean.sum += parts[p].values[i];
+      ++mean.n;
+    }
+    if (mean.below(parts[p].threshold)) return p;
+  }
+  return std::nullopt;
 }
 
 }  // namespace distanz::log

@@ -1,5 +1,6 @@
 #include "core/parallel/on_all_cores.h"
 
+#include <tbb/info.h>
 #include <tbb/parallel_for.h>
 #include <tbb/task_arena.h>
 
@@ -23,6 +24,7 @@ ThreadLimit::~ThreadLimit() {
 void onAllCores(std::size_t n, const std::function<void(std::size_t)>& work, unsigned threads) {
   const unsigned limit = g_limit;
   if (limit > 0) threads = threads == 0 ? limit : std::min(threads, limit);
+  threads = std::min(threads, static_cast<unsigned>(tbb::info::default_concurrency()));  // more would only be warned about
   if (n < 2 || threads == 1) {
     for (std::size_t i = 0; i < n; ++i) work(i);
     return;

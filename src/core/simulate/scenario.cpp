@@ -216,29 +216,64 @@ class Flyer {
   Site m_site;
 };
 
-void check(const Scenario& s) {
-  requirePositive(s.sample_s, "sample_s");
+void within(double value, double low, double high, const char* name) {
+  if (!(value >= low && value <= high)) throw DomainError(fmt::format("{} is {}; it must lie within {} to {}", name, value, low, high));
+}
+
+void checkPhysics(const LinkPhysics& p) {
+  within(p.exponent, 0.01, 10, "exponent");
+  for (const auto& [name, sd] : {std::pair("place_sd_db", p.place_sd_db), {"within_sd_db", p.within_sd_db}, {"flight_sd_db", p.flight_sd_db},
+                                 {"fading_sd_db", p.fading_sd_db}, {"pair_sd_db", p.pair_sd_db}, {"pair_within_sd_db", p.pair_within_sd_db},
+                                 {"leg_sd_db", p.leg_sd_db}})
+    within(sd, 0, 60, name);
+  within(p.place_correlation_m, 1, 1e5, "place_correlation_m");
+  within(p.within_correlation_m, 1, 1e5, "within_correlation_m");
+  if (p.rician_k_db) within(*p.rician_k_db, -40, 30, "rician_k_db");
+  within(p.turn_drop_db, -100, 100, "turn_drop_db");
+  within(p.floor_dbm, -250, 0, "floor_dbm");
+  within(p.step_db, 0, 20, "step_db");
+  within(p.quality_midpoint_dbm, -250, 50, "quality_midpoint_dbm");
+  within(p.quality_slope_db, 0.01, 50, "quality_slope_db");
+  within(p.packets_per_sample, 1, kMostPackets, "packets_per_sample");
+  within(p.full_bitrate_mbps, 0, 1e4, "full_bitrate_mbps");
+  within(p.wild_share, 0, 1, "wild_share");
+}
+
+void checkFlight(const Scenario& s, const RunPlan& run) {
+  if (!(run.start_m >= 0 && run.farthest_m > run.start_m + 30)) throw DomainError("start_m must lie 30 m or more before farthest_m");
+  if (!(run.farthest_m > 50 && run.farthest_m < 1e5)) throw DomainError("farthest_m must lie within 50 m to 100 km");
+  within(run.side_m, 0, 1e4, "side_m");
+  within(run.level_offset_db, -200, 200, "level_offset_db");
+  for (const auto& [link, db] : run.reduced_db) within(db, 0, 200, "reduced_db");
+  for (const auto& [link, steps] : run.power)
+    if (steps.empty() || std::any_of(steps.begin(), steps.end(), [](const PowerStep& p) { return !(p.power_mw > 0 && p.power_mw < 1e9); }))
+      throw DomainError("power steps must be given and above 0 mW");
+  if (!(run.speed_mps > 0.5 && run.speed_mps < 100)) throw DomainError("speed_mps must lie within 0.5 to 100 m/s");
   for (const auto& [link, p] : s.physics) {
-    if (!campaign::findLink(s.campaign, link))
-      throw DomainError("the scenario has physics for link \"" + link + "\", which the campaign does not have");
-    requirePositive(p.exponent, "exponent");
-    requirePositive(p.quality_slope_db, "quality_slope_db");
-    if (p.packets_per_sample < 1) throw DomainError("packets_per_sample must be at least 1");
-  }
-  for (const RunPlan& run : s.runs) {
-    if (!(run.start_m >= 0 && run.farthest_m > run.start_m + 30)) throw DomainError("start_m must lie 30 m or more before farthest_m");
-    if (!(run.farthest_m > 50 && run.farthest_m < 1e5)) throw DomainError("farthest_m must lie within 50 m to 100 km");
-    for (const auto& [link, steps] : run.power)
-      if (steps.empty() || std::any_of(steps.begin(), steps.end(), [](const PowerStep& p) { return !(p.power_mw > 0); }))
-        throw DomainError("power steps must be given and above 0 mW");
-    if (!(run.speed_mps > 0.5 && run.speed_mps < 100)) throw DomainError("speed_mps must lie within 0.5 to 100 m/s");
-    for (const auto& [link, p] : s.physics)
-      if (!s.level_dbm.contains(run.setup) || !s.level_dbm.at(run.setup).contains(link))
-        throw DomainError(fmt::format("the scenario has no level for setup \"{}\" on link \"{}\"", run.setup, link));
+    if (!s.level_dbm.contains(run.setup) || !s.level_dbm.at(run.setup).contains(link))
+      throw DomainError(fmt::format("the scenario has no level for setup \"{}\" on link \"{}\"", run.setup, link));
+    within(s.level_dbm.at(run.setup).at(link), -300, 100, "level_dbm");
   }
 }
 
 }  // namespace
+
+void check(const Scenario& s) {
+  requirePositive(s.sample_s, "sample_s");
+  if (s.runs.size() > kMostFlights) throw DomainError(fmt::format("a scenario has at most {} flights", kMostFlights));
+  for (const auto& [link, p] : s.physics) {
+    if (!campaign::findLink(s.campaign, link))
+      throw DomainError("the scenario has physics for link \"" + link + "\", which the campaign does not have");
+    checkPhysics(p);
+  }
+  double samples = 0;
+  for (const RunPlan& run : s.runs) {
+    checkFlight(s, run);
+    samples += 2 * (run.farthest_m - run.start_m) / run.speed_mps / s.sample_s * static_cast<double>(s.physics.size());
+  }
+  if (!(samples <= kMostSamples))
+    throw DomainError(fmt::format("the flights make {:.3g} samples, more than {:.3g}; sample more rarely, or fly less", samples, kMostSamples));
+}
 
 Simulated simulate(const Scenario& scenario, std::uint64_t seed) {
   check(scenario);

@@ -10,6 +10,10 @@
 
 namespace distanz::simulate {
 
+constexpr int kMostPackets = 10'000;          ///< per sample
+constexpr std::size_t kMostFlights = 10'000;  ///< in one scenario
+constexpr double kMostSamples = 50e6;         ///< rows times links of all its flights: some minutes and a gigabyte
+
 /// How one link behaves over the path, on top of what the campaign says about it.
 struct LinkPhysics {
   double exponent = 2.7;
@@ -68,8 +72,12 @@ struct Simulated {
   std::vector<log::Recording> recordings;  ///< one per run of the campaign, in its order
 };
 
+/// @throws DomainError for a scenario whose setups or links do not fit together, that is outside the bounds of its physics, or beyond the
+/// limits above
+void check(const Scenario& scenario);
+
 /// Flies the scenario. Same scenario and seed, same numbers. Runs with the same flight share their flight terms.
-/// @throws DomainError for a scenario whose setups or links do not fit together
+/// @throws DomainError as check()
 Simulated simulate(const Scenario& scenario, std::uint64_t seed);
 
 /// Share of an exponentially correlated variance that is left in the mean over a stretch: (2 L/w)(1 - (L/w)(1 - exp(-w/L))).

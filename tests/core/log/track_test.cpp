@@ -122,7 +122,7 @@ TEST_CASE("dropouts: where the quality falls below the rule, lost and regained a
     const bool back = r.time_s[i] > 100;
     quality.push_back(d > (back ? 700 : 850) ? 20 : 100);  // comes back only much nearer
   }
-  const LinkEvents e = linkEvents(r.time_s, *r.find("distance_m"), quality, 70, {96, 104});
+  const LinkEvents e = linkEvents(r.time_s, *r.find("distance_m"), std::vector<RulePart>{{quality, 70}}, {96, 104});
   REQUIRE(e.dropouts.size() == 1);
   REQUIRE(e.lost_at_m);
   REQUIRE(e.regained_at_m);
@@ -134,13 +134,13 @@ TEST_CASE("dropouts: silence counts, a steady link has none, a link that stays l
   const Recording r = flight(300);
   const auto& d = *r.find("distance_m");
   std::vector<double> quality(r.rows(), 100.0);
-  CHECK(linkEvents(r.time_s, d, quality, 70, {26, 34}).dropouts.empty());
+  CHECK(linkEvents(r.time_s, d, std::vector<RulePart>{{quality, 70}}, {26, 34}).dropouts.empty());
   for (std::size_t i = 200; i < 240; ++i) quality[i] = NAN;
-  const LinkEvents silent = linkEvents(r.time_s, d, quality, 70, {26, 34});
+  const LinkEvents silent = linkEvents(r.time_s, d, std::vector<RulePart>{{quality, 70}}, {26, 34});
   REQUIRE(silent.dropouts.size() == 1);
   CHECK_THAT(silent.dropouts[0].end_s - silent.dropouts[0].begin_s, WithinAbs(4, 0.3));
   std::fill(quality.begin() + 250, quality.end(), 0.0);
-  const LinkEvents lost = linkEvents(r.time_s, d, quality, 70, {26, 34});
+  const LinkEvents lost = linkEvents(r.time_s, d, std::vector<RulePart>{{quality, 70}}, {26, 34});
   CHECK(lost.lost_at_m);
   CHECK_FALSE(lost.regained_at_m);
 }
@@ -149,7 +149,7 @@ TEST_CASE("dropouts: what lies wholly inside the turn is counted, but the link w
   const Recording r = flight(1000);
   std::vector<double> quality(r.rows(), 100.0);
   for (std::size_t i = 980; i < 1020; ++i) quality[i] = 0;
-  const LinkEvents e = linkEvents(r.time_s, *r.find("distance_m"), quality, 70, {96, 104});
+  const LinkEvents e = linkEvents(r.time_s, *r.find("distance_m"), std::vector<RulePart>{{quality, 70}}, {96, 104});
   CHECK(e.dropouts.size() == 1);
   CHECK_FALSE(e.lost_at_m);
   CHECK_FALSE(e.regained_at_m);

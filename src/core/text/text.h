@@ -3,7 +3,7 @@
 #include <string_view>
 
 /// Text from outside, made fit for where it goes.
-namespace distanz::formats {
+namespace distanz::text {
 
 /// The text with every byte that is not UTF-8 replaced by U+FFFD. @return the text itself where it is UTF-8 throughout
 std::string validUtf8(std::string_view text);
@@ -21,4 +21,4 @@ std::string jsonForTerminal(std::string_view json);
 /// One field of a CSV file: quoted where needed; a text that a spreadsheet would take for a formula gets an apostrophe before it.
 std::string csvField(std::string_view text);
 
-}  // namespace distanz::formats
+}  // namespace distanz::text

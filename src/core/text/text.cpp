@@ -1,8 +1,8 @@
-#include "formats/text.h"
+#include "core/text/text.h"
 
 #include <fmt/format.h>
 
-namespace distanz::formats {
+namespace distanz::text {
 namespace {
 
 constexpr std::string_view kReplacement = "\xef\xbf\xbd";
@@ -90,4 +90,4 @@ std::string csvField(std::string_view text) {
   return '"' + out + '"';
 }
 
-}  // namespace distanz::formats
+}  // namespace distanz::text

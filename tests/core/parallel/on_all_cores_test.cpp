@@ -1,0 +1,82 @@
+#include "core/parallel/on_all_cores.h"
+
+#include <atomic>
+#include <catch2/catch.hpp>
+#include <mutex>
+#include <set>
+#include <stdexcept>
+#include <thread>
+#include <vector>
+
+using namespace distanz::parallel;
+
+namespace {
+
+/// Most calls of work that were under way at once.
+class Crowd {
+ public:
+  void enter() {
+    const int now = ++m_inside;
+    for (int most = m_most; most < now && !m_most.compare_exchange_weak(most, now);) {
+    }
+    std::this_thread::sleep_for(std::chrono::milliseconds(1));
+  }
+  void leave() { --m_inside; }
+  int most() const { return m_most; }
+
+ private:
+  std::atomic<int> m_inside{0}, m_most{0};
+};
+
+}  // namespace
+
+TEST_CASE("parallel: every index once, whatever the number of threads") {
+  const unsigned threads = GENERATE(0U, 1U, 2U, 7U);
+  std::vector<std::atomic<int>> seen(1000);
+  onAllCores(seen.size(), [&](std::size_t i) { ++seen[i]; }, threads);
+  for (const auto& n : seen) CHECK(n == 1);
+  onAllCores(0, [](std::size_t) { FAIL("nothing to do"); }, threads);
+}
+
+TEST_CASE("parallel: what work throws is thrown to the caller, and later calls work again", "[regression]") {
+  const unsigned threads = GENERATE(0U, 1U, 2U);
+  std::atomic<int> begun{0};
+  CHECK_THROWS_WITH(onAllCores(100000,
+                               [&](std::size_t i) {
+                                 ++begun;
+                                 if (i == 10) throw std::runtime_error("ten");
+                               },
+                               threads),
+                    "ten");
+  CHECK(begun < 100000);
+  std::atomic<int> done{0};
+  onAllCores(100, [&](std::size_t) { ++done; }, threads);
+  CHECK(done == 100);
+}
+
+TEST_CASE("parallel: calls nest, also with a lock held, and an exception comes out of the innermost", "[regression]") {
+  std::atomic<int> done{0};
+  std::mutex mutex;
+  onAllCores(8, [&](std::size_t) {
+    const std::lock_guard lock(mutex);  // a thread that waits inside must not take up another of the eight
+    onAllCores(50, [&](std::size_t) { ++done; });
+  });
+  CHECK(done == 400);
+  CHECK_THROWS_WITH(onAllCores(4, [](std::size_t) { onAllCores(4, [](std::size_t i) { if (i == 3) throw std::runtime_error("inner"); }); }),
+                    "inner");
+}
+
+TEST_CASE("parallel: a limit holds for the whole program, nested calls included", "[regression]") {
+  for (const unsigned limit : {1U, 2U}) {
+    const ThreadLimit held(limit);
+    Crowd crowd;
+    onAllCores(6, [&](std::size_t) {
+      onAllCores(6, [&](std::size_t) {
+        crowd.enter();
+        crowd.leave();
+      });
+    });
+    CHECK(crowd.most() <= int(limit));
+    if (limit > 1 && std::thread::hardware_concurrency() > 1) CHECK(crowd.most() > 1);
+  }
+}
