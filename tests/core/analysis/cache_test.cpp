@@ -4,6 +4,7 @@
 #include <mutex>
 
 #include "core/analysis/words.h"
+#include "core/quantity/error.h"
 #include "support/scenarios.h"
 
 using namespace distanz;
@@ -78,4 +79,42 @@ TEST_CASE("cache: the answer is that of an analysis from scratch, to the last bi
     CHECK(kept.setups[i].dependable.low_m == fresh.setups[i].dependable.low_m);
   }
   CHECK(kept.comparisons[0].delta_db->estimate == fresh.comparisons[0].delta_db->estimate);
+}
+
+TEST_CASE("cache: a passing read error is told once, and the run counts as soon as it can be read", "[regression]") {
+  const auto flown = simulate::simulate(test::twoSetups(2), 5);
+  ReductionCache cache;
+  bool failing = true;
+  const auto source = [&](const campaign::Run& run) -> std::shared_ptr<const log::Recording> {
+    if (failing && run.id == "A1") throw InputError("is in use by another program");
+    return std::make_shared<const log::Recording>(
+        flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
+  };
+  const CampaignAnalysis without = analysis::analyse(flown.campaign, source, cache);
+  CHECK_FALSE(without.runs[0].used);
+  CHECK_THAT(without.runs[0].why_not, Catch::Contains("in use"));
+  failing = false;
+  CHECK(analysis::analyse(flown.campaign, source, cache).runs[0].used);
+}
+
+TEST_CASE("one log counts once for each of its legs: both ways and one of them are not three", "[regression]") {
+  auto flown = simulate::simulate(test::twoSetups(2), 5);
+  const auto add = [&](campaign::Legs legs, const char* setup) {
+    campaign::Run copy = flown.campaign.runs[0];
+    copy.id = "X" + std::to_string(flown.campaign.runs.size());
+    copy.legs = legs;
+    copy.setup = setup;
+    flown.campaign.runs.push_back(copy);
+    flown.recordings.push_back(flown.recordings[0]);
+  };
+  add(campaign::Legs::Back, "B");
+  CHECK_FALSE(test::analyseSimulated(flown).runs[4].used);
+  flown.campaign.runs[0].legs = campaign::Legs::Out;
+  CHECK(test::analyseSimulated(flown).runs[4].used);
+  add(campaign::Legs::Both, "A");
+  CHECK_FALSE(test::analyseSimulated(flown).runs[5].used);
+  flown.campaign.runs[0].void_reason = "wind";  // what does not count is in nobody's way
+  CHECK_FALSE(test::analyseSimulated(flown).runs[5].used);
+  flown.campaign.runs[4].void_reason = "wind";
+  CHECK(test::analyseSimulated(flown).runs[5].used);
 }

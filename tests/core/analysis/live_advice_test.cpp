@@ -89,3 +89,16 @@ TEST_CASE("live advice in words: how much margin, how far still, and when to tur
   l.advice.beyond_flown = l.first_flight = true;
   CHECK_THAT(adviceText(l), Contains("all the way home") && Contains("beyond anything flown") && Contains("this one alone"));
 }
+
+TEST_CASE("live advice: a part of the rule that fails now is said first, whatever the signal", "[regression]") {
+  Flown f;
+  f.flown.campaign.links[0].rule.lq_min_pct = 70;
+  log::Recording r = f.head(0, 600);
+  for (auto& column : r.columns)
+    if (column.channel == "control.lq_pct") std::fill(column.values.end() - 20, column.values.end(), 10);
+  const auto advice = adviseFlight(f.flown.campaign, f.analysis, f.flown.campaign.runs[0], r, nullptr);
+  REQUIRE(advice.links.size() == 1);
+  CHECK(advice.links[0].below_rule == "quality");
+  CHECK_THAT(adviceText(advice.links[0]), Contains("link quality is below the rule now: turn back"));
+  CHECK(f.advise(0, 600).links[0].below_rule.empty());
+}

@@ -157,6 +157,37 @@ TEST_CASE("next step: first pair, missing setup, more flights, then what to plan
   CHECK_THAT(next(4, true), Contains("Plan with B"));
 }
 
+TEST_CASE("plan with: ranked by what may be told, and no dB is computed from a bound", "[regression]") {
+  campaign::Campaign c = named();
+  c.path = {{c.station.position, 60}, {course::destination(c.station.position, {5000, 54}), 60}};
+  const auto flown = simulate::simulate(test::twoSetups(4, 6), 12);
+  CampaignAnalysis a = test::analyseSimulated(flown);
+  a.comparisons.clear();
+  const auto setup = [&](const std::string& id) {
+    return std::find_if(a.setups.begin(), a.setups.end(), [&](const auto& s) { return s.setup == id; });
+  };
+  RangeAnswer measured, bound;
+  measured.status = Status::Measured;
+  measured.estimate_m = 1500;
+  bound.status = Status::AtLeast;  // an estimate that may not be told: far beyond what was flown
+  bound.estimate_m = 9000;
+  bound.at_least_m = 1200;
+  c.runs = flown.campaign.runs;
+  setup("A")->dependable = measured;
+  setup("B")->dependable = bound;
+  Sentence said = nextStep(c, a);
+  CHECK_THAT(said.title, Contains("Plan with A to 1.50 km"));
+  CHECK_THAT(said.text, Contains("dB more"));
+  bound.at_least_m = 1800;
+  setup("B")->dependable = bound;
+  said = nextStep(c, a);
+  CHECK_THAT(said.title, Contains("Plan with B to 1.80 km"));
+  CHECK_THAT(said.text, Contains("at least") && !Contains("dB"));
+  bound.status = Status::Withheld;
+  setup("B")->dependable = setup("A")->dependable = bound;
+  CHECK_THAT(nextStep(c, a).title, Contains("sensitivity"));
+}
+
 TEST_CASE("findings: verdicts first, then the next step, then what limits; cautions last; every figure can be asked why") {
   const auto flown = simulate::simulate(test::twoSetups(4, 6), 12);
   const auto said = findings(flown.campaign, test::analyseSimulated(flown));

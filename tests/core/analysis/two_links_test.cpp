@@ -159,3 +159,32 @@ TEST_CASE("setups flown over different stretches are compared by range, and the 
   REQUIRE(a.comparisons.size() == 1);
   CHECK_FALSE(a.comparisons[0].same_places);
 }
+
+TEST_CASE("rule: a bitrate part does not put the quality part out of dropouts, lost and regained", "[regression]") {
+  campaign::Link link;
+  link.id = "video";
+  link.rule.lq_min_pct = 70;
+  link.rule.bitrate_min_mbps = 4;
+  log::Recording r;
+  std::vector<double> quality, bitrate, distance;
+  for (int i = 0; i <= 2000; ++i) {
+    r.time_s.push_back(0.1 * i);
+    distance.push_back(20 + (i <= 1000 ? i : 2000 - i));
+    quality.push_back(distance.back() > 600 ? 30 : 100);
+    bitrate.push_back(20);
+  }
+  r.columns = {{"distance_m", distance}, {"video.lq_pct", quality}, {"video.bitrate_mbps", bitrate}};
+  campaign::Campaign c;
+  c.links = {link};
+  c.setups.push_back({"A", "", "", {}, ""});
+  campaign::Run run;
+  run.id = "A1";
+  run.setup = "A";
+  const LinkReduction reduced = reduceRun(c, run, r, nullptr).links.at("video");
+  REQUIRE(reduced.events.lost_at_m);
+  REQUIRE(reduced.quality_failure);
+  CHECK(reduced.quality_failure->failed);
+  CHECK(*reduced.events.lost_at_m == Approx(600).margin(20));
+  CHECK(reduced.quality_failure->distance_m == Approx(*reduced.events.lost_at_m).margin(20));  // one rule
+  CHECK(reduced.events.dropouts.size() == 1);
+}

@@ -218,3 +218,34 @@ TEST_CASE("campaign: splitting by leg keeps the setup's place, doubles its runs 
   CHECK(validate(split).empty());
   CHECK(splitByLeg(split, "A").runs.size() == 5);  // nothing is left to split
 }
+
+TEST_CASE("a link that is removed takes along what only made sense with it", "[regression]") {
+  campaign::Campaign c;
+  c.links.resize(2);
+  c.links[0].id = "control";
+  c.links[1].id = "video";
+  campaign::Setup setup;
+  setup.id = "A";
+  setup.links["video"].power_dbm = 20;
+  setup.links["control"].power_dbm = 20;
+  c.setups.push_back(setup);
+  campaign::Run run;
+  run.id = "A1";
+  run.setup = "A";
+  run.reduced_db = {{"control", 10}, {"video", 20}};
+  run.columns = {{"video.rssi_dbm", "x"}, {"control.rssi_dbm", "y"}, {"height_m", "z"}};
+  c.runs.push_back(run);
+  const campaign::Campaign without = campaign::withoutLink(c, "video");
+  CHECK(campaign::validate(without).empty());
+  CHECK(without.links.size() == 1);
+  CHECK(without.setups[0].links.size() == 1);
+  CHECK(without.runs[0].reduced_db == std::map<std::string, double>{{"control", 10}});
+  CHECK(without.runs[0].columns == std::map<std::string, std::string>{{"control.rssi_dbm", "y"}, {"height_m", "z"}});
+}
+
+TEST_CASE("ids that would break a column, a formula or a name are refused", "[regression]") {
+  campaign::Campaign c;
+  c.links.resize(1);
+  c.links[0].id = GENERATE(as<std::string>{}, "=x", "+x", "-x", "@x", "a,b", "a;b", "a\"b", "a\nb", "a.b", std::string(201, 'x'));
+  CHECK_FALSE(campaign::validate(c).empty());
+}

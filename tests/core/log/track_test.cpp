@@ -145,6 +145,42 @@ TEST_CASE("dropouts: silence counts, a steady link has none, a link that stays l
   CHECK_FALSE(lost.regained_at_m);
 }
 
+TEST_CASE("dropouts: with several parts of a rule the first that fails loses the link, the last that holds again regains it", "[regression]") {
+  const Recording r = flight(1000);
+  const auto& d = *r.find("distance_m");
+  std::vector<double> quality, bitrate;
+  for (std::size_t i = 0; i < r.rows(); ++i) {
+    const bool back = r.time_s[i] > 100;
+    quality.push_back(d[i] > (back ? 900 : 600) ? 20 : 100);
+    bitrate.push_back(i % 10 != 0 ? NAN : d[i] > (back ? 500 : 800) ? 1 : 20);  // logged once a second
+  }
+  const std::vector<RulePart> both{{quality, 70}, {bitrate, 4}}, other{{bitrate, 4}, {quality, 70}};
+  const LinkEvents e = linkEvents(r.time_s, d, both, {96, 104});
+  REQUIRE(e.lost_at_m);
+  REQUIRE(e.regained_at_m);
+  CHECK_THAT(*e.lost_at_m, WithinAbs(600, 15));
+  CHECK_THAT(*e.regained_at_m, WithinAbs(500, 15));
+  CHECK(linkEvents(r.time_s, d, other, {96, 104}).lost_at_m == e.lost_at_m);
+  CHECK(linkEvents(r.time_s, d, std::vector<RulePart>{}, {96, 104}).dropouts.empty());
+}
+
+TEST_CASE("the rule now: the part whose last second lies below it, none for what was not heard") {
+  std::vector<double> time, good, bad;
+  for (int i = 0; i < 100; ++i) {
+    time.push_back(0.1 * i);
+    good.push_back(100);
+    bad.push_back(i < 95 ? 100 : 0);
+  }
+  const auto broken = [&](const std::vector<double>& a, const std::vector<double>& b) {
+    return brokenNow(time, std::vector<RulePart>{{a, 70}, {b, 70}});
+  };
+  CHECK_FALSE(broken(good, good));
+  CHECK(broken(good, bad) == std::size_t{1});
+  CHECK(broken(bad, good) == std::size_t{0});
+  std::fill(bad.begin() + 70, bad.end(), NAN);
+  CHECK_FALSE(broken(good, bad));
+}
+
 TEST_CASE("dropouts: what lies wholly inside the turn is counted, but the link was not lost") {
   const Recording r = flight(1000);
   std::vector<double> quality(r.rows(), 100.0);
