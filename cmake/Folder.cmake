@@ -1,14 +1,18 @@
 # Compiler flags every target of ours is built with.
 add_library(distanz_flags INTERFACE)
 target_compile_options(distanz_flags INTERFACE -Wall -Wextra -Wpedantic -Wshadow -Wnon-virtual-dtor -Werror
-                       -Wno-restrict)  # false alarms in libstdc++ 12 (gcc bug 105651)
+                       $<$<CXX_COMPILER_ID:GNU>:-Wno-restrict>  # false alarms in libstdc++ 12 (gcc bug 105651)
+                       $<$<CXX_COMPILER_ID:Clang>:-Wno-missing-field-initializers -Wno-missing-braces -Wno-string-concatenation>)
 # Same input, same output to the last bit: no fused or reordered arithmetic.
 target_compile_options(distanz_flags INTERFACE -ffp-contract=off)
 if(DISTANZ_SANITISE)
   target_compile_options(distanz_flags INTERFACE -fsanitize=address,undefined -fno-sanitize-recover=undefined
                                                  -fno-omit-frame-pointer
-                         -Wno-maybe-uninitialized)  # gcc sees ghosts there under sanitisers
+                         $<$<CXX_COMPILER_ID:GNU>:-Wno-maybe-uninitialized>)  # gcc sees ghosts there under sanitisers
   target_link_options(distanz_flags INTERFACE -fsanitize=address,undefined)
+endif()
+if(DISTANZ_FUZZ)
+  target_compile_options(distanz_flags INTERFACE -fsanitize=fuzzer-no-link)
 endif()
 
 # distanz_folder(<folder below src> SOURCES ... USES <folders it may include> LINKS <libraries>)

@@ -209,7 +209,8 @@ void settleSignal(const CsvLayout& layout, ColumnMatch& m, const std::string& li
 
 class Matcher {
  public:
-  Matcher(const CsvLayout& layout, const std::vector<campaign::Link>& links) : m_layout(layout), m_links(links) {}
+  Matcher(const CsvLayout& layout, const std::vector<campaign::Link>& links)
+      : m_layout(layout), m_links(links), m_known(knownChannels(links)) {}
 
   /// What a column means by its name; none where it means nothing known.
   std::optional<ColumnMatch> byName(int column) const {
@@ -238,8 +239,7 @@ class Matcher {
 
  private:
   std::optional<ColumnMatch> byChannelName(const std::string& header, int column) const {
-    const auto known = knownChannels(m_links);
-    if (header.find('.') == std::string::npos || std::find(known.begin(), known.end(), header) == known.end()) return std::nullopt;
+    if (header.find('.') == std::string::npos || std::find(m_known.begin(), m_known.end(), header) == m_known.end()) return std::nullopt;
     return chosen(header, column);
   }
 
@@ -278,6 +278,7 @@ class Matcher {
 
   const CsvLayout& m_layout;
   const std::vector<campaign::Link>& m_links;
+  std::vector<std::string> m_known;
 };
 
 int columnNamed(const CsvLayout& layout, const std::string& channel, const std::string& name) {

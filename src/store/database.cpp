@@ -72,17 +72,6 @@ int stopWhenLate(void*) {
   return t_deadline && t_deadline->passed() ? 1 : 0;
 }
 
-void harden(SQLite::Database& db) {
-  sqlite3* handle = db.getHandle();
-  const auto set = [&](int option, int value) { sqlite3_db_config(handle, option, value, nullptr); };
-  set(SQLITE_DBCONFIG_DEFENSIVE, 1);
-  set(SQLITE_DBCONFIG_TRUSTED_SCHEMA, 0);
-  set(SQLITE_DBCONFIG_ENABLE_TRIGGER, 0);
-  set(SQLITE_DBCONFIG_ENABLE_VIEW, 0);
-  sqlite3_extended_result_codes(handle, 1);
-  sqlite3_progress_handler(handle, kStepsBetweenLooks, stopWhenLate, nullptr);
-}
-
 /// SQL as it is compared: names without quotes, spaces where they part words only.
 std::string normalised(std::string_view sql) {
   std::string out;
@@ -124,6 +113,17 @@ void guarded(const fs::path& path, const std::function<void()>& work) {
   }
 }
 
+void harden(SQLite::Database& db) {
+  sqlite3* handle = db.getHandle();
+  const auto set = [&](int option, int value) { sqlite3_db_config(handle, option, value, nullptr); };
+  set(SQLITE_DBCONFIG_DEFENSIVE, 1);
+  set(SQLITE_DBCONFIG_TRUSTED_SCHEMA, 0);
+  set(SQLITE_DBCONFIG_ENABLE_TRIGGER, 0);
+  set(SQLITE_DBCONFIG_ENABLE_VIEW, 0);
+  sqlite3_extended_result_codes(handle, 1);
+  sqlite3_progress_handler(handle, kStepsBetweenLooks, stopWhenLate, nullptr);
+}
+
 FileIdentity identityOf(const fs::path& path) {
   struct stat about {};
   if (::stat(path.c_str(), &about) != 0)
@@ -161,7 +161,8 @@ SQLite::Database openDatabase(const fs::path& path, Access access) {
 SQLite::Database makeDatabase(const fs::path& path) {
   std::optional<SQLite::Database> db;
   guarded(path, [&] {
-    db.emplace(fs::absolute(path).string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE | SQLite::OPEN_FULLMUTEX);
+    db.emplace(path.empty() ? ":memory:" : fs::absolute(path).string(),
+               SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE | SQLite::OPEN_FULLMUTEX);
     db->exec("PRAGMA journal_mode=OFF; PRAGMA synchronous=OFF; PRAGMA locking_mode=EXCLUSIVE");
     db->exec(fmt::format("PRAGMA application_id={}; PRAGMA user_version={}", kApplicationId, kSchemaVersion));
     db->exec("BEGIN");

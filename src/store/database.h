@@ -41,7 +41,10 @@ constexpr int kPatience_ms = 20000;  ///< how long another program's write is wa
 /// @throws InputError: missing, not a campaign, cut short, damaged, changed by hand
 SQLite::Database openDatabase(const std::filesystem::path& path, Access access);
 
-/// An empty campaign file for building aside: no journal, no syncs. @throws InputError
+/// What openDatabase() does against a hostile file, on a connection: nothing of its schema is trusted or run, no query goes on for ever.
+void harden(SQLite::Database& db);
+
+/// An empty campaign file for building aside: no journal, no syncs. @param path empty: in memory @throws InputError
 SQLite::Database makeDatabase(const std::filesystem::path& path);
 
 /// @return user_version @throws InputError where the application_id is another, or the tables are not those of that version

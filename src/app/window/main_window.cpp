@@ -224,6 +224,7 @@ void MainWindow::showCampaign(std::shared_ptr<OpenedCampaign> opened) {
   });
   showWorkspace(m_first_stage);
   if (!d.readOnlyReason().isEmpty()) say(tr("This campaign %1.").arg(d.readOnlyReason()));
+  if (const QString told = std::exchange(m_say_when_open, {}); !told.isEmpty()) say(told);
   remember(QFileInfo(QString::fromStdString(d.path().string())).absoluteFilePath());
 }
 
@@ -258,6 +259,9 @@ campaign::Campaign emptyCampaign(const std::string& title) {
 void MainWindow::newCampaign() {
   const auto file = m_prompts.saveFile(this, tr("New campaign"), tr("campaign.distanz"), tr("Distanz campaigns (*.distanz)"));
   if (!file) return;
+  std::error_code ignored;
+  if (m_document && fs::equivalent(pathOf(*file), m_document->path(), ignored))
+    return say(tr("%1 is the campaign that is open; choose another name.").arg(*file));
   const auto c = emptyCampaign(QFileInfo(*file).completeBaseName().toStdString());
   // The dialog asked before a file of this very name is replaced.
   openLater(*file, [path = pathOf(*file), c] { store::CampaignFile::create(path, c, store::CampaignFile::Existing::Replace); }, 0);
@@ -330,9 +334,12 @@ void MainWindow::saveCopy() {
       [this, lost, file = *file] {
         QStringList ids;
         for (const std::string& id : *lost) ids << QString::fromStdString(id);
-        if (m_document && m_document->fileLost()) open(file);  // work goes on in the copy
-        else if (ids.isEmpty()) say(tr("A copy was saved as %1.").arg(file));
-        if (!ids.isEmpty()) say(tr("A copy was saved as %1, but the logs of these runs could not be read: %2").arg(file, ids.join(", ")));
+        const QString told = ids.isEmpty()
+                                 ? tr("A copy was saved as %1.").arg(file)
+                                 : tr("A copy was saved as %1, but the logs of these runs could not be read: %2").arg(file, ids.join(", "));
+        if (!m_document || !m_document->fileLost()) return say(told);
+        m_say_when_open = told;
+        open(file);  // work goes on in the copy
       });
 }
 

@@ -77,6 +77,7 @@ class MainWindow : public QMainWindow {
   int m_first_stage = -1;  ///< to show of what is being opened; -1: where work goes on
   QThreadPool m_background;
   std::unique_ptr<Document> m_document;
+  QString m_say_when_open;
   QStackedWidget* m_pages;
   QLabel* m_banner;
   Workspace* m_workspace = nullptr;

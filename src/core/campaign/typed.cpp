@@ -57,7 +57,7 @@ quantity::Parsed reduction(const std::string& text) {
 std::string modesText(const std::vector<ModeSensitivity>& modes) {
   std::string out;
   for (const ModeSensitivity& m : modes)
-    out += fmt::format("{}{:g}: {}", out.empty() ? "" : "; ", m.mode, quantity::format(quantity::Kind::Level, m.sensitivity_dbm));
+    out += fmt::format("{}{}: {}", out.empty() ? "" : "; ", m.mode, quantity::format(quantity::Kind::Level, m.sensitivity_dbm));
   return out;
 }
 
@@ -70,6 +70,8 @@ TypedModes parseModes(const std::string& text) {
       return refuse(fmt::format("\"{}\": write each mode with its sensitivity, like 50: -112 dBm; 150: -107 dBm", item));
     const quantity::Parsed mode = quantity::parse(quantity::Kind::Number, withoutHertz(item.substr(0, colon)));
     if (!mode) return refuse(mode.problem);
+    if (!(mode.value >= 0 && mode.value <= limits::kModeHigh))
+      return refuse(fmt::format("\"{}\": a mode is a number from 0 to {:.0f}", item, limits::kModeHigh));
     const quantity::Parsed level =
         quantity::parseWithin(quantity::Kind::Level, item.substr(colon + 1), limits::kLevelLow_dbm, limits::kLevelHigh_dbm);
     if (!level) return refuse(level.problem);

@@ -46,6 +46,7 @@ struct Checker {
     std::set<double> modes;
     for (const ModeSensitivity& m : l.modes) {
       within(m.sensitivity_dbm, kLevelLow_dbm, kLevelHigh_dbm, name + " sensitivity in a mode", "dBm");
+      within(m.mode, 0, kModeHigh, name + " mode", "");
       if (!std::isfinite(m.mode) || !modes.insert(m.mode).second)
         fail("duplicate-mode", fmt::format("{} mode {:g} occurs twice or is no number; give each mode one sensitivity", name, m.mode));
     }

@@ -1,0 +1,70 @@
+// What is said of any names and numbers: sentences without nan, whatever the names hold.
+#include <cmath>
+
+#include "core/analysis/sentences.h"
+#include "core/analysis/words.h"
+#include "core/text/text.h"
+#include "harness.h"
+#include "support/scenarios.h"
+
+using namespace distanz;
+using namespace distanz::analysis;
+
+namespace {
+
+struct Flown {
+  simulate::Simulated flown;
+  CampaignAnalysis analysis;
+  Flown() {
+    simulate::Scenario s = test::twoSetups(2, 6);
+    s.sample_s = 0.5;
+    flown = simulate::simulate(s, 12);
+    analysis = test::analyseSimulated(flown);
+    analysis.reductions.clear();  // long, and no sentence looks at it
+    for (SetupOnLink& setup : analysis.setups) setup.curve = {};
+    analysis.residuals.clear();
+    analysis.models.clear();
+  }
+};
+
+double number(FuzzedDataProvider& input) {
+  static constexpr double kOdd[] = {0, -0.0, 1e-300, 1e300, -1e300, INFINITY, 0.5, 1, 1234.5, -99};
+  return input.ConsumeBool() ? input.PickValueInArray(kOdd) : input.ConsumeFloatingPointInRange<double>(-1e6, 1e6);
+}
+
+void tamper(RangeAnswer& r, FuzzedDataProvider& input) {
+  r.status = input.PickValueInArray({Status::Measured, Status::Extrapolated, Status::AtLeast, Status::Withheld});
+  if (r.tellsEstimate() || input.ConsumeBool()) r.estimate_m = number(input);
+  r.low_m = input.ConsumeBool() ? std::optional(number(input)) : std::nullopt;
+  r.high_m = input.ConsumeBool() ? std::optional(number(input)) : std::nullopt;
+  r.at_least_m = input.ConsumeBool() ? std::optional(number(input)) : std::nullopt;
+}
+
+}  // namespace
+
+DISTANZ_FUZZ(data) {
+  static const Flown kFlown;
+  FuzzedDataProvider input(reinterpret_cast<const uint8_t*>(data.data()), data.size());
+  campaign::Campaign c = kFlown.flown.campaign;
+  CampaignAnalysis a = kFlown.analysis;
+  for (campaign::Setup& s : c.setups) s.name = text::validUtf8(input.ConsumeRandomLengthString(30));
+  for (SetupOnLink& s : a.setups) {
+    tamper(s.typical, input);
+    tamper(s.dependable, input);
+    s.runs_used = input.ConsumeIntegralInRange(0, 100);
+    s.total_sd_db = std::abs(number(input));
+  }
+  for (PairOnLink& p : a.comparisons) {
+    p.more_pairs = input.ConsumeIntegralInRange(0, 300);
+    p.p_a_more = input.ConsumeProbability<double>();
+    p.p_b_more = input.ConsumeProbability<double>();
+    p.p_a_longer = input.ConsumeProbability<double>();
+  }
+  a.warnings.push_back({"odd", "A1", text::validUtf8(input.ConsumeRemainingBytesAsString())});
+  for (const Sentence& s : findings(c, a)) {
+    const std::string all = s.title + " " + s.text + " " + s.why;
+    fuzz::require(text::validUtf8(all) == all, "sentences are UTF-8");
+    const std::string shown = text::forTerminal(all);
+    fuzz::require(text::forTerminal(shown) == shown, "what is shown stays as it is");
+  }
+}

@@ -1,0 +1,34 @@
+// A log of any bytes becomes a recording that keeps its promises, or is refused.
+#include <algorithm>
+#include <cmath>
+
+#include "formats/log_import.h"
+#include "harness.h"
+
+using namespace distanz;
+
+namespace {
+
+campaign::Campaign twoLinks() {
+  campaign::Campaign c;
+  c.station.position = {46.91, 20.96};
+  c.path = {{{46.91, 20.96}, 60}, {{46.93, 20.99}, 60}};
+  c.links.resize(2);
+  c.links[0].id = "control";
+  c.links[1].id = "video";
+  c.links[1].kind = campaign::LinkKind::Video;
+  return c;
+}
+
+}  // namespace
+
+DISTANZ_FUZZ(data) {
+  static const campaign::Campaign c = twoLinks();
+  log::Recording read;
+  if (!fuzz::survives([&] { read = formats::readRecording(data, "x.csv", c); })) return;
+  fuzz::require(read.rows() > 0 && std::is_sorted(read.time_s.begin(), read.time_s.end()), "times rise");
+  fuzz::require(std::all_of(read.time_s.begin(), read.time_s.end(), [](double t) { return std::isfinite(t); }), "times are numbers");
+  for (const log::Column& column : read.columns) fuzz::require(column.values.size() == read.rows(), "columns are as long as time");
+  static const auto course = campaign::courseOf(c);
+  fuzz::survives([&] { fuzz::require(std::isfinite(log::trackOf(read, &*course).farthest_m), "a track has an end"); });
+}
