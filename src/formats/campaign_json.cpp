@@ -22,10 +22,7 @@ class Reader {
     const double form = f.requiredNumber("distanz_interchange");
     if (form != kInterchangeForm) f.refuse(fmt::format("is written in form {}; this version reads form {}; update Distanz", form, kInterchangeForm));
     Campaign c;
-    c.title = f.text("title");
-    if (!f.member("station").is_null()) c.station = station(f.member("station"), where + ": station");
-    c.post_spacing_m = f.number("post_spacing_m", c.post_spacing_m);
-    c.plan_exponent = f.number("plan_exponent", c.plan_exponent);
+    facts(f, c);
     each(f, "path", [&](const json& v, const std::string& at) { c.path.push_back(pathPoint(v, at)); });
     each(f, "links", [&](const json& v, const std::string& at) { c.links.push_back(link(v, at)); });
     each(f, "setups", [&](const json& v, const std::string& at) { c.setups.push_back(setup(v, at)); });
@@ -34,23 +31,18 @@ class Reader {
     return c;
   }
 
- private:
+  void facts(JsonFields& f, Campaign& c) {
+    c.title = f.text("title");
+    c.station = f.member("station").is_null() ? Station() : station(f.member("station"), f.where() + ": station");
+    c.post_spacing_m = f.number("post_spacing_m", Campaign().post_spacing_m);
+    c.plan_exponent = f.number("plan_exponent", Campaign().plan_exponent);
+  }
+
   template <class Add>
   void each(JsonFields& f, const char* key, Add add) {
     const json& list = f.list(key);
     if (list.size() > limits::kMostItems) f.refuse(fmt::format("\"{}\" has more than {} entries", key, limits::kMostItems));
     for (std::size_t i = 0; i < list.size(); ++i) add(list[i], fmt::format("{}: {}[{}]", f.where(), key, i));
-  }
-
-  std::string rest(const JsonFields& f) {
-    std::string unknown = f.unknown();
-    if (!unknown.empty()) {
-      std::string keys;
-      const json parsed = parseJson(unknown, f.where());
-      for (const auto& [key, value] : parsed.items()) keys += (keys.empty() ? "\"" : ", \"") + key + "\"";
-      m_problems.push_back({"unknown-key", 0, f.where() + ": " + keys + " is not known to this version; it is kept but not used"});
-    }
-    return unknown;
   }
 
   static course::Position position(JsonFields& f) { return {f.requiredNumber("lat_deg"), f.requiredNumber("lon_deg")}; }
@@ -158,6 +150,18 @@ class Reader {
     return r;
   }
 
+  std::string rest(const JsonFields& f) {
+    std::string unknown = f.unknown();
+    if (!unknown.empty()) {
+      std::string keys;
+      const json parsed = parseJson(unknown, f.where());
+      for (const auto& [key, value] : parsed.items()) keys += (keys.empty() ? "\"" : ", \"") + key + "\"";
+      m_problems.push_back({"unknown-key", 0, f.where() + ": " + keys + " is not known to this version; it is kept but not used"});
+    }
+    return unknown;
+  }
+
+ private:
   std::vector<Problem>& m_problems;
 };
 
@@ -276,6 +280,47 @@ json campaignJson(const Campaign& c) {
   for (const Setup& s : c.setups) out["setups"].push_back(setupJson(s));
   for (const Run& r : c.runs) out["runs"].push_back(runJson(r));
   return out;
+}
+
+namespace {
+
+/// One part read by itself; nothing of JSON's own errors gets out.
+template <class Read>
+auto readPart(const std::string& where, Read read) {
+  std::vector<Problem> problems;
+  try {
+    return read(Reader(problems));
+  } catch (const json::exception&) {
+    throw InputError(where + ": holds something this version cannot read; check it against docs/file-format.md");
+  }
+}
+
+}  // namespace
+
+void readFacts(const json& value, const std::string& where, Campaign& into) {
+  readPart(where, [&](Reader reader) {
+    JsonFields f(value, where);
+    reader.facts(f, into);
+    into.unknown = reader.rest(f);
+    return 0;
+  });
+}
+std::vector<PathPoint> readPath(const json& value, const std::string& where) {
+  return readPart(where, [&](Reader reader) {
+    std::vector<PathPoint> out;
+    if (!value.is_array() || value.size() > limits::kMostItems) throw InputError(where + ": \"points\" must be a list of path points");
+    for (const json& point : value) out.push_back(reader.pathPoint(point, where));
+    return out;
+  });
+}
+Link readLink(const json& value, const std::string& where) {
+  return readPart(where, [&](Reader reader) { return reader.link(value, where); });
+}
+Setup readSetup(const json& value, const std::string& where) {
+  return readPart(where, [&](Reader reader) { return reader.setup(value, where); });
+}
+Run readRun(const json& value, const std::string& where) {
+  return readPart(where, [&](Reader reader) { return reader.run(value, where); });
 }
 
 CampaignRead campaignFromJson(const json& value, const std::string& where) {

@@ -31,4 +31,11 @@ nlohmann::json linkJson(const campaign::Link& link);
 nlohmann::json setupJson(const campaign::Setup& setup);
 nlohmann::json runJson(const campaign::Run& run);
 
+/// And back; unchecked against the rest of the campaign. @throws InputError as readCampaign()
+void readFacts(const nlohmann::json& json, const std::string& where, campaign::Campaign& into);
+std::vector<campaign::PathPoint> readPath(const nlohmann::json& json, const std::string& where);
+campaign::Link readLink(const nlohmann::json& json, const std::string& where);
+campaign::Setup readSetup(const nlohmann::json& json, const std::string& where);
+campaign::Run readRun(const nlohmann::json& json, const std::string& where);
+
 }  // namespace distanz::formats

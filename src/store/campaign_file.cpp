@@ -40,6 +40,10 @@ void makePlain(SQLite::Database& db) {
   db.setBusyTimeout(kPatience_ms);
 }
 
+SharedCampaign share(Campaign campaign) {
+  return std::make_shared<const Campaign>(std::move(campaign));
+}
+
 struct Step {
   std::int64_t id;
   std::string what, changes;
@@ -67,7 +71,7 @@ struct CampaignFile::State {
   fs::path path;
   SQLite::Database db;
   FileIdentity identity;
-  Campaign campaign = {};
+  SharedCampaign campaign = std::make_shared<const Campaign>();
   std::string read_only = {};
   StateMark known = {};
   int data_version = 0;
@@ -89,7 +93,7 @@ struct CampaignFile::State {
     if (now == known) return false;
     if (now.revision <= known.revision)
       throw FileGone(path.string() + ": an older copy, or another campaign, was written over it; save a copy of the campaign");
-    campaign = readCampaign(db, path.string());
+    campaign = share(readCampaign(db, path.string()));
     known = now;
     return true;
   }
@@ -102,12 +106,12 @@ struct CampaignFile::State {
       SQLite::Transaction all(db, SQLite::TransactionBehavior::IMMEDIATE);
       takeIn();
       const StateMark after = next(known);
-      std::optional<Campaign> made = work(after.revision);
+      SharedCampaign made = work(after.revision);
       if (!made) return;
       writeMark(db, after);
       requireSame();
       commit(all, after);
-      campaign = std::move(*made);
+      campaign = std::move(made);
       known = after;
     });
     if (std::exchange(unconfirmed, false)) formats::syncEntry(path);
@@ -125,12 +129,12 @@ struct CampaignFile::State {
   }
 
   void take(bool undo) {
-    transact([&](std::int64_t next_revision) -> std::optional<Campaign> {
+    transact([&](std::int64_t next_revision) -> SharedCampaign {
       const auto step = nextStep(db, undo);
-      if (!step) return std::nullopt;
-      const std::vector<Change> changes = changesFrom(step->changes);
+      if (!step) return nullptr;
+      const std::vector<Change> changes = undo ? reversed(changesFrom(step->changes)) : changesFrom(step->changes);
       try {
-        applyChanges(db, undo ? reversed(changes) : changes, next_revision);
+        applyChanges(db, changes, next_revision);
       } catch (const InputError& e) {
         throw Conflict(path.string() + ": " + e.what());
       }
@@ -138,7 +142,9 @@ struct CampaignFile::State {
       mark.bind(1, undo ? 1 : 0);
       mark.bind(2, step->id);
       mark.exec();
-      return readCampaign(db, path.string());
+      Campaign made = afterChanges(db, *campaign, changes, path.string());
+      requireValid(made);
+      return share(std::move(made));
     });
   }
 };
@@ -176,9 +182,9 @@ CampaignFile CampaignFile::open(const fs::path& path, Access access) {
     SQLite::Transaction reading(db);  // one view of the file, whoever writes meanwhile
     version = requireSchema(db, path);
     if (version < kSchemaVersion) {
-      state->campaign = readLegacyCampaign(db, version, path.string());
+      state->campaign = share(readLegacyCampaign(db, version, path.string()));
     } else {
-      state->campaign = readCampaign(db, path.string());
+      state->campaign = share(readCampaign(db, path.string()));
       state->known = readMark(db);
     }
     state->data_version = db.execAndGet("PRAGMA data_version").getInt();
@@ -187,7 +193,7 @@ CampaignFile CampaignFile::open(const fs::path& path, Access access) {
   return CampaignFile(std::move(state));
 }
 
-const Campaign& CampaignFile::campaign() const {
+const SharedCampaign& CampaignFile::shared() const {
   return m_state->campaign;
 }
 const fs::path& CampaignFile::path() const {
@@ -197,38 +203,34 @@ const std::string& CampaignFile::readOnlyReason() const {
   return m_state->read_only;
 }
 
-void CampaignFile::edit(const std::string& what, const Campaign& base, const Campaign& next) {
-  std::vector<Change> changes = changesBetween(base, next);
+void CampaignFile::edit(const std::string& what, SharedCampaign base, SharedCampaign next) {
+  std::vector<Change> changes = changesBetween(*base, *next);
   if (changes.empty()) return;
-  requireValid(next);
+  requireValid(*next);
   State& s = *m_state;
-  const Campaign own = &base == &s.campaign ? base : Campaign();  // what is known is replaced by what the file holds
-  const Campaign& from = &base == &s.campaign ? own : base;
-  s.transact([&](std::int64_t revision) -> std::optional<Campaign> {
-    const std::vector<Change> theirs = changesBetween(from, s.campaign);
+  s.transact([&](std::int64_t revision) -> SharedCampaign {
+    const std::vector<Change> theirs = base == s.campaign ? std::vector<Change>() : changesBetween(*base, *s.campaign);
     if (touchTheSame(changes, theirs))
       throw Conflict(s.path.string() + ": another program changed the same part meanwhile; what it made of it is shown now, so look and "
                                        "enter yours again");
-    if (theirs.empty()) {
-      writeChanges(s.db, next, changes, revision);
-      addStep(s.db, what, changes);
-      return next;
+    SharedCampaign made = next;
+    if (!theirs.empty()) {
+      made = share(withChanges(*s.campaign, *next, changes));
+      const auto faults = campaign::validate(*made);
+      if (!faults.empty()) throw Conflict(s.path.string() + ": another program changed it meanwhile, and now " + faults.front().text);
     }
-    const Campaign merged = withChanges(s.campaign, next, changes);
-    const auto faults = campaign::validate(merged);
-    if (!faults.empty()) throw Conflict(s.path.string() + ": another program changed it meanwhile, and now " + faults.front().text);
-    writeChanges(s.db, merged, changes, revision);
+    writeChanges(s.db, *made, changes, revision);
     addStep(s.db, what, changes);
-    return merged;
+    return made;
   });
 }
 
 Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs, const std::vector<campaign::Link>& links) {
   State& s = *m_state;
   Added added;
-  s.transact([&](std::int64_t revision) -> std::optional<Campaign> {
+  s.transact([&](std::int64_t revision) -> SharedCampaign {
     added = {};
-    Campaign next = s.campaign;
+    Campaign next = *s.campaign;
     for (PackedRun& fresh : runs) {
       if (!campaign::findSetup(next, fresh.run.setup))
         throw Conflict(s.path.string() + ": another program removed setup " + fresh.run.setup + " meanwhile; choose another for " +
@@ -249,12 +251,12 @@ Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs
       added.runs.push_back(fresh.run);
     }
     requireValid(next);
-    std::vector<Change> changes = changesBetween(s.campaign, next);
+    std::vector<Change> changes = changesBetween(*s.campaign, next);
     if (!changes.empty()) {
       writeChanges(s.db, next, changes, revision);
       addStep(s.db, what, changes);
     }
-    return next;
+    return share(std::move(next));
   });
   return added;
 }
@@ -304,7 +306,7 @@ int CampaignFile::purge() {
     SQLite::Transaction all(s.db, SQLite::TransactionBehavior::IMMEDIATE);
     s.takeIn();
     std::set<std::string> spoken;
-    for (const campaign::Run& run : s.campaign.runs) spoken.insert(run.log_sha256);
+    for (const campaign::Run& run : s.campaign->runs) spoken.insert(run.log_sha256);
     std::string history;
     SQLite::Statement steps(s.db, "SELECT changes FROM history");
     while (steps.executeStep()) history += steps.getColumn(0).getString();

@@ -15,6 +15,9 @@ struct Conflict : InputError {
   using InputError::InputError;
 };
 
+/// A state of a campaign; large ones are handed on, not copied.
+using SharedCampaign = std::shared_ptr<const campaign::Campaign>;
+
 /// What became of runs that were to be added.
 struct Added {
   std::vector<campaign::Run> runs;    ///< as they are in the campaign: id and order set
@@ -38,7 +41,9 @@ class CampaignFile {
   CampaignFile& operator=(CampaignFile&&) noexcept;
   ~CampaignFile();
 
-  const campaign::Campaign& campaign() const;
+  const campaign::Campaign& campaign() const { return *shared(); }
+  /// The same, to be kept: what comes after is another object.
+  const SharedCampaign& shared() const;
   const std::filesystem::path& path() const;
   /// Why nothing can be changed ("written by a newer version", "folder is read-only"); empty where edits work.
   const std::string& readOnlyReason() const;
@@ -47,8 +52,11 @@ class CampaignFile {
   /// stays. No difference is no edit.
   /// @param what shown beside Undo, e.g. "Rename setup A"
   /// @throws InputError: invalid campaign, disk full, file read-only, FileGone; the campaign is then as it was. Conflict
-  void edit(const std::string& what, const campaign::Campaign& base, const campaign::Campaign& next);
-  void edit(const std::string& what, const campaign::Campaign& next) { edit(what, campaign(), next); }
+  void edit(const std::string& what, SharedCampaign base, SharedCampaign next);
+  void edit(const std::string& what, const campaign::Campaign& base, const campaign::Campaign& next) {
+    edit(what, std::make_shared<const campaign::Campaign>(base), std::make_shared<const campaign::Campaign>(next));
+  }
+  void edit(const std::string& what, const campaign::Campaign& next) { edit(what, shared(), std::make_shared<const campaign::Campaign>(next)); }
 
   /// Adds runs with their logs and samples, all of them or none, in one transaction. Each gets the next free id and order.
   /// @throws InputError as edit(), also where a log is in the campaign already; Conflict where a setup is gone, or links were changed

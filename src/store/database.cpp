@@ -168,12 +168,24 @@ SQLite::Database makeDatabase(const fs::path& path) {
     db->exec("BEGIN");
     for (const char* sql : kKeptTables) db->exec(sql);
     for (const char* sql : kOwnTables) db->exec(sql);
+    for (const char* sql : kIndexes) db->exec(sql);
     for (const char* sql : kViews) db->exec(sql);
     db->exec("COMMIT");
     harden(*db);
   });
   return std::move(*db);
 }
+
+namespace {
+
+/// Several queries of one state of the file, whoever writes between them; within a transaction or without.
+struct OneView {
+  SQLite::Database& db;
+  explicit OneView(SQLite::Database& database) : db(database) { db.exec("SAVEPOINT one_view"); }
+  ~OneView() { db.tryExec("RELEASE one_view"); }
+};
+
+}  // namespace
 
 bool hasTable(SQLite::Database& db, std::string_view sql) {
   constexpr std::string_view kBegin = "CREATE TABLE ";
@@ -184,6 +196,7 @@ bool hasTable(SQLite::Database& db, std::string_view sql) {
 }
 
 int requireSchema(SQLite::Database& db, const fs::path& path) {
+  const OneView view(db);
   if (db.execAndGet("PRAGMA application_id").getInt() != kApplicationId)
     throw InputError(path.string() + ": is an SQLite file but not a Distanz campaign; choose a .distanz file");
   const int version = db.execAndGet("PRAGMA user_version").getInt();

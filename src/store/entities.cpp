@@ -54,36 +54,39 @@ Change::State at(std::size_t index, std::string body) {
   return {static_cast<double>(index) + 1, std::move(body)};
 }
 
-/// True where those in both lists stand in another order.
+/// What is left of two lists once the items that are the same at both ends are put aside.
 template <class Item>
-bool reordered(const std::vector<Item>& before, const std::vector<Item>& after) {
-  std::map<std::string_view, std::size_t> place;
-  for (std::size_t i = 0; i < before.size(); ++i) place[before[i].id] = i;
-  std::size_t last = 0;
-  for (const Item& item : after)
-    if (const auto found = place.find(item.id); found != place.end()) {
-      if (found->second < last) return true;
-      last = found->second;
+struct Middle {
+  std::size_t begin = 0, before_end, after_end;
+  Middle(const std::vector<Item>& before, const std::vector<Item>& after) : before_end(before.size()), after_end(after.size()) {
+    while (begin < before_end && begin < after_end && before[begin] == after[begin]) ++begin;
+    while (begin < before_end && begin < after_end && before[before_end - 1] == after[after_end - 1]) {
+      --before_end;
+      --after_end;
     }
-  return false;
-}
+  }
+};
 
 template <class Item>
 void listChanges(const char* kind, const std::vector<Item>& before, const std::vector<Item>& after, std::vector<Change>& out) {
-  std::size_t same = 0;
-  while (same < before.size() && same < after.size() && before[same] == after[same]) ++same;
-  if (same == before.size() && same == after.size()) return;
-  const bool moved = reordered(before, after);
+  const Middle<Item> middle(before, after);
   std::map<std::string_view, std::size_t> gone;
-  for (std::size_t i = moved ? 0 : same; i < before.size(); ++i) gone[before[i].id] = i;
-  for (std::size_t i = moved ? 0 : same; i < after.size(); ++i) {
+  for (std::size_t i = middle.begin; i < middle.before_end; ++i) gone[before[i].id] = i;
+  bool moved = false;
+  std::size_t last = 0;
+  for (std::size_t i = middle.begin; i < middle.after_end; ++i)
+    if (const auto found = gone.find(after[i].id); found != gone.end()) {
+      moved = moved || found->second < last;
+      last = found->second;
+    }
+  for (std::size_t i = middle.begin; i < middle.after_end; ++i) {
     const auto found = gone.find(after[i].id);
     if (found == gone.end()) {
       out.push_back({kind, after[i].id, {}, between(i, bodyOf(after[i]))});
       continue;
     }
     const Item& old = before[found->second];
-    if (moved || !(old == after[i])) out.push_back({kind, after[i].id, at(found->second, bodyOf(old)), at(i, bodyOf(after[i]))});
+    if (moved || !(old == after[i])) out.push_back({kind, after[i].id, at(found->second, bodyOf(old)), at(i, bodyOf(after[i])), moved});
     gone.erase(found);
   }
   for (const auto& [id, i] : gone) out.push_back({kind, std::string(id), between(i, bodyOf(before[i])), {}});
@@ -119,15 +122,20 @@ void put(SQLite::Database& db, const Change& change, std::int64_t revision) {
   set.exec();
 }
 
-/// Where each of a list's rows stands: those that stay keep their place, others fit in between, or behind.
+/// Positions of a list's rows, by id.
+std::map<std::string, double> storedPlaces(SQLite::Database& db, const char* kind) {
+  std::map<std::string, double> out;
+  SQLite::Statement all(db, "SELECT id, position FROM entity WHERE kind = ?");
+  all.bind(1, kind);
+  while (all.executeStep()) out[all.getColumn(0).getString()] = all.getColumn(1).getDouble();
+  return out;
+}
+
+/// Where each of a list's rows stands: those that stay keep their place, others fit in between, or behind. Empty where they do not: some
+/// moved, or no number is left between two.
 template <class Item>
-std::map<std::string, double> placesFor(SQLite::Database& db, const char* kind, const std::vector<Item>& items, bool afresh) {
-  std::map<std::string, double> stored, out;
-  if (!afresh) {
-    SQLite::Statement all(db, "SELECT id, position FROM entity WHERE kind = ?");
-    all.bind(1, kind);
-    while (all.executeStep()) stored[all.getColumn(0).getString()] = all.getColumn(1).getDouble();
-  }
+std::map<std::string, double> placesFor(const std::map<std::string, double>& stored, const std::vector<Item>& items) {
+  std::map<std::string, double> out;
   double last = 0;
   for (std::size_t i = 0; i < items.size(); ++i) {
     const auto kept = stored.find(items[i].id);
@@ -137,9 +145,9 @@ std::map<std::string, double> placesFor(SQLite::Database& db, const char* kind, 
     } else {
       std::size_t next = i + 1;
       while (next < items.size() && !stored.contains(items[next].id)) ++next;
-      if (next < items.size()) place = last + (stored[items[next].id] - last) / 2;
+      if (next < items.size()) place = last + (stored.at(items[next].id) - last) / 2;
     }
-    if (!(place > last)) return afresh ? out : placesFor(db, kind, items, true);  // moved, or no room left between: all anew
+    if (!(place > last)) return {};
     out[items[i].id] = last = place;
   }
   return out;
@@ -149,16 +157,23 @@ template <class Item>
 void placeList(SQLite::Database& db, const char* kind, const std::vector<Item>& items, std::vector<Change>& changes) {
   const auto of_kind = [&](const Change& c) { return c.kind == kind; };
   if (std::none_of(changes.begin(), changes.end(), of_kind)) return;
-  const auto places = placesFor(db, kind, items, false);
-  std::set<std::string_view> listed;
+  bool stay = true;  // no row comes, or changes places
+  for (const Change& c : changes) stay = stay && (!of_kind(c) || !c.after || (c.before && !c.moved));
+  for (Change& c : changes)
+    if (stay && of_kind(c) && c.after) c.after->position = c.before->position;
+  if (stay) return;
+  const auto stored = storedPlaces(db, kind);
+  auto places = placesFor(stored, items);
+  if (places.size() != items.size()) places = placesFor({}, items);
+  std::set<std::string> listed;
   for (Change& c : changes)
     if (of_kind(c)) {
       listed.insert(c.id);
       if (c.after) c.after->position = places.at(c.id);
     }
   for (const Item& item : items)  // one that only moved
-    if (!listed.contains(item.id))
-      if (const auto row = rowOf(db, kind, item.id); row && row->position != places.at(item.id))
+    if (const auto was = stored.find(item.id); was != stored.end() && was->second != places.at(item.id) && !listed.contains(item.id))
+      if (const auto row = rowOf(db, kind, item.id))
         changes.push_back({kind, item.id, Change::State{row->position, row->body}, Change::State{places.at(item.id), row->body}});
 }
 
@@ -252,6 +267,51 @@ void applyChanges(SQLite::Database& db, const std::vector<Change>& changes, std:
       throw InputError("this step no longer fits the campaign; another program changed the same part since");
     put(db, c, revision);
   }
+}
+
+namespace {
+
+/// The list as its rows now stand: items known, and those that changed.
+template <class Item>
+void relist(SQLite::Database& db, const char* kind, std::vector<Item>& items, const std::map<std::string, Item>& changed) {
+  std::map<std::string, Item*> known;
+  for (Item& item : items) known[item.id] = &item;
+  std::vector<Item> out;
+  SQLite::Statement order(db, "SELECT id FROM entity WHERE kind = ? ORDER BY position, id");
+  order.bind(1, kind);
+  while (order.executeStep()) {
+    const std::string id = order.getColumn(0).getString();
+    if (const auto fresh = changed.find(id); fresh != changed.end())
+      out.push_back(fresh->second);
+    else if (const auto old = known.find(id); old != known.end())
+      out.push_back(std::move(*old->second));
+    else
+      throw InputError("this step no longer fits the campaign; open it again");
+  }
+  items = std::move(out);
+}
+
+}  // namespace
+
+Campaign afterChanges(SQLite::Database& db, Campaign campaign, const std::vector<Change>& changes, const std::string& where) {
+  std::map<std::string, Link> links;
+  std::map<std::string, Setup> setups;
+  std::map<std::string, Run> runs;
+  std::set<std::string> kinds;
+  for (const Change& c : changes) {
+    kinds.insert(c.kind);
+    if (!c.after) continue;
+    const json body = formats::parseJson(c.after->body, where + ": " + c.kind);
+    if (c.kind == kFacts) formats::readFacts(body, where, campaign);
+    if (c.kind == kPath) campaign.path = formats::readPath(body.value("points", json::array()), where);
+    if (c.kind == kLink) links[c.id] = formats::readLink(body, where);
+    if (c.kind == kSetup) setups[c.id] = formats::readSetup(body, where);
+    if (c.kind == kRun) runs[c.id] = formats::readRun(body, where);
+  }
+  if (kinds.contains(kLink)) relist(db, kLink, campaign.links, links);
+  if (kinds.contains(kSetup)) relist(db, kSetup, campaign.setups, setups);
+  if (kinds.contains(kRun)) relist(db, kRun, campaign.runs, runs);
+  return campaign;
 }
 
 std::vector<Change> reversed(std::vector<Change> changes) {

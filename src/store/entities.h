@@ -18,6 +18,7 @@ struct Change {
   };
   std::string kind, id;
   std::optional<State> before, after;  ///< none: is not there
+  bool moved = false;                  ///< in its list, among those that stay
 };
 
 /// What leads from one campaign to another: the parts that came, went or changed, by kind and id. Positions are as if rows were numbered
@@ -35,6 +36,9 @@ void writeChanges(SQLite::Database& db, const campaign::Campaign& after, std::ve
 
 /// Puts the `after` of each change (back) where it says. @throws InputError where a row is no longer as `before` has it
 void applyChanges(SQLite::Database& db, const std::vector<Change>& changes, std::int64_t revision);
+
+/// The campaign once applyChanges() was done, without reading what did not change. @throws InputError for bodies that make none
+campaign::Campaign afterChanges(SQLite::Database& db, campaign::Campaign campaign, const std::vector<Change>& changes, const std::string& where);
 
 /// The same, from after to before.
 std::vector<Change> reversed(std::vector<Change> changes);

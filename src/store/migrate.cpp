@@ -71,6 +71,7 @@ void migrate(SQLite::Database& db, const fs::path& path) {
       "DROP TABLE history;"
       "DELETE FROM recording; DELETE FROM channel");  // made again from the logs by today's reader, under its key
   for (const char* sql : kOwnTables) db.exec(sql);
+  for (const char* sql : kIndexes) db.exec(sql);
   for (const char* sql : kViews) db.exec(sql);
   writeMark(db, next({}));
   writeCampaign(db, campaign, 1);

@@ -20,6 +20,9 @@ constexpr const char* kOwnTables[] = {
     "CREATE TABLE history(id INTEGER PRIMARY KEY, at TEXT NOT NULL, what TEXT NOT NULL, changes TEXT NOT NULL, undone INTEGER NOT NULL "
     "DEFAULT 0)"};
 
+/// The order of a list without its bodies.
+constexpr const char* kIndexes[] = {"CREATE INDEX entity_order ON entity(kind, position)"};
+
 /// For people who look into the file with sqlite3; Distanz reads none of them.
 constexpr const char* kViews[] = {
     "CREATE VIEW campaign AS SELECT json_extract(body, '$.title') AS title, json_extract(body, '$.station.lat_deg') AS station_lat_deg, "

@@ -115,7 +115,7 @@ TEST_CASE("lanes: pressing and dragging tell the distance, within the axis") {
   QWidget* canvas = plot.childAt(300, 100);
   REQUIRE(canvas != nullptr);
   plot.replot();
-  QTest::qWait(30);
+  QCoreApplication::processEvents();
   QTest::mousePress(canvas, Qt::LeftButton, {}, QPoint(theme::kAxisLeft + (600 - theme::kAxisLeft - theme::kAxisRight) / 2, 100));
   REQUIRE(picked.count() == 1);
   CHECK(picked[0][0].toDouble() == Approx(500).margin(4));

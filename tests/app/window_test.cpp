@@ -2,6 +2,7 @@
 #include <QComboBox>
 #include <QInputDialog>
 #include <QPushButton>
+#include <QStandardPaths>
 #include <QSvgRenderer>
 #include <QTableView>
 #include <QTableWidget>
@@ -166,7 +167,6 @@ TEST_CASE("window: runs are edited in the table, cut by hand, voided with a reas
   table.selectRow(1);
   auto& cutter = child<LegCutter>(s.window, "legCutter");
   waitFor("the track", [&] { return cutter.isEnabled() && cutter.width() > 100; });
-  QTest::qWait(50);
   const auto before = s.campaign().runs[1];
   CHECK_FALSE(before.turn_begin_s);
   waitFor("the turn to move", [&] {
@@ -219,8 +219,15 @@ TEST_CASE("window: the demo opens analysed, in light and in dark, and the window
   ScriptedPrompts prompts;
   MainWindow window(prompts);
   window.show();
+  std::filesystem::remove_all(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString());  // it is made anew
+  int beats = 0;
+  QTimer heart;
+  QObject::connect(&heart, &QTimer::timeout, [&] { beats += window.opening(); });
+  heart.start(2);
   QTest::mouseClick(&child<QPushButton>(window, "startDemo"), Qt::LeftButton);
+  CHECK(window.opening());
   waitFor("the demo", [&] { return window.workspace() != nullptr; });
+  CHECK(beats >= 10);  // flying and writing it takes a hundred times as long
   waitAnalysed(window);
   CHECK(window.workspace()->document().campaign().setups.size() == 3);
   CHECK(dynamic_cast<CompareStage*>(window.workspace()->current()) != nullptr);

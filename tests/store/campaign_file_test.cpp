@@ -110,6 +110,7 @@ TEST_CASE("campaign file: parts keep their order when some are put between, remo
   for (std::size_t i = states.size() - 1; i-- > 0;) {
     f.undo();
     CHECK(f.campaign() == states[i]);
+    CHECK(read(dir / "c.distanz") == states[i]);
   }
 }
 

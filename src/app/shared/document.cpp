@@ -27,7 +27,7 @@ Document::Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent)
       m_path(m_opened->file.path()),
       m_read_only(QString::fromStdString(m_opened->file.readOnlyReason())),
       m_samples(m_opened->samples),
-      m_campaign(m_opened->file.campaign()),
+      m_campaign(m_opened->file.shared()),
       m_stop(std::make_shared<std::atomic<bool>>(false)),
       m_reduced(std::make_shared<analysis::ReductionCache>()) {
   m_file_thread.setMaxThreadCount(1);
@@ -64,7 +64,7 @@ Document::Kept Document::carryOut(store::CampaignFile& file, const Job& job) {
   } catch (const std::exception& e) {
     kept.refused = QString::fromUtf8(e.what());
   }
-  kept.campaign = file.campaign();
+  kept.campaign = file.shared();
   return kept;
 }
 
@@ -100,8 +100,8 @@ void Document::settle() {
 }
 
 void Document::adopt(const Kept& kept) {
-  bool news = m_campaign != kept.campaign;
-  if (news) m_campaign = kept.campaign;
+  bool news = m_campaign != kept.campaign && *m_campaign != *kept.campaign;
+  m_campaign = kept.campaign;
   if (news) schedule();
   if (!kept.lost && (kept.undoable != m_undoable || kept.redoable != m_redoable)) {
     m_undoable = kept.undoable;
@@ -117,15 +117,15 @@ void Document::tellChanged() {
 }
 
 bool Document::edit(const QString& what, const campaign::Campaign& next) {
-  if (next == m_campaign) return true;
-  const campaign::Campaign base = m_campaign;
+  if (next == *m_campaign) return true;
+  const store::SharedCampaign base = m_campaign;
   const auto told_before = m_told;
-  m_campaign = next;  // until the file says otherwise
+  m_campaign = std::make_shared<const campaign::Campaign>(next);  // until the file says otherwise
   const auto told = [this](const Kept& kept) {
     if (!kept.refused.isEmpty() && !kept.lost) emit refused(kept.refused);
   };
   const auto kept =
-      submit([what = what.toStdString(), base, next](store::CampaignFile& file) { file.edit(what, base, next); }, kPatience_ms, told);
+      submit([what = what.toStdString(), base, next = m_campaign](store::CampaignFile& file) { file.edit(what, base, next); }, kPatience_ms, told);
   if (!kept && !m_told_waiting) {
     m_told_waiting = true;
     emit waitingChanged();
@@ -139,7 +139,7 @@ void Document::addRuns(const QString& what, std::vector<store::PackedRun> runs, 
   const auto added = std::make_shared<store::Added>();
   const auto packed = std::make_shared<std::vector<store::PackedRun>>(std::move(runs));
   submit(
-      [what = what.toStdString(), packed, added, links = m_campaign.links](store::CampaignFile& file) {
+      [what = what.toStdString(), packed, added, links = m_campaign->links](store::CampaignFile& file) {
         *added = file.addRuns(what, std::move(*packed), links);
       },
       0, [added, then](const Kept& kept) { then(*added, kept.refused); });
@@ -201,10 +201,11 @@ void Document::start() {
           this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
     return !*stop;
   };
-  m_watcher.setFuture(QtConcurrent::run([c = campaign(), samples = m_samples, cache = m_reduced, progress]() -> Outcome {
+  m_watcher.setFuture(QtConcurrent::run([kept = m_campaign, samples = m_samples, cache = m_reduced, progress]() -> Outcome {
+    const campaign::Campaign& c = *kept;
     try {
       const auto source = [&](const campaign::Run& run) { return samples->recording(run, c); };
-      return std::make_shared<Analysed>(Analysed{c, analysis::analyse(c, source, *cache, progress, sparingThreads())});
+      return std::make_shared<Analysed>(Analysed{kept, analysis::analyse(c, source, *cache, progress, sparingThreads())});
     } catch (const analysis::Cancelled&) {
       return std::shared_ptr<Analysed>();
     } catch (const std::exception& e) {

@@ -35,13 +35,13 @@ class Document : public QObject {
   explicit Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent = nullptr);
   ~Document() override;
 
-  const campaign::Campaign& campaign() const { return m_campaign; }
+  const campaign::Campaign& campaign() const { return *m_campaign; }
   const std::filesystem::path& path() const { return m_path; }
   const QString& readOnlyReason() const { return m_read_only; }
   /// The latest finished analysis; empty until the first one.
   const analysis::CampaignAnalysis& analysis() const { return m_analysis; }
   /// The campaign as it was when analysis() was made: results and runs fit together.
-  const campaign::Campaign& analysedCampaign() const { return m_analysed_campaign; }
+  const campaign::Campaign& analysedCampaign() const { return *m_analysed_campaign; }
   bool analysed() const { return m_analysed; }
   bool analysing() const { return m_watcher.isRunning(); }
 
@@ -82,7 +82,7 @@ class Document : public QObject {
 
  private:
   struct Analysed {
-    campaign::Campaign campaign;
+    store::SharedCampaign campaign;
     analysis::CampaignAnalysis analysis;
   };
   using Outcome = std::variant<std::shared_ptr<Analysed>, QString>;  // null: stopped
@@ -92,7 +92,7 @@ class Document : public QObject {
 
   /// What the file holds after a job of the file's thread.
   struct Kept {
-    campaign::Campaign campaign;
+    store::SharedCampaign campaign;
     QString undoable, redoable, refused;
     bool lost = false;
   };
@@ -114,14 +114,14 @@ class Document : public QObject {
   std::filesystem::path m_path;
   QString m_read_only, m_undoable, m_redoable;
   std::shared_ptr<store::SampleFile> m_samples;
-  campaign::Campaign m_campaign;
+  store::SharedCampaign m_campaign;
   std::deque<Pending> m_jobs;  ///< in the order in which they are carried out
   bool m_told_waiting = false, m_lost = false;
   std::uint64_t m_told = 0;  ///< how often changed() was emitted
   QThreadPool m_file_thread;
   QTimer m_watch;
   analysis::CampaignAnalysis m_analysis;
-  campaign::Campaign m_analysed_campaign;
+  store::SharedCampaign m_analysed_campaign = std::make_shared<const campaign::Campaign>();
   bool m_analysed = false;
   std::optional<double> m_picked;
   QFutureWatcher<Outcome> m_watcher;

@@ -4,6 +4,8 @@
 
 #include <cmath>
 #include <set>
+#include <string_view>
+#include <unordered_set>
 
 namespace distanz::campaign {
 namespace {
@@ -25,7 +27,7 @@ struct Checker {
 
   template <class Items>
   void ids(const Items& items, const char* kind) {
-    std::set<std::string> seen;
+    std::unordered_set<std::string_view> seen;
     for (const auto& item : items) {
       if (item.id.size() > limits::kLongestId)
         fail("long-id", fmt::format("a {} has an id of over {} bytes; shorten it", kind, limits::kLongestId));

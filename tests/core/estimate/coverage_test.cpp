@@ -33,10 +33,11 @@ TEST_CASE("study: two receivers in one flight are told apart much more sharply t
 TEST_CASE("study: under every hard condition the answer is right or withheld", "[simulation]") {
   for (const test::HardCase& hard : test::hardCases()) {
     const test::StudyResult r = test::study(hard.which, {40, test::decibelsFor(1.25), 7000, hard.warning});
-    CAPTURE(hard.which.name, r.typical, r.delta, r.told, r.at_least_holds);
-    if (r.told > 0.2) CHECK(r.typical >= 0.85);
-    if (r.at_least > 0.2) CHECK(r.at_least_holds >= 0.85);
-    CHECK((std::isnan(r.delta) || r.delta >= 0.85));
+    CAPTURE(hard.which.name, r.typical, r.delta, r.told, r.at_least, r.at_least_holds);
+    CHECK(r.told + r.at_least >= 0.99);  // none of these leaves a campaign without an answer
+    if (r.told > 0) CHECK(r.typical >= 0.85);
+    if (r.at_least > 0) CHECK(r.at_least_holds >= 0.85);
+    CHECK(r.delta >= 0.85);
     CHECK(r.wrong_winner <= 0.05);
     if (!hard.warning.empty()) CHECK(r.warned >= 0.9);
   }
