@@ -1,5 +1,5 @@
-// What an edit costs that is on the disk when it returns: in the file alone, and on the interface thread with each stage shown, in a campaign
-// of 2,000 runs. edit_cost [RUNS]
+// What an edit costs that is on the disk when it returns: in the file alone, and on the interface thread with each stage shown, in a
+// campaign of 2,000 runs. edit_cost [RUNS]
 #include <fmt/format.h>
 
 #include <QApplication>

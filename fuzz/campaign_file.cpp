@@ -70,7 +70,8 @@ std::string legacy() {
       "CREATE TABLE link(position INTEGER PRIMARY KEY, id TEXT, kind TEXT, frequency_mhz REAL, sensitivity_dbm REAL, lq_min_pct REAL, "
       "margin_db REAL, bitrate_min_mbps REAL, unknown TEXT, modes TEXT);"
       "CREATE TABLE setup(position INTEGER PRIMARY KEY, id TEXT, name TEXT, differs TEXT, unknown TEXT);"
-      "CREATE TABLE setup_link(setup TEXT, link TEXT, power_dbm REAL, tx_gain_dbi REAL, rx_gain_dbi REAL, tx_loss_db REAL, rx_loss_db REAL, "
+      "CREATE TABLE setup_link(setup TEXT, link TEXT, power_dbm REAL, tx_gain_dbi REAL, rx_gain_dbi REAL, tx_loss_db REAL, rx_loss_db "
+      "REAL, "
       "automatic_power INTEGER);"
       "CREATE TABLE run(position INTEGER PRIMARY KEY, id TEXT, setup TEXT, log TEXT, log_sha256 TEXT, session_order INTEGER, flight TEXT, "
       "ended TEXT, notes TEXT, void_reason TEXT, turn_begin_s REAL, turn_end_s REAL, columns TEXT, unknown TEXT, reduced TEXT, legs TEXT);"
@@ -87,8 +88,19 @@ std::string legacy() {
 
 /// A text that is often JSON, and often nearly right.
 std::string text(FuzzedDataProvider& input) {
-  static const char* const kPieces[] = {"{\"id\":\"A\"", "\"links\":{\"control\":{", "[[\"setup\",\"A\",[0,", "null", "\"x\":1", "}", "]", ",",
-                                        "{\"points\":[{\"lat_deg\":1,\"lon_deg\":2}]}", "\"modes\":[", "1e999", "\"\\ud800\"", "[[50,-112]]"};
+  static const char* const kPieces[] = {"{\"id\":\"A\"",
+                                        "\"links\":{\"control\":{",
+                                        "[[\"setup\",\"A\",[0,",
+                                        "null",
+                                        "\"x\":1",
+                                        "}",
+                                        "]",
+                                        ",",
+                                        "{\"points\":[{\"lat_deg\":1,\"lon_deg\":2}]}",
+                                        "\"modes\":[",
+                                        "1e999",
+                                        "\"\\ud800\"",
+                                        "[[50,-112]]"};
   std::string out;
   for (int n = input.ConsumeIntegralInRange(0, 8); n > 0; --n)
     out += input.ConsumeBool() ? input.PickValueInArray(kPieces) : input.ConsumeRandomLengthString(12);
@@ -100,18 +112,27 @@ void tamper(SQLite::Database& db, FuzzedDataProvider& input, bool old) {
     const char* sql;
     bool blob;
   };
-  static constexpr Cell kToday[] = {{"UPDATE entity SET body = ? WHERE kind = 'facts'", false}, {"UPDATE entity SET body = ? WHERE kind = 'path'", false},
-                                    {"UPDATE entity SET body = ? WHERE kind = 'link'", false},  {"UPDATE entity SET body = ? WHERE kind = 'setup'", false},
-                                    {"UPDATE entity SET body = ? WHERE kind = 'run'", false},   {"UPDATE entity SET id = ?", false},
-                                    {"UPDATE entity SET kind = ? WHERE kind = 'run'", false},   {"UPDATE entity SET position = ?", false},
-                                    {"UPDATE history SET changes = ?", false},                  {"UPDATE meta SET value = ?", false},
-                                    {"UPDATE recording SET rows = ?", false},                   {"UPDATE channel SET samples = ?", true},
-                                    {"UPDATE channel SET name = ?", false},                     {"UPDATE log SET bytes = ?", true},
-                                    {"UPDATE log SET size = ?", false},                         {"UPDATE recording SET started = ?", false}};
-  static constexpr Cell kOld[] = {{"UPDATE campaign SET value = ?", false}, {"UPDATE link SET modes = ?", false},   {"UPDATE link SET unknown = ?", false},
-                                  {"UPDATE link SET kind = ?", false},      {"UPDATE run SET columns = ?", false},  {"UPDATE run SET reduced = ?", false},
-                                  {"UPDATE run SET unknown = ?", false},    {"UPDATE run SET setup = ?", false},    {"UPDATE run SET session_order = ?", false},
-                                  {"UPDATE setup SET unknown = ?", false},  {"UPDATE history SET undo = ?", false}, {"UPDATE setup_link SET link = ?", false}};
+  static constexpr Cell kToday[] = {{"UPDATE entity SET body = ? WHERE kind = 'facts'", false},
+                                    {"UPDATE entity SET body = ? WHERE kind = 'path'", false},
+                                    {"UPDATE entity SET body = ? WHERE kind = 'link'", false},
+                                    {"UPDATE entity SET body = ? WHERE kind = 'setup'", false},
+                                    {"UPDATE entity SET body = ? WHERE kind = 'run'", false},
+                                    {"UPDATE entity SET id = ?", false},
+                                    {"UPDATE entity SET kind = ? WHERE kind = 'run'", false},
+                                    {"UPDATE entity SET position = ?", false},
+                                    {"UPDATE history SET changes = ?", false},
+                                    {"UPDATE meta SET value = ?", false},
+                                    {"UPDATE recording SET rows = ?", false},
+                                    {"UPDATE channel SET samples = ?", true},
+                                    {"UPDATE channel SET name = ?", false},
+                                    {"UPDATE log SET bytes = ?", true},
+                                    {"UPDATE log SET size = ?", false},
+                                    {"UPDATE recording SET started = ?", false}};
+  static constexpr Cell kOld[] = {
+      {"UPDATE campaign SET value = ?", false}, {"UPDATE link SET modes = ?", false},   {"UPDATE link SET unknown = ?", false},
+      {"UPDATE link SET kind = ?", false},      {"UPDATE run SET columns = ?", false},  {"UPDATE run SET reduced = ?", false},
+      {"UPDATE run SET unknown = ?", false},    {"UPDATE run SET setup = ?", false},    {"UPDATE run SET session_order = ?", false},
+      {"UPDATE setup SET unknown = ?", false},  {"UPDATE history SET undo = ?", false}, {"UPDATE setup_link SET link = ?", false}};
   for (int n = input.ConsumeIntegralInRange(1, 3); n > 0; --n) {
     const Cell cell = old ? input.PickValueInArray(kOld) : input.PickValueInArray(kToday);
     try {

@@ -37,10 +37,10 @@ inline bool survives(const std::function<void()>& work) {
 }  // namespace distanz::fuzz
 
 /// The body of a harness: `data` is the input as text.
-#define DISTANZ_FUZZ(data)                                             \
-  static void fuzzOne(std::string_view data);                          \
-  extern "C" int LLVMFuzzerTestOneInput(const uint8_t* d, size_t n) {  \
-    fuzzOne(std::string_view(reinterpret_cast<const char*>(d), n));    \
-    return 0;                                                          \
-  }                                                                    \
+#define DISTANZ_FUZZ(data)                                            \
+  static void fuzzOne(std::string_view data);                         \
+  extern "C" int LLVMFuzzerTestOneInput(const uint8_t* d, size_t n) { \
+    fuzzOne(std::string_view(reinterpret_cast<const char*>(d), n));   \
+    return 0;                                                         \
+  }                                                                   \
   static void fuzzOne(std::string_view data)

@@ -25,5 +25,6 @@ DISTANZ_FUZZ(data) {
   if (modes.problem.empty()) fuzz::require(campaign::parseModes(campaign::modesText(modes.modes)).problem.empty(), "modes read back");
   const campaign::TypedReduction reduced = campaign::parseReduced(text, links);
   if (reduced.problem.empty())
-    fuzz::require(campaign::parseReduced(campaign::reducedText(reduced.reduced_db, links), links).problem.empty(), "reduced power reads back");
+    fuzz::require(campaign::parseReduced(campaign::reducedText(reduced.reduced_db, links), links).problem.empty(),
+                  "reduced power reads back");
 }

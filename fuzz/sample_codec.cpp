@@ -14,8 +14,9 @@ DISTANZ_FUZZ(data) {
     std::vector<double> values(bytes.size() / sizeof(double));
     if (!values.empty()) std::memcpy(values.data(), bytes.data(), values.size() * sizeof(double));
     const auto again = store::decodeColumn(store::encodeColumn(values), values.size());
-    fuzz::require(again.size() == values.size() && (values.empty() || std::memcmp(again.data(), values.data(), values.size() * sizeof(double)) == 0),
-                  "bit for bit");
+    fuzz::require(
+        again.size() == values.size() && (values.empty() || std::memcmp(again.data(), values.data(), values.size() * sizeof(double)) == 0),
+        "bit for bit");
     return;
   }
   store::PackedRecording packed;

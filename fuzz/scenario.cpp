@@ -1,7 +1,8 @@
 // A scenario of any bytes is refused, or can be flown; small ones are.
+#include "core/simulate/scenario.h"
+
 #include <cmath>
 
-#include "core/simulate/scenario.h"
 #include "formats/scenario_json.h"
 #include "harness.h"
 

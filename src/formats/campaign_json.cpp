@@ -20,7 +20,8 @@ class Reader {
   Campaign read(const json& value, const std::string& where) {
     JsonFields f(value, where);
     const double form = f.requiredNumber("distanz_interchange");
-    if (form != kInterchangeForm) f.refuse(fmt::format("is written in form {}; this version reads form {}; update Distanz", form, kInterchangeForm));
+    if (form != kInterchangeForm)
+      f.refuse(fmt::format("is written in form {}; this version reads form {}; update Distanz", form, kInterchangeForm));
     Campaign c;
     facts(f, c);
     each(f, "path", [&](const json& v, const std::string& at) { c.path.push_back(pathPoint(v, at)); });
@@ -100,8 +101,13 @@ class Reader {
     if (links.is_object())
       for (const auto& [id, value] : links.items()) {
         JsonFields own(value, where + ": links." + id);
-        s.links[id] = {own.optionalNumber("power_dbm"), own.number("tx_gain_dbi", 0), own.number("rx_gain_dbi", 0),
-                       own.number("tx_loss_db", 0),     own.number("rx_loss_db", 0),  own.flag("automatic_power", false), {}};
+        s.links[id] = {own.optionalNumber("power_dbm"),
+                       own.number("tx_gain_dbi", 0),
+                       own.number("rx_gain_dbi", 0),
+                       own.number("tx_loss_db", 0),
+                       own.number("rx_loss_db", 0),
+                       own.flag("automatic_power", false),
+                       {}};
         s.links[id].unknown = rest(own);
       }
     s.unknown = rest(f);

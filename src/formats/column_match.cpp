@@ -39,9 +39,9 @@ constexpr UnitScale kSpeed[] = {{"m/s", 1},
                                 {"fps", 0.3048}};
 constexpr UnitScale kTime[] = {{"s", 1}, {"sec", 1}, {"seconds", 1}, {"ms", 1e-3}, {"msec", 1e-3}, {"us", 1e-6}, {"utc", 1}};
 constexpr UnitScale kDelay[] = {{"ms", 1}, {"msec", 1}, {"s", 1000}, {"us", 1e-3}};
-constexpr UnitScale kBitrate[] = {{"mbps", 1},      {"mbit/s", 1},    {"mb/s", 1},      {"kbps", 1e-3}, {"kbit/s", 1e-3},
-                                  {"kb/s", 1e-3},   {"bps", 1e-6},    {"bit/s", 1e-6},  {"b/s", 1e-6},  {"gbyte/s", 8000},
-                                  {"mbyte/s", 8},   {"kbyte/s", 8e-3}, {"byte/s", 8e-6}};
+constexpr UnitScale kBitrate[] = {{"mbps", 1},    {"mbit/s", 1},     {"mb/s", 1},     {"kbps", 1e-3}, {"kbit/s", 1e-3},
+                                  {"kb/s", 1e-3}, {"bps", 1e-6},     {"bit/s", 1e-6}, {"b/s", 1e-6},  {"gbyte/s", 8000},
+                                  {"mbyte/s", 8}, {"kbyte/s", 8e-3}, {"byte/s", 8e-6}};
 constexpr UnitScale kPower[] = {{"mw", 1}, {"w", 1000}};
 constexpr UnitScale kVolt[] = {{"v", 1}, {"mv", 1e-3}};
 constexpr UnitScale kAmp[] = {{"a", 1}, {"ma", 1e-3}};

@@ -6,11 +6,11 @@
 namespace distanz::formats {
 namespace {
 
-constexpr std::string_view kUnits[] = {"dbm",  "db",   "%",   "pct",    "percent", "m",     "meter", "meters", "metres", "ft",
-                                       "feet", "km",   "mi",  "deg",    "\u00b0",  "m/s",   "mps",   "km/h",   "kmh",    "kph",
-                                       "mph",  "kn",   "kt",  "knots",  "ms",      "us",    "msec",  "s",      "sec",    "seconds",
-                                       "kbps", "mbps", "bps", "kbit/s", "mbit/s",  "bit/s", "kb/s", "mb/s", "b/s", "ft/s", "fps", "mw",    "w",      "v",      "mv",
-                                       "a",    "ma",   "mah", "hz",     "mhz",     "ghz",   "khz",   "utc"};
+constexpr std::string_view kUnits[] = {
+    "dbm",    "db",      "%",    "pct",  "percent", "m",      "meter",  "meters", "metres", "ft",    "feet", "km",   "mi",   "deg",
+    "\u00b0", "m/s",     "mps",  "km/h", "kmh",     "kph",    "mph",    "kn",     "kt",     "knots", "ms",   "us",   "msec", "s",
+    "sec",    "seconds", "kbps", "mbps", "bps",     "kbit/s", "mbit/s", "bit/s",  "kb/s",   "mb/s",  "b/s",  "ft/s", "fps",  "mw",
+    "w",      "v",       "mv",   "a",    "ma",      "mah",    "hz",     "mhz",    "ghz",    "khz",   "utc"};
 
 bool isUnit(std::string_view text) {
   return std::find(std::begin(kUnits), std::end(kUnits), text) != std::end(kUnits);

@@ -30,15 +30,16 @@ inline bool takePlainNumber(std::string_view& line, char delimiter, char decimal
   return true;
 }
 
-/// Seconds since midnight of "06:31:02.25" or "06:31", in UTC where a zone follows ("+01:00", "Z"), else in the log's own time; NaN where the
-/// field is not a clock.
+/// Seconds since midnight of "06:31:02.25" or "06:31", in UTC where a zone follows ("+01:00", "Z"), else in the log's own time; NaN where
+/// the field is not a clock.
 double parseClock(std::string_view field);
 
 /// Days since 1970-01-01 of "2026-11-24", "24.11.2026" or "11/24/2026"; NaN where the field is not a date.
 double parseDate(std::string_view field);
 
 struct DateTime {
-  double seconds;     ///< since 1970-01-01, in UTC where a zone follows, else in the log's own time; NaN where the field is no date with a clock
+  double
+      seconds;  ///< since 1970-01-01, in UTC where a zone follows, else in the log's own time; NaN where the field is no date with a clock
   double zone_s = 0;  ///< local time less UTC, where a zone follows
 };
 DateTime parseDateTime(std::string_view field);

@@ -120,7 +120,9 @@ namespace {
 
 class Digest {
  public:
-  Digest() : m_context(EVP_MD_CTX_new(), EVP_MD_CTX_free) { require(m_context && EVP_DigestInit_ex(m_context.get(), EVP_sha256(), nullptr)); }
+  Digest() : m_context(EVP_MD_CTX_new(), EVP_MD_CTX_free) {
+    require(m_context && EVP_DigestInit_ex(m_context.get(), EVP_sha256(), nullptr));
+  }
   void add(std::string_view bytes) { require(EVP_DigestUpdate(m_context.get(), bytes.data(), bytes.size())); }
   std::string hex() {
     std::array<unsigned char, EVP_MAX_MD_SIZE> digest{};

@@ -156,8 +156,9 @@ LogRead readLog(std::string_view bytes, const CsvLayout& layout, const std::vect
   out.problems.insert(out.problems.end(), axis.problems.begin(), axis.problems.end());
   const bool dropped = !axis.coarse && assembly.dropRepeated();
   // Where repeated rows went, the axis is laid again over those that remain; rows without a time go now.
-  const TimeAxis kept =
-      !dropped ? axis : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind, input.zone_s}, [](std::size_t) { return 0; });
+  const TimeAxis kept = !dropped ? axis
+                                 : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind, input.zone_s},
+                                            [](std::size_t) { return 0; });
   for (auto& slot : table.slots) keepRows(slot, kept.keep);
   out.recording.time_s = kept.time_s;
   out.recording.started = kept.started;

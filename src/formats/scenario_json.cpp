@@ -28,7 +28,8 @@ simulate::LinkPhysics physicsFrom(const json& value, const std::string& where) {
   p.quality_midpoint_dbm = f.number("quality_midpoint_dbm", p.quality_midpoint_dbm);
   p.quality_slope_db = f.number("quality_slope_db", p.quality_slope_db);
   const double packets = f.number("packets_per_sample", p.packets_per_sample);
-  if (!(packets >= 1 && packets <= simulate::kMostPackets)) f.refuse(fmt::format("\"packets_per_sample\" must lie within 1 to {}", simulate::kMostPackets));
+  if (!(packets >= 1 && packets <= simulate::kMostPackets))
+    f.refuse(fmt::format("\"packets_per_sample\" must lie within 1 to {}", simulate::kMostPackets));
   p.packets_per_sample = static_cast<int>(packets);
   p.full_bitrate_mbps = f.number("full_bitrate_mbps", p.full_bitrate_mbps);
   p.wild_share = f.number("wild_share", p.wild_share);

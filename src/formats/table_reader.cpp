@@ -170,8 +170,8 @@ void layOut(std::vector<Part>& parts, NumberTable& table, std::size_t slots, std
     rows += part.lines;
   }
   if (slots > 0 && rows > kMostValues / slots)
-    throw InputError(fmt::format("{} rows of {} columns are more than the {} million values a log may have; cut it into single flights", rows,
-                                 slots, kMostValues / 1'000'000));
+    throw InputError(fmt::format("{} rows of {} columns are more than the {} million values a log may have; cut it into single flights",
+                                 rows, slots, kMostValues / 1'000'000));
   if (rows * slots * sizeof(double) > kFree + kPerByte * bytes)
     throw InputError("most lines are blank or far shorter than the row of column names; check that the right file was chosen");
   table.slots.resize(slots);

@@ -211,8 +211,9 @@ void CampaignFile::edit(const std::string& what, SharedCampaign base, SharedCamp
   s.transact([&](std::int64_t revision) -> SharedCampaign {
     const std::vector<Change> theirs = base == s.campaign ? std::vector<Change>() : changesBetween(*base, *s.campaign);
     if (touchTheSame(changes, theirs))
-      throw Conflict(s.path.string() + ": another program changed the same part meanwhile; what it made of it is shown now, so look and "
-                                       "enter yours again");
+      throw Conflict(s.path.string() +
+                     ": another program changed the same part meanwhile; what it made of it is shown now, so look and "
+                     "enter yours again");
     SharedCampaign made = next;
     if (!theirs.empty()) {
       made = share(withChanges(*s.campaign, *next, changes));

@@ -56,7 +56,9 @@ class CampaignFile {
   void edit(const std::string& what, const campaign::Campaign& base, const campaign::Campaign& next) {
     edit(what, std::make_shared<const campaign::Campaign>(base), std::make_shared<const campaign::Campaign>(next));
   }
-  void edit(const std::string& what, const campaign::Campaign& next) { edit(what, shared(), std::make_shared<const campaign::Campaign>(next)); }
+  void edit(const std::string& what, const campaign::Campaign& next) {
+    edit(what, shared(), std::make_shared<const campaign::Campaign>(next));
+  }
 
   /// Adds runs with their logs and samples, all of them or none, in one transaction. Each gets the next free id and order.
   /// @throws InputError as edit(), also where a log is in the campaign already; Conflict where a setup is gone, or links were changed

@@ -38,7 +38,8 @@ void writeChanges(SQLite::Database& db, const campaign::Campaign& after, std::ve
 void applyChanges(SQLite::Database& db, const std::vector<Change>& changes, std::int64_t revision);
 
 /// The campaign once applyChanges() was done, without reading what did not change. @throws InputError for bodies that make none
-campaign::Campaign afterChanges(SQLite::Database& db, campaign::Campaign campaign, const std::vector<Change>& changes, const std::string& where);
+campaign::Campaign afterChanges(SQLite::Database& db, campaign::Campaign campaign, const std::vector<Change>& changes,
+                                const std::string& where);
 
 /// The same, from after to before.
 std::vector<Change> reversed(std::vector<Change> changes);

@@ -98,9 +98,13 @@ void readKit(SQLite::Database& db, int schema, Campaign& c) {
       db, "SELECT setup, link, power_dbm, tx_gain_dbi, rx_gain_dbi, tx_loss_db, rx_loss_db, " + automatic + " FROM setup_link");
   while (own.executeStep())
     if (const auto found = at.find(textAt(own, 0)); found != at.end())
-      c.setups[found->second].links[textAt(own, 1)] = {optionalAt(own, 2),           own.getColumn(3).getDouble(),
-                                                       own.getColumn(4).getDouble(), own.getColumn(5).getDouble(),
-                                                       own.getColumn(6).getDouble(), own.getColumn(7).getInt() != 0, {}};
+      c.setups[found->second].links[textAt(own, 1)] = {optionalAt(own, 2),
+                                                       own.getColumn(3).getDouble(),
+                                                       own.getColumn(4).getDouble(),
+                                                       own.getColumn(5).getDouble(),
+                                                       own.getColumn(6).getDouble(),
+                                                       own.getColumn(7).getInt() != 0,
+                                                       {}};
 }
 
 void readRuns(SQLite::Database& db, int schema, Campaign& c) {

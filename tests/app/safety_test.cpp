@@ -1,4 +1,5 @@
-// The window when something goes wrong around it: other programs, locked and lost files, jobs that end under a dialog, texts that are markup.
+// The window when something goes wrong around it: other programs, locked and lost files, jobs that end under a dialog, texts that are
+// markup.
 #include <SQLiteCpp/Database.h>
 
 #include <QElapsedTimer>
@@ -113,7 +114,8 @@ TEST_CASE("window: a locked file is opened when it is free, and the window lives
   waitFor("the other campaign", [&] { return s.document().path().filename() == "other.distanz"; });
 }
 
-TEST_CASE("window: a file that is gone, replaced or cut is told of before an edit counts, and all of it can be saved elsewhere", "[regression]") {
+TEST_CASE("window: a file that is gone, replaced or cut is told of before an edit counts, and all of it can be saved elsewhere",
+          "[regression]") {
   Session s;
   s.import(s.logs(1, 3));
   const campaign::Campaign before = s.campaign();

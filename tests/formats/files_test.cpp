@@ -40,8 +40,16 @@ TEST_CASE("interchange: logs of any name go out and come back, none outside the 
   c.links.resize(1);
   c.links[0].id = "control";
   c.setups.push_back({"A", "", "", {}, ""});
-  const std::vector<std::string> names{"..foo.csv", "file:y.csv", "campaign.json", "CON", "\u98db\u884c.csv", std::string(150, 'x') + ".csv",
-                                       std::string(130, 'x') + "\u98db\u98db\u98db\u98db.csv", "../../etc/passwd", "same.csv", "same.csv"};
+  const std::vector<std::string> names{"..foo.csv",
+                                       "file:y.csv",
+                                       "campaign.json",
+                                       "CON",
+                                       "\u98db\u884c.csv",
+                                       std::string(150, 'x') + ".csv",
+                                       std::string(130, 'x') + "\u98db\u98db\u98db\u98db.csv",
+                                       "../../etc/passwd",
+                                       "same.csv",
+                                       "same.csv"};
   for (std::size_t i = 0; i < names.size(); ++i) {
     campaign::Run run;
     run.id = "A" + std::to_string(i);
@@ -63,7 +71,8 @@ TEST_CASE("interchange: a name that begins with dots is inside, one that leads o
   std::filesystem::create_directory(dir / "in");
   const auto campaign = [&](const std::string& log) {
     test::spill(dir / "in" / "campaign.json",
-                R"({"distanz_interchange":1,"links":[{"id":"control"}],"setups":[{"id":"A"}],"runs":[{"id":"A1","setup":"A","log":")" + log + "\"}]}");
+                R"({"distanz_interchange":1,"links":[{"id":"control"}],"setups":[{"id":"A"}],"runs":[{"id":"A1","setup":"A","log":")" +
+                    log + "\"}]}");
   };
   test::spill(dir / "in" / "..foo.csv", "inside");
   test::spill(dir / "out.csv", "outside");

@@ -143,7 +143,8 @@ TEST_CASE("hostile JSON: nesting is counted outside texts only, and a deep text 
 TEST_CASE("hostile JSON: giants, odd letters and wrong kinds are refused in our own words", "[regression]") {
   for (const char* text :
        {R"({"distanz_interchange":1e999})", R"({"distanz_interchange":1,"title":"\xff"})", "{\"distanz_interchange\":1,\"title\":\"\xff\"}",
-        R"({"distanz_interchange":1,"links":[{"id":"c","modes":{"a":1}}]})", R"({"distanz_interchange":1,"setups":[{"id":"A","links":{"c":7}}]})",
+        R"({"distanz_interchange":1,"links":[{"id":"c","modes":{"a":1}}]})",
+        R"({"distanz_interchange":1,"setups":[{"id":"A","links":{"c":7}}]})",
         R"({"distanz_interchange":1,"runs":[{"id":"A","setup":"A","columns":{"a":[]}}]})", R"({"distanz_interchange":1,"station":[]})",
         R"({"distanz_interchange":1,"links":[{"id":"=c"}]})", R"({"distanz_interchange":1,"links":[{"id":"a,b"}]})"})
     try {
@@ -167,29 +168,34 @@ TEST_CASE("hostile logs: line ends alone ask for no memory, lines of next to not
   const std::string head = "time_s,distance_m,rssi_dbm\n0,5,-60\n1,30,-62\n";
   const ImportedLog log = importLog(head + std::string(20'000'000, '\n') + "2,60,-64\n", "x.csv", oneLink());
   CHECK(log.recording->rows() == 3);
-  CHECK(importLog(head + [] {
-          std::string ends;
-          for (int i = 0; i < 2'000'000; ++i) ends += "\r\n";
-          return ends;
-        }() + "2,60,-64\r\n",
-                  "x.csv", oneLink())
+  CHECK(importLog(
+            head +
+                [] {
+                  std::string ends;
+                  for (int i = 0; i < 2'000'000; ++i) ends += "\r\n";
+                  return ends;
+                }() +
+                "2,60,-64\r\n",
+            "x.csv", oneLink())
             .recording->rows() == 3);
   std::string blanks;
   for (int i = 0; i < 20'000'000; ++i) blanks += " \n";
   CHECK_THROWS_WITH(importLog(head + blanks, "x.csv", oneLink()), Catch::Contains("far shorter than the row of column names"));
 }
 
-TEST_CASE("hostile scenarios: flights without end, giants of packets and sds beyond reason are refused before they are flown", "[regression]") {
+TEST_CASE("hostile scenarios: flights without end, giants of packets and sds beyond reason are refused before they are flown",
+          "[regression]") {
   auto scenario = nlohmann::json::parse(test::slurp(DISTANZ_TEST_DATA "/../../demo/scenario.json"));
   const std::string link = scenario["physics"].begin().key();
-  for (const auto& [pointer, value] : std::vector<std::pair<std::string, nlohmann::json>>{{"/sample_s", 0.001},
-                                                                                         {"/flights/0/speed_mps", 1e-9},
-                                                                                         {"/flights/0/farthest_m", 1e12},
-                                                                                         {"/physics/" + link + "/packets_per_sample", 2e9},
-                                                                                         {"/physics/" + link + "/packets_per_sample", 1e300},
-                                                                                         {"/physics/" + link + "/place_correlation_m", 1e-300},
-                                                                                         {"/physics/" + link + "/fading_sd_db", 1e300},
-                                                                                         {"/physics/" + link + "/rician_k_db", 5000}}) {
+  for (const auto& [pointer, value] :
+       std::vector<std::pair<std::string, nlohmann::json>>{{"/sample_s", 0.001},
+                                                           {"/flights/0/speed_mps", 1e-9},
+                                                           {"/flights/0/farthest_m", 1e12},
+                                                           {"/physics/" + link + "/packets_per_sample", 2e9},
+                                                           {"/physics/" + link + "/packets_per_sample", 1e300},
+                                                           {"/physics/" + link + "/place_correlation_m", 1e-300},
+                                                           {"/physics/" + link + "/fading_sd_db", 1e300},
+                                                           {"/physics/" + link + "/rician_k_db", 5000}}) {
     auto bad = scenario;
     bad[nlohmann::json::json_pointer(pointer)] = value;
     if (pointer == "/sample_s")

@@ -78,8 +78,8 @@ TEST_CASE("campaign.json: unknown keys are kept at every level", "[regression]")
   json j = minimal();
   j["links"][0]["modes"] = {{{"mode", 50}, {"sensitivity_dbm", -112}}};
   j["setups"][0]["links"] = {{"control", {{"power_dbm", 20}}}};
-  const std::vector<std::string> levels{"", "/station", "/path/0", "/links/0", "/links/0/rule", "/links/0/modes/0", "/setups/0",
-                                        "/setups/0/links/control", "/runs/0"};
+  const std::vector<std::string> levels{
+      "", "/station", "/path/0", "/links/0", "/links/0/rule", "/links/0/modes/0", "/setups/0", "/setups/0/links/control", "/runs/0"};
   for (const std::string& level : levels) j[json::json_pointer(level + "/future")] = {{"level", level}};
   const CampaignRead r = campaignFromJson(j, "campaign.json");
   CHECK(r.problems.size() == levels.size());

@@ -53,7 +53,8 @@ TEST_CASE("two programs: another's half-done import is not taken for rubbish by 
   CHECK(SampleFile(dir / "c.distanz", Access::ReadOnly).logBytes(run) == log.bytes);
 }
 
-TEST_CASE("lost update: the same part changed elsewhere is a conflict, another part is merged, and undo elsewhere is seen", "[regression]") {
+TEST_CASE("lost update: the same part changed elsewhere is a conflict, another part is merged, and undo elsewhere is seen",
+          "[regression]") {
   const TempDir dir;
   campaign::Campaign two = small();
   two.setups.push_back({"B", "Helix", "", {}, ""});
@@ -71,11 +72,12 @@ TEST_CASE("lost update: the same part changed elsewhere is a conflict, another p
   // An undo elsewhere leaves as many steps as before; it is a change all the same.
   g.undo();
   CHECK(g.campaign().setups[1].name == "Helix");
-  CHECK_THROWS_AS(f.edit("Rename B", f.campaign(), [&] {
-    campaign::Campaign mine = f.campaign();
-    mine.setups[1].name = "Mine";
-    return mine;
-  }()),
+  CHECK_THROWS_AS(f.edit("Rename B", f.campaign(),
+                         [&] {
+                           campaign::Campaign mine = f.campaign();
+                           mine.setups[1].name = "Mine";
+                           return mine;
+                         }()),
                   Conflict);
   CHECK(f.campaign() == g.campaign());
 }

@@ -1,5 +1,5 @@
-// The real window under random edits and imports, until it is killed: torture_window FILE KEPT SEED. What it was told is on the disk it writes
-// down in KEPT. torture_window --check FILE KEPT tells whether the campaign holds all of that.
+// The real window under random edits and imports, until it is killed: torture_window FILE KEPT SEED. What it was told is on the disk it
+// writes down in KEPT. torture_window --check FILE KEPT tells whether the campaign holds all of that.
 #include <fcntl.h>
 #include <unistd.h>
 
@@ -57,7 +57,8 @@ class Driver {
   void import(Document& d, const std::string& mark) {
     std::string log = "time_s,distance_m,rssi_dbm\n";
     for (int t = 0; t < 400; ++t)
-      log += std::to_string(t) + "," + std::to_string(20 + 5 * std::min(t, 400 - t)) + ",-" + std::to_string(60 + (t * 7 + int(m_random() % 9)) % 30) + "\n";
+      log += std::to_string(t) + "," + std::to_string(20 + 5 * std::min(t, 400 - t)) + ",-" +
+             std::to_string(60 + (t * 7 + int(m_random() % 9)) % 30) + "\n";
     const QString file = m_folder.filePath(QString::fromStdString("A" + mark + ".csv"));
     formats::writeFile(file.toStdString(), log);
     m_busy = true;

@@ -1,13 +1,12 @@
 #include "app/kit/kit_stage.h"
 
-#include "app/shared/text.h"
-
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
 #include <algorithm>
 
 #include "app/kit/cards.h"
+#include "app/shared/text.h"
 
 namespace distanz::app {
 namespace {

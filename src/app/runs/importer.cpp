@@ -80,7 +80,7 @@ void Importer::finish() {
 
 void Importer::keep(const Kept& kept) {
   const QString what = kept.runs->size() == 1 ? tr("Import %1").arg(QString::fromStdString(kept.runs->front().run.log))
-                                             : tr("Import %1 logs").arg(kept.runs->size());
+                                              : tr("Import %1 logs").arg(kept.runs->size());
   m_document.addRuns(what, std::move(*kept.runs),
                      [self = QPointer(this), remarks = kept.remarks](const store::Added& added, const QString& refused) {
                        if (self) self->settled(added, remarks, refused);

@@ -69,8 +69,8 @@ Document::Kept Document::carryOut(store::CampaignFile& file, const Job& job) {
 }
 
 std::optional<Document::Kept> Document::submit(Job job, int patience_ms, std::function<void(const Kept&)> then) {
-  auto task = std::make_shared<std::packaged_task<Kept()>>(
-      [opened = m_opened, job = std::move(job)] { return carryOut(opened->file, job); });
+  auto task =
+      std::make_shared<std::packaged_task<Kept()>>([opened = m_opened, job = std::move(job)] { return carryOut(opened->file, job); });
   std::shared_future<Kept> kept = task->get_future().share();
   m_jobs.push_back({kept, std::move(then)});
   m_file_thread.start([this, task] {
@@ -124,8 +124,8 @@ bool Document::edit(const QString& what, const campaign::Campaign& next) {
   const auto told = [this](const Kept& kept) {
     if (!kept.refused.isEmpty() && !kept.lost) emit refused(kept.refused);
   };
-  const auto kept =
-      submit([what = what.toStdString(), base, next = m_campaign](store::CampaignFile& file) { file.edit(what, base, next); }, kPatience_ms, told);
+  const auto kept = submit([what = what.toStdString(), base, next = m_campaign](store::CampaignFile& file) { file.edit(what, base, next); },
+                           kPatience_ms, told);
   if (!kept && !m_told_waiting) {
     m_told_waiting = true;
     emit waitingChanged();
@@ -138,11 +138,9 @@ bool Document::edit(const QString& what, const campaign::Campaign& next) {
 void Document::addRuns(const QString& what, std::vector<store::PackedRun> runs, const AddedThen& then) {
   const auto added = std::make_shared<store::Added>();
   const auto packed = std::make_shared<std::vector<store::PackedRun>>(std::move(runs));
-  submit(
-      [what = what.toStdString(), packed, added, links = m_campaign->links](store::CampaignFile& file) {
-        *added = file.addRuns(what, std::move(*packed), links);
-      },
-      0, [added, then](const Kept& kept) { then(*added, kept.refused); });
+  submit([what = what.toStdString(), packed, added,
+          links = m_campaign->links](store::CampaignFile& file) { *added = file.addRuns(what, std::move(*packed), links); },
+         0, [added, then](const Kept& kept) { then(*added, kept.refused); });
 }
 
 void Document::step(const Job& job) {

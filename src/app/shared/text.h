@@ -6,8 +6,8 @@
 
 namespace distanz::app {
 
-/// A label that shows its text as it is. Names, notes and columns come from anywhere: none of it is ever taken for markup, so no other label is
-/// made in this program.
+/// A label that shows its text as it is. Names, notes and columns come from anywhere: none of it is ever taken for markup, so no other
+/// label is made in this program.
 QLabel* plainLabel(const QString& text = {});
 
 /// Text for a tool tip, which Qt would take for markup where it looks like it.

@@ -20,6 +20,7 @@
 #include "app/start/start_view.h"
 #include "app/window/demo.h"
 #include "app/window/help_page.h"
+#include "formats/aside.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
 #include "store/exchange.h"
@@ -163,10 +164,11 @@ void MainWindow::open(const QString& file) {
   if (!formats::isInterchange(path)) return openLater(file);
   const QString target = file + ".distanz";
   if (QFileInfo::exists(target))
-    return say(tr("%1 is there already, from an earlier time that this folder was opened; the folder may have changed since. Open that file, "
-                  "or move it away and open the folder again.")
-                   .arg(target),
-               tr("Open the file"), "open:" + target);
+    return say(
+        tr("%1 is there already, from an earlier time that this folder was opened; the folder may have changed since. Open that file, "
+           "or move it away and open the folder again.")
+            .arg(target),
+        tr("Open the file"), "open:" + target);
   openLater(target, [path, target] { store::fromInterchange(path, pathOf(target)); });
 }
 
@@ -264,7 +266,8 @@ void MainWindow::newCampaign() {
     return say(tr("%1 is the campaign that is open; choose another name.").arg(*file));
   const auto c = emptyCampaign(QFileInfo(*file).completeBaseName().toStdString());
   // The dialog asked before a file of this very name is replaced.
-  openLater(*file, [path = pathOf(*file), c] { store::CampaignFile::create(path, c, store::CampaignFile::Existing::Replace); }, 0);
+  openLater(
+      *file, [path = pathOf(*file), c] { store::CampaignFile::create(path, c, store::CampaignFile::Existing::Replace); }, 0);
 }
 
 void MainWindow::chooseCampaign() {
@@ -295,8 +298,10 @@ void MainWindow::inBackground(const std::function<QString()>& work, const std::f
         this,
         [this, why, then] {
           unsetCursor();
-          if (!why.isEmpty()) say(why);
-          else if (then) then();
+          if (!why.isEmpty())
+            say(why);
+          else if (then)
+            then();
         },
         Qt::QueuedConnection);
   });
@@ -348,7 +353,13 @@ void MainWindow::exportView(const QString& filter, const QString& ending, const 
   auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;  // after the dialog: it may have changed
   if (!file || !view) return;
   const QString& path = *file;
-  if (!write(*view, path)) say(tr("%1: cannot be written; choose another folder").arg(path));
+  try {
+    formats::Aside aside(pathOf(path));  // never half a picture under its name
+    if (!write(*view, QFile::decodeName(aside.place().c_str()))) return say(tr("%1: cannot be written; choose another folder").arg(path));
+    aside.publish(formats::Aside::Existing::Replace);
+  } catch (const Error& e) {
+    say(QString::fromUtf8(e.what()));
+  }
 }
 
 void MainWindow::exportPng() {
@@ -362,7 +373,7 @@ void MainWindow::exportSvg() {
 void MainWindow::exportCsv() {
   exportView(tr("CSV tables (*.csv)"), ".csv", [](Exportable& v, const QString& f) {
     try {
-      formats::writeFile(f.toStdString(), v.csv().toStdString());
+      formats::writeNewFile(pathOf(f), v.csv().toStdString());
     } catch (const Error&) {
       return false;
     }
@@ -399,11 +410,11 @@ void MainWindow::howItDecides() {
 }
 
 void MainWindow::about() {
-  auto* box = new QMessageBox(
-      QMessageBox::NoIcon, tr("About Distanz"),
-                     tr("<b>Distanz %1</b><p>How far each radio setup carries, which is better, and how sure that is.</p>"
-                        "<p>Free software under the GNU General Public License, version 3 or later.</p>")
-                         .arg(QApplication::applicationVersion()), QMessageBox::Ok, this);
+  auto* box = new QMessageBox(QMessageBox::NoIcon, tr("About Distanz"),
+                              tr("<b>Distanz %1</b><p>How far each radio setup carries, which is better, and how sure that is.</p>"
+                                 "<p>Free software under the GNU General Public License, version 3 or later.</p>")
+                                  .arg(QApplication::applicationVersion()),
+                              QMessageBox::Ok, this);
   box->setAttribute(Qt::WA_DeleteOnClose);
   box->open();
 }

@@ -19,10 +19,16 @@ QStringList SystemPrompts::openFiles(QWidget* parent, const QString& title, cons
 std::optional<QString> SystemPrompts::saveFile(QWidget* parent, const QString& title, const QString& suggested, const QString& filter) {
   QFileDialog dialog(parent, title, {}, filter);
   dialog.setAcceptMode(QFileDialog::AcceptSave);
-  dialog.setDefaultSuffix(QFileInfo(suggested).suffix());  // before the dialog asks whether the file may be replaced
+  const QString ending = QFileInfo(suggested).suffix();
+  dialog.setDefaultSuffix(ending);  // added before the dialog asks whether the file may be replaced
   dialog.selectFile(suggested);
-  return dialog.exec() == QDialog::Accepted && !dialog.selectedFiles().isEmpty() ? unlessEmpty(dialog.selectedFiles().first())
-                                                                                  : std::nullopt;
+  while (dialog.exec() == QDialog::Accepted && !dialog.selectedFiles().isEmpty()) {
+    const QString file = dialog.selectedFiles().first();
+    if (ending.isEmpty() || file.endsWith("." + ending)) return file;
+    if (!QFileInfo::exists(file + "." + ending)) return file + "." + ending;
+    dialog.selectFile(file + "." + ending);  // a name that ends otherwise: let the dialog ask about the real one
+  }
+  return std::nullopt;
 }
 std::optional<QString> SystemPrompts::openFolder(QWidget* parent, const QString& title) {
   return unlessEmpty(QFileDialog::getExistingDirectory(parent, title));

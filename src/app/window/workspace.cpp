@@ -14,7 +14,11 @@
 namespace distanz::app {
 
 Workspace::Workspace(Document& document, QWidget* parent)
-    : QWidget(parent), m_document(document), m_views(new QStackedWidget), m_findings(new FindingsColumn), m_rule(new RangeRule(m_document)) {
+    : QWidget(parent),
+      m_document(document),
+      m_views(new QStackedWidget),
+      m_findings(new FindingsColumn),
+      m_rule(new RangeRule(m_document)) {
   m_entries = {{tr("Kit"), "kit"}, {tr("Plan"), "plan"}, {tr("Runs"), "runs"}, {tr("Compare"), "compare"}};
   m_stages.resize(m_entries.size());
   m_rail = new StageRail(m_entries);

@@ -1,5 +1,4 @@
 #include "core/analysis/reading.h"
-#include "core/text/text.h"
 
 #include <fmt/format.h>
 
@@ -7,6 +6,8 @@
 #include <cmath>
 #include <iterator>
 #include <map>
+
+#include "core/text/text.h"
 
 namespace distanz::analysis {
 namespace {
@@ -96,8 +97,8 @@ std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis&
       addLeg(rows, leg(found->second.quality), &Row::quality);
       addLeg(rows, leg(found->second.bitrate), &Row::bitrate);
       for (const auto& [distance, row] : rows)
-        fmt::format_to(to, "{},{},{},{:.1f},{},{},{}\n", id, setup, back ? "back" : "out", distance,
-                       cell(row.signal), cell(row.quality), cell(row.bitrate));
+        fmt::format_to(to, "{},{},{},{:.1f},{},{},{}\n", id, setup, back ? "back" : "out", distance, cell(row.signal), cell(row.quality),
+                       cell(row.bitrate));
     }
   }
   return fmt::to_string(out);

@@ -39,8 +39,8 @@ struct LinkReduction {
   double reduced_db = 0;
 };
 
-/// The measured parts of a link's rule that a recording tells, by name ("quality", "bitrate"): what dropouts, first failures and live advice
-/// go by. A rule without either is held to kDefaultQuality_pct where there is a quality.
+/// The measured parts of a link's rule that a recording tells, by name ("quality", "bitrate"): what dropouts, first failures and live
+/// advice go by. A rule without either is held to kDefaultQuality_pct where there is a quality.
 struct NamedPart {
   std::string name;
   log::RulePart part;
@@ -49,8 +49,8 @@ struct NamedPart {
 std::vector<NamedPart> ruleParts(const campaign::Link& link, const log::Recording& recording);
 
 struct RunReduction {
-  std::string refused;    ///< why nothing can be made of the run; empty where it was reduced
-  bool unread = false;    ///< its samples could not be read this time: another time they may be
+  std::string refused;  ///< why nothing can be made of the run; empty where it was reduced
+  bool unread = false;  ///< its samples could not be read this time: another time they may be
   bool from_gnss = false;
   double farthest_m = 0, duration_s = 0;
   log::Turn turn;

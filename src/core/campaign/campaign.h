@@ -140,8 +140,8 @@ const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, con
 /// that the two are compared within each flight. @throws DomainError for a setup that does not exist
 Campaign splitByLeg(const Campaign& campaign, const std::string& setup);
 
-/// The campaign without a link, and without anything that only made sense with it: the setups' ends of it, reduced power and corrected columns
-/// of runs.
+/// The campaign without a link, and without anything that only made sense with it: the setups' ends of it, reduced power and corrected
+/// columns of runs.
 Campaign withoutLink(const Campaign& campaign, const std::string& link);
 
 /// "both", "out" or "back"; none for another word.

@@ -91,7 +91,8 @@ struct Checker {
 std::vector<Problem> validate(const Campaign& c) {
   using namespace limits;
   Checker check;
-  for (const auto& [kind, n] : {std::pair("links", c.links.size()), {"setups", c.setups.size()}, {"runs", c.runs.size()}, {"path points", c.path.size()}})
+  for (const auto& [kind, n] :
+       {std::pair("links", c.links.size()), {"setups", c.setups.size()}, {"runs", c.runs.size()}, {"path points", c.path.size()}})
     if (n > kMostItems) check.fail("too-many", fmt::format("{} {} are more than the {} a campaign may have", n, kind, kMostItems));
   if (!check.problems.empty()) return check.problems;
   check.ids(c.links, "link");

@@ -23,7 +23,7 @@ constexpr double kExponentLow = 1, kExponentHigh = 8;
 constexpr double kBitrateHigh_mbps = 10000;
 constexpr double kMarginHigh_db = 100;
 constexpr double kReducedHigh_db = 100;
-constexpr double kModeHigh = 1e9;  ///< a packet rate in Hz, or a number
+constexpr double kModeHigh = 1e9;            ///< a packet rate in Hz, or a number
 constexpr std::size_t kLongestId = 200;      ///< bytes
 constexpr std::size_t kMostItems = 100'000;  ///< of links, setups, runs or path points
 }  // namespace limits

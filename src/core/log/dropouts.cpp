@@ -53,7 +53,8 @@ std::vector<Second> seconds(std::span<const double> time_s, std::span<const doub
 
 }  // namespace
 
-LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const RulePart> parts, const Turn& turn) {
+LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const RulePart> parts,
+                      const Turn& turn) {
   LinkEvents events;
   const std::vector<Second> all = seconds(time_s, distance_m, parts);
   bool down = false;

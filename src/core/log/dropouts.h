@@ -28,7 +28,8 @@ struct RulePart {
 /// The link is down in a second in which the mean of any part lies below its threshold, and where no part has a value for 2 s.
 /// @param parts each as long as time_s; none: no events
 /// @param turn a dropout that lies wholly inside it is the turn's own (banking) and does not count as the link being lost
-LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const RulePart> parts, const Turn& turn);
+LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const RulePart> parts,
+                      const Turn& turn);
 
 /// The first part whose mean over the last second that it was heard in lies below its threshold; none where the rule holds now, or nothing
 /// was heard for 2 s before the end.

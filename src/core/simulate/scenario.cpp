@@ -222,8 +222,12 @@ void within(double value, double low, double high, const char* name) {
 
 void checkPhysics(const LinkPhysics& p) {
   within(p.exponent, 0.01, 10, "exponent");
-  for (const auto& [name, sd] : {std::pair("place_sd_db", p.place_sd_db), {"within_sd_db", p.within_sd_db}, {"flight_sd_db", p.flight_sd_db},
-                                 {"fading_sd_db", p.fading_sd_db}, {"pair_sd_db", p.pair_sd_db}, {"pair_within_sd_db", p.pair_within_sd_db},
+  for (const auto& [name, sd] : {std::pair("place_sd_db", p.place_sd_db),
+                                 {"within_sd_db", p.within_sd_db},
+                                 {"flight_sd_db", p.flight_sd_db},
+                                 {"fading_sd_db", p.fading_sd_db},
+                                 {"pair_sd_db", p.pair_sd_db},
+                                 {"pair_within_sd_db", p.pair_within_sd_db},
                                  {"leg_sd_db", p.leg_sd_db}})
     within(sd, 0, 60, name);
   within(p.place_correlation_m, 1, 1e5, "place_correlation_m");
@@ -272,7 +276,8 @@ void check(const Scenario& s) {
     samples += 2 * (run.farthest_m - run.start_m) / run.speed_mps / s.sample_s * static_cast<double>(s.physics.size());
   }
   if (!(samples <= kMostSamples))
-    throw DomainError(fmt::format("the flights make {:.3g} samples, more than {:.3g}; sample more rarely, or fly less", samples, kMostSamples));
+    throw DomainError(
+        fmt::format("the flights make {:.3g} samples, more than {:.3g}; sample more rarely, or fly less", samples, kMostSamples));
 }
 
 Simulated simulate(const Scenario& scenario, std::uint64_t seed) {

@@ -15,7 +15,10 @@ std::size_t letterLength(std::string_view text, char32_t& code) {
     code = first;
     return 1;
   }
-  const std::size_t length = first >= 0xc2 && first <= 0xdf ? 2 : first >= 0xe0 && first <= 0xef ? 3 : first >= 0xf0 && first <= 0xf4 ? 4 : 0;
+  const std::size_t length = first >= 0xc2 && first <= 0xdf   ? 2
+                             : first >= 0xe0 && first <= 0xef ? 3
+                             : first >= 0xf0 && first <= 0xf4 ? 4
+                                                              : 0;
   if (length == 0 || text.size() < length) return 0;
   code = first & (0xff >> (length + 1));
   for (std::size_t i = 1; i < length; ++i) {

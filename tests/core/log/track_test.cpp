@@ -145,7 +145,8 @@ TEST_CASE("dropouts: silence counts, a steady link has none, a link that stays l
   CHECK_FALSE(lost.regained_at_m);
 }
 
-TEST_CASE("dropouts: with several parts of a rule the first that fails loses the link, the last that holds again regains it", "[regression]") {
+TEST_CASE("dropouts: with several parts of a rule the first that fails loses the link, the last that holds again regains it",
+          "[regression]") {
   const Recording r = flight(1000);
   const auto& d = *r.find("distance_m");
   std::vector<double> quality, bitrate;

@@ -33,24 +33,28 @@ class Crowd {
 TEST_CASE("parallel: every index once, whatever the number of threads") {
   const unsigned threads = GENERATE(0U, 1U, 2U, 7U);
   std::vector<std::atomic<int>> seen(1000);
-  onAllCores(seen.size(), [&](std::size_t i) { ++seen[i]; }, threads);
+  onAllCores(
+      seen.size(), [&](std::size_t i) { ++seen[i]; }, threads);
   for (const auto& n : seen) CHECK(n == 1);
-  onAllCores(0, [](std::size_t) { FAIL("nothing to do"); }, threads);
+  onAllCores(
+      0, [](std::size_t) { FAIL("nothing to do"); }, threads);
 }
 
 TEST_CASE("parallel: what work throws is thrown to the caller, and later calls work again", "[regression]") {
   const unsigned threads = GENERATE(0U, 1U, 2U);
   std::atomic<int> begun{0};
-  CHECK_THROWS_WITH(onAllCores(100000,
-                               [&](std::size_t i) {
-                                 ++begun;
-                                 if (i == 10) throw std::runtime_error("ten");
-                               },
-                               threads),
+  CHECK_THROWS_WITH(onAllCores(
+                        100000,
+                        [&](std::size_t i) {
+                          ++begun;
+                          if (i == 10) throw std::runtime_error("ten");
+                        },
+                        threads),
                     "ten");
   CHECK(begun < 100000);
   std::atomic<int> done{0};
-  onAllCores(100, [&](std::size_t) { ++done; }, threads);
+  onAllCores(
+      100, [&](std::size_t) { ++done; }, threads);
   CHECK(done == 100);
 }
 
@@ -62,7 +66,12 @@ TEST_CASE("parallel: calls nest, also with a lock held, and an exception comes o
     onAllCores(50, [&](std::size_t) { ++done; });
   });
   CHECK(done == 400);
-  CHECK_THROWS_WITH(onAllCores(4, [](std::size_t) { onAllCores(4, [](std::size_t i) { if (i == 3) throw std::runtime_error("inner"); }); }),
+  CHECK_THROWS_WITH(onAllCores(4,
+                               [](std::size_t) {
+                                 onAllCores(4, [](std::size_t i) {
+                                   if (i == 3) throw std::runtime_error("inner");
+                                 });
+                               }),
                     "inner");
 }
 
