@@ -58,14 +58,9 @@ log::Recording unpackRecording(const PackedRecording& packed) {
   for (const auto& column : packed.columns) requireRows(column.samples, packed.rows);  // before anything is allocated
   log::Recording out;
   out.started = packed.started;
-  out.columns.resize(packed.columns.size() - 1);
-  parallel::onAllCores(packed.columns.size(), [&](std::size_t i) {
-    std::vector<double> values = decodeColumn(packed.columns[i].samples, packed.rows);
-    if (i == 0)
-      out.time_s = std::move(values);
-    else
-      out.columns[i - 1] = {packed.columns[i].name, std::move(values)};
-  });
+  out.time_s = decodeColumn(packed.columns.front().samples, packed.rows);
+  for (std::size_t i = 1; i < packed.columns.size(); ++i)
+    out.columns.push_back({packed.columns[i].name, decodeColumn(packed.columns[i].samples, packed.rows)});
   return out;
 }
 

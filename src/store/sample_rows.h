@@ -32,7 +32,7 @@ struct PackedRecording {
 /// On all cores.
 PackedRecording packRecording(const log::Recording& recording);
 
-/// On all cores. @throws InputError where the counts are beyond formats::kMostValues, or do not fit what the columns hold
+/// @throws InputError where the counts are beyond formats::kMostValues, or do not fit what the columns hold
 log::Recording unpackRecording(const PackedRecording& packed);
 
 /// A run with its log, read, found fit and packed, on its way into a campaign file.
