@@ -64,15 +64,17 @@ void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result
     if (!result.runs[i].used) continue;
     std::optional<std::size_t> first;
     // The legs of one flight are told apart: two runs of one log count where none of its legs counts in both.
-    const auto join = [&](std::vector<std::size_t>& same) {
-      for (const std::size_t other : same)
+    std::vector<std::vector<std::size_t>*> alike;
+    if (const std::string& sha = campaign.runs[i].log_sha256; !sha.empty()) alike.push_back(&by_log[sha]);
+    if (auto print = fingerprint(result.reductions[i]); print.size() > 2 * estimate::defaults::kMinCellsPerRun)
+      alike.push_back(&by_samples[std::move(print)]);
+    for (const auto* same : alike)
+      for (const std::size_t other : *same)
         if (!first && overlap(campaign.runs[i].legs, campaign.runs[other].legs)) first = other;
-      same.push_back(i);
-    };
-    if (const std::string& sha = campaign.runs[i].log_sha256; !sha.empty()) join(by_log[sha]);
-    if (auto print = fingerprint(result.reductions[i]); !first && print.size() > 2 * estimate::defaults::kMinCellsPerRun)
-      join(by_samples[std::move(print)]);
-    if (!first) continue;
+    if (!first) {
+      for (auto* same : alike) same->push_back(i);  // only what counts is in another's way
+      continue;
+    }
     const std::string &id = campaign.runs[i].id, &other = campaign.runs[*first].id;
     result.runs[i].used = false;
     result.runs[i].why_not = "the same flight as run " + other;

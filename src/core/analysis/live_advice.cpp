@@ -83,11 +83,11 @@ std::optional<LinkAdvice> adviseOn(const LinkModel* known, const Asked& q) {
 }
 
 std::string brokenPart(const campaign::Link& link, const log::Recording& so_far) {
-  const std::vector<NamedPart> parts = ruleParts(link, so_far);
-  std::vector<log::RulePart> given;
-  for (const NamedPart& p : parts)
-    if (p.given) given.push_back(p.part);
-  const auto broken = log::brokenNow(so_far.time_s, given);
+  std::vector<NamedPart> parts = ruleParts(link, so_far);
+  std::erase_if(parts, [](const NamedPart& p) { return !p.given; });
+  std::vector<log::RulePart> measured;
+  for (const NamedPart& p : parts) measured.push_back(p.part);
+  const auto broken = log::brokenNow(so_far.time_s, measured);
   return broken ? parts[*broken].name : std::string();
 }
 

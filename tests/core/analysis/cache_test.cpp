@@ -113,6 +113,11 @@ TEST_CASE("one log counts once for each of its legs: both ways and one of them a
   CHECK(test::analyseSimulated(flown).runs[4].used);
   add(campaign::Legs::Both, "A");
   CHECK_FALSE(test::analyseSimulated(flown).runs[5].used);
+  add(campaign::Legs::Back, "B");  // overlaps only with what does not count itself
+  flown.campaign.runs[4].void_reason = "wind";
+  CHECK(test::analyseSimulated(flown).runs[6].used);
+  flown.campaign.runs[4].void_reason.clear();
+  flown.campaign.runs[6].void_reason = "wind";
   flown.campaign.runs[0].void_reason = "wind";  // what does not count is in nobody's way
   CHECK_FALSE(test::analyseSimulated(flown).runs[5].used);
   flown.campaign.runs[4].void_reason = "wind";

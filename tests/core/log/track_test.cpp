@@ -165,6 +165,18 @@ TEST_CASE("dropouts: with several parts of a rule the first that fails loses the
   CHECK(linkEvents(r.time_s, d, std::vector<RulePart>{}, {96, 104}).dropouts.empty());
 }
 
+TEST_CASE("dropouts: a part that is logged every two seconds does not break one dropout into many", "[regression]") {
+  const Recording r = flight(1000);
+  const auto& d = *r.find("distance_m");
+  std::vector<double> quality(r.rows(), 100.0), bitrate;
+  for (std::size_t i = 0; i < r.rows(); ++i) bitrate.push_back(i % 20 != 0 ? NAN : d[i] > 700 ? 1 : 20);
+  const LinkEvents e = linkEvents(r.time_s, d, std::vector<RulePart>{{quality, 70}, {bitrate, 4}}, {96, 104});
+  REQUIRE(e.dropouts.size() == 1);
+  REQUIRE(e.regained_at_m);
+  CHECK_THAT(*e.lost_at_m, WithinAbs(700, 25));
+  CHECK_THAT(*e.regained_at_m, WithinAbs(700, 25));
+}
+
 TEST_CASE("the rule now: the part whose last second lies below it, none for what was not heard") {
   std::vector<double> time, good, bad;
   for (int i = 0; i < 100; ++i) {
