@@ -13,6 +13,20 @@ namespace {
 
 std::atomic<unsigned> g_limit{0};
 thread_local bool t_inside = false;  // of an arena that keeps to the limit already
+thread_local bool t_alone = false;   // within a call that was to use one thread
+
+/// Sets a flag of this thread for as long as it lives.
+class While {
+ public:
+  explicit While(bool& flag) : m_flag(flag), m_before(std::exchange(flag, true)) {}
+  ~While() { m_flag = m_before; }
+  While(const While&) = delete;
+  While& operator=(const While&) = delete;
+
+ private:
+  bool& m_flag;
+  bool m_before;
+};
 
 }  // namespace
 
@@ -25,16 +39,17 @@ void onAllCores(std::size_t n, const std::function<void(std::size_t)>& work, uns
   const unsigned limit = g_limit;
   if (limit > 0) threads = threads == 0 ? limit : std::min(threads, limit);
   threads = std::min(threads, static_cast<unsigned>(tbb::info::default_concurrency()));  // more would only be warned about
-  if (n < 2 || threads == 1) {
+  if (threads == 1 || t_alone) {
+    const While alone(t_alone);
     for (std::size_t i = 0; i < n; ++i) work(i);
     return;
   }
+  if (n < 2) {
+    if (n == 1) work(0);
+    return;
+  }
   const auto one = [&work](std::size_t i) {
-    const bool before = std::exchange(t_inside, true);
-    const struct Restore {
-      bool before;
-      ~Restore() { t_inside = before; }
-    } restore{before};
+    const While inside(t_inside);
     work(i);
   };
   // Isolated: while it waits, a thread takes up nothing of another call, which might want a lock that it holds.

@@ -89,3 +89,17 @@ TEST_CASE("parallel: a limit holds for the whole program, nested calls included"
     if (limit > 1 && std::thread::hardware_concurrency() > 1) CHECK(crowd.most() > 1);
   }
 }
+
+TEST_CASE("parallel: a call that is to use one thread uses one, nested calls included", "[regression]") {
+  Crowd crowd;
+  onAllCores(
+      3,
+      [&](std::size_t) {
+        onAllCores(6, [&](std::size_t) {
+          crowd.enter();
+          crowd.leave();
+        });
+      },
+      1);
+  CHECK(crowd.most() == 1);
+}
