@@ -7,6 +7,7 @@
 #include <cstring>
 
 #include "core/quantity/error.h"
+#include "core/text/text.h"
 
 namespace distanz::formats {
 namespace {
@@ -142,6 +143,7 @@ CsvLayout layoutOf(std::string_view bytes) {
     auto fields = splitLine(line, delimiter);
     if (isHeader(fields)) {
       layout.delimiter = delimiter;
+      for (std::string& name : fields) name = text::fromCsvField(name);
       layout.header = std::move(fields);
       layout.header_line = line_number;
     } else if (line_number > 50 || looksNumeric(fields.front())) {

@@ -1,7 +1,6 @@
 // Files nobody meant well with: whatever comes in, the answer is a value or one clear refusal, never a crash, a hang or a made-up number.
 #include <algorithm>
 #include <catch2/catch.hpp>
-#include <chrono>
 #include <cmath>
 #include <functional>
 #include <nlohmann/json.hpp>
@@ -123,13 +122,6 @@ campaign::Campaign oneLink() {
   return c;
 }
 
-/// Seconds that the work took, for limits that differ by orders of magnitude from what would be wrong.
-double took(const std::function<void()>& work) {
-  const auto begin = std::chrono::steady_clock::now();
-  work();
-  return std::chrono::duration<double>(std::chrono::steady_clock::now() - begin).count();
-}
-
 }  // namespace
 
 TEST_CASE("hostile JSON: nesting is counted outside texts only, and a deep text never reaches the stack", "[regression]") {
@@ -145,8 +137,7 @@ TEST_CASE("hostile JSON: giants, odd letters and wrong kinds are refused in our 
        {R"({"distanz_interchange":1e999})", R"({"distanz_interchange":1,"title":"\xff"})", "{\"distanz_interchange\":1,\"title\":\"\xff\"}",
         R"({"distanz_interchange":1,"links":[{"id":"c","modes":{"a":1}}]})",
         R"({"distanz_interchange":1,"setups":[{"id":"A","links":{"c":7}}]})",
-        R"({"distanz_interchange":1,"runs":[{"id":"A","setup":"A","columns":{"a":[]}}]})", R"({"distanz_interchange":1,"station":[]})",
-        R"({"distanz_interchange":1,"links":[{"id":"=c"}]})", R"({"distanz_interchange":1,"links":[{"id":"a,b"}]})"})
+        R"({"distanz_interchange":1,"runs":[{"id":"A","setup":"A","columns":{"a":[]}}]})", R"({"distanz_interchange":1,"station":[]})"})
     try {
       formats::readCampaign(text, "c.json");
       FAIL(text);
@@ -157,11 +148,13 @@ TEST_CASE("hostile JSON: giants, odd letters and wrong kinds are refused in our 
   CHECK_THROWS_WITH(formats::readCampaign(long_notes, "c.json"), Catch::Contains("longer than"));
 }
 
-TEST_CASE("hostile logs: a line of quotes takes time in proportion, not its square", "[regression]") {
-  const auto quotes = [](std::size_t n) { return "time_s,rssi_dbm\n" + std::string(n, '"') + "\n0,1\n"; };
-  const double small = took([&] { survives([&] { layoutOf(quotes(100'000)); }); });
-  const double large = took([&] { survives([&] { layoutOf(quotes(1'000'000)); }); });
-  CHECK(large < 0.5 + 50 * small);  // squared it was over a minute
+TEST_CASE("hostile logs: lines of quotes take time in proportion, not its square", "[regression]") {
+  std::string quotes;
+  for (int i = 0; i < 30; ++i) quotes += std::string(1'000'000, '"') + "\n";  // squared, each took minutes: the test would be stopped
+  CHECK_FALSE(survives([&] {
+    layoutOf("time_s,rssi_dbm\n" + quotes.substr(0, 20'000'000));
+    layoutOf(quotes);
+  }));
 }
 
 TEST_CASE("hostile logs: line ends alone ask for no memory, lines of next to nothing are refused", "[regression]") {

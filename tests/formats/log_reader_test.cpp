@@ -328,3 +328,15 @@ TEST_CASE("units without brackets: feet per second are no metres, bytes are no b
   CHECK(unitOf("bitrate Mbps", "video.bitrate_mbps") == 1.0);
   CHECK(unitOf("bitrate Mbit/s", "video.bitrate_mbps") == 1.0);
 }
+
+TEST_CASE("logs written here are read back, whatever the link is called", "[regression]") {
+  campaign::Campaign c;
+  c.links.resize(1);
+  c.links[0].id = GENERATE(as<std::string>{}, "control", "=cmd|x", "-dash", "a,b;c", "say \"hi\"", "@home", "\u98db\u884c");
+  log::Recording r;
+  r.time_s = {0, 1, 2};
+  r.columns = {{"distance_m", {5, 50, 90}}, {log::linkChannel(c.links[0].id, "rssi_dbm"), {-60, -61, -64}}};
+  const std::string csv = writeLogCsv(r);
+  CHECK(csv.find(",=") == std::string::npos);
+  CHECK(readRecording(csv, "x.csv", c) == r);
+}

@@ -48,14 +48,9 @@ struct Checker {
     std::set<double> modes;
     for (const ModeSensitivity& m : l.modes) {
       within(m.sensitivity_dbm, kLevelLow_dbm, kLevelHigh_dbm, name + " sensitivity in a mode", "dBm");
-      within(m.mode, 0, kModeHigh, name + " mode", "");
       if (!std::isfinite(m.mode) || !modes.insert(m.mode).second)
         fail("duplicate-mode", fmt::format("{} mode {:g} occurs twice or is no number; give each mode one sensitivity", name, m.mode));
     }
-    if (!l.id.empty() && std::string("=+-@").find(l.id.front()) != std::string::npos)
-      fail("bad-id", name + " a link's id must not begin with =, +, - or @; rename it");
-    if (l.id.find_first_of(",;\"\n\r\t|") != std::string::npos)
-      fail("bad-id", name + " a link's id must not hold a comma, quote or other mark that parts columns; rename it");
     if (l.id.find('.') != std::string::npos) fail("bad-id", name + " a link's id must not hold a dot; rename it");
   }
 
@@ -115,6 +110,11 @@ std::vector<Problem> validate(const Campaign& c) {
   for (const Setup& s : c.setups) check.setup(c, s);
   for (const Run& r : c.runs) check.run(c, r);
   return check.problems;
+}
+
+void requireValid(const Campaign& campaign) {
+  const auto faults = validate(campaign);
+  if (!faults.empty()) throw InputError(faults.front().text);
 }
 
 }  // namespace distanz::campaign

@@ -8,6 +8,8 @@ namespace distanz::campaign {
 /// the globe, frequencies, levels and rules out of bounds. Empty for a campaign that can be kept and analysed.
 /// A campaign still being filled in (no path, no power) is valid.
 std::vector<Problem> validate(const Campaign& campaign);
+/// @throws InputError with the first of them
+void requireValid(const Campaign& campaign);
 
 /// Limits a typed value must keep to, shared by the fields and validate(). Canonical units.
 namespace limits {
@@ -23,7 +25,7 @@ constexpr double kExponentLow = 1, kExponentHigh = 8;
 constexpr double kBitrateHigh_mbps = 10000;
 constexpr double kMarginHigh_db = 100;
 constexpr double kReducedHigh_db = 100;
-constexpr double kModeHigh = 1e9;            ///< a packet rate in Hz, or a number
+constexpr double kModeHigh = 1e9;            ///< of a mode typed: a packet rate in Hz, or a number
 constexpr std::size_t kLongestId = 200;      ///< bytes
 constexpr std::size_t kMostItems = 100'000;  ///< of links, setups, runs or path points
 }  // namespace limits

@@ -49,6 +49,11 @@ void letters(std::string_view text, Each each) {
   }
 }
 
+/// A spreadsheet computes what begins like this.
+bool readsAsFormula(std::string_view field) {
+  return !field.empty() && std::string_view("=+-@\t\r").find(field.front()) != std::string_view::npos;
+}
+
 }  // namespace
 
 std::string validUtf8(std::string_view text) {
@@ -85,9 +90,13 @@ std::string jsonForTerminal(std::string_view json) {
   return out;
 }
 
+std::string_view fromCsvField(std::string_view field) {
+  return field.starts_with('\'') && readsAsFormula(field.substr(1)) ? field.substr(1) : field;
+}
+
 std::string csvField(std::string_view text) {
   std::string out = validUtf8(text);
-  if (!out.empty() && std::string_view("=+-@\t\r").find(out.front()) != std::string_view::npos) out.insert(0, 1, '\'');
+  if (readsAsFormula(out)) out.insert(0, 1, '\'');
   if (out.find_first_of("\",;\n\r\t|") == std::string::npos) return out;
   for (std::size_t at = 0; (at = out.find('"', at)) != std::string::npos; at += 2) out.insert(at, 1, '"');
   return '"' + out + '"';

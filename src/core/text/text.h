@@ -21,4 +21,7 @@ std::string jsonForTerminal(std::string_view json);
 /// One field of a CSV file: quoted where needed; a text that a spreadsheet would take for a formula gets an apostrophe before it.
 std::string csvField(std::string_view text);
 
+/// A field's text without the apostrophe that csvField() put before it.
+std::string_view fromCsvField(std::string_view field);
+
 }  // namespace distanz::text

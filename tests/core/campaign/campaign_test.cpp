@@ -243,9 +243,11 @@ TEST_CASE("a link that is removed takes along what only made sense with it", "[r
   CHECK(without.runs[0].columns == std::map<std::string, std::string>{{"control.rssi_dbm", "y"}, {"height_m", "z"}});
 }
 
-TEST_CASE("ids that would break a column, a formula or a name are refused", "[regression]") {
+TEST_CASE("ids that would part a channel's name, or are no ids, are refused; others are theirs who gave them", "[regression]") {
   campaign::Campaign c;
   c.links.resize(1);
-  c.links[0].id = GENERATE(as<std::string>{}, "=x", "+x", "-x", "@x", "a,b", "a;b", "a\"b", "a\nb", "a.b", std::string(201, 'x'));
+  c.links[0].id = GENERATE(as<std::string>{}, "a.b", "", std::string(201, 'x'));
   CHECK_FALSE(campaign::validate(c).empty());
+  c.links[0].id = GENERATE(as<std::string>{}, "=x", "-x", "a,b", "a;b", "a\"b");  // older files may have them
+  CHECK(campaign::validate(c).empty());
 }

@@ -43,6 +43,10 @@ TEST_CASE("CSV: quoted where needed, and no text is a formula") {
   CHECK(csvField("say \"x\"") == "\"say \"\"x\"\"\"");
   CHECK(csvField("two\nlines") == "\"two\nlines\"");
   CHECK(csvField("") == "");
-  for (const char* formula : {"=1+1", "+1", "-1", "@x"}) CHECK(csvField(formula) == "'" + std::string(formula));
+  for (const char* formula : {"=1+1", "+1", "-1", "@x"}) {
+    CHECK(csvField(formula) == "'" + std::string(formula));
+    CHECK(fromCsvField(csvField(formula)) == formula);
+  }
+  CHECK(fromCsvField("'tis") == "'tis");
   CHECK(csvField("=HYPERLINK(\"http://x\",\"y\")") == "\"'=HYPERLINK(\"\"http://x\"\",\"\"y\"\")\"");
 }
