@@ -27,11 +27,6 @@ namespace {
 
 constexpr int kKeptEdits = 500;
 
-void requireValid(const Campaign& campaign) {
-  const auto faults = campaign::validate(campaign);
-  if (!faults.empty()) throw InputError(faults.front().text);
-}
-
 /// A file that an older version left in WAL mode becomes a plain one; SQLite does it only where no other connection has it open.
 void makePlain(SQLite::Database& db) {
   if (db.execAndGet("PRAGMA journal_mode").getString() != "wal") return;
@@ -87,6 +82,12 @@ struct CampaignFile::State {
     requireSame();
   }
 
+  /// A newer version may have brought the file up to date meanwhile.
+  void requireToday() {
+    if (requireSchema(db, path) != kSchemaVersion)
+      throw InputError(path.string() + ": was brought up to date by a newer version of Distanz meanwhile; open it again to look at it");
+  }
+
   /// Takes in what the file holds, within a transaction. @return true where it is not what was known
   bool takeIn() {
     const StateMark now = readMark(db);
@@ -104,6 +105,7 @@ struct CampaignFile::State {
     requireWritable();
     guarded(path, [&] {
       SQLite::Transaction all(db, SQLite::TransactionBehavior::IMMEDIATE);
+      requireToday();
       takeIn();
       const StateMark after = next(known);
       SharedCampaign made = work(after.revision);
@@ -143,7 +145,7 @@ struct CampaignFile::State {
       mark.bind(2, step->id);
       mark.exec();
       Campaign made = afterChanges(db, *campaign, changes, path.string());
-      requireValid(made);
+      campaign::requireValid(made);
       return share(std::move(made));
     });
   }
@@ -156,7 +158,7 @@ CampaignFile::~CampaignFile() = default;
 
 CampaignFile CampaignFile::create(const fs::path& path, const Campaign& campaign, Existing existing) {
   FileBuilder builder(path);
-  builder.finish(campaign, existing == Existing::Replace ? formats::Aside::Existing::Replace : formats::Aside::Existing::Keep);
+  builder.finish(campaign, existing);
   return open(path, Access::ReadWrite);
 }
 
@@ -206,7 +208,7 @@ const std::string& CampaignFile::readOnlyReason() const {
 void CampaignFile::edit(const std::string& what, SharedCampaign base, SharedCampaign next) {
   std::vector<Change> changes = changesBetween(*base, *next);
   if (changes.empty()) return;
-  requireValid(*next);
+  campaign::requireValid(*next);
   State& s = *m_state;
   s.transact([&](std::int64_t revision) -> SharedCampaign {
     const std::vector<Change> theirs = base == s.campaign ? std::vector<Change>() : changesBetween(*base, *s.campaign);
@@ -251,7 +253,7 @@ Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs
       next.runs.push_back(fresh.run);
       added.runs.push_back(fresh.run);
     }
-    requireValid(next);
+    campaign::requireValid(next);
     std::vector<Change> changes = changesBetween(*s.campaign, next);
     if (!changes.empty()) {
       writeChanges(s.db, next, changes, revision);
@@ -305,6 +307,7 @@ int CampaignFile::purge() {
   int gone = 0;
   guarded(s.path, [&] {
     SQLite::Transaction all(s.db, SQLite::TransactionBehavior::IMMEDIATE);
+    s.requireToday();
     s.takeIn();
     std::set<std::string> spoken;
     for (const campaign::Run& run : s.campaign->runs) spoken.insert(run.log_sha256);

@@ -5,6 +5,7 @@
 #include <string>
 
 #include "core/campaign/campaign.h"
+#include "formats/aside.h"
 #include "store/database.h"
 #include "store/sample_rows.h"
 
@@ -31,7 +32,7 @@ class CampaignFile {
  public:
   /// Built aside, synced, then named. @param existing Replace: a file of that name goes in the same step
   /// @throws InputError: a file is there already (Keep), or open elsewhere (Replace); folder not writable; campaign invalid
-  enum class Existing { Keep, Replace };
+  using Existing = formats::Aside::Existing;
   static CampaignFile create(const std::filesystem::path& path, const campaign::Campaign& campaign, Existing existing = Existing::Keep);
   /// ReadOnly writes nothing, and reads older files by converting in memory. ReadWrite migrates them. Newer files open read-only.
   /// @throws InputError: missing, foreign, truncated or damaged file

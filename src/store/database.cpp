@@ -158,6 +158,12 @@ SQLite::Database openDatabase(const fs::path& path, Access access) {
   return std::move(*db);
 }
 
+void createOwnTables(SQLite::Database& db) {
+  for (const char* sql : kOwnTables) db.exec(sql);
+  for (const char* sql : kIndexes) db.exec(sql);
+  for (const char* sql : kViews) db.exec(sql);
+}
+
 SQLite::Database makeDatabase(const fs::path& path) {
   std::optional<SQLite::Database> db;
   guarded(path, [&] {
@@ -167,9 +173,7 @@ SQLite::Database makeDatabase(const fs::path& path) {
     db->exec(fmt::format("PRAGMA application_id={}; PRAGMA user_version={}", kApplicationId, kSchemaVersion));
     db->exec("BEGIN");
     for (const char* sql : kKeptTables) db->exec(sql);
-    for (const char* sql : kOwnTables) db->exec(sql);
-    for (const char* sql : kIndexes) db->exec(sql);
-    for (const char* sql : kViews) db->exec(sql);
+    createOwnTables(*db);
     db->exec("COMMIT");
     harden(*db);
   });

@@ -47,6 +47,9 @@ void harden(SQLite::Database& db);
 /// An empty campaign file for building aside: no journal, no syncs. @param path empty: in memory @throws InputError
 SQLite::Database makeDatabase(const std::filesystem::path& path);
 
+/// What today's schema has beside logs and samples: tables, index, views.
+void createOwnTables(SQLite::Database& db);
+
 /// @return user_version @throws InputError where the application_id is another, or the tables are not those of that version
 int requireSchema(SQLite::Database& db, const std::filesystem::path& path);
 

@@ -44,8 +44,7 @@ void FileBuilder::add(const PackedRun& run, const std::vector<campaign::Link>& l
 }
 
 void FileBuilder::finish(const campaign::Campaign& campaign, formats::Aside::Existing existing) {
-  const auto faults = campaign::validate(campaign);
-  if (!faults.empty()) throw InputError(faults.front().text);
+  campaign::requireValid(campaign);
   guarded(m_target, [&] {
     SQLite::Transaction all(*m_db);
     writeCampaign(*m_db, campaign, 1);

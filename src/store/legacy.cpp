@@ -161,6 +161,11 @@ Campaign readLegacyCampaign(SQLite::Database& db, int schema, const std::string&
   return formats::campaignFromJson(formats::campaignJson(c), where).campaign;
 }
 
+void dropLegacyTables(SQLite::Database& db) {
+  for (const char* table : kLegacyTables) db.exec(std::string("DROP TABLE ") + table);
+  db.exec("DELETE FROM recording; DELETE FROM channel");
+}
+
 std::vector<LegacyStep> readLegacyHistory(SQLite::Database& db, const Campaign& now) {
   std::vector<LegacyStep> done, undone;
   const auto walk = [&](const char* sql, bool back, std::vector<LegacyStep>& out) {

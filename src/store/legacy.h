@@ -15,6 +15,9 @@ bool hasLegacyTables(SQLite::Database& db, int schema);
 /// @param schema of the file, 1 or 2: what the older one lacks has its default @throws InputError where a row does not make sense
 campaign::Campaign readLegacyCampaign(SQLite::Database& db, int schema, const std::string& where);
 
+/// Removes what today's schema keeps in other tables. Logs stay; their samples are made again by today's reader, under its key.
+void dropLegacyTables(SQLite::Database& db);
+
 struct LegacyStep {
   std::string at, what;
   campaign::Campaign before, after;

@@ -66,13 +66,8 @@ void migrate(SQLite::Database& db, const fs::path& path) {
   const campaign::Campaign campaign = readLegacyCampaign(db, version, path.string());
   const std::vector<LegacyStep> history = readLegacyHistory(db, campaign);
   keepCopy(path, version);
-  db.exec(
-      "DROP TABLE campaign; DROP TABLE path_point; DROP TABLE link; DROP TABLE setup; DROP TABLE setup_link; DROP TABLE run;"
-      "DROP TABLE history;"
-      "DELETE FROM recording; DELETE FROM channel");  // made again from the logs by today's reader, under its key
-  for (const char* sql : kOwnTables) db.exec(sql);
-  for (const char* sql : kIndexes) db.exec(sql);
-  for (const char* sql : kViews) db.exec(sql);
+  dropLegacyTables(db);
+  createOwnTables(db);
   writeMark(db, next({}));
   writeCampaign(db, campaign, 1);
   putHistory(db, history);

@@ -172,6 +172,16 @@ TEST_CASE("a newer file opens read-only with a plain message") {
   CHECK_THROWS_WITH(f.edit("Rename", renamed(small(), "x")), Contains("newer version"));
 }
 
+TEST_CASE("a file that a newer version brought up to date while it was open is written no more", "[regression]") {
+  const TempDir dir;
+  CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
+  SQLite::Database((dir / "c.distanz").string(), SQLite::OPEN_READWRITE).exec("PRAGMA user_version=99");
+  CHECK_THROWS_WITH(f.edit("Rename", renamed(small(), "x")), Contains("newer version"));
+  CHECK_FALSE(f.refresh());
+  CHECK(f.campaign() == small());
+  CHECK(read(dir / "c.distanz") == small());
+}
+
 TEST_CASE("purge: only logs that neither a run nor undo speaks of go") {
   const TempDir dir;
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small());

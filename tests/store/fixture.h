@@ -54,10 +54,13 @@ inline campaign::Campaign read(const std::filesystem::path& path) {
   return store::CampaignFile::open(path, store::Access::ReadOnly).campaign();
 }
 
-inline campaign::Run import(store::CampaignFile& file, const Log& log) {
+inline store::Added add(store::CampaignFile& file, const Log& log) {
   std::vector<store::PackedRun> runs;
   runs.push_back(log.packed());
-  return file.addRuns("Import", std::move(runs), file.campaign().links).runs.at(0);
+  return file.addRuns("Import", std::move(runs), file.campaign().links);
+}
+inline campaign::Run import(store::CampaignFile& file, const Log& log) {
+  return add(file, log).runs.at(0);
 }
 
 /// Starts work in a child that may be killed; see ended().

@@ -80,9 +80,7 @@ TEST_CASE("samples that are damaged are read again; a damaged or missing log is 
   CHECK(s.recording(run, f.campaign())->rows() == 2);
   damage(GENERATE("UPDATE log SET bytes = x'28b52ffd'", "DELETE FROM log"));
   CHECK_THROWS_WITH(s.recording(run, f.campaign()), Contains("run A1") && Contains("import it again"));
-  std::vector<PackedRun> again;
-  again.push_back(a.packed());
-  const Added added = f.addRuns("Import", std::move(again), f.campaign().links);
+  const Added added = add(f, a);
   CHECK(added.runs.empty());
   CHECK(added.restored == std::vector<std::string>{"A1"});
   CHECK(s.logBytes(run) == a.bytes);
