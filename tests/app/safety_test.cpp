@@ -98,6 +98,34 @@ TEST_CASE("window: a locked file does not freeze it; the edit is kept as soon as
   CHECK(s.campaign().setups[0].name == "While locked");
 }
 
+TEST_CASE("window: an edit that waited and is refused in the end says so, and the refusal stays to be read", "[regression]") {
+  Session s;
+  Lock lock(s.dir / "field.distanz");
+  CHECK(s.document().edit("Name", named(s.campaign(), "Mine")));
+  REQUIRE(s.document().waiting());
+  // The program that held the file has changed the same part.
+  lock.db.exec("UPDATE entity SET body = json_set(body, '$.name', 'Theirs') WHERE kind = 'setup' AND id = 'A'");
+  lock.db.exec("UPDATE meta SET value = value + 1");
+  lock.db.exec("COMMIT");
+  waitFor("the answer", [&] { return !s.document().waiting(); });
+  CHECK_THAT(told(s), Contains("another program changed the same part"));
+  CHECK(s.campaign().setups[0].name == "Theirs");
+}
+
+TEST_CASE("window: a copy is not saved over the campaign that is open", "[regression]") {
+  Session s;
+  REQUIRE(s.document().edit("Name", named(s.campaign(), "Precious")));
+  s.prompts.save = QString::fromStdString(s.dir / "field.distanz");
+  trigger(s.window, "saveCopy");
+  CHECK_THAT(told(s), Contains("is the campaign that is open"));
+  trigger(s.window, "undo");  // the history is still there
+  CHECK(onDisk(s.dir / "field.distanz").empty());
+  s.prompts.save = QString::fromStdString(s.dir / "copy.distanz");
+  trigger(s.window, "saveCopy");
+  waitFor("the copy", [&] { return std::filesystem::exists(s.dir / "copy.distanz"); });
+  CHECK(store::CampaignFile::open(s.dir / "copy.distanz", store::Access::ReadOnly).campaign() == s.campaign());
+}
+
 TEST_CASE("window: a locked file is opened when it is free, and the window lives meanwhile", "[regression]") {
   Session s;
   { store::CampaignFile::create(s.dir / "other.distanz", s.campaign()); }

@@ -3,6 +3,7 @@
 #include <QThread>
 #include <QtConcurrent>
 #include <algorithm>
+#include <utility>
 
 namespace distanz::app {
 
@@ -53,8 +54,6 @@ Document::Kept Document::carryOut(store::CampaignFile& file, const Job& job) {
   Kept kept;
   try {
     job(file);
-    kept.undoable = QString::fromStdString(file.undoable().value_or(""));
-    kept.redoable = QString::fromStdString(file.redoable().value_or(""));
   } catch (const store::FileGone& e) {
     kept.lost = true;
     kept.refused = QString::fromUtf8(e.what());
@@ -65,6 +64,11 @@ Document::Kept Document::carryOut(store::CampaignFile& file, const Job& job) {
     kept.refused = QString::fromUtf8(e.what());
   }
   kept.campaign = file.shared();
+  try {
+    kept.undoable = QString::fromStdString(file.undoable().value_or(""));
+    kept.redoable = QString::fromStdString(file.redoable().value_or(""));
+  } catch (const std::exception&) {  // what became of the job is what counts
+  }
   return kept;
 }
 
@@ -87,15 +91,14 @@ void Document::settle() {
     const Pending done = std::move(m_jobs.front());
     m_jobs.pop_front();
     const Kept& kept = done.kept.get();
-    if (m_jobs.empty()) adopt(kept);  // else what is shown runs ahead of the file
+    if (m_jobs.empty()) {  // else what is shown runs ahead of the file
+      adopt(kept);
+      if (std::exchange(m_told_waiting, false)) emit waitingChanged();  // before a refusal, which is the news then
+    }
     const bool news = kept.lost && (!m_lost || done.then);
     m_lost = kept.lost;
     if (news) emit lost(kept.refused);
     if (done.then) done.then(kept);
-  }
-  if (m_jobs.empty() && m_told_waiting) {
-    m_told_waiting = false;
-    emit waitingChanged();
   }
 }
 
@@ -121,15 +124,7 @@ bool Document::edit(const QString& what, const campaign::Campaign& next) {
   const store::SharedCampaign base = m_campaign;
   const auto told_before = m_told;
   m_campaign = std::make_shared<const campaign::Campaign>(next);  // until the file says otherwise
-  const auto told = [this](const Kept& kept) {
-    if (!kept.refused.isEmpty() && !kept.lost) emit refused(kept.refused);
-  };
-  const auto kept = submit([what = what.toStdString(), base, next = m_campaign](store::CampaignFile& file) { file.edit(what, base, next); },
-                           kPatience_ms, told);
-  if (!kept && !m_told_waiting) {
-    m_told_waiting = true;
-    emit waitingChanged();
-  }
+  const auto kept = step([what = what.toStdString(), base, next = m_campaign](store::CampaignFile& file) { file.edit(what, base, next); });
   schedule();
   if (m_told == told_before) tellChanged();
   return !kept || kept->refused.isEmpty();
@@ -143,13 +138,12 @@ void Document::addRuns(const QString& what, std::vector<store::PackedRun> runs, 
          0, [added, then](const Kept& kept) { then(*added, kept.refused); });
 }
 
-void Document::step(const Job& job) {
-  const auto kept = submit(job, kPatience_ms, [this](const Kept& done) {
+std::optional<Document::Kept> Document::step(const Job& job) {
+  auto kept = submit(job, kPatience_ms, [this](const Kept& done) {
     if (!done.refused.isEmpty() && !done.lost) emit refused(done.refused);
   });
-  if (kept || m_told_waiting) return;
-  m_told_waiting = true;
-  emit waitingChanged();
+  if (!kept && !std::exchange(m_told_waiting, true)) emit waitingChanged();
+  return kept;
 }
 
 void Document::undo() {

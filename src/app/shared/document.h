@@ -107,7 +107,8 @@ class Document : public QObject {
   void settle();
   void adopt(const Kept& kept);
   void tellChanged();
-  void step(const Job& job);
+  /// A change by the pilot: waits for it a moment, tells where it is refused, or where it must wait for the file.
+  std::optional<Kept> step(const Job& job);
   void watch();
 
   std::shared_ptr<OpenedCampaign> m_opened;  ///< its file belongs to the file's thread

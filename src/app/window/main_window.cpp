@@ -196,10 +196,12 @@ void MainWindow::openingDone() {
   m_opening_running = false;
   unsetCursor();
   const Opened opened = m_opening.result();
-  if (const auto* why = std::get_if<QString>(&opened))
+  if (const auto* why = std::get_if<QString>(&opened)) {
+    m_say_when_open.clear();
     say(*why);
-  else
+  } else {
     showCampaign(std::get<0>(opened));
+  }
 }
 
 void MainWindow::showCampaign(std::shared_ptr<OpenedCampaign> opened) {
@@ -258,12 +260,17 @@ campaign::Campaign emptyCampaign(const std::string& title) {
 
 }  // namespace
 
+bool MainWindow::refuseOpenFile(const QString& file) {
+  std::error_code ignored;
+  if (!m_document || !fs::equivalent(pathOf(file), m_document->path(), ignored)) return false;
+  say(tr("%1 is the campaign that is open; choose another name.").arg(file));
+  return true;
+}
+
 void MainWindow::newCampaign() {
   const auto file = m_prompts.saveFile(this, tr("New campaign"), tr("campaign.distanz"), tr("Distanz campaigns (*.distanz)"));
   if (!file) return;
-  std::error_code ignored;
-  if (m_document && fs::equivalent(pathOf(*file), m_document->path(), ignored))
-    return say(tr("%1 is the campaign that is open; choose another name.").arg(*file));
+  if (refuseOpenFile(*file)) return;
   const auto c = emptyCampaign(QFileInfo(*file).completeBaseName().toStdString());
   // The dialog asked before a file of this very name is replaced.
   openLater(
@@ -325,7 +332,7 @@ void MainWindow::saveCopy() {
   const auto file = m_prompts.saveFile(this, tr("Save a copy of the campaign"),
                                        QString::fromStdString(m_document->path().stem().string()) + tr(" copy.distanz"),
                                        tr("Distanz campaigns (*.distanz)"));
-  if (!file || !m_document) return;
+  if (!file || !m_document || refuseOpenFile(*file)) return;
   const auto lost = std::make_shared<std::vector<std::string>>();
   inBackground(
       [c = m_document->campaign(), samples = m_document->samples(), to = pathOf(*file), lost]() -> QString {

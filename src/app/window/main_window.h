@@ -53,6 +53,8 @@ class MainWindow : public QMainWindow {
   void importFolder();
   void exportFolder();
   void saveCopy();
+  /// True, and said, where a file about to be written is the one that is open.
+  bool refuseOpenFile(const QString& file);
   void inBackground(const std::function<QString()>& work, const std::function<void()>& then = {});
   void exportPng();
   void exportSvg();
@@ -77,7 +79,7 @@ class MainWindow : public QMainWindow {
   int m_first_stage = -1;  ///< to show of what is being opened; -1: where work goes on
   QThreadPool m_background;
   std::unique_ptr<Document> m_document;
-  QString m_say_when_open;
+  QString m_say_when_open;  ///< about the file being opened
   QStackedWidget* m_pages;
   QLabel* m_banner;
   Workspace* m_workspace = nullptr;
