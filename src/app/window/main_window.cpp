@@ -168,7 +168,7 @@ void MainWindow::open(const QString& file) {
         tr("%1 is there already, from an earlier time that this folder was opened; the folder may have changed since. Open that file, "
            "or move it away and open the folder again.")
             .arg(target),
-        tr("Open the file"), "open:" + target);
+        Tone::Caution, tr("Open the file"), "open:" + target);
   openLater(target, [path, target] { store::fromInterchange(path, pathOf(target)); });
 }
 
@@ -219,16 +219,16 @@ void MainWindow::showCampaign(std::shared_ptr<OpenedCampaign> opened) {
   Document& d = *m_document;
   connect(&d, &Document::refused, this, [this](const QString& why) { say(why); });
   connect(&d, &Document::changed, this, &MainWindow::refreshActions);
-  connect(&d, &Document::lost, this, [this](const QString& why) { say(why, tr("Save a copy as ..."), "copy"); });
+  connect(&d, &Document::lost, this, [this](const QString& why) { say(why, Tone::Stop, tr("Save a copy as ..."), "copy"); });
   connect(&d, &Document::waitingChanged, this, [this] {
     if (m_document->waiting())
-      say(tr("Not on disk yet: the campaign file is busy. It is kept as soon as the file is free."));
+      say(tr("Not on disk yet: the campaign file is busy. It is kept as soon as the file is free."), Tone::Caution);
     else
       m_banner->hide();
   });
   showWorkspace(m_first_stage);
   if (!d.readOnlyReason().isEmpty()) say(tr("This campaign %1.").arg(d.readOnlyReason()));
-  if (const QString told = std::exchange(m_say_when_open, {}); !told.isEmpty()) say(told);
+  if (const QString told = std::exchange(m_say_when_open, {}); !told.isEmpty()) say(told, Tone::Caution);
   remember(QFileInfo(QString::fromStdString(d.path().string())).absoluteFilePath());
 }
 
@@ -349,7 +349,7 @@ void MainWindow::saveCopy() {
         const QString told = ids.isEmpty()
                                  ? tr("A copy was saved as %1.").arg(file)
                                  : tr("A copy was saved as %1, but the logs of these runs could not be read: %2").arg(file, ids.join(", "));
-        if (!m_document || !m_document->fileLost()) return say(told);
+        if (!m_document || !m_document->fileLost()) return say(told, ids.isEmpty() ? Tone::News : Tone::Stop);
         m_say_when_open = told;
         open(file);  // work goes on in the copy
       });
@@ -439,12 +439,13 @@ void MainWindow::refreshActions() {
   if (m_workspace) setWindowTitle(tr("%1 – Distanz").arg(QString::fromStdString(m_workspace->document().campaign().title)));
 }
 
-void MainWindow::say(const QString& message, const QString& offer, const QString& link) {
+void MainWindow::say(const QString& message, Tone tone, const QString& offer, const QString& link) {
   const auto& t = theme::tokens();
   const auto anchor = [&](const QString& to, const QString& text) {
     return QString(" &nbsp; <a href=\"%1\" style=\"color:%2\">%3</a>").arg(to.toHtmlEscaped(), t.accent.name(), text.toHtmlEscaped());
   };
-  m_banner->setStyleSheet(QString("background: %1; color: %2; border-bottom: 2px solid %2;").arg(t.surface.name(), t.stop.name()));
+  const QColor& colour = tone == Tone::Stop ? t.stop : tone == Tone::Caution ? t.caution : t.ink;
+  m_banner->setStyleSheet(QString("background: %1; color: %2; border-bottom: 2px solid %2;").arg(t.surface.name(), colour.name()));
   m_banner->setTextFormat(Qt::RichText);
   m_banner->setText(message.toHtmlEscaped() + (offer.isEmpty() ? QString() : anchor(link, offer)) + anchor("dismiss", tr("Dismiss")));
   m_banner->setAccessibleName(message);

@@ -65,7 +65,8 @@ class MainWindow : public QMainWindow {
   void howItDecides();
   void about();
   void refreshActions();
-  void say(const QString& message, const QString& offer = {}, const QString& link = {});
+  enum class Tone { Stop, Caution, News };
+  void say(const QString& message, Tone tone = Tone::Stop, const QString& offer = {}, const QString& link = {});
   void followBanner(const QString& link);
   void close();
   void remember(const QString& file);
