@@ -42,6 +42,13 @@ LanePlot::LanePlot(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(th
   m_plot->plotLayout()->setRowSpacing(4);
   m_plot->setNoAntialiasingOnDrag(true);
   m_plot->installEventFilter(this);
+  // A timer, not a posted call: what is typed comes in between two things that are drawn.
+  m_redraw.setSingleShot(true);
+  m_redraw.setInterval(0);
+  connect(&m_redraw, &QTimer::timeout, this, [this] {
+    m_stale = false;
+    m_plot->replot(QCustomPlot::rpImmediateRefresh);
+  });
   m_plot->setPlottingHint(QCP::phFastPolylines);
 }
 
@@ -293,7 +300,13 @@ void LanePlot::setPicked(std::optional<double> distance_m) {
 }
 
 void LanePlot::replot() {
-  m_plot->replot(QCustomPlot::rpQueuedReplot);
+  m_stale = true;
+  if (isVisible()) m_redraw.start();
+}
+
+void LanePlot::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  if (m_stale) m_redraw.start();
 }
 
 bool LanePlot::savePng(const QString& file) {

@@ -1,5 +1,6 @@
 #pragma once
 #include <QPen>
+#include <QTimer>
 #include <QWidget>
 #include <memory>
 #include <optional>
@@ -48,6 +49,7 @@ class LanePlot : public QWidget {
   void note(int lane, const QString& text);
 
   void setPicked(std::optional<double> distance_m);
+  /// Draws anew once the window has nothing more urgent to do; a plot that is not seen, when it is shown.
   void replot();
   bool savePng(const QString& file);
   bool saveSvg(const QString& file);
@@ -58,6 +60,7 @@ class LanePlot : public QWidget {
 
  protected:
   bool eventFilter(QObject* watched, QEvent* event) override;
+  void showEvent(QShowEvent* event) override;
 
  private:
   struct Lane;
@@ -69,6 +72,8 @@ class LanePlot : public QWidget {
   QCPAxis* axisOf(int lane, int type) const;
   const Placed* dotAt(const QPointF& position) const;
   QCustomPlot* m_plot;
+  QTimer m_redraw;
+  bool m_stale = false;
   std::vector<std::unique_ptr<Lane>> m_lanes;
   std::vector<Placed> m_dots;
 };
