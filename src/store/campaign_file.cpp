@@ -228,7 +228,7 @@ void CampaignFile::edit(const std::string& what, SharedCampaign base, SharedCamp
   });
 }
 
-Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs, const std::vector<campaign::Link>& links) {
+Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs, std::vector<campaign::Link> links) {
   State& s = *m_state;
   Added added;
   s.transact([&](std::int64_t revision) -> SharedCampaign {

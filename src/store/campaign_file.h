@@ -62,8 +62,9 @@ class CampaignFile {
   }
 
   /// Adds runs with their logs and samples, all of them or none, in one transaction. Each gets the next free id and order.
+  /// @param links that the samples were read for
   /// @throws InputError as edit(), also where a log is in the campaign already; Conflict where a setup is gone, or links were changed
-  Added addRuns(const std::string& what, std::vector<PackedRun> runs, const std::vector<campaign::Link>& links);
+  Added addRuns(const std::string& what, std::vector<PackedRun> runs, std::vector<campaign::Link> links);
 
   /// Takes in what other programs changed. @return true where campaign() changed @throws FileGone
   bool refresh();
