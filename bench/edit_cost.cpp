@@ -38,12 +38,12 @@ void make(int runs) {
     for (double& v : r.columns[1].values) v += 1e-3 * i;
     campaign::Run run = flown.campaign.runs[which];
     run.id = fmt::format("{}{}", run.setup, i);
-    run.log = run.id + ".csv";
+    run.source().file = run.id + ".csv";
     run.order = i + 1;
     const std::string bytes = formats::writeLogCsv(r);
-    run.log_sha256 = formats::sha256(bytes);
-    builder.add({run, store::packLog(bytes), store::packRecording(r)}, g_campaign.links);
-    g_campaign.runs.push_back(run);
+    const store::PackedRun packed = store::packRun(run, bytes, r);
+    builder.add(packed, g_campaign.links);
+    g_campaign.runs.push_back(packed.run);
   }
   builder.finish(g_campaign);
 }

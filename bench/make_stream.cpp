@@ -36,12 +36,12 @@ void write(const char* path, int runs, int samples) {
         for (double& v : column.values) v += 1e-4 * (i / kSimulated);
     campaign::Run run = flown.campaign.runs[which];
     run.id = fmt::format("R{}", i);
-    run.log = run.id + ".csv";
+    run.source().file = run.id + ".csv";
     run.order = i + 1;
     const std::string bytes = "made by make_stream: " + run.id;
-    run.log_sha256 = formats::sha256(bytes);
-    file.add({run, store::packLog(bytes), store::packRecording(r)}, c.links);
-    c.runs.push_back(run);
+    const store::PackedRun packed = store::packRun(run, bytes, r);
+    file.add(packed, c.links);
+    c.runs.push_back(packed.run);
   }
   file.finish(c);
 }

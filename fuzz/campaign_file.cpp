@@ -25,16 +25,16 @@ constexpr const char* kLog = "time_s,distance_m,rssi_dbm\n0,5,-60\n1,50,-61\n2,9
 campaign::Campaign small() {
   campaign::Campaign c;
   c.title = "Small";
-  c.station.position = {46.91, 20.96};
-  c.path = {{{46.91, 20.96}, 60}, {{46.93, 20.99}, 60}};
+  c.station.place({46.91, 20.96});
+  campaign::editFirstPath(c).points = {{{46.91, 20.96}, 60}, {{46.93, 20.99}, 60}};
   c.links.resize(1);
   c.links[0].id = "control";
   c.setups.push_back({"A", "Patch", "", {}, ""});
   campaign::Run run;
   run.id = "A1";
   run.setup = "A";
-  run.log = "A1.csv";
-  run.log_sha256 = "5ab1e";
+  run.source().file = "A1.csv";
+  run.source().sha256 = "5ab1e";
   c.runs.push_back(run);
   return c;
 }
@@ -54,7 +54,7 @@ std::string today() {
   writeCampaign(db, c, 1);
   writeMark(db, next({}));
   putLog(db, c.runs[0], packLog(kLog));
-  putRecording(db, recordingKey(c.runs[0], c.links), c.runs[0].log_sha256, packRecording(formats::readRecording(kLog, "x", c)));
+  putRecording(db, recordingKey(c.runs[0], c.links), c.runs[0].source().sha256, packRecording(formats::readRecording(kLog, "x", c)));
   campaign::Campaign other = c;
   other.setups[0].name = "Helix";
   db.exec("INSERT INTO history(at, what, changes) VALUES('', 'Edit', '" + changesText(changesBetween(other, c)) + "')");
@@ -125,8 +125,8 @@ void tamper(SQLite::Database& db, FuzzedDataProvider& input, bool old) {
                                     {"UPDATE recording SET rows = ?", false},
                                     {"UPDATE channel SET samples = ?", true},
                                     {"UPDATE channel SET name = ?", false},
-                                    {"UPDATE log SET bytes = ?", true},
-                                    {"UPDATE log SET size = ?", false},
+                                    {"UPDATE attachment SET bytes = ?", true},
+                                    {"UPDATE attachment SET size = ?", false},
                                     {"UPDATE recording SET started = ?", false}};
   static constexpr Cell kOld[] = {
       {"UPDATE campaign SET value = ?", false}, {"UPDATE link SET modes = ?", false},   {"UPDATE link SET unknown = ?", false},
@@ -172,7 +172,7 @@ void readAll(SQLite::Database& db) {
         if (const auto kept = findRecording(db, recordingKey(run, c.links))) unpackRecording(*kept);
       });
     });
-    fuzz::survives([&] { guarded("x.distanz", [&] { holdsLog(db, run.log_sha256); }); });
+    fuzz::survives([&] { guarded("x.distanz", [&] { holdsLog(db, run.source().sha256); }); });
   }
   fuzz::survives([&] {
     guarded("x.distanz", [&] {

@@ -11,8 +11,8 @@ namespace {
 
 campaign::Campaign twoLinks() {
   campaign::Campaign c;
-  c.station.position = {46.91, 20.96};
-  c.path = {{{46.91, 20.96}, 60}, {{46.93, 20.99}, 60}};
+  c.station.place({46.91, 20.96});
+  campaign::editFirstPath(c).points = {{{46.91, 20.96}, 60}, {{46.93, 20.99}, 60}};
   c.links.resize(2);
   c.links[0].id = "control";
   c.links[1].id = "video";

@@ -18,10 +18,10 @@ namespace {
 
 Analysed analyseFolder(const std::filesystem::path& path, unsigned threads) {
   formats::InterchangeFolder folder = formats::openInterchange(path);
-  for (campaign::Run& run : folder.campaign.runs) run.log_sha256 = formats::runLogSha256(folder, run);
+  formats::addSha256(folder);
   const auto source = [&](const campaign::Run& run) {
-    return std::make_shared<const log::Recording>(
-        formats::readRecording(formats::readRunLog(folder, run), run.log, folder.campaign, run.columns));
+    return std::make_shared<const log::Recording>(formats::readSources(
+        run, folder.campaign, [&](const campaign::Run& of, const campaign::Source& log) { return formats::readRunLog(folder, of, log); }));
   };
   auto result = analysis::analyse(folder.campaign, source, {}, threads);
   return {std::move(folder.campaign), std::move(result), std::move(folder.problems)};

@@ -36,19 +36,18 @@ void importCommand(const ImportOptions& options, Io io) {
     store::TakenLog taken = store::takeLog(formats::readFile(path), path.string(), campaign, corrections);
     campaign::Run run;
     run.setup = options.setup;
-    run.log = text::validUtf8(path.filename().string());
-    run.log_sha256 = taken.log.sha256;
+    run.source().file = text::validUtf8(path.filename().string());
     run.flight = options.flight;
     run.ended = ended;
-    run.columns = corrections;
-    runs.push_back({run, std::move(taken.packed), std::move(taken.recording)});
+    run.source().columns = corrections;
     told += fmt::format("{}: {} rows, farthest {:.0f} m\n", taken.log.name, taken.log.recording->rows(), taken.log.track.farthest_m);
     for (const Problem& p : taken.log.problems) told += faultText(p.line, p.text) + "\n";
+    runs.push_back(store::packedRun(std::move(run), std::move(taken)));
   }
-  const std::string what = runs.size() == 1 ? "Import " + runs.front().run.log : fmt::format("Import {} logs", runs.size());
+  const std::string what = runs.size() == 1 ? "Import " + runs.front().run.source().file : fmt::format("Import {} logs", runs.size());
   const store::Added added = file.addRuns(what, std::move(runs), campaign.links);
   io.out << told;
-  for (const campaign::Run& run : added.runs) io.out << fmt::format("run {}: {}\n", run.id, run.log);
+  for (const campaign::Run& run : added.runs) io.out << fmt::format("run {}: {}\n", run.id, run.source().file);
   for (const std::string& id : added.restored) io.out << fmt::format("run {}: its damaged log was replaced by this one\n", id);
 }
 

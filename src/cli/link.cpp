@@ -4,7 +4,7 @@
 #include <ostream>
 
 #include "cli/command.h"
-#include "core/campaign/validate.h"
+#include "core/campaign/limits.h"
 #include "core/quantity/error.h"
 #include "core/quantity/parse.h"
 #include "core/radio/budget.h"

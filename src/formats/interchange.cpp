@@ -17,8 +17,8 @@ namespace fs = std::filesystem;
 constexpr const char* kCampaignFile = "campaign.json";
 
 /// The log's place below the folder; a name that leads out of it is refused.
-fs::path logPath(const fs::path& folder, const campaign::Run& run) {
-  const fs::path name(run.log);
+fs::path logPath(const fs::path& folder, const campaign::Run& run, const campaign::Source& source) {
+  const fs::path name(source.file);
   bool outside = name.empty() || name.is_absolute();
   for (const fs::path& part : name) outside = outside || part == "..";
   std::error_code ignored;
@@ -29,7 +29,7 @@ fs::path logPath(const fs::path& folder, const campaign::Run& run) {
     outside = below.empty() || *below.begin() == "..";
   }
   if (outside)
-    throw InputError(fmt::format("run {}: the log \"{}\" is not inside the folder; put it beside campaign.json", run.id, run.log));
+    throw InputError(fmt::format("run {}: the log \"{}\" is not inside the folder; put it beside campaign.json", run.id, source.file));
   return full;
 }
 
@@ -55,28 +55,31 @@ InterchangeFolder openInterchange(const fs::path& folder) {
     throw InputError(folder.string() + ": is not a folder; choose the folder that holds campaign.json");
   const fs::path file = folder / kCampaignFile;
   CampaignRead read = readCampaign(readFile(file), file.string());
-  for (const campaign::Run& run : read.campaign.runs) logPath(folder, run);
+  for (const campaign::Run& run : read.campaign.runs) {
+    if (run.sources.empty()) logPath(folder, run, run.source());  // refuses
+    for (const campaign::Source& source : run.sources) logPath(folder, run, source);
+  }
   return {std::move(read.campaign), std::move(read.problems), folder};
 }
 
-std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run) {
+std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run, const campaign::Source& source) {
   try {
-    return readFile(logPath(folder.folder, run));
+    return readFile(logPath(folder.folder, run, source));
   } catch (const InputError& e) {
     throw InputError("run " + run.id + ": " + e.what());
   }
 }
 
-std::string runLogSha256(const InterchangeFolder& folder, const campaign::Run& run) {
-  try {
-    return sha256(readRunLog(folder, run));
-  } catch (const InputError&) {
-    return {};
-  }
+void addSha256(InterchangeFolder& folder) {
+  for (campaign::Run& run : folder.campaign.runs)
+    for (campaign::Source& source : run.sources) try {
+        source.sha256 = sha256(readRunLog(folder, run, source));
+      } catch (const InputError&) {  // told where the run is asked for
+        source.sha256.clear();
+      }
 }
 
-void writeInterchange(const fs::path& folder, campaign::Campaign campaign,
-                      const std::function<std::string(const campaign::Run&)>& bytes_of) {
+void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const BytesOf& bytes_of) {
   std::error_code error;
   const fs::file_status there = fs::symlink_status(folder, error);
   if (fs::exists(there) && (!fs::is_directory(there) || !fs::is_empty(folder, error)))
@@ -88,14 +91,16 @@ void writeInterchange(const fs::path& folder, campaign::Campaign campaign,
   if (!fs::create_directory(aside.place(), error)) refuseFile(folder, "written", error.value());
   std::set<std::string> taken;
   std::map<std::string, std::string> by_sha;
-  for (campaign::Run& run : campaign.runs) {
-    auto [known, fresh] = by_sha.emplace(run.log_sha256.empty() ? "run " + run.id : run.log_sha256, std::string());
-    if (fresh) {
-      known->second = uniqueName(taken, safeFileName(run.log));
-      writeNewFile(aside.place() / known->second, bytes_of(run));
+  for (campaign::Run& run : campaign.runs)
+    for (campaign::Source& source : run.sources) {
+      const std::string nameless = fmt::format("run {} {}", run.id, &source - run.sources.data());
+      auto [known, fresh] = by_sha.emplace(source.sha256.empty() ? nameless : source.sha256, std::string());
+      if (fresh) {
+        known->second = uniqueName(taken, safeFileName(source.file));
+        writeNewFile(aside.place() / known->second, bytes_of(run, source));
+      }
+      source.file = known->second;
     }
-    run.log = known->second;
-  }
   writeNewFile(aside.place() / kCampaignFile, jsonText(campaignJson(campaign), 1) + "\n");
   aside.publish(Aside::Existing::Keep);
 }

@@ -4,6 +4,7 @@
 #include <string>
 
 #include "formats/campaign_json.h"
+#include "formats/log_import.h"
 
 namespace distanz::formats {
 
@@ -18,17 +19,16 @@ struct InterchangeFolder {
 /// @throws InputError: no campaign.json, a faulty one, a log outside the folder
 InterchangeFolder openInterchange(const std::filesystem::path& folder);
 
-/// Bytes of a run's log. @throws InputError naming run and file
-std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run);
+/// Bytes of one of a run's logs. @throws InputError naming run and file
+std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run, const campaign::Source& source);
 
 /// Writes campaign.json and every log (asked from `bytes_of`) into a folder that is new or empty. Runs of one log share a file;
 /// file names are made unique. On failure nothing of what it began is left.
 /// @throws InputError naming the file and the reason
-void writeInterchange(const std::filesystem::path& folder, campaign::Campaign campaign,
-                      const std::function<std::string(const campaign::Run&)>& bytes_of);
+void writeInterchange(const std::filesystem::path& folder, campaign::Campaign campaign, const BytesOf& bytes_of);
 
-/// SHA-256 of a run's log as it lies in the folder; empty where it cannot be read.
-std::string runLogSha256(const InterchangeFolder& folder, const campaign::Run& run);
+/// Gives every source the SHA-256 of its log as it lies in the folder; none where that cannot be read.
+void addSha256(InterchangeFolder& folder);
 
 /// True where the path is a folder holding a campaign.json.
 bool isInterchange(const std::filesystem::path& path);

@@ -2,6 +2,7 @@
 
 #include <future>
 
+#include "core/log/join.h"
 #include "formats/files.h"
 
 namespace distanz::formats {
@@ -52,6 +53,19 @@ log::Recording readRecording(std::string_view bytes, const std::string& name, co
   } catch (const Error& e) {
     throw InputError(name + ": " + e.what());
   }
+}
+
+log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign, const BytesOf& bytes_of) {
+  if (run.sources.empty()) throw InputError("run " + run.id + " has no log");
+  log::Recording out;
+  for (const campaign::Source& source : run.sources) {
+    log::Recording one = readRecording(bytes_of(run, source), source.file, campaign, source.columns);
+    if (&source == &run.sources.front())
+      out = std::move(one);
+    else
+      log::join(out, one, {source.clock_offset_s, source.clock_drift_ppm});
+  }
+  return out;
 }
 
 }  // namespace distanz::formats

@@ -9,11 +9,14 @@
 #include <set>
 #include <utility>
 
+#include "core/campaign/describe.h"
 #include "core/campaign/validate.h"
+#include "core/description/texts.h"
 #include "core/quantity/error.h"
 #include "formats/aside.h"
 #include "store/entities.h"
 #include "store/file_builder.h"
+#include "store/identity.h"
 #include "store/legacy.h"
 #include "store/schema.h"
 #include "store/state_mark.h"
@@ -209,6 +212,10 @@ void CampaignFile::edit(const std::string& what, SharedCampaign base, SharedCamp
   std::vector<Change> changes = changesBetween(*base, *next);
   if (changes.empty()) return;
   campaign::requireValid(*next);
+  if (needsIdentity(*next)) {
+    next = share(identified(*next));
+    changes = changesBetween(*base, *next);
+  }
   State& s = *m_state;
   s.transact([&](std::int64_t revision) -> SharedCampaign {
     const std::vector<Change> theirs = base == s.campaign ? std::vector<Change>() : changesBetween(*base, *s.campaign);
@@ -237,23 +244,24 @@ Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs
     for (PackedRun& fresh : runs) {
       if (!campaign::findSetup(next, fresh.run.setup))
         throw Conflict(s.path.string() + ": another program removed setup " + fresh.run.setup + " meanwhile; choose another for " +
-                       fresh.run.log);
-      if (const campaign::Run* there = campaign::runOfLog(next, {}, fresh.run.log_sha256)) {
-        if (holdsLog(s.db, fresh.run.log_sha256))
+                       fresh.run.source().file);
+      if (const campaign::Run* there = campaign::runOfLog(next, {}, fresh.run.source().sha256)) {
+        if (holdsLog(s.db, fresh.run.source().sha256))
           throw InputError(fmt::format("{}: this log is in the campaign already, as run {}; the same flight must not count twice",
-                                       fresh.run.log, there->id));
-        putLog(s.db, fresh.run, fresh.log);
+                                       fresh.run.source().file, there->id));
+        putLog(s.db, fresh.run.source().file, fresh.logs.at(0));
         added.restored.push_back(there->id);
         continue;
       }
       fresh.run.id = campaign::freeRunId(next, fresh.run.setup);
       fresh.run.order = campaign::nextOrder(next);
-      putLog(s.db, fresh.run, fresh.log);
-      putRecording(s.db, recordingKey(fresh.run, links), fresh.run.log_sha256, fresh.recording);
+      putRun(s.db, fresh, links);
       next.runs.push_back(fresh.run);
       added.runs.push_back(fresh.run);
     }
     campaign::requireValid(next);
+    next = identified(next);
+    for (campaign::Run& run : added.runs) run.uuid = campaign::findRun(next, run.id)->uuid;
     std::vector<Change> changes = changesBetween(*s.campaign, next);
     if (!changes.empty()) {
       writeChanges(s.db, next, changes, revision);
@@ -310,22 +318,24 @@ int CampaignFile::purge() {
     s.requireToday();
     s.takeIn();
     std::set<std::string> spoken;
-    for (const campaign::Run& run : s.campaign->runs) spoken.insert(run.log_sha256);
+    description::eachText(*s.campaign, [&](const description::Field& field, const std::string& text) {
+      if (field.attachment) spoken.insert(text);
+    });
     std::string history;
     SQLite::Statement steps(s.db, "SELECT changes FROM history");
     while (steps.executeStep()) history += steps.getColumn(0).getString();
     std::vector<std::string> unspoken;
-    SQLite::Statement logs(s.db, "SELECT sha256 FROM log");
+    SQLite::Statement logs(s.db, "SELECT sha256 FROM attachment");
     while (logs.executeStep())
       if (const std::string sha = logs.getColumn(0).getString(); !spoken.contains(sha) && history.find(sha) == std::string::npos)
         unspoken.push_back(sha);
-    SQLite::Statement drop(s.db, "DELETE FROM log WHERE sha256 = ?");
+    SQLite::Statement drop(s.db, "DELETE FROM attachment WHERE sha256 = ?");
     for (const std::string& sha : unspoken) {
       drop.reset();
       drop.bind(1, sha);
       gone += drop.exec();
     }
-    s.db.exec("DELETE FROM recording WHERE log_sha256 NOT IN (SELECT sha256 FROM log)");
+    s.db.exec("DELETE FROM recording WHERE log_sha256 NOT IN (SELECT sha256 FROM attachment)");
     s.db.exec("DELETE FROM channel WHERE recording NOT IN (SELECT key FROM recording)");
     all.commit();
     s.db.exec("VACUUM");

@@ -172,7 +172,8 @@ SQLite::Database makeDatabase(const fs::path& path) {
     db->exec("PRAGMA journal_mode=OFF; PRAGMA synchronous=OFF; PRAGMA locking_mode=EXCLUSIVE");
     db->exec(fmt::format("PRAGMA application_id={}; PRAGMA user_version={}", kApplicationId, kSchemaVersion));
     db->exec("BEGIN");
-    for (const char* sql : kKeptTables) db->exec(sql);
+    db->exec(kAttachmentTable);
+    for (const char* sql : kSampleTables) db->exec(sql);
     createOwnTables(*db);
     db->exec("COMMIT");
     harden(*db);
@@ -206,9 +207,10 @@ int requireSchema(SQLite::Database& db, const fs::path& path) {
   const int version = db.execAndGet("PRAGMA user_version").getInt();
   if (version < 1) throw InputError(path.string() + ": has no schema version; restore a copy of it");
   const auto ours = [&](std::string_view sql) { return hasTable(db, sql); };
-  const bool fits = version < kSchemaVersion ? hasLegacyTables(db, version)
-                                             : std::all_of(std::begin(kKeptTables), std::end(kKeptTables), ours) &&
-                                                   std::all_of(std::begin(kOwnTables), std::end(kOwnTables), ours);
+  const bool fits = version < kSchemaVersion
+                        ? hasLegacyTables(db, version)
+                        : ours(kAttachmentTable) && std::all_of(std::begin(kSampleTables), std::end(kSampleTables), ours) &&
+                              std::all_of(std::begin(kOwnTables), std::end(kOwnTables), ours);
   if (version <= kSchemaVersion && !fits)
     throw InputError(path.string() + ": its tables were changed by hand or are not a campaign's; restore a copy of it");
   return version;

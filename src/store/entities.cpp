@@ -8,8 +8,10 @@
 #include <nlohmann/json.hpp>
 #include <set>
 
+#include "core/campaign/describe.h"
 #include "core/quantity/error.h"
 #include "formats/campaign_json.h"
+#include "formats/described_json.h"
 #include "formats/json_fields.h"
 
 namespace distanz::store {
@@ -18,28 +20,27 @@ namespace {
 using namespace campaign;
 using nlohmann::json;
 
-constexpr const char *kFacts = "facts", *kPath = "path", *kLink = "link", *kSetup = "setup", *kRun = "run";
+constexpr const char* kFacts = "facts";
 constexpr std::size_t kMostBytes = 256'000'000;  // of all bodies: no honest campaign comes near
 
-std::string bodyOf(const Link& l) {
-  return formats::jsonText(formats::linkJson(l));
-}
-std::string bodyOf(const Setup& s) {
-  return formats::jsonText(formats::setupJson(s));
-}
-std::string bodyOf(const Run& r) {
-  return formats::jsonText(formats::runJson(r));
+template <class T>
+std::string bodyOf(const T& thing) {
+  return formats::jsonText(formats::toJson(thing));
 }
 std::string factsBody(const Campaign& c) {
-  return formats::jsonText(formats::factsJson(c));
+  return bodyOf<Facts>(c);
 }
-std::string pathBody(const Campaign& c) {
-  return formats::jsonText(json{{"points", formats::pathJson(c.path)}});
+
+template <class T>
+T fromBody(const std::string& body, const std::string& where) {
+  T out;
+  std::vector<Problem> unknown;
+  formats::readJson(formats::parseJson(body, where), where, unknown, [&](description::Visitor& v) { describe(v, out); });
+  return out;
 }
 
 bool sameFacts(const Campaign& a, const Campaign& b) {
-  return a.title == b.title && a.station == b.station && a.post_spacing_m == b.post_spacing_m && a.plan_exponent == b.plan_exponent &&
-         a.unknown == b.unknown;
+  return static_cast<const Facts&>(a) == static_cast<const Facts&>(b);
 }
 
 Change::State unplaced(std::string body) {
@@ -191,10 +192,7 @@ std::optional<Change::State> stateFrom(const json& value) {
 std::vector<Change> changesBetween(const Campaign& before, const Campaign& after) {
   std::vector<Change> out;
   if (!sameFacts(before, after)) out.push_back({kFacts, "", unplaced(factsBody(before)), unplaced(factsBody(after))});
-  if (before.path != after.path) out.push_back({kPath, "", unplaced(pathBody(before)), unplaced(pathBody(after))});
-  listChanges(kLink, before.links, after.links, out);
-  listChanges(kSetup, before.setups, after.setups, out);
-  listChanges(kRun, before.runs, after.runs, out);
+  eachKind([&](const auto& kind) { listChanges(kind.kind, before.*kind.items, after.*kind.items, out); });
   return out;
 }
 
@@ -233,18 +231,9 @@ void mergeList(const char* kind, std::vector<Item>& items, const std::vector<Ite
 
 Campaign withChanges(const Campaign& campaign, const Campaign& next, const std::vector<Change>& changes) {
   Campaign out = campaign;
-  for (const Change& c : changes) {
-    if (c.kind == kPath) out.path = next.path;
-    if (c.kind != kFacts) continue;
-    out.title = next.title;
-    out.station = next.station;
-    out.post_spacing_m = next.post_spacing_m;
-    out.plan_exponent = next.plan_exponent;
-    out.unknown = next.unknown;
-  }
-  mergeList(kLink, out.links, next.links, changes);
-  mergeList(kSetup, out.setups, next.setups, changes);
-  mergeList(kRun, out.runs, next.runs, changes);
+  for (const Change& c : changes)
+    if (c.kind == kFacts) static_cast<Facts&>(out) = next;
+  eachKind([&](const auto& kind) { mergeList(kind.kind, out.*kind.items, next.*kind.items, changes); });
   return out;
 }
 
@@ -254,9 +243,7 @@ void writeChanges(SQLite::Database& db, const Campaign& after, std::vector<Chang
       c.before = Change::State{row->position, row->body};
     else
       c.before.reset();
-  placeList(db, kLink, after.links, changes);
-  placeList(db, kSetup, after.setups, changes);
-  placeList(db, kRun, after.runs, changes);
+  eachKind([&](const auto& kind) { placeList(db, kind.kind, after.*kind.items, changes); });
   for (const Change& c : changes) put(db, c, revision);
 }
 
@@ -294,23 +281,18 @@ void relist(SQLite::Database& db, const char* kind, std::vector<Item>& items, co
 }  // namespace
 
 Campaign afterChanges(SQLite::Database& db, Campaign campaign, const std::vector<Change>& changes, const std::string& where) {
-  std::map<std::string, Link> links;
-  std::map<std::string, Setup> setups;
-  std::map<std::string, Run> runs;
-  std::set<std::string> kinds;
-  for (const Change& c : changes) {
-    kinds.insert(c.kind);
-    if (!c.after) continue;
-    const json body = formats::parseJson(c.after->body, where + ": " + c.kind);
-    if (c.kind == kFacts) formats::readFacts(body, where, campaign);
-    if (c.kind == kPath) campaign.path = formats::readPath(body.value("points", json::array()), where);
-    if (c.kind == kLink) links[c.id] = formats::readLink(body, where);
-    if (c.kind == kSetup) setups[c.id] = formats::readSetup(body, where);
-    if (c.kind == kRun) runs[c.id] = formats::readRun(body, where);
-  }
-  if (kinds.contains(kLink)) relist(db, kLink, campaign.links, links);
-  if (kinds.contains(kSetup)) relist(db, kSetup, campaign.setups, setups);
-  if (kinds.contains(kRun)) relist(db, kRun, campaign.runs, runs);
+  for (const Change& c : changes)
+    if (c.kind == kFacts && c.after) static_cast<Facts&>(campaign) = fromBody<Facts>(c.after->body, where + ": facts");
+  eachKind([&]<class T>(const EntityKind<T>& kind) {
+    std::map<std::string, T> changed;
+    bool any = false;
+    for (const Change& c : changes) {
+      if (c.kind != kind.kind) continue;
+      any = true;
+      if (c.after) changed[c.id] = fromBody<T>(c.after->body, fmt::format("{}: {} \"{}\"", where, c.kind, c.id));
+    }
+    if (any) relist(db, kind.kind, campaign.*kind.items, changed);
+  });
   return campaign;
 }
 
@@ -338,46 +320,39 @@ std::vector<Change> changesFrom(const std::string& text) {
 
 void writeCampaign(SQLite::Database& db, const Campaign& campaign, std::int64_t revision) {
   put(db, {kFacts, "", {}, unplaced(factsBody(campaign))}, revision);
-  put(db, {kPath, "", {}, unplaced(pathBody(campaign))}, revision);
-  const auto list = [&](const char* kind, const auto& items) {
+  eachKind([&](const auto& kind) {
     double place = 0;
-    for (const auto& item : items) put(db, {kind, item.id, {}, Change::State{++place, bodyOf(item)}}, revision);
-  };
-  list(kLink, campaign.links);
-  list(kSetup, campaign.setups);
-  list(kRun, campaign.runs);
+    for (const auto& item : campaign.*kind.items) put(db, {kind.kind, item.id, {}, Change::State{++place, bodyOf(item)}}, revision);
+  });
 }
 
-Campaign readCampaign(SQLite::Database& db, const std::string& where) {
-  std::string facts, path;
-  std::map<std::string, json> lists{{kLink, json::array()}, {kSetup, json::array()}, {kRun, json::array()}};
+json campaignRows(SQLite::Database& db, const std::string& where, const std::map<std::string, std::string>& lists) {
+  json whole = json::object();
   std::size_t bytes = 0;
   SQLite::Statement all(db, "SELECT kind, id, body FROM entity ORDER BY kind, position, id");
   while (all.executeStep()) {
-    const std::string kind = all.getColumn(0).getString();
+    const std::string kind = all.getColumn(0).getString(), id = all.getColumn(1).getString();
+    const auto list = lists.find(kind);
+    if (list == lists.end()) continue;
     const SQLite::Column body = all.getColumn(2);
     bytes += static_cast<std::size_t>(body.getBytes());
     if (bytes > kMostBytes) throw InputError(where + ": holds more than any campaign; restore a copy of it");
-    if (kind == kFacts)
-      facts = body.getString();
-    else if (kind == kPath)
-      path = body.getString();
-    else if (const auto list = lists.find(kind); list != lists.end()) {
-      json item = formats::parseJson(body.getString(), fmt::format("{}: {} \"{}\"", where, kind, all.getColumn(1).getString()));
-      if (!item.is_object() || item.value("id", json()) != all.getColumn(1).getString())
-        throw InputError(fmt::format("{}: the {} in its table is damaged; restore a copy of the campaign", where, kind));
-      list->second.push_back(std::move(item));
-    }
+    json item = formats::parseJson(body.getString(), fmt::format("{}: {} \"{}\"", where, kind, id));
+    if (!item.is_object() || (!id.empty() && item.value("id", json()) != id))
+      throw InputError(fmt::format("{}: the {} in its table is damaged; restore a copy of the campaign", where, kind));
+    if (id.empty())
+      whole.update(item);
+    else
+      whole[list->second].push_back(std::move(item));
   }
-  json whole = facts.empty() ? json::object() : formats::parseJson(facts, where + ": facts");
-  if (!whole.is_object()) throw InputError(where + ": its facts are damaged; restore a copy of the campaign");
-  const json points = path.empty() ? json::object() : formats::parseJson(path, where + ": path");
-  if (!points.is_object()) throw InputError(where + ": its path is damaged; restore a copy of the campaign");
-  whole["distanz_interchange"] = formats::kInterchangeForm;
-  whole["path"] = points.value("points", json::array());
-  whole["links"] = std::move(lists[kLink]);
-  whole["setups"] = std::move(lists[kSetup]);
-  whole["runs"] = std::move(lists[kRun]);
+  return whole;
+}
+
+Campaign readCampaign(SQLite::Database& db, const std::string& where) {
+  std::map<std::string, std::string> lists{{kFacts, ""}};
+  eachKind([&](const auto& kind) { lists[kind.kind] = kind.list; });
+  json whole = campaignRows(db, where, lists);
+  whole[formats::kFormKey] = formats::kInterchangeForm;
   return formats::campaignFromJson(whole, where).campaign;
 }
 

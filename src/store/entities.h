@@ -1,6 +1,8 @@
 #pragma once
 #include <SQLiteCpp/Database.h>
 
+#include <map>
+#include <nlohmann/json_fwd.hpp>
 #include <optional>
 #include <string>
 #include <vector>
@@ -9,7 +11,7 @@
 
 namespace distanz::store {
 
-/// A part of the campaign that is kept, changed and taken back by itself: the facts, the path, a link, a setup or a run, as a row with a
+/// A part of the campaign that is kept, changed and taken back by itself: the facts, or an entity of one of its kinds, as a row with a
 /// body of JSON (the interchange form).
 struct Change {
   struct State {
@@ -50,6 +52,10 @@ std::vector<Change> changesFrom(const std::string& text);
 
 /// All rows of a new file.
 void writeCampaign(SQLite::Database& db, const campaign::Campaign& campaign, std::int64_t revision);
+
+/// The rows of an entity table as one JSON object: bodies without an id make its keys, others fill lists.
+/// @param lists name of the list, by kind; rows of other kinds are passed over @throws InputError naming `where` for damaged ones
+nlohmann::json campaignRows(SQLite::Database& db, const std::string& where, const std::map<std::string, std::string>& lists);
 
 /// The campaign that the rows make. @throws InputError naming `where` for rows that make none
 campaign::Campaign readCampaign(SQLite::Database& db, const std::string& where);

@@ -18,9 +18,15 @@ std::vector<Problem> fromInterchange(const fs::path& folder, const fs::path& fil
   FileBuilder builder(file);
   std::size_t done = 0;
   for (campaign::Run& run : c.runs) {
-    const std::string bytes = formats::readRunLog(source, run);
-    run.log_sha256 = formats::sha256(bytes);
-    builder.add({run, packLog(bytes), packRecording(formats::readRecording(bytes, run.log, c, run.columns))}, c.links);
+    std::vector<PackedLog> logs;
+    const auto bytes_of = [&](const campaign::Run& of, const campaign::Source& log) {
+      std::string bytes = formats::readRunLog(source, of, log);
+      logs.push_back(packLog(bytes));
+      return bytes;
+    };
+    const log::Recording samples = formats::readSources(run, c, bytes_of);
+    for (std::size_t i = 0; i < logs.size(); ++i) run.sources[i].sha256 = logs[i].sha256;
+    builder.add({run, std::move(logs), packRecording(samples)}, c.links);
     if (progress && !progress(static_cast<double>(++done) / static_cast<double>(c.runs.size()))) throw formats::ReadCancelled();
   }
   builder.finish(c);
@@ -30,7 +36,8 @@ std::vector<Problem> fromInterchange(const fs::path& folder, const fs::path& fil
 void toInterchange(const fs::path& file, const fs::path& folder) {
   const CampaignFile source = CampaignFile::open(file, Access::ReadOnly);
   const SampleFile samples(file, Access::ReadOnly);
-  formats::writeInterchange(folder, source.campaign(), [&](const campaign::Run& run) { return samples.logBytes(run); });
+  formats::writeInterchange(folder, source.campaign(),
+                            [&](const campaign::Run& run, const campaign::Source& log) { return samples.logBytes(run, log); });
 }
 
 std::vector<std::string> saveCopy(const campaign::Campaign& campaign, const SampleFile& samples, const fs::path& file) {
@@ -38,8 +45,9 @@ std::vector<std::string> saveCopy(const campaign::Campaign& campaign, const Samp
   std::vector<std::string> lost;
   for (const campaign::Run& run : campaign.runs) {
     try {
-      const std::string bytes = samples.logBytes(run);
-      builder.add({run, packLog(bytes), packRecording(*samples.recording(run, campaign))}, campaign.links);
+      std::vector<PackedLog> logs;
+      for (const campaign::Source& log : run.sources) logs.push_back(packLog(samples.logBytes(run, log)));
+      builder.add({run, std::move(logs), packRecording(*samples.recording(run, campaign))}, campaign.links);
     } catch (const InputError&) {
       lost.push_back(run.id);
     }

@@ -7,6 +7,7 @@
 #include "core/quantity/error.h"
 #include "store/database.h"
 #include "store/entities.h"
+#include "store/identity.h"
 #include "store/state_mark.h"
 
 namespace distanz::store {
@@ -37,8 +38,7 @@ FileBuilder::FileBuilder(const fs::path& target) : m_target(target), m_aside(tar
 void FileBuilder::add(const PackedRun& run, const std::vector<campaign::Link>& links) {
   guarded(m_target, [&] {
     SQLite::Transaction all(*m_db);
-    putLog(*m_db, run.run, run.log);
-    putRecording(*m_db, recordingKey(run.run, links), run.run.log_sha256, run.recording);
+    putRun(*m_db, run, links);
     all.commit();
   });
 }
@@ -47,7 +47,7 @@ void FileBuilder::finish(const campaign::Campaign& campaign, formats::Aside::Exi
   campaign::requireValid(campaign);
   guarded(m_target, [&] {
     SQLite::Transaction all(*m_db);
-    writeCampaign(*m_db, campaign, 1);
+    writeCampaign(*m_db, identified(campaign), 1);
     writeMark(*m_db, next({}));
     all.commit();
     m_db.reset();

@@ -6,25 +6,26 @@
 
 #include "core/campaign/campaign.h"
 
-/// Files of schema 1 and 2, which kept each field in a column of its own and undo as patches of the whole campaign.
+/// Files of schema 1 and 2, which kept each field in a column of its own and undo as patches of the whole campaign; and of schema 3, which
+/// kept entities as today, but no parts, one path and one log per run.
 namespace distanz::store {
 
 /// True where the tables of that schema are there, and are tables.
 bool hasLegacyTables(SQLite::Database& db, int schema);
 
-/// @param schema of the file, 1 or 2: what the older one lacks has its default @throws InputError where a row does not make sense
+/// @param schema of the file, 1 to 3: what the older one lacks has its default @throws InputError where a row does not make sense
 campaign::Campaign readLegacyCampaign(SQLite::Database& db, int schema, const std::string& where);
 
 /// Removes what today's schema keeps in other tables. Logs stay; their samples are made again by today's reader, under its key.
-void dropLegacyTables(SQLite::Database& db);
+void dropLegacyTables(SQLite::Database& db, int schema);
 
 struct LegacyStep {
   std::string at, what;
   campaign::Campaign before, after;
   bool undone = false;
 };
-/// The steps that can be taken back or taken again, oldest first. Ends before one that is damaged.
-std::vector<LegacyStep> readLegacyHistory(SQLite::Database& db, const campaign::Campaign& now);
+/// The steps that can be taken back or taken again, oldest first. Ends before one that is damaged. Within a write transaction.
+std::vector<LegacyStep> readLegacyHistory(SQLite::Database& db, int schema);
 
 /// Brings an older file to today's schema, in one transaction; several programs may try at once. A copy as it was, whole and on the disk,
 /// lies beside it before anything changes: "NAME.schema-2", numbered on where another of that name is there.

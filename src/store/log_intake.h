@@ -16,4 +16,7 @@ struct TakenLog {
 TakenLog takeLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
                  const std::map<std::string, std::string>& corrections = {}, const formats::Progress& progress = {});
 
+/// A run of one such log, ready to be kept. @param run its first source gets the log's SHA-256
+PackedRun packedRun(campaign::Run run, TakenLog taken);
+
 }  // namespace distanz::store

@@ -8,6 +8,7 @@
 #include "formats/files.h"
 #include "store/database.h"
 #include "store/entities.h"
+#include "store/identity.h"
 #include "store/legacy.h"
 #include "store/schema.h"
 #include "store/state_mark.h"
@@ -63,10 +64,14 @@ void migrate(SQLite::Database& db, const fs::path& path) {
   SQLite::Transaction all(db, SQLite::TransactionBehavior::IMMEDIATE);
   const int version = requireSchema(db, path);
   if (version >= kSchemaVersion) return;  // another program was faster
-  const campaign::Campaign campaign = readLegacyCampaign(db, version, path.string());
-  const std::vector<LegacyStep> history = readLegacyHistory(db, campaign);
+  campaign::Campaign campaign = readLegacyCampaign(db, version, path.string());
+  std::vector<LegacyStep> history = readLegacyHistory(db, version);
+  Identities identities;  // the same for a thing in every state that can be gone back to
+  identities.give(campaign);
+  for (LegacyStep& step : history)
+    for (campaign::Campaign* state : {&step.before, &step.after}) identities.give(*state);
   keepCopy(path, version);
-  dropLegacyTables(db);
+  dropLegacyTables(db, version);
   createOwnTables(db);
   writeMark(db, next({}));
   writeCampaign(db, campaign, 1);

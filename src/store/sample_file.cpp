@@ -25,7 +25,7 @@ struct SampleFile::State {
     const PackedRecording packed = packRecording(recording);
     std::set<std::string> wanted;  // runs may share a log
     for (const campaign::Run& other : campaign.runs)
-      if (other.log_sha256 == run.log_sha256) wanted.insert(recordingKey(other, campaign.links));
+      if (other.source().sha256 == run.source().sha256) wanted.insert(recordingKey(other, campaign.links));
     const std::lock_guard lock(mutex);
     try {
       guarded(path, [&] {
@@ -33,7 +33,7 @@ struct SampleFile::State {
         SQLite::Transaction all(db, SQLite::TransactionBehavior::IMMEDIATE);
         std::vector<std::string> stale;
         SQLite::Statement kept(db, "SELECT key FROM recording WHERE log_sha256 = ?");
-        kept.bind(1, run.log_sha256);
+        kept.bind(1, run.source().sha256);
         while (kept.executeStep())
           if (const std::string key = kept.getColumn(0).getString(); !wanted.contains(key)) stale.push_back(key);
         for (const std::string& key : stale)
@@ -42,7 +42,7 @@ struct SampleFile::State {
             drop.bind(1, key);
             drop.exec();
           }
-        putRecording(db, recordingKey(run, campaign.links), run.log_sha256, packed);
+        putRecording(db, recordingKey(run, campaign.links), run.source().sha256, packed);
         all.commit();
       });
     } catch (const InputError&) {
@@ -60,7 +60,10 @@ SampleFile::~SampleFile() = default;
 bool SampleFile::has(const campaign::Run& run) const {
   const std::lock_guard lock(m_state->mutex);
   bool found = false;
-  guarded(m_state->path, [&] { found = holdsLog(m_state->db, run.log_sha256); });
+  guarded(m_state->path, [&] {
+    found = !run.sources.empty();
+    for (const campaign::Source& log : run.sources) found = found && holdsLog(m_state->db, log.sha256);
+  });
   return found;
 }
 
@@ -77,20 +80,21 @@ std::shared_ptr<const log::Recording> SampleFile::recording(const campaign::Run&
       return std::make_shared<const log::Recording>(unpackRecording(*kept));
     } catch (const InputError&) {  // damaged: the log itself is there, too
     }
-  auto again = std::make_shared<const log::Recording>(formats::readRecording(logBytes(run), run.log, campaign, run.columns));
+  auto again = std::make_shared<const log::Recording>(
+      formats::readSources(run, campaign, [this](const campaign::Run& of, const campaign::Source& log) { return logBytes(of, log); }));
   if (m_state->keeps) m_state->keep(run, campaign, *again);
   return again;
 }
 
-std::string SampleFile::logBytes(const campaign::Run& run) const {
+std::string SampleFile::logBytes(const campaign::Run& run, const campaign::Source& log) const {
   std::optional<PackedLog> packed;
   {
     const std::lock_guard lock(m_state->mutex);
-    guarded(m_state->path, [&] { packed = findLog(m_state->db, run.log_sha256); });
+    guarded(m_state->path, [&] { packed = findLog(m_state->db, log.sha256); });
   }
   if (!packed) throw InputError("the log of run " + run.id + " is missing from the campaign file; import it again");
   try {
-    return unpackLog(*packed, run.log_sha256);
+    return unpackLog(*packed);
   } catch (const InputError&) {
     throw InputError("the log of run " + run.id + " is damaged in the campaign file; import it again");
   }

@@ -23,9 +23,10 @@ class SampleFile {
   /// read again from the log's bytes.
   /// @throws InputError naming the run: its log is missing or damaged, or the file cannot be read now
   std::shared_ptr<const log::Recording> recording(const campaign::Run& run, const campaign::Campaign& campaign) const;
-  /// The original log, byte for byte. @throws InputError as above
-  std::string logBytes(const campaign::Run& run) const;
-  /// True where the log is there with all its bytes.
+  /// One of its original logs, byte for byte. @throws InputError as above
+  std::string logBytes(const campaign::Run& run, const campaign::Source& log) const;
+  std::string logBytes(const campaign::Run& run) const { return logBytes(run, run.source()); }  ///< the first of them
+  /// True where its logs are there with all their bytes.
   bool has(const campaign::Run& run) const;
 
  private:

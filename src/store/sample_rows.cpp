@@ -11,6 +11,7 @@
 #include "formats/json_fields.h"
 #include "formats/log_reader.h"
 #include "store/column_codec.h"
+#include "store/schema.h"
 
 namespace distanz::store {
 namespace {
@@ -30,13 +31,14 @@ std::string blobAt(SQLite::Statement& s, int index) {
 
 }  // namespace
 
-PackedLog packLog(std::string_view log_bytes) {
-  return {compress(log_bytes), log_bytes.size()};
+PackedLog packLog(std::string_view log_bytes, std::string sha256) {
+  if (sha256.empty()) sha256 = formats::sha256(log_bytes);
+  return {compress(log_bytes), log_bytes.size(), std::move(sha256)};
 }
 
-std::string unpackLog(const PackedLog& log, const std::string& sha256) {
+std::string unpackLog(const PackedLog& log) {
   std::string bytes = decompress(log.packed, log.size);
-  if (formats::sha256(bytes) != sha256) throw InputError("the log is damaged");
+  if (formats::sha256(bytes) != log.sha256) throw InputError("the log is damaged");
   return bytes;
 }
 
@@ -64,16 +66,26 @@ log::Recording unpackRecording(const PackedRecording& packed) {
   return out;
 }
 
-std::string recordingKey(const campaign::Run& run, const std::vector<campaign::Link>& links) {
-  nlohmann::json how = {{"reader", formats::kReaderVersion}, {"columns", run.columns}, {"links", nlohmann::json::array()}};
-  for (const campaign::Link& link : links) how["links"].push_back({link.id, static_cast<int>(link.kind)});
-  return run.log_sha256 + "+" + formats::sha256(formats::jsonText(how)).substr(0, 16);
+PackedRun packRun(campaign::Run run, std::string_view log_bytes, const log::Recording& recording) {
+  PackedRun out;
+  out.logs.push_back(packLog(log_bytes));
+  run.source().sha256 = out.logs.front().sha256;
+  out.run = std::move(run);
+  out.recording = packRecording(recording);
+  return out;
 }
 
-void putLog(SQLite::Database& db, const campaign::Run& run, const PackedLog& log) {
-  SQLite::Statement put(db, "INSERT OR REPLACE INTO log VALUES(?, ?, ?, 'zstd', ?)");
-  put.bind(1, run.log_sha256);
-  put.bind(2, run.log);
+std::string recordingKey(const campaign::Run& run, const std::vector<campaign::Link>& links) {
+  nlohmann::json how = {{"reader", formats::kReaderVersion}, {"sources", nlohmann::json::array()}, {"links", nlohmann::json::array()}};
+  for (const campaign::Source& s : run.sources) how["sources"].push_back({s.sha256, s.columns, s.clock_offset_s, s.clock_drift_ppm});
+  for (const campaign::Link& link : links) how["links"].push_back({link.id, static_cast<int>(link.kind)});
+  return run.source().sha256 + "+" + formats::sha256(formats::jsonText(how)).substr(0, 16);
+}
+
+void putLog(SQLite::Database& db, const std::string& file, const PackedLog& log) {
+  SQLite::Statement put(db, "INSERT OR REPLACE INTO attachment VALUES(?, ?, ?, 'zstd', ?)");
+  put.bind(1, log.sha256);
+  put.bind(2, file);
   put.bind(3, static_cast<std::int64_t>(log.size));
   put.bindNoCopy(4, log.packed.data(), static_cast<int>(log.packed.size()));
   put.exec();
@@ -101,13 +113,19 @@ void putRecording(SQLite::Database& db, const std::string& key, const std::strin
   }
 }
 
+void putRun(SQLite::Database& db, const PackedRun& run, const std::vector<campaign::Link>& links) {
+  for (std::size_t i = 0; i < run.logs.size(); ++i) putLog(db, run.run.sources.at(i).file, run.logs[i]);
+  putRecording(db, recordingKey(run.run, links), run.run.source().sha256, run.recording);
+}
+
 std::optional<PackedLog> findLog(SQLite::Database& db, const std::string& log_sha256) {
-  SQLite::Statement log(db, "SELECT size, bytes, codec FROM log WHERE sha256 = ?");
+  const bool older = db.execAndGet("PRAGMA user_version").getInt() < kAttachmentSchema;  // read without being migrated
+  SQLite::Statement log(db, std::string("SELECT size, bytes, codec FROM ") + (older ? "log" : "attachment") + " WHERE sha256 = ?");
   log.bind(1, log_sha256);
   if (!log.executeStep()) return std::nullopt;
   const std::int64_t size = log.getColumn(0).getInt64();
   if (size < 0 || size > static_cast<std::int64_t>(formats::kLargestFile) || log.getColumn(2).getString() != "zstd") return std::nullopt;
-  return PackedLog{blobAt(log, 1), static_cast<std::size_t>(size)};
+  return PackedLog{blobAt(log, 1), static_cast<std::size_t>(size), log_sha256};
 }
 
 std::optional<PackedRecording> findRecording(SQLite::Database& db, const std::string& key) {
@@ -129,7 +147,7 @@ bool holdsLog(SQLite::Database& db, const std::string& log_sha256) {
   const auto log = findLog(db, log_sha256);
   if (!log) return false;
   try {
-    unpackLog(*log, log_sha256);
+    unpackLog(*log);
     return true;
   } catch (const InputError&) {
     return false;

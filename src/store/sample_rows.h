@@ -14,11 +14,13 @@ namespace distanz::store {
 struct PackedLog {
   std::string packed;
   std::size_t size = 0;  ///< of the plain bytes
+  std::string sha256;    ///< of them
 };
-PackedLog packLog(std::string_view log_bytes);
+/// @param sha256 of the bytes, where it is known already
+PackedLog packLog(std::string_view log_bytes, std::string sha256 = {});
 
-/// The plain bytes. @throws InputError where they are not `size` bytes with this SHA-256
-std::string unpackLog(const PackedLog& log, const std::string& sha256);
+/// The plain bytes. @throws InputError where they are not `size` bytes with their SHA-256
+std::string unpackLog(const PackedLog& log);
 
 /// A log's samples as the campaign file keeps them.
 struct PackedRecording {
@@ -37,16 +39,21 @@ log::Recording unpackRecording(const PackedRecording& packed);
 
 /// A run with its log, read, found fit and packed, on its way into a campaign file.
 struct PackedRun {
-  campaign::Run run;  ///< log and log_sha256 set
-  PackedLog log;
+  campaign::Run run;            ///< its sources named, with their SHA-256
+  std::vector<PackedLog> logs;  ///< one per source
   PackedRecording recording;
 };
+
+/// A run of one log.
+PackedRun packRun(campaign::Run run, std::string_view log_bytes, const log::Recording& recording);
 
 /// Key of a run's samples: they depend on the log, on how its columns were matched, on the links, and on the version of the reader.
 std::string recordingKey(const campaign::Run& run, const std::vector<campaign::Link>& links);
 
 /// Rows of a log and its samples; each is kept once. Within a transaction.
-void putLog(SQLite::Database& db, const campaign::Run& run, const PackedLog& log);
+void putLog(SQLite::Database& db, const std::string& file, const PackedLog& log);
+/// All logs of a run, and its samples. Within a transaction.
+void putRun(SQLite::Database& db, const PackedRun& run, const std::vector<campaign::Link>& links);
 void putRecording(SQLite::Database& db, const std::string& key, const std::string& log_sha256, const PackedRecording& recording);
 
 std::optional<PackedLog> findLog(SQLite::Database& db, const std::string& log_sha256);

@@ -31,7 +31,7 @@ struct Session {
     const auto flown = simulate::simulate(scenario, 31);
     QStringList files;
     for (std::size_t i = 0; i < flown.recordings.size(); ++i) {
-      const auto file = dir / flown.campaign.runs[i].log;
+      const auto file = dir / flown.campaign.runs[i].source().file;
       distanz::test::spill(file, formats::writeLogCsv(flown.recordings[i]));
       files << QString::fromStdString(file);
     }

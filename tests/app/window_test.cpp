@@ -12,6 +12,7 @@
 #include "app/runs/leg_cutter.h"
 #include "app/runs/run_table.h"
 #include "app/session.h"
+#include "core/campaign/kit.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
 
@@ -30,7 +31,8 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
   type(child<QLineEdit>(s.window, "power"), "250 mW");
   CHECK(s.campaign().setups[0].name == "Print patch");
   CHECK(s.campaign().links[0].sensitivity_dbm == -104.0);
-  CHECK(s.campaign().setups[0].links.at("control").power_dbm.value() == Approx(23.979).margin(0.001));
+  CHECK(campaign::valueAt(s.campaign(), s.campaign().setups[0].links.at("control"), campaign::kTransmitPower).value() ==
+        Approx(23.979).margin(0.001));
   auto& frequency = child<QLineEdit>(s.window, "frequency");
   type(frequency, "5.8 GHx");
   CHECK(s.campaign().links[0].frequency_mhz == 2440);
@@ -42,11 +44,14 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
 
   // Plan: far post by distance and bearing.
   s.window.workspace()->showStageNamed("plan");
+  CHECK_FALSE(child<QLineEdit>(s.window, "pathDistance").isEnabled());
   type(child<QLineEdit>(s.window, "stationLat"), "46.91");
+  type(child<QLineEdit>(s.window, "stationLon"), "20.96");
   type(child<QLineEdit>(s.window, "pathDistance"), "3.5 km");
   type(child<QLineEdit>(s.window, "pathBearing"), "54");
-  REQUIRE(s.campaign().path.size() == 2);
-  CHECK(course::between(s.campaign().station.position, s.campaign().path.back().position).distance_m == Approx(3500).margin(0.1));
+  REQUIRE(campaign::firstPath(s.campaign()).size() == 2);
+  CHECK(course::between(s.campaign().station.position().value(), campaign::firstPath(s.campaign()).back().position).distance_m ==
+        Approx(3500).margin(0.1));
   CHECK_THAT(s.allFindings(), Contains("clear"));
 
   // Runs: six logs in, setups guessed from their names.
@@ -117,7 +122,7 @@ TEST_CASE("window: a column match is shown, corrected by hand, and the correctio
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
   waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
   CHECK(s.campaign().runs[0].setup == "B");
-  CHECK(s.campaign().runs[0].columns.at("control.rssi_dbm") == "a");
+  CHECK(s.campaign().runs[0].source().columns.at("control.rssi_dbm") == "a");
   waitAnalysed(s.window);
   CHECK(s.document().analysis().runs[0].farthest_m == Approx(900 * 0.3048).margin(0.01));
 }
@@ -136,7 +141,7 @@ TEST_CASE("window: cancelling an import leaves nothing behind") {
   waitFor("the dialog to close", [&] { return closed; });
   CHECK(s.campaign().runs.empty());
   campaign::Run run;
-  run.log_sha256 = formats::sha256(big);
+  run.source().sha256 = formats::sha256(big);
   CHECK_FALSE(s.document().samples()->has(run));
   CHECK_FALSE(child<QAction>(s.window, "undo").text().contains("Import"));
 }

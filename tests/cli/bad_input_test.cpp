@@ -19,8 +19,9 @@ namespace {
 void writeCampaign(const std::filesystem::path& file) {
   campaign::Campaign c;
   c.title = "Bad input";
-  c.station.position = {46.91, 20.96};
-  c.path = {{c.station.position, 60}, {course::destination(c.station.position, {3000, 54}), 60}};
+  c.station.place({46.91, 20.96});
+  campaign::editFirstPath(c).points = {{c.station.position().value(), 60},
+                                       {course::destination(c.station.position().value(), {3000, 54}), 60}};
   c.links.resize(1);
   c.links[0].id = "control";
   c.setups.push_back({"A", "Patch", "", {}, ""});

@@ -159,7 +159,11 @@ TEST_CASE("import: a corrected match is kept with the run") {
   const Ran r = run({"import", dir / "m.distanz", dir / "odd.csv", "--setup", "A", "--map", "control.rssi_dbm=a", "--map", "distance_m=3"});
   CAPTURE(r.err);
   REQUIRE(r.code == 0);
-  CHECK(store::CampaignFile::open(dir / "m.distanz", store::Access::ReadOnly).campaign().runs.back().columns.at("control.rssi_dbm") == "a");
+  CHECK(store::CampaignFile::open(dir / "m.distanz", store::Access::ReadOnly)
+            .campaign()
+            .runs.back()
+            .source()
+            .columns.at("control.rssi_dbm") == "a");
 }
 
 TEST_CASE("inspect: the documented object, and faults with their lines") {

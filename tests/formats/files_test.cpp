@@ -54,16 +54,16 @@ TEST_CASE("interchange: logs of any name go out and come back, none outside the 
     campaign::Run run;
     run.id = "A" + std::to_string(i);
     run.setup = "A";
-    run.log = names[i];
-    run.log_sha256 = sha256(run.id);
+    run.source().file = names[i];
+    run.source().sha256 = sha256(run.id);
     c.runs.push_back(run);
   }
-  writeInterchange(dir / "out", c, [](const campaign::Run& run) { return "log of " + run.id; });
+  writeInterchange(dir / "out", c, [](const campaign::Run& run, const campaign::Source&) { return "log of " + run.id; });
   std::size_t files = 0;
   for (const auto& entry : std::filesystem::recursive_directory_iterator(dir.path())) files += entry.is_regular_file();
   CHECK(files == names.size() + 1);
   const InterchangeFolder back = openInterchange(dir / "out");
-  for (const campaign::Run& run : back.campaign.runs) CHECK(readRunLog(back, run) == "log of " + run.id);
+  for (const campaign::Run& run : back.campaign.runs) CHECK(readRunLog(back, run, run.source()) == "log of " + run.id);
 }
 
 TEST_CASE("interchange: a name that begins with dots is inside, one that leads out is not", "[regression]") {
@@ -78,7 +78,7 @@ TEST_CASE("interchange: a name that begins with dots is inside, one that leads o
   test::spill(dir / "out.csv", "outside");
   campaign("..foo.csv");
   const auto folder = openInterchange(dir / "in");
-  CHECK(readRunLog(folder, folder.campaign.runs[0]) == "inside");
+  CHECK(readRunLog(folder, folder.campaign.runs[0], folder.campaign.runs[0].source()) == "inside");
   std::filesystem::create_symlink(dir / "out.csv", dir / "in" / "link.csv");
   for (const char* outside : {"../out.csv", "link.csv", "/etc/passwd", "x/../../out.csv"}) {
     campaign(outside);

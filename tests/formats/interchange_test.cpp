@@ -4,6 +4,7 @@
 #include <nlohmann/json.hpp>
 #include <pugixml.hpp>
 
+#include "core/campaign/kit.h"
 #include "formats/files.h"
 #include "formats/scenario_json.h"
 #include "formats/track_writer.h"
@@ -38,7 +39,7 @@ TEST_CASE("campaign.json: the minimal form is read, every field in its place") {
   const campaign::Campaign& c = r.campaign;
   CHECK(c.title == "Patch or helix");
   CHECK(c.station.antenna_height_m == 2);
-  CHECK(c.path.size() == 2);
+  CHECK(campaign::firstPath(c).size() == 2);
   CHECK(c.links[0].sensitivity_dbm == -108.0);
   CHECK(c.links[0].rule.lq_min_pct == 70.0);
   CHECK_FALSE(c.links[0].rule.bitrate_min_mbps);
@@ -48,11 +49,13 @@ TEST_CASE("campaign.json: the minimal form is read, every field in its place") {
 
 TEST_CASE("campaign.json: writing and reading again is the same campaign") {
   campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
-  c.setups[0].links["control"] = {20.0, 6, 1, 0.5, 0};
+  for (const auto& [slot, value] :
+       {std::pair(&campaign::kTransmitPower, 20.0), {&campaign::kTransmitGain, 6}, {&campaign::kReceiveLoss, 0}})
+    campaign::setValueAt(c, "A", "control", *slot, value);
   c.setups[0].differs = "flat, on the mast";
   c.runs[0].turn_begin_s = 100.5;
   c.runs[0].turn_end_s = 110;
-  c.runs[0].columns = {{"control.rssi_dbm", "RSSI [dBm]"}, {"height_m", ""}};
+  c.runs[0].source().columns = {{"control.rssi_dbm", "RSSI [dBm]"}, {"height_m", ""}};
   c.runs[0].void_reason = "wind";
   c.runs[0].legs = campaign::Legs::Out;
   c.runs[0].reduced_db = {{"control", 20.5}};
@@ -99,8 +102,8 @@ TEST_CASE("campaign.json: faults are refused with their place") {
                                   {"/station/lat_deg", "north", "station: \"lat_deg\" must be a number"},
                                   {"/station/lat_deg", 95, "latitude"},
                                   {"/links", 3, "\"links\" must be a list"},
-                                  {"/links/0/kind", "smoke", "\"control\" or \"video\""},
-                                  {"/links/0/rule/lq_min_pct", 170, "between 0 and 100"},
+                                  {"/links/0/kind", "smoke", "\"control\", \"video\""},
+                                  {"/links/0/rule/lq_min_pct", 170, "must lie within"},
                                   {"/setups/1/id", "A", "occurs twice"},
                                   {"/setups/1", 5, "setups[1]: must be a JSON object"},
                                   {"/runs/0/ended", "bored", "must be one of"},
@@ -130,7 +133,7 @@ TEST_CASE("campaign.json: modes, reduced power and legs that make no sense are r
   };
   CHECK_THAT(refused([](json& c) { c["runs"][0]["legs"] = "sideways"; }), Contains("runs[0]") && Contains("\"out\""));
   CHECK_THAT(refused([](json& c) { c["runs"][0]["reduced_db"] = 20; }), Contains("reduced_db"));
-  CHECK_THAT(refused([](json& c) { c["runs"][0]["reduced_db"] = {{"control", -3}}; }), Contains("above 0"));
+  CHECK_THAT(refused([](json& c) { c["runs"][0]["reduced_db"] = {{"control", -3}}; }), Contains("must lie within"));
   CHECK_THAT(refused([](json& c) { c["links"][0]["modes"] = {{{"mode", 50}}}; }), Contains("modes[0]") && Contains("sensitivity_dbm"));
   CHECK_THAT(refused([](json& c) {
                c["links"][0]["modes"] = {{{"mode", 5}, {"sensitivity_dbm", -90}}, {{"mode", 5}, {"sensitivity_dbm", -91}}};
@@ -144,12 +147,13 @@ TEST_CASE("interchange folder: written whole, read back the same, logs byte for 
   const TempDir dir;
   const campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
   const std::string log("time_s,rssi_dbm\r\n0,-60\r\n\x01\x02", 27);
-  writeInterchange(dir / "out", c, [&](const campaign::Run&) { return log; });
+  writeInterchange(dir / "out", c, [&](const campaign::Run&, const campaign::Source&) { return log; });
   const InterchangeFolder again = openInterchange(dir / "out");
   CHECK(again.campaign == c);
-  CHECK(readRunLog(again, again.campaign.runs[0]) == log);
+  CHECK(readRunLog(again, again.campaign.runs[0], again.campaign.runs[0].source()) == log);
   CHECK(isInterchange(dir / "out"));
-  CHECK_THROWS_WITH(writeInterchange(dir / "out", c, [&](const campaign::Run&) { return log; }), Contains("not an empty folder"));
+  CHECK_THROWS_WITH(writeInterchange(dir / "out", c, [&](const campaign::Run&, const campaign::Source&) { return log; }),
+                    Contains("not an empty folder"));
 }
 
 TEST_CASE("interchange folder: log names that clash, hide or escape are made safe") {
@@ -159,11 +163,11 @@ TEST_CASE("interchange folder: log names that clash, hide or escape are made saf
   c.runs.push_back(c.runs[0]);
   c.runs[1].id = "A2";
   c.runs[2].id = "A3";
-  c.runs[1].log = "../../A1.csv";
-  c.runs[2].log = "campaign.json";
-  writeInterchange(dir / "out", c, [](const campaign::Run& run) { return run.id; });
+  c.runs[1].source().file = "../../A1.csv";
+  c.runs[2].source().file = "campaign.json";
+  writeInterchange(dir / "out", c, [](const campaign::Run& run, const campaign::Source&) { return run.id; });
   const InterchangeFolder again = openInterchange(dir / "out");
-  for (const campaign::Run& run : again.campaign.runs) CHECK(readRunLog(again, run) == run.id);
+  for (const campaign::Run& run : again.campaign.runs) CHECK(readRunLog(again, run, run.source()) == run.id);
 }
 
 TEST_CASE("interchange folder: a log outside the folder is refused, also behind a link") {
@@ -182,7 +186,8 @@ TEST_CASE("interchange folder: a log outside the folder is refused, also behind 
 TEST_CASE("interchange folder: a failed export leaves nothing behind") {
   const TempDir dir;
   const campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
-  CHECK_THROWS(writeInterchange(dir / "out", c, [](const campaign::Run&) -> std::string { throw InputError("gone"); }));
+  CHECK_THROWS(
+      writeInterchange(dir / "out", c, [](const campaign::Run&, const campaign::Source&) -> std::string { throw InputError("gone"); }));
   CHECK_FALSE(std::filesystem::exists(dir / "out"));
 }
 

@@ -22,8 +22,9 @@ campaign::Campaign twoLinks() {
   c.links[0].id = "control";
   c.links[1].id = "video";
   c.links[1].kind = campaign::LinkKind::Video;
-  c.station.position = {46.91, 20.96};
-  c.path = {{c.station.position, 60}, {course::destination(c.station.position, {3000, 54}), 60}};
+  c.station.place({46.91, 20.96});
+  campaign::editFirstPath(c).points = {{c.station.position().value(), 60},
+                                       {course::destination(c.station.position().value(), {3000, 54}), 60}};
   return c;
 }
 

@@ -16,7 +16,7 @@ namespace distanz::test {
 inline campaign::Campaign small() {
   campaign::Campaign c;
   c.title = "Small";
-  c.station.position = {46.91, 20.96};
+  c.station.place({46.91, 20.96});
   c.links.resize(1);
   c.links[0].id = "control";
   c.setups.push_back({"A", "Patch", "", {}, ""});
@@ -28,12 +28,23 @@ inline campaign::Campaign renamed(campaign::Campaign c, const std::string& name)
   return c;
 }
 
+/// The same but for the random UUIDs that a campaign file gives.
+inline bool same(campaign::Campaign a, campaign::Campaign b) {
+  for (campaign::Campaign* c : {&a, &b}) {
+    c->uuid.clear();
+    for (auto& part : c->parts) part.uuid.clear();
+    for (auto& setup : c->setups) setup.uuid.clear();
+    for (auto& run : c->runs) run.uuid.clear();
+  }
+  return a == b;
+}
+
 struct Log {
   campaign::Run run;
   std::string bytes;
   log::Recording recording;
 
-  store::PackedRun packed() const { return {run, store::packLog(bytes), store::packRecording(recording)}; }
+  store::PackedRun packed() const { return store::packRun(run, bytes, recording); }
 };
 
 inline Log sampleLog(const std::string& name, double first) {
@@ -42,8 +53,8 @@ inline Log sampleLog(const std::string& name, double first) {
   l.recording.time_s = {0, 1};
   l.recording.columns = {{"distance_m", {5, 50}}, {"control.rssi_dbm", {first, -61}}};
   l.run.setup = "A";
-  l.run.log = name + ".csv";
-  l.run.log_sha256 = formats::sha256(l.bytes);
+  l.run.source().file = name + ".csv";
+  l.run.source().sha256 = formats::sha256(l.bytes);
   return l;
 }
 

@@ -49,7 +49,7 @@ TEST_CASE("hostile schema: triggers and views of others do nothing", "[regressio
   { CampaignFile::create(file, small()); }
   SQLite::Database(file.string(), SQLite::OPEN_READWRITE)
       .exec(
-          "CREATE TRIGGER t AFTER INSERT ON entity BEGIN DELETE FROM entity; DELETE FROM log; END;"
+          "CREATE TRIGGER t AFTER INSERT ON entity BEGIN DELETE FROM entity; DELETE FROM attachment; END;"
           "CREATE TRIGGER u BEFORE INSERT ON history BEGIN SELECT RAISE(ABORT, 'no'); END;"
           "CREATE VIEW mine AS SELECT * FROM entity");
   CampaignFile f = openToEdit(file);

@@ -27,7 +27,7 @@ TEST_CASE("killed while writing: the file opens with the last whole edit") {
     });
     const CampaignFile f = CampaignFile::open(dir / "c.distanz", Access::ReadOnly);
     const SampleFile s(dir / "c.distanz", Access::ReadOnly);
-    for (const campaign::Run& run : f.campaign().runs) CHECK(formats::sha256(s.logBytes(run)) == run.log_sha256);
+    for (const campaign::Run& run : f.campaign().runs) CHECK(formats::sha256(s.logBytes(run, run.source())) == run.source().sha256);
   }
   CHECK(read(dir / "c.distanz").runs.size() == 3 + 4 + 5 + 6 + 7);
 }
@@ -45,12 +45,14 @@ TEST_CASE("a waiting journal or log is no damage: the file is recovered whole, b
   inChild([&] {  // dies with pages written over the old ones, and the file cut short or grown
     SQLite::Database db(file.string(), SQLite::OPEN_READWRITE);
     db.exec("PRAGMA journal_mode=" + journal + "; PRAGMA cache_size=1; PRAGMA wal_autocheckpoint=0");
-    if (journal == "WAL") db.exec("INSERT INTO log VALUES('x', 'x', 0, 'zstd', zeroblob(300000))");  // acknowledged
-    db.exec("BEGIN IMMEDIATE; DELETE FROM log; INSERT INTO log VALUES('y', 'y', 0, 'zstd', zeroblob(900000)); DELETE FROM entity");
+    if (journal == "WAL") db.exec("INSERT INTO attachment VALUES('x', 'x', 0, 'zstd', zeroblob(300000))");  // acknowledged
+    db.exec(
+        "BEGIN IMMEDIATE; DELETE FROM attachment; INSERT INTO attachment VALUES('y', 'y', 0, 'zstd', zeroblob(900000)); DELETE FROM "
+        "entity");
     ::raise(SIGKILL);
   });
   CHECK(std::filesystem::exists(file.string() + (journal == "WAL" ? "-wal" : "-journal")));
-  CHECK(read(file) == before);
+  CHECK(same(read(file), before));
   CHECK(SampleFile(file, Access::ReadOnly).logBytes(before.runs[0]) == sampleLog("a", -60).bytes);
   CampaignFile f = openToEdit(file);
   f.edit("Rename", renamed(f.campaign(), "Goes on"));
@@ -60,8 +62,8 @@ TEST_CASE("a waiting journal or log is no damage: the file is recovered whole, b
 TEST_CASE("a killed build leaves nothing that passes for the target, and the next one sweeps it away", "[regression]") {
   const TempDir dir;
   const auto flown = simulate::simulate(twoSetups(1), 5);
-  const auto bytes = [&](const campaign::Run&) { return formats::writeLogCsv(flown.recordings[0]); };
-  formats::writeInterchange(dir / "one", flown.campaign, [&](const campaign::Run& run) {
+  const auto bytes = [&](const campaign::Run&, const campaign::Source&) { return formats::writeLogCsv(flown.recordings[0]); };
+  formats::writeInterchange(dir / "one", flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
     return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
   });
   std::filesystem::create_directory(dir / "out");
@@ -72,9 +74,9 @@ TEST_CASE("a killed build leaves nothing that passes for the target, and the nex
     });
   });
   inChild([&] {
-    formats::writeInterchange(dir / "out" / "folder", flown.campaign, [&](const campaign::Run& run) {
+    formats::writeInterchange(dir / "out" / "folder", flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
       if (run.id == "B1") ::raise(SIGKILL);
-      return bytes(run);
+      return bytes(run, run.source());
     });
   });
   CHECK_FALSE(std::filesystem::exists(dir / "out" / "c.distanz"));
@@ -131,6 +133,6 @@ TEST_CASE("replacing a campaign: the old one is there until the new one is whole
     CHECK(read(file).setups[0].name == "Old");
   }
   CampaignFile::create(file, small(), CampaignFile::Existing::Replace);
-  CHECK(read(file) == small());
+  CHECK(same(read(file), small()));
   CHECK(namesIn(dir.path()) == std::vector<std::string>{"c.distanz"});
 }

@@ -35,7 +35,7 @@ TEST_CASE("samples: log byte for byte, recording bit for bit, also after undo, f
   const Log a = sampleLog("a", -60);
   const campaign::Run run = import(f, a);
   const SampleFile s(dir / "c.distanz", Access::ReadOnly);
-  CHECK(s.logBytes(run) == a.bytes);
+  CHECK(s.logBytes(run, run.source()) == a.bytes);
   CHECK(*s.recording(run, f.campaign()) == a.recording);
   f.undo();
   f = openToEdit(dir / "c.distanz");
@@ -58,7 +58,7 @@ TEST_CASE("samples are never stale: other links, columns or another reader's sam
   CHECK(s.recording(run, other)->find("long range.rssi_dbm") != nullptr);
   CHECK(s.recording(run, other)->find("control.rssi_dbm") == nullptr);
   campaign::Run corrected = run;
-  corrected.columns = {{"height_m", "distance_m"}, {"distance_m", ""}};
+  corrected.source().columns = {{"height_m", "distance_m"}, {"distance_m", ""}};
   CHECK(s.recording(corrected, f.campaign())->find("distance_m") == nullptr);
   const auto kept = [&] { return SQLite::Database(file.string()).execAndGet("SELECT count(*) FROM recording").getInt(); };
   CHECK(kept() == 1);  // the last; not one for every state there ever was
@@ -78,12 +78,12 @@ TEST_CASE("samples that are damaged are read again; a damaged or missing log is 
   damage(GENERATE("UPDATE channel SET samples = x'00'", "UPDATE recording SET rows = 4000000000", "DELETE FROM channel",
                   "UPDATE channel SET codec = 'other'"));
   CHECK(s.recording(run, f.campaign())->rows() == 2);
-  damage(GENERATE("UPDATE log SET bytes = x'28b52ffd'", "DELETE FROM log"));
+  damage(GENERATE("UPDATE attachment SET bytes = x'28b52ffd'", "DELETE FROM attachment"));
   CHECK_THROWS_WITH(s.recording(run, f.campaign()), Contains("run A1") && Contains("import it again"));
   const Added added = add(f, a);
   CHECK(added.runs.empty());
   CHECK(added.restored == std::vector<std::string>{"A1"});
-  CHECK(s.logBytes(run) == a.bytes);
+  CHECK(s.logBytes(run, run.source()) == a.bytes);
 }
 
 TEST_CASE("samples: a few bytes that claim gigabytes are refused before room is made for them", "[regression]") {
@@ -92,13 +92,13 @@ TEST_CASE("samples: a few bytes that claim gigabytes are refused before room is 
   PackedRecording many{std::size_t{1} << 30, "", {}};
   for (int i = 0; i < 10; ++i) many.columns.push_back({i == 0 ? "time_s" : "x", claim});
   CHECK_THROWS_AS(unpackRecording(many), InputError);
-  CHECK_THROWS_AS(unpackLog({compress("short"), std::size_t{1} << 40}, "sha"), InputError);
+  CHECK_THROWS_AS(unpackLog({compress("short"), std::size_t{1} << 40, "sha"}), InputError);
 }
 
 TEST_CASE("interchange: file to folder to file gives the same campaign, analysis included") {
   const TempDir dir;
   const auto flown = simulate::simulate(twoSetups(2), 5);
-  formats::writeInterchange(dir / "one", flown.campaign, [&](const campaign::Run& run) {
+  formats::writeInterchange(dir / "one", flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
     return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
   });
   fromInterchange(dir / "one", dir / "c.distanz");
@@ -109,14 +109,15 @@ TEST_CASE("interchange: file to folder to file gives the same campaign, analysis
   const SampleFile sc(dir / "c.distanz", Access::ReadOnly), sd(dir / "d.distanz", Access::ReadOnly);
   for (const campaign::Run& run : c.runs) {
     CHECK(*sc.recording(run, c) == *sd.recording(run, d));
-    CHECK(sc.logBytes(run) == slurp(dir / "one" / run.log));
+    CHECK(sc.logBytes(run, run.source()) == slurp(dir / "one" / run.source().file));
   }
 }
 
 TEST_CASE("interchange: a faulty log or a stop leaves no campaign file behind") {
   const TempDir dir;
   const auto flown = simulate::simulate(twoSetups(1), 5);
-  formats::writeInterchange(dir / "one", flown.campaign, [&](const campaign::Run&) { return formats::writeLogCsv(flown.recordings[0]); });
+  formats::writeInterchange(dir / "one", flown.campaign,
+                            [&](const campaign::Run&, const campaign::Source&) { return formats::writeLogCsv(flown.recordings[0]); });
   CHECK_THROWS(fromInterchange(dir / "one", dir / "stopped.distanz", [](double) { return false; }));
   CHECK_FALSE(std::filesystem::exists(dir / "stopped.distanz"));
   spill(dir / "one" / "B1.csv", "nonsense");

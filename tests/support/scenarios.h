@@ -8,7 +8,7 @@ namespace distanz::test {
 inline simulate::Scenario twoSetups(int flights_each, double b_over_a_db = 3) {
   simulate::Scenario s;
   s.campaign.title = "Two setups";
-  s.campaign.station.position = {46.91, 20.96};
+  s.campaign.station.place({46.91, 20.96});
   campaign::Link link;
   link.id = "control";
   link.sensitivity_dbm = -104;

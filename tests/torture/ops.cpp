@@ -19,8 +19,8 @@ namespace {
 campaign::Campaign start() {
   campaign::Campaign c;
   c.title = "Torture";
-  c.station.position = {46.91, 20.96};
-  c.path = {{{46.91, 20.96}, 60}, {{46.93, 20.99}, 70}};
+  c.station.place({46.91, 20.96});
+  campaign::editFirstPath(c).points = {{{46.91, 20.96}, 60}, {{46.93, 20.99}, 70}};
   c.links.resize(1);
   c.links[0].id = "control";
   for (const char* id : {"A", "B"}) c.setups.push_back({id, std::string("Setup ") + id, "", {}, ""});
@@ -35,10 +35,9 @@ void importLog(CampaignFile& file, const std::string& log) {
   TakenLog taken = takeLog(formats::readFile(log), log, file.campaign());
   campaign::Run run;
   run.setup = "A";
-  run.log = std::filesystem::path(log).filename().string();
-  run.log_sha256 = taken.log.sha256;
+  run.source().file = std::filesystem::path(log).filename().string();
   std::vector<PackedRun> runs;
-  runs.push_back({run, std::move(taken.packed), std::move(taken.recording)});
+  runs.push_back(packedRun(run, std::move(taken)));
   file.addRuns("Import", std::move(runs), file.campaign().links);
 }
 
@@ -50,7 +49,12 @@ void digest(const std::string& name) {
     samples.logBytes(run);
     if (samples.recording(run, file.campaign())->rows() == 0) throw InputError("no rows");
   }
-  std::printf("%s undo=%s redo=%s runs=%zu\n", formats::sha256(formats::jsonText(formats::campaignJson(file.campaign()))).c_str(),
+  campaign::Campaign told = file.campaign();  // but for what is drawn at random
+  told.uuid.clear();
+  for (auto& part : told.parts) part.uuid.clear();
+  for (auto& setup : told.setups) setup.uuid.clear();
+  for (auto& run : told.runs) run.uuid.clear();
+  std::printf("%s undo=%s redo=%s runs=%zu\n", formats::sha256(formats::jsonText(formats::campaignJson(told))).c_str(),
               file.undoable().value_or("-").c_str(), file.redoable().value_or("-").c_str(), file.campaign().runs.size());
 }
 

@@ -93,7 +93,7 @@ int check(const char* file, const char* kept) {
   const store::SampleFile samples(file, store::Access::ReadOnly);
   std::set<std::string> logs, edits;
   for (const campaign::Run& run : f.campaign().runs) {
-    logs.insert(run.log);
+    logs.insert(run.source().file);
     samples.logBytes(run);
   }
   std::ifstream in(kept);

@@ -8,8 +8,9 @@
 #include "app/shared/badge.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "core/campaign/kit.h"
+#include "core/campaign/limits.h"
 #include "core/campaign/typed.h"
-#include "core/campaign/validate.h"
 
 namespace distanz::app {
 namespace {
@@ -193,8 +194,7 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
   grid->addWidget(remove, 0, 6, Qt::AlignRight);
   connect(remove, &QPushButton::clicked, this, [this, id] {
     campaign::Campaign next = m_document.campaign();
-    std::erase_if(next.setups, [&](const auto& s) { return s.id == id; });
-    std::erase_if(next.runs, [&](const auto& r) { return r.setup == id; });
+    next = campaign::withoutSetup(next, id);
     m_document.edit(tr("Remove setup %1 and its runs").arg(QString::fromStdString(id)), next);
   });
   const QString heads[] = {tr("link"),
@@ -210,44 +210,30 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
 
 void SetupCard::linkRow(QGridLayout* grid, int row, const std::string& setup, const campaign::Link& link) {
   const std::string id = link.id;
-  using Member = std::function<std::optional<double>(const campaign::SetupLink&)>;
-  using Assign = std::function<void(campaign::SetupLink&, std::optional<double>)>;
-  const auto read = [setup, id](Member member) -> Get {
-    return [setup, id, member](const campaign::Campaign& c) -> std::optional<double> {
+  const auto value = [setup, id](const campaign::Slot& slot) -> Get {
+    return [setup, id, &slot](const campaign::Campaign& c) -> std::optional<double> {
       const campaign::Setup* s = campaign::findSetup(c, setup);
-      if (!s || !s->links.contains(id)) return std::nullopt;
-      return member(s->links.at(id));
+      return s && s->links.contains(id) ? campaign::valueAt(c, s->links.at(id), slot) : std::nullopt;
     };
   };
-  const auto write = [setup, id](Assign assign) -> Set {
-    return [setup, id, assign](campaign::Campaign& c, std::optional<double> v) {
-      if (auto* s = byId(c.setups, setup)) assign(s->links[id], v);
-    };
+  const auto set = [setup, id](const campaign::Slot& slot) -> Set {
+    return [setup, id, &slot](campaign::Campaign& c, std::optional<double> v) { campaign::setValueAt(c, setup, id, slot, v); };
   };
   auto* name = plainLabel(QString::fromStdString(id));
   name->setContentsMargins(0, 6, 0, 0);  // on the line of the fields' text
   grid->addWidget(name, row, 0, Qt::AlignTop);
-  using L = campaign::SetupLink;
-  const QuantityEdit::Limits gain{lim::kGainLow_dbi, lim::kGainHigh_dbi}, loss{0, lim::kLossHigh_db};
-  grid->addWidget(field({"power", tr("Transmit power"), Kind::Power, {lim::kPowerLow_dbm, lim::kPowerHigh_dbm}, true, tr("250 mW")},
-                        read([](const L& l) { return l.power_dbm; }), write([](L& l, auto v) { l.power_dbm = v; })),
-                  row, 1, Qt::AlignTop);
-  grid->addWidget(
-      field({"txGain", tr("Transmit antenna gain"), Kind::Gain, gain, true, tr("2 dBi")},
-            read([](const L& l) { return std::optional(l.tx_gain_dbi); }), write([](L& l, auto v) { l.tx_gain_dbi = v.value_or(0); })),
-      row, 2, Qt::AlignTop);
-  grid->addWidget(
-      field({"txLoss", tr("Transmit cable loss"), Kind::Loss, loss, true, tr("0.5 dB")},
-            read([](const L& l) { return std::optional(l.tx_loss_db); }), write([](L& l, auto v) { l.tx_loss_db = v.value_or(0); })),
-      row, 3, Qt::AlignTop);
-  grid->addWidget(
-      field({"rxGain", tr("Receive antenna gain"), Kind::Gain, gain, true, tr("8 dBi")},
-            read([](const L& l) { return std::optional(l.rx_gain_dbi); }), write([](L& l, auto v) { l.rx_gain_dbi = v.value_or(0); })),
-      row, 4, Qt::AlignTop);
-  grid->addWidget(
-      field({"rxLoss", tr("Receive cable loss"), Kind::Loss, loss, true, tr("0.5 dB")},
-            read([](const L& l) { return std::optional(l.rx_loss_db); }), write([](L& l, auto v) { l.rx_loss_db = v.value_or(0); })),
-      row, 5, Qt::AlignTop);
+  const QuantityEdit::Limits power{lim::kPowerLow_dbm, lim::kPowerHigh_dbm}, gain{lim::kGainLow_dbi, lim::kGainHigh_dbi},
+      loss{0, lim::kLossHigh_db};
+  const struct {
+    Field info;
+    const campaign::Slot& slot;
+  } columns[] = {{{"power", tr("Transmit power"), Kind::Power, power, true, tr("250 mW")}, campaign::kTransmitPower},
+                 {{"txGain", tr("Transmit antenna gain"), Kind::Gain, gain, true, tr("2 dBi")}, campaign::kTransmitGain},
+                 {{"txLoss", tr("Transmit cable loss"), Kind::Loss, loss, true, tr("0.5 dB")}, campaign::kTransmitLoss},
+                 {{"rxGain", tr("Receive antenna gain"), Kind::Gain, gain, true, tr("8 dBi")}, campaign::kReceiveGain},
+                 {{"rxLoss", tr("Receive cable loss"), Kind::Loss, loss, true, tr("0.5 dB")}, campaign::kReceiveLoss}};
+  for (int i = 0; i < 5; ++i)
+    grid->addWidget(field(columns[i].info, value(columns[i].slot), set(columns[i].slot)), row, 1 + i, Qt::AlignTop);
   grid->addWidget(automaticBox(setup, id), row, 6, Qt::AlignTop);
 }
 

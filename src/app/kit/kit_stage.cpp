@@ -7,6 +7,7 @@
 
 #include "app/kit/cards.h"
 #include "app/shared/text.h"
+#include "core/campaign/kit.h"
 
 namespace distanz::app {
 namespace {
@@ -139,7 +140,7 @@ std::vector<analysis::Sentence> KitStage::findings() const {
                      tr("Without it, range can only be told once the link was seen failing in flight.").toStdString()});
   for (const auto& s : c.setups)
     for (const auto& l : c.links)
-      if (!s.links.contains(l.id) || !s.links.at(l.id).power_dbm) {
+      if (!s.links.contains(l.id) || !campaign::valueAt(c, s.links.at(l.id), campaign::kTransmitPower)) {
         out.push_back({Tone::Result,
                        {},
                        tr("Setup %1 has no transmit power on the %2 link: nothing is predicted for it.")
@@ -158,7 +159,9 @@ std::vector<analysis::Sentence> KitStage::findings() const {
 }
 
 QString KitStage::lacks() const {
-  return document().campaign().setups.size() >= 2 ? QString() : tr("two setups");
+  const auto& setups = document().campaign().setups;
+  if (setups.size() < 2) return tr("two setups");
+  return std::any_of(setups.begin(), setups.end(), [](const auto& s) { return s.name.empty(); }) ? tr("names of setups") : QString();
 }
 
 }  // namespace distanz::app

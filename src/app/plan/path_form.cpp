@@ -5,7 +5,7 @@
 
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
-#include "core/campaign/validate.h"
+#include "core/campaign/limits.h"
 
 namespace distanz::app {
 namespace {
@@ -15,29 +15,44 @@ namespace lim = campaign::limits;
 
 constexpr double kFirstLength_m = 1000;
 
-/// The far post; made on first use, a kilometre out.
+/// The far post; made on first use, a kilometre out. The station is known by then.
 campaign::PathPoint& farPost(campaign::Campaign& c) {
-  if (c.path.empty()) {
-    c.path.push_back({c.station.position, 60});
-    c.path.push_back({course::destination(c.station.position, {kFirstLength_m, 0}), 60});
+  auto& points = campaign::editFirstPath(c).points;
+  if (points.empty()) {
+    const course::Position station = c.station.position().value_or(course::Position{});
+    points.push_back({station, 60});
+    points.push_back({course::destination(station, {kFirstLength_m, 0}), 60});
   }
-  return c.path.back();
+  return points.back();
+}
+
+bool hasPath(const campaign::Campaign& c) {
+  return !campaign::firstPath(c).empty();
 }
 
 std::optional<course::DistanceBearing> wayOf(const campaign::Campaign& c) {
-  if (c.path.empty()) return std::nullopt;
-  return course::between(c.station.position, c.path.back().position);
+  if (!hasPath(c) || !c.station.position()) return std::nullopt;
+  return course::between(*c.station.position(), campaign::firstPath(c).back().position);
 }
 
 void setWay(campaign::Campaign& c, course::DistanceBearing way) {
-  farPost(c).position = course::destination(c.station.position, way);
-  if (c.path.size() == 2) c.path.front().position = c.station.position;
+  farPost(c).position = course::destination(*c.station.position(), way);
+  auto& points = campaign::editFirstPath(c).points;
+  if (points.size() == 2) points.front().position = *c.station.position();
 }
 
-void moveStation(campaign::Campaign& c, course::Position to) {
-  const bool starts_there = !c.path.empty() && c.path.front().position == c.station.position;
-  c.station.position = to;
-  if (starts_there) c.path.front().position = to;
+/// A path that begins at the station goes with it.
+void moveStation(campaign::Campaign& c, std::optional<double> lat_deg, std::optional<double> lon_deg) {
+  const auto was = c.station.position();
+  const bool starts_there = was && hasPath(c) && campaign::firstPath(c).front().position == *was;
+  c.station.lat_deg = lat_deg;
+  c.station.lon_deg = lon_deg;
+  if (const auto now = c.station.position(); now && starts_there) campaign::editFirstPath(c).points.front().position = *now;
+}
+
+/// Says where something is as seen from the station.
+bool needsStation(std::string_view field) {
+  return field.starts_with("far") || field.starts_with("path") || field == "flightHeight";
 }
 
 }  // namespace
@@ -46,39 +61,33 @@ PathForm::PathForm(Document& document, QWidget* parent) : QWidget(parent), m_doc
   m_grid->setContentsMargins(theme::kAxisLeft, 12, theme::kAxisRight, 8);
   m_grid->setHorizontalSpacing(10);
   m_grid->setVerticalSpacing(2);
-  const auto hasPath = [](const campaign::Campaign& c) { return !c.path.empty(); };
   add(
-      0, 0, "stationLat", tr("Station latitude"), Kind::Angle, {-90, 90},
-      [](const auto& c) { return std::optional(c.station.position.lat_deg); },
-      [](auto& c, double v) {
-        moveStation(c, {v, c.station.position.lon_deg});
-      });
+      0, 0, "stationLat", tr("Station latitude"), Kind::Angle, {-90, 90}, [](const auto& c) { return c.station.lat_deg; },
+      [](auto& c, double v) { moveStation(c, v, c.station.lon_deg); });
   add(
-      0, 1, "stationLon", tr("Station longitude"), Kind::Angle, {-180, 180},
-      [](const auto& c) { return std::optional(c.station.position.lon_deg); },
-      [](auto& c, double v) {
-        moveStation(c, {c.station.position.lat_deg, v});
-      });
+      0, 1, "stationLon", tr("Station longitude"), Kind::Angle, {-180, 180}, [](const auto& c) { return c.station.lon_deg; },
+      [](auto& c, double v) { moveStation(c, c.station.lat_deg, v); });
   add(
       0, 2, "antennaHeight", tr("Antenna above ground"), Kind::Length, {0, 1000},
       [](const auto& c) { return std::optional(c.station.antenna_height_m); }, [](auto& c, double v) { c.station.antenna_height_m = v; });
   add(
       0, 3, "flightHeight", tr("Flight height"), Kind::Length, {0, lim::kHeightHigh_m},
-      [hasPath](const auto& c) { return hasPath(c) ? std::optional(c.path.back().height_m) : std::nullopt; },
+      [](const auto& c) { return hasPath(c) ? std::optional(campaign::firstPath(c).back().height_m) : std::nullopt; },
       [](auto& c, double v) {
         farPost(c);
-        for (auto& p : c.path) p.height_m = v;
+        for (auto& p : campaign::editFirstPath(c).points) p.height_m = v;
       });
   add(
       0, 4, "posts", tr("A post every"), Kind::Length, {lim::kPostLow_m, lim::kPathHigh_m},
-      [](const auto& c) { return std::optional(c.post_spacing_m); }, [](auto& c, double v) { c.post_spacing_m = v; });
+      [](const auto& c) { return std::optional(c.paths.empty() ? campaign::Path().post_spacing_m : c.paths.front().post_spacing_m); },
+      [](auto& c, double v) { campaign::editFirstPath(c).post_spacing_m = v; });
   add(
       1, 0, "farLat", tr("Far post latitude"), Kind::Angle, {-90, 90},
-      [hasPath](const auto& c) { return hasPath(c) ? std::optional(c.path.back().position.lat_deg) : std::nullopt; },
+      [](const auto& c) { return hasPath(c) ? std::optional(campaign::firstPath(c).back().position.lat_deg) : std::nullopt; },
       [](auto& c, double v) { farPost(c).position.lat_deg = v; });
   add(
       1, 1, "farLon", tr("Far post longitude"), Kind::Angle, {-180, 180},
-      [hasPath](const auto& c) { return hasPath(c) ? std::optional(c.path.back().position.lon_deg) : std::nullopt; },
+      [](const auto& c) { return hasPath(c) ? std::optional(campaign::firstPath(c).back().position.lon_deg) : std::nullopt; },
       [](auto& c, double v) { farPost(c).position.lon_deg = v; });
   add(
       1, 2, "pathDistance", tr("or: distance to it"), Kind::Length, {lim::kPostLow_m, lim::kPathHigh_m},
@@ -112,13 +121,20 @@ void PathForm::add(int row, int column, const char* name, const QString& label, 
   caption->setBuddy(edit->field());
   m_grid->addWidget(caption, 2 * row, column);
   m_grid->addWidget(edit, 2 * row + 1, column, Qt::AlignTop);
-  edit->show(get(m_document.campaign()));
+  const bool needs_station = needsStation(name);
+  const auto refresh = [this, edit, get, needs_station] {
+    edit->show(get(m_document.campaign()));
+    const bool open = !needs_station || m_document.campaign().station.position();
+    edit->field()->setEnabled(open);
+    edit->field()->setPlaceholderText(open ? QString() : tr("station first"));
+  };
+  refresh();
   connect(edit, &QuantityEdit::committed, this, [this, set, label](std::optional<double> value) {
     campaign::Campaign next = m_document.campaign();
     set(next, *value);
     m_document.edit(tr("Change %1").arg(label.toLower()), next);
   });
-  connect(&m_document, &Document::changed, edit, [this, edit, get] { edit->show(get(m_document.campaign())); });
+  connect(&m_document, &Document::changed, edit, refresh);
 }
 
 }  // namespace distanz::app

@@ -59,7 +59,8 @@ void PathView::paintEvent(QPaintEvent*) {
     p.drawText(frame, Qt::AlignCenter, tr("No path yet: enter the far post, or its distance and bearing"));
     return;
   }
-  const double bearing = course::between(c.station.position, c.path.back().position).bearing_deg, turn = bearing * std::numbers::pi / 180;
+  const double bearing = course::between(*c.station.position(), campaign::firstPath(c).back().position).bearing_deg,
+               turn = bearing * std::numbers::pi / 180;
   const double scale = (a.right_px - a.left_px) / a.end_m, middle = height() / 2.0;
   QPolygonF line;
   for (const auto& f : path->points()) {

@@ -36,15 +36,14 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
           store::takeLog(formats::readFile(QFile::encodeName(logs[i].file).toStdString()), name, campaign, logs[i].corrections, share);
       campaign::Run run;
       run.setup = logs[i].setup;
-      run.log = name;
-      run.log_sha256 = taken.log.sha256;
+      run.source().file = name;
       run.ended = logs[i].ended;
       run.flight = logs[i].flight;
       run.notes = logs[i].notes;
-      run.columns = logs[i].corrections;
-      kept.runs->push_back({std::move(run), std::move(taken.packed), std::move(taken.recording)});
+      run.source().columns = logs[i].corrections;
       for (const Problem& p : taken.log.problems)
         kept.remarks << QString("%1: %2").arg(QString::fromStdString(name), QString::fromStdString(p.text));
+      kept.runs->push_back(store::packedRun(std::move(run), std::move(taken)));
       if (!share(1)) throw formats::ReadCancelled();
     }
     return kept;
@@ -79,7 +78,7 @@ void Importer::finish() {
 }
 
 void Importer::keep(const Kept& kept) {
-  const QString what = kept.runs->size() == 1 ? tr("Import %1").arg(QString::fromStdString(kept.runs->front().run.log))
+  const QString what = kept.runs->size() == 1 ? tr("Import %1").arg(QString::fromStdString(kept.runs->front().run.source().file))
                                               : tr("Import %1 logs").arg(kept.runs->size());
   m_document.addRuns(what, std::move(*kept.runs),
                      [self = QPointer(this), remarks = kept.remarks](const store::Added& added, const QString& refused) {

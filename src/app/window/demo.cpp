@@ -24,7 +24,7 @@ void makeDemo(const std::filesystem::path& file) {
   const QTemporaryDir folder;
   if (!folder.isValid()) throw InputError("the demo needs room for temporary files; free some space and try again");
   const std::filesystem::path logs = std::filesystem::path(folder.path().toStdString()) / "demo";
-  formats::writeInterchange(logs, flown.campaign, [&](const campaign::Run& run) {
+  formats::writeInterchange(logs, flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
     return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
   });
   std::filesystem::create_directories(file.parent_path());

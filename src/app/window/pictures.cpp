@@ -44,7 +44,7 @@ void saveImportDialog(MainWindow& window, const QString& file) {
   const QTemporaryDir folder;
   if (document.campaign().runs.empty() || !folder.isValid()) return;
   const campaign::Run& run = document.campaign().runs.front();
-  const QString log = folder.filePath(QString::fromStdString(run.log));
+  const QString log = folder.filePath(QString::fromStdString(run.source().file));
   formats::writeFile(log.toStdString(), document.samples()->logBytes(run));
   window.importLogs({log});
   settle(150);

@@ -65,7 +65,7 @@ void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result
     std::optional<std::size_t> first;
     // The legs of one flight are told apart: two runs of one log count where none of its legs counts in both.
     std::vector<std::vector<std::size_t>*> alike;
-    if (const std::string& sha = campaign.runs[i].log_sha256; !sha.empty()) alike.push_back(&by_log[sha]);
+    if (const std::string& sha = campaign.runs[i].source().sha256; !sha.empty()) alike.push_back(&by_log[sha]);
     if (auto print = fingerprint(result.reductions[i]); print.size() > 2 * estimate::defaults::kMinCellsPerRun)
       alike.push_back(&by_samples[std::move(print)]);
     for (const auto* same : alike)
@@ -185,15 +185,19 @@ namespace {
 
 std::vector<RunReduction> reduceAll(const campaign::Campaign& campaign, const RecordingSource& source, const ReductionCache* cache,
                                     const Progress& progress, unsigned threads) {
-  const auto course = campaign::courseOf(campaign);
+  std::map<std::string, std::optional<course::Course>> courses;  // by path
+  for (const campaign::Run& run : campaign.runs)
+    if (!courses.contains(run.path)) courses.emplace(run.path, campaign::courseOf(campaign, run.path));
   std::vector<RunReduction> reductions(campaign.runs.size());
   std::atomic<std::size_t> done{0};
   std::atomic<bool> stop{false};
   std::mutex report;
   const auto reduce = [&](std::size_t i) {
     if (stop) return;
-    const auto kept = cache ? cache->find(campaign, campaign.runs[i]) : nullptr;
-    reductions[i] = kept ? *kept : reduceOne(campaign, campaign.runs[i], source, course ? &*course : nullptr);
+    const campaign::Run& run = campaign.runs[i];
+    const auto kept = cache ? cache->find(campaign, run) : nullptr;
+    const auto& course = courses.at(run.path);
+    reductions[i] = kept ? *kept : reduceOne(campaign, run, source, course ? &*course : nullptr);
     const double share = static_cast<double>(++done) / static_cast<double>(reductions.size());
     const std::lock_guard lock(report);
     if (progress && !stop && !progress(share)) stop = true;

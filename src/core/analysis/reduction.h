@@ -73,11 +73,10 @@ class ReductionCache {
 
  private:
   struct Kept {
-    campaign::Run run;  ///< without what the reduction does not look at
-    std::map<std::string, campaign::SetupLink> kit;
+    std::string key;  ///< of what the reduction depends on
     std::shared_ptr<const RunReduction> reduction;
   };
-  campaign::Campaign m_common;  ///< station, path, links
+  std::string m_common;  ///< key of what all of them depend on
   std::map<std::string, Kept> m_runs;
 };
 

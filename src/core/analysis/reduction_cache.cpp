@@ -1,41 +1,39 @@
 #include "core/analysis/reduction.h"
+#include "core/campaign/describe.h"
+#include "core/description/key.h"
 
 namespace distanz::analysis {
 namespace {
 
-campaign::Campaign commonOf(const campaign::Campaign& c) {
-  campaign::Campaign out;
-  out.station = c.station;
-  out.path = c.path;
-  out.links = c.links;
-  return out;
+/// What the reduction of every run depends on.
+std::string commonKey(const campaign::Campaign& c) {
+  std::string key;
+  description::addKey(key, c.station);
+  for (const campaign::Link& link : c.links) description::addKey(key, link);
+  return key;
 }
 
-/// The run with only what a reduction looks at.
-campaign::Run bare(const campaign::Run& run) {
-  campaign::Run out;
-  out.setup = run.setup;
-  out.log = run.log;
-  out.log_sha256 = run.log_sha256;
-  out.reduced_db = run.reduced_db;
-  out.turn_begin_s = run.turn_begin_s;
-  out.turn_end_s = run.turn_end_s;
-  out.columns = run.columns;
-  return out;
-}
-
-std::map<std::string, campaign::SetupLink> kitOf(const campaign::Campaign& c, const campaign::Run& run) {
+/// What that of one run depends on besides: itself, the path it flew, the kit it flew with.
+std::string runKey(const campaign::Campaign& c, const campaign::Run& run) {
+  std::string key;
+  description::addKey(key, run);
+  if (const campaign::Path* path = campaign::findPath(c, run.path)) description::addKey(key, *path);
   const campaign::Setup* setup = campaign::findSetup(c, run.setup);
-  return setup ? setup->links : std::map<std::string, campaign::SetupLink>();
+  if (!setup) return key;
+  for (const auto& [id, link] : setup->links) {
+    key += id;
+    description::addKey(key, link);
+    if (const campaign::Part* transmitter = campaign::findPart(c, link.transmitter)) description::addKey(key, *transmitter);
+  }
+  return key;
 }
 
 }  // namespace
 
 std::shared_ptr<const RunReduction> ReductionCache::find(const campaign::Campaign& campaign, const campaign::Run& run) const {
   const auto found = m_runs.find(run.id);
-  if (found == m_runs.end() || !(m_common == commonOf(campaign))) return nullptr;
-  const Kept& kept = found->second;
-  return kept.run == bare(run) && kept.kit == kitOf(campaign, run) ? kept.reduction : nullptr;
+  if (found == m_runs.end() || m_common != commonKey(campaign)) return nullptr;
+  return found->second.key == runKey(campaign, run) ? found->second.reduction : nullptr;
 }
 
 void ReductionCache::keep(const campaign::Campaign& campaign, const std::vector<RunReduction>& reductions) {
@@ -45,9 +43,9 @@ void ReductionCache::keep(const campaign::Campaign& campaign, const std::vector<
     const campaign::Run& run = campaign.runs[i];
     auto reduction = find(campaign, run);
     if (!reduction) reduction = std::make_shared<const RunReduction>(reductions[i]);
-    next[run.id] = {bare(run), kitOf(campaign, run), std::move(reduction)};
+    next[run.id] = {runKey(campaign, run), std::move(reduction)};
   }
-  m_common = commonOf(campaign);
+  m_common = commonKey(campaign);
   m_runs = std::move(next);
 }
 

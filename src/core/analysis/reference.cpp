@@ -4,6 +4,7 @@
 #include <cmath>
 #include <map>
 
+#include "core/campaign/kit.h"
 #include "core/quantity/decibel.h"
 
 namespace distanz::analysis {
@@ -112,7 +113,9 @@ Reference referenceOf(const campaign::Campaign& campaign, const campaign::Run& r
   }
   const auto* power = recording.find(log::linkChannel(link.id, log::channel::kPower));
   // At reduced power the log may show either figure: the pilot's own says what was done, only changes in flight are taken out.
-  if (power) referPower(recording, *power, kit && out.reduced_db == 0 ? kit->power_dbm : std::nullopt, out);
+  if (power)
+    referPower(recording, *power, kit && out.reduced_db == 0 ? campaign::valueAt(campaign, *kit, campaign::kTransmitPower) : std::nullopt,
+               out);
   out.power_unknown = kit && kit->automatic_power && !out.power.recorded;
   if (const auto* modes = modeColumn(recording, link.id)) referMode(recording, *modes, link, out);
   return out;

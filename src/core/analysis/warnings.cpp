@@ -187,8 +187,9 @@ void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& li
          fmt::format("All flights ended at about {:.0f} m with signal in hand on the {} link: a limit, not the radio. How they compare in "
                      "dB still holds.",
                      *std::max_element(turns.begin(), turns.end()), link.id));
-  if (campaign.path.empty() || turns.empty()) return;
-  const double bend = radio::twoRayBreakpoint_m(campaign.station.antenna_height_m, campaign.path.back().height_m, link.frequency_mhz);
+  if (campaign::firstPath(campaign).empty() || turns.empty()) return;
+  const double bend =
+      radio::twoRayBreakpoint_m(campaign.station.antenna_height_m, campaign::firstPath(campaign).back().height_m, link.frequency_mhz);
   const double flown = *std::max_element(turns.begin(), turns.end());
   double farthest_estimate = 0;
   for (const SetupOnLink& s : result.setups)

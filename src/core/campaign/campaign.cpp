@@ -3,20 +3,11 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/campaign/kit.h"
 #include "core/quantity/error.h"
 
 namespace distanz::campaign {
 namespace {
-
-constexpr std::pair<Ended, const char*> kEndedWords[] = {{Ended::LinkLost, "link-lost"},
-                                                         {Ended::QualityLimit, "quality-limit"},
-                                                         {Ended::TurnedBack, "turned-back"},
-                                                         {Ended::Battery, "battery"},
-                                                         {Ended::Limit, "limit"},
-                                                         {Ended::Obstacle, "obstacle"},
-                                                         {Ended::Aircraft, "aircraft"},
-                                                         {Ended::EquipmentCap, "equipment-cap"},
-                                                         {Ended::Unknown, ""}};
 
 template <class Items>
 auto findById(Items& items, const std::string& id) {
@@ -26,18 +17,29 @@ auto findById(Items& items, const std::string& id) {
 
 }  // namespace
 
-std::optional<radio::LinkEnds> SetupLink::ends() const {
-  if (!power_dbm) return std::nullopt;
-  return radio::LinkEnds{*power_dbm, tx_gain_dbi, rx_gain_dbi, tx_loss_db, rx_loss_db};
+const Path* findPath(const Campaign& campaign, const std::string& id) {
+  if (!id.empty()) return findById(campaign.paths, id);
+  return campaign.paths.empty() ? nullptr : &campaign.paths.front();
 }
 
-std::optional<course::Course> courseOf(const Campaign& campaign) {
+const std::vector<PathPoint>& firstPath(const Campaign& campaign) {
+  static const std::vector<PathPoint> none;
+  return campaign.paths.empty() ? none : campaign.paths.front().points;
+}
+
+Path& editFirstPath(Campaign& campaign) {
+  if (campaign.paths.empty()) campaign.paths.emplace_back().id = kFirstPathId;
+  return campaign.paths.front();
+}
+
+std::optional<course::Course> courseOf(const Campaign& campaign, const std::string& path) {
+  const Path* flown = findPath(campaign, path);
+  if (!flown || flown->points.empty() || !campaign.station.position()) return std::nullopt;
   std::vector<course::Position> points;
-  for (const PathPoint& p : campaign.path) points.push_back(p.position);
-  if (points.empty()) return std::nullopt;
-  if (points.size() == 1) points.insert(points.begin(), campaign.station.position);
+  for (const PathPoint& p : flown->points) points.push_back(p.position);
+  if (points.size() == 1) points.insert(points.begin(), *campaign.station.position());
   try {
-    return course::Course(campaign.station.position, points);
+    return course::Course(*campaign.station.position(), points);
   } catch (const DomainError&) {
     return std::nullopt;
   }
@@ -67,21 +69,14 @@ const Setup* findSetup(const Campaign& campaign, const std::string& id) {
 const Link* findLink(const Campaign& campaign, const std::string& id) {
   return findById(campaign.links, id);
 }
+const Part* findPart(const Campaign& campaign, const std::string& id) {
+  return findById(campaign.parts, id);
+}
 Run* findRun(Campaign& campaign, const std::string& id) {
   return findById(campaign.runs, id);
 }
 const Run* findRun(const Campaign& campaign, const std::string& id) {
   return findById(campaign.runs, id);
-}
-
-std::optional<double> sensitivityOf(const Link& link) {
-  if (link.sensitivity_dbm || link.modes.empty()) return link.sensitivity_dbm;
-  return link.modes.front().sensitivity_dbm;
-}
-
-std::optional<double> criticalFromKit(const Link& link) {
-  const auto sensitivity = sensitivityOf(link);
-  return sensitivity ? std::optional(*sensitivity + link.rule.margin_db.value_or(0)) : std::nullopt;
 }
 
 int nextOrder(const Campaign& campaign) {
@@ -90,10 +85,10 @@ int nextOrder(const Campaign& campaign) {
   return last + 1;
 }
 
-const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, const std::string& log_sha256) {
+const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, const std::string& sha256) {
   for (const auto* runs : {&campaign.runs, &fresh})
     for (const Run& run : *runs)
-      if (!log_sha256.empty() && run.log_sha256 == log_sha256) return &run;
+      if (!sha256.empty() && run.source().sha256 == sha256) return &run;
   return nullptr;
 }
 
@@ -103,6 +98,7 @@ Campaign splitByLeg(const Campaign& campaign, const std::string& setup) {
   if (there == out.setups.end()) throw DomainError("there is no setup \"" + setup + "\" to split");
   Setup back = *there;
   back.id = freeSetupId(campaign);
+  back.uuid.clear();
   const std::string name = there->name.empty() ? setup : there->name;
   there->name = name + ", way out";
   back.name = name + ", way back";
@@ -114,10 +110,19 @@ Campaign splitByLeg(const Campaign& campaign, const std::string& setup) {
     ahead->legs = Legs::Out;
     Run home = *ahead;
     home.id = freeRunId(out, back.id);
+    home.uuid.clear();
     home.setup = back.id;
     home.legs = Legs::Back;
     out.runs.push_back(home);
   }
+  return out;
+}
+
+Campaign withoutSetup(const Campaign& campaign, const std::string& setup) {
+  Campaign out = campaign;
+  std::erase_if(out.setups, [&](const Setup& s) { return s.id == setup; });
+  std::erase_if(out.runs, [&](const Run& r) { return r.setup == setup; });
+  dropOrphans(out, campaign);
   return out;
 }
 
@@ -127,31 +132,11 @@ Campaign withoutLink(const Campaign& campaign, const std::string& link) {
   for (Setup& s : out.setups) s.links.erase(link);
   for (Run& r : out.runs) {
     r.reduced_db.erase(link);
-    std::erase_if(r.columns, [&](const auto& column) { return column.first.starts_with(link + "."); });
+    for (Source& source : r.sources)
+      std::erase_if(source.columns, [&](const auto& column) { return column.first.starts_with(link + "."); });
   }
+  dropOrphans(out, campaign);
   return out;
-}
-
-std::string legsWord(Legs legs) {
-  return legs == Legs::Out ? "out" : legs == Legs::Back ? "back" : "both";
-}
-
-std::optional<Legs> legsFromWord(const std::string& word) {
-  for (const Legs legs : {Legs::Both, Legs::Out, Legs::Back})
-    if (word == legsWord(legs)) return legs;
-  return std::nullopt;
-}
-
-std::string endedWord(Ended ended) {
-  for (const auto& [value, word] : kEndedWords)
-    if (value == ended) return word;
-  return {};
-}
-
-std::optional<Ended> endedFromWord(const std::string& word) {
-  for (const auto& [value, name] : kEndedWords)
-    if (word == name) return value;
-  return std::nullopt;
 }
 
 }  // namespace distanz::campaign

@@ -5,7 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/campaign/validate.h"
+#include "core/campaign/limits.h"
 #include "core/quantity/decibel.h"
 #include "core/quantity/parse.h"
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/campaign/kit.h"
 #include "core/quantity/error.h"
 #include "core/radio/path_loss.h"
 
@@ -14,10 +15,10 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
   for (const campaign::Setup& setup : campaign.setups)
     for (const campaign::Link& link : campaign.links) {
       const auto own = setup.links.find(link.id);
-      if (own == setup.links.end() || !own->second.ends()) continue;
-      const radio::LinkEnds ends = *own->second.ends();
+      const auto ends = own == setup.links.end() ? std::nullopt : campaign::endsOf(campaign, own->second);
+      if (!ends) continue;
       const auto received = [&](double d) {
-        return radio::linkBudget(ends, radio::logDistanceLoss_db(d, link.frequency_mhz, campaign.plan_exponent)).received_dbm;
+        return radio::linkBudget(*ends, radio::logDistanceLoss_db(d, link.frequency_mhz, campaign.plan_exponent)).received_dbm;
       };
       Prediction p{setup.id, link.id, {}, {}, campaign::criticalFromKit(link), {}};
       for (int i = 0; i < points; ++i) {
@@ -33,8 +34,8 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
 
 std::optional<PathClearance> clearance(const campaign::Campaign& campaign, double frequency_mhz) {
   const auto course = campaign::courseOf(campaign);
-  if (!course || campaign.path.empty()) return std::nullopt;
-  const double reach = course->farPost_m(), h1 = campaign.station.antenna_height_m, h2 = campaign.path.back().height_m;
+  if (!course) return std::nullopt;
+  const double reach = course->farPost_m(), h1 = campaign.station.antenna_height_m, h2 = campaign::firstPath(campaign).back().height_m;
   if (!(reach > 1)) return std::nullopt;
   PathClearance out;
   constexpr int kPoints = 121;
@@ -65,7 +66,7 @@ std::vector<double> posts(const campaign::Campaign& campaign) {
   const auto course = campaign::courseOf(campaign);
   std::vector<double> out;
   if (!course) return out;
-  const double reach = course->farPost_m(), spacing = std::max(campaign.post_spacing_m, reach / 1000);
+  const double reach = course->farPost_m(), spacing = std::max(campaign.paths.front().post_spacing_m, reach / 1000);
   for (double d = spacing; d < reach - 0.02 * spacing; d += spacing) out.push_back(d);
   out.push_back(reach);
   return out;

@@ -83,7 +83,7 @@ class Flyer {
     for (const auto& [link, physics] : s.physics)
       m_site.place[link] = std::make_unique<Shadowing>(m_random, physics.place_sd_db, physics.place_correlation_m, m_reach);
     if (m_course) {
-      const auto way = course::between(s.campaign.station.position, s.campaign.path.back().position);
+      const auto way = course::between(*s.campaign.station.position(), campaign::firstPath(s.campaign).back().position);
       m_bearing = way.bearing_deg;
     }
   }
@@ -139,12 +139,12 @@ class Flyer {
       r.columns[0].values.push_back(std::round(d * 10) / 10);
       return 1;
     }
-    const auto along = course::destination(m_s.campaign.station.position, {d, m_bearing});
+    const auto along = course::destination(*m_s.campaign.station.position(), {d, m_bearing});
     const auto p = course::destination(along, {side, m_bearing + 90});
     const auto rounded = [](double v, double unit) { return std::round(v * unit) / unit; };
     r.columns[0].values.push_back(rounded(p.lat_deg, 1e7));
     r.columns[1].values.push_back(rounded(p.lon_deg, 1e7));
-    r.columns[2].values.push_back(rounded(m_s.campaign.path.back().height_m + 0.8 * m_random.normal(), 10));
+    r.columns[2].values.push_back(rounded(campaign::firstPath(m_s.campaign).back().height_m + 0.8 * m_random.normal(), 10));
     r.columns[3].values.push_back(rounded(speed + 0.3 * m_random.normal(), 10));
     return 4;
   }
@@ -289,7 +289,7 @@ Simulated simulate(const Scenario& scenario, std::uint64_t seed) {
     campaign::Run run;
     run.id = campaign::freeRunId(out.campaign, plan.setup);
     run.setup = plan.setup;
-    run.log = run.id + ".csv";
+    run.source().file = run.id + ".csv";
     run.order = ++order;
     run.flight = plan.flight;
     run.ended = plan.ended;

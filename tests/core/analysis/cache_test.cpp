@@ -4,6 +4,7 @@
 #include <mutex>
 
 #include "core/analysis/words.h"
+#include "core/campaign/kit.h"
 #include "core/quantity/error.h"
 #include "support/scenarios.h"
 
@@ -58,7 +59,7 @@ TEST_CASE("cache: only the run whose turn, power or setup changed is read again;
   c.campaign.runs[1].reduced_db["control"] = 10;
   c.analyse();
   CHECK(c.asked == std::map<std::string, int>{{"B1", 1}});
-  c.campaign.setups[1].links["control"].power_dbm = 20;
+  campaign::setValueAt(c.campaign, c.campaign.setups[1].id, "control", campaign::kTransmitPower, 20);
   c.analyse();
   CHECK(c.asked.size() == 2);  // both runs of B
   c.campaign.links[0].rule.lq_min_pct = 60;

@@ -21,8 +21,9 @@ struct Flown {
   explicit Flown(bool gnss = false) {
     scenario.with_gnss = gnss;
     if (gnss)
-      scenario.campaign.path = {{scenario.campaign.station.position, 60},
-                                {course::destination(scenario.campaign.station.position, {3500, 54}), 60}};
+      campaign::editFirstPath(scenario.campaign).points = {
+          {scenario.campaign.station.position().value(), 60},
+          {course::destination(scenario.campaign.station.position().value(), {3500, 54}), 60}};
     flown = simulate::simulate(scenario, 8);
     analysis = test::analyseSimulated(flown);
   }

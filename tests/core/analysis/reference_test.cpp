@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "core/analysis/sentences.h"
+#include "core/campaign/kit.h"
 #include "core/campaign/validate.h"
 #include "support/scenarios.h"
 
@@ -46,7 +47,7 @@ void fromDistance(log::Recording& r, const std::string& channel, double from_m, 
 TEST_CASE("power changed in flight: the signal is referred to one power, and the answer is that of an undisturbed flight") {
   const auto plain = test::analyseSimulated(simulate::simulate(threeEach(), 4));
   simulate::Scenario s = threeEach();
-  s.campaign.setups[0].links["control"].power_dbm = 20;
+  campaign::setValueAt(s.campaign, s.campaign.setups[0].id, "control", campaign::kTransmitPower, 20);
   for (const std::size_t run : {std::size_t{0}, std::size_t{2}, std::size_t{4}}) s.runs[run].power["control"] = {{0, 100}, {1200, 400}};
   const auto changed = test::analyseSimulated(simulate::simulate(s, 4));
   CHECK(warned(changed, "power-changed", "A1"));
@@ -90,7 +91,7 @@ TEST_CASE("power changed in flight: rows whose power is not known are left out, 
 
 TEST_CASE("power other than the kit says: referred to the kit's, gaps in a steady power hide nothing") {
   auto flown = simulate::simulate(threeEach(), 4);
-  flown.campaign.setups[0].links["control"].power_dbm = 26;
+  campaign::setValueAt(flown.campaign, flown.campaign.setups[0].id, "control", campaign::kTransmitPower, 26);
   auto& power = addColumn(flown.recordings[0], "control.power_mw", 100);  // 20 dBm
   for (std::size_t i = 0; i < power.size(); ++i)
     if (i % 50) power[i] = NAN;
@@ -107,7 +108,7 @@ TEST_CASE("power unknown to the kit: flights of one setup at different powers ar
   addColumn(flown.recordings[0], "control.power_mw", 100);
   addColumn(flown.recordings[2], "control.power_mw", 400);
   CHECK(warned(test::analyseSimulated(flown), "powers-differ"));
-  flown.campaign.setups[0].links["control"].power_dbm = 26;
+  campaign::setValueAt(flown.campaign, flown.campaign.setups[0].id, "control", campaign::kTransmitPower, 26);
   CHECK_FALSE(warned(test::analyseSimulated(flown), "powers-differ"));
 }
 
@@ -215,7 +216,7 @@ TEST_CASE("legs as setups: the two ways of one setup are compared within each fl
   s.back_db["A"]["control"] = -4;
   auto flown = simulate::simulate(s, 4);
   const std::size_t flights = flown.recordings.size();
-  for (std::size_t i = 0; i < flights; ++i) flown.campaign.runs[i].log_sha256 = "sha" + std::to_string(i);
+  for (std::size_t i = 0; i < flights; ++i) flown.campaign.runs[i].source().sha256 = "sha" + std::to_string(i);
   flown.campaign = campaign::splitByLeg(flown.campaign, "A");
   REQUIRE(flown.campaign.setups.size() == 3);
   CHECK(flown.campaign.setups[1].name == "Setup A, way back");
@@ -223,7 +224,7 @@ TEST_CASE("legs as setups: the two ways of one setup are compared within each fl
   CHECK(campaign::validate(flown.campaign).empty());
   for (std::size_t i = flights; i < flown.campaign.runs.size(); ++i)
     for (std::size_t k = 0; k < flights; ++k)
-      if (flown.campaign.runs[k].log_sha256 == flown.campaign.runs[i].log_sha256) flown.recordings.push_back(flown.recordings[k]);
+      if (flown.campaign.runs[k].source().sha256 == flown.campaign.runs[i].source().sha256) flown.recordings.push_back(flown.recordings[k]);
   const auto a = test::analyseSimulated(flown);
   CHECK(std::all_of(a.runs.begin(), a.runs.end(), [](const auto& r) { return r.used; }));
   const PairOnLink* ways = a.deciding("A", flown.campaign.setups[1].id);
@@ -274,9 +275,11 @@ TEST_CASE("another band, another path: refused for this campaign with the reason
 
   simulate::Scenario s = threeEach();
   s.with_gnss = true;
-  s.campaign.path = {{s.campaign.station.position, 60}, {course::destination(s.campaign.station.position, {3400, 54}), 60}};
+  campaign::editFirstPath(s.campaign).points = {{s.campaign.station.position().value(), 60},
+                                                {course::destination(s.campaign.station.position().value(), {3400, 54}), 60}};
   auto placed = simulate::simulate(s, 4);
-  placed.campaign.path.back().position = course::destination(s.campaign.station.position, {3400, 90});  // another way out
+  campaign::editFirstPath(placed.campaign).points.back().position =
+      course::destination(s.campaign.station.position().value(), {3400, 90});  // another way out
   const auto elsewhere = test::analyseSimulated(placed);
   CHECK_FALSE(elsewhere.runs[0].used);
   CHECK_THAT(elsewhere.runs[0].why_not, Contains("another path"));

@@ -159,7 +159,8 @@ TEST_CASE("next step: first pair, missing setup, more flights, then what to plan
 
 TEST_CASE("plan with: ranked by what may be told, and no dB is computed from a bound", "[regression]") {
   campaign::Campaign c = named();
-  c.path = {{c.station.position, 60}, {course::destination(c.station.position, {5000, 54}), 60}};
+  campaign::editFirstPath(c).points = {{c.station.position().value(), 60},
+                                       {course::destination(c.station.position().value(), {5000, 54}), 60}};
   const auto flown = simulate::simulate(test::twoSetups(4, 6), 12);
   CampaignAnalysis a = test::analyseSimulated(flown);
   a.comparisons.clear();

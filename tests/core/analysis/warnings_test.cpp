@@ -64,7 +64,8 @@ const Case kCases[] = {
      [](simulate::Scenario& s) {
        s.with_gnss = true;
        s.campaign.station.antenna_height_m = 1.5;
-       s.campaign.path = {{s.campaign.station.position, 40}, {course::destination(s.campaign.station.position, {1900, 54}), 40}};
+       campaign::editFirstPath(s.campaign).points = {{s.campaign.station.position().value(), 40},
+                                                     {course::destination(s.campaign.station.position().value(), {1900, 54}), 40}};
        for (auto& r : s.runs) r.farthest_m = 1850;
      }},
     {"power-changed", "fly it again",

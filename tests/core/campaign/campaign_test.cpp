@@ -3,6 +3,7 @@
 #include <catch2/catch.hpp>
 #include <functional>
 
+#include "core/campaign/kit.h"
 #include "core/campaign/validate.h"
 #include "core/plan/prediction.h"
 #include "core/radio/path_loss.h"
@@ -17,16 +18,17 @@ namespace {
 
 Campaign planned() {
   Campaign c;
-  c.station.position = {46.91, 20.96};
-  c.path = {{c.station.position, 60}, {course::destination(c.station.position, {3000, 54}), 60}};
+  c.station.place({46.91, 20.96});
+  campaign::editFirstPath(c).points = {{c.station.position().value(), 60},
+                                       {course::destination(c.station.position().value(), {3000, 54}), 60}};
   Link link;
   link.id = "control";
   link.sensitivity_dbm = -108;
   c.links = {link};
   Setup a;
   a.id = "A";
-  a.links["control"].power_dbm = 20;
   c.setups = {a};
+  setValueAt(c, "A", "control", kTransmitPower, 20);
   return c;
 }
 
@@ -82,20 +84,20 @@ TEST_CASE("validate: each contradiction is told, and a sound campaign has none")
          c.links[0].id = "a.b";
          c.setups[0].links.clear();
        }},
-      {"unknown-link", [](Campaign& c) { c.setups[0].links["telepathy"]; }},
-      {"unknown-setup",
+      {"unknown-id", [](Campaign& c) { c.setups[0].links["telepathy"]; }},
+      {"unknown-id",
        [](Campaign& c) {
          Run r;
          r.id = "X1";
          r.setup = "X";
          c.runs.push_back(r);
        }},
-      {"out-of-bounds", [](Campaign& c) { c.station.position.lat_deg = 91; }},
+      {"out-of-bounds", [](Campaign& c) { c.station.lat_deg = 91; }},
       {"out-of-bounds", [](Campaign& c) { c.links[0].frequency_mhz = -1; }},
       {"out-of-bounds", [](Campaign& c) { c.links[0].rule.lq_min_pct = 100; }},
-      {"out-of-bounds", [](Campaign& c) { c.setups[0].links["control"].power_dbm = 90; }},
-      {"out-of-bounds", [](Campaign& c) { c.path[1].height_m = -3; }},
-      {"out-of-bounds", [](Campaign& c) { c.path[1].position = c.station.position; }},
+      {"out-of-bounds", [](Campaign& c) { campaign::setValueAt(c, c.setups[0].id, "control", campaign::kTransmitPower, 90); }},
+      {"out-of-bounds", [](Campaign& c) { campaign::editFirstPath(c).points[1].height_m = -3; }},
+      {"out-of-bounds", [](Campaign& c) { campaign::editFirstPath(c).points[1].position = c.station.position().value(); }},
       {"out-of-bounds", [](Campaign& c) { c.plan_exponent = 0; }},
       {"bad-turn",
        [](Campaign& c) {
@@ -127,7 +129,7 @@ TEST_CASE("prediction: received level and range obey the budget") {
   REQUIRE(p.range_m);
   CHECK_THAT(20 - radio::freeSpaceLoss_db(*p.range_m, 2440), WithinAbs(-108, 1e-9));
   Campaign without = c;
-  without.setups[0].links["control"].power_dbm.reset();
+  setValueAt(without, "A", "control", kTransmitPower, {});
   CHECK(plan::predict(without, 3000).empty());
 }
 
@@ -137,7 +139,7 @@ TEST_CASE("prediction: posts every spacing, the far post included, hostile spaci
   REQUIRE(posts.size() == 12);
   CHECK_THAT(posts[0], WithinAbs(250, 1e-9));
   CHECK_THAT(posts.back(), WithinAbs(3000, 0.01));
-  c.post_spacing_m = 1;
+  editFirstPath(c).post_spacing_m = 1;
   CHECK(plan::posts(c).size() <= 1001);
   CHECK(plan::posts(Campaign()).empty());
 }
@@ -147,7 +149,7 @@ TEST_CASE("clearance over the path: told with where it is worst and how far it i
   const auto high = plan::clearance(c, 2440);
   REQUIRE(high);
   CHECK(high->points.size() > 50);
-  c.path[1].height_m = 4;
+  campaign::editFirstPath(c).points[1].height_m = 4;
   c.station.antenna_height_m = 1.5;
   const auto low = plan::clearance(c, 2440);
   REQUIRE(low);
@@ -174,14 +176,14 @@ TEST_CASE("campaign: a log is known again among the runs kept and those about to
   Run run;
   run.id = "A1";
   run.setup = "A";
-  run.log_sha256 = "abc";
+  run.source().sha256 = "abc";
   run.order = 7;
   c.runs = {run};
   CHECK(nextOrder(c) == 8);
   CHECK(runOfLog(c, {}, "abc")->id == "A1");
   CHECK(runOfLog(c, {}, "abd") == nullptr);
   CHECK(runOfLog(c, {}, "") == nullptr);  // an unknown digest is nobody's
-  run.log_sha256 = "new";
+  run.source().sha256 = "new";
   const std::vector<Run> fresh{run};
   CHECK(runOfLog(c, fresh, "new") == &fresh[0]);
 }
@@ -193,7 +195,7 @@ TEST_CASE("campaign: splitting by leg keeps the setup's place, doubles its runs 
     Run run;
     run.id = id;
     run.setup = setup;
-    run.log_sha256 = id;
+    run.source().sha256 = id;
     c.runs.push_back(run);
   }
   c.runs[2].flight = "both 1";
@@ -208,7 +210,7 @@ TEST_CASE("campaign: splitting by leg keeps the setup's place, doubles its runs 
     const Run* out = findRun(split, id);
     CHECK(out->legs == Legs::Out);
     const auto home =
-        std::find_if(split.runs.begin(), split.runs.end(), [&](const Run& r) { return r.legs == Legs::Back && r.log_sha256 == id; });
+        std::find_if(split.runs.begin(), split.runs.end(), [&](const Run& r) { return r.legs == Legs::Back && r.source().sha256 == id; });
     REQUIRE(home != split.runs.end());
     CHECK(home->setup == "C");
     CHECK(home->flight == out->flight);
@@ -226,21 +228,21 @@ TEST_CASE("a link that is removed takes along what only made sense with it", "[r
   c.links[1].id = "video";
   campaign::Setup setup;
   setup.id = "A";
-  setup.links["video"].power_dbm = 20;
-  setup.links["control"].power_dbm = 20;
   c.setups.push_back(setup);
+  for (const char* link : {"video", "control"}) campaign::setValueAt(c, "A", link, campaign::kTransmitPower, 20);
   campaign::Run run;
   run.id = "A1";
   run.setup = "A";
   run.reduced_db = {{"control", 10}, {"video", 20}};
-  run.columns = {{"video.rssi_dbm", "x"}, {"control.rssi_dbm", "y"}, {"height_m", "z"}};
+  run.source().columns = {{"video.rssi_dbm", "x"}, {"control.rssi_dbm", "y"}, {"height_m", "z"}};
   c.runs.push_back(run);
   const campaign::Campaign without = campaign::withoutLink(c, "video");
   CHECK(campaign::validate(without).empty());
   CHECK(without.links.size() == 1);
   CHECK(without.setups[0].links.size() == 1);
+  CHECK(without.parts.size() == 1);
   CHECK(without.runs[0].reduced_db == std::map<std::string, double>{{"control", 10}});
-  CHECK(without.runs[0].columns == std::map<std::string, std::string>{{"control.rssi_dbm", "y"}, {"height_m", "z"}});
+  CHECK(without.runs[0].source().columns == std::map<std::string, std::string>{{"control.rssi_dbm", "y"}, {"height_m", "z"}});
 }
 
 TEST_CASE("ids that would part a channel's name, or are no ids, are refused; others are theirs who gave them", "[regression]") {

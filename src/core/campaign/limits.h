@@ -1,0 +1,28 @@
+#pragma once
+#include <cstddef>
+
+/// Limits that stored and typed values keep to, canonical units.
+namespace distanz::campaign::limits {
+
+constexpr double kFrequencyLow_mhz = 1, kFrequencyHigh_mhz = 300000;
+constexpr double kLevelLow_dbm = -174, kLevelHigh_dbm = 30;
+constexpr double kPowerLow_dbm = -60, kPowerHigh_dbm = 60;
+constexpr double kGainLow_dbi = -40, kGainHigh_dbi = 60;
+constexpr double kLossHigh_db = 60;
+constexpr double kHeightLow_m = -500, kHeightHigh_m = 20000;
+constexpr double kMastHigh_m = 1000;
+constexpr double kPathHigh_m = 500000;
+constexpr double kPostLow_m = 1;
+constexpr double kExponentLow = 1, kExponentHigh = 8;
+constexpr double kQualityLow_pct = 0.001, kQualityHigh_pct = 99.999;  ///< of a rule: 0 and 100 would never, or always, fail
+constexpr double kBitrateLow_mbps = 0.001, kBitrateHigh_mbps = 10000;
+constexpr double kMarginHigh_db = 100;
+constexpr double kReducedLow_db = 0.001, kReducedHigh_db = 100;
+constexpr double kModeHigh = 1e9;  ///< of a mode typed: a packet rate in Hz, or a number
+constexpr double kClockHigh_s = 1e9, kDriftHigh_ppm = 1e5;
+constexpr double kCapacityHigh_mah = 1e6;
+constexpr double kOrderHigh = 1e6;
+constexpr std::size_t kLongestId = 200;      ///< bytes
+constexpr std::size_t kMostItems = 100'000;  ///< of links, setups, runs or path points
+
+}  // namespace distanz::campaign::limits

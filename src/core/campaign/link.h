@@ -1,0 +1,43 @@
+#pragma once
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace distanz::campaign {
+
+enum class LinkKind { Control, Video };
+
+/// When the link counts as usable; the parts that are present must all hold.
+struct RangeRule {
+  std::optional<double> lq_min_pct;        ///< link quality, 0..100
+  std::optional<double> margin_db;         ///< above the sensitivity
+  std::optional<double> bitrate_min_mbps;  ///< video bitrate
+  std::string unknown = {};                ///< as Campaign::unknown
+  bool operator==(const RangeRule&) const = default;
+};
+
+/// What a receiver needs in one packet rate (Hz) or mode (number), as its log names it.
+struct ModeSensitivity {
+  double mode = 0;
+  double sensitivity_dbm = 0;
+  std::string unknown = {};
+  bool operator==(const ModeSensitivity&) const = default;
+};
+
+struct Link {
+  std::string id;
+  LinkKind kind = LinkKind::Control;
+  double frequency_mhz = 2440;
+  std::optional<double> sensitivity_dbm;
+  std::vector<ModeSensitivity> modes;  ///< results are told at sensitivity_dbm, or the first mode's where that is not given
+  RangeRule rule;
+  std::string unknown = {};
+  bool operator==(const Link&) const = default;
+};
+
+/// The sensitivity that margins are counted from; none where the pilot gave none.
+std::optional<double> sensitivityOf(const Link& link);
+/// The critical level that can be told from the kit alone: sensitivity + margin.
+std::optional<double> criticalFromKit(const Link& link);
+
+}  // namespace distanz::campaign

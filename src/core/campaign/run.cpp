@@ -1,0 +1,45 @@
+#include "core/campaign/run.h"
+
+#include <algorithm>
+
+namespace distanz::campaign {
+namespace {
+
+constexpr description::Word kEnds[] = {{""},      {"link-lost"}, {"quality-limit"}, {"turned-back"},  {"battery"},
+                                       {"limit"}, {"obstacle"},  {"aircraft"},      {"equipment-cap"}};
+constexpr description::Word kLegs[] = {{"both"}, {"out"}, {"back"}};
+
+}  // namespace
+
+const Source& Run::source() const {
+  static const Source none;
+  return sources.empty() ? none : sources.front();
+}
+
+Source& Run::source() {
+  if (sources.empty()) sources.emplace_back();
+  return sources.front();
+}
+
+std::span<const description::Word> endedWords() {
+  return kEnds;
+}
+
+std::span<const description::Word> legsWords() {
+  return kLegs;
+}
+
+std::string endedWord(Ended ended) {
+  return kEnds[static_cast<std::size_t>(ended)].word;
+}
+
+std::string legsWord(Legs legs) {
+  return kLegs[static_cast<std::size_t>(legs)].word;
+}
+
+std::optional<Ended> endedFromWord(const std::string& word) {
+  const auto found = std::find_if(std::begin(kEnds), std::end(kEnds), [&](const description::Word& w) { return w.word == word; });
+  return found == std::end(kEnds) ? std::nullopt : std::optional(static_cast<Ended>(found - std::begin(kEnds)));
+}
+
+}  // namespace distanz::campaign
