@@ -3,27 +3,10 @@
 #include <algorithm>
 #include <cctype>
 
+#include "core/quantity/unit.h"
+
 namespace distanz::formats {
 namespace {
-
-constexpr std::string_view kUnits[] = {
-    "dbm",    "db",      "%",    "pct",  "percent", "m",      "meter",  "meters", "metres", "ft",    "feet", "km",   "mi",   "deg",
-    "\u00b0", "m/s",     "mps",  "km/h", "kmh",     "kph",    "mph",    "kn",     "kt",     "knots", "ms",   "us",   "msec", "s",
-    "sec",    "seconds", "kbps", "mbps", "bps",     "kbit/s", "mbit/s", "bit/s",  "kb/s",   "mb/s",  "b/s",  "ft/s", "fps",  "mw",
-    "w",      "v",       "mv",   "a",    "ma",      "mah",    "hz",     "mhz",    "ghz",    "khz",   "utc"};
-
-bool isUnit(std::string_view text) {
-  return std::find(std::begin(kUnits), std::end(kUnits), text) != std::end(kUnits);
-}
-
-/// Bytes are told from bits by a capital B: "kB/s" is said as "kbyte/s" before all becomes lower case.
-std::string bytesSpelt(std::string unit) {
-  for (const std::string_view ending : {"B/s", "Bps"})
-    if (unit.ends_with(ending) && unit.size() <= ending.size() + 1 &&
-        (unit.size() == ending.size() || std::string_view("kKMG").find(unit.front()) != std::string_view::npos))
-      return unit.substr(0, unit.size() - ending.size()) + "byte/s";
-  return unit;
-}
 
 std::string lower(std::string_view text) {
   std::string out(text);
@@ -39,7 +22,6 @@ std::string takeBracketed(std::string& name) {
   if (close == std::string::npos) return {};
   std::string unit = name.substr(open + 1, close - open - 1);
   unit.erase(std::remove(unit.begin(), unit.end(), ' '), unit.end());
-  unit = lower(bytesSpelt(unit));
   name.replace(open, close - open + 1, " ");
   return unit;
 }
@@ -49,16 +31,18 @@ bool isWordByte(unsigned char c) {
 }
 
 /// One run of letters and digits: a unit as it is ("dBm", "mAh"), anything else cut at its humps ("batteryVoltage").
-void addWords(const std::string& token, std::vector<std::string>& words) {
+/// @param last the last word as it was written: a capital B makes bytes of bits
+void addWords(const std::string& token, std::vector<std::string>& words, std::string& last) {
   if (token.empty()) return;
   std::size_t begin = 0;
-  for (std::size_t i = 1; i + 1 < token.size() && !isUnit(lower(token)); ++i) {
+  for (std::size_t i = 1; i + 1 < token.size() && !quantity::isUnit(token); ++i) {
     const auto before = static_cast<unsigned char>(token[i - 1]), c = static_cast<unsigned char>(token[i]);
     if (!std::isupper(c) || !std::islower(before) || !std::islower(static_cast<unsigned char>(token[i + 1]))) continue;
     words.push_back(lower(token.substr(begin, i - begin)));
     begin = i;
   }
-  words.push_back(lower(token.substr(begin)));
+  last = token.substr(begin);
+  words.push_back(lower(last));
 }
 
 }  // namespace
@@ -75,18 +59,18 @@ ColumnWords wordsOf(std::string_view header) {
   std::string name(header);
   ColumnWords out;
   out.unit = takeBracketed(name);
-  std::string token;
+  std::string token, last;
   for (std::size_t i = 0; i <= name.size(); ++i) {
     if (i < name.size() && isWordByte(static_cast<unsigned char>(name[i]))) {
       token += name[i];
       continue;
     }
-    addWords(bytesSpelt(token), out.words);
+    addWords(token, out.words, last);
     token.clear();
   }
   // What has a stroke in it is a unit, known or not: "speed furlong/s" is no speed in m/s.
-  if (out.unit.empty() && out.words.size() > 1 && (isUnit(out.words.back()) || out.words.back().find('/') != std::string::npos)) {
-    out.unit = out.words.back();
+  if (out.unit.empty() && out.words.size() > 1 && (quantity::isUnit(last) || last.find('/') != std::string::npos)) {
+    out.unit = last;
     out.words.pop_back();
   }
   return out;

@@ -1,17 +1,12 @@
 #include "core/log/join.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
+
+#include "core/log/channel.h"
 
 namespace distanz::log {
 namespace {
-
-/// Between two values of these there is nothing.
-bool inSteps(std::string_view channel) {
-  const std::string_view name = channel.substr(channel.find_last_of('.') + 1);
-  return name == channel::kMode || name == channel::kRate || name == channel::kPower || name == "satellites";
-}
 
 /// Known samples of one column, on the first clock.
 struct Known {
@@ -46,7 +41,8 @@ void join(Recording& recording, const Recording& other, const Clock& clock) {
   for (const Column& column : other.columns) {
     if (recording.find(column.channel)) continue;
     const Known known = knownOf(other, column.values, clock);
-    const bool in_steps = inSteps(column.channel);
+    const ChannelInfo* about = channelInfo(column.channel);
+    const bool in_steps = about && about->in_steps;
     Column out{column.channel, {}};
     out.values.reserve(recording.rows());
     for (const double t : recording.time_s) out.values.push_back(valueAt(known, t, in_steps));

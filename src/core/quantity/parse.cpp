@@ -7,59 +7,40 @@
 #include <charconv>
 #include <cmath>
 #include <optional>
-#include <span>
 
-#include "core/quantity/decibel.h"
+#include "core/quantity/unit.h"
 
 namespace distanz::quantity {
 namespace {
 
-struct Unit {
-  std::string_view name;  // lower case
-  double factor = 1;
-  double offset = 0;
-  bool logarithmOfPower = false;
-};
-
-constexpr double kDipoleOverIsotropic_db = 2.15;  // gain of a half-wave dipole over the isotropic radiator
-constexpr Unit kLength[] = {{"m"}, {"km", 1000}, {"cm", 0.01}, {"mm", 0.001}, {"ft", 0.3048}, {"mi", 1609.344}, {"nm", 1852}};
-constexpr Unit kPower[] = {{"dbm"}, {"mw", 1, 0, true}, {"w", 1000, 0, true}, {"uw", 0.001, 0, true}, {"dbw", 1, 30}};
-constexpr Unit kLevel[] = {{"dbm"}};
-constexpr Unit kGain[] = {{"dbi"}, {"db"}, {"dbd", 1, kDipoleOverIsotropic_db}};
-constexpr Unit kLoss[] = {{"db"}};
-constexpr Unit kFrequency[] = {{"mhz"}, {"ghz", 1000}, {"khz", 0.001}, {"hz", 1e-6}};
-constexpr Unit kBitrate[] = {{"mbit/s"}, {"mbps"}, {"kbit/s", 0.001}, {"kbps", 0.001}, {"mb/s"}};
-constexpr Unit kPercent[] = {{"%"}, {"percent"}};
-constexpr Unit kAngle[] = {{"deg"}, {"\u00b0"}, {"degrees"}};
-
 struct KindInfo {
-  std::span<const Unit> units;
-  std::string_view canonical;
+  Unit canonical;
   std::string_view example;
+  Dimension also = Dimension::None;  ///< another dimension that is understood
 };
 
 KindInfo info(Kind kind) {
   switch (kind) {
     case Kind::Length:
-      return {kLength, "m", "1.2 km"};
+      return {Unit::Metre, "1.2 km"};
     case Kind::Power:
-      return {kPower, "dBm", "250 mW or 24 dBm"};
+      return {Unit::Dbm, "250 mW or 24 dBm", Dimension::Power};
     case Kind::Level:
-      return {kLevel, "dBm", "-108 dBm"};
+      return {Unit::Dbm, "-108 dBm"};
     case Kind::Gain:
-      return {kGain, "dBi", "8 dBi"};
+      return {Unit::Dbi, "8 dBi", Dimension::Ratio};
     case Kind::Loss:
-      return {kLoss, "dB", "0.5 dB"};
+      return {Unit::Decibel, "0.5 dB"};
     case Kind::Frequency:
-      return {kFrequency, "MHz", "5.8 GHz"};
+      return {Unit::Megahertz, "5.8 GHz"};
     case Kind::Bitrate:
-      return {kBitrate, "Mbit/s", "12 Mbit/s"};
+      return {Unit::MegabitPerSecond, "12 Mbit/s"};
     case Kind::Percent:
-      return {kPercent, "%", "70 %"};
+      return {Unit::Percent, "70 %"};
     case Kind::Angle:
-      return {kAngle, "\u00b0", "45\u00b0"};
+      return {Unit::Degree, "45\u00b0"};
     case Kind::Number:
-      return {{}, "", "3"};
+      return {Unit::None, "3"};
   }
   return {};
 }
@@ -136,19 +117,16 @@ bool isStep(Kind kind, std::string_view unit) {
   return (kind == Kind::Power || kind == Kind::Level) && (unit == "db" || unit.empty());
 }
 
-Parsed convert(const KindInfo& kind, const Term& term) {
-  const std::string name = lower(term.unit);
-  if (name.empty() || kind.units.empty()) {
-    if (!name.empty()) return refused(kind, fmt::format("a bare number is wanted here, not \"{}\"", term.unit));
-    return {term.value, {}};
-  }
-  const auto unit = std::find_if(kind.units.begin(), kind.units.end(), [&](const Unit& u) { return u.name == name; });
-  if (unit == kind.units.end()) return refused(kind, fmt::format("\"{}\" is not a unit known here", term.unit));
-  if (unit->logarithmOfPower) {
-    if (term.value <= 0) return refused(kind, "power must be above zero");
-    return {dbmFromMilliwatt(term.value * unit->factor), {}};
-  }
-  return {term.value * unit->factor + unit->offset, {}};
+Parsed inCanonical(const KindInfo& kind, const Term& term) {
+  if (term.unit.empty()) return {term.value, {}};
+  if (kind.canonical == Unit::None) return refused(kind, fmt::format("a bare number is wanted here, not \"{}\"", term.unit));
+  auto unit = unitSpelt(term.unit, infoOf(kind.canonical).dimension);
+  if (!unit && kind.also != Dimension::None) unit = unitSpelt(term.unit, kind.also);
+  if (!unit) return refused(kind, fmt::format("\"{}\" is not a unit known here", term.unit));
+  if (infoOf(*unit).dimension == Dimension::Ratio) return {term.value, {}};  // decibels over whatever is counted in them
+  const double value = convert(term.value, *unit, kind.canonical);
+  if (std::isnan(value)) return refused(kind, "power must be above zero");
+  return {value, {}};
 }
 
 bool additive(Kind kind) {
@@ -173,7 +151,7 @@ Parsed parse(Kind kind, std::string_view text) {
   if (in.rest.empty()) return refused(about, "nothing was entered");
   const auto first = readTerm(in);
   if (!first) return refused(about, fmt::format("\"{}\" is not a number", text));
-  Parsed total = convert(about, *first);
+  Parsed total = inCanonical(about, *first);
   while (total) {
     in.skipSpace();
     if (in.rest.empty()) break;
@@ -186,7 +164,7 @@ Parsed parse(Kind kind, std::string_view text) {
       continue;
     }
     if (!additive(kind)) return refused(about, "these do not add up; enter one value");
-    const Parsed next = convert(about, *term);
+    const Parsed next = inCanonical(about, *term);
     if (!next) return next;
     total.value += sign * next.value;
   }
@@ -213,11 +191,11 @@ std::string format(Kind kind, double value) {
   }
   if (kind == Kind::Number) return trimmed(value, 6);
   if (kind == Kind::Angle) return trimmed(value, 6) + "\u00b0";
-  return trimmed(value, 2) + " " + std::string(info(kind).canonical);
+  return trimmed(value, 2) + " " + std::string(symbolOf(info(kind).canonical));
 }
 
 std::string_view canonicalUnit(Kind kind) {
-  return info(kind).canonical;
+  return symbolOf(info(kind).canonical);
 }
 
 }  // namespace distanz::quantity

@@ -17,7 +17,7 @@ using Catch::Matchers::WithinRel;
 
 namespace {
 
-bool warned(const CampaignAnalysis& a, const std::string& code, const std::string& run = {}) {
+bool toldOf(const CampaignAnalysis& a, const std::string& code, const std::string& run = {}) {
   return std::any_of(a.warnings.begin(), a.warnings.end(),
                      [&](const Warning& w) { return w.code == code && (run.empty() || w.run == run); });
 }
@@ -50,7 +50,7 @@ TEST_CASE("power changed in flight: the signal is referred to one power, and the
   campaign::setValueAt(s.campaign, s.campaign.setups[0].id, "control", campaign::kTransmitPower, 20);
   for (const std::size_t run : {std::size_t{0}, std::size_t{2}, std::size_t{4}}) s.runs[run].power["control"] = {{0, 100}, {1200, 400}};
   const auto changed = test::analyseSimulated(simulate::simulate(s, 4));
-  CHECK(warned(changed, "power-changed", "A1"));
+  CHECK(toldOf(changed, "power-changed", "A1"));
   CHECK_THAT(changed.find("A", "control")->typical.estimate_m.value(),
              WithinRel(plain.find("A", "control")->typical.estimate_m.value(), 0.01));
   CHECK_THAT(changed.comparisons[0].delta_db->estimate, WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
@@ -98,7 +98,7 @@ TEST_CASE("power other than the kit says: referred to the kit's, gaps in a stead
   const Reference ref = referenceOf(flown.campaign, flown.campaign.runs[0], flown.campaign.links[0], flown.recordings[0]);
   for (double shift : {ref.signal_db.front(), ref.signal_db.back()}) CHECK_THAT(shift, WithinAbs(6, 1e-9));
   CHECK(ref.power.unknown_share == 0);
-  CHECK(warned(test::analyseSimulated(flown), "power-differs", "A1"));
+  CHECK(toldOf(test::analyseSimulated(flown), "power-differs", "A1"));
   power.assign(power.size(), 400);  // 26.02 dBm is the kit's 26
   CHECK(referenceOf(flown.campaign, flown.campaign.runs[0], flown.campaign.links[0], flown.recordings[0]).signal_db.empty());
 }
@@ -107,9 +107,9 @@ TEST_CASE("power unknown to the kit: flights of one setup at different powers ar
   auto flown = simulate::simulate(threeEach(), 4);
   addColumn(flown.recordings[0], "control.power_mw", 100);
   addColumn(flown.recordings[2], "control.power_mw", 400);
-  CHECK(warned(test::analyseSimulated(flown), "powers-differ"));
+  CHECK(toldOf(test::analyseSimulated(flown), "powers-differ"));
   campaign::setValueAt(flown.campaign, flown.campaign.setups[0].id, "control", campaign::kTransmitPower, 26);
-  CHECK_FALSE(warned(test::analyseSimulated(flown), "powers-differ"));
+  CHECK_FALSE(toldOf(test::analyseSimulated(flown), "powers-differ"));
 }
 
 TEST_CASE("automatic power without a power column: the run is left out of that link, not guessed") {
@@ -117,7 +117,7 @@ TEST_CASE("automatic power without a power column: the run is left out of that l
   flown.campaign.setups[0].links["control"].automatic_power = true;
   const auto a = test::analyseSimulated(flown);
   CHECK_FALSE(a.find("A", "control"));
-  CHECK(warned(a, "left-out", "A1"));
+  CHECK(toldOf(a, "left-out", "A1"));
   CHECK(a.find("B", "control")->runs_used == 3);
 }
 
@@ -127,7 +127,7 @@ TEST_CASE("packet rates: levels become margins above each mode's sensitivity") {
   link.modes = {{50, -104}, {150, -98}};
   for (std::size_t run = 0; run < flown.recordings.size(); ++run) addColumn(flown.recordings[run], "control.rate_hz", run % 2 ? 150 : 50);
   const auto a = test::analyseSimulated(flown);
-  CHECK(warned(a, "modes-differ"));
+  CHECK(toldOf(a, "modes-differ"));
   CHECK_THAT(a.comparisons[0].delta_db->estimate, WithinAbs(6, 2.5));  // B flew in the mode that needs 6 dB more
   CHECK(a.find("A", "control")->typical.estimate_m.value() > 1.3 * a.find("B", "control")->typical.estimate_m.value());
 }
@@ -140,7 +140,7 @@ TEST_CASE("packet rate stepped in flight: told for the most sensitive mode held,
     fromDistance(r, "control.mode", 1500, 1);
   }
   const auto open = test::analyseSimulated(flown);
-  CHECK(warned(open, "mode-changed", "B3"));
+  CHECK(toldOf(open, "mode-changed", "B3"));
   flown.campaign.links[0].modes = {{1, -110}, {2, -104}};
   const auto known = test::analyseSimulated(flown);
   // 6 dB more sensitive in the mode held at the far end: farther by 10^(6/(10 n)).
@@ -270,7 +270,7 @@ TEST_CASE("another band, another path: refused for this campaign with the reason
   auto flown = simulate::simulate(threeEach(), 4);
   addColumn(flown.recordings[0], "control.frequency_mhz", 868);
   const auto a = test::analyseSimulated(flown);
-  CHECK(warned(a, "left-out", "A1"));
+  CHECK(toldOf(a, "left-out", "A1"));
   CHECK(a.find("A", "control")->runs_used == 2);
 
   simulate::Scenario s = threeEach();
@@ -291,7 +291,7 @@ TEST_CASE("the same flight under another file name is counted once") {
   const auto a = test::analyseSimulated(flown);
   CHECK(a.runs[0].used);
   CHECK_FALSE(a.runs[2].used);
-  CHECK(warned(a, "duplicate-log", "A2"));
+  CHECK(toldOf(a, "duplicate-log", "A2"));
 }
 
 TEST_CASE("one sample, one distance, a distance that runs backwards, no numbers: each refused with its reason, nothing made up") {
@@ -340,7 +340,7 @@ TEST_CASE("ten thousand setups: an answer that says what was compared, in bounde
   CHECK(campaign::validate(many).empty());
   const CampaignAnalysis a = analyse(many, std::move(reductions));
   CHECK(a.comparisons.size() == kSetups - 1);
-  CHECK(warned(a, "many-setups"));
+  CHECK(toldOf(a, "many-setups"));
   CHECK(findings(many, a).size() < kSetups + 100);
   for (const auto& p : a.comparisons) CHECK(p.verdict == estimate::Verdict::Undecided);  // each flown once
 }

@@ -26,14 +26,14 @@ Recording flight(double farthest) {
   return r;
 }
 
-const course::Position kStation{46.91, 20.96};
+const course::Position kPilot{46.91, 20.96};
 
 Recording withGnss(const Recording& by_distance, double bearing = 54) {
   Recording r;
   r.time_s = by_distance.time_s;
   r.columns = {{"lat_deg", {}}, {"lon_deg", {}}};
   for (const double d : *by_distance.find("distance_m")) {
-    const auto p = course::destination(kStation, {d, bearing});
+    const auto p = course::destination(kPilot, {d, bearing});
     r.columns[0].values.push_back(p.lat_deg);
     r.columns[1].values.push_back(p.lon_deg);
   }
@@ -41,7 +41,7 @@ Recording withGnss(const Recording& by_distance, double bearing = 54) {
 }
 
 course::Course path() {
-  return course::Course(kStation, {kStation, course::destination(kStation, {2000, 54})});
+  return course::Course(kPilot, {kPilot, course::destination(kPilot, {2000, 54})});
 }
 
 }  // namespace

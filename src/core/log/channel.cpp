@@ -1,0 +1,57 @@
+#include "core/log/channel.h"
+
+#include <algorithm>
+
+namespace distanz::log {
+namespace {
+
+using quantity::Unit;
+
+constexpr bool kOfLink = true, kOfFlight = false;
+
+constexpr ChannelInfo kChannels[] = {
+    {"lat_deg", kOfFlight, Unit::Degree, "lat|latitude"},
+    {"lon_deg", kOfFlight, Unit::Degree, "lon|lng|long|longitude"},
+    {"snr_db", kOfLink, Unit::Decibel, "snr"},
+    {"power_mw", kOfLink, Unit::Milliwatt, "power [mW]|power [W]|power [dBm]|power tx|power transmit", "", true},
+    {"rssi_dbm", kOfLink, Unit::Dbm, "rssi|signal strength|signal level|signal [dBm]"},
+    {"lq_pct", kOfLink, Unit::Percent, "lq|quality", "gnss|gps|fix"},
+    {"bitrate_mbps", kOfLink, Unit::MegabitPerSecond, "bitrate|throughput|bit rate|data rate", "", false, true},
+    {"delay_ms", kOfLink, Unit::Millisecond, "delay|latency", "", false, true},
+    {"rate_hz", kOfLink, Unit::Hertz, "rate packet|rate [Hz]", "", true},
+    {"mode", kOfLink, Unit::None, "mode rf|mode radio|mode link|mode packet|mode air", "", true},
+    {"frequency_mhz", kOfLink, Unit::Megahertz, "frequency|freq", "[Hz]", true},
+    {"level", kOfLink, Unit::None, ""},
+    {"time_s", kOfFlight, Unit::Second, "time|timestamp|elapsed|clock|t|datetime"},
+    {"date", kOfFlight, Unit::None, "date", "", true},
+    {"distance_m", kOfFlight, Unit::Metre, "distance|dist", "travelled|traveled|total|trip|flown"},
+    {"altitude_msl_m", kOfFlight, Unit::Metre,
+     "height msl|height amsl|height sea|alt msl|alt amsl|alt sea|altitude msl|altitude amsl|altitude sea"},
+    {"height_m", kOfFlight, Unit::Metre, "height|alt|altitude"},
+    {"speed_mps", kOfFlight, Unit::MetrePerSecond, "speed|groundspeed", "wind"},
+    {"heading_deg", kOfFlight, Unit::Degree, "heading|yaw"},
+    {"satellites", kOfFlight, Unit::None, "satellites|sats|sat", "", true},
+    {"battery_v", kOfFlight, Unit::Volt, "voltage|vbat|battery [V]|battery [mV]"},
+    {"used_mah", kOfFlight, Unit::MilliampereHour, "[mAh]|[Ah]"},
+    {"current_a", kOfFlight, Unit::Ampere, "current"},
+};
+
+}  // namespace
+
+std::span<const ChannelInfo> channels() {
+  return kChannels;
+}
+
+std::string_view nameWithoutLink(std::string_view channel) {
+  return channel.substr(channel.find_last_of('.') + 1);
+}
+
+const ChannelInfo* channelInfo(std::string_view channel) {
+  const bool of_link = channel.find('.') != std::string_view::npos;
+  const std::string_view name = nameWithoutLink(channel);
+  const auto found = std::find_if(std::begin(kChannels), std::end(kChannels),
+                                  [&](const ChannelInfo& c) { return c.of_link == of_link && c.name == name; });
+  return found == std::end(kChannels) ? nullptr : found;
+}
+
+}  // namespace distanz::log
