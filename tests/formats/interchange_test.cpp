@@ -235,3 +235,36 @@ TEST_CASE("scenario: the demo's is read; faults are refused with their place") {
   broken["flights"][0].erase("farthest_m");
   CHECK_THROWS_WITH(readScenario(broken.dump(), "scenario.json"), Contains("flights[0]"));
 }
+
+TEST_CASE("campaign.json: short and whole forms are the same campaign; both at once are refused") {
+  json shorter = minimal();
+  shorter["post_spacing_m"] = 200;
+  shorter["setups"][0]["links"] = {{"control", {{"power_dbm", 20}, {"tx_gain_dbi", 0}}}};
+  json whole = shorter;
+  whole["paths"] = {{{"id", "path"}, {"points", whole["path"]}, {"post_spacing_m", 200}}};
+  whole.erase("path");
+  whole.erase("post_spacing_m");
+  whole["runs"][0].erase("log");
+  whole["runs"][0]["sources"] = {{{"file", "A1.csv"}}};
+  whole["parts"] = {{{"id", "p1"}, {"kind", "transmitter"}, {"values", {{"power_dbm", {{"value", 20}}}}}}};
+  whole["setups"][0]["links"] = {{"control", {{"transmitter", "p1"}}}};
+  const campaign::Campaign c = campaignFromJson(whole, "x").campaign;
+  CHECK(campaignFromJson(shorter, "x").campaign == c);
+  const json written = campaignJson(c);
+  CHECK(written["path"].size() == 2);
+  CHECK(written["runs"][0]["log"] == "A1.csv");
+  CHECK_FALSE(written.contains("paths"));
+  CHECK(campaignFromJson(written, "x").campaign == c);
+  json both = whole;
+  both["path"] = shorter["path"];
+  CHECK_THROWS_WITH(campaignFromJson(both, "x"), Contains("beside \"paths\""));
+  both = whole;
+  both["runs"][0]["log"] = "B1.csv";
+  CHECK_THROWS_WITH(campaignFromJson(both, "x"), Contains("runs[0]") && Contains("beside \"sources\""));
+  both = whole;
+  both["setups"][0]["links"]["control"]["power_dbm"] = 10;
+  CHECK_THROWS_WITH(campaignFromJson(both, "x"), Contains("links.control") && Contains("keep one"));
+  both = shorter;
+  both["path"] = "straight";
+  CHECK_THROWS_WITH(campaignFromJson(both, "x"), Contains("must be a list"));
+}

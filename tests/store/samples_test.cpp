@@ -125,3 +125,49 @@ TEST_CASE("interchange: a faulty log or a stop leaves no campaign file behind") 
   CHECK_FALSE(std::filesystem::exists(dir / "bad.distanz"));
   CHECK_FALSE(std::filesystem::exists(dir / "bad.distanz-wal"));
 }
+
+TEST_CASE("samples: a run of two sources, a radio log and a track with a clock of its own, through file and folder") {
+  const TempDir dir;
+  spill(dir / "radio.csv", "time_s,rssi_dbm\n0,-60\n1,-61\n2,-62\n3,-63\n");
+  spill(dir / "track.csv", "time_s,distance_m\n100,0\n101,20\n102,40\n103,60\n104,80\n");
+  spill(dir / "campaign.json",
+        R"({"distanz_interchange":1,"title":"Two","links":[{"id":"control"}],"setups":[{"id":"A"}],"runs":[{"id":"A1","setup":"A",)"
+        R"("sources":[{"file":"radio.csv"},{"file":"track.csv","clock_offset_s":-1}]}]})");
+  fromInterchange(dir.path(), dir / "two.distanz");
+  const campaign::Campaign c = read(dir / "two.distanz");
+  REQUIRE(c.runs[0].sources.size() == 2);
+  const SampleFile s(dir / "two.distanz", Access::ReadWrite);
+  const auto check = [&](const campaign::Campaign& of) {
+    const auto r = s.recording(of.runs[0], of);
+    CHECK(r->rows() == 4);
+    CHECK(*r->find("control.rssi_dbm") == std::vector<double>{-60, -61, -62, -63});
+    return r->find("distance_m")->at(0);
+  };
+  CHECK(check(c) == 20);
+  campaign::Campaign later = c;
+  later.runs[0].sources[1].clock_offset_s = 0;  // what was kept no longer fits: read again from both logs
+  CHECK(check(later) == 0);
+  toInterchange(dir / "two.distanz", dir / "out");
+  CHECK(slurp(dir / "out" / "track.csv") == slurp(dir / "track.csv"));
+  fromInterchange(dir / "out", dir / "again.distanz");
+  CHECK(same(read(dir / "again.distanz"), c));
+  CHECK(read(dir / "again.distanz").runs[0].uuid == c.runs[0].uuid);  // and it is known again
+  CampaignFile f = openToEdit(dir / "two.distanz");
+  CHECK(f.purge() == 0);  // what is owned stays
+}
+
+TEST_CASE("identity: everything gets a UUID when it is kept, keeps it, and a copy gets its own") {
+  const TempDir dir;
+  CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
+  const std::string own = f.campaign().setups[0].uuid;
+  CHECK(own.size() == 36);
+  CHECK(f.campaign().uuid.size() == 36);
+  campaign::Campaign next = f.campaign();
+  next.setups.push_back(next.setups[0]);
+  next.setups[1].id = "B";
+  f.edit("Copy", next);
+  CHECK(f.campaign().setups[0].uuid == own);
+  CHECK(f.campaign().setups[1].uuid.size() == 36);
+  CHECK(f.campaign().setups[1].uuid != own);
+  CHECK(read(dir / "c.distanz") == f.campaign());
+}
