@@ -6,6 +6,7 @@
 #include <iostream>
 
 #include "formats/files.h"
+#include "formats/log_format.h"
 #include "formats/log_reader.h"
 
 int main(int argc, char** argv) {
@@ -21,8 +22,8 @@ int main(int argc, char** argv) {
     for (int i = 0; i < rounds; ++i) {
       const auto begin = std::chrono::steady_clock::now();
       const std::string bytes = formats::readFile(argv[1]);
-      const formats::CsvLayout layout = formats::layoutOf(bytes);
-      const formats::LogRead read = formats::readLog(bytes, layout, formats::matchColumns(layout, {link}));
+      const auto log = formats::openLog(bytes);
+      const formats::LogRead read = formats::readLog(*log, formats::matchColumns(log->head(), {link}));
       const double seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - begin).count();
       std::cout << fmt::format("{} rows, {:.1f} MB, {:.3f} s, {:.0f} MB/s\n", read.rows, static_cast<double>(bytes.size()) / 1e6, seconds,
                                static_cast<double>(bytes.size()) / 1e6 / seconds);

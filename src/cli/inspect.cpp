@@ -9,6 +9,7 @@
 #include "cli/log_campaign.h"
 #include "core/quantity/error.h"
 #include "formats/files.h"
+#include "formats/log_format.h"
 #include "formats/log_reader.h"
 
 namespace distanz::cli {
@@ -70,10 +71,11 @@ void inspectCommand(const InspectOptions& options, Io io) {
   const std::string bytes = formats::readFile(options.log);
   json out;
   try {
-    const formats::CsvLayout layout = formats::layoutOf(bytes);
-    const auto matches = formats::matchColumns(layout, logCampaign().links, parseMaps(options.maps));
-    const formats::LogRead read = formats::readLog(bytes, layout, matches);
-    out = {{"format", "csv"},
+    const formats::LogFormat& format = formats::formatOf(bytes);
+    const auto log = format.open(bytes);
+    const auto matches = formats::matchColumns(log->head(), logCampaign().links, parseMaps(options.maps));
+    const formats::LogRead read = formats::readLog(*log, matches);
+    out = {{"format", format.name},
            {"rows", read.rows},
            {"span_s", read.recording.time_s.back() - read.recording.time_s.front()},
            {"channels", channels(matches, read.recording)},

@@ -75,7 +75,7 @@ bool isDbm(const std::string& unit) {
   return quantity::unitSpelt(unit, quantity::Dimension::Level) == Unit::Dbm;
 }
 
-std::vector<double> previewNumbers(const CsvLayout& layout, int column) {
+std::vector<double> previewNumbers(const TableHead& layout, int column) {
   std::vector<double> out;
   for (const auto& row : layout.preview)
     if (static_cast<std::size_t>(column) < row.size())
@@ -83,7 +83,7 @@ std::vector<double> previewNumbers(const CsvLayout& layout, int column) {
   return out;
 }
 
-std::string previewText(const CsvLayout& layout, int column) {
+std::string previewText(const TableHead& layout, int column) {
   for (const auto& row : layout.preview)
     if (static_cast<std::size_t>(column) < row.size() && !row[static_cast<std::size_t>(column)].empty())
       return row[static_cast<std::size_t>(column)];
@@ -91,7 +91,7 @@ std::string previewText(const CsvLayout& layout, int column) {
 }
 
 /// A time column may be a count in some unit, a clock, or a date with a clock: its first rows tell.
-void settleTime(const CsvLayout& layout, ColumnMatch& m) {
+void settleTime(const TableHead& layout, ColumnMatch& m) {
   const std::string text = previewText(layout, m.column);
   if (std::isfinite(parseDateTime(text).seconds)) {
     m.kind = FieldKind::DateTime;
@@ -108,7 +108,7 @@ void settleTime(const CsvLayout& layout, ColumnMatch& m) {
 }
 
 /// Signal without a unit: negative numbers are dBm, others a scale of the receiver's own.
-void settleSignal(const CsvLayout& layout, ColumnMatch& m, const std::string& link) {
+void settleSignal(const TableHead& layout, ColumnMatch& m, const std::string& link) {
   const auto v = previewNumbers(layout, m.column);
   const bool share = quantity::unitSpelt(m.unit, quantity::Dimension::Percent).has_value();
   const bool dbm = isDbm(m.unit) || (!share && std::any_of(v.begin(), v.end(), [](double x) { return x < 0; }));
@@ -123,7 +123,7 @@ void settleSignal(const CsvLayout& layout, ColumnMatch& m, const std::string& li
 
 class Matcher {
  public:
-  Matcher(const CsvLayout& layout, const std::vector<campaign::Link>& links)
+  Matcher(const TableHead& layout, const std::vector<campaign::Link>& links)
       : m_layout(layout), m_links(links), m_known(knownChannels(links)) {}
 
   /// What a column means by its name; none where it means nothing known.
@@ -188,12 +188,12 @@ class Matcher {
     return m;
   }
 
-  const CsvLayout& m_layout;
+  const TableHead& m_layout;
   const std::vector<campaign::Link>& m_links;
   std::vector<std::string> m_known;
 };
 
-int columnNamed(const CsvLayout& layout, const std::string& channel, const std::string& name) {
+int columnNamed(const TableHead& layout, const std::string& channel, const std::string& name) {
   const auto found = std::find(layout.header.begin(), layout.header.end(), name);
   if (found != layout.header.end()) return static_cast<int>(found - layout.header.begin());
   int number = 0;
@@ -231,7 +231,7 @@ std::string canonicalUnit(const std::string& channel) {
   return about ? std::string(quantity::symbolOf(about->unit)) : std::string();
 }
 
-std::vector<ColumnMatch> matchColumns(const CsvLayout& layout, const std::vector<campaign::Link>& links,
+std::vector<ColumnMatch> matchColumns(const TableHead& layout, const std::vector<campaign::Link>& links,
                                       const std::map<std::string, std::string>& corrections) {
   const Matcher matcher(layout, links);
   std::vector<ColumnMatch> out;

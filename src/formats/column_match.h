@@ -4,7 +4,7 @@
 #include <vector>
 
 #include "core/campaign/campaign.h"
-#include "formats/csv_layout.h"
+#include "formats/log_table.h"
 
 namespace distanz::formats {
 
@@ -33,7 +33,7 @@ struct ColumnMatch {
 /// video link (bitrate, delay).
 /// @param corrections channel -> column name or number counted from 1; an empty name leaves the channel out
 /// @throws InputError for a correction that names no known channel or no column of this log
-std::vector<ColumnMatch> matchColumns(const CsvLayout& layout, const std::vector<campaign::Link>& links,
+std::vector<ColumnMatch> matchColumns(const TableHead& layout, const std::vector<campaign::Link>& links,
                                       const std::map<std::string, std::string>& corrections = {});
 
 /// Every channel a column can be matched to in a campaign with these links.

@@ -164,4 +164,17 @@ CsvLayout layoutOf(std::string_view bytes) {
   return layout;
 }
 
+bool isBlankLine(std::string_view line) {
+  return line.find_first_not_of(" \t\r") == std::string_view::npos;
+}
+
+int lineOfRow(std::string_view data, int line_before, std::size_t row) {
+  int line = line_before;
+  for (std::size_t r = 0; !data.empty();) {
+    ++line;
+    if (!isBlankLine(takeLine(data)) && r++ == row) break;
+  }
+  return line;
+}
+
 }  // namespace distanz::formats

@@ -3,19 +3,16 @@
 #include <string_view>
 #include <vector>
 
+#include "formats/log_table.h"
+
 namespace distanz::formats {
 
 constexpr std::size_t kLongestLine = 1 << 20;  ///< bytes; a table of flight samples has none as long
-constexpr std::size_t kMostColumns = 4096;
 
 /// How a delimited text file is laid out: found from its first lines.
-struct CsvLayout {
+struct CsvLayout : TableHead {  // names trimmed, quotes removed
   char delimiter = ',';
-  bool decimal_comma = false;
-  std::vector<std::string> header;                ///< column names, trimmed, quotes removed
-  int header_line = 1;                            ///< counted from 1
-  std::size_t data_begin = 0;                     ///< byte offset of the first data row
-  std::vector<std::vector<std::string>> preview;  ///< the first rows, as text
+  std::size_t data_begin = 0;  ///< byte offset of the first data row
 };
 
 /// Reads the layout: UTF-8 with or without BOM; comma, semicolon, tab or bar; comment lines (#) and blank lines before the header.
@@ -27,6 +24,11 @@ std::vector<std::string> splitLine(std::string_view line, char delimiter);
 
 /// Next line from `rest` without its end ("\n" or "\r\n"), which is taken off `rest`.
 std::string_view takeLine(std::string_view& rest);
+
+bool isBlankLine(std::string_view line);
+
+/// Line of the file on which a data row stands. @param data what follows `line_before` @param row counted from 0; blank lines are none
+int lineOfRow(std::string_view data, int line_before, std::size_t row);
 
 /// Next field of a line; takes it and its delimiter off `rest`. Quotes and outer spaces are removed (a doubled quote stays doubled).
 std::string_view takeField(std::string_view& rest, char delimiter);

@@ -30,6 +30,8 @@ inline bool takePlainNumber(std::string_view& line, char delimiter, char decimal
   return true;
 }
 
+constexpr double kDay_s = 86400;
+
 /// Seconds since midnight of "06:31:02.25" or "06:31", in UTC where a zone follows ("+01:00", "Z"), else in the log's own time; NaN where
 /// the field is not a clock.
 double parseClock(std::string_view field);

@@ -4,17 +4,18 @@
 
 #include "core/log/join.h"
 #include "formats/files.h"
+#include "formats/log_format.h"
 
 namespace distanz::formats {
 namespace {
 
 LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign, const std::map<std::string, std::string>& corrections,
-                  const Progress& progress, std::vector<ColumnMatch>& matches) {
+                  const Progress& progress, std::vector<ColumnMatch>& matches, Needs needs = Needs::Measurement) {
   if (campaign.links.empty())
     throw InputError("the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first");
-  const CsvLayout layout = layoutOf(bytes);
-  matches = matchColumns(layout, campaign.links, corrections);
-  return readLog(bytes, layout, matches, progress);
+  const auto log = openLog(bytes);
+  matches = matchColumns(log->head(), campaign.links, corrections);
+  return readLog(*log, matches, progress, needs);
 }
 
 }  // namespace
@@ -45,21 +46,31 @@ ImportedLog importLog(std::string bytes, const std::string& name, const campaign
   return out;
 }
 
-log::Recording readRecording(std::string_view bytes, const std::string& name, const campaign::Campaign& campaign,
-                             const std::map<std::string, std::string>& corrections) {
+namespace {
+
+log::Recording samplesOf(std::string_view bytes, const std::string& name, const campaign::Campaign& campaign,
+                         const std::map<std::string, std::string>& corrections, Needs needs) {
   try {
     std::vector<ColumnMatch> matches;
-    return readBytes(bytes, campaign, corrections, {}, matches).recording;
+    return readBytes(bytes, campaign, corrections, {}, matches, needs).recording;
   } catch (const Error& e) {
     throw InputError(name + ": " + e.what());
   }
+}
+
+}  // namespace
+
+log::Recording readRecording(std::string_view bytes, const std::string& name, const campaign::Campaign& campaign,
+                             const std::map<std::string, std::string>& corrections) {
+  return samplesOf(bytes, name, campaign, corrections, Needs::Measurement);
 }
 
 log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign, const BytesOf& bytes_of) {
   if (run.sources.empty()) throw InputError("run " + run.id + " has no log");
   log::Recording out;
   for (const campaign::Source& source : run.sources) {
-    log::Recording one = readRecording(bytes_of(run, source), source.file, campaign, source.columns);
+    const Needs needs = run.sources.size() == 1 ? Needs::Measurement : Needs::Anything;
+    log::Recording one = samplesOf(bytes_of(run, source), source.file, campaign, source.columns, needs);
     if (&source == &run.sources.front())
       out = std::move(one);
     else

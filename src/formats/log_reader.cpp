@@ -5,8 +5,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "formats/field_value.h"
 #include "formats/fields.h"
-#include "formats/table_reader.h"
 #include "formats/time_axis.h"
 
 namespace distanz::formats {
@@ -18,14 +18,14 @@ bool measures(const std::string& channel) {
   return std::any_of(std::begin(kMeasured), std::end(kMeasured), [&](std::string_view suffix) { return channel.ends_with(suffix); });
 }
 
-void requireColumns(const CsvLayout& layout, const std::vector<ColumnMatch>& matches) {
+void requireColumns(const TableHead& layout, const std::vector<ColumnMatch>& matches, Needs needs) {
   const std::string columns = fmt::format("{}", fmt::join(layout.header, ", "));
   const auto any = [&](auto test) {
     return std::any_of(matches.begin(), matches.end(), [&](const ColumnMatch& m) { return test(m.channel); });
   };
   if (!any([](const std::string& c) { return c == "time_s"; }))
     throw InputError("no column is recognised as time (the log has: " + columns + "); match one to time_s by hand");
-  if (!any(measures))
+  if (needs == Needs::Measurement && !any(measures))
     throw InputError("no column is recognised as signal, link quality or bitrate (the log has: " + columns + "); match one by hand");
 }
 
@@ -42,20 +42,19 @@ void keepRows(std::vector<double>& values, const std::vector<bool>& keep) {
 std::vector<bool> notRepeated(const NumberTable& table) {
   std::vector<bool> keep(table.rows, true);
   for (std::size_t i = 1; i < table.rows; ++i)
-    keep[i] = !std::all_of(table.slots.begin(), table.slots.end(),
+    keep[i] = !std::all_of(table.values.begin(), table.values.end(),
                            [&](const std::vector<double>& s) { return s[i] == s[i - 1] || (std::isnan(s[i]) && std::isnan(s[i - 1])); });
   return keep;
 }
 
 struct Assembly {
-  std::string_view bytes;
-  const CsvLayout& layout;
+  const LogTable& log;
   const std::vector<ColumnMatch>& matches;
   NumberTable& table;
   LogRead& out;
 
   void problem(const char* code, std::size_t row, std::string text) const {
-    out.problems.push_back({code, lineOfRow(bytes, layout, row), std::move(text)});
+    out.problems.push_back({code, log.lineOfRow(row), std::move(text)});
   }
 
   bool dropRepeated() const {
@@ -65,7 +64,7 @@ struct Assembly {
     const auto n = std::count(keep.begin(), keep.end(), false);
     problem("duplicate-rows", static_cast<std::size_t>(first - keep.begin()),
             fmt::format("{} rows repeat the row before and are counted once", n));
-    for (auto& slot : table.slots) keepRows(slot, keep);
+    for (auto& slot : table.values) keepRows(slot, keep);
     table.rows -= static_cast<std::size_t>(n);
     return true;
   }
@@ -74,7 +73,7 @@ struct Assembly {
     for (std::size_t m = 0; m < matches.size(); ++m)
       if (matches[m].channel == channel) {
         if (kind) *kind = matches[m].kind;
-        return &table.slots[slotOf(matches, m)];
+        return &table.values[slotOf(matches, m)];
       }
     return nullptr;
   }
@@ -95,10 +94,10 @@ struct Assembly {
 
   /// A column without a single value is left out, with a word about it.
   void add(std::string channel, std::size_t slot) const {
-    std::vector<double>& values = table.slots[slot];
+    std::vector<double>& values = table.values[slot];
     if (std::none_of(values.begin(), values.end(), [](double v) { return std::isfinite(v); })) {
       out.problems.push_back(
-          {"empty-column", layout.header_line, fmt::format("the column matched to {} holds no number and is left out", channel)});
+          {"empty-column", log.head().header_line, fmt::format("the column matched to {} holds no number and is left out", channel)});
       return;
     }
     out.recording.columns.push_back({std::move(channel), std::move(values)});
@@ -128,7 +127,7 @@ void requireMeasurement(const log::Recording& r) {
 namespace {
 
 /// Zone of the first row, where its time stamp tells one.
-double zoneOf(const CsvLayout& layout, const std::vector<ColumnMatch>& matches) {
+double zoneOf(const TableHead& layout, const std::vector<ColumnMatch>& matches) {
   for (const ColumnMatch& m : matches)
     if (m.channel == "time_s" && m.kind == FieldKind::DateTime)
       for (const auto& row : layout.preview)
@@ -139,31 +138,31 @@ double zoneOf(const CsvLayout& layout, const std::vector<ColumnMatch>& matches) 
 
 }  // namespace
 
-LogRead readLog(std::string_view bytes, const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Progress& progress) {
-  requireColumns(layout, matches);
-  NumberTable table = readTable(bytes, layout, matches, progress);
+LogRead readLog(const LogTable& log, const std::vector<ColumnMatch>& matches, const Progress& progress, Needs needs) {
+  requireColumns(log.head(), matches, needs);
+  NumberTable table = log.numbers(matches, progress);
   LogRead out;
   out.rows = table.rows;
-  const Assembly assembly{bytes, layout, matches, table, out};
+  const Assembly assembly{log, matches, table, out};
   if (table.not_numbers > 0)
     assembly.problem("not-a-number", table.first_not_number_row,
                      fmt::format("{} fields hold text where a number belongs and count as blank", table.not_numbers));
   TimeInput input;
   input.seconds = assembly.slotNamed("time_s", &input.kind);
   input.date_seconds = assembly.slotNamed("date");
-  input.zone_s = zoneOf(layout, matches);
-  const TimeAxis axis = timeAxis(input, [&](std::size_t row) { return lineOfRow(bytes, layout, row); });
+  input.zone_s = zoneOf(log.head(), matches);
+  const TimeAxis axis = timeAxis(input, [&](std::size_t row) { return log.lineOfRow(row); });
   out.problems.insert(out.problems.end(), axis.problems.begin(), axis.problems.end());
   const bool dropped = !axis.coarse && assembly.dropRepeated();
   // Where repeated rows went, the axis is laid again over those that remain; rows without a time go now.
   const TimeAxis kept = !dropped ? axis
                                  : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind, input.zone_s},
                                             [](std::size_t) { return 0; });
-  for (auto& slot : table.slots) keepRows(slot, kept.keep);
+  for (auto& slot : table.values) keepRows(slot, kept.keep);
   out.recording.time_s = kept.time_s;
   out.recording.started = kept.started;
   assembly.columns();
-  requireMeasurement(out.recording);
+  if (needs == Needs::Measurement) requireMeasurement(out.recording);
   return out;
 }
 

@@ -8,17 +8,14 @@
 #include <mutex>
 
 #include "core/parallel/on_all_cores.h"
-#include "core/quantity/decibel.h"
+#include "formats/csv_layout.h"
+#include "formats/field_value.h"
 #include "formats/fields.h"
 
 namespace distanz::formats {
 namespace {
 
 constexpr std::size_t kChunk = 4 << 20;  // bytes a thread reads before it looks for more work
-
-bool isBlank(std::string_view line) {
-  return line.find_first_not_of(" \t\r") == std::string_view::npos;
-}
 
 /// Which slot a column of the file fills; built once, walked for every field.
 struct Plan {
@@ -39,26 +36,6 @@ Plan planFor(const std::vector<ColumnMatch>& matches) {
   return plan;
 }
 
-double convert(std::string_view field, const ColumnMatch& match, bool decimal_comma) {
-  switch (match.kind) {
-    case FieldKind::Number:
-      return parseNumber(field, decimal_comma) * match.scale;
-    case FieldKind::LevelAsPower: {
-      const double dbm = parseNumber(field, decimal_comma);
-      return std::isfinite(dbm) ? quantity::milliwattFromDbm(dbm) : NAN;
-    }
-    case FieldKind::Clock:
-      return parseClock(field);
-    case FieldKind::Date:
-      return parseDate(field) * 86400;
-    case FieldKind::DateTime:
-      return parseDateTime(field).seconds;
-    case FieldKind::LatLon:
-      return NAN;
-  }
-  return NAN;
-}
-
 /// Where one chunk's rows go in the table, and what was found there.
 struct Part {
   std::string_view bytes;
@@ -77,7 +54,7 @@ class ChunkReader {
         m_fast.push_back({nullptr, 1});
         continue;
       }
-      m_fast.push_back({table.slots[plan.slot[static_cast<std::size_t>(m)]].data(), matches[static_cast<std::size_t>(m)].scale});
+      m_fast.push_back({table.values[plan.slot[static_cast<std::size_t>(m)]].data(), matches[static_cast<std::size_t>(m)].scale});
     }
   }
 
@@ -87,7 +64,7 @@ class ChunkReader {
       const std::string_view line = takeLine(rest);
       if (line.size() > kLongestLine)
         throw InputError(fmt::format("a line is {} MB long; this is not a table of samples", line.size() >> 20));
-      if (isBlank(line)) continue;
+      if (isBlankLine(line)) continue;
       row(line, part);
       ++part.rows;
     }
@@ -116,13 +93,13 @@ class ChunkReader {
     const std::size_t slot = m_plan.slot[m], at = part.begin + part.rows;
     if (m_matches[m].kind == FieldKind::LatLon) {
       const LatLonField both = parseLatLon(field);
-      m_table.slots[slot][at] = both.lat_deg;
-      m_table.slots[slot + 1][at] = both.lon_deg;
+      m_table.values[slot][at] = both.lat_deg;
+      m_table.values[slot + 1][at] = both.lon_deg;
       return;
     }
-    const double v = convert(field, m_matches[m], m_layout.decimal_comma);
+    const double v = fieldValue(field, m_matches[m], m_layout.decimal_comma);
     if (!std::isfinite(v) && !field.empty() && part.not_numbers++ == 0) part.first_not_number_row = part.rows;
-    m_table.slots[slot][at] = v;
+    m_table.values[slot][at] = v;
   }
 
   const CsvLayout& m_layout;
@@ -169,13 +146,11 @@ void layOut(std::vector<Part>& parts, NumberTable& table, std::size_t slots, std
     part.begin = rows;
     rows += part.lines;
   }
-  if (slots > 0 && rows > kMostValues / slots)
-    throw InputError(fmt::format("{} rows of {} columns are more than the {} million values a log may have; cut it into single flights",
-                                 rows, slots, kMostValues / 1'000'000));
+  requireRoom(rows, slots);
   if (rows * slots * sizeof(double) > kFree + kPerByte * bytes)
     throw InputError("most lines are blank or far shorter than the row of column names; check that the right file was chosen");
-  table.slots.resize(slots);
-  parallel::onAllCores(slots, [&](std::size_t s) { table.slots[s].assign(rows, NAN); });
+  table.values.resize(slots);
+  parallel::onAllCores(slots, [&](std::size_t s) { table.values[s].assign(rows, NAN); });
 }
 
 /// Closes the gaps that blank lines left, and adds up what the parts found.
@@ -184,49 +159,58 @@ void closeUp(const std::vector<Part>& parts, NumberTable& table) {
     if (part.not_numbers > 0 && table.not_numbers == 0) table.first_not_number_row = table.rows + part.first_not_number_row;
     table.not_numbers += part.not_numbers;
     if (part.begin != table.rows)
-      for (auto& slot : table.slots)
+      for (auto& slot : table.values)
         std::copy_n(slot.begin() + static_cast<std::ptrdiff_t>(part.begin), part.rows,
                     slot.begin() + static_cast<std::ptrdiff_t>(table.rows));
     table.rows += part.rows;
   }
-  for (auto& slot : table.slots) slot.resize(table.rows);
+  for (auto& slot : table.values) slot.resize(table.rows);
 }
+
+class DelimitedText : public LogTable {
+ public:
+  explicit DelimitedText(std::string_view bytes) : m_bytes(bytes), m_layout(layoutOf(bytes)) {}
+
+  const TableHead& head() const override { return m_layout; }
+
+  NumberTable numbers(const std::vector<ColumnMatch>& matches, const Progress& progress) const override {
+    const Plan plan = planFor(matches);
+    std::vector<Part> parts = partsOf(m_bytes.substr(m_layout.data_begin));
+    NumberTable table;
+    layOut(parts, table, plan.slots, m_bytes.size());
+    std::atomic<std::size_t> done{0};
+    std::atomic<bool> stop{false};
+    std::mutex reporting;
+    const ChunkReader reader(m_layout, matches, plan, table);
+    parallel::onAllCores(parts.size(), [&](std::size_t i) {
+      if (stop) return;
+      reader.read(parts[i]);
+      const double share = static_cast<double>(++done) / static_cast<double>(parts.size());
+      const std::lock_guard lock(reporting);
+      if (progress && !stop && !progress(share)) stop = true;
+    });
+    if (stop) throw ReadCancelled();
+    closeUp(parts, table);
+    return table;
+  }
+
+  int lineOfRow(std::size_t row) const override {
+    return formats::lineOfRow(m_bytes.substr(m_layout.data_begin), m_layout.header_line, row);
+  }
+
+ private:
+  std::string_view m_bytes;
+  CsvLayout m_layout;
+};
 
 }  // namespace
 
-std::size_t slotOf(const std::vector<ColumnMatch>& matches, std::size_t match) {
-  return planFor(matches).slot.at(match);
+bool isDelimitedText(std::string_view) {
+  return true;
 }
 
-int lineOfRow(std::string_view bytes, const CsvLayout& layout, std::size_t row) {
-  std::string_view rest = bytes.substr(layout.data_begin);
-  int line = layout.header_line;
-  for (std::size_t r = 0; !rest.empty();) {
-    ++line;
-    if (!isBlank(takeLine(rest)) && r++ == row) break;
-  }
-  return line;
-}
-
-NumberTable readTable(std::string_view bytes, const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Progress& progress) {
-  const Plan plan = planFor(matches);
-  std::vector<Part> parts = partsOf(bytes.substr(layout.data_begin));
-  NumberTable table;
-  layOut(parts, table, plan.slots, bytes.size());
-  std::atomic<std::size_t> done{0};
-  std::atomic<bool> stop{false};
-  std::mutex reporting;
-  const ChunkReader reader(layout, matches, plan, table);
-  parallel::onAllCores(parts.size(), [&](std::size_t i) {
-    if (stop) return;
-    reader.read(parts[i]);
-    const double share = static_cast<double>(++done) / static_cast<double>(parts.size());
-    const std::lock_guard lock(reporting);
-    if (progress && !stop && !progress(share)) stop = true;
-  });
-  if (stop) throw ReadCancelled();
-  closeUp(parts, table);
-  return table;
+std::unique_ptr<LogTable> openDelimitedText(std::string_view bytes) {
+  return std::make_unique<DelimitedText>(bytes);
 }
 
 }  // namespace distanz::formats

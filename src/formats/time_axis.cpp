@@ -10,7 +10,6 @@
 namespace distanz::formats {
 namespace {
 
-constexpr double kDay_s = 86400;
 constexpr double kRollover_s = 43200;  // a clock that falls by more than half a day has passed midnight
 
 /// Rows that share a tick are spread evenly up to the next tick.

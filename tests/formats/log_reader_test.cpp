@@ -4,7 +4,9 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
+#include "formats/csv_layout.h"
 #include "formats/fields.h"
+#include "formats/log_format.h"
 #include "formats/log_import.h"
 #include "formats/log_writer.h"
 #include "support/scenarios.h"
@@ -29,8 +31,8 @@ campaign::Campaign twoLinks() {
 }
 
 LogRead read(const std::string& bytes, const std::map<std::string, std::string>& corrections = {}) {
-  const CsvLayout layout = layoutOf(bytes);
-  return readLog(bytes, layout, matchColumns(layout, twoLinks().links, corrections));
+  const auto log = openLog(bytes);
+  return readLog(*log, matchColumns(log->head(), twoLinks().links, corrections));
 }
 
 const std::vector<double>& column(const LogRead& r, const std::string& channel) {
@@ -268,7 +270,7 @@ TEST_CASE("import: progress is told and false stops it") {
   std::string big = "time_s,distance_m,rssi_dbm\n";
   for (int i = 0; i < 600000; ++i) big += std::to_string(i) + "," + std::to_string(i % 900) + ",-" + std::to_string(60 + i % 40) + "\n";
   double last = 0;
-  const LogRead r = readLog(big, layoutOf(big), matchColumns(layoutOf(big), twoLinks().links), [&](double share) {
+  const LogRead r = readLog(*openLog(big), matchColumns(openLog(big)->head(), twoLinks().links), [&](double share) {
     last = share;
     return true;
   });
@@ -283,8 +285,8 @@ TEST_CASE("log CSV: what is written is read back bit for bit", "[property]") {
   log::Recording r = flown.recordings[0];
   r.columns[1].values[7] = NAN;
   const std::string csv = writeLogCsv(r);
-  const CsvLayout layout = layoutOf(csv);
-  const LogRead again = readLog(csv, layout, matchColumns(layout, flown.campaign.links));
+  const auto log = openLog(csv);
+  const LogRead again = readLog(*log, matchColumns(log->head(), flown.campaign.links));
   CHECK(again.recording.columns == r.columns);
   for (std::size_t i = 0; i < r.rows(); ++i) REQUIRE_THAT(again.recording.time_s[i], WithinAbs(r.time_s[i] - r.time_s[0], 1e-12));
 }

@@ -9,6 +9,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "formats/files.h"
+#include "formats/log_format.h"
 
 namespace distanz::app {
 namespace {
@@ -107,7 +108,7 @@ void ImportDialog::look(const QString& file) {
   looked.pending.setup = guessSetup(file);
   looked.pending.ended = campaign::Ended::TurnedBack;
   try {
-    looked.layout = formats::layoutOf(formats::readFileHead(file.toStdString(), kHead));
+    looked.head = formats::openLog(formats::readFileHead(file.toStdString(), kHead))->head();
   } catch (const Error& e) {
     looked.fault = QString::fromUtf8(e.what());
   }
@@ -161,7 +162,7 @@ void ImportDialog::fillMatches(int row) {
   const Looked& l = m_logs[size_t(row)];
   m_matches_title->setText(tr("Columns of %1, as they were recognised: correct what is wrong").arg(QFileInfo(l.pending.file).fileName()));
   const auto& links = m_document.campaign().links;
-  const auto matches = formats::matchColumns(l.layout, links, l.pending.corrections);
+  const auto matches = formats::matchColumns(l.head, links, l.pending.corrections);
   auto channels = formats::knownChannels(links);
   const auto matched = [&](const std::string& channel) {
     return std::find_if(matches.begin(), matches.end(), [&](const auto& m) { return m.channel == channel; });
@@ -177,15 +178,15 @@ void ImportDialog::fillMatches(int row) {
     auto* box = new QComboBox;
     box->setObjectName("match_" + QString::fromStdString(channel));
     box->addItem(tr("–  not in this log"), -1);
-    for (int c = 0; c < int(l.layout.header.size()); ++c) box->addItem(QString::fromStdString(l.layout.header[size_t(c)]), c);
+    for (int c = 0; c < int(l.head.header.size()); ++c) box->addItem(QString::fromStdString(l.head.header[size_t(c)]), c);
     box->setCurrentIndex(m == matches.end() ? 0 : box->findData(m->column));
     connect(box, &QComboBox::activated, this, [this, row, channel, box] { correct(row, channel, box->currentData().toInt()); });
     m_matches->setCellWidget(at, 1, box);
     if (m == matches.end()) continue;
     m_matches->setItem(at, 2, new QTableWidgetItem(QString::fromStdString(m->unit)));
     QStringList values;
-    for (std::size_t r = 0; r < std::min<std::size_t>(l.layout.preview.size(), 4); ++r)
-      if (size_t(m->column) < l.layout.preview[r].size()) values << QString::fromStdString(l.layout.preview[r][size_t(m->column)]);
+    for (std::size_t r = 0; r < std::min<std::size_t>(l.head.preview.size(), 4); ++r)
+      if (size_t(m->column) < l.head.preview[r].size()) values << QString::fromStdString(l.head.preview[r][size_t(m->column)]);
     m_matches->setItem(at, 3, new QTableWidgetItem(values.join("   ")));
   }
   m_matches->setColumnWidth(0, 190);
@@ -195,9 +196,9 @@ void ImportDialog::fillMatches(int row) {
 
 void ImportDialog::correct(int row, const std::string& channel, int column) {
   Looked& l = m_logs[size_t(row)];
-  const std::string name = column < 0 ? std::string() : l.layout.header[size_t(column)];
+  const std::string name = column < 0 ? std::string() : l.head.header[size_t(column)];
   for (Looked& other : m_logs)  // logs of one recorder look alike: the correction holds for all that have the column
-    if (other.fault.isEmpty() && other.layout.header == l.layout.header) other.pending.corrections[channel] = name;
+    if (other.fault.isEmpty() && other.head.header == l.head.header) other.pending.corrections[channel] = name;
   fillMatches(row);
 }
 

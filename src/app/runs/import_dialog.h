@@ -24,7 +24,7 @@ class ImportDialog : public QDialog {
  private:
   struct Looked {
     PendingLog pending;
-    formats::CsvLayout layout;
+    formats::TableHead head;
     QString fault;  ///< why the log cannot be read at all; empty where it can
   };
   void look(const QString& file);

@@ -23,6 +23,7 @@
 #include "formats/aside.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
+#include "formats/log_format.h"
 #include "store/exchange.h"
 
 namespace distanz::app {
@@ -282,7 +283,9 @@ void MainWindow::chooseCampaign() {
 }
 
 void MainWindow::chooseLogs() {
-  importLogs(m_prompts.openFiles(this, tr("Bring logs in"), tr("Logs (*.csv *.txt *.tsv *.log);;All files (*)")));
+  QStringList patterns;
+  for (const formats::LogFormat& format : formats::logFormats()) patterns << format.patterns;
+  importLogs(m_prompts.openFiles(this, tr("Bring logs in"), tr("Logs (%1);;All files (*)").arg(patterns.join(' '))));
 }
 
 void MainWindow::importLogs(const QStringList& files) {

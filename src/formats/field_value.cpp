@@ -1,0 +1,47 @@
+#include "formats/field_value.h"
+
+#include <fmt/format.h>
+
+#include <cmath>
+
+#include "core/quantity/decibel.h"
+#include "formats/fields.h"
+
+namespace distanz::formats {
+double fieldValue(std::string_view field, const ColumnMatch& match, bool decimal_comma) {
+  switch (match.kind) {
+    case FieldKind::Number:
+      return parseNumber(field, decimal_comma) * match.scale;
+    case FieldKind::LevelAsPower: {
+      const double dbm = parseNumber(field, decimal_comma);
+      return std::isfinite(dbm) ? quantity::milliwattFromDbm(dbm) : NAN;
+    }
+    case FieldKind::Clock:
+      return parseClock(field);
+    case FieldKind::Date:
+      return parseDate(field) * kDay_s;
+    case FieldKind::DateTime:
+      return parseDateTime(field).seconds;
+    case FieldKind::LatLon:
+      return NAN;
+  }
+  return NAN;
+}
+
+std::size_t slotOf(const std::vector<ColumnMatch>& matches, std::size_t match) {
+  std::size_t slot = 0;
+  for (std::size_t m = 0; m < match; ++m) slot += matches[m].kind == FieldKind::LatLon ? 2 : 1;
+  return slot;
+}
+
+std::size_t slotsOf(const std::vector<ColumnMatch>& matches) {
+  return slotOf(matches, matches.size());
+}
+
+void requireRoom(std::size_t rows, std::size_t slots) {
+  if (slots > 0 && rows > kMostValues / slots)
+    throw InputError(fmt::format("{} rows of {} columns are more than the {} million values a log may have; cut it into single flights",
+                                 rows, slots, kMostValues / 1'000'000));
+}
+
+}  // namespace distanz::formats

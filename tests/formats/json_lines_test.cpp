@@ -1,0 +1,66 @@
+#include "formats/json_lines.h"
+
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "formats/csv_layout.h"
+#include "formats/log_format.h"
+#include "formats/log_import.h"
+
+using namespace distanz;
+using namespace distanz::formats;
+using Catch::Contains;
+
+namespace {
+
+campaign::Campaign control() {
+  campaign::Campaign c;
+  c.links.resize(1);
+  c.links[0].id = "control";
+  return c;
+}
+
+const std::string kLog = R"({"t_ms": 0, "gps": {"lat": 46.91, "lon": 20.96}, "rssi": -60, "control": {"lq_pct": 100}, "alt_ft": 100})"
+                         "\n\n"
+                         R"({"t_ms": 100, "gps": {"lat": 46.911, "lon": 20.961}, "rssi": -61, "control": {"lq_pct": 99}})"
+                         "\n"
+                         R"({"t_ms": 200, "gps": {"lat": 46.912, "lon": 20.962}, "rssi": "none", "control": {"lq_pct": 98}, "alt_ft": 110})"
+                         "\n"
+                         R"({"t_ms": 300, "gps": {"la)";
+
+}  // namespace
+
+TEST_CASE("JSON lines: members are columns, those within an object too; blank, odd and cut rows are told") {
+  CHECK(std::string(formatOf(kLog).name) == "json-lines");
+  const auto log = openLog(kLog);
+  CHECK(log->head().header == std::vector<std::string>{"alt_ft", "control.lq_pct", "gps.lat", "gps.lon", "rssi", "t_ms"});
+  const auto matches = matchColumns(log->head(), control().links);
+  const LogRead read = readLog(*log, matches);
+  const log::Recording& r = read.recording;
+  REQUIRE(r.rows() == 3);
+  CHECK(r.time_s == std::vector<double>{0, 0.1, 0.2});
+  CHECK(r.find("lat_deg")->at(1) == 46.911);
+  CHECK(r.find("control.rssi_dbm")->at(1) == -61);
+  CHECK(std::isnan(r.find("control.rssi_dbm")->at(2)));
+  CHECK(r.find("control.lq_pct")->at(2) == 98);
+  CHECK(r.find("height_m")->at(0) == Approx(30.48));
+  CHECK(std::isnan(r.find("height_m")->at(1)));
+  REQUIRE_FALSE(read.problems.empty());
+  CHECK(read.problems[0].code == "not-a-number");
+  CHECK(read.problems[0].line == 4);
+}
+
+TEST_CASE("JSON lines: what is none is refused with a reason") {
+  CHECK_THROWS_WITH(openLog("{\n  \"a\": 1\n}\n"), Contains("no line holds a JSON object"));
+  CHECK_THROWS_WITH(openLog("{" + std::string(kLongestLine + 10, ' ')), Contains("a line is"));
+  CHECK_THROWS_AS(readRecording("{\"x\": 1}\n{\"x\": 2}\n", "x.jsonl", control()), InputError);
+  CHECK(std::string(formatOf("time,rssi\n").name) == "csv");
+}
+
+TEST_CASE("JSON lines: cancelled, and no larger than a log may be") {
+  std::string many;
+  for (int i = 0; i < 9000; ++i) many += "{\"t\": " + std::to_string(i) + ", \"rssi\": -60}\n";
+  const auto log = openLog(many);
+  const auto matches = matchColumns(log->head(), control().links);
+  CHECK_THROWS_AS(readLog(*log, matches, [](double) { return false; }), ReadCancelled);
+}
