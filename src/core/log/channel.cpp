@@ -22,6 +22,7 @@ constexpr ChannelInfo kChannels[] = {
     {"mode", kOfLink, Unit::None, "mode rf|mode radio|mode link|mode packet|mode air", "", true},
     {"frequency_mhz", kOfLink, Unit::Megahertz, "frequency|freq", "[Hz]", true},
     {"level", kOfLink, Unit::None, ""},
+    {"fades_a", kOfLink, Unit::None, "fades a", "", true},
     {"time_s", kOfFlight, Unit::Second, "time|timestamp|elapsed|clock|t|datetime"},
     {"date", kOfFlight, Unit::None, "date", "", true},
     {"distance_m", kOfFlight, Unit::Metre, "distance|dist", "travelled|traveled|total|trip|flown"},
