@@ -176,6 +176,7 @@ class Matcher {
       return m;
     }
     if (!scale) return std::nullopt;  // a unit that this quantity cannot have: something else by the same name
+    if (const auto spelt = quantity::unitSpelt(w.unit, quantity::infoOf(about.unit).dimension)) m.unit = quantity::symbolOf(*spelt);
     m.scale = *scale;
     if (channel == "time_s") settleTime(m_layout, m);
     if (channel == "date") {

@@ -8,6 +8,7 @@
 
 #include "app/runs/run_table.h"
 #include "app/session.h"
+#include "app/window/stages.h"
 #include "formats/files.h"
 #include "store/exchange.h"
 
@@ -247,8 +248,8 @@ TEST_CASE("window: names, notes, columns and files are text, never markup", "[re
   next.runs[0].void_reason = markup;
   REQUIRE(s.document().edit(QString::fromStdString(markup), next));
   waitAnalysed(s.window);
-  for (const char* stage : {"kit", "plan", "runs", "compare"}) {
-    s.window.workspace()->showStageNamed(stage);
+  for (const StageInfo& stage : stageTable()) {
+    s.window.workspace()->showStageNamed(stage.id);
     QCoreApplication::processEvents();
     for (auto* label : s.window.findChildren<QLabel*>()) {
       CAPTURE(stage, label->objectName().toStdString(), label->text().toStdString());

@@ -1,6 +1,7 @@
 // Single widgets: what they show, refuse and tell.
 #include <QLabel>
 #include <QSignalSpy>
+#include <QVBoxLayout>
 
 #include "app/harness.h"
 #include "app/runs/leg_cutter.h"
@@ -267,4 +268,37 @@ TEST_CASE("column: many sentences follow while the window answers, in their orde
   QTest::mouseClick(&child<QPushButton>(column, "void_A3"), Qt::LeftButton);
   REQUIRE(asked.count() == 1);
   CHECK(asked[0][0].toString() == "A3");
+}
+
+TEST_CASE("field: a click selects all of it, so that what is typed replaces it", "[regression]") {
+  QuantityEdit edit(distanz::quantity::Kind::Gain, {-40, 60}, true);
+  edit.show(0.0);
+  edit.resize(200, 40);
+  edit.QWidget::show();
+  REQUIRE(QTest::qWaitForWindowExposed(&edit));
+  QTest::mouseClick(edit.field(), Qt::LeftButton, {}, QPoint(20, 10));
+  waitFor("the text to be selected", [&] { return edit.field()->selectedText() == "0 dBi"; });
+  QTest::keyClicks(edit.field(), "2");
+  CHECK(edit.field()->text() == "2");
+}
+
+TEST_CASE("field: a refusal moves nothing away under the pointer, and goes when it is mended", "[regression]") {
+  QWidget window;
+  auto* column = new QVBoxLayout(&window);
+  auto* edit = new QuantityEdit(distanz::quantity::Kind::Length, {0, 100}, false);
+  auto* below = new QPushButton("next");
+  column->addWidget(edit);
+  column->addWidget(below);
+  window.resize(300, 200);
+  window.show();
+  REQUIRE(QTest::qWaitForWindowExposed(&window));
+  const QRect before = below->geometry();
+  type(*edit->field(), "900 m");
+  auto& reason = child<QLabel>(window, "reason");
+  CHECK(reason.isVisible());
+  CHECK(reason.geometry().top() >= edit->field()->mapTo(&window, QPoint(0, edit->field()->height())).y());
+  QTest::qWait(30);
+  CHECK(below->geometry() == before);
+  type(*edit->field(), "90 m");
+  CHECK_FALSE(reason.isVisible());
 }

@@ -12,6 +12,7 @@
 #include "app/runs/leg_cutter.h"
 #include "app/runs/run_table.h"
 #include "app/session.h"
+#include "app/window/stages.h"
 #include "core/campaign/kit.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
@@ -269,8 +270,8 @@ TEST_CASE("window: links and setups come and go, undoable; an interchange folder
 
 TEST_CASE("window: every field and button has a name for those who listen") {
   Session s;
-  for (const char* stage : {"kit", "plan", "runs", "compare"}) {
-    s.window.workspace()->showStageNamed(stage);
+  for (const StageInfo& stage : stageTable()) {
+    s.window.workspace()->showStageNamed(stage.id);
     for (auto* field : s.window.workspace()->current()->findChildren<QLineEdit*>()) {
       CAPTURE(stage, field->objectName().toStdString());
       CHECK_FALSE(field->accessibleName().isEmpty());

@@ -29,10 +29,6 @@ class CompareStage : public Stage, public Exportable {
   std::string link() const;
   void showLink(const std::string& link);
 
- signals:
-  /// The pilot wants to see this run where runs are edited.
-  void runRequested(const QString& run);
-
  protected:
   void showEvent(QShowEvent*) override;
 

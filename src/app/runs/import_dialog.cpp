@@ -167,6 +167,8 @@ void ImportDialog::fillMatches(int row) {
   const auto matched = [&](const std::string& channel) {
     return std::find_if(matches.begin(), matches.end(), [&](const auto& m) { return m.channel == channel; });
   };
+  const bool combined = matched("lat_lon") != matches.end();  // a position is offered once: as one column, or as two
+  std::erase_if(channels, [&](const std::string& c) { return combined ? c == "lat_deg" || c == "lon_deg" : c == "lat_lon"; });
   std::stable_partition(channels.begin(), channels.end(), [&](const std::string& c) { return matched(c) != matches.end(); });
   for (const std::string& channel : channels) {
     const int at = m_matches->rowCount();

@@ -41,6 +41,7 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   m_table->setModel(m_model);
   m_table->setItemDelegate(new RunDelegate(document, this));
   m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
+  m_table->setTabKeyNavigation(false);  // Tab goes on to what comes next
   m_table->setSelectionMode(QAbstractItemView::SingleSelection);
   m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed | QAbstractItemView::SelectedClicked);
   m_table->verticalHeader()->hide();
@@ -72,7 +73,7 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   showSelected();
 }
 
-void RunsStage::select(const std::string& run) {
+void RunsStage::showRun(const std::string& run) {
   m_selected = run;
   showSelected();
 }

@@ -16,10 +16,7 @@ class RunsStage : public Stage {
   explicit RunsStage(Document& document, QWidget* parent = nullptr);
   std::vector<analysis::Sentence> findings() const override;
   QString lacks() const override;
-  void select(const std::string& run);
-
- signals:
-  void importRequested();
+  void showRun(const std::string& run) override;
 
  private:
   using Track = std::shared_ptr<LegCutter::Shown>;

@@ -16,11 +16,15 @@ class Stage : public QWidget {
   virtual std::vector<analysis::Sentence> findings() const = 0;
   /// What this stage still lacks, in a few words; empty where it is complete.
   virtual QString lacks() const = 0;
+  /// Brings one run before the pilot's eyes, where the stage shows runs.
+  virtual void showRun(const std::string& run) { (void)run; }
 
   Document& document() const { return m_document; }
 
  signals:
   void findingsChanged();
+  void importRequested();
+  void runRequested(const QString& run);  ///< to see it in Runs
 
  private:
   Document& m_document;

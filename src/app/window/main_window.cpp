@@ -91,7 +91,7 @@ void MainWindow::addFileActions() {
   m_needs_campaign << action(file, "saveCopy", tr("Save a &copy as ..."), QKeySequence::SaveAs, &MainWindow::saveCopy);
   m_needs_campaign << action(file, "exportFolder", tr("&Export as interchange folder ..."), {}, &MainWindow::exportFolder);
   file->addSeparator();
-  m_needs_view << action(file, "exportPng", tr("Save view as &PNG ..."), Qt::CTRL | Qt::Key_P, &MainWindow::exportPng);
+  m_needs_view << action(file, "exportPng", tr("Save view as &PNG ..."), Qt::CTRL | Qt::SHIFT | Qt::Key_P, &MainWindow::exportPng);
   m_needs_view << action(file, "exportSvg", tr("Save view as &SVG ..."), {}, &MainWindow::exportSvg);
   m_needs_view << action(file, "exportCsv", tr("Save view's data as &CSV ..."), Qt::CTRL | Qt::Key_E, &MainWindow::exportCsv);
   file->addSeparator();

@@ -12,6 +12,7 @@
 #include <QTimer>
 
 #include "app/window/main_window.h"
+#include "app/window/stages.h"
 #include "formats/files.h"
 
 namespace distanz::app {
@@ -74,9 +75,9 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
   clock.start();
   while (!window.workspace()->document().analysed() && clock.elapsed() < 30000) settle(20);
   window.workspace()->document().pick(1200);
-  for (const char* stage : {"kit", "plan", "runs", "compare"}) {
-    window.workspace()->showStageNamed(stage);
-    save(stage);
+  for (const StageInfo& stage : stageTable()) {
+    window.workspace()->showStageNamed(stage.id);
+    save(stage.id);
   }
   openWhy(window);
   save("compare-why");

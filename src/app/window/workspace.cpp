@@ -4,12 +4,9 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
-#include "app/compare/compare_stage.h"
-#include "app/kit/kit_stage.h"
-#include "app/plan/plan_stage.h"
-#include "app/runs/runs_stage.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
+#include "app/window/stages.h"
 
 namespace distanz::app {
 
@@ -19,9 +16,10 @@ Workspace::Workspace(Document& document, QWidget* parent)
       m_views(new QStackedWidget),
       m_findings(new FindingsColumn),
       m_rule(new RangeRule(m_document)) {
-  m_entries = {{tr("Kit"), "kit"}, {tr("Plan"), "plan"}, {tr("Runs"), "runs"}, {tr("Compare"), "compare"}};
-  m_stages.resize(m_entries.size());
-  m_rail = new StageRail(m_entries);
+  m_stages.resize(stageTable().size());
+  std::vector<StageRail::Entry> entries;
+  for (const StageInfo& stage : stageTable()) entries.push_back({titleOf(stage), stage.id});
+  m_rail = new StageRail(entries);
   auto* outer = new QHBoxLayout(this);
   outer->setContentsMargins(0, 0, 0, 0);
   outer->setSpacing(0);
@@ -56,30 +54,18 @@ void Workspace::buildNext() {
 void Workspace::build(int stage) {
   Stage*& slot = m_stages[size_t(stage)];
   if (slot) return;
-  slot = make(stage);
+  slot = stageTable()[size_t(stage)].make(m_document);
   m_views->addWidget(slot);
   connect(slot, &Stage::findingsChanged, this, [this, stage, made = slot] {
     if (made == current()) refreshFindings();
     m_rail->setLacks(stage, made->lacks());
   });
-  m_rail->setLacks(stage, slot->lacks());
-}
-
-Stage* Workspace::make(int stage) {
-  const QString name = m_entries[size_t(stage)].icon;
-  if (name == "kit") return new KitStage(m_document);
-  if (name == "plan") return new PlanStage(m_document);
-  if (name == "runs") {
-    auto* runs = new RunsStage(m_document);
-    connect(runs, &RunsStage::importRequested, this, &Workspace::importRequested);
-    return runs;
-  }
-  auto* compare = new CompareStage(m_document);
-  connect(compare, &CompareStage::runRequested, this, [this](const QString& run) {
+  connect(slot, &Stage::importRequested, this, &Workspace::importRequested);
+  connect(slot, &Stage::runRequested, this, [this](const QString& run) {
     showStageNamed("runs");
-    if (auto* runs = dynamic_cast<RunsStage*>(current())) runs->select(run.toStdString());
+    m_shown->showRun(run.toStdString());
   });
-  return compare;
+  m_rail->setLacks(stage, slot->lacks());
 }
 
 Stage* Workspace::current() const {
@@ -100,9 +86,9 @@ void Workspace::showStage(int stage) {
   emit stageChanged();
 }
 
-void Workspace::showStageNamed(const QString& icon) {
-  for (std::size_t i = 0; i < m_entries.size(); ++i)
-    if (m_entries[i].icon == icon) showStage(int(i));
+void Workspace::showStageNamed(const QString& id) {
+  for (int i = 0; i < stages(); ++i)
+    if (id == stageTable()[size_t(i)].id) showStage(i);
 }
 
 void Workspace::refreshFindings() {

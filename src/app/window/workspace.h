@@ -24,7 +24,7 @@ class Workspace : public QWidget {
   void showStage(int stage);
   /// -1 before the first is made.
   int currentStage() const;
-  void showStageNamed(const QString& icon);
+  void showStageNamed(const QString& id);
   /// Null before the first stage is made.
   Stage* current() const;
 
@@ -35,14 +35,12 @@ class Workspace : public QWidget {
  private:
   void buildNext();
   void build(int stage);
-  Stage* make(int stage);
   void refreshFindings();
 
   Document& m_document;
   std::vector<Stage*> m_stages;  ///< null until made
   Stage* m_shown = nullptr;
   QTimer m_building;
-  std::vector<StageRail::Entry> m_entries;
   StageRail* m_rail;
   QStackedWidget* m_views;
   FindingsColumn* m_findings;
