@@ -21,6 +21,7 @@ class StageRail::Button : public QAbstractButton {
   }
   void setLacks(const QString& lacks) {
     m_lacks = lacks;
+    m_known = true;
     setToolTip(lacks.isEmpty() ? text() : QObject::tr("%1: still lacks %2").arg(text(), lacks));
     setAccessibleDescription(lacks);
     update();
@@ -47,7 +48,10 @@ class StageRail::Button : public QAbstractButton {
     p.setFont(theme::bodyFont(10));
     p.setPen(m_lacks.isEmpty() ? t.muted : t.accent);
     p.drawText(QRect(2, 58, width() - 4, 16), Qt::AlignCenter,
-               p.fontMetrics().elidedText(m_lacks.isEmpty() ? QObject::tr("done") : m_lacks, Qt::ElideRight, width() - 6));
+               p.fontMetrics().elidedText(!m_known            ? QString()
+                                          : m_lacks.isEmpty() ? QObject::tr("done")
+                                                              : m_lacks,
+                                          Qt::ElideRight, width() - 6));
   }
   void focusInEvent(QFocusEvent* event) override {
     m_by_keyboard = event->reason() == Qt::TabFocusReason || event->reason() == Qt::BacktabFocusReason;
@@ -56,6 +60,7 @@ class StageRail::Button : public QAbstractButton {
 
  private:
   QString m_icon, m_lacks;
+  bool m_known = false;  ///< the stage was made and asked
   bool m_by_keyboard = false;
 };
 

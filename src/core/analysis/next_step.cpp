@@ -13,6 +13,10 @@ namespace {
 
 constexpr int kTooManyPairs = 20;
 constexpr int kFlightsForUsefulInterval = 3;
+/// Never said without the way home: a pilot does what it says.
+constexpr const char* kHowFar =
+    "until the quality fails on the way out, but no farther than rules, plan and battery allow, and only with the way home made sure: "
+    "its return on a lost link tested, its height set clear of everything. Where that is nearer, the answer will be \"at least\".";
 
 const campaign::Run* lastOf(const campaign::Campaign& c, const CampaignAnalysis& a) {
   for (std::size_t i = c.runs.size(); i-- > 0;)
@@ -82,14 +86,13 @@ Sentence nextStep(const campaign::Campaign& c, const CampaignAnalysis& a) {
             p->paired_flights > 0
                 ? fmt::format("Fly {} with {} and {} aboard", countText(p->more_pairs, "more flight", "more flights"), p->a, p->b)
                 : fmt::format("Fly {} of {} and {}", countText(p->more_pairs, "more pair", "more pairs"), p->a, p->b),
-            p->paired_flights > 0
-                ? "Both listening at once, as before, until the quality fails on the way out."
-                : "In turns, over the same path and at the same height, until the quality fails on the way out. With both listening in one "
-                  "flight, fewer would do."};
+            p->paired_flights > 0 ? std::string("Both listening at once, as before, ") + kHowFar
+                                  : std::string("In turns, over the same path and at the same height, ") + kHowFar +
+                                        " With both listening in one flight, fewer would do."};
   const SetupOnLink* best = longest(c, a);
   if (!best)
     return {Tone::Advice, "Enter the receiver's sensitivity",
-            "Or fly until the link quality falls: without a critical level no range can be told."};
+            std::string("Without a critical level no range can be told. Or fly ") + kHowFar};
   return planWith(c, *best);
 }
 

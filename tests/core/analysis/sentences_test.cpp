@@ -200,3 +200,20 @@ TEST_CASE("findings: verdicts first, then the next step, then what limits; cauti
   CHECK_THAT(said[2].why, Contains("dB per factor 10") && Contains("A4"));
   for (std::size_t i = 1; i < said.size(); ++i) CHECK_FALSE((said[i - 1].tone == Tone::Caution && said[i].tone != Tone::Caution));
 }
+
+TEST_CASE("next step: nobody is sent out without the way home", "[regression]") {
+  auto told = [&](const CampaignAnalysis& a, const campaign::Campaign& c) { return nextStep(c, a).text; };
+  const auto flown = simulate::simulate(test::twoSetups(3), 3);
+  CampaignAnalysis a = test::analyseSimulated(flown);
+  for (SetupOnLink& l : a.setups) l.runs_used = 3;
+  PairOnLink& p = a.comparisons.at(0);
+  p.verdict = estimate::Verdict::Undecided;
+  p.more_pairs = 2;
+  for (const int paired : {0, 2}) {
+    p.paired_flights = paired;
+    const std::string text = told(a, flown.campaign);
+    CAPTURE(text);
+    CHECK_THAT(text, Contains("until the quality fails") && Contains("battery allow") && Contains("return on a lost link tested") &&
+                         Contains("height set") && Contains("at least"));
+  }
+}
