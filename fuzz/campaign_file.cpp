@@ -6,6 +6,7 @@
 #include <cstring>
 #include <memory>
 
+#include "formats/files.h"
 #include "formats/log_import.h"
 #include "harness.h"
 #include "store/database.h"
@@ -26,15 +27,19 @@ campaign::Campaign small() {
   campaign::Campaign c;
   c.title = "Small";
   c.station.place({46.91, 20.96});
+  c.parts.emplace_back().id = "p1";
+  c.parts[0].kind = campaign::PartKind::Transmitter;
+  c.parts[0].values["power_dbm"].value = 20;
   campaign::editFirstPath(c).points = {{{46.91, 20.96}, 60}, {{46.93, 20.99}, 60}};
   c.links.resize(1);
   c.links[0].id = "control";
   c.setups.push_back({"A", "Patch", "", {}, ""});
+  c.setups[0].links["control"].transmitter = "p1";
   campaign::Run run;
   run.id = "A1";
   run.setup = "A";
   run.source().file = "A1.csv";
-  run.source().sha256 = "5ab1e";
+  run.source().sha256 = formats::sha256(kLog);
   c.runs.push_back(run);
   return c;
 }
@@ -48,16 +53,17 @@ std::string imageOf(SQLite::Database& db) {
   return out;
 }
 
-std::string today() {
+/// Today's, or, with `rename`, as schema 3 named its tables.
+std::string today(bool rename) {
   SQLite::Database db = makeDatabase({});
   const campaign::Campaign c = small();
   writeCampaign(db, c, 1);
   writeMark(db, next({}));
-  putLog(db, c.runs[0], packLog(kLog));
-  putRecording(db, recordingKey(c.runs[0], c.links), c.runs[0].source().sha256, packRecording(formats::readRecording(kLog, "x", c)));
+  putRun(db, packRun(c.runs[0], kLog, formats::readRecording(kLog, "x", c)), c.links);
   campaign::Campaign other = c;
   other.setups[0].name = "Helix";
   db.exec("INSERT INTO history(at, what, changes) VALUES('', 'Edit', '" + changesText(changesBetween(other, c)) + "')");
+  if (rename) db.exec("ALTER TABLE attachment RENAME TO log; PRAGMA user_version=3");
   return imageOf(db);
 }
 
@@ -82,7 +88,8 @@ std::string legacy() {
       "INSERT INTO setup_link VALUES('A', 'control', 20, 2, 8, 0, 0, 0);"
       "INSERT INTO run VALUES(0, 'A1', 'A', 'A1.csv', '5ab1e', 1, '', '', '', '', NULL, NULL, '{}', '', '', 'both');"
       "INSERT INTO history VALUES(1, '', 'Edit', '[{\"op\":\"replace\",\"path\":\"/title\",\"value\":\"Older\"}]', '[]', 0)");
-  for (const char* sql : kKeptTables) db.exec(sql);
+  db.exec(kLogTable);
+  for (const char* sql : kSampleTables) db.exec(sql);
   return imageOf(db);
 }
 
@@ -117,6 +124,8 @@ void tamper(SQLite::Database& db, FuzzedDataProvider& input, bool old) {
                                     {"UPDATE entity SET body = ? WHERE kind = 'link'", false},
                                     {"UPDATE entity SET body = ? WHERE kind = 'setup'", false},
                                     {"UPDATE entity SET body = ? WHERE kind = 'run'", false},
+                                    {"UPDATE entity SET body = ? WHERE kind = 'part'", false},
+                                    {"UPDATE entity SET body = ? WHERE kind = 'path'", false},
                                     {"UPDATE entity SET id = ?", false},
                                     {"UPDATE entity SET kind = ? WHERE kind = 'run'", false},
                                     {"UPDATE entity SET position = ?", false},
@@ -158,7 +167,7 @@ void readAll(SQLite::Database& db) {
       const int version = requireSchema(db, "x.distanz");
       if (version < kSchemaVersion) {
         c = readLegacyCampaign(db, version, "x.distanz");
-        readLegacyHistory(db, c);
+        readLegacyHistory(db, version);
       } else {
         c = readCampaign(db, "x.distanz");
         readMark(db);
@@ -193,10 +202,11 @@ void readAll(SQLite::Database& db) {
 }  // namespace
 
 DISTANZ_FUZZ(data) {
-  static const std::string kToday = today(), kLegacy = legacy();
+  static const std::string kToday = today(false), kThird = today(true), kLegacy = legacy();
   FuzzedDataProvider input(reinterpret_cast<const uint8_t*>(data.data()), data.size());
   const bool old = input.ConsumeIntegralInRange(0, 3) == 0;
-  std::string image = old ? kLegacy : kToday;
+  const bool third = !old && input.ConsumeIntegralInRange(0, 4) == 0;
+  std::string image = old ? kLegacy : third ? kThird : kToday;
   const bool bytes = input.ConsumeIntegralInRange(0, 3) == 0;
   if (bytes)
     for (int n = input.ConsumeIntegralInRange(1, 8); n > 0; --n)

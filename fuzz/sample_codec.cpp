@@ -25,5 +25,5 @@ DISTANZ_FUZZ(data) {
     packed.columns.push_back({packed.columns.empty() ? "time_s" : "x", input.ConsumeRandomLengthString(200)});
   fuzz::survives([&] { store::unpackRecording(packed); });
   const std::string bytes = input.ConsumeRemainingBytesAsString();
-  fuzz::survives([&] { store::unpackLog({bytes, packed.rows}, "sha"); });
+  fuzz::survives([&] { store::unpackLog({bytes, packed.rows, "sha"}); });
 }

@@ -142,8 +142,8 @@ void shorten(json& c) {
     bool all = true;
     for (const auto& [key, value] : whole.items()) {
       const bool clock = key == "clock_offset_s" || key == "clock_drift_ppm";
-      all = all &&
-            (clock ? value == 0 : std::any_of(std::begin(kLogKeys), std::end(kLogKeys), [&](const auto& k) { return k.second == key; }));
+      all = all && (clock ? value == 0
+                          : std::any_of(std::begin(kLogKeys), std::end(kLogKeys), [&key = key](const auto& k) { return k.second == key; }));
     }
     if (!all) return;
     run.erase(sources);

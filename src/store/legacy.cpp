@@ -24,8 +24,6 @@ using nlohmann::json;
 constexpr const char* kLegacyTables[] = {"campaign", "path_point", "link", "setup", "setup_link", "run", "history"};
 /// What schema 3 had for people.
 constexpr const char* kLegacyViews[] = {"campaign", "link", "setup", "run"};
-constexpr const char* kLogTable =
-    "CREATE TABLE log(sha256 TEXT PRIMARY KEY, name TEXT NOT NULL, size INTEGER NOT NULL, codec TEXT NOT NULL, bytes BLOB NOT NULL)";
 constexpr int kEntitySchema = 3;  ///< from which on the campaign is kept as entities
 
 std::optional<double> optionalAt(SQLite::Statement& s, int index) {

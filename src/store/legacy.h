@@ -10,6 +10,10 @@
 /// kept entities as today, but no parts, one path and one log per run.
 namespace distanz::store {
 
+/// Attachments, until schema 3.
+constexpr const char* kLogTable =
+    "CREATE TABLE log(sha256 TEXT PRIMARY KEY, name TEXT NOT NULL, size INTEGER NOT NULL, codec TEXT NOT NULL, bytes BLOB NOT NULL)";
+
 /// True where the tables of that schema are there, and are tables.
 bool hasLegacyTables(SQLite::Database& db, int schema);
 

@@ -6,6 +6,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/simulate/random.h"
+#include "support/one_link.h"
 #include "formats/campaign_json.h"
 #include "formats/log_import.h"
 #include "formats/log_writer.h"
@@ -115,13 +116,6 @@ TEST_CASE("hostile columns: thousands of them, all of one name, or none at all",
 
 namespace {
 
-campaign::Campaign oneLink() {
-  campaign::Campaign c;
-  c.links.resize(1);
-  c.links[0].id = "control";
-  return c;
-}
-
 }  // namespace
 
 TEST_CASE("hostile JSON: nesting is counted outside texts only, and a deep text never reaches the stack", "[regression]") {
@@ -159,7 +153,7 @@ TEST_CASE("hostile logs: lines of quotes take time in proportion, not its square
 
 TEST_CASE("hostile logs: line ends alone ask for no memory, lines of next to nothing are refused", "[regression]") {
   const std::string head = "time_s,distance_m,rssi_dbm\n0,5,-60\n1,30,-62\n";
-  const ImportedLog log = importLog(head + std::string(20'000'000, '\n') + "2,60,-64\n", "x.csv", oneLink());
+  const ImportedLog log = importLog(head + std::string(20'000'000, '\n') + "2,60,-64\n", "x.csv", test::oneLink());
   CHECK(log.recording->rows() == 3);
   CHECK(importLog(
             head +
@@ -169,11 +163,11 @@ TEST_CASE("hostile logs: line ends alone ask for no memory, lines of next to not
                   return ends;
                 }() +
                 "2,60,-64\r\n",
-            "x.csv", oneLink())
+            "x.csv", test::oneLink())
             .recording->rows() == 3);
   std::string blanks;
   for (int i = 0; i < 20'000'000; ++i) blanks += " \n";
-  CHECK_THROWS_WITH(importLog(head + blanks, "x.csv", oneLink()), Catch::Contains("far shorter than the row of column names"));
+  CHECK_THROWS_WITH(importLog(head + blanks, "x.csv", test::oneLink()), Catch::Contains("far shorter than the row of column names"));
 }
 
 TEST_CASE("hostile scenarios: flights without end, giants of packets and sds beyond reason are refused before they are flown",

@@ -3,6 +3,7 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
+#include "support/one_link.h"
 #include "formats/csv_layout.h"
 #include "formats/log_format.h"
 #include "formats/log_import.h"
@@ -12,13 +13,6 @@ using namespace distanz::formats;
 using Catch::Contains;
 
 namespace {
-
-campaign::Campaign control() {
-  campaign::Campaign c;
-  c.links.resize(1);
-  c.links[0].id = "control";
-  return c;
-}
 
 const std::string kLog = R"({"t_ms": 0, "gps": {"lat": 46.91, "lon": 20.96}, "rssi": -60, "control": {"lq_pct": 100}, "alt_ft": 100})"
                          "\n\n"
@@ -34,7 +28,7 @@ TEST_CASE("JSON lines: members are columns, those within an object too; blank, o
   CHECK(std::string(formatOf(kLog).name) == "json-lines");
   const auto log = openLog(kLog);
   CHECK(log->head().header == std::vector<std::string>{"alt_ft", "control.lq_pct", "gps.lat", "gps.lon", "rssi", "t_ms"});
-  const auto matches = matchColumns(log->head(), control().links);
+  const auto matches = matchColumns(log->head(), test::oneLink().links);
   const LogRead read = readLog(*log, matches);
   const log::Recording& r = read.recording;
   REQUIRE(r.rows() == 3);
@@ -53,7 +47,7 @@ TEST_CASE("JSON lines: members are columns, those within an object too; blank, o
 TEST_CASE("JSON lines: what is none is refused with a reason") {
   CHECK_THROWS_WITH(openLog("{\n  \"a\": 1\n}\n"), Contains("no line holds a JSON object"));
   CHECK_THROWS_WITH(openLog("{" + std::string(kLongestLine + 10, ' ')), Contains("a line is"));
-  CHECK_THROWS_AS(readRecording("{\"x\": 1}\n{\"x\": 2}\n", "x.jsonl", control()), InputError);
+  CHECK_THROWS_AS(readRecording("{\"x\": 1}\n{\"x\": 2}\n", "x.jsonl", test::oneLink()), InputError);
   CHECK(std::string(formatOf("time,rssi\n").name) == "csv");
 }
 
@@ -61,6 +55,6 @@ TEST_CASE("JSON lines: cancelled, and no larger than a log may be") {
   std::string many;
   for (int i = 0; i < 9000; ++i) many += "{\"t\": " + std::to_string(i) + ", \"rssi\": -60}\n";
   const auto log = openLog(many);
-  const auto matches = matchColumns(log->head(), control().links);
+  const auto matches = matchColumns(log->head(), test::oneLink().links);
   CHECK_THROWS_AS(readLog(*log, matches, [](double) { return false; }), ReadCancelled);
 }
