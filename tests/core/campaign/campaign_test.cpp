@@ -5,34 +5,10 @@
 
 #include "core/campaign/kit.h"
 #include "core/campaign/validate.h"
-#include "core/plan/prediction.h"
-#include "core/radio/path_loss.h"
+#include "support/planned.h"
 
 using namespace distanz;
 using namespace distanz::campaign;
-using Catch::Matchers::Contains;
-using Catch::Matchers::WithinAbs;
-using Catch::Matchers::WithinRel;
-
-namespace {
-
-Campaign planned() {
-  Campaign c;
-  c.station.place({46.91, 20.96});
-  campaign::editFirstPath(c).points = {{c.station.position().value(), 60},
-                                       {course::destination(c.station.position().value(), {3000, 54}), 60}};
-  Link link;
-  link.id = "control";
-  link.sensitivity_dbm = -108;
-  c.links = {link};
-  Setup a;
-  a.id = "A";
-  c.setups = {a};
-  setValueAt(c, "A", "control", kTransmitPower, 20);
-  return c;
-}
-
-}  // namespace
 
 TEST_CASE("campaign: ids are given in order and never twice") {
   Campaign c;
@@ -67,7 +43,7 @@ TEST_CASE("campaign: reasons of the end and their words go both ways") {
 }
 
 TEST_CASE("validate: each contradiction is told, and a sound campaign has none") {
-  CHECK(validate(planned()).empty());
+  CHECK(validate(test::planned()).empty());
   struct Fault {
     const char* code;
     std::function<void(Campaign&)> make;
@@ -110,7 +86,7 @@ TEST_CASE("validate: each contradiction is told, and a sound campaign has none")
        }},
   };
   for (const Fault& fault : faults) {
-    Campaign c = planned();
+    Campaign c = test::planned();
     fault.make(c);
     const auto problems = validate(c);
     CAPTURE(fault.code);
@@ -118,44 +94,6 @@ TEST_CASE("validate: each contradiction is told, and a sound campaign has none")
     CHECK(problems[0].code == fault.code);
     CHECK_FALSE(problems[0].text.empty());
   }
-}
-
-TEST_CASE("prediction: received level and range obey the budget") {
-  const Campaign c = planned();
-  const auto predictions = plan::predict(c, 3000, 50);
-  REQUIRE(predictions.size() == 1);
-  const plan::Prediction& p = predictions[0];
-  CHECK_THAT(p.received_dbm.back(), WithinAbs(20 - radio::freeSpaceLoss_db(3000, 2440), 1e-9));
-  REQUIRE(p.range_m);
-  CHECK_THAT(20 - radio::freeSpaceLoss_db(*p.range_m, 2440), WithinAbs(-108, 1e-9));
-  Campaign without = c;
-  setValueAt(without, "A", "control", kTransmitPower, {});
-  CHECK(plan::predict(without, 3000).empty());
-}
-
-TEST_CASE("prediction: posts every spacing, the far post included, hostile spacing bounded") {
-  Campaign c = planned();
-  const auto posts = plan::posts(c);
-  REQUIRE(posts.size() == 12);
-  CHECK_THAT(posts[0], WithinAbs(250, 1e-9));
-  CHECK_THAT(posts.back(), WithinAbs(3000, 0.01));
-  editFirstPath(c).post_spacing_m = 1;
-  CHECK(plan::posts(c).size() <= 1001);
-  CHECK(plan::posts(Campaign()).empty());
-}
-
-TEST_CASE("clearance over the path: told with where it is worst and how far it is clear") {
-  Campaign c = planned();
-  const auto high = plan::clearance(c, 2440);
-  REQUIRE(high);
-  CHECK(high->points.size() > 50);
-  campaign::editFirstPath(c).points[1].height_m = 4;
-  c.station.antenna_height_m = 1.5;
-  const auto low = plan::clearance(c, 2440);
-  REQUIRE(low);
-  CHECK_FALSE(low->clear);
-  if (low->clear_to_m) CHECK(*low->clear_to_m < 3000);
-  CHECK_FALSE(plan::clearance(Campaign(), 2440));
 }
 
 TEST_CASE("campaign: what margins are counted from, and the critical level of the kit") {
@@ -171,7 +109,7 @@ TEST_CASE("campaign: what margins are counted from, and the critical level of th
 }
 
 TEST_CASE("campaign: a log is known again among the runs kept and those about to be; orders go on from the last") {
-  Campaign c = planned();
+  Campaign c = test::planned();
   CHECK(nextOrder(c) == 1);
   Run run;
   run.id = "A1";
@@ -189,7 +127,7 @@ TEST_CASE("campaign: a log is known again among the runs kept and those about to
 }
 
 TEST_CASE("campaign: splitting by leg keeps the setup's place, doubles its runs in pairs and leaves the others alone") {
-  Campaign c = planned();
+  Campaign c = test::planned();
   c.setups.push_back({"B", "Stub pair", "", {}, ""});
   for (const auto& [id, setup] : {std::pair{"A1", "A"}, {"B1", "B"}, {"A2", "A"}}) {
     Run run;
