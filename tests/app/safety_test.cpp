@@ -99,6 +99,27 @@ TEST_CASE("window: a locked file does not freeze it; the edit is kept as soon as
   CHECK(s.campaign().setups[0].name == "While locked");
 }
 
+TEST_CASE("window: what is added and then named while the file is locked is kept, both", "[regression]") {
+  Session s;
+  Lock lock(s.dir / "field.distanz");
+  campaign::Campaign next = s.campaign();
+  const std::size_t there = next.setups.size();
+  next.setups.push_back({campaign::freeSetupId(next), "", ""});
+  CHECK(s.document().edit("Add", next));
+  REQUIRE(s.document().waiting());
+  next = s.campaign();
+  next.setups.back().name = "Stub pair";
+  CHECK(s.document().edit("Name", next));
+  lock.release();
+  waitFor("the edits", [&] { return !s.document().waiting(); });
+  CHECK(told(s) == "");
+  const auto kept = store::CampaignFile::open(s.dir / "field.distanz", store::Access::ReadOnly).campaign();
+  REQUIRE(kept.setups.size() == there + 1);
+  CHECK(kept.setups.back().name == "Stub pair");
+  CHECK(kept.setups.back().uuid.size() == 36);
+  CHECK(s.campaign() == kept);
+}
+
 TEST_CASE("window: an edit that waited and is refused in the end says so, and the refusal stays to be read", "[regression]") {
   Session s;
   Lock lock(s.dir / "field.distanz");

@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <utility>
 
+#include "store/identity.h"
+
 namespace distanz::app {
 
 namespace {
@@ -123,7 +125,8 @@ bool Document::edit(const QString& what, const campaign::Campaign& next) {
   if (next == *m_campaign) return true;
   const store::SharedCampaign base = m_campaign;
   const auto told_before = m_told;
-  m_campaign = std::make_shared<const campaign::Campaign>(next);  // until the file says otherwise
+  // Until the file says otherwise. With its UUIDs from the start: an edit that waits for the file is the base of the one that follows.
+  m_campaign = std::make_shared<const campaign::Campaign>(store::needsIdentity(next) ? store::identified(next) : next);
   const auto kept = step([what = what.toStdString(), base, next = m_campaign](store::CampaignFile& file) { file.edit(what, base, next); });
   schedule();
   if (m_told == told_before) tellChanged();
