@@ -71,7 +71,7 @@ class JsonLines : public LogTable {
     while (!rest.empty()) {
       const std::string_view line = takeLine(rest);
       if (isBlankLine(line)) continue;
-      requireRoom(table.rows + 1, table.values.size());
+      requireRoom(table.rows + 1, table.values.size(), m_bytes.size());
       addRow(objectOn(line), matches, table);
       const double share = 1 - static_cast<double>(rest.size()) / static_cast<double>(m_bytes.size());
       if (table.rows % kRowsBetween == 0 && progress && !progress(share)) throw ReadCancelled();
@@ -132,6 +132,8 @@ class JsonLines : public LogTable {
 }  // namespace
 
 bool isJsonLines(std::string_view bytes) {
+  constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";
+  if (bytes.starts_with(kByteOrderMark)) bytes.remove_prefix(kByteOrderMark.size());
   const auto first = bytes.substr(0, kLongestLine).find_first_not_of(" \t\r\n");
   return first != std::string_view::npos && bytes[first] == '{';
 }

@@ -139,16 +139,13 @@ std::size_t linesIn(std::string_view bytes) {
 
 /// Makes room for every part: one row per line. Rows much shorter than the header would have it ask for room out of all proportion.
 void layOut(std::vector<Part>& parts, NumberTable& table, std::size_t slots, std::size_t bytes) {
-  constexpr std::size_t kFree = 64'000'000, kPerByte = 8;
   parallel::onAllCores(parts.size(), [&](std::size_t i) { parts[i].lines = linesIn(parts[i].bytes); });
   std::size_t rows = 0;
   for (Part& part : parts) {
     part.begin = rows;
     rows += part.lines;
   }
-  requireRoom(rows, slots);
-  if (rows * slots * sizeof(double) > kFree + kPerByte * bytes)
-    throw InputError("most lines are blank or far shorter than the row of column names; check that the right file was chosen");
+  requireRoom(rows, slots, bytes);
   table.values.resize(slots);
   parallel::onAllCores(slots, [&](std::size_t s) { table.values[s].assign(rows, NAN); });
 }

@@ -6,11 +6,11 @@
 #include <nlohmann/json.hpp>
 
 #include "core/simulate/random.h"
-#include "support/one_link.h"
 #include "formats/campaign_json.h"
 #include "formats/log_import.h"
 #include "formats/log_writer.h"
 #include "formats/scenario_json.h"
+#include "support/one_link.h"
 #include "support/scenarios.h"
 #include "support/temp_dir.h"
 
@@ -114,9 +114,7 @@ TEST_CASE("hostile columns: thousands of them, all of one name, or none at all",
   CHECK_FALSE(survives([&] { importLog("time_s,rssi_dbm,distance_m\n\"\"\"\"\"\"\n\"unclosed,1,2\n", "quotes.csv", c); }));
 }
 
-namespace {
-
-}  // namespace
+namespace {}  // namespace
 
 TEST_CASE("hostile JSON: nesting is counted outside texts only, and a deep text never reaches the stack", "[regression]") {
   const std::string brackets(200, ']');
@@ -167,7 +165,7 @@ TEST_CASE("hostile logs: line ends alone ask for no memory, lines of next to not
             .recording->rows() == 3);
   std::string blanks;
   for (int i = 0; i < 20'000'000; ++i) blanks += " \n";
-  CHECK_THROWS_WITH(importLog(head + blanks, "x.csv", test::oneLink()), Catch::Contains("far shorter than the row of column names"));
+  CHECK_THROWS_WITH(importLog(head + blanks, "x.csv", test::oneLink()), Catch::Contains("far shorter than the columns"));
 }
 
 TEST_CASE("hostile scenarios: flights without end, giants of packets and sds beyond reason are refused before they are flown",

@@ -3,10 +3,10 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
-#include "support/one_link.h"
 #include "formats/csv_layout.h"
 #include "formats/log_format.h"
 #include "formats/log_import.h"
+#include "support/one_link.h"
 
 using namespace distanz;
 using namespace distanz::formats;
@@ -57,4 +57,14 @@ TEST_CASE("JSON lines: cancelled, and no larger than a log may be") {
   const auto log = openLog(many);
   const auto matches = matchColumns(log->head(), test::oneLink().links);
   CHECK_THROWS_AS(readLog(*log, matches, [](double) { return false; }), ReadCancelled);
+}
+
+TEST_CASE("JSON lines: short lines under many columns do not ask for room out of all proportion", "[regression]") {
+  std::string log = "{\"t\": 0, \"rssi\": -60";
+  std::map<std::string, std::string> corrections;
+  for (const char* channel : {"control.snr_db", "control.lq_pct", "control.level", "control.rate_hz", "height_m", "speed_mps"})
+    corrections[channel] = "rssi";
+  log += "}\n";
+  for (int i = 0; i < 3'000'000; ++i) log += "{}\n";
+  CHECK_THROWS_WITH(readRecording(log, "x.jsonl", test::oneLink(), corrections), Contains("far shorter than the columns"));
 }
