@@ -38,8 +38,8 @@ campaign::Campaign small() {
   campaign::Run run;
   run.id = "A1";
   run.setup = "A";
-  run.source().file = "A1.csv";
-  run.source().sha256 = formats::sha256(kLog);
+  run.editSource().file = "A1.csv";
+  run.editSource().sha256 = formats::sha256(kLog);
   c.runs.push_back(run);
   return c;
 }
@@ -167,7 +167,8 @@ void readAll(SQLite::Database& db) {
       const int version = requireSchema(db, "x.distanz");
       if (version < kSchemaVersion) {
         c = readLegacyCampaign(db, version, "x.distanz");
-        readLegacyHistory(db, version);
+        Identities identities;
+        readLegacyHistory(db, version, identities);
       } else {
         c = readCampaign(db, "x.distanz");
         readMark(db);

@@ -5,6 +5,7 @@
 #include <nlohmann/json.hpp>
 #include <set>
 
+#include "core/campaign/limits.h"
 #include "core/campaign/path.h"
 #include "core/quantity/error.h"
 
@@ -59,16 +60,22 @@ void completeLog(json& run, const std::string& where) {
   run["sources"] = json::array({std::move(source)});
 }
 
+std::string idOf(const json& entity) {
+  const auto id = entity.find("id");
+  return id != entity.end() && id->is_string() ? id->get<std::string>() : std::string();
+}
+
 class Parts {
  public:
   explicit Parts(json& campaign) : m_campaign(campaign) {
     const auto parts = campaign.find("parts");
     if (parts != campaign.end() && parts->is_array())
       for (const json& part : *parts)
-        if (part.is_object() && part.contains("id") && part["id"].is_string()) m_taken.insert(part["id"].get<std::string>());
+        if (part.is_object()) m_taken.insert(idOf(part));
   }
 
-  void completeEnds(json& ends, const std::string& where) {
+  /// @param name of the end: its parts are called after it, so that they are the same whatever else the campaign holds
+  void completeEnds(json& ends, const std::string& name, const std::string& where) {
     for (const Number& n : kNumbers) {
       json value = take(ends, n.key);
       if (value.is_null()) continue;
@@ -76,15 +83,14 @@ class Parts {
       // Earlier versions wrote 0 for what nobody had said; to the arithmetic it is the same.
       if (value == 0 && std::string_view(n.key) != "power_dbm") continue;
       if (ends.contains(n.slot)) refuse(where, fmt::format("has \"{}\" beside the part in \"{}\"; keep one of them", n.key, n.slot));
-      ends[n.slot] = add(n, std::move(value));
+      ends[n.slot] = add(n, fmt::format("{} {}", name, n.slot), std::move(value));
     }
   }
 
  private:
-  std::string add(const Number& n, json value) {
-    std::string id;
-    do id = fmt::format("p{}", ++m_last);
-    while (!m_taken.insert(id).second);
+  std::string add(const Number& n, std::string id, json value) {
+    if (id.size() > campaign::limits::kLongestId) id = fmt::format("p{}", ++m_last);
+    while (!m_taken.insert(id).second) id = fmt::format("p{}", ++m_last);
     json& parts = m_campaign["parts"];
     if (parts.is_null()) parts = json::array();
     if (parts.is_array())
@@ -118,7 +124,8 @@ void complete(json& c, const std::string& where) {
     for (std::size_t i = 0; i < setups.size(); ++i)
       if (setups[i].is_object() && setups[i].contains("links") && setups[i]["links"].is_object())
         for (const auto& [link, ends] : setups[i]["links"].items())
-          if (ends.is_object()) parts.completeEnds(ends, fmt::format("{}: setups[{}]: links.{}", where, i, link));
+          if (ends.is_object())
+            parts.completeEnds(ends, fmt::format("{} {}", idOf(setups[i]), link), fmt::format("{}: setups[{}]: links.{}", where, i, link));
   if (!setups.is_null()) c["setups"] = std::move(setups);
 }
 

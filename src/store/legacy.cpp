@@ -182,39 +182,52 @@ json legacyJson(SQLite::Database& db, int schema, const std::string& where) {
   return out;
 }
 
+/// Steps of the history as they are found, from the state that the file is in. Only what they changed is kept: of 500 states of a large
+/// campaign there is no room for more than two.
+class Walk {
+ public:
+  Walk(Campaign now, bool back, Identities& identities) : m_here(std::move(now)), m_back(back), m_identities(identities) {
+    m_identities.give(m_here);
+  }
+
+  void to(Campaign there, const std::string& at, const std::string& what) {
+    m_identities.give(there);
+    const auto changes = m_back ? changesBetween(there, m_here) : changesBetween(m_here, there);
+    if (!changes.empty()) steps.push_back({at, what, changesText(changes), !m_back});
+    m_here = std::move(there);
+  }
+
+  std::vector<LegacyStep> steps = {};
+
+ private:
+  Campaign m_here;
+  bool m_back;
+  Identities& m_identities;
+};
+
 /// Steps of schema 1 and 2: patches of the whole campaign.
-void walkPatches(SQLite::Database& db, int schema, bool back, std::vector<LegacyStep>& out) {
+void walkPatches(SQLite::Database& db, int schema, bool back, Walk& walk) {
   SQLite::Statement steps(db, back ? "SELECT at, what, undo FROM history WHERE undone = 0 ORDER BY id DESC"
                                    : "SELECT at, what, redo FROM history WHERE undone = 1 ORDER BY id");
   json at = legacyJson(db, schema, "history");
-  Campaign here = formats::campaignFromJson(at, "history").campaign;
   while (steps.executeStep()) {
-    json next = at.patch(formats::parseJson(textAt(steps, 2), "history"));
-    Campaign there = formats::campaignFromJson(next, "history").campaign;
-    out.push_back({textAt(steps, 0), textAt(steps, 1), back ? there : here, back ? here : there, !back});
-    at = std::move(next);
-    here = std::move(there);
+    at = at.patch(formats::parseJson(textAt(steps, 2), "history"));
+    walk.to(formats::campaignFromJson(at, "history").campaign, textAt(steps, 0), textAt(steps, 1));
   }
 }
 
 /// Steps of schema 3, as today's: walked in the tables themselves, which the caller then puts back.
-void walkEntities(SQLite::Database& db, int schema, bool back, std::vector<LegacyStep>& out) {
-  struct Step {
-    std::string at, what, changes;
-  };
-  std::vector<Step> all;
+void walkEntities(SQLite::Database& db, int schema, bool back, Walk& walk) {
+  std::vector<LegacyStep> all;
   SQLite::Statement steps(
       db, std::string("SELECT at, what, changes FROM history WHERE undone = ") + (back ? "0 ORDER BY id DESC" : "1 ORDER BY id"));
   while (steps.executeStep()) all.push_back({textAt(steps, 0), textAt(steps, 1), textAt(steps, 2)});
   steps.reset();
-  Campaign here = readLegacyCampaign(db, schema, "history");
-  for (const Step& step : all) {
+  for (const LegacyStep& step : all) {
     std::vector<Change> changes = changesFrom(step.changes);
     if (back) changes = reversed(std::move(changes));
     applyChanges(db, changes, 0);
-    Campaign there = readLegacyCampaign(db, schema, "history");
-    out.push_back({step.at, step.what, back ? there : here, back ? here : there, !back});
-    here = std::move(there);
+    walk.to(readLegacyCampaign(db, schema, "history"), step.at, step.what);
   }
 }
 
@@ -245,22 +258,22 @@ void dropLegacyTables(SQLite::Database& db, int schema) {
   db.exec("DELETE FROM recording; DELETE FROM channel");
 }
 
-std::vector<LegacyStep> readLegacyHistory(SQLite::Database& db, int schema) {
-  std::vector<LegacyStep> done, undone;
-  const auto walk = [&](bool back, std::vector<LegacyStep>& out) {
+std::vector<LegacyStep> readLegacyHistory(SQLite::Database& db, int schema, Identities& identities) {
+  const auto walked = [&](bool back) {
+    Walk walk(readLegacyCampaign(db, schema, "history"), back, identities);
     db.exec("SAVEPOINT walk");
     try {
       if (schema >= kEntitySchema)
-        walkEntities(db, schema, back, out);
+        walkEntities(db, schema, back, walk);
       else
-        walkPatches(db, schema, back, out);
+        walkPatches(db, schema, back, walk);
     } catch (const Error&) {  // a damaged step ends what can be taken back, not what is there
     } catch (const json::exception&) {
     }
     db.exec("ROLLBACK TO walk; RELEASE walk");
+    return std::move(walk.steps);
   };
-  walk(true, done);
-  walk(false, undone);
+  std::vector<LegacyStep> done = walked(true), undone = walked(false);
   std::reverse(done.begin(), done.end());
   done.insert(done.end(), undone.begin(), undone.end());
   return done;

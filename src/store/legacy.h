@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/campaign/campaign.h"
+#include "store/identity.h"
 
 /// Files of schema 1 and 2, which kept each field in a column of its own and undo as patches of the whole campaign; and of schema 3, which
 /// kept entities as today, but no parts, one path and one log per run.
@@ -25,11 +26,12 @@ void dropLegacyTables(SQLite::Database& db, int schema);
 
 struct LegacyStep {
   std::string at, what;
-  campaign::Campaign before, after;
+  std::string changes;  ///< as today's history keeps them
   bool undone = false;
 };
 /// The steps that can be taken back or taken again, oldest first. Ends before one that is damaged. Within a write transaction.
-std::vector<LegacyStep> readLegacyHistory(SQLite::Database& db, int schema);
+/// @param identities give each thing the same UUID in every state that can be gone back to
+std::vector<LegacyStep> readLegacyHistory(SQLite::Database& db, int schema, Identities& identities);
 
 /// Brings an older file to today's schema, in one transaction; several programs may try at once. A copy as it was, whole and on the disk,
 /// lies beside it before anything changes: "NAME.schema-2", numbered on where another of that name is there.

@@ -8,7 +8,6 @@
 #include "formats/files.h"
 #include "store/database.h"
 #include "store/entities.h"
-#include "store/identity.h"
 #include "store/legacy.h"
 #include "store/schema.h"
 #include "store/state_mark.h"
@@ -47,12 +46,10 @@ void keepCopy(const fs::path& path, int version) {
 void putHistory(SQLite::Database& db, const std::vector<LegacyStep>& steps) {
   SQLite::Statement put(db, "INSERT INTO history(at, what, changes, undone) VALUES(?, ?, ?, ?)");
   for (const LegacyStep& step : steps) {
-    std::vector<Change> changes = changesBetween(step.before, step.after);
-    if (changes.empty()) continue;
     put.reset();
     put.bind(1, step.at);
     put.bind(2, step.what);
-    put.bind(3, changesText(changes));
+    put.bind(3, step.changes);
     put.bind(4, step.undone ? 1 : 0);
     put.exec();
   }
@@ -65,11 +62,9 @@ void migrate(SQLite::Database& db, const fs::path& path) {
   const int version = requireSchema(db, path);
   if (version >= kSchemaVersion) return;  // another program was faster
   campaign::Campaign campaign = readLegacyCampaign(db, version, path.string());
-  std::vector<LegacyStep> history = readLegacyHistory(db, version);
-  Identities identities;  // the same for a thing in every state that can be gone back to
+  Identities identities;
   identities.give(campaign);
-  for (LegacyStep& step : history)
-    for (campaign::Campaign* state : {&step.before, &step.after}) identities.give(*state);
+  const std::vector<LegacyStep> history = readLegacyHistory(db, version, identities);
   keepCopy(path, version);
   dropLegacyTables(db, version);
   createOwnTables(db);

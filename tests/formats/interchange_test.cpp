@@ -5,6 +5,7 @@
 #include <pugixml.hpp>
 
 #include "core/campaign/kit.h"
+#include "core/campaign/limits.h"
 #include "formats/files.h"
 #include "formats/scenario_json.h"
 #include "formats/track_writer.h"
@@ -55,7 +56,7 @@ TEST_CASE("campaign.json: writing and reading again is the same campaign") {
   c.setups[0].differs = "flat, on the mast";
   c.runs[0].turn_begin_s = 100.5;
   c.runs[0].turn_end_s = 110;
-  c.runs[0].source().columns = {{"control.rssi_dbm", "RSSI [dBm]"}, {"height_m", ""}};
+  c.runs[0].editSource().columns = {{"control.rssi_dbm", "RSSI [dBm]"}, {"height_m", ""}};
   c.runs[0].void_reason = "wind";
   c.runs[0].legs = campaign::Legs::Out;
   c.runs[0].reduced_db = {{"control", 20.5}};
@@ -163,8 +164,8 @@ TEST_CASE("interchange folder: log names that clash, hide or escape are made saf
   c.runs.push_back(c.runs[0]);
   c.runs[1].id = "A2";
   c.runs[2].id = "A3";
-  c.runs[1].source().file = "../../A1.csv";
-  c.runs[2].source().file = "campaign.json";
+  c.runs[1].editSource().file = "../../A1.csv";
+  c.runs[2].editSource().file = "campaign.json";
   writeInterchange(dir / "out", c, [](const campaign::Run& run, const campaign::Source&) { return run.id; });
   const InterchangeFolder again = openInterchange(dir / "out");
   for (const campaign::Run& run : again.campaign.runs) CHECK(readRunLog(again, run, run.source()) == run.id);
@@ -246,8 +247,8 @@ TEST_CASE("campaign.json: short and whole forms are the same campaign; both at o
   whole.erase("post_spacing_m");
   whole["runs"][0].erase("log");
   whole["runs"][0]["sources"] = {{{"file", "A1.csv"}}};
-  whole["parts"] = {{{"id", "p1"}, {"kind", "transmitter"}, {"values", {{"power_dbm", {{"value", 20}}}}}}};
-  whole["setups"][0]["links"] = {{"control", {{"transmitter", "p1"}}}};
+  whole["parts"] = {{{"id", "A control transmitter"}, {"kind", "transmitter"}, {"values", {{"power_dbm", {{"value", 20}}}}}}};
+  whole["setups"][0]["links"] = {{"control", {{"transmitter", "A control transmitter"}}}};
   const campaign::Campaign c = campaignFromJson(whole, "x").campaign;
   CHECK(campaignFromJson(shorter, "x").campaign == c);
   const json written = campaignJson(c);
@@ -267,4 +268,21 @@ TEST_CASE("campaign.json: short and whole forms are the same campaign; both at o
   both = shorter;
   both["path"] = "straight";
   CHECK_THROWS_WITH(campaignFromJson(both, "x"), Contains("must be a list"));
+}
+
+TEST_CASE("campaign.json: parts made of typed numbers are called the same whatever else is there; long or taken names give way") {
+  json j = minimal();
+  for (json& setup : j["setups"]) setup["links"] = {{"control", {{"power_dbm", 20}, {"rx_gain_dbi", 8}}}};
+  const auto partsOfB = [](const json& value) { return campaignFromJson(value, "x").campaign.setups.back().links.at("control"); };
+  json without = j;
+  without["setups"].erase(0);
+  without["runs"] = json::array();
+  CHECK(partsOfB(j) == partsOfB(without));
+  json taken = j;
+  taken["parts"] = {{{"id", "B control transmitter"}, {"kind", "transmitter"}, {"values", {{"power_dbm", {{"value", 3}}}}}}};
+  const campaign::Campaign c = campaignFromJson(taken, "x").campaign;
+  CHECK(campaign::valueAt(c, c.setups[1].links.at("control"), campaign::kTransmitPower) == 20.0);
+  json longer = j;
+  longer["setups"][1]["id"] = std::string(campaign::limits::kLongestId, 'x');
+  CHECK(campaignFromJson(longer, "x").campaign.parts.size() == 4);
 }
