@@ -38,7 +38,7 @@ void make(int runs) {
     for (double& v : r.columns[1].values) v += 1e-3 * i;
     campaign::Run run = flown.campaign.runs[which];
     run.id = fmt::format("{}{}", run.setup, i);
-    run.source().file = run.id + ".csv";
+    run.editSource().file = run.id + ".csv";
     run.order = i + 1;
     const std::string bytes = formats::writeLogCsv(r);
     const store::PackedRun packed = store::packRun(run, bytes, r);

@@ -36,7 +36,7 @@ void write(const char* path, int runs, int samples) {
         for (double& v : column.values) v += 1e-4 * (i / kSimulated);
     campaign::Run run = flown.campaign.runs[which];
     run.id = fmt::format("R{}", i);
-    run.source().file = run.id + ".csv";
+    run.editSource().file = run.id + ".csv";
     run.order = i + 1;
     const std::string bytes = "made by make_stream: " + run.id;
     const store::PackedRun packed = store::packRun(run, bytes, r);

@@ -2,8 +2,6 @@
 #include <QString>
 #include <optional>
 
-class QCommandLineParser;
-
 namespace distanz::app {
 
 /// What the program may be started with.

@@ -36,10 +36,10 @@ void importCommand(const ImportOptions& options, Io io) {
     store::TakenLog taken = store::takeLog(formats::readFile(path), path.string(), campaign, corrections);
     campaign::Run run;
     run.setup = options.setup;
-    run.source().file = text::validUtf8(path.filename().string());
+    run.editSource().file = text::validUtf8(path.filename().string());
     run.flight = options.flight;
     run.ended = ended;
-    run.source().columns = corrections;
+    run.editSource().columns = corrections;
     told += fmt::format("{}: {} rows, farthest {:.0f} m\n", taken.log.name, taken.log.recording->rows(), taken.log.track.farthest_m);
     for (const Problem& p : taken.log.problems) told += faultText(p.line, p.text) + "\n";
     runs.push_back(store::packedRun(std::move(run), std::move(taken)));

@@ -15,7 +15,7 @@ TakenLog takeLog(std::string bytes, const std::string& name, const campaign::Cam
 
 PackedRun packedRun(campaign::Run run, TakenLog taken) {
   PackedRun out;
-  run.source().sha256 = taken.log.sha256;
+  run.editSource().sha256 = taken.log.sha256;
   out.run = std::move(run);
   out.logs.push_back(std::move(taken.packed));
   out.recording = std::move(taken.recording);

@@ -69,7 +69,7 @@ log::Recording unpackRecording(const PackedRecording& packed) {
 PackedRun packRun(campaign::Run run, std::string_view log_bytes, const log::Recording& recording) {
   PackedRun out;
   out.logs.push_back(packLog(log_bytes));
-  run.source().sha256 = out.logs.front().sha256;
+  run.editSource().sha256 = out.logs.front().sha256;
   out.run = std::move(run);
   out.recording = packRecording(recording);
   return out;

@@ -142,7 +142,7 @@ TEST_CASE("window: cancelling an import leaves nothing behind") {
   waitFor("the dialog to close", [&] { return closed; });
   CHECK(s.campaign().runs.empty());
   campaign::Run run;
-  run.source().sha256 = formats::sha256(big);
+  run.editSource().sha256 = formats::sha256(big);
   CHECK_FALSE(s.document().samples()->has(run));
   CHECK_FALSE(child<QAction>(s.window, "undo").text().contains("Import"));
 }

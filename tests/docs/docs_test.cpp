@@ -9,6 +9,7 @@
 #include "core/campaign/describe.h"
 #include "core/log/channel.h"
 #include "docs/outline.h"
+#include "formats/log_format.h"
 
 using namespace distanz;
 
@@ -54,9 +55,15 @@ TEST_CASE("docs/file-format.md: what parts may state") {
   std::string rows = "| Part | Key | What it is | Unit | Valid |\n|---|---|---|---|---|\n";
   constexpr const char* kKinds[] = {"antenna", "transmitter", "receiver", "cable", "airframe", "battery"};
   for (const campaign::PartField& f : campaign::partFields())
-    rows += fmt::format("| {} | `{}` | {} | {} | {} to {} |\n", kKinds[static_cast<int>(f.kind)], f.key, f.what, quantity::symbolOf(f.unit), f.low,
-                        f.high);
+    rows += fmt::format("| {} | `{}` | {} | {} | {} to {} |\n", kKinds[static_cast<int>(f.kind)], f.key, f.what, quantity::symbolOf(f.unit),
+                        f.low, f.high);
   checkPart("file-format.md", "parts", rows);
+}
+
+TEST_CASE("docs/file-format.md: every log format") {
+  std::string rows = "| Format | What it is | Usual names |\n|---|---|---|\n";
+  for (const formats::LogFormat& f : formats::logFormats()) rows += fmt::format("| `{}` | {} | `{}` |\n", f.name, f.what, f.patterns);
+  checkPart("file-format.md", "formats", rows);
 }
 
 TEST_CASE("docs/file-format.md: every channel, and how columns call it") {

@@ -54,8 +54,8 @@ TEST_CASE("interchange: logs of any name go out and come back, none outside the 
     campaign::Run run;
     run.id = "A" + std::to_string(i);
     run.setup = "A";
-    run.source().file = names[i];
-    run.source().sha256 = sha256(run.id);
+    run.editSource().file = names[i];
+    run.editSource().sha256 = sha256(run.id);
     c.runs.push_back(run);
   }
   writeInterchange(dir / "out", c, [](const campaign::Run& run, const campaign::Source&) { return "log of " + run.id; });

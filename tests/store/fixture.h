@@ -53,8 +53,8 @@ inline Log sampleLog(const std::string& name, double first) {
   l.recording.time_s = {0, 1};
   l.recording.columns = {{"distance_m", {5, 50}}, {"control.rssi_dbm", {first, -61}}};
   l.run.setup = "A";
-  l.run.source().file = name + ".csv";
-  l.run.source().sha256 = formats::sha256(l.bytes);
+  l.run.editSource().file = name + ".csv";
+  l.run.editSource().sha256 = formats::sha256(l.bytes);
   return l;
 }
 

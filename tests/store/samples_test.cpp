@@ -58,7 +58,7 @@ TEST_CASE("samples are never stale: other links, columns or another reader's sam
   CHECK(s.recording(run, other)->find("long range.rssi_dbm") != nullptr);
   CHECK(s.recording(run, other)->find("control.rssi_dbm") == nullptr);
   campaign::Run corrected = run;
-  corrected.source().columns = {{"height_m", "distance_m"}, {"distance_m", ""}};
+  corrected.editSource().columns = {{"height_m", "distance_m"}, {"distance_m", ""}};
   CHECK(s.recording(corrected, f.campaign())->find("distance_m") == nullptr);
   const auto kept = [&] { return SQLite::Database(file.string()).execAndGet("SELECT count(*) FROM recording").getInt(); };
   CHECK(kept() == 1);  // the last; not one for every state there ever was

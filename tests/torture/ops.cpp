@@ -35,7 +35,7 @@ void importLog(CampaignFile& file, const std::string& log) {
   TakenLog taken = takeLog(formats::readFile(log), log, file.campaign());
   campaign::Run run;
   run.setup = "A";
-  run.source().file = std::filesystem::path(log).filename().string();
+  run.editSource().file = std::filesystem::path(log).filename().string();
   std::vector<PackedRun> runs;
   runs.push_back(packedRun(run, std::move(taken)));
   file.addRuns("Import", std::move(runs), file.campaign().links);

@@ -50,11 +50,6 @@ void moveStation(campaign::Campaign& c, std::optional<double> lat_deg, std::opti
   if (const auto now = c.station.position(); now && starts_there) campaign::editFirstPath(c).points.front().position = *now;
 }
 
-/// Says where something is as seen from the station.
-bool needsStation(std::string_view field) {
-  return field.starts_with("far") || field.starts_with("path") || field == "flightHeight";
-}
-
 }  // namespace
 
 PathForm::PathForm(Document& document, QWidget* parent) : QWidget(parent), m_document(document), m_grid(new QGridLayout(this)) {
@@ -76,7 +71,8 @@ PathForm::PathForm(Document& document, QWidget* parent) : QWidget(parent), m_doc
       [](auto& c, double v) {
         farPost(c);
         for (auto& p : campaign::editFirstPath(c).points) p.height_m = v;
-      });
+      },
+      Needs::Station);
   add(
       0, 4, "posts", tr("A post every"), Kind::Length, {lim::kPostLow_m, lim::kPathHigh_m},
       [](const auto& c) { return std::optional(c.paths.empty() ? campaign::Path().post_spacing_m : c.paths.front().post_spacing_m); },
@@ -84,11 +80,11 @@ PathForm::PathForm(Document& document, QWidget* parent) : QWidget(parent), m_doc
   add(
       1, 0, "farLat", tr("Far post latitude"), Kind::Angle, {-90, 90},
       [](const auto& c) { return hasPath(c) ? std::optional(campaign::firstPath(c).back().position.lat_deg) : std::nullopt; },
-      [](auto& c, double v) { farPost(c).position.lat_deg = v; });
+      [](auto& c, double v) { farPost(c).position.lat_deg = v; }, Needs::Station);
   add(
       1, 1, "farLon", tr("Far post longitude"), Kind::Angle, {-180, 180},
       [](const auto& c) { return hasPath(c) ? std::optional(campaign::firstPath(c).back().position.lon_deg) : std::nullopt; },
-      [](auto& c, double v) { farPost(c).position.lon_deg = v; });
+      [](auto& c, double v) { farPost(c).position.lon_deg = v; }, Needs::Station);
   add(
       1, 2, "pathDistance", tr("or: distance to it"), Kind::Length, {lim::kPostLow_m, lim::kPathHigh_m},
       [](const auto& c) {
@@ -97,7 +93,8 @@ PathForm::PathForm(Document& document, QWidget* parent) : QWidget(parent), m_doc
       },
       [](auto& c, double v) {
         setWay(c, {v, wayOf(c).value_or(course::DistanceBearing{}).bearing_deg});
-      });
+      },
+      Needs::Station);
   add(
       1, 3, "pathBearing", tr("and bearing"), Kind::Angle, {0, 360},
       [](const auto& c) {
@@ -106,13 +103,15 @@ PathForm::PathForm(Document& document, QWidget* parent) : QWidget(parent), m_doc
       },
       [](auto& c, double v) {
         setWay(c, {wayOf(c).value_or(course::DistanceBearing{kFirstLength_m, 0}).distance_m, v});
-      });
+      },
+      Needs::Station);
   add(
       1, 4, "exponent", tr("Path-loss exponent"), Kind::Number, {lim::kExponentLow, lim::kExponentHigh},
       [](const auto& c) { return std::optional(c.plan_exponent); }, [](auto& c, double v) { c.plan_exponent = v; });
 }
 
-void PathForm::add(int row, int column, const char* name, const QString& label, Kind kind, QuantityEdit::Limits limits, Get get, Set set) {
+void PathForm::add(int row, int column, const char* name, const QString& label, Kind kind, QuantityEdit::Limits limits, Get get, Set set,
+                   Needs needs) {
   auto* caption = plainLabel(label);
   caption->setProperty("small", true);
   auto* edit = new QuantityEdit(kind, limits, false);
@@ -121,10 +120,9 @@ void PathForm::add(int row, int column, const char* name, const QString& label, 
   caption->setBuddy(edit->field());
   m_grid->addWidget(caption, 2 * row, column);
   m_grid->addWidget(edit, 2 * row + 1, column, Qt::AlignTop);
-  const bool needs_station = needsStation(name);
-  const auto refresh = [this, edit, get, needs_station] {
+  const auto refresh = [this, edit, get, needs] {
     edit->show(get(m_document.campaign()));
-    const bool open = !needs_station || m_document.campaign().station.position();
+    const bool open = needs == Needs::Nothing || m_document.campaign().station.position();
     edit->field()->setEnabled(open);
     edit->field()->setPlaceholderText(open ? QString() : tr("station first"));
   };

@@ -36,11 +36,11 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
           store::takeLog(formats::readFile(QFile::encodeName(logs[i].file).toStdString()), name, campaign, logs[i].corrections, share);
       campaign::Run run;
       run.setup = logs[i].setup;
-      run.source().file = name;
+      run.editSource().file = name;
       run.ended = logs[i].ended;
       run.flight = logs[i].flight;
       run.notes = logs[i].notes;
-      run.source().columns = logs[i].corrections;
+      run.editSource().columns = logs[i].corrections;
       for (const Problem& p : taken.log.problems)
         kept.remarks << QString("%1: %2").arg(QString::fromStdString(name), QString::fromStdString(p.text));
       kept.runs->push_back(store::packedRun(std::move(run), std::move(taken)));

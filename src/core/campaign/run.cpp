@@ -16,7 +16,7 @@ const Source& Run::source() const {
   return sources.empty() ? none : sources.front();
 }
 
-Source& Run::source() {
+Source& Run::editSource() {
   if (sources.empty()) sources.emplace_back();
   return sources.front();
 }

@@ -49,7 +49,8 @@ struct Run {
 
   /// The source that gives the rows; an empty one where there is none.
   const Source& source() const;
-  Source& source();
+  /// To change it; made where there is none.
+  Source& editSource();
 };
 
 /// Words of files for a reason, "turned-back", and for legs, "out"; the empty word is Unknown.

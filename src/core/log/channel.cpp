@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/log/recording.h"
+
 namespace distanz::log {
 namespace {
 
@@ -10,26 +12,26 @@ using quantity::Unit;
 constexpr bool kOfLink = true, kOfFlight = false;
 
 constexpr ChannelInfo kChannels[] = {
-    {"lat_deg", kOfFlight, Unit::Degree, "lat|latitude"},
-    {"lon_deg", kOfFlight, Unit::Degree, "lon|lng|long|longitude"},
+    {channel::kLatitude, kOfFlight, Unit::Degree, "lat|latitude"},
+    {channel::kLongitude, kOfFlight, Unit::Degree, "lon|lng|long|longitude"},
     {"snr_db", kOfLink, Unit::Decibel, "snr"},
-    {"power_mw", kOfLink, Unit::Milliwatt, "power [mW]|power [W]|power [dBm]|power tx|power transmit", "", true},
-    {"rssi_dbm", kOfLink, Unit::Dbm, "rssi|signal strength|signal level|signal [dBm]"},
-    {"lq_pct", kOfLink, Unit::Percent, "lq|quality", "gnss|gps|fix"},
-    {"bitrate_mbps", kOfLink, Unit::MegabitPerSecond, "bitrate|throughput|bit rate|data rate", "", false, true},
+    {channel::kPower, kOfLink, Unit::Milliwatt, "power [mW]|power [W]|power [dBm]|power tx|power transmit", "", true},
+    {channel::kRssi, kOfLink, Unit::Dbm, "rssi|signal strength|signal level|signal [dBm]"},
+    {channel::kQuality, kOfLink, Unit::Percent, "lq|quality", "gnss|gps|fix"},
+    {channel::kBitrate, kOfLink, Unit::MegabitPerSecond, "bitrate|throughput|bit rate|data rate", "", false, true},
     {"delay_ms", kOfLink, Unit::Millisecond, "delay|latency", "", false, true},
-    {"rate_hz", kOfLink, Unit::Hertz, "rate packet|rate [Hz]", "", true},
-    {"mode", kOfLink, Unit::None, "mode rf|mode radio|mode link|mode packet|mode air", "", true},
-    {"frequency_mhz", kOfLink, Unit::Megahertz, "frequency|freq", "[Hz]", true},
+    {channel::kRate, kOfLink, Unit::Hertz, "rate packet|rate [Hz]", "", true},
+    {channel::kMode, kOfLink, Unit::None, "mode rf|mode radio|mode link|mode packet|mode air", "", true},
+    {channel::kFrequency, kOfLink, Unit::Megahertz, "frequency|freq", "[Hz]", true},
     {"level", kOfLink, Unit::None, ""},
     {"fades_a", kOfLink, Unit::None, "fades a", "", true},
     {"time_s", kOfFlight, Unit::Second, "time|timestamp|elapsed|clock|t|datetime"},
     {"date", kOfFlight, Unit::None, "date", "", true},
-    {"distance_m", kOfFlight, Unit::Metre, "distance|dist", "travelled|traveled|total|trip|flown"},
+    {channel::kDistance, kOfFlight, Unit::Metre, "distance|dist", "travelled|traveled|total|trip|flown"},
     {"altitude_msl_m", kOfFlight, Unit::Metre,
      "height msl|height amsl|height sea|alt msl|alt amsl|alt sea|altitude msl|altitude amsl|altitude sea"},
-    {"height_m", kOfFlight, Unit::Metre, "height|alt|altitude"},
-    {"speed_mps", kOfFlight, Unit::MetrePerSecond, "speed|groundspeed", "wind"},
+    {channel::kHeight, kOfFlight, Unit::Metre, "height|alt|altitude"},
+    {channel::kSpeed, kOfFlight, Unit::MetrePerSecond, "speed|groundspeed", "wind"},
     {"heading_deg", kOfFlight, Unit::Degree, "heading|yaw"},
     {"satellites", kOfFlight, Unit::None, "satellites|sats|sat", "", true},
     {"battery_v", kOfFlight, Unit::Volt, "voltage|vbat|battery [V]|battery [mV]"},

@@ -289,7 +289,7 @@ Simulated simulate(const Scenario& scenario, std::uint64_t seed) {
     campaign::Run run;
     run.id = campaign::freeRunId(out.campaign, plan.setup);
     run.setup = plan.setup;
-    run.source().file = run.id + ".csv";
+    run.editSource().file = run.id + ".csv";
     run.order = ++order;
     run.flight = plan.flight;
     run.ended = plan.ended;

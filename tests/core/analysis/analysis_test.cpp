@@ -95,7 +95,7 @@ TEST_CASE("analysis: quality alone gives first failures, basis reach") {
 TEST_CASE("analysis: voided runs and copies of a log do not count, and say why") {
   auto flown = simulate::simulate(test::twoSetups(3), 2);
   flown.campaign.runs[0].void_reason = "loose connector";
-  flown.campaign.runs[1].source().sha256 = flown.campaign.runs[3].source().sha256 = "same";
+  flown.campaign.runs[1].editSource().sha256 = flown.campaign.runs[3].editSource().sha256 = "same";
   const CampaignAnalysis a = test::analyseSimulated(flown);
   CHECK_FALSE(a.runs[0].used);
   CHECK_THAT(a.runs[0].why_not, Contains("loose connector"));

@@ -216,7 +216,7 @@ TEST_CASE("legs as setups: the two ways of one setup are compared within each fl
   s.back_db["A"]["control"] = -4;
   auto flown = simulate::simulate(s, 4);
   const std::size_t flights = flown.recordings.size();
-  for (std::size_t i = 0; i < flights; ++i) flown.campaign.runs[i].source().sha256 = "sha" + std::to_string(i);
+  for (std::size_t i = 0; i < flights; ++i) flown.campaign.runs[i].editSource().sha256 = "sha" + std::to_string(i);
   flown.campaign = campaign::splitByLeg(flown.campaign, "A");
   REQUIRE(flown.campaign.setups.size() == 3);
   CHECK(flown.campaign.setups[1].name == "Setup A, way back");

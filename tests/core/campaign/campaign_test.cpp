@@ -114,14 +114,14 @@ TEST_CASE("campaign: a log is known again among the runs kept and those about to
   Run run;
   run.id = "A1";
   run.setup = "A";
-  run.source().sha256 = "abc";
+  run.editSource().sha256 = "abc";
   run.order = 7;
   c.runs = {run};
   CHECK(nextOrder(c) == 8);
   CHECK(runOfLog(c, {}, "abc")->id == "A1");
   CHECK(runOfLog(c, {}, "abd") == nullptr);
   CHECK(runOfLog(c, {}, "") == nullptr);  // an unknown digest is nobody's
-  run.source().sha256 = "new";
+  run.editSource().sha256 = "new";
   const std::vector<Run> fresh{run};
   CHECK(runOfLog(c, fresh, "new") == &fresh[0]);
 }
@@ -133,7 +133,7 @@ TEST_CASE("campaign: splitting by leg keeps the setup's place, doubles its runs 
     Run run;
     run.id = id;
     run.setup = setup;
-    run.source().sha256 = id;
+    run.editSource().sha256 = id;
     c.runs.push_back(run);
   }
   c.runs[2].flight = "both 1";
@@ -172,7 +172,7 @@ TEST_CASE("a link that is removed takes along what only made sense with it", "[r
   run.id = "A1";
   run.setup = "A";
   run.reduced_db = {{"control", 10}, {"video", 20}};
-  run.source().columns = {{"video.rssi_dbm", "x"}, {"control.rssi_dbm", "y"}, {"height_m", "z"}};
+  run.editSource().columns = {{"video.rssi_dbm", "x"}, {"control.rssi_dbm", "y"}, {"height_m", "z"}};
   c.runs.push_back(run);
   const campaign::Campaign without = campaign::withoutLink(c, "video");
   CHECK(campaign::validate(without).empty());

@@ -96,6 +96,6 @@ TEST_CASE("keys: what an analysis depends on changes them, words do not") {
   CHECK(keyOf(a, Affects::Samples) == keyOf(b, Affects::Samples));
   CHECK(keyOf(a, Affects::Statistics) != keyOf(b, Affects::Statistics));
   b = a;
-  b.source().clock_offset_s = 1;
+  b.editSource().clock_offset_s = 1;
   CHECK(keyOf(a, Affects::Samples) != keyOf(b, Affects::Samples));
 }
