@@ -46,6 +46,7 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
   // Plan: far post by distance and bearing.
   s.window.workspace()->showStageNamed("plan");
   CHECK_FALSE(child<QLineEdit>(s.window, "pathDistance").isEnabled());
+  CHECK_THAT(s.allFindings(), Contains("Set the station"));
   type(child<QLineEdit>(s.window, "stationLat"), "46.91");
   type(child<QLineEdit>(s.window, "stationLon"), "20.96");
   type(child<QLineEdit>(s.window, "pathDistance"), "3.5 km");

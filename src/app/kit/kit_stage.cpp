@@ -134,6 +134,9 @@ std::vector<analysis::Sentence> KitStage::findings() const {
   if (c.setups.size() < 2)
     out.push_back({Tone::Advice, tr("Describe two setups").toStdString(),
                    tr("Say what differs between them. A comparison changes one thing and holds the rest.").toStdString()});
+  if (std::any_of(c.setups.begin(), c.setups.end(), [](const auto& s) { return s.name.empty(); }))
+    out.push_back({Tone::Advice, tr("Name the setups").toStdString(),
+                   tr("By what is flown, so that a verdict reads as what it is: \"Six-turn helix is better\".").toStdString()});
   for (const auto& l : c.links)
     if (!l.sensitivity_dbm)
       out.push_back({Tone::Advice, tr("Enter the %1 receiver's sensitivity").arg(QString::fromStdString(l.id)).toStdString(),

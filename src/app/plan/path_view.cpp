@@ -56,7 +56,9 @@ void PathView::paintEvent(QPaintEvent*) {
   const auto path = campaign::courseOf(c);
   if (!path) {
     p.setPen(t.muted);
-    p.drawText(frame, Qt::AlignCenter, tr("No path yet: enter the far post, or its distance and bearing"));
+    p.drawText(frame, Qt::AlignCenter,
+               c.station.position() ? tr("No path yet: enter the far post, or its distance and bearing")
+                                    : tr("No path yet: enter where the station is"));
     return;
   }
   const double bearing = course::between(*c.station.position(), campaign::firstPath(c).back().position).bearing_deg,

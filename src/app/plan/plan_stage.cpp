@@ -83,7 +83,8 @@ void PlanStage::drawClearance() {
   const campaign::Link* link = shownLink();
   const auto c = link ? plan::clearance(document().campaign(), link->frequency_mhz) : std::nullopt;
   if (!c) {
-    m_lanes->note(m_clearance, tr("Set the far post to see the clearance"));
+    m_lanes->note(m_clearance, document().campaign().station.position() ? tr("Set the far post to see the clearance")
+                                                                        : tr("Set the station and the far post to see the clearance"));
     return;
   }
   const auto& t = theme::tokens();
@@ -112,6 +113,9 @@ std::vector<analysis::Sentence> PlanStage::findings() const {
   const campaign::Link* link = shownLink();
   const auto c = link ? plan::clearance(d.campaign(), link->frequency_mhz) : std::nullopt;
   const auto text = [](const QString& s) { return s.toStdString(); };
+  if (!d.campaign().station.position())
+    return {{Tone::Advice, text(tr("Set the station")),
+             text(tr("Where you stand and the ground antenna is. Path and distances are seen from there."))}};
   if (!c)
     return {{Tone::Advice, text(tr("Set the far post")),
              text(tr("By its coordinates, or by distance and bearing from the station. Everything after hangs on this path."))}};
@@ -156,6 +160,7 @@ std::vector<analysis::Sentence> PlanStage::findings() const {
 }
 
 QString PlanStage::lacks() const {
+  if (!document().campaign().station.position()) return tr("a station");
   return campaign::courseOf(document().campaign()) ? QString() : tr("a path");
 }
 

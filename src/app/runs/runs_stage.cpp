@@ -27,7 +27,7 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   import->setObjectName("bringIn");
   import->setProperty("next", true);
   row->addWidget(import);
-  auto* hint = plainLabel(tr("or drop CSV logs anywhere on the window"));
+  auto* hint = plainLabel(tr("or drop logs anywhere on the window"));
   hint->setProperty("muted", true);
   row->addWidget(hint);
   row->addStretch();
@@ -133,7 +133,8 @@ std::vector<analysis::Sentence> RunsStage::findings() const {
   std::vector<analysis::Sentence> out;
   if (d.campaign().runs.empty())
     return {{Tone::Advice, tr("Bring in the first logs").toStdString(),
-             tr("One CSV per run. Time, a position or distance, and signal, link quality or bitrate are enough; units are read from the "
+             tr("One log per run, as a table or as JSON lines. Time, a position or distance, and signal, link quality or bitrate are "
+                "enough; units are read from the "
                 "column names.")
                  .toStdString()}};
   int used = 0;

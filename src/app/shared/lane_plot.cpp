@@ -281,10 +281,13 @@ const LanePlot::Placed* LanePlot::dotAt(const QPointF& position) const {
 void LanePlot::note(int lane, const QString& message) {
   if (!m_lanes[size_t(lane)]->shown) return;
   auto* text = new QCPItemText(m_plot);
+  text->setClipAxisRect(m_lanes[size_t(lane)]->rect);  // else it is cut off at the first lane's
   text->position->setAxisRect(m_lanes[size_t(lane)]->rect);
   text->position->setType(QCPItemPosition::ptAxisRectRatio);
   text->position->setCoords(0.5, 0.5);
   text->setText(message);
+  text->setBrush(theme::tokens().surface);
+  text->setPadding(QMargins(6, 2, 6, 2));
   text->setFont(theme::bodyFont(12));
   text->setColor(theme::tokens().muted);
 }
