@@ -24,6 +24,6 @@ int main(int argc, char** argv) {
     if (result.comparisons.empty()) return 1;
   }
   std::sort(ms.begin(), ms.end());
-  std::cout << fmt::format("{} flights x {} samples: {:.1f} ms median of {} ({:.1f} to {:.1f})\n", flights, samples, ms[ms.size() / 2],
-                           rounds, ms.front(), ms.back());
+  std::cout << fmt::format("{} flights x {} samples: {:.1f} ms median of {} ({:.1f} to {:.1f})\n", flights,
+                           samples, ms[ms.size() / 2], rounds, ms.front(), ms.back());
 }

@@ -1,5 +1,5 @@
-// What an edit costs that is on the disk when it returns: in the file alone, and on the interface thread with each stage shown, in a
-// campaign of 2,000 runs. edit_cost [RUNS]
+// What an edit costs that is on the disk when it returns: in the file alone, and on the interface thread with
+// each stage shown, in a campaign of 2,000 runs. edit_cost [RUNS]
 #include <fmt/format.h>
 
 #include <QApplication>
@@ -82,7 +82,9 @@ void inWindow() {
   app::MainWindow window(prompts);
   window.show();
   window.open(QString::fromStdString(g_file));
-  if (!QTest::qWaitFor([&] { return window.workspace() && window.workspace()->document().analysed(); }, 60000)) return;
+  if (!QTest::qWaitFor([&] { return window.workspace() && window.workspace()->document().analysed(); },
+                       60000))
+    return;
   app::Document& d = window.workspace()->document();
   for (const char* stage : {"kit", "plan", "runs", "compare"}) {
     window.workspace()->showStageNamed(stage);

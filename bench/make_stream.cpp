@@ -1,5 +1,5 @@
-// Writes a campaign file of very many flights: make_stream FILE.distanz FLIGHTS SAMPLES. Sixteen flights are simulated and told apart by a
-// small offset, so that making the file does not take longer than analysing it.
+// Writes a campaign file of very many flights: make_stream FILE.distanz FLIGHTS SAMPLES. Sixteen flights are
+// simulated and told apart by a small offset, so that making the file does not take longer than analysing it.
 #include <fmt/format.h>
 
 #include <cstdlib>

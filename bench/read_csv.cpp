@@ -25,7 +25,8 @@ int main(int argc, char** argv) {
       const auto log = formats::openLog(bytes);
       const formats::LogRead read = formats::readLog(*log, formats::matchColumns(log->head(), {link}));
       const double seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - begin).count();
-      std::cout << fmt::format("{} rows, {:.1f} MB, {:.3f} s, {:.0f} MB/s\n", read.rows, static_cast<double>(bytes.size()) / 1e6, seconds,
+      std::cout << fmt::format("{} rows, {:.1f} MB, {:.3f} s, {:.0f} MB/s\n", read.rows,
+                               static_cast<double>(bytes.size()) / 1e6, seconds,
                                static_cast<double>(bytes.size()) / 1e6 / seconds);
     }
   } catch (const Error& e) {

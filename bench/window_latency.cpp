@@ -1,4 +1,5 @@
-// Longest time the window did not answer while the demo is opened, analysed, edited and looked at: a 2 ms heartbeat, its largest gap.
+// Longest time the window did not answer while the demo is opened, analysed, edited and looked at: a 2 ms
+// heartbeat, its largest gap.
 #include <QApplication>
 #include <QElapsedTimer>
 #include <QTest>
@@ -47,13 +48,16 @@ int main(int argc, char** argv) {
   Heart heart;
   heart.report("start view");
   QTimer::singleShot(0, &window, &MainWindow::openDemo);
-  if (!QTest::qWaitFor([&] { return window.workspace() && window.workspace()->document().analysed(); }, 20000)) return 1;
+  if (!QTest::qWaitFor([&] { return window.workspace() && window.workspace()->document().analysed(); },
+                       20000))
+    return 1;
   heart.report("demo opened and analysed");
   for (int stage = 0; stage < window.workspace()->stages(); ++stage) {
     QTimer::singleShot(0, [&, stage] { window.workspace()->showStage(stage); });
     heart.report("stage shown");
   }
-  for (int i = 0; i < 20; ++i) QTimer::singleShot(10 * i, [&, i] { window.workspace()->document().pick(100 * i); });
+  for (int i = 0; i < 20; ++i)
+    QTimer::singleShot(10 * i, [&, i] { window.workspace()->document().pick(100 * i); });
   heart.report("distance picked, dragging");
   QTimer::singleShot(0, [&] {
     auto next = window.workspace()->document().campaign();

@@ -1,4 +1,5 @@
-// A campaign file in memory whose rows, blobs, schema or bytes were tampered with: read as every program reads it, or refused.
+// A campaign file in memory whose rows, blobs, schema or bytes were tampered with: read as every program
+// reads it, or refused.
 #include <SQLiteCpp/Exception.h>
 #include <SQLiteCpp/Statement.h>
 #include <sqlite3.h>
@@ -62,7 +63,8 @@ std::string today(bool rename) {
   putRun(db, packRun(c.runs[0], kLog, formats::readRecording(kLog, "x", c)), c.links);
   campaign::Campaign other = c;
   other.setups[0].name = "Helix";
-  db.exec("INSERT INTO history(at, what, changes) VALUES('', 'Edit', '" + changesText(changesBetween(other, c)) + "')");
+  db.exec("INSERT INTO history(at, what, changes) VALUES('', 'Edit', '" +
+          changesText(changesBetween(other, c)) + "')");
   if (rename) db.exec("ALTER TABLE attachment RENAME TO log; PRAGMA user_version=3");
   return imageOf(db);
 }
@@ -73,21 +75,28 @@ std::string legacy() {
       "PRAGMA application_id=1146378801; PRAGMA user_version=2;"
       "CREATE TABLE campaign(key TEXT PRIMARY KEY, value) WITHOUT ROWID;"
       "CREATE TABLE path_point(position INTEGER PRIMARY KEY, lat_deg REAL, lon_deg REAL, height_m REAL);"
-      "CREATE TABLE link(position INTEGER PRIMARY KEY, id TEXT, kind TEXT, frequency_mhz REAL, sensitivity_dbm REAL, lq_min_pct REAL, "
+      "CREATE TABLE link(position INTEGER PRIMARY KEY, id TEXT, kind TEXT, frequency_mhz REAL, "
+      "sensitivity_dbm REAL, lq_min_pct REAL, "
       "margin_db REAL, bitrate_min_mbps REAL, unknown TEXT, modes TEXT);"
       "CREATE TABLE setup(position INTEGER PRIMARY KEY, id TEXT, name TEXT, differs TEXT, unknown TEXT);"
-      "CREATE TABLE setup_link(setup TEXT, link TEXT, power_dbm REAL, tx_gain_dbi REAL, rx_gain_dbi REAL, tx_loss_db REAL, rx_loss_db "
+      "CREATE TABLE setup_link(setup TEXT, link TEXT, power_dbm REAL, tx_gain_dbi REAL, rx_gain_dbi REAL, "
+      "tx_loss_db REAL, rx_loss_db "
       "REAL, "
       "automatic_power INTEGER);"
-      "CREATE TABLE run(position INTEGER PRIMARY KEY, id TEXT, setup TEXT, log TEXT, log_sha256 TEXT, session_order INTEGER, flight TEXT, "
-      "ended TEXT, notes TEXT, void_reason TEXT, turn_begin_s REAL, turn_end_s REAL, columns TEXT, unknown TEXT, reduced TEXT, legs TEXT);"
-      "CREATE TABLE history(id INTEGER PRIMARY KEY, at TEXT, what TEXT, undo TEXT, redo TEXT, undone INTEGER);"
+      "CREATE TABLE run(position INTEGER PRIMARY KEY, id TEXT, setup TEXT, log TEXT, log_sha256 TEXT, "
+      "session_order INTEGER, flight TEXT, "
+      "ended TEXT, notes TEXT, void_reason TEXT, turn_begin_s REAL, turn_end_s REAL, columns TEXT, unknown "
+      "TEXT, reduced TEXT, legs TEXT);"
+      "CREATE TABLE history(id INTEGER PRIMARY KEY, at TEXT, what TEXT, undo TEXT, redo TEXT, undone "
+      "INTEGER);"
       "INSERT INTO campaign VALUES('title', 'Old'), ('unknown', '');"
       "INSERT INTO link VALUES(0, 'control', 'control', 2440, -100, 70, 0, NULL, '', '[[50,-112]]');"
       "INSERT INTO setup VALUES(0, 'A', 'Patch', '', '');"
       "INSERT INTO setup_link VALUES('A', 'control', 20, 2, 8, 0, 0, 0);"
-      "INSERT INTO run VALUES(0, 'A1', 'A', 'A1.csv', '5ab1e', 1, '', '', '', '', NULL, NULL, '{}', '', '', 'both');"
-      "INSERT INTO history VALUES(1, '', 'Edit', '[{\"op\":\"replace\",\"path\":\"/title\",\"value\":\"Older\"}]', '[]', 0)");
+      "INSERT INTO run VALUES(0, 'A1', 'A', 'A1.csv', '5ab1e', 1, '', '', '', '', NULL, NULL, '{}', '', '', "
+      "'both');"
+      "INSERT INTO history VALUES(1, '', 'Edit', "
+      "'[{\"op\":\"replace\",\"path\":\"/title\",\"value\":\"Older\"}]', '[]', 0)");
   db.exec(kLogTable);
   for (const char* sql : kSampleTables) db.exec(sql);
   return imageOf(db);
@@ -138,10 +147,12 @@ void tamper(SQLite::Database& db, FuzzedDataProvider& input, bool old) {
                                     {"UPDATE attachment SET size = ?", false},
                                     {"UPDATE recording SET started = ?", false}};
   static constexpr Cell kOld[] = {
-      {"UPDATE campaign SET value = ?", false}, {"UPDATE link SET modes = ?", false},   {"UPDATE link SET unknown = ?", false},
-      {"UPDATE link SET kind = ?", false},      {"UPDATE run SET columns = ?", false},  {"UPDATE run SET reduced = ?", false},
-      {"UPDATE run SET unknown = ?", false},    {"UPDATE run SET setup = ?", false},    {"UPDATE run SET session_order = ?", false},
-      {"UPDATE setup SET unknown = ?", false},  {"UPDATE history SET undo = ?", false}, {"UPDATE setup_link SET link = ?", false}};
+      {"UPDATE campaign SET value = ?", false},    {"UPDATE link SET modes = ?", false},
+      {"UPDATE link SET unknown = ?", false},      {"UPDATE link SET kind = ?", false},
+      {"UPDATE run SET columns = ?", false},       {"UPDATE run SET reduced = ?", false},
+      {"UPDATE run SET unknown = ?", false},       {"UPDATE run SET setup = ?", false},
+      {"UPDATE run SET session_order = ?", false}, {"UPDATE setup SET unknown = ?", false},
+      {"UPDATE history SET undo = ?", false},      {"UPDATE setup_link SET link = ?", false}};
   for (int n = input.ConsumeIntegralInRange(1, 3); n > 0; --n) {
     const Cell cell = old ? input.PickValueInArray(kOld) : input.PickValueInArray(kToday);
     try {
@@ -216,7 +227,8 @@ DISTANZ_FUZZ(data) {
     SQLite::Database db(":memory:", SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
     auto* room = static_cast<unsigned char*>(sqlite3_malloc64(image.size()));
     std::memcpy(room, image.data(), image.size());
-    sqlite3_deserialize(db.getHandle(), "main", room, static_cast<sqlite3_int64>(image.size()), static_cast<sqlite3_int64>(image.size()),
+    sqlite3_deserialize(db.getHandle(), "main", room, static_cast<sqlite3_int64>(image.size()),
+                        static_cast<sqlite3_int64>(image.size()),
                         SQLITE_DESERIALIZE_FREEONCLOSE | SQLITE_DESERIALIZE_RESIZEABLE);
     harden(db);
     if (!bytes) tamper(db, input, old);

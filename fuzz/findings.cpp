@@ -29,11 +29,13 @@ struct Flown {
 
 double number(FuzzedDataProvider& input) {
   static constexpr double kOdd[] = {0, -0.0, 1e-300, 1e300, -1e300, INFINITY, 0.5, 1, 1234.5, -99};
-  return input.ConsumeBool() ? input.PickValueInArray(kOdd) : input.ConsumeFloatingPointInRange<double>(-1e6, 1e6);
+  return input.ConsumeBool() ? input.PickValueInArray(kOdd)
+                             : input.ConsumeFloatingPointInRange<double>(-1e6, 1e6);
 }
 
 void tamper(RangeAnswer& r, FuzzedDataProvider& input) {
-  r.status = input.PickValueInArray({Status::Measured, Status::Extrapolated, Status::AtLeast, Status::Withheld});
+  r.status =
+      input.PickValueInArray({Status::Measured, Status::Extrapolated, Status::AtLeast, Status::Withheld});
   if (r.tellsEstimate() || input.ConsumeBool()) r.estimate_m = number(input);
   r.low_m = input.ConsumeBool() ? std::optional(number(input)) : std::nullopt;
   r.high_m = input.ConsumeBool() ? std::optional(number(input)) : std::nullopt;

@@ -27,8 +27,12 @@ DISTANZ_FUZZ(data) {
   log::Recording read;
   if (!fuzz::survives([&] { read = formats::readRecording(data, "x.csv", c); })) return;
   fuzz::require(read.rows() > 0 && std::is_sorted(read.time_s.begin(), read.time_s.end()), "times rise");
-  fuzz::require(std::all_of(read.time_s.begin(), read.time_s.end(), [](double t) { return std::isfinite(t); }), "times are numbers");
-  for (const log::Column& column : read.columns) fuzz::require(column.values.size() == read.rows(), "columns are as long as time");
+  fuzz::require(
+      std::all_of(read.time_s.begin(), read.time_s.end(), [](double t) { return std::isfinite(t); }),
+      "times are numbers");
+  for (const log::Column& column : read.columns)
+    fuzz::require(column.values.size() == read.rows(), "columns are as long as time");
   static const auto course = campaign::courseOf(c);
-  fuzz::survives([&] { fuzz::require(std::isfinite(log::trackOf(read, &*course).farthest_m), "a track has an end"); });
+  fuzz::survives(
+      [&] { fuzz::require(std::isfinite(log::trackOf(read, &*course).farthest_m), "a track has an end"); });
 }

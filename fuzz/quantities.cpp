@@ -10,7 +10,8 @@ using namespace distanz;
 DISTANZ_FUZZ(data) {
   if (data.empty()) return;
   const std::string text(data.substr(1));
-  const auto kind = static_cast<quantity::Kind>(static_cast<unsigned char>(data[0]) % (static_cast<int>(quantity::Kind::Number) + 1));
+  const auto kind = static_cast<quantity::Kind>(static_cast<unsigned char>(data[0]) %
+                                                (static_cast<int>(quantity::Kind::Number) + 1));
   if (const quantity::Parsed parsed = quantity::parse(kind, text)) {
     fuzz::require(std::isfinite(parsed.value), "a value is a number");
     const quantity::Parsed again = quantity::parse(kind, quantity::format(kind, parsed.value));
@@ -22,9 +23,11 @@ DISTANZ_FUZZ(data) {
   links[0].id = "control";
   links[1].id = "video";
   const campaign::TypedModes modes = campaign::parseModes(text);
-  if (modes.problem.empty()) fuzz::require(campaign::parseModes(campaign::modesText(modes.modes)).problem.empty(), "modes read back");
+  if (modes.problem.empty())
+    fuzz::require(campaign::parseModes(campaign::modesText(modes.modes)).problem.empty(), "modes read back");
   const campaign::TypedReduction reduced = campaign::parseReduced(text, links);
   if (reduced.problem.empty())
-    fuzz::require(campaign::parseReduced(campaign::reducedText(reduced.reduced_db, links), links).problem.empty(),
-                  "reduced power reads back");
+    fuzz::require(
+        campaign::parseReduced(campaign::reducedText(reduced.reduced_db, links), links).problem.empty(),
+        "reduced power reads back");
 }

@@ -13,12 +13,15 @@ struct Options {
   QCommandLineOption help = parser.addHelpOption();
   QCommandLineOption demo{"demo", QObject::tr("open the demo campaign")};
   QCommandLineOption dark{"dark", QObject::tr("dark colours")};
-  QCommandLineOption pictures{"pictures", QObject::tr("save a picture of each main view to DIR and quit"), "DIR"};
-  QCommandLineOption quit{"quit-when-analysed", QObject::tr("quit once the campaign is shown and analysed, for timing")};
+  QCommandLineOption pictures{"pictures", QObject::tr("save a picture of each main view to DIR and quit"),
+                              "DIR"};
+  QCommandLineOption quit{"quit-when-analysed",
+                          QObject::tr("quit once the campaign is shown and analysed, for timing")};
 
   Options() {
     parser.setApplicationDescription(QObject::tr("How far each radio setup carries, and how sure that is"));
-    parser.addPositionalArgument("FILE", QObject::tr("campaign file or interchange folder to open"), "[FILE]");
+    parser.addPositionalArgument("FILE", QObject::tr("campaign file or interchange folder to open"),
+                                 "[FILE]");
     parser.addOptions({demo, dark, pictures, quit});
   }
 };
@@ -49,7 +52,8 @@ Started readCommandLine(const QStringList& arguments) {
     out.refused = QObject::tr("%1 files were named; Distanz opens one at a time").arg(files.size());
   else if (files.size() == 1 && o.parser.isSet(o.demo))
     out.refused = QObject::tr("either the demo or a file can be opened, not both");
-  out.options = {files.value(0), o.parser.isSet(o.demo), o.parser.isSet(o.dark), o.parser.isSet(o.quit), o.parser.value(o.pictures)};
+  out.options = {files.value(0), o.parser.isSet(o.demo), o.parser.isSet(o.dark), o.parser.isSet(o.quit),
+                 o.parser.value(o.pictures)};
   return out;
 }
 

@@ -11,8 +11,8 @@ struct StartOptions {
   QString pictures;  ///< folder; empty: none are asked for
 };
 
-/// Output that needs no window, of --version and --help; none where there is a window to show. Before the QApplication is made: there may
-/// be no display.
+/// Output that needs no window, of --version and --help; none where there is a window to show. Before the
+/// QApplication is made: there may be no display.
 std::optional<QString> toldWithoutDisplay(int argc, char** argv);
 
 struct Started {

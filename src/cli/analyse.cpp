@@ -20,8 +20,10 @@ Analysed analyseFolder(const std::filesystem::path& path, unsigned threads) {
   formats::InterchangeFolder folder = formats::openInterchange(path);
   formats::addSha256(folder);
   const auto source = [&](const campaign::Run& run) {
-    return std::make_shared<const log::Recording>(formats::readSources(
-        run, folder.campaign, [&](const campaign::Run& of, const campaign::Source& log) { return formats::readRunLog(folder, of, log); }));
+    return std::make_shared<const log::Recording>(
+        formats::readSources(run, folder.campaign, [&](const campaign::Run& of, const campaign::Source& log) {
+          return formats::readRunLog(folder, of, log);
+        }));
   };
   auto result = analysis::analyse(folder.campaign, source, {}, threads);
   return {std::move(folder.campaign), std::move(result), std::move(folder.problems)};
@@ -38,8 +40,9 @@ Analysed analyseFile(const std::filesystem::path& path, unsigned threads) {
 void printText(const Analysed& a, std::ostream& out) {
   out << a.campaign.title << "\n\n";
   for (const auto& s : a.analysis.setups)
-    out << fmt::format("{:<4}{:<10} typical {}; dependable {}; {} {}\n", s.setup, s.link, analysis::rangeText(s.typical),
-                       analysis::rangeText(s.dependable), s.runs_used, s.runs_used == 1 ? "run" : "runs");
+    out << fmt::format("{:<4}{:<10} typical {}; dependable {}; {} {}\n", s.setup, s.link,
+                       analysis::rangeText(s.typical), analysis::rangeText(s.dependable), s.runs_used,
+                       s.runs_used == 1 ? "run" : "runs");
   out << "\n";
   for (const analysis::Sentence& s : analysis::findings(a.campaign, a.analysis))
     if (s.tone == analysis::Tone::Caution)
@@ -51,7 +54,8 @@ void printText(const Analysed& a, std::ostream& out) {
 }  // namespace
 
 Analysed analyseAny(const std::filesystem::path& campaign, unsigned threads) {
-  return std::filesystem::is_directory(campaign) ? analyseFolder(campaign, threads) : analyseFile(campaign, threads);
+  return std::filesystem::is_directory(campaign) ? analyseFolder(campaign, threads)
+                                                 : analyseFile(campaign, threads);
 }
 
 void analyseCommand(const AnalyseOptions& options, Io io) {

@@ -12,7 +12,8 @@ struct Analysed {
   std::vector<Problem> problems;
 };
 
-/// A campaign file or an interchange folder, analysed. @param threads 0: as many as the machine has @throws InputError
+/// A campaign file or an interchange folder, analysed. @param threads 0: as many as the machine has @throws
+/// InputError
 Analysed analyseAny(const std::filesystem::path& campaign, unsigned threads = 0);
 
 }  // namespace distanz::cli

@@ -29,7 +29,8 @@ json interval(const std::optional<estimate::Interval>& i) {
 
 json answerJson(const analysis::CampaignAnalysis& a, const analysis::SetupAnswer& s) {
   const analysis::SetupOnLink* limit = a.limiting(s.setup);
-  json out = {{"setup", s.setup}, {"limiting_link", nullptr}, {"limited_by", nullptr}, {"next_link", nullptr}};
+  json out = {
+      {"setup", s.setup}, {"limiting_link", nullptr}, {"limited_by", nullptr}, {"next_link", nullptr}};
   if (!s.link.empty()) out["limiting_link"] = s.link;
   if (limit && !limit->limited_by.empty()) out["limited_by"] = limit->limited_by;
   out["typical_range_m"] = range(limit->typical);
@@ -107,12 +108,14 @@ json analysisJson(const campaign::Campaign& campaign, const analysis::CampaignAn
   for (const auto& s : a.setups) out["setups"].push_back(setupJson(a, s));
   for (const auto& p : a.comparisons) out["comparisons"].push_back(pairJson(a, p));
   for (const auto& r : a.runs) out["runs"].push_back(runJson(r));
-  for (const auto& w : a.warnings) out["warnings"].push_back({{"code", w.code}, {"run", w.run}, {"text", w.text}});
+  for (const auto& w : a.warnings)
+    out["warnings"].push_back({{"code", w.code}, {"run", w.run}, {"text", w.text}});
   if (!details) return out;
   for (const char* key : {"answers", "paired", "legs", "reduced_power"}) out[key] = json::array();
   for (const auto& s : a.answers) out["answers"].push_back(answerJson(a, s));
   for (const auto& p : a.comparisons)
-    if (p.paired_flights > 0) out["paired"].push_back({{"a", p.a}, {"b", p.b}, {"link", p.link}, {"flights", p.paired_flights}});
+    if (p.paired_flights > 0)
+      out["paired"].push_back({{"a", p.a}, {"b", p.b}, {"link", p.link}, {"flights", p.paired_flights}});
   for (const auto& l : a.legs) out["legs"].push_back(legJson(l));
   for (const auto& r : a.reduced) out["reduced_power"].push_back(reducedJson(r));
   return out;

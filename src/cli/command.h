@@ -58,7 +58,8 @@ struct SimulateOptions {
 void simulateCommand(const SimulateOptions& options, Io io);
 
 struct LinkOptions {
-  std::string frequency, distance, power, tx_gain, rx_gain, tx_loss, rx_loss, tx_height, rx_height, exponent, reference;
+  std::string frequency, distance, power, tx_gain, rx_gain, tx_loss, rx_loss, tx_height, rx_height, exponent,
+      reference;
   bool json = false;
 };
 void linkCommand(const LinkOptions& options, Io io);

@@ -17,7 +17,8 @@ void addAnalyse(CLI::App& app, Io io, Action& action) {
   CLI::App* c = app.add_subcommand("analyse", "Ranges, comparisons and warnings of a campaign");
   c->add_option("CAMPAIGN", options->campaign, "a .distanz file or an interchange folder")->required();
   c->add_flag("--json", options->json, "one JSON object on standard output");
-  c->add_flag("--details", options->details, "with --json: also what limits each setup, legs, reduced power, paired flights");
+  c->add_flag("--details", options->details,
+              "with --json: also what limits each setup, legs, reduced power, paired flights");
   c->add_option("--threads", options->threads, "how many threads to use; the answer does not depend on it");
   c->callback([&action, options, io] { action = [options, io] { analyseCommand(*options, io); }; });
 }
@@ -36,14 +37,16 @@ void addImport(CLI::App& app, Io io, Action& action) {
 
 void addPurge(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<PurgeOptions>();
-  CLI::App* c = app.add_subcommand("purge", "Remove logs that neither a run nor undo speaks of, and give their room back");
+  CLI::App* c = app.add_subcommand(
+      "purge", "Remove logs that neither a run nor undo speaks of, and give their room back");
   c->add_option("CAMPAIGN", options->campaign, "a .distanz file")->required();
   c->callback([&action, options, io] { action = [options, io] { purgeCommand(*options, io); }; });
 }
 
 void addConvert(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<ConvertOptions>();
-  CLI::App* c = app.add_subcommand("convert", "Between campaign file and interchange folder, and logs to CSV, GPX, KML or GeoJSON");
+  CLI::App* c = app.add_subcommand(
+      "convert", "Between campaign file and interchange folder, and logs to CSV, GPX, KML or GeoJSON");
   c->add_option("FROM", options->from)->required();
   c->add_option("TO", options->to)->required();
   c->callback([&action, options, io] { action = [options, io] { convertCommand(*options, io); }; });
@@ -60,7 +63,8 @@ void addInspect(CLI::App& app, Io io, Action& action) {
 
 void addSimulate(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<SimulateOptions>();
-  CLI::App* c = app.add_subcommand("simulate", "Fly a scenario in simulation and write an interchange folder");
+  CLI::App* c =
+      app.add_subcommand("simulate", "Fly a scenario in simulation and write an interchange folder");
   c->add_option("SCENARIO", options->scenario, "scenario as JSON")->required();
   c->add_option("--out", options->out, "folder to write, new or empty")->required();
   c->add_option("--seed", options->seed, "same seed, same flights");
@@ -87,8 +91,10 @@ void addLink(CLI::App& app, Io io, Action& action) {
 
 void addLive(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<LiveOptions>();
-  CLI::App* c = app.add_subcommand("live", "Margin now and distance left, from the log of a flight that is still going on");
-  c->add_option("CAMPAIGN", options->campaign, "earlier flights: a .distanz file or an interchange folder")->required();
+  CLI::App* c = app.add_subcommand(
+      "live", "Margin now and distance left, from the log of a flight that is still going on");
+  c->add_option("CAMPAIGN", options->campaign, "earlier flights: a .distanz file or an interchange folder")
+      ->required();
   c->add_option("LOG", options->log, "the flight so far")->required();
   c->add_option("--setup", options->setup, "id of the setup in the air")->required();
   c->add_option("--heading-off", options->heading_off_deg,
@@ -145,7 +151,8 @@ std::map<std::string, std::string> parseMaps(const std::vector<std::string>& map
   std::map<std::string, std::string> out;
   for (const std::string& map : maps) {
     const auto equals = map.find('=');
-    if (equals == std::string::npos || equals == 0) throw InputError("--map " + map + ": write CHANNEL=COLUMN, e.g. --map rssi_dbm=RSSI");
+    if (equals == std::string::npos || equals == 0)
+      throw InputError("--map " + map + ": write CHANNEL=COLUMN, e.g. --map rssi_dbm=RSSI");
     out[map.substr(0, equals)] = map.substr(equals + 1);
   }
   return out;

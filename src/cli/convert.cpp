@@ -19,7 +19,9 @@ std::string converted(const log::Recording& recording, const std::string& name, 
   if (ending == ".gpx") return formats::writeTrack(recording, name, formats::TrackFormat::Gpx);
   if (ending == ".kml") return formats::writeTrack(recording, name, formats::TrackFormat::Kml);
   if (ending == ".geojson") return formats::writeTrack(recording, name, formats::TrackFormat::GeoJson);
-  throw InputError("\"" + ending + "\" is not a format that can be written; end the name in .csv, .gpx, .kml, .geojson or .distanz");
+  throw InputError(
+      "\"" + ending +
+      "\" is not a format that can be written; end the name in .csv, .gpx, .kml, .geojson or .distanz");
 }
 
 }  // namespace
@@ -29,15 +31,18 @@ void convertCommand(const ConvertOptions& options, Io io) {
   std::error_code error;
   if (std::filesystem::is_directory(options.from, error)) {
     if (ending != ".distanz")
-      throw InputError(options.to.string() + ": an interchange folder becomes a campaign file; end its name in .distanz");
+      throw InputError(options.to.string() +
+                       ": an interchange folder becomes a campaign file; end its name in .distanz");
     for (const Problem& p : store::fromInterchange(options.from, options.to)) io.out << p.text << "\n";
   } else if (options.from.extension() == ".distanz") {
     store::toInterchange(options.from, options.to);
   } else {
-    if (std::filesystem::exists(options.to, error)) throw InputError(options.to.string() + ": is there already; choose another name");
+    if (std::filesystem::exists(options.to, error))
+      throw InputError(options.to.string() + ": is there already; choose another name");
     const std::string name = options.from.filename().string();
-    formats::writeFile(
-        options.to, converted(formats::readRecording(formats::readFile(options.from), options.from.string(), logCampaign()), name, ending));
+    formats::writeFile(options.to, converted(formats::readRecording(formats::readFile(options.from),
+                                                                    options.from.string(), logCampaign()),
+                                             name, ending));
   }
   io.out << fmt::format("wrote {}\n", options.to.string());
 }

@@ -34,7 +34,8 @@ Seen seen(const std::vector<double>& values) {
   return s;
 }
 
-json channelJson(const formats::ColumnMatch& match, const std::string& channel, const std::vector<double>& values) {
+json channelJson(const formats::ColumnMatch& match, const std::string& channel,
+                 const std::vector<double>& values) {
   const Seen s = seen(values);
   return {{"channel", channel},
           {"column", match.header},
@@ -50,7 +51,8 @@ json channels(const std::vector<formats::ColumnMatch>& matches, const log::Recor
   for (const formats::ColumnMatch& m : matches) {
     if (m.channel == "time_s") out.push_back(channelJson(m, m.channel, r.time_s));
     const bool both = m.kind == formats::FieldKind::LatLon;
-    for (const std::string& channel : both ? std::vector<std::string>{"lat_deg", "lon_deg"} : std::vector<std::string>{m.channel})
+    for (const std::string& channel :
+         both ? std::vector<std::string>{"lat_deg", "lon_deg"} : std::vector<std::string>{m.channel})
       if (const auto* values = r.find(channel)) out.push_back(channelJson(m, channel, *values));
   }
   return out;
@@ -80,7 +82,8 @@ void inspectCommand(const InspectOptions& options, Io io) {
            {"span_s", read.recording.time_s.back() - read.recording.time_s.front()},
            {"channels", channels(matches, read.recording)},
            {"faults", json::array()}};
-    for (const Problem& p : read.problems) out["faults"].push_back({{"code", p.code}, {"line", p.line}, {"text", p.text}});
+    for (const Problem& p : read.problems)
+      out["faults"].push_back({{"code", p.code}, {"line", p.line}, {"text", p.text}});
   } catch (const InputError& e) {
     throw InputError(options.log.string() + ": " + e.what());
   }
@@ -88,12 +91,15 @@ void inspectCommand(const InspectOptions& options, Io io) {
     io.out << printed(out) << "\n";
     return;
   }
-  io.out << fmt::format("{}: {} rows, {:.1f} s\n", options.log.string(), out["rows"].get<std::size_t>(), out["span_s"].get<double>());
+  io.out << fmt::format("{}: {} rows, {:.1f} s\n", options.log.string(), out["rows"].get<std::size_t>(),
+                        out["span_s"].get<double>());
   for (const json& c : out["channels"])
-    io.out << fmt::format("  {:<24} from \"{}\" [{}], {} samples, {} to {} {}\n", c["channel"].get<std::string>(),
-                          c["column"].get<std::string>(), c["unit"].get<std::string>(), c["samples"].get<std::size_t>(), c["min"].dump(),
+    io.out << fmt::format("  {:<24} from \"{}\" [{}], {} samples, {} to {} {}\n",
+                          c["channel"].get<std::string>(), c["column"].get<std::string>(),
+                          c["unit"].get<std::string>(), c["samples"].get<std::size_t>(), c["min"].dump(),
                           c["max"].dump(), formats::canonicalUnit(c["channel"].get<std::string>()));
-  for (const json& f : out["faults"]) io.out << faultText(f["line"].get<int>(), f["text"].get<std::string>()) << "\n";
+  for (const json& f : out["faults"])
+    io.out << faultText(f["line"].get<int>(), f["text"].get<std::string>()) << "\n";
 }
 
 }  // namespace distanz::cli

@@ -16,7 +16,8 @@ namespace {
 
 using quantity::Kind;
 
-double typed(const char* option, Kind kind, const std::string& text, double fallback, double low, double high) {
+double typed(const char* option, Kind kind, const std::string& text, double fallback, double low,
+             double high) {
   if (text.empty()) return fallback;
   const quantity::Parsed parsed = quantity::parseWithin(kind, text, low, high);
   if (!parsed) throw InputError(fmt::format("{} {}: {}", option, text, parsed.problem));
@@ -27,7 +28,8 @@ double typed(const char* option, Kind kind, const std::string& text, double fall
 
 void linkCommand(const LinkOptions& o, Io io) {
   using namespace campaign::limits;
-  const double frequency = typed("--frequency", Kind::Frequency, o.frequency, 0, kFrequencyLow_mhz, kFrequencyHigh_mhz);
+  const double frequency =
+      typed("--frequency", Kind::Frequency, o.frequency, 0, kFrequencyLow_mhz, kFrequencyHigh_mhz);
   const double distance = typed("--distance", Kind::Length, o.distance, 0, 0.1, kPathHigh_m);
   const double exponent = typed("--exponent", Kind::Number, o.exponent, 2, kExponentLow, kExponentHigh);
   const double reference = typed("--reference", Kind::Length, o.reference, 1, 0.1, kPathHigh_m);
@@ -38,22 +40,25 @@ void linkCommand(const LinkOptions& o, Io io) {
                              typed("--rx-gain", Kind::Gain, o.rx_gain, 0, kGainLow_dbi, kGainHigh_dbi),
                              typed("--tx-loss", Kind::Loss, o.tx_loss, 0, 0, kLossHigh_db),
                              typed("--rx-loss", Kind::Loss, o.rx_loss, 0, 0, kLossHigh_db)};
-  const radio::Budget budget = radio::linkBudget(ends, radio::logDistanceLoss_db(distance, frequency, exponent, reference));
-  const nlohmann::ordered_json out = {{"eirp_dbm", budget.eirp_dbm},
-                                      {"free_space_db", radio::freeSpaceLoss_db(distance, frequency)},
-                                      {"path_loss_db", budget.path_loss_db},
-                                      {"received_dbm", budget.received_dbm},
-                                      {"fresnel_radius_m", radio::fresnelRadius_m(distance / 2, distance / 2, frequency)},
-                                      {"horizon_km", radio::radioHorizon_m(h1, h2) / 1000}};
+  const radio::Budget budget =
+      radio::linkBudget(ends, radio::logDistanceLoss_db(distance, frequency, exponent, reference));
+  const nlohmann::ordered_json out = {
+      {"eirp_dbm", budget.eirp_dbm},
+      {"free_space_db", radio::freeSpaceLoss_db(distance, frequency)},
+      {"path_loss_db", budget.path_loss_db},
+      {"received_dbm", budget.received_dbm},
+      {"fresnel_radius_m", radio::fresnelRadius_m(distance / 2, distance / 2, frequency)},
+      {"horizon_km", radio::radioHorizon_m(h1, h2) / 1000}};
   if (o.json) {
     io.out << printed(out) << "\n";
     return;
   }
   io.out << fmt::format(
-      "EIRP                {:.2f} dBm\nfree-space loss     {:.2f} dB\npath loss           {:.2f} dB\nreceived            {:.2f} dBm\n",
+      "EIRP                {:.2f} dBm\nfree-space loss     {:.2f} dB\npath loss           {:.2f} "
+      "dB\nreceived            {:.2f} dBm\n",
       budget.eirp_dbm, out["free_space_db"].get<double>(), budget.path_loss_db, budget.received_dbm);
-  io.out << fmt::format("first Fresnel zone  {:.2f} m at mid-path\nradio horizon       {:.1f} km\n", out["fresnel_radius_m"].get<double>(),
-                        out["horizon_km"].get<double>());
+  io.out << fmt::format("first Fresnel zone  {:.2f} m at mid-path\nradio horizon       {:.1f} km\n",
+                        out["fresnel_radius_m"].get<double>(), out["horizon_km"].get<double>());
 }
 
 }  // namespace distanz::cli

@@ -41,15 +41,16 @@ void liveCommand(const LiveOptions& options, Io io) {
     throw InputError("--setup " + options.setup + ": no such setup in this campaign; add it first");
   campaign::Run run;
   run.setup = options.setup;
-  const log::Recording so_far = formats::readRecording(formats::readFile(options.log), options.log.string(), a.campaign);
+  const log::Recording so_far =
+      formats::readRecording(formats::readFile(options.log), options.log.string(), a.campaign);
   const auto course = campaign::courseOf(a.campaign);
-  const analysis::FlightAdvice advice =
-      analysis::adviseFlight(a.campaign, a.analysis, run, so_far, course ? &*course : nullptr, options.heading_off_deg);
+  const analysis::FlightAdvice advice = analysis::adviseFlight(
+      a.campaign, a.analysis, run, so_far, course ? &*course : nullptr, options.heading_off_deg);
   if (advice.links.empty())
-    throw InputError(
-        options.log.string() +
-        ": nothing can be advised from it: it needs a signal beyond 80 m on a link whose critical level is known; enter the receiver's "
-        "sensitivity, or fly a setup until its quality fails first");
+    throw InputError(options.log.string() +
+                     ": nothing can be advised from it: it needs a signal beyond 80 m on a link whose "
+                     "critical level is known; enter the receiver's "
+                     "sensitivity, or fly a setup until its quality fails first");
   if (options.json) {
     json out = {{"heading_off_deg", advice.heading_off_deg}, {"links", json::array()}};
     for (const auto& l : advice.links) out["links"].push_back(linkJson(l));

@@ -12,12 +12,15 @@
 namespace distanz::cli {
 
 void simulateCommand(const SimulateOptions& options, Io io) {
-  const simulate::Scenario scenario = formats::readScenario(formats::readFile(options.scenario), options.scenario.string());
+  const simulate::Scenario scenario =
+      formats::readScenario(formats::readFile(options.scenario), options.scenario.string());
   const simulate::Simulated flown = simulate::simulate(scenario, options.seed);
-  formats::writeInterchange(options.out, flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
-    const auto index = static_cast<std::size_t>(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data());
-    return formats::writeLogCsv(flown.recordings[index]);
-  });
+  formats::writeInterchange(
+      options.out, flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
+        const auto index =
+            static_cast<std::size_t>(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data());
+        return formats::writeLogCsv(flown.recordings[index]);
+      });
   io.out << fmt::format("wrote {} runs to {}\n", flown.recordings.size(), options.out.string());
 }
 

@@ -37,7 +37,8 @@ bool alive(long pid) {
   return ::kill(static_cast<pid_t>(pid), 0) == 0 || errno != ESRCH;
 }
 
-/// Left by a program that is gone: its maker does not run here, and nobody (on another machine, say) holds the lock.
+/// Left by a program that is gone: its maker does not run here, and nobody (on another machine, say) holds
+/// the lock.
 bool abandoned(const fs::path& folder) {
   if (alive(makerOf(folder.filename().string()))) return false;
   const int fd = ::open(folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC | O_NOFOLLOW);
@@ -60,7 +61,8 @@ int renameTo(const fs::path& from, const fs::path& to, bool replace) {
     if (::renameat2(AT_FDCWD, from.c_str(), AT_FDCWD, to.c_str(), RENAME_NOREPLACE) == 0) return 0;
     if (errno != EINVAL && errno != ENOSYS && errno != ENOTSUP) return errno;
     struct stat about {};
-    if (::lstat(to.c_str(), &about) == 0) return EEXIST;  // a file system without the flag: as good as it gets
+    if (::lstat(to.c_str(), &about) == 0)
+      return EEXIST;  // a file system without the flag: as good as it gets
   }
   return ::rename(from.c_str(), to.c_str()) == 0 ? 0 : errno;
 }
@@ -77,7 +79,8 @@ void sync(const fs::path& path) {
   if (fd < 0) refuseFile(path, "written", errno);
   const int error = ::fsync(fd) == 0 ? 0 : errno;
   ::close(fd);
-  if (error != 0 && error != EINVAL && error != ENOTSUP) refuseFile(path, "written", error);  // some file systems have no sync
+  if (error != 0 && error != EINVAL && error != ENOTSUP)
+    refuseFile(path, "written", error);  // some file systems have no sync
 }
 
 void syncEntry(const fs::path& path) {
@@ -88,7 +91,8 @@ void syncEntry(const fs::path& path) {
       sync(folderOf(path));
     } catch (const InputError&) {
       throw Unconfirmed(path.string() +
-                        ": was written, but the disk does not confirm that it would outlast a power cut; check the disk and save a copy");
+                        ": was written, but the disk does not confirm that it would outlast a power cut; "
+                        "check the disk and save a copy");
     }
   }
 }
@@ -114,7 +118,8 @@ void Aside::publishAs(const fs::path& target, Existing existing) {
   std::error_code ignored;
   if (fs::is_directory(place(), ignored) && fs::is_empty(target, ignored) && !fs::is_symlink(target, ignored))
     ::rmdir(target.c_str());  // an empty folder stands for a new one
-  if (const int error = renameTo(place(), target, existing == Existing::Replace); error == EEXIST || error == ENOTEMPTY)
+  if (const int error = renameTo(place(), target, existing == Existing::Replace);
+      error == EEXIST || error == ENOTEMPTY)
     throw InputError(target.string() + ": is there already; choose another name");
   else if (error != 0)
     refuseFile(target, "written", error);
@@ -126,7 +131,8 @@ void Aside::sweep(const fs::path& folder) {
   DIR* entries = ::opendir(folder.c_str());
   if (!entries) return;
   while (const dirent* entry = ::readdir(entries))
-    if (makerOf(entry->d_name) > 0 && abandoned(folder / entry->d_name)) fs::remove_all(folder / entry->d_name, error);
+    if (makerOf(entry->d_name) > 0 && abandoned(folder / entry->d_name))
+      fs::remove_all(folder / entry->d_name, error);
   ::closedir(entries);
 }
 

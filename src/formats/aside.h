@@ -5,9 +5,10 @@
 
 namespace distanz::formats {
 
-/// A place beside a target where a file or folder is built, out of sight, until it is whole. Then publish() gives it its name in one step:
-/// whoever looks sees the old, the new, or nothing. A program killed meanwhile leaves only a hidden folder, which no one takes for the
-/// target and which the next one to build or write there sweeps away.
+/// A place beside a target where a file or folder is built, out of sight, until it is whole. Then publish()
+/// gives it its name in one step: whoever looks sees the old, the new, or nothing. A program killed meanwhile
+/// leaves only a hidden folder, which no one takes for the target and which the next one to build or write
+/// there sweeps away.
 class Aside {
  public:
   /// @param target in a folder that exists @throws InputError where that cannot be written to
@@ -22,7 +23,8 @@ class Aside {
 
   enum class Existing { Keep, Replace };
   /// Syncs what was built (every file of a folder), renames it to the target and syncs the target's folder.
-  /// @param existing Keep: @throws InputError where the target is there already; an empty folder does not count
+  /// @param existing Keep: @throws InputError where the target is there already; an empty folder does not
+  /// count
   void publish(Existing existing) { publishAs(m_target, existing); }
   /// The same under another name in the same folder.
   void publishAs(const std::filesystem::path& target, Existing existing);
@@ -41,7 +43,8 @@ std::filesystem::path folderOf(const std::filesystem::path& path);
 /// Forces a file's bytes, or a folder's entries, to the disk. @throws InputError with the reason
 void sync(const std::filesystem::path& path);
 
-/// Forces to the disk that a file has just come, gone or been renamed. Tried twice: the change itself is made already.
+/// Forces to the disk that a file has just come, gone or been renamed. Tried twice: the change itself is made
+/// already.
 /// @throws Unconfirmed where the disk will not say so
 struct Unconfirmed : InputError {
   using InputError::InputError;

@@ -25,7 +25,8 @@ CampaignRead campaignFromJson(const json& value, const std::string& where) {
   JsonFields top(value, where);
   const double form = top.requiredNumber(kFormKey);
   if (form != kInterchangeForm)
-    top.refuse(fmt::format("is written in form {}; this version reads form {}; update Distanz", form, kInterchangeForm));
+    top.refuse(fmt::format("is written in form {}; this version reads form {}; update Distanz", form,
+                           kInterchangeForm));
   json whole = value;
   whole.erase(kFormKey);
   complete(whole, where);

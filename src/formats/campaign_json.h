@@ -21,7 +21,8 @@ CampaignRead readCampaign(std::string_view text, const std::string& where);
 constexpr int kInterchangeForm = 1;
 constexpr const char* kFormKey = "distanz_interchange";
 
-/// The same form as a JSON value, both ways; short forms (formats/short_forms.h) are read everywhere, and written where they say all.
+/// The same form as a JSON value, both ways; short forms (formats/short_forms.h) are read everywhere, and
+/// written where they say all.
 /// @throws InputError as above
 nlohmann::json campaignJson(const campaign::Campaign& campaign);
 CampaignRead campaignFromJson(const nlohmann::json& json, const std::string& where);

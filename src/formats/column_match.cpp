@@ -49,10 +49,13 @@ bool fits(const ChannelInfo& channel, const Words& w) {
   return anyPart(channel.names, '|', all) && !anyPart(channel.not_names, '|', all);
 }
 
-const std::string& linkFor(const Words& w, const std::vector<campaign::Link>& links, const ChannelInfo& channel) {
+const std::string& linkFor(const Words& w, const std::vector<campaign::Link>& links,
+                           const ChannelInfo& channel) {
   for (const campaign::Link& l : links) {
     const Words id = wordsOf(l.id + " x");
-    if (std::all_of(id.words.begin(), id.words.end() - 1, [&](const std::string& word) { return w.has(word); })) return l.id;
+    if (std::all_of(id.words.begin(), id.words.end() - 1,
+                    [&](const std::string& word) { return w.has(word); }))
+      return l.id;
   }
   for (const campaign::Link& l : links)
     if ((l.kind == campaign::LinkKind::Video) == channel.of_video) return l.id;
@@ -66,8 +69,10 @@ std::optional<double> scaleOf(const ChannelInfo& channel, const std::string& uni
   const auto spelt = quantity::unitSpelt(unit, own.dimension);
   if (spelt) return quantity::infoOf(*spelt).factor / own.factor;
   // Levels are said in dB as well as in dBm.
-  if (own.dimension == quantity::Dimension::Level && quantity::unitSpelt(unit, quantity::Dimension::Ratio)) return 1.0;
-  if (own.dimension == quantity::Dimension::Ratio && quantity::unitSpelt(unit, quantity::Dimension::Level)) return 1.0;
+  if (own.dimension == quantity::Dimension::Level && quantity::unitSpelt(unit, quantity::Dimension::Ratio))
+    return 1.0;
+  if (own.dimension == quantity::Dimension::Ratio && quantity::unitSpelt(unit, quantity::Dimension::Level))
+    return 1.0;
   return std::nullopt;
 }
 
@@ -79,7 +84,9 @@ std::vector<double> previewNumbers(const TableHead& layout, int column) {
   std::vector<double> out;
   for (const auto& row : layout.preview)
     if (static_cast<std::size_t>(column) < row.size())
-      if (const double v = parseNumber(row[static_cast<std::size_t>(column)], layout.decimal_comma); std::isfinite(v)) out.push_back(v);
+      if (const double v = parseNumber(row[static_cast<std::size_t>(column)], layout.decimal_comma);
+          std::isfinite(v))
+        out.push_back(v);
   return out;
 }
 
@@ -111,7 +118,8 @@ void settleTime(const TableHead& layout, ColumnMatch& m) {
 void settleSignal(const TableHead& layout, ColumnMatch& m, const std::string& link) {
   const auto v = previewNumbers(layout, m.column);
   const bool share = quantity::unitSpelt(m.unit, quantity::Dimension::Percent).has_value();
-  const bool dbm = isDbm(m.unit) || (!share && std::any_of(v.begin(), v.end(), [](double x) { return x < 0; }));
+  const bool dbm =
+      isDbm(m.unit) || (!share && std::any_of(v.begin(), v.end(), [](double x) { return x < 0; }));
   if (dbm) {
     m.unit = "dBm";
     m.scale = 1;
@@ -146,12 +154,15 @@ class Matcher {
       m.channel = channel;
       return m;
     }
-    return ColumnMatch{column, header, channel, w.unit, 1, channel == "lat_lon" ? FieldKind::LatLon : FieldKind::Number};
+    return ColumnMatch{column, header, channel,
+                       w.unit, 1,      channel == "lat_lon" ? FieldKind::LatLon : FieldKind::Number};
   }
 
  private:
   std::optional<ColumnMatch> byChannelName(const std::string& header, int column) const {
-    if (header.find('.') == std::string::npos || std::find(m_known.begin(), m_known.end(), header) == m_known.end()) return std::nullopt;
+    if (header.find('.') == std::string::npos ||
+        std::find(m_known.begin(), m_known.end(), header) == m_known.end())
+      return std::nullopt;
     return chosen(header, column);
   }
 
@@ -175,8 +186,10 @@ class Matcher {
       settleSignal(m_layout, m, link);
       return m;
     }
-    if (!scale) return std::nullopt;  // a unit that this quantity cannot have: something else by the same name
-    if (const auto spelt = quantity::unitSpelt(w.unit, quantity::infoOf(about.unit).dimension)) m.unit = quantity::symbolOf(*spelt);
+    if (!scale)
+      return std::nullopt;  // a unit that this quantity cannot have: something else by the same name
+    if (const auto spelt = quantity::unitSpelt(w.unit, quantity::infoOf(about.unit).dimension))
+      m.unit = quantity::symbolOf(*spelt);
     m.scale = *scale;
     if (channel == "time_s") settleTime(m_layout, m);
     if (channel == "date") {
@@ -199,10 +212,12 @@ int columnNamed(const TableHead& layout, const std::string& channel, const std::
   if (found != layout.header.end()) return static_cast<int>(found - layout.header.begin());
   int number = 0;
   const auto [end, status] = std::from_chars(name.data(), name.data() + name.size(), number);
-  if (status == std::errc() && end == name.data() + name.size() && number >= 1 && number <= static_cast<int>(layout.header.size()))
+  if (status == std::errc() && end == name.data() + name.size() && number >= 1 &&
+      number <= static_cast<int>(layout.header.size()))
     return number - 1;
-  throw InputError(fmt::format("{} was to come from column \"{}\", which this log does not have; its columns are: {}", channel, name,
-                               fmt::join(layout.header, ", ")));
+  throw InputError(
+      fmt::format("{} was to come from column \"{}\", which this log does not have; its columns are: {}",
+                  channel, name, fmt::join(layout.header, ", ")));
 }
 
 /// Channel as the pilot wrote it, the link's prefix added where there is one link only.
@@ -210,9 +225,11 @@ std::string fullChannel(const std::string& channel, const std::vector<campaign::
   const auto known = knownChannels(links);
   if (std::find(known.begin(), known.end(), channel) != known.end()) return channel;
   if (links.size() == 1)
-    if (const std::string full = log::linkChannel(links.front().id, channel); std::find(known.begin(), known.end(), full) != known.end())
+    if (const std::string full = log::linkChannel(links.front().id, channel);
+        std::find(known.begin(), known.end(), full) != known.end())
       return full;
-  throw InputError(fmt::format("\"{}\" is not a channel; the channels are: {}", channel, fmt::join(known, ", ")));
+  throw InputError(
+      fmt::format("\"{}\" is not a channel; the channels are: {}", channel, fmt::join(known, ", ")));
 }
 
 }  // namespace
@@ -251,7 +268,8 @@ std::vector<ColumnMatch> matchColumns(const TableHead& layout, const std::vector
     const auto match = matcher.byName(column);
     if (match && settled.insert(match->channel).second) out.push_back(*match);
   }
-  std::sort(out.begin(), out.end(), [](const ColumnMatch& a, const ColumnMatch& b) { return a.column < b.column; });
+  std::sort(out.begin(), out.end(),
+            [](const ColumnMatch& a, const ColumnMatch& b) { return a.column < b.column; });
   return out;
 }
 

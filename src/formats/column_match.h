@@ -22,15 +22,16 @@ enum class FieldKind {
 struct ColumnMatch {
   int column = 0;  ///< counted from 0
   std::string header;
-  std::string channel;  ///< canonical, with the link's prefix; "time_s", "date" and "lat_lon" besides the channels
-  std::string unit;     ///< as the log has it, e.g. "ft"
-  double scale = 1;     ///< to the channel's canonical unit
+  std::string
+      channel;  ///< canonical, with the link's prefix; "time_s", "date" and "lat_lon" besides the channels
+  std::string unit;  ///< as the log has it, e.g. "ft"
+  double scale = 1;  ///< to the channel's canonical unit
   FieldKind kind = FieldKind::Number;
 };
 
-/// Recognises columns by meaning and unit from their names (and their first rows where a name leaves it open). A channel is
-/// matched once: the first column wins. Link channels without a link's name go to the control link (signal, quality) or the
-/// video link (bitrate, delay).
+/// Recognises columns by meaning and unit from their names (and their first rows where a name leaves it
+/// open). A channel is matched once: the first column wins. Link channels without a link's name go to the
+/// control link (signal, quality) or the video link (bitrate, delay).
 /// @param corrections channel -> column name or number counted from 1; an empty name leaves the channel out
 /// @throws InputError for a correction that names no known channel or no column of this log
 std::vector<ColumnMatch> matchColumns(const TableHead& layout, const std::vector<campaign::Link>& links,

@@ -10,7 +10,8 @@ namespace {
 
 std::string lower(std::string_view text) {
   std::string out(text);
-  std::transform(out.begin(), out.end(), out.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+  std::transform(out.begin(), out.end(), out.begin(),
+                 [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
   return out;
 }
 
@@ -30,14 +31,16 @@ bool isWordByte(unsigned char c) {
   return std::isalnum(c) || c == '%' || c == '/' || c >= 0x80;
 }
 
-/// One run of letters and digits: a unit as it is ("dBm", "mAh"), anything else cut at its humps ("batteryVoltage").
+/// One run of letters and digits: a unit as it is ("dBm", "mAh"), anything else cut at its humps
+/// ("batteryVoltage").
 /// @param last the last word as it was written: a capital B makes bytes of bits
 void addWords(const std::string& token, std::vector<std::string>& words, std::string& last) {
   if (token.empty()) return;
   std::size_t begin = 0;
   for (std::size_t i = 1; i + 1 < token.size() && !quantity::isUnit(token); ++i) {
     const auto before = static_cast<unsigned char>(token[i - 1]), c = static_cast<unsigned char>(token[i]);
-    if (!std::isupper(c) || !std::islower(before) || !std::islower(static_cast<unsigned char>(token[i + 1]))) continue;
+    if (!std::isupper(c) || !std::islower(before) || !std::islower(static_cast<unsigned char>(token[i + 1])))
+      continue;
     words.push_back(lower(token.substr(begin, i - begin)));
     begin = i;
   }
@@ -69,7 +72,8 @@ ColumnWords wordsOf(std::string_view header) {
     token.clear();
   }
   // What has a stroke in it is a unit, known or not: "speed furlong/s" is no speed in m/s.
-  if (out.unit.empty() && out.words.size() > 1 && (quantity::isUnit(last) || last.find('/') != std::string::npos)) {
+  if (out.unit.empty() && out.words.size() > 1 &&
+      (quantity::isUnit(last) || last.find('/') != std::string::npos)) {
     out.unit = last;
     out.words.pop_back();
   }

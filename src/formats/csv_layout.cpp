@@ -23,8 +23,9 @@ std::string_view trimmed(std::string_view text) {
 bool looksNumeric(std::string_view field) {
   if (field.empty()) return false;
   const bool digit = std::any_of(field.begin(), field.end(), [](unsigned char c) { return std::isdigit(c); });
-  return digit && std::none_of(field.begin(), field.end(),
-                               [](unsigned char c) { return std::isalpha(c) && c != 'e' && c != 'E' && c != 'T' && c != 'Z'; });
+  return digit && std::none_of(field.begin(), field.end(), [](unsigned char c) {
+           return std::isalpha(c) && c != 'e' && c != 'E' && c != 'T' && c != 'Z';
+         });
 }
 
 char delimiterOf(std::string_view line) {
@@ -51,7 +52,8 @@ bool isHeader(const std::vector<std::string>& fields) {
 }
 
 void refuseUnlessText(std::string_view bytes) {
-  if (trimmed(bytes.substr(0, 65536)).empty()) throw InputError("the file is empty; choose the log that the recorder wrote");
+  if (trimmed(bytes.substr(0, 65536)).empty())
+    throw InputError("the file is empty; choose the log that the recorder wrote");
   if (bytes.starts_with("\xff\xfe") || bytes.starts_with("\xfe\xff"))
     throw InputError("the file is UTF-16 text; save it as UTF-8 and try again");
   if (std::memchr(bytes.data(), 0, std::min<std::size_t>(bytes.size(), 65536)))
@@ -64,8 +66,8 @@ bool hasDecimalComma(const CsvLayout& layout) {
   for (const auto& row : layout.preview)
     for (const std::string& field : row) {
       const auto comma = field.find(',');
-      if (comma != std::string::npos && field.find(',', comma + 1) == std::string::npos && looksNumeric(field) &&
-          field.find('.') == std::string::npos)
+      if (comma != std::string::npos && field.find(',', comma + 1) == std::string::npos &&
+          looksNumeric(field) && field.find('.') == std::string::npos)
         return true;
     }
   return false;
@@ -86,7 +88,8 @@ std::string_view takeField(std::string_view& rest, char delimiter) {
   while (begin < rest.size() && rest[begin] == ' ') ++begin;
   if (begin < rest.size() && rest[begin] == '"') {
     std::size_t end = begin + 1;
-    while (end < rest.size() && (rest[end] != '"' || (end + 1 < rest.size() && rest[end + 1] == '"'))) end += rest[end] == '"' ? 2 : 1;
+    while (end < rest.size() && (rest[end] != '"' || (end + 1 < rest.size() && rest[end + 1] == '"')))
+      end += rest[end] == '"' ? 2 : 1;
     end = std::min(end, rest.size());
     const std::string_view field = rest.substr(begin + 1, end - begin - 1);
     const auto next = rest.find(delimiter, end);
@@ -94,7 +97,8 @@ std::string_view takeField(std::string_view& rest, char delimiter) {
     return trimmed(field);
   }
   const void* found = rest.empty() ? nullptr : std::memchr(rest.data(), delimiter, rest.size());
-  const std::size_t end = found ? static_cast<std::size_t>(static_cast<const char*>(found) - rest.data()) : rest.size();
+  const std::size_t end =
+      found ? static_cast<std::size_t>(static_cast<const char*>(found) - rest.data()) : rest.size();
   std::string_view field = rest.substr(std::min(begin, end), end - std::min(begin, end));
   rest.remove_prefix(found ? end + 1 : end);
   while (!field.empty() && (field.back() == ' ' || field.back() == '\r')) field.remove_suffix(1);
@@ -132,11 +136,13 @@ CsvLayout layoutOf(std::string_view bytes) {
   std::string_view rest = bytes;
   int line_number = 0;
   while (layout.header.empty()) {
-    if (rest.empty()) throw InputError("no row names the columns; add a first line such as time_s,distance_m,rssi_dbm");
+    if (rest.empty())
+      throw InputError("no row names the columns; add a first line such as time_s,distance_m,rssi_dbm");
     const std::string_view raw = takeLine(rest);
     ++line_number;
     if (raw.size() > kLongestLine)
-      throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number, raw.size() >> 20));
+      throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number,
+                                   raw.size() >> 20));
     const std::string_view line = trimmed(raw);
     if (line.empty() || line.front() == '#') continue;
     const char delimiter = delimiterOf(line);
@@ -148,7 +154,8 @@ CsvLayout layoutOf(std::string_view bytes) {
       layout.header_line = line_number;
     } else if (line_number > 50 || looksNumeric(fields.front())) {
       throw InputError(
-          fmt::format("line {} holds numbers, but no row before it names the columns; add a first line such as time_s,distance_m,rssi_dbm",
+          fmt::format("line {} holds numbers, but no row before it names the columns; add a first line such "
+                      "as time_s,distance_m,rssi_dbm",
                       line_number));
     }
   }
@@ -156,10 +163,12 @@ CsvLayout layoutOf(std::string_view bytes) {
   while (!rest.empty() && layout.preview.size() < kPreviewRows) {
     const std::string_view line = takeLine(rest);
     if (line.size() > kLongestLine)
-      throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number + 1, line.size() >> 20));
+      throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number + 1,
+                                   line.size() >> 20));
     if (!trimmed(line).empty()) layout.preview.push_back(splitLine(line, layout.delimiter));
   }
-  if (layout.preview.empty()) throw InputError("the file has column names but no rows; choose the log that the recorder wrote");
+  if (layout.preview.empty())
+    throw InputError("the file has column names but no rows; choose the log that the recorder wrote");
   layout.decimal_comma = hasDecimalComma(layout);
   return layout;
 }

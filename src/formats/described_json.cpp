@@ -37,7 +37,8 @@ class Writer : public description::Visitor {
   void unknown(std::string& kept) override {
     if (kept.empty()) return;
     const json others = parseJson(kept, "unknown keys");
-    if (!others.is_object()) throw InputError("the keys kept for other versions are damaged; restore a copy of the campaign");
+    if (!others.is_object())
+      throw InputError("the keys kept for other versions are damaged; restore a copy of the campaign");
     for (const auto& [key, value] : others.items())
       if (!top().contains(key)) top()[key] = value;
   }
@@ -81,9 +82,14 @@ class Writer : public description::Visitor {
 
 class Reader : public description::Visitor {
  public:
-  Reader(const json& object, const std::string& where, std::vector<Problem>& problems) : m_problems(problems) { open(object, where); }
+  Reader(const json& object, const std::string& where, std::vector<Problem>& problems)
+      : m_problems(problems) {
+    open(object, where);
+  }
 
-  void number(const Field& f, double& v) override { v = f.required ? top().requiredNumber(f.key) : top().number(f.key, v); }
+  void number(const Field& f, double& v) override {
+    v = f.required ? top().requiredNumber(f.key) : top().number(f.key, v);
+  }
   void number(const Field& f, std::optional<double>& v) override { v = top().optionalNumber(f.key); }
   void whole(const Field& f, int& v) override {
     const double read = top().number(f.key, v);
@@ -92,16 +98,18 @@ class Reader : public description::Visitor {
     v = static_cast<int>(read);
   }
   void flag(const Field& f, bool& v) override { v = top().flag(f.key, v); }
-  void text(const Field& f, std::string& v) override { v = f.required ? top().requiredText(f.key) : top().text(f.key, v); }
+  void text(const Field& f, std::string& v) override {
+    v = f.required ? top().requiredText(f.key) : top().text(f.key, v);
+  }
   void unknown(std::string& kept) override {
     kept = top().unknown();
     if (kept.empty()) return;
     std::vector<std::string> keys;
     const json others = parseJson(kept, top().where());
     for (const auto& [key, value] : others.items()) keys.push_back('"' + key + '"');
-    m_problems.push_back(
-        {"unknown-key", 0,
-         fmt::format("{}: {} is not known to this version; it is kept but not used", top().where(), fmt::join(keys, ", "))});
+    m_problems.push_back({"unknown-key", 0,
+                          fmt::format("{}: {} is not known to this version; it is kept but not used",
+                                      top().where(), fmt::join(keys, ", "))});
   }
 
  protected:
@@ -139,7 +147,8 @@ class Reader : public description::Visitor {
     open(value.is_null() ? none : value, where);
     m_open.back().where_of_members = where + ".";
     std::vector<std::string> names;
-    if (value.size() > campaign::limits::kMostItems) top().refuse(fmt::format("has more than {} entries", campaign::limits::kMostItems));
+    if (value.size() > campaign::limits::kMostItems)
+      top().refuse(fmt::format("has more than {} entries", campaign::limits::kMostItems));
     for (const auto& [name, item] : value.items()) names.push_back(name);
     return names;
   }
@@ -168,12 +177,14 @@ json writtenJson(const Describe& describe) {
   return writer.take();
 }
 
-void readJson(const json& object, const std::string& where, std::vector<Problem>& unknown, const Describe& describe) {
+void readJson(const json& object, const std::string& where, std::vector<Problem>& unknown,
+              const Describe& describe) {
   try {
     Reader reader(object, where, unknown);
     describe(reader);
   } catch (const json::exception&) {
-    throw InputError(where + ": holds something this version cannot read; check it against docs/file-format.md");
+    throw InputError(where +
+                     ": holds something this version cannot read; check it against docs/file-format.md");
   }
 }
 

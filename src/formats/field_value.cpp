@@ -41,10 +41,14 @@ std::size_t slotsOf(const std::vector<ColumnMatch>& matches) {
 void requireRoom(std::size_t rows, std::size_t slots, std::size_t bytes) {
   constexpr std::size_t kFree = 64'000'000, kPerByte = 8;
   if (slots > 0 && rows > kMostValues / slots)
-    throw InputError(fmt::format("{} rows of {} columns are more than the {} million values a log may have; cut it into single flights",
-                                 rows, slots, kMostValues / 1'000'000));
+    throw InputError(
+        fmt::format("{} rows of {} columns are more than the {} million values a log may have; cut it into "
+                    "single flights",
+                    rows, slots, kMostValues / 1'000'000));
   if (rows * slots * sizeof(double) > kFree + kPerByte * bytes)
-    throw InputError("most rows are blank or far shorter than the columns would have them; check that the right file was chosen");
+    throw InputError(
+        "most rows are blank or far shorter than the columns would have them; check that the right file was "
+        "chosen");
 }
 
 }  // namespace distanz::formats

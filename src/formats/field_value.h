@@ -14,7 +14,8 @@ std::size_t slotOf(const std::vector<ColumnMatch>& matches, std::size_t match);
 /// How many slots the matches fill.
 std::size_t slotsOf(const std::vector<ColumnMatch>& matches);
 
-/// @throws InputError for more values than kMostValues, or for more room than a log of that many bytes may ask for
+/// @throws InputError for more values than kMostValues, or for more room than a log of that many bytes may
+/// ask for
 void requireRoom(std::size_t rows, std::size_t slots, std::size_t bytes);
 
 }  // namespace distanz::formats

@@ -13,7 +13,8 @@ namespace {
 int takeInt(std::string_view& text, std::size_t most) {
   int value = 0;
   std::size_t n = 0;
-  for (; n < text.size() && n < most && text[n] >= '0' && text[n] <= '9'; ++n) value = value * 10 + (text[n] - '0');
+  for (; n < text.size() && n < most && text[n] >= '0' && text[n] <= '9'; ++n)
+    value = value * 10 + (text[n] - '0');
   text.remove_prefix(n);
   return n == 0 ? -1 : value;
 }
@@ -38,7 +39,8 @@ double takeClock(std::string_view& text) {
     if (!digits.empty() && (digits.front() == '.' || digits.front() == ',' || digits.front() == ':')) {
       digits.remove_prefix(1);
       double unit = 0.1;
-      for (; !digits.empty() && digits.front() >= '0' && digits.front() <= '9'; digits.remove_prefix(1), unit /= 10)
+      for (; !digits.empty() && digits.front() >= '0' && digits.front() <= '9';
+           digits.remove_prefix(1), unit /= 10)
         seconds += unit * (digits.front() - '0');
     }
     text = digits;
@@ -62,7 +64,8 @@ double takeDate(std::string_view& text) {
     month = mark == '/' ? first : second;
     if (month > 12) std::swap(month, day);
   }
-  const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(static_cast<unsigned>(month)),
+  const std::chrono::year_month_day date{std::chrono::year(year),
+                                         std::chrono::month(static_cast<unsigned>(month)),
                                          std::chrono::day(static_cast<unsigned>(day))};
   if (!date.ok()) return NAN;
   return static_cast<double>(std::chrono::sys_days(date).time_since_epoch().count());
@@ -90,9 +93,9 @@ double zone(std::string_view rest) {
 double parseNumber(std::string_view field, bool decimal_comma) {
   if (field.starts_with('+')) field.remove_prefix(1);
   double value = NAN;
-  const auto result =
-      fast_float::from_chars_advanced(field.data(), field.data() + field.size(), value,
-                                      fast_float::parse_options{fast_float::chars_format::general, decimal_comma ? ',' : '.'});
+  const auto result = fast_float::from_chars_advanced(
+      field.data(), field.data() + field.size(), value,
+      fast_float::parse_options{fast_float::chars_format::general, decimal_comma ? ',' : '.'});
   if (result.ec != std::errc()) return NAN;
   if (result.ptr != field.data() + field.size()) {
     const char next = *result.ptr;  // a unit may follow; more digits mean that this is no single number
@@ -133,11 +136,13 @@ LatLonField parseLatLon(std::string_view field) {
 std::string formatDateTime(double seconds) {
   if (!(std::abs(seconds) < 1e12)) return {};
   const auto whole = static_cast<long long>(std::floor(seconds));
-  const std::chrono::sys_days day{std::chrono::floor<std::chrono::days>(std::chrono::sys_seconds(std::chrono::seconds(whole)))};
+  const std::chrono::sys_days day{
+      std::chrono::floor<std::chrono::days>(std::chrono::sys_seconds(std::chrono::seconds(whole)))};
   const std::chrono::year_month_day date(day);
   const long long rest = whole - day.time_since_epoch().count() * 86400LL;
-  return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}:{:02}", static_cast<int>(date.year()), static_cast<unsigned>(date.month()),
-                     static_cast<unsigned>(date.day()), rest / 3600, rest / 60 % 60, rest % 60);
+  return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}:{:02}", static_cast<int>(date.year()),
+                     static_cast<unsigned>(date.month()), static_cast<unsigned>(date.day()), rest / 3600,
+                     rest / 60 % 60, rest % 60);
 }
 
 }  // namespace distanz::formats

@@ -62,25 +62,29 @@ std::string readBytes(const std::filesystem::path& path, const Descriptor& file,
 std::string readFile(const std::filesystem::path& path) {
   const OpenFile open = openFile(path);
   if (open.size > kLargestFile)
-    throw InputError(fmt::format("{}: is larger than {} MB; cut it into single flights", path.string(), kLargestFile / 1'000'000));
+    throw InputError(fmt::format("{}: is larger than {} MB; cut it into single flights", path.string(),
+                                 kLargestFile / 1'000'000));
   return readBytes(path, open.file, static_cast<std::size_t>(open.size));
 }
 
 std::string readFileHead(const std::filesystem::path& path, std::size_t most) {
   const OpenFile open = openFile(path);
-  std::string bytes = readBytes(path, open.file, static_cast<std::size_t>(std::min<std::uintmax_t>(open.size, most)));
+  std::string bytes =
+      readBytes(path, open.file, static_cast<std::size_t>(std::min<std::uintmax_t>(open.size, most)));
   if (open.size > most)
     if (const auto line_end = bytes.rfind('\n'); line_end != std::string::npos) bytes.resize(line_end + 1);
   return bytes;
 }
 
 void refuseFile(const std::filesystem::path& path, const char* doing, int error) {
-  const char* advice = error == ENOENT                                       ? "check that it is still there"
-                       : error == ENOSPC || error == EDQUOT                  ? "free some space and try again"
-                       : error == EACCES || error == EROFS || error == EPERM ? "check the permissions, or choose another folder"
-                       : error == ENAMETOOLONG                               ? "choose a shorter name"
-                                                                             : "check the disk, or choose another folder";
-  throw InputError(fmt::format("{}: cannot be {}: {}; {}", path.string(), doing, std::strerror(error), advice));
+  const char* advice = error == ENOENT                      ? "check that it is still there"
+                       : error == ENOSPC || error == EDQUOT ? "free some space and try again"
+                       : error == EACCES || error == EROFS || error == EPERM
+                           ? "check the permissions, or choose another folder"
+                       : error == ENAMETOOLONG ? "choose a shorter name"
+                                               : "check the disk, or choose another folder";
+  throw InputError(
+      fmt::format("{}: cannot be {}: {}; {}", path.string(), doing, std::strerror(error), advice));
 }
 
 void writeNewFile(const std::filesystem::path& path, std::string_view bytes) {
@@ -102,7 +106,8 @@ void writeFile(const std::filesystem::path& path, std::string_view bytes) {
 
 std::string safeFileName(std::string_view name) {
   constexpr std::size_t kLongest = 200, kLongestEnding = 20;
-  if (const auto slash = name.find_last_of("/\\"); slash != std::string_view::npos) name.remove_prefix(slash + 1);
+  if (const auto slash = name.find_last_of("/\\"); slash != std::string_view::npos)
+    name.remove_prefix(slash + 1);
   std::string out;
   for (const char c : text::validUtf8(name)) {
     const auto u = static_cast<unsigned char>(c);
@@ -112,7 +117,8 @@ std::string safeFileName(std::string_view name) {
   if (out.front() == '.') out.insert(0, 1, '_');  // not hidden, and no two names made one
   if (out.size() <= kLongest) return out;
   const auto dot = out.find_last_of('.');
-  const std::string ending = dot != std::string::npos && out.size() - dot <= kLongestEnding ? out.substr(dot) : std::string();
+  const std::string ending =
+      dot != std::string::npos && out.size() - dot <= kLongestEnding ? out.substr(dot) : std::string();
   return std::string(text::utf8Prefix(out, kLongest - ending.size())) + ending;
 }
 

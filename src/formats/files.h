@@ -7,21 +7,25 @@ namespace distanz::formats {
 
 constexpr std::uintmax_t kLargestFile = 900'000'000;  ///< bytes; what one value of the campaign file can hold
 
-/// Whole file as bytes. @throws InputError naming the file: missing, not a regular file, not readable, or larger than kLargestFile.
+/// Whole file as bytes. @throws InputError naming the file: missing, not a regular file, not readable, or
+/// larger than kLargestFile.
 std::string readFile(const std::filesystem::path& path);
 
-/// The first bytes of a file, up to the last whole line within `most`. @throws InputError as readFile(), but for the size
+/// The first bytes of a file, up to the last whole line within `most`. @throws InputError as readFile(), but
+/// for the size
 std::string readFileHead(const std::filesystem::path& path, std::size_t most);
 
-/// Writes beside the target and renames, so that the target is either the old or the new file, and on the disk, when this returns.
+/// Writes beside the target and renames, so that the target is either the old or the new file, and on the
+/// disk, when this returns.
 /// @throws InputError naming the file and the reason (read-only folder, full disk)
 void writeFile(const std::filesystem::path& path, std::string_view bytes);
 
-/// Writes a new file in place, for what is built aside (see Aside). @throws InputError naming the file and the reason
+/// Writes a new file in place, for what is built aside (see Aside). @throws InputError naming the file and
+/// the reason
 void writeNewFile(const std::filesystem::path& path, std::string_view bytes);
 
-/// Name of a file without folders or characters that some file system refuses, in UTF-8, at most 200 bytes with its ending kept; never
-/// empty, never hidden.
+/// Name of a file without folders or characters that some file system refuses, in UTF-8, at most 200 bytes
+/// with its ending kept; never empty, never hidden.
 std::string safeFileName(std::string_view name);
 
 /// Throws the InputError for an errno: file, what could not be done ("read", "written"), why, what to do.

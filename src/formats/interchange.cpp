@@ -29,7 +29,8 @@ fs::path logPath(const fs::path& folder, const campaign::Run& run, const campaig
     outside = below.empty() || *below.begin() == "..";
   }
   if (outside)
-    throw InputError(fmt::format("run {}: the log \"{}\" is not inside the folder; put it beside campaign.json", run.id, source.file));
+    throw InputError(fmt::format(
+        "run {}: the log \"{}\" is not inside the folder; put it beside campaign.json", run.id, source.file));
   return full;
 }
 
@@ -37,8 +38,9 @@ std::string uniqueName(std::set<std::string>& taken, const std::string& wanted) 
   std::string name = wanted;
   const auto dot = wanted.find_last_of('.');
   for (int n = 2; name == kCampaignFile || !taken.insert(name).second; ++n)
-    name = dot == std::string::npos || dot == 0 ? fmt::format("{}-{}", wanted, n)
-                                                : fmt::format("{}-{}{}", wanted.substr(0, dot), n, wanted.substr(dot));
+    name = dot == std::string::npos || dot == 0
+               ? fmt::format("{}-{}", wanted, n)
+               : fmt::format("{}-{}{}", wanted.substr(0, dot), n, wanted.substr(dot));
   return name;
 }
 
@@ -62,7 +64,8 @@ InterchangeFolder openInterchange(const fs::path& folder) {
   return {std::move(read.campaign), std::move(read.problems), folder};
 }
 
-std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run, const campaign::Source& source) {
+std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run,
+                       const campaign::Source& source) {
   try {
     return readFile(logPath(folder.folder, run, source));
   } catch (const InputError& e) {
@@ -86,7 +89,8 @@ void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const
     throw InputError(folder.string() + ": is there already and not an empty folder; choose a new one");
   const fs::path parent = folderOf(folder);
   if (!fs::exists(parent, error) && !fs::create_directories(parent, error))
-    throw InputError(fmt::format("{}: cannot be made: {}; choose another place", parent.string(), error.message()));
+    throw InputError(
+        fmt::format("{}: cannot be made: {}; choose another place", parent.string(), error.message()));
   Aside aside(folder);
   if (!fs::create_directory(aside.place(), error)) refuseFile(folder, "written", error.value());
   std::set<std::string> taken;

@@ -20,12 +20,14 @@ struct InterchangeFolder {
 InterchangeFolder openInterchange(const std::filesystem::path& folder);
 
 /// Bytes of one of a run's logs. @throws InputError naming run and file
-std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run, const campaign::Source& source);
+std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run,
+                       const campaign::Source& source);
 
-/// Writes campaign.json and every log (asked from `bytes_of`) into a folder that is new or empty. Runs of one log share a file;
-/// file names are made unique. On failure nothing of what it began is left.
+/// Writes campaign.json and every log (asked from `bytes_of`) into a folder that is new or empty. Runs of one
+/// log share a file; file names are made unique. On failure nothing of what it began is left.
 /// @throws InputError naming the file and the reason
-void writeInterchange(const std::filesystem::path& folder, campaign::Campaign campaign, const BytesOf& bytes_of);
+void writeInterchange(const std::filesystem::path& folder, campaign::Campaign campaign,
+                      const BytesOf& bytes_of);
 
 /// Gives every source the SHA-256 of its log as it lies in the folder; none where that cannot be read.
 void addSha256(InterchangeFolder& folder);

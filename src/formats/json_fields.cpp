@@ -12,7 +12,8 @@ namespace {
 const nlohmann::json kNull;
 const nlohmann::json kEmptyList = nlohmann::json::array();
 
-/// Brackets outside texts, counted as a parser would: what is nested too deeply overflows the stack of whoever walks it later.
+/// Brackets outside texts, counted as a parser would: what is nested too deeply overflows the stack of
+/// whoever walks it later.
 void refuseDeep(std::string_view text, const std::string& where) {
   int depth = 0;
   bool in_text = false;
@@ -25,13 +26,15 @@ void refuseDeep(std::string_view text, const std::string& where) {
     } else if (!in_text) {
       depth += c == '[' || c == '{';
       depth -= c == ']' || c == '}';
-      if (depth > kDeepestJson) throw InputError(fmt::format("{}: is nested too deeply, over {} levels", where, kDeepestJson));
+      if (depth > kDeepestJson)
+        throw InputError(fmt::format("{}: is nested too deeply, over {} levels", where, kDeepestJson));
     }
   }
 }
 }  // namespace
 
-JsonFields::JsonFields(const nlohmann::json& object, std::string where) : m_object(object), m_where(std::move(where)) {
+JsonFields::JsonFields(const nlohmann::json& object, std::string where)
+    : m_object(object), m_where(std::move(where)) {
   if (!object.is_object()) refuse("must be a JSON object { }");
 }
 
@@ -56,14 +59,16 @@ std::string JsonFields::text(const char* key, std::string fallback) {
   const nlohmann::json& value = member(key);
   if (value.is_null()) return fallback;
   if (!value.is_string()) refuse(fmt::format("\"{}\" must be a text", key));
-  if (value.get_ref<const std::string&>().size() > kLongestText) refuse(fmt::format("\"{}\" is longer than {} bytes", key, kLongestText));
+  if (value.get_ref<const std::string&>().size() > kLongestText)
+    refuse(fmt::format("\"{}\" is longer than {} bytes", key, kLongestText));
   return value.get<std::string>();
 }
 
 std::optional<double> JsonFields::optionalNumber(const char* key) {
   const nlohmann::json& value = member(key);
   if (value.is_null()) return std::nullopt;
-  if (!value.is_number() || !std::isfinite(value.get<double>())) refuse(fmt::format("\"{}\" must be a number", key));
+  if (!value.is_number() || !std::isfinite(value.get<double>()))
+    refuse(fmt::format("\"{}\" must be a number", key));
   return value.get<double>();
 }
 
@@ -96,14 +101,19 @@ std::string JsonFields::unknown() const {
 }
 
 nlohmann::json parseJson(std::string_view text, const std::string& where) {
-  if (text.size() > kLargestJson) throw InputError(fmt::format("{}: is larger than {} MB", where, kLargestJson / 1'000'000));
+  if (text.size() > kLargestJson)
+    throw InputError(fmt::format("{}: is larger than {} MB", where, kLargestJson / 1'000'000));
   refuseDeep(text, where);
   try {
     return nlohmann::json::parse(text);
   } catch (const nlohmann::json::parse_error& e) {
     const auto line =
-        1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(e.byte, text.size())), '\n');
-    throw InputError(fmt::format("{}:{}: is not JSON that can be read; check the brackets, commas, quotes and letters there", where, line));
+        1 + std::count(text.begin(),
+                       text.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(e.byte, text.size())),
+                       '\n');
+    throw InputError(fmt::format(
+        "{}:{}: is not JSON that can be read; check the brackets, commas, quotes and letters there", where,
+        line));
   } catch (const nlohmann::json::exception&) {
     throw InputError(where + ": holds a number too large to be kept; correct it");
   }

@@ -10,13 +10,15 @@ constexpr int kDeepestJson = 64;                  ///< levels of nesting; a camp
 constexpr std::size_t kLargestJson = 64'000'000;  ///< bytes of a JSON text
 constexpr std::size_t kLongestText = 100'000;     ///< bytes of one text in it, e.g. notes
 
-/// Reads typed fields of one JSON object, remembers which keys were asked for, and names the place in every message.
+/// Reads typed fields of one JSON object, remembers which keys were asked for, and names the place in every
+/// message.
 class JsonFields {
  public:
   /// @param where e.g. "campaign.json: runs[2]" @throws InputError where the value is not an object
   JsonFields(const nlohmann::json& object, std::string where);
 
-  /// All throw InputError naming the place for a value of the wrong type; a missing or null key gives the fallback.
+  /// All throw InputError naming the place for a value of the wrong type; a missing or null key gives the
+  /// fallback.
   std::string text(const char* key, std::string fallback = {});
   double number(const char* key, double fallback);
   std::optional<double> optionalNumber(const char* key);
@@ -41,8 +43,8 @@ class JsonFields {
   std::set<std::string> m_asked;
 };
 
-/// Parses text as JSON. @throws InputError naming the place and the line of the fault: not JSON, not UTF-8, nested over kDeepestJson,
-/// larger than kLargestJson, a number no double holds
+/// Parses text as JSON. @throws InputError naming the place and the line of the fault: not JSON, not UTF-8,
+/// nested over kDeepestJson, larger than kLargestJson, a number no double holds
 nlohmann::json parseJson(std::string_view text, const std::string& where);
 
 /// JSON as text; bytes that are not UTF-8 become U+FFFD. @param indent -1: on one line

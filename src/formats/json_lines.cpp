@@ -22,7 +22,8 @@ constexpr std::size_t kRowsBetween = 4096;  // of two looks at progress
 
 /// The object on a line; none where it holds something else.
 std::optional<json> objectOn(std::string_view line) {
-  if (line.size() > kLongestLine) throw InputError(fmt::format("a line is {} MB long; this is not a table of samples", line.size() >> 20));
+  if (line.size() > kLongestLine)
+    throw InputError(fmt::format("a line is {} MB long; this is not a table of samples", line.size() >> 20));
   try {
     json value = parseJson(line, "");
     return value.is_object() ? std::optional(std::move(value)) : std::nullopt;
@@ -58,7 +59,8 @@ class JsonLines : public LogTable {
       ++rows;
       if (const auto object = objectOn(line)) addHead(*object);
     }
-    if (m_head.header.empty()) throw InputError("no line holds a JSON object; check that the right file was chosen");
+    if (m_head.header.empty())
+      throw InputError("no line holds a JSON object; check that the right file was chosen");
     for (auto& row : m_head.preview) row.resize(m_head.header.size());
   }
 
@@ -85,7 +87,8 @@ class JsonLines : public LogTable {
   void addHead(const json& object) {
     std::vector<std::string> row(m_head.header.size());
     eachMember(object, "", [&](const std::string& name, const json& value) {
-      auto at = static_cast<std::size_t>(std::find(m_head.header.begin(), m_head.header.end(), name) - m_head.header.begin());
+      auto at = static_cast<std::size_t>(std::find(m_head.header.begin(), m_head.header.end(), name) -
+                                         m_head.header.begin());
       if (at == m_head.header.size()) {
         if (at >= kMostColumns) return;
         m_head.header.push_back(name);
@@ -98,14 +101,17 @@ class JsonLines : public LogTable {
 
   /// The member that a column's name leads to; null where a row has none.
   static const json* member(const json& object, std::string_view name) {
-    if (const auto found = object.find(std::string(name)); found != object.end() && !found->is_object()) return &*found;
+    if (const auto found = object.find(std::string(name)); found != object.end() && !found->is_object())
+      return &*found;
     for (std::size_t dot = name.find('.'); dot != std::string_view::npos; dot = name.find('.', dot + 1))
-      if (const auto found = object.find(std::string(name.substr(0, dot))); found != object.end() && found->is_object())
+      if (const auto found = object.find(std::string(name.substr(0, dot)));
+          found != object.end() && found->is_object())
         if (const json* inner = member(*found, name.substr(dot + 1))) return inner;
     return nullptr;
   }
 
-  static void addRow(const std::optional<json>& object, const std::vector<ColumnMatch>& matches, NumberTable& table) {
+  static void addRow(const std::optional<json>& object, const std::vector<ColumnMatch>& matches,
+                     NumberTable& table) {
     bool odd = !object;
     std::size_t slot = 0;
     for (const ColumnMatch& m : matches) {

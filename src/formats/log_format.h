@@ -7,13 +7,15 @@
 
 namespace distanz::formats {
 
-/// One format of logs. Everything else knows formats only through the table of these: a new one is its file and a row.
+/// One format of logs. Everything else knows formats only through the table of these: a new one is its file
+/// and a row.
 struct LogFormat {
-  const char* name;                                           ///< "csv"
-  const char* what;                                           ///< "delimited text", for people
-  const char* patterns;                                       ///< usual names: "*.csv *.txt"
-  bool (*sniff)(std::string_view bytes);                      ///< from the first bytes: is it this?
-  std::unique_ptr<LogTable> (*open)(std::string_view bytes);  ///< @throws InputError: what is wrong, where, what to do
+  const char* name;                       ///< "csv"
+  const char* what;                       ///< "delimited text", for people
+  const char* patterns;                   ///< usual names: "*.csv *.txt"
+  bool (*sniff)(std::string_view bytes);  ///< from the first bytes: is it this?
+  std::unique_ptr<LogTable> (*open)(
+      std::string_view bytes);  ///< @throws InputError: what is wrong, where, what to do
 };
 
 /// In the order in which they are tried; the last takes whatever is left, to say what is wrong with it.

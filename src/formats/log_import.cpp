@@ -9,10 +9,12 @@
 namespace distanz::formats {
 namespace {
 
-LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign, const std::map<std::string, std::string>& corrections,
-                  const Progress& progress, std::vector<ColumnMatch>& matches, Needs needs = Needs::Measurement) {
+LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign,
+                  const std::map<std::string, std::string>& corrections, const Progress& progress,
+                  std::vector<ColumnMatch>& matches, Needs needs = Needs::Measurement) {
   if (campaign.links.empty())
-    throw InputError("the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first");
+    throw InputError(
+        "the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first");
   const auto log = openLog(bytes);
   matches = matchColumns(log->head(), campaign.links, corrections);
   return readLog(*log, matches, progress, needs);
@@ -60,12 +62,14 @@ log::Recording samplesOf(std::string_view bytes, const std::string& name, const 
 
 }  // namespace
 
-log::Recording readRecording(std::string_view bytes, const std::string& name, const campaign::Campaign& campaign,
+log::Recording readRecording(std::string_view bytes, const std::string& name,
+                             const campaign::Campaign& campaign,
                              const std::map<std::string, std::string>& corrections) {
   return samplesOf(bytes, name, campaign, corrections, Needs::Measurement);
 }
 
-log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign, const BytesOf& bytes_of) {
+log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign,
+                           const BytesOf& bytes_of) {
   if (run.sources.empty()) throw InputError("run " + run.id + " has no log");
   log::Recording out;
   for (const campaign::Source& source : run.sources) {

@@ -26,17 +26,20 @@ struct ImportedLog {
 /// @param beside work on the bytes that goes on, on another thread, while they are read
 /// @throws InputError beginning with the name: what is wrong, on which line, what to do; ReadCancelled
 ImportedLog importLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
-                      const std::map<std::string, std::string>& corrections = {}, const Progress& progress = {},
+                      const std::map<std::string, std::string>& corrections = {},
+                      const Progress& progress = {},
                       const std::function<void(std::string_view)>& beside = {});
 
 /// Bytes of one of a run's logs.
 using BytesOf = std::function<std::string(const campaign::Run& run, const campaign::Source& source)>;
 
 /// A run's samples from all its sources, on the clock of the first. @throws InputError naming the log
-log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign, const BytesOf& bytes_of);
+log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign,
+                           const BytesOf& bytes_of);
 
 /// Only the samples, as importLog() reads them; for logs already found fit.
-log::Recording readRecording(std::string_view bytes, const std::string& name, const campaign::Campaign& campaign,
+log::Recording readRecording(std::string_view bytes, const std::string& name,
+                             const campaign::Campaign& campaign,
                              const std::map<std::string, std::string>& corrections = {});
 
 }  // namespace distanz::formats

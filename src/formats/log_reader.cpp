@@ -15,7 +15,8 @@ namespace {
 constexpr std::string_view kMeasured[] = {".rssi_dbm", ".lq_pct", ".bitrate_mbps", ".snr_db", ".level"};
 
 bool measures(const std::string& channel) {
-  return std::any_of(std::begin(kMeasured), std::end(kMeasured), [&](std::string_view suffix) { return channel.ends_with(suffix); });
+  return std::any_of(std::begin(kMeasured), std::end(kMeasured),
+                     [&](std::string_view suffix) { return channel.ends_with(suffix); });
 }
 
 void requireColumns(const TableHead& layout, const std::vector<ColumnMatch>& matches, Needs needs) {
@@ -24,9 +25,11 @@ void requireColumns(const TableHead& layout, const std::vector<ColumnMatch>& mat
     return std::any_of(matches.begin(), matches.end(), [&](const ColumnMatch& m) { return test(m.channel); });
   };
   if (!any([](const std::string& c) { return c == "time_s"; }))
-    throw InputError("no column is recognised as time (the log has: " + columns + "); match one to time_s by hand");
+    throw InputError("no column is recognised as time (the log has: " + columns +
+                     "); match one to time_s by hand");
   if (needs == Needs::Measurement && !any(measures))
-    throw InputError("no column is recognised as signal, link quality or bitrate (the log has: " + columns + "); match one by hand");
+    throw InputError("no column is recognised as signal, link quality or bitrate (the log has: " + columns +
+                     "); match one by hand");
 }
 
 /// Keeps the rows marked, in every vector alike.
@@ -42,8 +45,9 @@ void keepRows(std::vector<double>& values, const std::vector<bool>& keep) {
 std::vector<bool> notRepeated(const NumberTable& table) {
   std::vector<bool> keep(table.rows, true);
   for (std::size_t i = 1; i < table.rows; ++i)
-    keep[i] = !std::all_of(table.values.begin(), table.values.end(),
-                           [&](const std::vector<double>& s) { return s[i] == s[i - 1] || (std::isnan(s[i]) && std::isnan(s[i - 1])); });
+    keep[i] = !std::all_of(table.values.begin(), table.values.end(), [&](const std::vector<double>& s) {
+      return s[i] == s[i - 1] || (std::isnan(s[i]) && std::isnan(s[i - 1]));
+    });
   return keep;
 }
 
@@ -97,7 +101,8 @@ struct Assembly {
     std::vector<double>& values = table.values[slot];
     if (std::none_of(values.begin(), values.end(), [](double v) { return std::isfinite(v); })) {
       out.problems.push_back(
-          {"empty-column", log.head().header_line, fmt::format("the column matched to {} holds no number and is left out", channel)});
+          {"empty-column", log.head().header_line,
+           fmt::format("the column matched to {} holds no number and is left out", channel)});
       return;
     }
     out.recording.columns.push_back({std::move(channel), std::move(values)});
@@ -109,17 +114,24 @@ void requireMeasurement(const log::Recording& r) {
   for (const log::Column& c : r.columns) {
     if (!measures(c.channel)) continue;
     any = true;
-    const auto first = std::find_if(c.values.begin(), c.values.end(), [](double v) { return std::isfinite(v); });
-    const bool stuck = std::none_of(first, c.values.end(), [&](double v) { return std::isfinite(v) && v != *first; });
+    const auto first =
+        std::find_if(c.values.begin(), c.values.end(), [](double v) { return std::isfinite(v); });
+    const bool stuck =
+        std::none_of(first, c.values.end(), [&](double v) { return std::isfinite(v) && v != *first; });
     moves = moves || !stuck;
     if (stuck && (c.channel.ends_with(".rssi_dbm") || c.channel.ends_with(".level")))
-      throw InputError(fmt::format("{} is {} in every row: the recorder did not measure it; match another column to it, or leave it out",
-                                   c.channel, *first));
+      throw InputError(
+          fmt::format("{} is {} in every row: the recorder did not measure it; match another column to it, "
+                      "or leave it out",
+                      c.channel, *first));
   }
-  if (!any) throw InputError("the columns for signal, link quality and bitrate hold no number; match other columns by hand");
+  if (!any)
+    throw InputError(
+        "the columns for signal, link quality and bitrate hold no number; match other columns by hand");
   if (!moves)
     throw InputError(
-        "nothing measured ever changes: all values of signal, link quality and bitrate are equal; check that the right log was chosen");
+        "nothing measured ever changes: all values of signal, link quality and bitrate are equal; check that "
+        "the right log was chosen");
 }
 
 }  // namespace
@@ -132,21 +144,25 @@ double zoneOf(const TableHead& layout, const std::vector<ColumnMatch>& matches) 
     if (m.channel == "time_s" && m.kind == FieldKind::DateTime)
       for (const auto& row : layout.preview)
         if (static_cast<std::size_t>(m.column) < row.size())
-          if (const DateTime t = parseDateTime(row[static_cast<std::size_t>(m.column)]); std::isfinite(t.seconds)) return t.zone_s;
+          if (const DateTime t = parseDateTime(row[static_cast<std::size_t>(m.column)]);
+              std::isfinite(t.seconds))
+            return t.zone_s;
   return 0;
 }
 
 }  // namespace
 
-LogRead readLog(const LogTable& log, const std::vector<ColumnMatch>& matches, const Progress& progress, Needs needs) {
+LogRead readLog(const LogTable& log, const std::vector<ColumnMatch>& matches, const Progress& progress,
+                Needs needs) {
   requireColumns(log.head(), matches, needs);
   NumberTable table = log.numbers(matches, progress);
   LogRead out;
   out.rows = table.rows;
   const Assembly assembly{log, matches, table, out};
   if (table.not_numbers > 0)
-    assembly.problem("not-a-number", table.first_not_number_row,
-                     fmt::format("{} fields hold text where a number belongs and count as blank", table.not_numbers));
+    assembly.problem(
+        "not-a-number", table.first_not_number_row,
+        fmt::format("{} fields hold text where a number belongs and count as blank", table.not_numbers));
   TimeInput input;
   input.seconds = assembly.slotNamed("time_s", &input.kind);
   input.date_seconds = assembly.slotNamed("date");
@@ -155,9 +171,11 @@ LogRead readLog(const LogTable& log, const std::vector<ColumnMatch>& matches, co
   out.problems.insert(out.problems.end(), axis.problems.begin(), axis.problems.end());
   const bool dropped = !axis.coarse && assembly.dropRepeated();
   // Where repeated rows went, the axis is laid again over those that remain; rows without a time go now.
-  const TimeAxis kept = !dropped ? axis
-                                 : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind, input.zone_s},
-                                            [](std::size_t) { return 0; });
+  const TimeAxis kept =
+      !dropped
+          ? axis
+          : timeAxis({assembly.slotNamed("time_s"), assembly.slotNamed("date"), input.kind, input.zone_s},
+                     [](std::size_t) { return 0; });
   for (auto& slot : table.values) keepRows(slot, kept.keep);
   out.recording.time_s = kept.time_s;
   out.recording.started = kept.started;

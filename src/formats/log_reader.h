@@ -21,7 +21,8 @@ struct LogRead {
 enum class Needs { Measurement, Anything };
 
 /// Reads the matched columns of a log.
-/// @throws InputError (what, where, what to do): no time, times running backwards, no measurement, a line over kLongestLine
+/// @throws InputError (what, where, what to do): no time, times running backwards, no measurement, a line
+/// over kLongestLine
 /// @throws ReadCancelled where progress said stop
 LogRead readLog(const LogTable& table, const std::vector<ColumnMatch>& matches, const Progress& progress = {},
                 Needs needs = Needs::Measurement);

@@ -7,7 +7,8 @@
 
 namespace distanz::formats {
 
-/// Most values (rows times columns) that are read from one log, or kept of it: half a gigabyte, 20 hours of ten channels at 100 Hz.
+/// Most values (rows times columns) that are read from one log, or kept of it: half a gigabyte, 20 hours of
+/// ten channels at 100 Hz.
 constexpr std::size_t kMostValues = std::size_t{1} << 26;
 constexpr std::size_t kMostColumns = 4096;
 
@@ -36,7 +37,8 @@ struct NumberTable {
   std::size_t first_not_number_row = 0;
 };
 
-/// A log of any format: rows under named columns. It looks at the bytes it was opened on, which must outlive it.
+/// A log of any format: rows under named columns. It looks at the bytes it was opened on, which must outlive
+/// it.
 class LogTable {
  public:
   virtual ~LogTable() = default;

@@ -83,17 +83,21 @@ simulate::Scenario readScenario(std::string_view text, const std::string& where)
   s.with_gnss = f.flag("with_gnss", s.with_gnss);
   if (!(s.sample_s >= 0.001)) f.refuse("\"sample_s\" must be at least 0.001");
   const json &physics = f.member("physics"), &levels = f.member("level_dbm");
-  if (!physics.is_object() || !levels.is_object()) f.refuse("\"physics\" and \"level_dbm\" must be objects by link and by setup");
+  if (!physics.is_object() || !levels.is_object())
+    f.refuse("\"physics\" and \"level_dbm\" must be objects by link and by setup");
   for (const auto& [link, v] : physics.items()) s.physics[link] = physicsFrom(v, where + ": physics." + link);
   for (const auto& [setup, links] : levels.items()) {
     JsonFields by_link(links, where + ": level_dbm." + setup);
     for (const auto& [link, p] : s.physics) s.level_dbm[setup][link] = by_link.requiredNumber(link.c_str());
   }
   if (const json& back = f.member("back_db"); back.is_object())
-    for (const auto& [setup, links] : back.items()) s.back_db[setup] = numbersByKey(links, where + ": back_db." + setup);
+    for (const auto& [setup, links] : back.items())
+      s.back_db[setup] = numbersByKey(links, where + ": back_db." + setup);
   const json& flights = f.list("flights");
-  if (flights.size() > simulate::kMostFlights) f.refuse(fmt::format("\"flights\" has more than {} entries", simulate::kMostFlights));
-  for (std::size_t i = 0; i < flights.size(); ++i) s.runs.push_back(flightFrom(flights[i], fmt::format("{}: flights[{}]", where, i)));
+  if (flights.size() > simulate::kMostFlights)
+    f.refuse(fmt::format("\"flights\" has more than {} entries", simulate::kMostFlights));
+  for (std::size_t i = 0; i < flights.size(); ++i)
+    s.runs.push_back(flightFrom(flights[i], fmt::format("{}: flights[{}]", where, i)));
   try {
     simulate::check(s);
   } catch (const DomainError& e) {

@@ -15,7 +15,8 @@ namespace {
 using nlohmann::json;
 
 /// A key of a run's only log, short and whole.
-constexpr std::pair<const char*, const char*> kLogKeys[] = {{"log", "file"}, {"log_sha256", "sha256"}, {"columns", "columns"}};
+constexpr std::pair<const char*, const char*> kLogKeys[] = {
+    {"log", "file"}, {"log_sha256", "sha256"}, {"columns", "columns"}};
 
 /// Numbers at a setup's end of a link, and the part that states them.
 struct Number {
@@ -42,7 +43,8 @@ json take(json& object, const char* key) {
 
 void completePath(json& c, const std::string& where) {
   if (!c.contains("path") && !c.contains("post_spacing_m")) return;
-  if (c.contains("paths")) refuse(where, "has \"path\" or \"post_spacing_m\" beside \"paths\"; keep one of them");
+  if (c.contains("paths"))
+    refuse(where, "has \"path\" or \"post_spacing_m\" beside \"paths\"; keep one of them");
   json points = take(c, "path"), spacing = take(c, "post_spacing_m");
   if (!points.is_null() && !points.is_array()) refuse(where, "\"path\" must be a list [ ]");
   json path = {{"id", campaign::kFirstPathId}};
@@ -74,7 +76,8 @@ class Parts {
         if (part.is_object()) m_taken.insert(idOf(part));
   }
 
-  /// @param name of the end: its parts are called after it, so that they are the same whatever else the campaign holds
+  /// @param name of the end: its parts are called after it, so that they are the same whatever else the
+  /// campaign holds
   void completeEnds(json& ends, const std::string& name, const std::string& where) {
     for (const Number& n : kNumbers) {
       json value = take(ends, n.key);
@@ -82,7 +85,8 @@ class Parts {
       if (!value.is_number()) refuse(where, fmt::format("\"{}\" must be a number", n.key));
       // Earlier versions wrote 0 for what nobody had said; to the arithmetic it is the same.
       if (value == 0 && std::string_view(n.key) != "power_dbm") continue;
-      if (ends.contains(n.slot)) refuse(where, fmt::format("has \"{}\" beside the part in \"{}\"; keep one of them", n.key, n.slot));
+      if (ends.contains(n.slot))
+        refuse(where, fmt::format("has \"{}\" beside the part in \"{}\"; keep one of them", n.key, n.slot));
       ends[n.slot] = add(n, fmt::format("{} {}", name, n.slot), std::move(value));
     }
   }
@@ -94,7 +98,9 @@ class Parts {
     json& parts = m_campaign["parts"];
     if (parts.is_null()) parts = json::array();
     if (parts.is_array())
-      parts.push_back({{"id", id}, {"kind", n.kind}, {"values", {{n.value, {{"value", std::move(value)}, {"origin", "claimed"}}}}}});
+      parts.push_back({{"id", id},
+                       {"kind", n.kind},
+                       {"values", {{n.value, {{"value", std::move(value)}, {"origin", "claimed"}}}}}});
     return id;
   }
 
@@ -125,7 +131,8 @@ void complete(json& c, const std::string& where) {
       if (setups[i].is_object() && setups[i].contains("links") && setups[i]["links"].is_object())
         for (const auto& [link, ends] : setups[i]["links"].items())
           if (ends.is_object())
-            parts.completeEnds(ends, fmt::format("{} {}", idOf(setups[i]), link), fmt::format("{}: setups[{}]: links.{}", where, i, link));
+            parts.completeEnds(ends, fmt::format("{} {}", idOf(setups[i]), link),
+                               fmt::format("{}: setups[{}]: links.{}", where, i, link));
   if (!setups.is_null()) c["setups"] = std::move(setups);
 }
 
@@ -134,7 +141,8 @@ void shorten(json& c) {
   if (paths != c.end() && paths->size() == 1) {
     json& path = paths->front();
     bool all = path["id"] == campaign::kFirstPathId;
-    for (const auto& [key, value] : path.items()) all = all && (key == "id" || key == "points" || key == "post_spacing_m");
+    for (const auto& [key, value] : path.items())
+      all = all && (key == "id" || key == "points" || key == "post_spacing_m");
     if (all) {
       json whole = std::move(path);
       c.erase(paths);
@@ -150,7 +158,8 @@ void shorten(json& c) {
     for (const auto& [key, value] : whole.items()) {
       const bool clock = key == "clock_offset_s" || key == "clock_drift_ppm";
       all = all && (clock ? value == 0
-                          : std::any_of(std::begin(kLogKeys), std::end(kLogKeys), [&key = key](const auto& k) { return k.second == key; }));
+                          : std::any_of(std::begin(kLogKeys), std::end(kLogKeys),
+                                        [&key = key](const auto& k) { return k.second == key; }));
     }
     if (!all) return;
     run.erase(sources);

@@ -46,7 +46,8 @@ struct Part {
 
 class ChunkReader {
  public:
-  ChunkReader(const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Plan& plan, NumberTable& table)
+  ChunkReader(const CsvLayout& layout, const std::vector<ColumnMatch>& matches, const Plan& plan,
+              NumberTable& table)
       : m_layout(layout), m_matches(matches), m_plan(plan), m_table(table) {
     for (std::size_t column = 0; column < plan.match_of.size(); ++column) {
       const int m = plan.match_of[column];
@@ -54,7 +55,8 @@ class ChunkReader {
         m_fast.push_back({nullptr, 1});
         continue;
       }
-      m_fast.push_back({table.values[plan.slot[static_cast<std::size_t>(m)]].data(), matches[static_cast<std::size_t>(m)].scale});
+      m_fast.push_back({table.values[plan.slot[static_cast<std::size_t>(m)]].data(),
+                        matches[static_cast<std::size_t>(m)].scale});
     }
   }
 
@@ -63,7 +65,8 @@ class ChunkReader {
     while (!rest.empty()) {
       const std::string_view line = takeLine(rest);
       if (line.size() > kLongestLine)
-        throw InputError(fmt::format("a line is {} MB long; this is not a table of samples", line.size() >> 20));
+        throw InputError(
+            fmt::format("a line is {} MB long; this is not a table of samples", line.size() >> 20));
       if (isBlankLine(line)) continue;
       row(line, part);
       ++part.rows;
@@ -133,11 +136,13 @@ std::size_t linesIn(std::string_view bytes) {
   std::size_t lines = bytes.ends_with('\n') ? 0 : 1;
   const char* b = bytes.data();
   for (std::size_t i = 0; i < bytes.size(); ++i) lines += b[i] == '\n' && (i == 0 || b[i - 1] != '\n');
-  for (std::size_t i = 2; i < bytes.size(); ++i) lines -= b[i] == '\n' && b[i - 1] == '\r' && b[i - 2] == '\n';
+  for (std::size_t i = 2; i < bytes.size(); ++i)
+    lines -= b[i] == '\n' && b[i - 1] == '\r' && b[i - 2] == '\n';
   return lines;
 }
 
-/// Makes room for every part: one row per line. Rows much shorter than the header would have it ask for room out of all proportion.
+/// Makes room for every part: one row per line. Rows much shorter than the header would have it ask for room
+/// out of all proportion.
 void layOut(std::vector<Part>& parts, NumberTable& table, std::size_t slots, std::size_t bytes) {
   parallel::onAllCores(parts.size(), [&](std::size_t i) { parts[i].lines = linesIn(parts[i].bytes); });
   std::size_t rows = 0;
@@ -153,7 +158,8 @@ void layOut(std::vector<Part>& parts, NumberTable& table, std::size_t slots, std
 /// Closes the gaps that blank lines left, and adds up what the parts found.
 void closeUp(const std::vector<Part>& parts, NumberTable& table) {
   for (const Part& part : parts) {
-    if (part.not_numbers > 0 && table.not_numbers == 0) table.first_not_number_row = table.rows + part.first_not_number_row;
+    if (part.not_numbers > 0 && table.not_numbers == 0)
+      table.first_not_number_row = table.rows + part.first_not_number_row;
     table.not_numbers += part.not_numbers;
     if (part.begin != table.rows)
       for (auto& slot : table.values)

@@ -20,14 +20,17 @@ struct Point {
 };
 
 std::vector<Point> pointsOf(const log::Recording& r) {
-  const auto *lat = r.find(log::channel::kLatitude), *lon = r.find(log::channel::kLongitude), *height = r.find(log::channel::kHeight);
+  const auto *lat = r.find(log::channel::kLatitude), *lon = r.find(log::channel::kLongitude),
+             *height = r.find(log::channel::kHeight);
   std::vector<Point> points;
   if (lat && lon)
     for (std::size_t i = 0; i < r.rows(); ++i) {
-      const bool fix = std::isfinite((*lat)[i]) && std::isfinite((*lon)[i]) && ((*lat)[i] != 0 || (*lon)[i] != 0);
+      const bool fix =
+          std::isfinite((*lat)[i]) && std::isfinite((*lon)[i]) && ((*lat)[i] != 0 || (*lon)[i] != 0);
       if (fix) points.push_back({(*lat)[i], (*lon)[i], height ? (*height)[i] : NAN});
     }
-  if (points.empty()) throw InputError("the log holds no GNSS position, so there is no track to write; write CSV instead");
+  if (points.empty())
+    throw InputError("the log holds no GNSS position, so there is no track to write; write CSV instead");
   return points;
 }
 
@@ -63,7 +66,8 @@ std::string kml(const std::vector<Point>& points, const std::string& name) {
   pugi::xml_node line = place.append_child("LineString");
   line.append_child("altitudeMode").text() = "relativeToGround";
   std::string coordinates;
-  for (const Point& p : points) coordinates += fmt::format("{},{},{} ", p.lon_deg, p.lat_deg, std::isfinite(p.height_m) ? p.height_m : 0);
+  for (const Point& p : points)
+    coordinates += fmt::format("{},{},{} ", p.lon_deg, p.lat_deg, std::isfinite(p.height_m) ? p.height_m : 0);
   line.append_child("coordinates").text() = coordinates.c_str();
   return textOf(document);
 }
@@ -71,8 +75,9 @@ std::string kml(const std::vector<Point>& points, const std::string& name) {
 std::string geoJson(const std::vector<Point>& points, const std::string& name) {
   nlohmann::json coordinates = nlohmann::json::array();
   for (const Point& p : points) coordinates.push_back({p.lon_deg, p.lat_deg});
-  const nlohmann::json feature = {
-      {"type", "Feature"}, {"properties", {{"name", name}}}, {"geometry", {{"type", "LineString"}, {"coordinates", coordinates}}}};
+  const nlohmann::json feature = {{"type", "Feature"},
+                                  {"properties", {{"name", name}}},
+                                  {"geometry", {{"type", "LineString"}, {"coordinates", coordinates}}}};
   return jsonText(nlohmann::json{{"type", "FeatureCollection"}, {"features", {feature}}}) + "\n";
 }
 

@@ -30,7 +30,8 @@ namespace {
 
 constexpr int kKeptEdits = 500;
 
-/// A file that an older version left in WAL mode becomes a plain one; SQLite does it only where no other connection has it open.
+/// A file that an older version left in WAL mode becomes a plain one; SQLite does it only where no other
+/// connection has it open.
 void makePlain(SQLite::Database& db) {
   if (db.execAndGet("PRAGMA journal_mode").getString() != "wal") return;
   db.setBusyTimeout(0);
@@ -48,8 +49,9 @@ struct Step {
 };
 
 std::optional<Step> nextStep(SQLite::Database& db, bool undo) {
-  SQLite::Statement s(db, undo ? "SELECT id, what, changes FROM history WHERE undone = 0 ORDER BY id DESC LIMIT 1"
-                               : "SELECT id, what, changes FROM history WHERE undone = 1 ORDER BY id LIMIT 1");
+  SQLite::Statement s(db,
+                      undo ? "SELECT id, what, changes FROM history WHERE undone = 0 ORDER BY id DESC LIMIT 1"
+                           : "SELECT id, what, changes FROM history WHERE undone = 1 ORDER BY id LIMIT 1");
   if (!s.executeStep()) return std::nullopt;
   return Step{s.getColumn(0).getInt64(), s.getColumn(1).getString(), s.getColumn(2).getString()};
 }
@@ -77,7 +79,8 @@ struct CampaignFile::State {
 
   void requireSame() const {
     if (!(identityOf(path) == identity))
-      throw FileGone(path.string() + ": another file lies in its place now; save a copy of the campaign under another name");
+      throw FileGone(path.string() +
+                     ": another file lies in its place now; save a copy of the campaign under another name");
   }
 
   void requireWritable() const {
@@ -88,7 +91,9 @@ struct CampaignFile::State {
   /// A newer version may have brought the file up to date meanwhile.
   void requireToday() {
     if (requireSchema(db, path) != kSchemaVersion)
-      throw InputError(path.string() + ": was brought up to date by a newer version of Distanz meanwhile; open it again to look at it");
+      throw InputError(
+          path.string() +
+          ": was brought up to date by a newer version of Distanz meanwhile; open it again to look at it");
   }
 
   /// Takes in what the file holds, within a transaction. @return true where it is not what was known
@@ -96,13 +101,16 @@ struct CampaignFile::State {
     const StateMark now = readMark(db);
     if (now == known) return false;
     if (now.revision <= known.revision)
-      throw FileGone(path.string() + ": an older copy, or another campaign, was written over it; save a copy of the campaign");
+      throw FileGone(
+          path.string() +
+          ": an older copy, or another campaign, was written over it; save a copy of the campaign");
     campaign = share(readCampaign(db, path.string()));
     known = now;
     return true;
   }
 
-  /// One transaction: `work` gets the next revision, writes, and gives the campaign that it made; nothing where there is nothing to do.
+  /// One transaction: `work` gets the next revision, writes, and gives the campaign that it made; nothing
+  /// where there is nothing to do.
   template <class Work>
   void transact(Work work) {
     requireWritable();
@@ -123,7 +131,8 @@ struct CampaignFile::State {
     requireSame();
   }
 
-  /// A disk that fails after the last write, in the sync behind it, fails an edit that is made: what the file holds then counts.
+  /// A disk that fails after the last write, in the sync behind it, fails an edit that is made: what the file
+  /// holds then counts.
   void commit(SQLite::Transaction& all, const StateMark& after) {
     try {
       all.commit();
@@ -137,7 +146,8 @@ struct CampaignFile::State {
     transact([&](std::int64_t next_revision) -> SharedCampaign {
       const auto step = nextStep(db, undo);
       if (!step) return nullptr;
-      const std::vector<Change> changes = undo ? reversed(changesFrom(step->changes)) : changesFrom(step->changes);
+      const std::vector<Change> changes =
+          undo ? reversed(changesFrom(step->changes)) : changesFrom(step->changes);
       try {
         applyChanges(db, changes, next_revision);
       } catch (const InputError& e) {
@@ -168,13 +178,15 @@ CampaignFile CampaignFile::create(const fs::path& path, const Campaign& campaign
 CampaignFile CampaignFile::open(const fs::path& path, Access access) {
   const bool write = access == Access::ReadWrite && isWritable(path);
   if (write) formats::Aside::sweep(formats::folderOf(path));
-  auto state = std::make_unique<State>(State{path, openDatabase(path, write ? Access::ReadWrite : Access::ReadOnly), identityOf(path)});
+  auto state = std::make_unique<State>(
+      State{path, openDatabase(path, write ? Access::ReadWrite : Access::ReadOnly), identityOf(path)});
   guarded(path, [&] {
     SQLite::Database& db = state->db;
     int version = requireSchema(db, path);
     if (version > kSchemaVersion)
-      state->read_only =
-          fmt::format("was written by a newer version of Distanz (schema {}); it can be looked at but not changed here", version);
+      state->read_only = fmt::format(
+          "was written by a newer version of Distanz (schema {}); it can be looked at but not changed here",
+          version);
     else if (access == Access::ReadOnly)
       state->read_only = "was opened for reading only";
     else if (!write)
@@ -218,16 +230,20 @@ void CampaignFile::edit(const std::string& what, SharedCampaign base, SharedCamp
   }
   State& s = *m_state;
   s.transact([&](std::int64_t revision) -> SharedCampaign {
-    const std::vector<Change> theirs = base == s.campaign ? std::vector<Change>() : changesBetween(*base, *s.campaign);
+    const std::vector<Change> theirs =
+        base == s.campaign ? std::vector<Change>() : changesBetween(*base, *s.campaign);
     if (touchTheSame(changes, theirs))
-      throw Conflict(s.path.string() +
-                     ": another program changed the same part meanwhile; what it made of it is shown now, so look and "
-                     "enter yours again");
+      throw Conflict(
+          s.path.string() +
+          ": another program changed the same part meanwhile; what it made of it is shown now, so look and "
+          "enter yours again");
     SharedCampaign made = next;
     if (!theirs.empty()) {
       made = share(withChanges(*s.campaign, *next, changes));
       const auto faults = campaign::validate(*made);
-      if (!faults.empty()) throw Conflict(s.path.string() + ": another program changed it meanwhile, and now " + faults.front().text);
+      if (!faults.empty())
+        throw Conflict(s.path.string() + ": another program changed it meanwhile, and now " +
+                       faults.front().text);
     }
     writeChanges(s.db, *made, changes, revision);
     addStep(s.db, what, changes);
@@ -235,7 +251,8 @@ void CampaignFile::edit(const std::string& what, SharedCampaign base, SharedCamp
   });
 }
 
-Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs, std::vector<campaign::Link> links) {
+Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs,
+                            std::vector<campaign::Link> links) {
   State& s = *m_state;
   Added added;
   s.transact([&](std::int64_t revision) -> SharedCampaign {
@@ -243,12 +260,13 @@ Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs
     Campaign next = *s.campaign;
     for (PackedRun& fresh : runs) {
       if (!campaign::findSetup(next, fresh.run.setup))
-        throw Conflict(s.path.string() + ": another program removed setup " + fresh.run.setup + " meanwhile; choose another for " +
-                       fresh.run.source().file);
+        throw Conflict(s.path.string() + ": another program removed setup " + fresh.run.setup +
+                       " meanwhile; choose another for " + fresh.run.source().file);
       if (const campaign::Run* there = campaign::runOfLog(next, {}, fresh.run.source().sha256)) {
         if (holdsLog(s.db, fresh.run.source().sha256))
-          throw InputError(fmt::format("{}: this log is in the campaign already, as run {}; the same flight must not count twice",
-                                       fresh.run.source().file, there->id));
+          throw InputError(fmt::format(
+              "{}: this log is in the campaign already, as run {}; the same flight must not count twice",
+              fresh.run.source().file, there->id));
         putLog(s.db, fresh.run.source().file, fresh.logs.at(0));
         added.restored.push_back(there->id);
         continue;
@@ -327,7 +345,8 @@ int CampaignFile::purge() {
     std::vector<std::string> unspoken;
     SQLite::Statement logs(s.db, "SELECT sha256 FROM attachment");
     while (logs.executeStep())
-      if (const std::string sha = logs.getColumn(0).getString(); !spoken.contains(sha) && history.find(sha) == std::string::npos)
+      if (const std::string sha = logs.getColumn(0).getString();
+          !spoken.contains(sha) && history.find(sha) == std::string::npos)
         unspoken.push_back(sha);
     SQLite::Statement drop(s.db, "DELETE FROM attachment WHERE sha256 = ?");
     for (const std::string& sha : unspoken) {

@@ -11,7 +11,8 @@
 
 namespace distanz::store {
 
-/// What was to be changed was changed by another program meanwhile. campaign() is then what that one made of it.
+/// What was to be changed was changed by another program meanwhile. campaign() is then what that one made of
+/// it.
 struct Conflict : InputError {
   using InputError::InputError;
 };
@@ -21,20 +22,25 @@ using SharedCampaign = std::shared_ptr<const campaign::Campaign>;
 
 /// What became of runs that were to be added.
 struct Added {
-  std::vector<campaign::Run> runs;    ///< as they are in the campaign: id and order set
-  std::vector<std::string> restored;  ///< ids of runs that were there already, whose damaged or missing log came back
+  std::vector<campaign::Run> runs;  ///< as they are in the campaign: id and order set
+  std::vector<std::string>
+      restored;  ///< ids of runs that were there already, whose damaged or missing log came back
 };
 
-/// A campaign kept in one SQLite file, a single plain file whenever nothing is being written. An edit is on the disk, synced, when edit()
-/// returns, whole or not at all, and can be undone, also after the file was closed. Several programs may have the file open: each edit
-/// is made on what the file then holds. Use from one thread at a time; waits up to kPatience_ms for other programs.
+/// A campaign kept in one SQLite file, a single plain file whenever nothing is being written. An edit is on
+/// the disk, synced, when edit() returns, whole or not at all, and can be undone, also after the file was
+/// closed. Several programs may have the file open: each edit is made on what the file then holds. Use from
+/// one thread at a time; waits up to kPatience_ms for other programs.
 class CampaignFile {
  public:
   /// Built aside, synced, then named. @param existing Replace: a file of that name goes in the same step
-  /// @throws InputError: a file is there already (Keep), or open elsewhere (Replace); folder not writable; campaign invalid
+  /// @throws InputError: a file is there already (Keep), or open elsewhere (Replace); folder not writable;
+  /// campaign invalid
   using Existing = formats::Aside::Existing;
-  static CampaignFile create(const std::filesystem::path& path, const campaign::Campaign& campaign, Existing existing = Existing::Keep);
-  /// ReadOnly writes nothing, and reads older files by converting in memory. ReadWrite migrates them. Newer files open read-only.
+  static CampaignFile create(const std::filesystem::path& path, const campaign::Campaign& campaign,
+                             Existing existing = Existing::Keep);
+  /// ReadOnly writes nothing, and reads older files by converting in memory. ReadWrite migrates them. Newer
+  /// files open read-only.
   /// @throws InputError: missing, foreign, truncated or damaged file
   static CampaignFile open(const std::filesystem::path& path, Access access);
 
@@ -46,24 +52,29 @@ class CampaignFile {
   /// The same, to be kept: what comes after is another object.
   const SharedCampaign& shared() const;
   const std::filesystem::path& path() const;
-  /// Why nothing can be changed ("written by a newer version", "folder is read-only"); empty where edits work.
+  /// Why nothing can be changed ("written by a newer version", "folder is read-only"); empty where edits
+  /// work.
   const std::string& readOnlyReason() const;
 
-  /// Makes the difference between `base` and `next` in the campaign as the file holds it: what other programs did to other parts of it
-  /// stays. No difference is no edit.
+  /// Makes the difference between `base` and `next` in the campaign as the file holds it: what other programs
+  /// did to other parts of it stays. No difference is no edit.
   /// @param what shown beside Undo, e.g. "Rename setup A"
-  /// @throws InputError: invalid campaign, disk full, file read-only, FileGone; the campaign is then as it was. Conflict
+  /// @throws InputError: invalid campaign, disk full, file read-only, FileGone; the campaign is then as it
+  /// was. Conflict
   void edit(const std::string& what, SharedCampaign base, SharedCampaign next);
   void edit(const std::string& what, const campaign::Campaign& base, const campaign::Campaign& next) {
-    edit(what, std::make_shared<const campaign::Campaign>(base), std::make_shared<const campaign::Campaign>(next));
+    edit(what, std::make_shared<const campaign::Campaign>(base),
+         std::make_shared<const campaign::Campaign>(next));
   }
   void edit(const std::string& what, const campaign::Campaign& next) {
     edit(what, shared(), std::make_shared<const campaign::Campaign>(next));
   }
 
-  /// Adds runs with their logs and samples, all of them or none, in one transaction. Each gets the next free id and order.
+  /// Adds runs with their logs and samples, all of them or none, in one transaction. Each gets the next free
+  /// id and order.
   /// @param links that the samples were read for
-  /// @throws InputError as edit(), also where a log is in the campaign already; Conflict where a setup is gone, or links were changed
+  /// @throws InputError as edit(), also where a log is in the campaign already; Conflict where a setup is
+  /// gone, or links were changed
   Added addRuns(const std::string& what, std::vector<PackedRun> runs, std::vector<campaign::Link> links);
 
   /// Takes in what other programs changed. @return true where campaign() changed @throws FileGone
@@ -75,7 +86,8 @@ class CampaignFile {
   void undo();
   void redo();
 
-  /// Removes logs and samples that neither a run nor a step of the history speaks of, and gives their room back.
+  /// Removes logs and samples that neither a run nor a step of the history speaks of, and gives their room
+  /// back.
   /// @return how many logs went @throws InputError
   int purge();
 

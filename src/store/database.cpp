@@ -28,15 +28,18 @@ constexpr std::chrono::seconds kLongestWork{300};
 constexpr int kStepsBetweenLooks = 1'000'000;  // of SQLite's machine: some milliseconds
 
 std::string adviceFor(int code) {
-  if (code == SQLITE_READONLY_DBMOVED) return "was moved or deleted while it was open; save a copy of the campaign";
+  if (code == SQLITE_READONLY_DBMOVED)
+    return "was moved or deleted while it was open; save a copy of the campaign";
   if (code == SQLITE_READONLY_ROLLBACK || code == SQLITE_READONLY_RECOVERY)
-    return "was left half written by a program that was stopped; copy it, with the -journal or -wal file beside it, to a folder of yours "
+    return "was left half written by a program that was stopped; copy it, with the -journal or -wal file "
+           "beside it, to a folder of yours "
            "and open it there";
   switch (code & 0xff) {
     case SQLITE_FULL:
       return "the disk is full; free some space and try again (nothing was changed)";
     case SQLITE_READONLY:
-      return "cannot be written: file, folder or disk is read-only; copy the campaign to a folder of yours (nothing was changed)";
+      return "cannot be written: file, folder or disk is read-only; copy the campaign to a folder of yours "
+             "(nothing was changed)";
     case SQLITE_CANTOPEN:
       return "cannot be opened; check that the folder exists and may be written to";
     case SQLITE_PERM:
@@ -76,7 +79,8 @@ int stopWhenLate(void*) {
 std::string normalised(std::string_view sql) {
   std::string out;
   for (const char c : sql)
-    if (c != '"' && !std::isspace(static_cast<unsigned char>(c))) out += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+    if (c != '"' && !std::isspace(static_cast<unsigned char>(c)))
+      out += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
   return out;
 }
 
@@ -98,14 +102,16 @@ void guarded(const fs::path& path, const std::function<void()>& work) {
     const int code = e.getExtendedErrorCode();
     const std::string advice = adviceFor(code);
     const std::string text =
-        path.string() + ": " + (advice.empty() ? fmt::format("could not be used ({}); restore a copy of it", e.what()) : advice);
+        path.string() + ": " +
+        (advice.empty() ? fmt::format("could not be used ({}); restore a copy of it", e.what()) : advice);
     if (code == SQLITE_READONLY_DBMOVED) throw FileGone(text);
     if ((code & 0xff) == SQLITE_CORRUPT || (code & 0xff) == SQLITE_NOTADB) throw FileDamaged(text);
     throw InputError(text);
   } catch (const nlohmann::json::exception&) {
     throw InputError(path.string() + ": holds something that cannot be read; restore a copy of it");
   } catch (const fs::filesystem_error& e) {
-    throw InputError(path.string() + ": could not be used: " + e.code().message() + "; check the disk and the folder");
+    throw InputError(path.string() + ": could not be used: " + e.code().message() +
+                     "; check the disk and the folder");
   } catch (const std::bad_alloc&) {
     throw InputError(path.string() + ": " + adviceFor(SQLITE_NOMEM));
   } catch (const std::exception& e) {
@@ -128,7 +134,8 @@ FileIdentity identityOf(const fs::path& path) {
   struct stat about {};
   if (::stat(path.c_str(), &about) != 0)
     throw FileGone(path.string() + ": is no longer there; save a copy of the campaign, or put the file back");
-  if (about.st_size == 0) throw FileGone(path.string() + ": was emptied by another program; save a copy of the campaign");
+  if (about.st_size == 0)
+    throw FileGone(path.string() + ": was emptied by another program; save a copy of the campaign");
   return {about.st_dev, about.st_ino};
 }
 
@@ -139,18 +146,23 @@ bool isWritable(const fs::path& path) {
 SQLite::Database openDatabase(const fs::path& path, Access access) {
   struct stat about {};
   if (::stat(path.c_str(), &about) != 0)
-    throw InputError(path.string() + ": cannot be read: " + std::strerror(errno) + "; check that it is still there");
+    throw InputError(path.string() + ": cannot be read: " + std::strerror(errno) +
+                     "; check that it is still there");
   if (!S_ISREG(about.st_mode)) throw InputError(path.string() + ": is not a file; choose a .distanz file");
   if (about.st_size < 100) throw InputError(path.string() + ": " + adviceFor(SQLITE_NOTADB));
-  if (::access(path.c_str(), R_OK) != 0) throw InputError(path.string() + ": cannot be read; check the file's permissions");
+  if (::access(path.c_str(), R_OK) != 0)
+    throw InputError(path.string() + ": cannot be read; check the file's permissions");
   std::optional<SQLite::Database> db;
   guarded(path, [&] {
-    // Readers, too, open for writing where they may: only so is what a killed writer left played back. They write nothing else.
+    // Readers, too, open for writing where they may: only so is what a killed writer left played back. They
+    // write nothing else.
     const bool may_write = isWritable(path);
     const std::string name = fs::absolute(path).string();  // absolute: never taken for a URI
-    db.emplace(name, (may_write ? SQLite::OPEN_READWRITE : SQLite::OPEN_READONLY) | SQLite::OPEN_FULLMUTEX, kPatience_ms);
+    db.emplace(name, (may_write ? SQLite::OPEN_READWRITE : SQLite::OPEN_READONLY) | SQLite::OPEN_FULLMUTEX,
+               kPatience_ms);
     harden(*db);
-    db->exec("PRAGMA cell_size_check=ON; PRAGMA synchronous=EXTRA; PRAGMA temp_store=MEMORY; PRAGMA mmap_size=0");
+    db->exec(
+        "PRAGMA cell_size_check=ON; PRAGMA synchronous=EXTRA; PRAGMA temp_store=MEMORY; PRAGMA mmap_size=0");
     db->execAndGet("SELECT count(*) FROM sqlite_schema");  // recovers, then compares the size with the header
     if (access == Access::ReadOnly) db->exec("PRAGMA query_only=ON");
     requireSchema(*db, path);
@@ -203,16 +215,19 @@ bool hasTable(SQLite::Database& db, std::string_view sql) {
 int requireSchema(SQLite::Database& db, const fs::path& path) {
   const OneView view(db);
   if (db.execAndGet("PRAGMA application_id").getInt() != kApplicationId)
-    throw InputError(path.string() + ": is an SQLite file but not a Distanz campaign; choose a .distanz file");
+    throw InputError(path.string() +
+                     ": is an SQLite file but not a Distanz campaign; choose a .distanz file");
   const int version = db.execAndGet("PRAGMA user_version").getInt();
   if (version < 1) throw InputError(path.string() + ": has no schema version; restore a copy of it");
   const auto ours = [&](std::string_view sql) { return hasTable(db, sql); };
   const bool fits = version < kSchemaVersion
                         ? hasLegacyTables(db, version)
-                        : ours(kAttachmentTable) && std::all_of(std::begin(kSampleTables), std::end(kSampleTables), ours) &&
+                        : ours(kAttachmentTable) &&
+                              std::all_of(std::begin(kSampleTables), std::end(kSampleTables), ours) &&
                               std::all_of(std::begin(kOwnTables), std::end(kOwnTables), ours);
   if (version <= kSchemaVersion && !fits)
-    throw InputError(path.string() + ": its tables were changed by hand or are not a campaign's; restore a copy of it");
+    throw InputError(path.string() +
+                     ": its tables were changed by hand or are not a campaign's; restore a copy of it");
   return version;
 }
 

@@ -35,7 +35,8 @@ template <class T>
 T fromBody(const std::string& body, const std::string& where) {
   T out;
   std::vector<Problem> unknown;
-  formats::readJson(formats::parseJson(body, where), where, unknown, [&](description::Visitor& v) { describe(v, out); });
+  formats::readJson(formats::parseJson(body, where), where, unknown,
+                    [&](description::Visitor& v) { describe(v, out); });
   return out;
 }
 
@@ -59,7 +60,8 @@ Change::State at(std::size_t index, std::string body) {
 template <class Item>
 struct Middle {
   std::size_t begin = 0, before_end, after_end;
-  Middle(const std::vector<Item>& before, const std::vector<Item>& after) : before_end(before.size()), after_end(after.size()) {
+  Middle(const std::vector<Item>& before, const std::vector<Item>& after)
+      : before_end(before.size()), after_end(after.size()) {
     while (begin < before_end && begin < after_end && before[begin] == after[begin]) ++begin;
     while (begin < before_end && begin < after_end && before[before_end - 1] == after[after_end - 1]) {
       --before_end;
@@ -69,7 +71,8 @@ struct Middle {
 };
 
 template <class Item>
-void listChanges(const char* kind, const std::vector<Item>& before, const std::vector<Item>& after, std::vector<Change>& out) {
+void listChanges(const char* kind, const std::vector<Item>& before, const std::vector<Item>& after,
+                 std::vector<Change>& out) {
   const Middle<Item> middle(before, after);
   std::map<std::string_view, std::size_t> gone;
   for (std::size_t i = middle.begin; i < middle.before_end; ++i) gone[before[i].id] = i;
@@ -87,7 +90,8 @@ void listChanges(const char* kind, const std::vector<Item>& before, const std::v
       continue;
     }
     const Item& old = before[found->second];
-    if (moved || !(old == after[i])) out.push_back({kind, after[i].id, at(found->second, bodyOf(old)), at(i, bodyOf(after[i])), moved});
+    if (moved || !(old == after[i]))
+      out.push_back({kind, after[i].id, at(found->second, bodyOf(old)), at(i, bodyOf(after[i])), moved});
     gone.erase(found);
   }
   for (const auto& [id, i] : gone) out.push_back({kind, std::string(id), between(i, bodyOf(before[i])), {}});
@@ -132,10 +136,11 @@ std::map<std::string, double> storedPlaces(SQLite::Database& db, const char* kin
   return out;
 }
 
-/// Where each of a list's rows stands: those that stay keep their place, others fit in between, or behind. Empty where they do not: some
-/// moved, or no number is left between two.
+/// Where each of a list's rows stands: those that stay keep their place, others fit in between, or behind.
+/// Empty where they do not: some moved, or no number is left between two.
 template <class Item>
-std::map<std::string, double> placesFor(const std::map<std::string, double>& stored, const std::vector<Item>& items) {
+std::map<std::string, double> placesFor(const std::map<std::string, double>& stored,
+                                        const std::vector<Item>& items) {
   std::map<std::string, double> out;
   double last = 0;
   for (std::size_t i = 0; i < items.size(); ++i) {
@@ -155,7 +160,8 @@ std::map<std::string, double> placesFor(const std::map<std::string, double>& sto
 }
 
 template <class Item>
-void placeList(SQLite::Database& db, const char* kind, const std::vector<Item>& items, std::vector<Change>& changes) {
+void placeList(SQLite::Database& db, const char* kind, const std::vector<Item>& items,
+               std::vector<Change>& changes) {
   const auto of_kind = [&](const Change& c) { return c.kind == kind; };
   if (std::none_of(changes.begin(), changes.end(), of_kind)) return;
   bool stay = true;  // no row comes, or changes places
@@ -173,9 +179,11 @@ void placeList(SQLite::Database& db, const char* kind, const std::vector<Item>& 
       if (c.after) c.after->position = places.at(c.id);
     }
   for (const Item& item : items)  // one that only moved
-    if (const auto was = stored.find(item.id); was != stored.end() && was->second != places.at(item.id) && !listed.contains(item.id))
+    if (const auto was = stored.find(item.id);
+        was != stored.end() && was->second != places.at(item.id) && !listed.contains(item.id))
       if (const auto row = rowOf(db, kind, item.id))
-        changes.push_back({kind, item.id, Change::State{row->position, row->body}, Change::State{places.at(item.id), row->body}});
+        changes.push_back({kind, item.id, Change::State{row->position, row->body},
+                           Change::State{places.at(item.id), row->body}});
 }
 
 json stateJson(const std::optional<Change::State>& state) {
@@ -191,7 +199,8 @@ std::optional<Change::State> stateFrom(const json& value) {
 
 std::vector<Change> changesBetween(const Campaign& before, const Campaign& after) {
   std::vector<Change> out;
-  if (!sameFacts(before, after)) out.push_back({kFacts, "", unplaced(factsBody(before)), unplaced(factsBody(after))});
+  if (!sameFacts(before, after))
+    out.push_back({kFacts, "", unplaced(factsBody(before)), unplaced(factsBody(after))});
   eachKind([&](const auto& kind) { listChanges(kind.kind, before.*kind.items, after.*kind.items, out); });
   return out;
 }
@@ -204,9 +213,11 @@ bool touchTheSame(const std::vector<Change>& a, const std::vector<Change>& b) {
 
 namespace {
 
-/// Those of a list that changed, put into another: in their place where they are there, else behind the one they follow.
+/// Those of a list that changed, put into another: in their place where they are there, else behind the one
+/// they follow.
 template <class Item>
-void mergeList(const char* kind, std::vector<Item>& items, const std::vector<Item>& next, const std::vector<Change>& changes) {
+void mergeList(const char* kind, std::vector<Item>& items, const std::vector<Item>& next,
+               const std::vector<Change>& changes) {
   const auto find = [](std::vector<Item>& in, const std::string& id) {
     return std::find_if(in.begin(), in.end(), [&](const Item& item) { return item.id == id; });
   };
@@ -237,7 +248,8 @@ Campaign withChanges(const Campaign& campaign, const Campaign& next, const std::
   return out;
 }
 
-void writeChanges(SQLite::Database& db, const Campaign& after, std::vector<Change>& changes, std::int64_t revision) {
+void writeChanges(SQLite::Database& db, const Campaign& after, std::vector<Change>& changes,
+                  std::int64_t revision) {
   for (Change& c : changes)
     if (const auto row = rowOf(db, c.kind, c.id))
       c.before = Change::State{row->position, row->body};
@@ -260,7 +272,8 @@ namespace {
 
 /// The list as its rows now stand: items known, and those that changed.
 template <class Item>
-void relist(SQLite::Database& db, const char* kind, std::vector<Item>& items, const std::map<std::string, Item>& changed) {
+void relist(SQLite::Database& db, const char* kind, std::vector<Item>& items,
+            const std::map<std::string, Item>& changed) {
   std::map<std::string, Item*> known;
   for (Item& item : items) known[item.id] = &item;
   std::vector<Item> out;
@@ -280,16 +293,19 @@ void relist(SQLite::Database& db, const char* kind, std::vector<Item>& items, co
 
 }  // namespace
 
-Campaign afterChanges(SQLite::Database& db, Campaign campaign, const std::vector<Change>& changes, const std::string& where) {
+Campaign afterChanges(SQLite::Database& db, Campaign campaign, const std::vector<Change>& changes,
+                      const std::string& where) {
   for (const Change& c : changes)
-    if (c.kind == kFacts && c.after) static_cast<Facts&>(campaign) = fromBody<Facts>(c.after->body, where + ": facts");
+    if (c.kind == kFacts && c.after)
+      static_cast<Facts&>(campaign) = fromBody<Facts>(c.after->body, where + ": facts");
   eachKind([&]<class T>(const EntityKind<T>& kind) {
     std::map<std::string, T> changed;
     bool any = false;
     for (const Change& c : changes) {
       if (c.kind != kind.kind) continue;
       any = true;
-      if (c.after) changed[c.id] = fromBody<T>(c.after->body, fmt::format("{}: {} \"{}\"", where, c.kind, c.id));
+      if (c.after)
+        changed[c.id] = fromBody<T>(c.after->body, fmt::format("{}: {} \"{}\"", where, c.kind, c.id));
     }
     if (any) relist(db, kind.kind, campaign.*kind.items, changed);
   });
@@ -311,7 +327,8 @@ std::vector<Change> changesFrom(const std::string& text) {
   std::vector<Change> out;
   try {
     for (const json& c : formats::parseJson(text, "history"))
-      out.push_back({c.at(0).get<std::string>(), c.at(1).get<std::string>(), stateFrom(c.at(2)), stateFrom(c.at(3))});
+      out.push_back(
+          {c.at(0).get<std::string>(), c.at(1).get<std::string>(), stateFrom(c.at(2)), stateFrom(c.at(3))});
   } catch (const json::exception&) {
     throw InputError("the history is damaged and this step cannot be taken back");
   }
@@ -322,11 +339,13 @@ void writeCampaign(SQLite::Database& db, const Campaign& campaign, std::int64_t 
   put(db, {kFacts, "", {}, unplaced(factsBody(campaign))}, revision);
   eachKind([&](const auto& kind) {
     double place = 0;
-    for (const auto& item : campaign.*kind.items) put(db, {kind.kind, item.id, {}, Change::State{++place, bodyOf(item)}}, revision);
+    for (const auto& item : campaign.*kind.items)
+      put(db, {kind.kind, item.id, {}, Change::State{++place, bodyOf(item)}}, revision);
   });
 }
 
-json campaignRows(SQLite::Database& db, const std::string& where, const std::map<std::string, std::string>& lists) {
+json campaignRows(SQLite::Database& db, const std::string& where,
+                  const std::map<std::string, std::string>& lists) {
   json whole = json::object();
   std::size_t bytes = 0;
   SQLite::Statement all(db, "SELECT kind, id, body FROM entity ORDER BY kind, position, id");
@@ -339,7 +358,8 @@ json campaignRows(SQLite::Database& db, const std::string& where, const std::map
     if (bytes > kMostBytes) throw InputError(where + ": holds more than any campaign; restore a copy of it");
     json item = formats::parseJson(body.getString(), fmt::format("{}: {} \"{}\"", where, kind, id));
     if (!item.is_object() || (!id.empty() && item.value("id", json()) != id))
-      throw InputError(fmt::format("{}: the {} in its table is damaged; restore a copy of the campaign", where, kind));
+      throw InputError(
+          fmt::format("{}: the {} in its table is damaged; restore a copy of the campaign", where, kind));
     if (id.empty())
       whole.update(item);
     else

@@ -9,12 +9,14 @@ namespace distanz::store {
 
 namespace fs = std::filesystem;
 
-std::vector<Problem> fromInterchange(const fs::path& folder, const fs::path& file, const std::function<bool(double)>& progress) {
+std::vector<Problem> fromInterchange(const fs::path& folder, const fs::path& file,
+                                     const std::function<bool(double)>& progress) {
   formats::InterchangeFolder source = formats::openInterchange(folder);
   campaign::Campaign& c = source.campaign;
   if (c.title.empty()) c.title = "Campaign";
   std::error_code error;
-  if (fs::exists(file, error)) throw InputError(file.string() + ": is there already; open it, or choose another name");
+  if (fs::exists(file, error))
+    throw InputError(file.string() + ": is there already; open it, or choose another name");
   FileBuilder builder(file);
   std::size_t done = 0;
   for (campaign::Run& run : c.runs) {
@@ -27,7 +29,8 @@ std::vector<Problem> fromInterchange(const fs::path& folder, const fs::path& fil
     const log::Recording samples = formats::readSources(run, c, bytes_of);
     for (std::size_t i = 0; i < logs.size(); ++i) run.sources[i].sha256 = logs[i].sha256;
     builder.add({run, std::move(logs), packRecording(samples)}, c.links);
-    if (progress && !progress(static_cast<double>(++done) / static_cast<double>(c.runs.size()))) throw formats::ReadCancelled();
+    if (progress && !progress(static_cast<double>(++done) / static_cast<double>(c.runs.size())))
+      throw formats::ReadCancelled();
   }
   builder.finish(c);
   return source.problems;
@@ -36,11 +39,13 @@ std::vector<Problem> fromInterchange(const fs::path& folder, const fs::path& fil
 void toInterchange(const fs::path& file, const fs::path& folder) {
   const CampaignFile source = CampaignFile::open(file, Access::ReadOnly);
   const SampleFile samples(file, Access::ReadOnly);
-  formats::writeInterchange(folder, source.campaign(),
-                            [&](const campaign::Run& run, const campaign::Source& log) { return samples.logBytes(run, log); });
+  formats::writeInterchange(
+      folder, source.campaign(),
+      [&](const campaign::Run& run, const campaign::Source& log) { return samples.logBytes(run, log); });
 }
 
-std::vector<std::string> saveCopy(const campaign::Campaign& campaign, const SampleFile& samples, const fs::path& file) {
+std::vector<std::string> saveCopy(const campaign::Campaign& campaign, const SampleFile& samples,
+                                  const fs::path& file) {
   FileBuilder builder(file);
   std::vector<std::string> lost;
   for (const campaign::Run& run : campaign.runs) {

@@ -15,7 +15,8 @@ namespace {
 
 namespace fs = std::filesystem;
 
-/// The file about to be replaced: nobody has it open, and no journal of it is left that SQLite would play into its successor.
+/// The file about to be replaced: nobody has it open, and no journal of it is left that SQLite would play
+/// into its successor.
 void requireUnused(const fs::path& path) {
   std::error_code error;
   if (!fs::exists(path, error)) return;

@@ -19,8 +19,10 @@ class FileBuilder {
   void add(const PackedRun& run, const std::vector<campaign::Link>& links);
 
   /// Writes the campaign, syncs, and names the file.
-  /// @param existing Replace: refused while a program has the file that is there open @throws InputError; nothing is then left
-  void finish(const campaign::Campaign& campaign, formats::Aside::Existing existing = formats::Aside::Existing::Keep);
+  /// @param existing Replace: refused while a program has the file that is there open @throws InputError;
+  /// nothing is then left
+  void finish(const campaign::Campaign& campaign,
+              formats::Aside::Existing existing = formats::Aside::Existing::Keep);
 
  private:
   std::filesystem::path m_target;

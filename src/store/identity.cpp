@@ -14,11 +14,13 @@ namespace {
 
 std::string randomUuid() {
   std::array<unsigned char, 16> b{};
-  if (RAND_bytes(b.data(), static_cast<int>(b.size())) != 1) throw Error("the system gives no random numbers");
+  if (RAND_bytes(b.data(), static_cast<int>(b.size())) != 1)
+    throw Error("the system gives no random numbers");
   b[6] = static_cast<unsigned char>((b[6] & 0x0f) | 0x40);  // RFC 4122: version 4
   b[8] = static_cast<unsigned char>((b[8] & 0x3f) | 0x80);
   std::string out;
-  for (std::size_t i = 0; i < b.size(); ++i) out += fmt::format("{}{:02x}", i == 4 || i == 6 || i == 8 || i == 10 ? "-" : "", b[i]);
+  for (std::size_t i = 0; i < b.size(); ++i)
+    out += fmt::format("{}{:02x}", i == 4 || i == 6 || i == 8 || i == 10 ? "-" : "", b[i]);
   return out;
 }
 
@@ -37,7 +39,8 @@ bool eachUuid(Campaign& c, What what) {
 
 bool needsIdentity(const campaign::Campaign& campaign) {
   std::unordered_set<std::string_view> seen;
-  return eachUuid(campaign, [&](const std::string& uuid) { return uuid.empty() || !seen.insert(uuid).second; });
+  return eachUuid(campaign,
+                  [&](const std::string& uuid) { return uuid.empty() || !seen.insert(uuid).second; });
 }
 
 campaign::Campaign identified(campaign::Campaign campaign) {

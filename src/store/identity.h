@@ -10,7 +10,8 @@ namespace distanz::store {
 /// True where something that has a UUID lacks one, or shares it with another.
 bool needsIdentity(const campaign::Campaign& campaign);
 
-/// The campaign with a random UUID (version 4) for everything that has none yet, or another's: campaign, parts, setups, runs.
+/// The campaign with a random UUID (version 4) for everything that has none yet, or another's: campaign,
+/// parts, setups, runs.
 campaign::Campaign identified(campaign::Campaign campaign);
 
 /// Gives each thing the same UUID in several states of one campaign.

@@ -21,7 +21,8 @@ using namespace campaign;
 using nlohmann::json;
 
 /// What schemas 1 and 2 had in place of `entity` and of today's `history`.
-constexpr const char* kLegacyTables[] = {"campaign", "path_point", "link", "setup", "setup_link", "run", "history"};
+constexpr const char* kLegacyTables[] = {"campaign",   "path_point", "link",   "setup",
+                                         "setup_link", "run",        "history"};
 /// What schema 3 had for people.
 constexpr const char* kLegacyViews[] = {"campaign", "link", "setup", "run"};
 constexpr int kEntitySchema = 3;  ///< from which on the campaign is kept as entities
@@ -48,7 +49,9 @@ json modesFrom(const std::string& text, const std::string& link) {
   json out = json::array();
   if (text.empty()) return out;
   const auto list = parsed(text);
-  const auto isPair = [](const json& m) { return m.is_array() && m.size() == 2 && m[0].is_number() && m[1].is_number(); };
+  const auto isPair = [](const json& m) {
+    return m.is_array() && m.size() == 2 && m[0].is_number() && m[1].is_number();
+  };
   if (!list.is_array() || !std::all_of(list.begin(), list.end(), isPair))
     throw InputError("link " + link + ": its modes are damaged; restore a copy of the campaign");
   for (const auto& m : list) out.push_back({{"mode", m[0]}, {"sensitivity_dbm", m[1]}});
@@ -59,7 +62,8 @@ json modesFrom(const std::string& text, const std::string& link) {
 json withUnknown(const std::string& unknown) {
   if (unknown.empty()) return json::object();
   json out = parsed(unknown);
-  if (!out.is_object()) throw InputError("the keys kept for other versions are damaged; restore a copy of the campaign");
+  if (!out.is_object())
+    throw InputError("the keys kept for other versions are damaged; restore a copy of the campaign");
   return out;
 }
 
@@ -96,8 +100,10 @@ void readKit(SQLite::Database& db, int schema, json& c) {
     c["path"].push_back({{"lat_deg", path.getColumn(0).getDouble()},
                          {"lon_deg", path.getColumn(1).getDouble()},
                          {"height_m", path.getColumn(2).getDouble()}});
-  SQLite::Statement links(db, "SELECT id, kind, frequency_mhz, sensitivity_dbm, lq_min_pct, margin_db, bitrate_min_mbps, unknown, " +
-                                  modes + " FROM link ORDER BY position");
+  SQLite::Statement links(
+      db,
+      "SELECT id, kind, frequency_mhz, sensitivity_dbm, lq_min_pct, margin_db, bitrate_min_mbps, unknown, " +
+          modes + " FROM link ORDER BY position");
   while (links.executeStep()) {
     json link = withUnknown(textAt(links, 7)), rule = json::object();
     link["id"] = textAt(links, 0);
@@ -108,7 +114,8 @@ void readKit(SQLite::Database& db, int schema, json& c) {
     put(rule, "margin_db", links, 5);
     put(rule, "bitrate_min_mbps", links, 6);
     link["rule"] = std::move(rule);
-    if (json list = modesFrom(textAt(links, 8), textAt(links, 0)); !list.empty()) link["modes"] = std::move(list);
+    if (json list = modesFrom(textAt(links, 8), textAt(links, 0)); !list.empty())
+      link["modes"] = std::move(list);
     c["links"].push_back(std::move(link));
   }
   SQLite::Statement setups(db, "SELECT id, name, differs, unknown FROM setup ORDER BY position");
@@ -122,13 +129,17 @@ void readKit(SQLite::Database& db, int schema, json& c) {
     c["setups"].push_back(std::move(setup));
   }
   SQLite::Statement own(
-      db, "SELECT setup, link, power_dbm, tx_gain_dbi, rx_gain_dbi, tx_loss_db, rx_loss_db, " + automatic + " FROM setup_link");
+      db, "SELECT setup, link, power_dbm, tx_gain_dbi, rx_gain_dbi, tx_loss_db, rx_loss_db, " + automatic +
+              " FROM setup_link");
   while (own.executeStep()) {
     const auto found = at.find(textAt(own, 0));
     if (found == at.end()) continue;
     json ends = json::object();
-    for (const auto& [key, index] :
-         {std::pair("power_dbm", 2), {"tx_gain_dbi", 3}, {"rx_gain_dbi", 4}, {"tx_loss_db", 5}, {"rx_loss_db", 6}})
+    for (const auto& [key, index] : {std::pair("power_dbm", 2),
+                                     {"tx_gain_dbi", 3},
+                                     {"rx_gain_dbi", 4},
+                                     {"tx_loss_db", 5},
+                                     {"rx_loss_db", 6}})
       put(ends, key, own, index);
     if (own.getColumn(7).getInt() != 0) ends["automatic_power"] = true;
     c["setups"][found->second]["links"][textAt(own, 1)] = std::move(ends);
@@ -137,9 +148,11 @@ void readKit(SQLite::Database& db, int schema, json& c) {
 
 void readRuns(SQLite::Database& db, int schema, json& c) {
   SQLite::Statement runs(db,
-                         "SELECT id, setup, log, log_sha256, flight, notes, void_reason, session_order, ended, turn_begin_s, turn_end_s, "
+                         "SELECT id, setup, log, log_sha256, flight, notes, void_reason, session_order, "
+                         "ended, turn_begin_s, turn_end_s, "
                          "columns, unknown, " +
-                             std::string(schema >= 2 ? "reduced, legs" : "'', 'both'") + " FROM run ORDER BY position");
+                             std::string(schema >= 2 ? "reduced, legs" : "'', 'both'") +
+                             " FROM run ORDER BY position");
   while (runs.executeStep()) {
     json r = withUnknown(textAt(runs, 12));
     constexpr const char* kTexts[] = {"id", "setup", "log", "log_sha256", "flight", "notes", "void_reason"};
@@ -151,12 +164,14 @@ void readRuns(SQLite::Database& db, int schema, json& c) {
     put(r, "turn_begin_s", runs, 9);
     put(r, "turn_end_s", runs, 10);
     json columns = parsed(textAt(runs, 11));
-    if (!columns.is_object()) throw InputError("run " + id + ": its column match is damaged; restore a copy of the campaign");
+    if (!columns.is_object())
+      throw InputError("run " + id + ": its column match is damaged; restore a copy of the campaign");
     if (!columns.empty()) r["columns"] = std::move(columns);
     if (const std::string legs = textAt(runs, 14); legs == "out" || legs == "back") r["legs"] = legs;
     if (const std::string reduced = textAt(runs, 13); !reduced.empty()) {
       json by_link = parsed(reduced);
-      if (!by_link.is_object()) throw InputError("run " + id + ": its reduced power is damaged; restore a copy of the campaign");
+      if (!by_link.is_object())
+        throw InputError("run " + id + ": its reduced power is damaged; restore a copy of the campaign");
       r["reduced_db"] = std::move(by_link);
     }
     c["runs"].push_back(std::move(r));
@@ -167,7 +182,8 @@ void readRuns(SQLite::Database& db, int schema, json& c) {
 json legacyJson(SQLite::Database& db, int schema, const std::string& where) {
   json out;
   if (schema >= 3) {
-    out = campaignRows(db, where, {{"facts", ""}, {"path", ""}, {"link", "links"}, {"setup", "setups"}, {"run", "runs"}});
+    out = campaignRows(
+        db, where, {{"facts", ""}, {"path", ""}, {"link", "links"}, {"setup", "setups"}, {"run", "runs"}});
     if (out.contains("points")) {
       out["path"] = std::move(out["points"]);
       out.erase("points");
@@ -182,11 +198,12 @@ json legacyJson(SQLite::Database& db, int schema, const std::string& where) {
   return out;
 }
 
-/// Steps of the history as they are found, from the state that the file is in. Only what they changed is kept: of 500 states of a large
-/// campaign there is no room for more than two.
+/// Steps of the history as they are found, from the state that the file is in. Only what they changed is
+/// kept: of 500 states of a large campaign there is no room for more than two.
 class Walk {
  public:
-  Walk(Campaign now, bool back, Identities& identities) : m_here(std::move(now)), m_back(back), m_identities(identities) {
+  Walk(Campaign now, bool back, Identities& identities)
+      : m_here(std::move(now)), m_back(back), m_identities(identities) {
     m_identities.give(m_here);
   }
 
@@ -219,8 +236,8 @@ void walkPatches(SQLite::Database& db, int schema, bool back, Walk& walk) {
 /// Steps of schema 3, as today's: walked in the tables themselves, which the caller then puts back.
 void walkEntities(SQLite::Database& db, int schema, bool back, Walk& walk) {
   std::vector<LegacyStep> all;
-  SQLite::Statement steps(
-      db, std::string("SELECT at, what, changes FROM history WHERE undone = ") + (back ? "0 ORDER BY id DESC" : "1 ORDER BY id"));
+  SQLite::Statement steps(db, std::string("SELECT at, what, changes FROM history WHERE undone = ") +
+                                  (back ? "0 ORDER BY id DESC" : "1 ORDER BY id"));
   while (steps.executeStep()) all.push_back({textAt(steps, 0), textAt(steps, 1), textAt(steps, 2)});
   steps.reset();
   for (const LegacyStep& step : all) {
@@ -235,12 +252,17 @@ void walkEntities(SQLite::Database& db, int schema, bool back, Walk& walk) {
 
 bool hasLegacyTables(SQLite::Database& db, int schema) {
   const auto ours = [&](const char* sql) { return hasTable(db, sql); };
-  if (schema < 1 || !ours(kLogTable) || !std::all_of(std::begin(kSampleTables), std::end(kSampleTables), ours)) return false;
+  if (schema < 1 || !ours(kLogTable) ||
+      !std::all_of(std::begin(kSampleTables), std::end(kSampleTables), ours))
+    return false;
   if (schema >= kEntitySchema) return std::all_of(std::begin(kOwnTables), std::end(kOwnTables), ours);
-  SQLite::Statement all(db, "SELECT name FROM sqlite_schema WHERE type = 'table' AND rootpage > 0");  // neither views nor virtual tables
+  SQLite::Statement all(
+      db, "SELECT name FROM sqlite_schema WHERE type = 'table' AND rootpage > 0");  // neither views nor
+                                                                                    // virtual tables
   std::set<std::string> names;
   while (all.executeStep()) names.insert(textAt(all, 0));
-  return std::all_of(std::begin(kLegacyTables), std::end(kLegacyTables), [&](const char* n) { return names.contains(n); });
+  return std::all_of(std::begin(kLegacyTables), std::end(kLegacyTables),
+                     [&](const char* n) { return names.contains(n); });
 }
 
 Campaign readLegacyCampaign(SQLite::Database& db, int schema, const std::string& where) {

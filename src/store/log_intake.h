@@ -4,7 +4,8 @@
 
 namespace distanz::store {
 
-/// A log read and found fit, with its bytes and samples packed as the campaign file keeps them (the plain ones are let go).
+/// A log read and found fit, with its bytes and samples packed as the campaign file keeps them (the plain
+/// ones are let go).
 struct TakenLog {
   formats::ImportedLog log;  ///< without bytes
   PackedLog packed;
@@ -14,7 +15,8 @@ struct TakenLog {
 /// formats::importLog(), packing the bytes meanwhile: either takes as long as the other.
 /// @throws InputError, ReadCancelled as importLog()
 TakenLog takeLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
-                 const std::map<std::string, std::string>& corrections = {}, const formats::Progress& progress = {});
+                 const std::map<std::string, std::string>& corrections = {},
+                 const formats::Progress& progress = {});
 
 /// A run of one such log, ready to be kept. @param run its first source gets the log's SHA-256
 PackedRun packedRun(campaign::Run run, TakenLog taken);

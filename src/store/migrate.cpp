@@ -21,22 +21,26 @@ namespace {
 void requireSound(const fs::path& copy, const fs::path& original) {
   SQLite::Database db(fs::absolute(copy).string(), SQLite::OPEN_READONLY);
   if (db.execAndGet("PRAGMA quick_check(1)").getString() != "ok")
-    throw InputError(original.string() + ": is damaged and cannot be brought up to date; restore a copy of it");
+    throw InputError(original.string() +
+                     ": is damaged and cannot be brought up to date; restore a copy of it");
 }
 
-/// SQLite's own backup, checked, synced and only then named. The caller holds the write lock, so nothing changes meanwhile.
+/// SQLite's own backup, checked, synced and only then named. The caller holds the write lock, so nothing
+/// changes meanwhile.
 void keepCopy(const fs::path& path, int version) {
   formats::Aside aside(path);
   {
     SQLite::Database from(fs::absolute(path).string(), SQLite::OPEN_READONLY, kPatience_ms);
     SQLite::Database to(fs::absolute(aside.place()).string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
     to.exec("PRAGMA journal_mode=OFF; PRAGMA synchronous=OFF");
-    if (SQLite::Backup(to, from).executeStep() != 101 /* SQLITE_DONE */) throw InputError(path.string() + ": no copy of it could be made");
+    if (SQLite::Backup(to, from).executeStep() != 101 /* SQLITE_DONE */)
+      throw InputError(path.string() + ": no copy of it could be made");
   }
   requireSound(aside.place(), path);
   const std::string digest = formats::sha256OfFile(aside.place());
   for (int n = 1;; ++n) {
-    const fs::path copy = fmt::format("{}.schema-{}{}", path.string(), version, n == 1 ? "" : fmt::format("-{}", n));
+    const fs::path copy =
+        fmt::format("{}.schema-{}{}", path.string(), version, n == 1 ? "" : fmt::format("-{}", n));
     std::error_code error;
     if (!fs::exists(copy, error)) return aside.publishAs(copy, formats::Aside::Existing::Keep);
     if (formats::sha256OfFile(copy) == digest) return;  // of an earlier try that was stopped

@@ -35,9 +35,11 @@ struct SampleFile::State {
         SQLite::Statement kept(db, "SELECT key FROM recording WHERE log_sha256 = ?");
         kept.bind(1, run.source().sha256);
         while (kept.executeStep())
-          if (const std::string key = kept.getColumn(0).getString(); !wanted.contains(key)) stale.push_back(key);
+          if (const std::string key = kept.getColumn(0).getString(); !wanted.contains(key))
+            stale.push_back(key);
         for (const std::string& key : stale)
-          for (const char* sql : {"DELETE FROM channel WHERE recording = ?", "DELETE FROM recording WHERE key = ?"}) {
+          for (const char* sql :
+               {"DELETE FROM channel WHERE recording = ?", "DELETE FROM recording WHERE key = ?"}) {
             SQLite::Statement drop(db, sql);
             drop.bind(1, key);
             drop.exec();
@@ -67,7 +69,8 @@ bool SampleFile::has(const campaign::Run& run) const {
   return found;
 }
 
-std::shared_ptr<const log::Recording> SampleFile::recording(const campaign::Run& run, const campaign::Campaign& campaign) const {
+std::shared_ptr<const log::Recording> SampleFile::recording(const campaign::Run& run,
+                                                            const campaign::Campaign& campaign) const {
   std::optional<PackedRecording> kept;
   {
     const std::lock_guard lock(m_state->mutex);
@@ -80,8 +83,9 @@ std::shared_ptr<const log::Recording> SampleFile::recording(const campaign::Run&
       return std::make_shared<const log::Recording>(unpackRecording(*kept));
     } catch (const InputError&) {  // damaged: the log itself is there, too
     }
-  auto again = std::make_shared<const log::Recording>(
-      formats::readSources(run, campaign, [this](const campaign::Run& of, const campaign::Source& log) { return logBytes(of, log); }));
+  auto again = std::make_shared<const log::Recording>(formats::readSources(
+      run, campaign,
+      [this](const campaign::Run& of, const campaign::Source& log) { return logBytes(of, log); }));
   if (m_state->keeps) m_state->keep(run, campaign, *again);
   return again;
 }
@@ -92,7 +96,8 @@ std::string SampleFile::logBytes(const campaign::Run& run, const campaign::Sourc
     const std::lock_guard lock(m_state->mutex);
     guarded(m_state->path, [&] { packed = findLog(m_state->db, log.sha256); });
   }
-  if (!packed) throw InputError("the log of run " + run.id + " is missing from the campaign file; import it again");
+  if (!packed)
+    throw InputError("the log of run " + run.id + " is missing from the campaign file; import it again");
   try {
     return unpackLog(*packed);
   } catch (const InputError&) {

@@ -9,8 +9,8 @@
 
 namespace distanz::store {
 
-/// The logs and samples of a campaign file, on a connection of its own, so that reading goes on beside the window. May be used from
-/// several threads.
+/// The logs and samples of a campaign file, on a connection of its own, so that reading goes on beside the
+/// window. May be used from several threads.
 class SampleFile {
  public:
   /// @param access ReadWrite: samples that had to be read again from a log are kept for the next time
@@ -19,13 +19,16 @@ class SampleFile {
   SampleFile(SampleFile&&) noexcept;
   ~SampleFile();
 
-  /// The run's samples: those kept, or, where the links, the match of columns or the reader changed since (or nothing usable is kept),
-  /// read again from the log's bytes.
+  /// The run's samples: those kept, or, where the links, the match of columns or the reader changed since (or
+  /// nothing usable is kept), read again from the log's bytes.
   /// @throws InputError naming the run: its log is missing or damaged, or the file cannot be read now
-  std::shared_ptr<const log::Recording> recording(const campaign::Run& run, const campaign::Campaign& campaign) const;
+  std::shared_ptr<const log::Recording> recording(const campaign::Run& run,
+                                                  const campaign::Campaign& campaign) const;
   /// One of its original logs, byte for byte. @throws InputError as above
   std::string logBytes(const campaign::Run& run, const campaign::Source& log) const;
-  std::string logBytes(const campaign::Run& run) const { return logBytes(run, run.source()); }  ///< the first of them
+  std::string logBytes(const campaign::Run& run) const {
+    return logBytes(run, run.source());
+  }  ///< the first of them
   /// True where its logs are there with all their bytes.
   bool has(const campaign::Run& run) const;
 

@@ -22,7 +22,8 @@ constexpr std::size_t kMostColumns = 1000;
 std::string blobAt(SQLite::Statement& s, int index) {
   const SQLite::Column column = s.getColumn(index);
   const void* bytes = column.getBlob();
-  return bytes ? std::string(static_cast<const char*>(bytes), static_cast<std::size_t>(column.getBytes())) : std::string();
+  return bytes ? std::string(static_cast<const char*>(bytes), static_cast<std::size_t>(column.getBytes()))
+               : std::string();
 }
 
 [[noreturn]] void refuseSamples() {
@@ -56,8 +57,10 @@ PackedRecording packRecording(const log::Recording& recording) {
 
 log::Recording unpackRecording(const PackedRecording& packed) {
   if (packed.rows < 1 || packed.columns.empty() || packed.columns.front().name != kTime) refuseSamples();
-  if (packed.columns.size() > kMostColumns || packed.rows > formats::kMostValues / packed.columns.size()) refuseSamples();
-  for (const auto& column : packed.columns) requireRows(column.samples, packed.rows);  // before anything is allocated
+  if (packed.columns.size() > kMostColumns || packed.rows > formats::kMostValues / packed.columns.size())
+    refuseSamples();
+  for (const auto& column : packed.columns)
+    requireRows(column.samples, packed.rows);  // before anything is allocated
   log::Recording out;
   out.started = packed.started;
   out.time_s = decodeColumn(packed.columns.front().samples, packed.rows);
@@ -76,8 +79,11 @@ PackedRun packRun(campaign::Run run, std::string_view log_bytes, const log::Reco
 }
 
 std::string recordingKey(const campaign::Run& run, const std::vector<campaign::Link>& links) {
-  nlohmann::json how = {{"reader", formats::kReaderVersion}, {"sources", nlohmann::json::array()}, {"links", nlohmann::json::array()}};
-  for (const campaign::Source& s : run.sources) how["sources"].push_back({s.sha256, s.columns, s.clock_offset_s, s.clock_drift_ppm});
+  nlohmann::json how = {{"reader", formats::kReaderVersion},
+                        {"sources", nlohmann::json::array()},
+                        {"links", nlohmann::json::array()}};
+  for (const campaign::Source& s : run.sources)
+    how["sources"].push_back({s.sha256, s.columns, s.clock_offset_s, s.clock_drift_ppm});
   for (const campaign::Link& link : links) how["links"].push_back({link.id, static_cast<int>(link.kind)});
   return run.source().sha256 + "+" + formats::sha256(formats::jsonText(how)).substr(0, 16);
 }
@@ -91,7 +97,8 @@ void putLog(SQLite::Database& db, const std::string& file, const PackedLog& log)
   put.exec();
 }
 
-void putRecording(SQLite::Database& db, const std::string& key, const std::string& log_sha256, const PackedRecording& recording) {
+void putRecording(SQLite::Database& db, const std::string& key, const std::string& log_sha256,
+                  const PackedRecording& recording) {
   SQLite::Statement drop(db, "DELETE FROM channel WHERE recording = ?");
   drop.bind(1, key);
   drop.exec();
@@ -108,7 +115,8 @@ void putRecording(SQLite::Database& db, const std::string& key, const std::strin
     put.bind(2, static_cast<int>(i));
     put.bind(3, recording.columns[i].name);
     put.bind(4, kColumnCodec);
-    put.bindNoCopy(5, recording.columns[i].samples.data(), static_cast<int>(recording.columns[i].samples.size()));
+    put.bindNoCopy(5, recording.columns[i].samples.data(),
+                   static_cast<int>(recording.columns[i].samples.size()));
     put.exec();
   }
 }
@@ -119,12 +127,16 @@ void putRun(SQLite::Database& db, const PackedRun& run, const std::vector<campai
 }
 
 std::optional<PackedLog> findLog(SQLite::Database& db, const std::string& log_sha256) {
-  const bool older = db.execAndGet("PRAGMA user_version").getInt() < kAttachmentSchema;  // read without being migrated
-  SQLite::Statement log(db, std::string("SELECT size, bytes, codec FROM ") + (older ? "log" : "attachment") + " WHERE sha256 = ?");
+  const bool older =
+      db.execAndGet("PRAGMA user_version").getInt() < kAttachmentSchema;  // read without being migrated
+  SQLite::Statement log(db, std::string("SELECT size, bytes, codec FROM ") + (older ? "log" : "attachment") +
+                                " WHERE sha256 = ?");
   log.bind(1, log_sha256);
   if (!log.executeStep()) return std::nullopt;
   const std::int64_t size = log.getColumn(0).getInt64();
-  if (size < 0 || size > static_cast<std::int64_t>(formats::kLargestFile) || log.getColumn(2).getString() != "zstd") return std::nullopt;
+  if (size < 0 || size > static_cast<std::int64_t>(formats::kLargestFile) ||
+      log.getColumn(2).getString() != "zstd")
+    return std::nullopt;
   return PackedLog{blobAt(log, 1), static_cast<std::size_t>(size), log_sha256};
 }
 
@@ -137,7 +149,8 @@ std::optional<PackedRecording> findRecording(SQLite::Database& db, const std::st
   SQLite::Statement all(db, "SELECT name, codec, samples FROM channel WHERE recording = ? ORDER BY position");
   all.bind(1, key);
   while (all.executeStep()) {
-    if (all.getColumn(1).getString() != kColumnCodec || out.columns.size() >= kMostColumns) return std::nullopt;
+    if (all.getColumn(1).getString() != kColumnCodec || out.columns.size() >= kMostColumns)
+      return std::nullopt;
     out.columns.push_back({all.getColumn(0).getString(), blobAt(all, 2)});
   }
   return out;

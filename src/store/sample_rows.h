@@ -47,14 +47,16 @@ struct PackedRun {
 /// A run of one log.
 PackedRun packRun(campaign::Run run, std::string_view log_bytes, const log::Recording& recording);
 
-/// Key of a run's samples: they depend on the log, on how its columns were matched, on the links, and on the version of the reader.
+/// Key of a run's samples: they depend on the log, on how its columns were matched, on the links, and on the
+/// version of the reader.
 std::string recordingKey(const campaign::Run& run, const std::vector<campaign::Link>& links);
 
 /// Rows of a log and its samples; each is kept once. Within a transaction.
 void putLog(SQLite::Database& db, const std::string& file, const PackedLog& log);
 /// All logs of a run, and its samples. Within a transaction.
 void putRun(SQLite::Database& db, const PackedRun& run, const std::vector<campaign::Link>& links);
-void putRecording(SQLite::Database& db, const std::string& key, const std::string& log_sha256, const PackedRecording& recording);
+void putRecording(SQLite::Database& db, const std::string& key, const std::string& log_sha256,
+                  const PackedRecording& recording);
 
 std::optional<PackedLog> findLog(SQLite::Database& db, const std::string& log_sha256);
 std::optional<PackedRecording> findRecording(SQLite::Database& db, const std::string& key);

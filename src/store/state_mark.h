@@ -5,8 +5,8 @@
 
 namespace distanz::store {
 
-/// Which state of the campaign a file holds: a number that only grows, and a random mark, so that another copy of the same campaign with as
-/// many edits is told apart.
+/// Which state of the campaign a file holds: a number that only grows, and a random mark, so that another
+/// copy of the same campaign with as many edits is told apart.
 struct StateMark {
   std::int64_t revision = 0;
   std::int64_t mark = 0;

@@ -59,7 +59,8 @@ TEST_CASE("compare: every verdict says why, closes again, and stays open when th
   auto& why = child<QPushButton>(s.window, "why");
   CHECK(s.window.findChild<QLabel*>("whyText") == nullptr);
   QTest::mouseClick(&why, Qt::LeftButton);
-  CHECK_THAT(child<QLabel>(s.window, "whyText").text().toStdString(), Contains("dB per factor 10") && Contains("3 flights"));
+  CHECK_THAT(child<QLabel>(s.window, "whyText").text().toStdString(),
+             Contains("dB per factor 10") && Contains("3 flights"));
   auto next = s.campaign();
   next.links[0].rule.margin_db = 2.0;
   REQUIRE(s.document().edit("Margin", next));
@@ -71,7 +72,8 @@ TEST_CASE("compare: every verdict says why, closes again, and stays open when th
 
 TEST_CASE("compare: lanes are chosen; residuals on demand, no bitrate lane where there is no bitrate") {
   Compared s;
-  CHECK_THAT(s.svg(), Contains("What the place gives or takes") && !Contains("Residuals") && !Contains("Bitrate"));
+  CHECK_THAT(s.svg(),
+             Contains("What the place gives or takes") && !Contains("Residuals") && !Contains("Bitrate"));
   s.choose("lanesMenu", "lane_5");
   CHECK_THAT(s.svg(), Contains("Residuals"));
   s.choose("lanesMenu", "lane_1");
@@ -100,7 +102,8 @@ TEST_CASE("compare: legs count apart, or become setups compared within each flig
   CHECK(s.campaign().runs.size() == 6);
 }
 
-TEST_CASE("compare: a flight that stands out is offered for voiding, with a reason, and can be counted again") {
+TEST_CASE(
+    "compare: a flight that stands out is offered for voiding, with a reason, and can be counted again") {
   auto scenario = distanz::test::twoSetups(3, 7);
   scenario.runs[4].level_offset_db = -16;  // A3
   Compared s(scenario);
@@ -122,7 +125,8 @@ TEST_CASE("compare: a flight's dot offers the run, and voiding without a reason 
   emit plot.dotClicked("B2", QPoint(300, 300));
   auto& menu = child<QMenu>(s.window, "runMenu");
   REQUIRE(menu.actions().size() == 4);
-  CHECK_THAT(menu.actions()[0]->text().toStdString(), Contains("Run B2") && Contains("dB about the mean of B"));
+  CHECK_THAT(menu.actions()[0]->text().toStdString(),
+             Contains("Run B2") && Contains("dB about the mean of B"));
   menu.actions()[3]->trigger();
   answerWith(s.window, " ");
   CHECK(campaign::findRun(s.campaign(), "B2")->void_reason.empty());
@@ -169,5 +173,6 @@ TEST_CASE("help: the page that says how Distanz decides") {
   Session s;
   window = &s.window;
   trigger(*window, "howItDecides");
-  CHECK_THAT(child<QTextBrowser>(*window, "helpText").toPlainText().toStdString(), Contains("dependable range") && Contains("both"));
+  CHECK_THAT(child<QTextBrowser>(*window, "helpText").toPlainText().toStdString(),
+             Contains("dependable range") && Contains("both"));
 }

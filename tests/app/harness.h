@@ -19,11 +19,15 @@ struct ScriptedPrompts : Prompts {
   QStringList files;
   std::optional<QString> openFile(QWidget*, const QString&, const QString&) override { return answer(open); }
   QStringList openFiles(QWidget*, const QString&, const QString&) override { return files; }
-  std::optional<QString> saveFile(QWidget*, const QString&, const QString&, const QString&) override { return answer(save); }
+  std::optional<QString> saveFile(QWidget*, const QString&, const QString&, const QString&) override {
+    return answer(save);
+  }
   std::optional<QString> openFolder(QWidget*, const QString&) override { return answer(folder); }
 
  private:
-  static std::optional<QString> answer(const QString& text) { return text.isEmpty() ? std::nullopt : std::optional(text); }
+  static std::optional<QString> answer(const QString& text) {
+    return text.isEmpty() ? std::nullopt : std::optional(text);
+  }
 };
 
 template <class Widget>

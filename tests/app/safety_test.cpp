@@ -1,5 +1,5 @@
-// The window when something goes wrong around it: other programs, locked and lost files, jobs that end under a dialog, texts that are
-// markup.
+// The window when something goes wrong around it: other programs, locked and lost files, jobs that end under
+// a dialog, texts that are markup.
 #include <SQLiteCpp/Database.h>
 
 #include <QElapsedTimer>
@@ -45,7 +45,9 @@ bool isText(const QString& tip) {
 /// Another program in the middle of writing.
 struct Lock {
   SQLite::Database db;
-  explicit Lock(const std::filesystem::path& file) : db(file.string(), SQLite::OPEN_READWRITE) { db.exec("BEGIN EXCLUSIVE"); }
+  explicit Lock(const std::filesystem::path& file) : db(file.string(), SQLite::OPEN_READWRITE) {
+    db.exec("BEGIN EXCLUSIVE");
+  }
   void release() { db.exec("ROLLBACK"); }
 };
 
@@ -69,7 +71,8 @@ TEST_CASE("window: what another program changes is taken in, and the selection s
   CHECK(onDisk(s.dir / "field.distanz").empty());
 }
 
-TEST_CASE("window: an edit of what another program just changed is refused, and theirs is shown", "[regression]") {
+TEST_CASE("window: an edit of what another program just changed is refused, and theirs is shown",
+          "[regression]") {
   Session s;
   store::CampaignFile other = elsewhere(s);
   const campaign::Campaign before = s.campaign();
@@ -80,7 +83,8 @@ TEST_CASE("window: an edit of what another program just changed is refused, and 
   CHECK(onDisk(s.dir / "field.distanz") == "Theirs");
 }
 
-TEST_CASE("window: a locked file does not freeze it; the edit is kept as soon as the file is free", "[regression]") {
+TEST_CASE("window: a locked file does not freeze it; the edit is kept as soon as the file is free",
+          "[regression]") {
   Session s;
   Lock lock(s.dir / "field.distanz");
   QElapsedTimer clock;
@@ -120,13 +124,15 @@ TEST_CASE("window: what is added and then named while the file is locked is kept
   CHECK(s.campaign() == kept);
 }
 
-TEST_CASE("window: an edit that waited and is refused in the end says so, and the refusal stays to be read", "[regression]") {
+TEST_CASE("window: an edit that waited and is refused in the end says so, and the refusal stays to be read",
+          "[regression]") {
   Session s;
   Lock lock(s.dir / "field.distanz");
   CHECK(s.document().edit("Name", named(s.campaign(), "Mine")));
   REQUIRE(s.document().waiting());
   // The program that held the file has changed the same part.
-  lock.db.exec("UPDATE entity SET body = json_set(body, '$.name', 'Theirs') WHERE kind = 'setup' AND id = 'A'");
+  lock.db.exec(
+      "UPDATE entity SET body = json_set(body, '$.name', 'Theirs') WHERE kind = 'setup' AND id = 'A'");
   lock.db.exec("UPDATE meta SET value = value + 1");
   lock.db.exec("COMMIT");
   waitFor("the answer", [&] { return !s.document().waiting(); });
@@ -145,7 +151,8 @@ TEST_CASE("window: a copy is not saved over the campaign that is open", "[regres
   s.prompts.save = QString::fromStdString(s.dir / "copy.distanz");
   trigger(s.window, "saveCopy");
   waitFor("the copy", [&] { return std::filesystem::exists(s.dir / "copy.distanz"); });
-  CHECK(store::CampaignFile::open(s.dir / "copy.distanz", store::Access::ReadOnly).campaign() == s.campaign());
+  CHECK(store::CampaignFile::open(s.dir / "copy.distanz", store::Access::ReadOnly).campaign() ==
+        s.campaign());
 }
 
 TEST_CASE("window: a locked file is opened when it is free, and the window lives meanwhile", "[regression]") {
@@ -164,8 +171,10 @@ TEST_CASE("window: a locked file is opened when it is free, and the window lives
   waitFor("the other campaign", [&] { return s.document().path().filename() == "other.distanz"; });
 }
 
-TEST_CASE("window: a file that is gone, replaced or cut is told of before an edit counts, and all of it can be saved elsewhere",
-          "[regression]") {
+TEST_CASE(
+    "window: a file that is gone, replaced or cut is told of before an edit counts, and all of it can be "
+    "saved elsewhere",
+    "[regression]") {
   Session s;
   s.import(s.logs(1, 3));
   const campaign::Campaign before = s.campaign();
@@ -198,7 +207,9 @@ TEST_CASE("window: a file that is gone, replaced or cut is told of before an edi
   CHECK(s.document().edit("Name", named(before, "Goes on")));
 }
 
-TEST_CASE("window: a new campaign takes the place of a file only when it is whole, and never of one that is open", "[regression]") {
+TEST_CASE(
+    "window: a new campaign takes the place of a file only when it is whole, and never of one that is open",
+    "[regression]") {
   Session s;
   REQUIRE(s.document().edit("Name", named(s.campaign(), "Precious")));
   trigger(s.window, "newCampaign");  // the dialog answers with the open file's name
@@ -212,7 +223,8 @@ TEST_CASE("window: a new campaign takes the place of a file only when it is whol
   CHECK(s.campaign().setups[0].name.empty());
 }
 
-TEST_CASE("window: a folder that was opened before is not silently answered with the file made then", "[regression]") {
+TEST_CASE("window: a folder that was opened before is not silently answered with the file made then",
+          "[regression]") {
   Session s;
   s.import(s.logs(1, 3));
   store::toInterchange(s.dir / "field.distanz", s.dir / "folder");
@@ -223,11 +235,13 @@ TEST_CASE("window: a folder that was opened before is not silently answered with
   s.window.open(QString::fromStdString(s.dir / "folder"));
   CHECK_THAT(told(s), Contains("folder.distanz is there already"));
   CHECK_FALSE(s.window.opening());
-  emit child<QLabel>(s.window, "banner").linkActivated("open:" + QString::fromStdString(s.dir / "folder.distanz"));
+  emit child<QLabel>(s.window, "banner")
+      .linkActivated("open:" + QString::fromStdString(s.dir / "folder.distanz"));
   waitFor("the file", [&] { return s.document().path().filename() == "folder.distanz"; });
 }
 
-TEST_CASE("window: light and dark are changed on the open campaign, which is not opened again", "[regression]") {
+TEST_CASE("window: light and dark are changed on the open campaign, which is not opened again",
+          "[regression]") {
   Session s;
   Document* const document = &s.document();
   const int stage = 2;
@@ -255,7 +269,8 @@ TEST_CASE("window: a job that ends under an open dialog waits until that is clos
   CHECK(s.document().path().filename() == "field.distanz");
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
   waitFor("the import", [&] { return s.document().path().filename() == "other.distanz"; });
-  CHECK(store::CampaignFile::open(s.dir / "field.distanz", store::Access::ReadOnly).campaign().runs.size() == 1);
+  CHECK(store::CampaignFile::open(s.dir / "field.distanz", store::Access::ReadOnly).campaign().runs.size() ==
+        1);
 }
 
 TEST_CASE("window: names, notes, columns and files are text, never markup", "[regression]") {
@@ -287,7 +302,8 @@ TEST_CASE("window: names, notes, columns and files are text, never markup", "[re
   CHECK(child<QAction>(s.window, "undo").text().contains("<img"));  // as typed
 }
 
-TEST_CASE("window: a failing disk is told once, nothing is lost, and it works again when the disk does", "[regression]") {
+TEST_CASE("window: a failing disk is told once, nothing is lost, and it works again when the disk does",
+          "[regression]") {
   Session s;
   const campaign::Campaign before = s.campaign();
   std::filesystem::create_directory(s.dir / "field.distanz-journal");  // no journal can be written

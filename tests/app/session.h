@@ -26,7 +26,9 @@ struct Session {
   const campaign::Campaign& campaign() { return document().campaign(); }
 
   /// Simulated logs on disk, named A1.csv, B1.csv, ...
-  QStringList logs(int flights_each, double b_over_a_db) { return logs(distanz::test::twoSetups(flights_each, b_over_a_db)); }
+  QStringList logs(int flights_each, double b_over_a_db) {
+    return logs(distanz::test::twoSetups(flights_each, b_over_a_db));
+  }
   QStringList logs(const simulate::Scenario& scenario) {
     const auto flown = simulate::simulate(scenario, 31);
     QStringList files;

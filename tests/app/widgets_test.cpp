@@ -27,7 +27,9 @@ double shareOf(const QImage& image, const QColor& colour) {
   for (int y = 0; y < image.height(); ++y)
     for (int x = 0; x < image.width(); ++x) {
       const QColor c = image.pixelColor(x, y);
-      hits += std::abs(c.red() - colour.red()) + std::abs(c.green() - colour.green()) + std::abs(c.blue() - colour.blue()) < 24;
+      hits += std::abs(c.red() - colour.red()) + std::abs(c.green() - colour.green()) +
+                  std::abs(c.blue() - colour.blue()) <
+              24;
     }
   return double(hits) / (double(image.width()) * image.height());
 }
@@ -65,7 +67,8 @@ TEST_CASE("quantity field: a refusal stands beside the field, and goes with the 
 }
 
 TEST_CASE("quantity field: empty means not given where that is allowed, and is a mistake elsewhere") {
-  QuantityEdit optional(quantity::Kind::Level, {-174, 30}, true), required(quantity::Kind::Frequency, {1, 300000}, false);
+  QuantityEdit optional(quantity::Kind::Level, {-174, 30}, true),
+      required(quantity::Kind::Frequency, {1, 300000}, false);
   optional.show(-100.0);
   required.show(2440.0);
   QSignalSpy told(&optional, &QuantityEdit::committed), silent(&required, &QuantityEdit::committed);
@@ -86,7 +89,8 @@ TEST_CASE("lanes: lines, bands and floors reach the picture, the data the SVG") 
   plot.setRange(lane, -100, -50);
   const QColor colour = theme::setupColour(1);
   plot.show();
-  const QString png = QString::fromStdString(dir / "plain.png"), with = QString::fromStdString(dir / "with.png");
+  const QString png = QString::fromStdString(dir / "plain.png"),
+                with = QString::fromStdString(dir / "with.png");
   REQUIRE(plot.savePng(png));
   CHECK(shareOf(QImage(png), colour) < 1e-6);
   plot.line(lane, {0, 500, 1000}, {-60, -80, -95}, theme::setupPen(1, 4));
@@ -117,7 +121,8 @@ TEST_CASE("lanes: pressing and dragging tell the distance, within the axis") {
   REQUIRE(canvas != nullptr);
   plot.replot();
   QCoreApplication::processEvents();
-  QTest::mousePress(canvas, Qt::LeftButton, {}, QPoint(theme::kAxisLeft + (600 - theme::kAxisLeft - theme::kAxisRight) / 2, 100));
+  QTest::mousePress(canvas, Qt::LeftButton, {},
+                    QPoint(theme::kAxisLeft + (600 - theme::kAxisLeft - theme::kAxisRight) / 2, 100));
   REQUIRE(picked.count() == 1);
   CHECK(picked[0][0].toDouble() == Approx(500).margin(4));
   QTest::mousePress(canvas, Qt::LeftButton, {}, QPoint(599, 100));
@@ -156,8 +161,8 @@ TEST_CASE("leg cutter: an edge is dragged, the edges never cross, keys move them
 
 TEST_CASE("findings: every sentence is shown, whole, and replaced by the next ones") {
   FindingsColumn column;
-  column.show("What matters here",
-              {{analysis::Tone::Result, "B is better", "By 3 dB."}, {analysis::Tone::Caution, "", "One flight only."}});
+  column.show("What matters here", {{analysis::Tone::Result, "B is better", "By 3 dB."},
+                                    {analysis::Tone::Caution, "", "One flight only."}});
   const auto texts = [&] {
     QStringList all;
     for (auto* label : column.findChildren<QLabel*>()) all << label->text();
@@ -207,7 +212,8 @@ TEST_CASE("words for why a run ended: one for each reason, none twice") {
   }
 }
 
-TEST_CASE("lanes: a click on a dot tells its name, a click elsewhere picks a distance, a hidden lane has neither") {
+TEST_CASE(
+    "lanes: a click on a dot tells its name, a click elsewhere picks a distance, a hidden lane has neither") {
   LanePlot plot;
   plot.addLane("Signal", "dBm", 50);
   plot.addLane("Place", "dB", 50);
@@ -241,10 +247,13 @@ TEST_CASE("lanes: a click on a dot tells its name, a click elsewhere picks a dis
   dots.clear();
   clickAll();
   CHECK(dots.count() == 0);
-  CHECK(shareOf(plot.grab().toImage(), theme::setupColour(1)) > shareOf(bars, theme::setupColour(1)));  // the other lane got its room
+  CHECK(shareOf(plot.grab().toImage(), theme::setupColour(1)) >
+        shareOf(bars, theme::setupColour(1)));  // the other lane got its room
 }
 
-TEST_CASE("column: many sentences follow while the window answers, in their order; a newer text replaces an older") {
+TEST_CASE(
+    "column: many sentences follow while the window answers, in their order; a newer text replaces an "
+    "older") {
   FindingsColumn column;
   column.resize(theme::kColumn, 600);
   column.QWidget::show();
@@ -282,7 +291,8 @@ TEST_CASE("field: a click selects all of it, so that what is typed replaces it",
   CHECK(edit.field()->text() == "2");
 }
 
-TEST_CASE("field: a refusal moves nothing away under the pointer, and goes when it is mended", "[regression]") {
+TEST_CASE("field: a refusal moves nothing away under the pointer, and goes when it is mended",
+          "[regression]") {
   QWidget window;
   auto* column = new QVBoxLayout(&window);
   auto* edit = new QuantityEdit(distanz::quantity::Kind::Length, {0, 100}, false);

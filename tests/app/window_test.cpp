@@ -32,8 +32,8 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
   type(child<QLineEdit>(s.window, "power"), "250 mW");
   CHECK(s.campaign().setups[0].name == "Print patch");
   CHECK(s.campaign().links[0].sensitivity_dbm == -104.0);
-  CHECK(campaign::valueAt(s.campaign(), s.campaign().setups[0].links.at("control"), campaign::kTransmitPower).value() ==
-        Approx(23.979).margin(0.001));
+  CHECK(campaign::valueAt(s.campaign(), s.campaign().setups[0].links.at("control"), campaign::kTransmitPower)
+            .value() == Approx(23.979).margin(0.001));
   auto& frequency = child<QLineEdit>(s.window, "frequency");
   type(frequency, "5.8 GHx");
   CHECK(s.campaign().links[0].frequency_mhz == 2440);
@@ -52,8 +52,9 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
   type(child<QLineEdit>(s.window, "pathDistance"), "3.5 km");
   type(child<QLineEdit>(s.window, "pathBearing"), "54");
   REQUIRE(campaign::firstPath(s.campaign()).size() == 2);
-  CHECK(course::between(s.campaign().station.position().value(), campaign::firstPath(s.campaign()).back().position).distance_m ==
-        Approx(3500).margin(0.1));
+  CHECK(course::between(s.campaign().station.position().value(),
+                        campaign::firstPath(s.campaign()).back().position)
+            .distance_m == Approx(3500).margin(0.1));
   CHECK_THAT(s.allFindings(), Contains("clear"));
 
   // Runs: six logs in, setups guessed from their names.
@@ -67,8 +68,8 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
   s.window.workspace()->showStageNamed("compare");
   CHECK_THAT(s.allFindings(), Contains("Six-turn helix (B) is better than A"));
   s.document().pick(1200);
-  for (const auto& [action, ending] :
-       std::vector<std::pair<const char*, const char*>>{{"exportPng", ".png"}, {"exportSvg", ".svg"}, {"exportCsv", ".csv"}}) {
+  for (const auto& [action, ending] : std::vector<std::pair<const char*, const char*>>{
+           {"exportPng", ".png"}, {"exportSvg", ".svg"}, {"exportCsv", ".csv"}}) {
     s.prompts.save = QString::fromStdString(s.dir / "view") + ending;
     trigger(s.window, action);
     CHECK(std::filesystem::file_size(s.prompts.save.toStdString()) > 1000);
@@ -95,7 +96,8 @@ TEST_CASE("window: a bad log is refused in the dialog with the reason, and nothi
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
   auto& message = child<QLabel>(dialog, "importMessage");
   waitFor("the refusal", [&] { return message.text().contains("time runs backwards"); });
-  CHECK_THAT(message.text().toStdString(), Contains("A1.csv") && Contains("line 4") && Contains("Nothing was imported"));
+  CHECK_THAT(message.text().toStdString(),
+             Contains("A1.csv") && Contains("line 4") && Contains("Nothing was imported"));
   CHECK(s.campaign().runs.empty());
   CHECK(dialog.isVisible());
 }
@@ -107,7 +109,8 @@ TEST_CASE("window: a binary file cannot even be chosen for import, and says why"
                                                     8));
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "x.csv")});
   CHECK_FALSE(child<QPushButton>(dialog, "importButton").isEnabled());
-  CHECK_THAT(child<QTableWidget>(dialog, "importLogs").item(0, 1)->text().toStdString(), Contains("binary file"));
+  CHECK_THAT(child<QTableWidget>(dialog, "importLogs").item(0, 1)->text().toStdString(),
+             Contains("binary file"));
 }
 
 TEST_CASE("window: a column match is shown, corrected by hand, and the correction holds") {
@@ -154,11 +157,14 @@ TEST_CASE("window: the same log twice is refused") {
   s.import(files);
   ImportDialog& dialog = s.dialog({files[0]});
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
-  waitFor("the refusal", [&] { return child<QLabel>(dialog, "importMessage").text().contains("already, as run A1"); });
+  waitFor("the refusal",
+          [&] { return child<QLabel>(dialog, "importMessage").text().contains("already, as run A1"); });
   CHECK(s.campaign().runs.size() == 2);
 }
 
-TEST_CASE("window: runs are edited in the table, cut by hand, voided with a reason, removed, and all of it undone") {
+TEST_CASE(
+    "window: runs are edited in the table, cut by hand, voided with a reason, removed, and all of it "
+    "undone") {
   Session s;
   s.import(s.logs(2, 3));
   s.window.workspace()->showStageNamed("runs");
@@ -190,7 +196,8 @@ TEST_CASE("window: runs are edited in the table, cut by hand, voided with a reas
   CHECK_FALSE(s.document().analysis().runs[1].used);
   QTest::mouseClick(&child<QPushButton>(s.window, "removeRun"), Qt::LeftButton);
   CHECK(s.campaign().runs.size() == 3);
-  while (!s.document().undoable().isEmpty() && !s.document().undoable().startsWith("Import")) s.document().undo();
+  while (!s.document().undoable().isEmpty() && !s.document().undoable().startsWith("Import"))
+    s.document().undo();
   CHECK(s.campaign().runs.size() == 4);
   CHECK(s.campaign().runs[0].notes.empty());
 }
@@ -226,7 +233,8 @@ TEST_CASE("window: the demo opens analysed, in light and in dark, and the window
   ScriptedPrompts prompts;
   MainWindow window(prompts);
   window.show();
-  std::filesystem::remove_all(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString());  // it is made anew
+  std::filesystem::remove_all(
+      QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString());  // it is made anew
   int beats = 0;
   QTimer heart;
   QObject::connect(&heart, &QTimer::timeout, [&] { beats += window.opening(); });
@@ -247,7 +255,8 @@ TEST_CASE("window: the demo opens analysed, in light and in dark, and the window
   CHECK(child<QPushButton>(window, "startDemo").isVisible());
 }
 
-TEST_CASE("window: links and setups come and go, undoable; an interchange folder opens as a campaign beside it") {
+TEST_CASE(
+    "window: links and setups come and go, undoable; an interchange folder opens as a campaign beside it") {
   Session s;
   QTest::mouseClick(&child<QPushButton>(s.window, "addVideo"), Qt::LeftButton);
   REQUIRE(s.campaign().links.size() == 2);

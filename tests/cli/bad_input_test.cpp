@@ -1,4 +1,5 @@
-// Everything that can be wrong with a log or a campaign, on the command line: one clear line, exit 1, the campaign as it was.
+// Everything that can be wrong with a log or a campaign, on the command line: one clear line, exit 1, the
+// campaign as it was.
 #include <catch2/catch.hpp>
 #include <functional>
 
@@ -35,7 +36,8 @@ std::string rows(int n, const std::function<std::string(int)>& row) {
 }
 
 std::string at(double lat, double lon, int i) {
-  return std::to_string(i) + "," + std::to_string(lat) + "," + std::to_string(lon) + ",-" + std::to_string(60 + i % 7);
+  return std::to_string(i) + "," + std::to_string(lat) + "," + std::to_string(lon) + ",-" +
+         std::to_string(60 + i % 7);
 }
 
 }  // namespace
@@ -46,22 +48,25 @@ TEST_CASE("bad logs on the command line: one line that says what, where and what
     std::string bytes;
     const char* because;
   };
-  const std::vector<Bad> bad{{"no-column.csv", "alpha,beta\n1,2\n3,4\n", "no column is recognised as time"},
-                             {"no-position.csv", "time_s,rssi_dbm\n0,-60\n1,-61\n", "holds no position"},
-                             {"all-equal.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n1,50,-60\n2,90,-60\n", "-60 in every row"},
-                             {"still.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n1,5,-61\n2,5,-62\n", "position never changes"},
-                             {"nan.csv", "time_s,distance_m,rssi_dbm\n0,5,nan\n1,50,nan\n", "hold no number"},
-                             {"backwards.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n9,50,-61\n3,70,-62\n", "line 4: time runs backwards"},
-                             {"frozen.csv", "time_s,distance_m,rssi_dbm\n4,5,-60\n4,50,-61\n4,70,-62\n", "time never advances"},
-                             {"zero.csv", rows(20, [](int i) { return at(0, 0, i); }), "never had a fix"},
-                             {"jumping.csv", rows(60, [](int i) { return at(46.91 + (i % 2), 20.96, i); }), "jumps about"},
-                             {"monster.csv", "time_s,rssi_dbm\n" + std::string(3 << 20, '1') + "\n", "MB long"},
-                             {"binary.csv", std::string("\x89PNG\r\n\0\0\0", 9), "binary file"},
-                             {"empty.csv", "", "empty"},
-                             {"headless.csv", "1,2,3\n4,5,6\n", "no row before it names the columns"}};
+  const std::vector<Bad> bad{
+      {"no-column.csv", "alpha,beta\n1,2\n3,4\n", "no column is recognised as time"},
+      {"no-position.csv", "time_s,rssi_dbm\n0,-60\n1,-61\n", "holds no position"},
+      {"all-equal.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n1,50,-60\n2,90,-60\n", "-60 in every row"},
+      {"still.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n1,5,-61\n2,5,-62\n", "position never changes"},
+      {"nan.csv", "time_s,distance_m,rssi_dbm\n0,5,nan\n1,50,nan\n", "hold no number"},
+      {"backwards.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n9,50,-61\n3,70,-62\n",
+       "line 4: time runs backwards"},
+      {"frozen.csv", "time_s,distance_m,rssi_dbm\n4,5,-60\n4,50,-61\n4,70,-62\n", "time never advances"},
+      {"zero.csv", rows(20, [](int i) { return at(0, 0, i); }), "never had a fix"},
+      {"jumping.csv", rows(60, [](int i) { return at(46.91 + (i % 2), 20.96, i); }), "jumps about"},
+      {"monster.csv", "time_s,rssi_dbm\n" + std::string(3 << 20, '1') + "\n", "MB long"},
+      {"binary.csv", std::string("\x89PNG\r\n\0\0\0", 9), "binary file"},
+      {"empty.csv", "", "empty"},
+      {"headless.csv", "1,2,3\n4,5,6\n", "no row before it names the columns"}};
   const TempDir dir;
   writeCampaign(dir / "c.distanz");
-  const campaign::Campaign before = store::CampaignFile::open(dir / "c.distanz", store::Access::ReadOnly).campaign();
+  const campaign::Campaign before =
+      store::CampaignFile::open(dir / "c.distanz", store::Access::ReadOnly).campaign();
   test::spill(dir / "good.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n10,150,-70\n20,5,-61\n");
   for (const Bad& b : bad) {
     CAPTURE(b.name);
@@ -84,12 +89,15 @@ TEST_CASE("bad campaigns on the command line: every command refuses them in one 
   test::spill(dir / "cut.distanz", whole.substr(0, whole.size() / 3));
   test::spill(dir / "foreign.distanz", "PK\x03\x04 something else entirely");
   std::filesystem::create_directory(dir / "folder");
-  test::spill(dir / "folder" / "campaign.json", "{\"distanz_interchange\": 1, \"runs\": [{\"id\": \"A1\", \"setup\": \"A\"}]}");
+  test::spill(dir / "folder" / "campaign.json",
+              "{\"distanz_interchange\": 1, \"runs\": [{\"id\": \"A1\", \"setup\": \"A\"}]}");
   test::spill(dir / "log.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n10,150,-70\n20,5,-61\n");
   for (const char* name : {"cut.distanz", "foreign.distanz", "missing.distanz", "folder"}) {
     CAPTURE(name);
-    const std::string bytes = std::filesystem::is_regular_file(dir / name) ? test::slurp(dir / name) : std::string();
-    for (const Ran& r : {run({"analyse", dir / name, "--json"}), run({"import", dir / name, dir / "log.csv", "--setup", "A"}),
+    const std::string bytes =
+        std::filesystem::is_regular_file(dir / name) ? test::slurp(dir / name) : std::string();
+    for (const Ran& r : {run({"analyse", dir / name, "--json"}),
+                         run({"import", dir / name, dir / "log.csv", "--setup", "A"}),
                          run({"convert", dir / name, dir / "out.distanz"})}) {
       CHECK(r.code == 1);
       CHECK(r.out.empty());

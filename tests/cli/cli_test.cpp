@@ -28,13 +28,17 @@ json asJson(const Ran& r) {
 /// The reference campaign as an interchange folder.
 void writeGolden(const std::filesystem::path& folder, const std::string& name, const json& link) {
   std::filesystem::create_directories(folder);
-  json campaign = {
-      {"distanz_interchange", 1}, {"title", name}, {"links", {link}}, {"setups", {{{"id", "A"}}, {{"id", "B"}}}}, {"runs", json::array()}};
+  json campaign = {{"distanz_interchange", 1},
+                   {"title", name},
+                   {"links", {link}},
+                   {"setups", {{{"id", "A"}}, {{"id", "B"}}}},
+                   {"runs", json::array()}};
   for (const auto& entry : std::filesystem::directory_iterator(DISTANZ_TEST_DATA "/golden/" + name)) {
     if (entry.path().extension() != ".csv") continue;
     std::filesystem::copy_file(entry.path(), folder / entry.path().filename());
     const std::string stem = entry.path().stem().string();
-    campaign["runs"].push_back({{"id", stem}, {"setup", stem.substr(0, 1)}, {"log", entry.path().filename().string()}});
+    campaign["runs"].push_back(
+        {{"id", stem}, {"setup", stem.substr(0, 1)}, {"log", entry.path().filename().string()}});
   }
   test::spill(folder / "campaign.json", campaign.dump());
 }
@@ -59,14 +63,16 @@ TEST_CASE("analyse: a reference campaign from a folder and from a file gives the
   REQUIRE(got["setups"].size() == 2);
   for (const json& s : got["setups"]) {
     const json& w = want["setups"][s["setup"].get<std::string>()];
-    CHECK_THAT(s["typical_range_m"]["estimate"].get<double>(), WithinRel(w["R50"]["est"].get<double>(), 1e-4));
+    CHECK_THAT(s["typical_range_m"]["estimate"].get<double>(),
+               WithinRel(w["R50"]["est"].get<double>(), 1e-4));
     CHECK_THAT(s["dependable_range_m"]["low"].get<double>(), WithinRel(w["R95"]["lo"].get<double>(), 1e-4));
     CHECK_THAT(s["dependable_range_m"]["high"].get<double>(), WithinRel(w["R95"]["hi"].get<double>(), 1e-4));
     CHECK(s["basis"] == "signal");
     CHECK(s["critical_dbm"] == -100);
   }
   const json& pair = got["comparisons"][0];
-  CHECK_THAT(pair["delta_db"]["estimate"].get<double>(), WithinAbs(want["pairs"][0]["delta"].get<double>(), 1e-3));
+  CHECK_THAT(pair["delta_db"]["estimate"].get<double>(),
+             WithinAbs(want["pairs"][0]["delta"].get<double>(), 1e-3));
   CHECK(pair["verdict"] == "undecided");
   CHECK(pair["more_pairs_needed"] == want["pairs"][0]["more_pairs"]);
 }
@@ -85,16 +91,21 @@ TEST_CASE("analyse: exactly the documented keys, in their order") {
   writeGolden(dir / "g4", "g4", {{"id", "control"}, {"sensitivity_dbm", -100}, {"rule", {{"margin_db", 0}}}});
   const Ran r = run({"analyse", dir / "g4", "--json"});
   const auto j = nlohmann::ordered_json::parse(r.out);
-  CHECK(keysOf(j) == std::vector<std::string>{"distanz", "title", "setups", "comparisons", "runs", "warnings"});
+  CHECK(keysOf(j) ==
+        std::vector<std::string>{"distanz", "title", "setups", "comparisons", "runs", "warnings"});
   CHECK(j["distanz"] == "0.1");
-  CHECK(keysOf(j["setups"][0]) == std::vector<std::string>{"setup", "link", "typical_range_m", "dependable_range_m", "confidence",
-                                                           "dependability", "exponent", "critical_dbm", "farthest_flown_m", "runs_used",
-                                                           "basis"});
-  CHECK(keysOf(j["setups"][0]["typical_range_m"]) == std::vector<std::string>{"estimate", "low", "high", "at_least", "status"});
+  CHECK(keysOf(j["setups"][0]) == std::vector<std::string>{"setup", "link", "typical_range_m",
+                                                           "dependable_range_m", "confidence",
+                                                           "dependability", "exponent", "critical_dbm",
+                                                           "farthest_flown_m", "runs_used", "basis"});
+  CHECK(keysOf(j["setups"][0]["typical_range_m"]) ==
+        std::vector<std::string>{"estimate", "low", "high", "at_least", "status"});
   CHECK(keysOf(j["setups"][0]["exponent"]) == std::vector<std::string>{"estimate", "low", "high"});
-  CHECK(keysOf(j["comparisons"][0]) ==
-        std::vector<std::string>{"a", "b", "link", "delta_db", "range_ratio", "verdict", "practical_threshold", "more_pairs_needed"});
-  CHECK(keysOf(j["runs"][0]) == std::vector<std::string>{"run", "used", "why_not", "farthest_m", "dropouts", "lost_at_m", "regained_at_m"});
+  CHECK(keysOf(j["comparisons"][0]) == std::vector<std::string>{"a", "b", "link", "delta_db", "range_ratio",
+                                                                "verdict", "practical_threshold",
+                                                                "more_pairs_needed"});
+  CHECK(keysOf(j["runs"][0]) == std::vector<std::string>{"run", "used", "why_not", "farthest_m", "dropouts",
+                                                         "lost_at_m", "regained_at_m"});
   CHECK(keysOf(j["warnings"][0]) == std::vector<std::string>{"code", "run", "text"});
   CHECK(j["setups"][0]["typical_range_m"]["status"] == "at-least");
   CHECK(j["setups"][0]["dependable_range_m"]["status"] == "extrapolated");
@@ -111,21 +122,27 @@ TEST_CASE("analyse: in words for people, without --json") {
 
 TEST_CASE("simulate: same seed, same logs; another seed, others") {
   const TempDir dir;
-  for (const char* seed : {"1", "2"}) REQUIRE(run({"simulate", kScenario, "--out", dir / seed, "--seed", seed}).code == 0);
+  for (const char* seed : {"1", "2"})
+    REQUIRE(run({"simulate", kScenario, "--out", dir / seed, "--seed", seed}).code == 0);
   REQUIRE(run({"simulate", kScenario, "--out", dir / "again", "--seed", "1"}).code == 0);
   CHECK(test::slurp(dir / "1" / "A1.csv") == test::slurp(dir / "again" / "A1.csv"));
   CHECK(test::slurp(dir / "1" / "A1.csv") != test::slurp(dir / "2" / "A1.csv"));
   CHECK(run({"simulate", kScenario, "--out", dir / "1"}).code == 1);
 }
 
-TEST_CASE("import: logs become runs in order; a copy, an unknown setup and a bad log leave the campaign as it was") {
+TEST_CASE(
+    "import: logs become runs in order; a copy, an unknown setup and a bad log leave the campaign as it "
+    "was") {
   const TempDir dir;
   REQUIRE(run({"simulate", kScenario, "--out", dir / "m"}).code == 0);
   REQUIRE(run({"convert", dir / "m", dir / "m.distanz"}).code == 0);
-  const auto runs = [&] { return store::CampaignFile::open(dir / "m.distanz", store::Access::ReadOnly).campaign().runs; };
+  const auto runs = [&] {
+    return store::CampaignFile::open(dir / "m.distanz", store::Access::ReadOnly).campaign().runs;
+  };
   const std::size_t before = runs().size();
   test::spill(dir / "new.csv", "time_s;RSSI [dBm];Distance m\n0;-60;20\n10;-65;150\n20;-61;20\n");
-  const Ran ok = run({"import", dir / "m.distanz", dir / "new.csv", "--setup", "B", "--ended", "turned-back", "--flight", "f9"});
+  const Ran ok = run({"import", dir / "m.distanz", dir / "new.csv", "--setup", "B", "--ended", "turned-back",
+                      "--flight", "f9"});
   CAPTURE(ok.err);
   REQUIRE(ok.code == 0);
   REQUIRE(runs().size() == before + 1);
@@ -156,7 +173,8 @@ TEST_CASE("import: a corrected match is kept with the run") {
   REQUIRE(run({"convert", dir / "m", dir / "m.distanz"}).code == 0);
   test::spill(dir / "odd.csv", "time_s,a,b\n0,-60,20\n10,-65,150\n20,-61,20\n");
   CHECK(run({"import", dir / "m.distanz", dir / "odd.csv", "--setup", "A"}).code == 1);
-  const Ran r = run({"import", dir / "m.distanz", dir / "odd.csv", "--setup", "A", "--map", "control.rssi_dbm=a", "--map", "distance_m=3"});
+  const Ran r = run({"import", dir / "m.distanz", dir / "odd.csv", "--setup", "A", "--map",
+                     "control.rssi_dbm=a", "--map", "distance_m=3"});
   CAPTURE(r.err);
   REQUIRE(r.code == 0);
   CHECK(store::CampaignFile::open(dir / "m.distanz", store::Access::ReadOnly)
@@ -173,7 +191,8 @@ TEST_CASE("inspect: the documented object, and faults with their lines") {
   CHECK(keysOf(j) == std::vector<std::string>{"format", "rows", "span_s", "channels", "faults"});
   CHECK(j["rows"] == 3);
   CHECK(j["span_s"] == 2);
-  CHECK(keysOf(j["channels"][1]) == std::vector<std::string>{"channel", "column", "unit", "samples", "min", "max"});
+  CHECK(keysOf(j["channels"][1]) ==
+        std::vector<std::string>{"channel", "column", "unit", "samples", "min", "max"});
   CHECK(j["channels"][1]["channel"] == "control.rssi_dbm");
   CHECK(j["channels"][1]["samples"] == 2);
   CHECK_THAT(j["channels"][2]["max"].get<double>(), WithinAbs(91.44, 1e-9));
@@ -197,21 +216,25 @@ TEST_CASE("convert: logs to CSV, GPX, KML and GeoJSON; unknown endings and exist
 
 TEST_CASE("link: the documented object with figures from the textbook formulas") {
   const auto j = nlohmann::ordered_json::parse(
-      run({"link", "--frequency", "5.8GHz", "--distance", "1km",   "--power",     "25mW", "--tx-gain",   "2dBi", "--rx-gain",
-           "8dBi", "--tx-loss",   "0.5dB",  "--rx-loss",  "0.5dB", "--tx-height", "60m",  "--rx-height", "2m",   "--json"})
+      run({"link",      "--frequency", "5.8GHz",    "--distance",  "1km",       "--power", "25mW",
+           "--tx-gain", "2dBi",        "--rx-gain", "8dBi",        "--tx-loss", "0.5dB",   "--rx-loss",
+           "0.5dB",     "--tx-height", "60m",       "--rx-height", "2m",        "--json"})
           .out);
-  CHECK(keysOf(j) ==
-        std::vector<std::string>{"eirp_dbm", "free_space_db", "path_loss_db", "received_dbm", "fresnel_radius_m", "horizon_km"});
+  CHECK(keysOf(j) == std::vector<std::string>{"eirp_dbm", "free_space_db", "path_loss_db", "received_dbm",
+                                              "fresnel_radius_m", "horizon_km"});
   const double eirp = 10 * std::log10(25.0) + 2 - 0.5, loss = 32.45 + 20 * std::log10(5800.0);
   CHECK_THAT(j["eirp_dbm"].get<double>(), WithinAbs(eirp, 1e-9));
   CHECK_THAT(j["free_space_db"].get<double>(), WithinAbs(loss, 0.01));
   CHECK_THAT(j["received_dbm"].get<double>(), WithinAbs(eirp - loss + 8 - 0.5, 0.01));
   CHECK_THAT(j["fresnel_radius_m"].get<double>(), WithinAbs(17.32 * std::sqrt(0.25 / 5.8), 0.01));
   CHECK_THAT(j["horizon_km"].get<double>(), WithinAbs(4.12 * (std::sqrt(60.0) + std::sqrt(2.0)), 0.03));
-  const json n3 = asJson(run({"link", "--frequency", "5800", "--distance", "1000", "--power", "14", "--exponent", "3", "--json"}));
+  const json n3 = asJson(run(
+      {"link", "--frequency", "5800", "--distance", "1000", "--power", "14", "--exponent", "3", "--json"}));
   CHECK_THAT(n3["path_loss_db"].get<double>() - n3["free_space_db"].get<double>(), WithinAbs(30, 1e-9));
-  CHECK_THAT(run({"link", "--frequency", "5.8GHx", "--distance", "1km", "--power", "25mW"}).err, Contains("not a unit"));
-  CHECK_THAT(run({"link", "--frequency", "5.8GHz", "--distance", "1km", "--power", "25mW"}).out, Contains("received"));
+  CHECK_THAT(run({"link", "--frequency", "5.8GHx", "--distance", "1km", "--power", "25mW"}).err,
+             Contains("not a unit"));
+  CHECK_THAT(run({"link", "--frequency", "5.8GHz", "--distance", "1km", "--power", "25mW"}).out,
+             Contains("received"));
 }
 
 TEST_CASE("exit codes: usage is 2, refused input is 1 with one line, help is 0") {
@@ -221,8 +244,8 @@ TEST_CASE("exit codes: usage is 2, refused input is 1 with one line, help is 0")
   CHECK(run({"--help"}).code == 0);
   CHECK_THAT(run({"--version"}).out, Contains("distanz-cli 0.1"));
   const TempDir dir;
-  for (const auto& arguments :
-       std::vector<std::vector<std::string>>{{"analyse", dir / "none.distanz"}, {"analyse", dir.path(), "--json"}}) {
+  for (const auto& arguments : std::vector<std::vector<std::string>>{{"analyse", dir / "none.distanz"},
+                                                                     {"analyse", dir.path(), "--json"}}) {
     const Ran r = run(arguments);
     CHECK(r.code == 1);
     CHECK(r.out.empty());

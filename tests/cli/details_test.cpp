@@ -17,7 +17,8 @@ using test::TempDir;
 
 namespace {
 
-/// Two setups, B stronger, flown together in one flight and apart; a walk at reduced power; A shaded on the way back.
+/// Two setups, B stronger, flown together in one flight and apart; a walk at reduced power; A shaded on the
+/// way back.
 json scenario() {
   return json::parse(R"({
     "campaign": {"distanz_interchange": 1, "title": "Details", "station": {"lat_deg": 46.91, "lon_deg": 20.96},
@@ -73,8 +74,10 @@ TEST_CASE("analyse --details: what limits, legs, reduced power and paired flight
   CHECK_THAT(j["legs"][0]["back_over_out_db"]["estimate"].get<double>(), WithinAbs(-4, 1));
   REQUIRE(j["reduced_power"].size() == 1);
   CHECK(j["reduced_power"][0]["reduction_db"] == 20);
-  CHECK(j["reduced_power"][0]["full_power_range_m"]["estimate"] > 4 * j["reduced_power"][0]["reduced_range_m"]["estimate"].get<double>());
-  CHECK(std::any_of(j["warnings"].begin(), j["warnings"].end(), [](const json& w) { return w["code"] == "power-changed"; }));
+  CHECK(j["reduced_power"][0]["full_power_range_m"]["estimate"] >
+        4 * j["reduced_power"][0]["reduced_range_m"]["estimate"].get<double>());
+  CHECK(std::any_of(j["warnings"].begin(), j["warnings"].end(),
+                    [](const json& w) { return w["code"] == "power-changed"; }));
 }
 
 TEST_CASE("analyse: a campaign file and its interchange folder give the same details, to the last digit") {
@@ -94,7 +97,8 @@ TEST_CASE("import: a fault without a line is told without one, a fault with one 
   REQUIRE(run({"convert", folder, dir / "m.distanz"}).code == 0);
   const std::string north = "46.9", wrong = "46.8";  // the same flight, ten kilometres aside
   std::string log = test::slurp(folder + "/A1.csv");
-  for (std::size_t at = log.find(north); at != std::string::npos; at = log.find(north, at + 1)) log.replace(at, north.size(), wrong);
+  for (std::size_t at = log.find(north); at != std::string::npos; at = log.find(north, at + 1))
+    log.replace(at, north.size(), wrong);
   test::spill(dir / "aside.csv", log + "x,y,z\n");
   const Ran r = run({"import", dir / "m.distanz", dir / "aside.csv", "--setup", "A"});
   CHECK(r.code == 0);
@@ -119,7 +123,8 @@ TEST_CASE("live: margin and distance left from a flight that is still going on, 
   CHECK_THAT(json::parse(home.out)["heading_off_deg"].get<double>(), WithinAbs(180, 30));
   const Ran aside = run({"live", folder, dir / "part.csv", "--setup", "B", "--heading-off", "0", "--json"});
   CHECK(json::parse(aside.out)["links"][0]["typical_left_m"].is_number());
-  CHECK_THAT(run({"live", folder, dir / "part.csv", "--setup", "B"}).out, Contains("above the critical level"));
+  CHECK_THAT(run({"live", folder, dir / "part.csv", "--setup", "B"}).out,
+             Contains("above the critical level"));
 }
 
 TEST_CASE("live: a setup's first flight is told from itself; what cannot be advised is refused in one line") {

@@ -1,4 +1,5 @@
-// Parts of the documents are made from the tables of the program. DISTANZ_WRITE_DOCS=1 writes them anew (scripts/docs).
+// Parts of the documents are made from the tables of the program. DISTANZ_WRITE_DOCS=1 writes them anew
+// (scripts/docs).
 #include <fmt/format.h>
 
 #include <catch2/catch.hpp>
@@ -24,8 +25,8 @@ std::string readAll(const std::string& file) {
 
 /// Holds what stands between the marks of that name to what it should be, or writes it.
 void checkPart(const std::string& document, const std::string& name, const std::string& want) {
-  const std::string file = std::string(DISTANZ_DOCS) + "/" + document, begin = "<!-- made from the program: " + name + " -->\n",
-                    end = "<!-- end -->\n";
+  const std::string file = std::string(DISTANZ_DOCS) + "/" + document,
+                    begin = "<!-- made from the program: " + name + " -->\n", end = "<!-- end -->\n";
   std::string text = readAll(file);
   const auto from = text.find(begin);
   REQUIRE(from != std::string::npos);
@@ -48,21 +49,23 @@ TEST_CASE("docs/file-format.md: every stored field as the program describes it")
   campaign::Campaign scratch;
   describe(outline, scratch);
   checkPart("file-format.md", "fields",
-            "| Key | What it is | Type | Unit | Valid | Since schema |\n|---|---|---|---|---|---|\n" + outline.rows);
+            "| Key | What it is | Type | Unit | Valid | Since schema |\n|---|---|---|---|---|---|\n" +
+                outline.rows);
 }
 
 TEST_CASE("docs/file-format.md: what parts may state") {
   std::string rows = "| Part | Key | What it is | Unit | Valid |\n|---|---|---|---|---|\n";
   constexpr const char* kKinds[] = {"antenna", "transmitter", "receiver", "cable", "airframe", "battery"};
   for (const campaign::PartField& f : campaign::partFields())
-    rows += fmt::format("| {} | `{}` | {} | {} | {} to {} |\n", kKinds[static_cast<int>(f.kind)], f.key, f.what, quantity::symbolOf(f.unit),
-                        f.low, f.high);
+    rows += fmt::format("| {} | `{}` | {} | {} | {} to {} |\n", kKinds[static_cast<int>(f.kind)], f.key,
+                        f.what, quantity::symbolOf(f.unit), f.low, f.high);
   checkPart("file-format.md", "parts", rows);
 }
 
 TEST_CASE("docs/file-format.md: every log format") {
   std::string rows = "| Format | What it is | Usual names |\n|---|---|---|\n";
-  for (const formats::LogFormat& f : formats::logFormats()) rows += fmt::format("| `{}` | {} | `{}` |\n", f.name, f.what, f.patterns);
+  for (const formats::LogFormat& f : formats::logFormats())
+    rows += fmt::format("| `{}` | {} | `{}` |\n", f.name, f.what, f.patterns);
   checkPart("file-format.md", "formats", rows);
 }
 
@@ -74,7 +77,7 @@ TEST_CASE("docs/file-format.md: every channel, and how columns call it") {
     return out;
   };
   for (const log::ChannelInfo& c : log::channels())
-    rows += fmt::format("| `{}{}` | {} | {} | {} |\n", c.of_link ? "<link>." : "", c.name, quantity::symbolOf(c.unit), listed(c.names),
-                        listed(c.not_names));
+    rows += fmt::format("| `{}{}` | {} | {} | {} |\n", c.of_link ? "<link>." : "", c.name,
+                        quantity::symbolOf(c.unit), listed(c.names), listed(c.not_names));
   checkPart("file-format.md", "channels", rows);
 }

@@ -27,7 +27,9 @@ class Outline : public description::Visitor {
   int wordAt(const description::Field& f, int v, std::span<const description::Word> words) override {
     std::string all;
     for (const description::Word& w : words)
-      if (*w.word) all += (all.empty() ? "`" : ", `") + std::string(w.word) + '`' + (*w.what ? fmt::format(" ({})", w.what) : "");
+      if (*w.word)
+        all += (all.empty() ? "`" : ", `") + std::string(w.word) + '`' +
+               (*w.what ? fmt::format(" ({})", w.what) : "");
     row(f, all);
     return v;
   }
@@ -55,9 +57,12 @@ class Outline : public description::Visitor {
     std::string path, domain;
     for (const std::string& part : m_path) path += part;
     const bool low = std::isfinite(f.low), high = std::isfinite(f.high);
-    if (low || high) domain = fmt::format("{} to {}", low ? fmt::format("{}", f.low) : "", high ? fmt::format("{}", f.high) : "");
-    rows += fmt::format("| `{}{}`{} | {} | {} | {} | {} | {} |\n", path, f.key, f.required ? " *" : "", f.what, type, quantity::symbolOf(f.unit),
-                        domain, f.since > 1 ? fmt::format("{}", f.since) : "");
+    if (low || high)
+      domain =
+          fmt::format("{} to {}", low ? fmt::format("{}", f.low) : "", high ? fmt::format("{}", f.high) : "");
+    rows +=
+        fmt::format("| `{}{}`{} | {} | {} | {} | {} | {} |\n", path, f.key, f.required ? " *" : "", f.what,
+                    type, quantity::symbolOf(f.unit), domain, f.since > 1 ? fmt::format("{}", f.since) : "");
   }
 
   const std::string m_name = "…";

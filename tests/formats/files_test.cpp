@@ -58,21 +58,25 @@ TEST_CASE("interchange: logs of any name go out and come back, none outside the 
     run.editSource().sha256 = sha256(run.id);
     c.runs.push_back(run);
   }
-  writeInterchange(dir / "out", c, [](const campaign::Run& run, const campaign::Source&) { return "log of " + run.id; });
+  writeInterchange(dir / "out", c,
+                   [](const campaign::Run& run, const campaign::Source&) { return "log of " + run.id; });
   std::size_t files = 0;
-  for (const auto& entry : std::filesystem::recursive_directory_iterator(dir.path())) files += entry.is_regular_file();
+  for (const auto& entry : std::filesystem::recursive_directory_iterator(dir.path()))
+    files += entry.is_regular_file();
   CHECK(files == names.size() + 1);
   const InterchangeFolder back = openInterchange(dir / "out");
-  for (const campaign::Run& run : back.campaign.runs) CHECK(readRunLog(back, run, run.source()) == "log of " + run.id);
+  for (const campaign::Run& run : back.campaign.runs)
+    CHECK(readRunLog(back, run, run.source()) == "log of " + run.id);
 }
 
 TEST_CASE("interchange: a name that begins with dots is inside, one that leads out is not", "[regression]") {
   const TempDir dir;
   std::filesystem::create_directory(dir / "in");
   const auto campaign = [&](const std::string& log) {
-    test::spill(dir / "in" / "campaign.json",
-                R"({"distanz_interchange":1,"links":[{"id":"control"}],"setups":[{"id":"A"}],"runs":[{"id":"A1","setup":"A","log":")" +
-                    log + "\"}]}");
+    test::spill(
+        dir / "in" / "campaign.json",
+        R"({"distanz_interchange":1,"links":[{"id":"control"}],"setups":[{"id":"A"}],"runs":[{"id":"A1","setup":"A","log":")" +
+            log + "\"}]}");
   };
   test::spill(dir / "in" / "..foo.csv", "inside");
   test::spill(dir / "out.csv", "outside");

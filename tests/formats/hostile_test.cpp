@@ -1,4 +1,5 @@
-// Files nobody meant well with: whatever comes in, the answer is a value or one clear refusal, never a crash, a hang or a made-up number.
+// Files nobody meant well with: whatever comes in, the answer is a value or one clear refusal, never a crash,
+// a hang or a made-up number.
 #include <algorithm>
 #include <catch2/catch.hpp>
 #include <cmath>
@@ -33,7 +34,8 @@ std::string mutated(std::string text, simulate::Random& random) {
     else if (kind < 0.8)
       text.insert(at, text.substr(at, length));
     else
-      text.insert(at, std::string(1 + length, ",;\n\"-.9e{}["[static_cast<std::size_t>(random.uniform() * 11)]));
+      text.insert(at,
+                  std::string(1 + length, ",;\n\"-.9e{}["[static_cast<std::size_t>(random.uniform() * 11)]));
   }
   return text;
 }
@@ -73,7 +75,8 @@ TEST_CASE("hostile logs: a thousand broken copies are read or refused", "[fuzz]"
   CHECK(read < 1000);
 }
 
-TEST_CASE("hostile campaigns: broken copies of campaign.json and scenario.json are read or refused", "[fuzz]") {
+TEST_CASE("hostile campaigns: broken copies of campaign.json and scenario.json are read or refused",
+          "[fuzz]") {
   const std::string scenario = test::slurp(DISTANZ_TEST_DATA "/../../demo/scenario.json");
   const std::string campaign = nlohmann::json::parse(scenario)["campaign"].dump(1);
   simulate::Random random(7);
@@ -85,9 +88,12 @@ TEST_CASE("hostile campaigns: broken copies of campaign.json and scenario.json a
   CHECK(read > 20);
 }
 
-TEST_CASE("hostile numbers: infinities, giants and denormals in a log never become a distance or a time", "[fuzz]") {
-  const auto value = GENERATE(as<std::string>{}, "1e308", "-1e308", "1e-320", "inf", "-nan", "99999999999999999999", "0x10", "1e999", "-0");
-  const std::string bytes = "time_s,distance_m,rssi_dbm\n0,5,-60\n1," + value + ",-61\n2,30," + value + "\n3,40,-62\n";
+TEST_CASE("hostile numbers: infinities, giants and denormals in a log never become a distance or a time",
+          "[fuzz]") {
+  const auto value = GENERATE(as<std::string>{}, "1e308", "-1e308", "1e-320", "inf", "-nan",
+                              "99999999999999999999", "0x10", "1e999", "-0");
+  const std::string bytes =
+      "time_s,distance_m,rssi_dbm\n0,5,-60\n1," + value + ",-61\n2,30," + value + "\n3,40,-62\n";
   campaign::Campaign c;
   c.links.resize(1);
   c.links[0].id = "control";
@@ -111,25 +117,30 @@ TEST_CASE("hostile columns: thousands of them, all of one name, or none at all",
   const ImportedLog log = importLog(header + "\n" + row + "\n" + other + "\n", "wide.csv", c);
   CHECK(log.recording->columns.size() == 2);
   CHECK_FALSE(survives([&] { importLog(",,,,\n,,,,\n", "empty.csv", c); }));
-  CHECK_FALSE(survives([&] { importLog("time_s,rssi_dbm,distance_m\n\"\"\"\"\"\"\n\"unclosed,1,2\n", "quotes.csv", c); }));
+  CHECK_FALSE(survives(
+      [&] { importLog("time_s,rssi_dbm,distance_m\n\"\"\"\"\"\"\n\"unclosed,1,2\n", "quotes.csv", c); }));
 }
 
 namespace {}  // namespace
 
-TEST_CASE("hostile JSON: nesting is counted outside texts only, and a deep text never reaches the stack", "[regression]") {
+TEST_CASE("hostile JSON: nesting is counted outside texts only, and a deep text never reaches the stack",
+          "[regression]") {
   const std::string brackets(200, ']');
-  CHECK_NOTHROW(formats::readCampaign(R"({"distanz_interchange":1,"title":")" + std::string(100, '[') + R"("})", "c.json"));
-  for (const std::string& fooled : {R"({"title":")" + brackets + R"(","x":)" + std::string(450000, '['), std::string(450000, '['),
-                                    R"({"x":"\")" + brackets + R"(","y":)" + std::string(100000, '{')})
+  CHECK_NOTHROW(formats::readCampaign(
+      R"({"distanz_interchange":1,"title":")" + std::string(100, '[') + R"("})", "c.json"));
+  for (const std::string& fooled :
+       {R"({"title":")" + brackets + R"(","x":)" + std::string(450000, '['), std::string(450000, '['),
+        R"({"x":"\")" + brackets + R"(","y":)" + std::string(100000, '{')})
     CHECK_THROWS_WITH(formats::readCampaign(fooled, "c.json"), Catch::Contains("nested too deeply"));
 }
 
 TEST_CASE("hostile JSON: giants, odd letters and wrong kinds are refused in our own words", "[regression]") {
-  for (const char* text :
-       {R"({"distanz_interchange":1e999})", R"({"distanz_interchange":1,"title":"\xff"})", "{\"distanz_interchange\":1,\"title\":\"\xff\"}",
-        R"({"distanz_interchange":1,"links":[{"id":"c","modes":{"a":1}}]})",
-        R"({"distanz_interchange":1,"setups":[{"id":"A","links":{"c":7}}]})",
-        R"({"distanz_interchange":1,"runs":[{"id":"A","setup":"A","columns":{"a":[]}}]})", R"({"distanz_interchange":1,"station":[]})"})
+  for (const char* text : {R"({"distanz_interchange":1e999})", R"({"distanz_interchange":1,"title":"\xff"})",
+                           "{\"distanz_interchange\":1,\"title\":\"\xff\"}",
+                           R"({"distanz_interchange":1,"links":[{"id":"c","modes":{"a":1}}]})",
+                           R"({"distanz_interchange":1,"setups":[{"id":"A","links":{"c":7}}]})",
+                           R"({"distanz_interchange":1,"runs":[{"id":"A","setup":"A","columns":{"a":[]}}]})",
+                           R"({"distanz_interchange":1,"station":[]})"})
     try {
       formats::readCampaign(text, "c.json");
       FAIL(text);
@@ -142,16 +153,19 @@ TEST_CASE("hostile JSON: giants, odd letters and wrong kinds are refused in our 
 
 TEST_CASE("hostile logs: lines of quotes take time in proportion, not its square", "[regression]") {
   std::string quotes;
-  for (int i = 0; i < 30; ++i) quotes += std::string(1'000'000, '"') + "\n";  // squared, each took minutes: the test would be stopped
+  for (int i = 0; i < 30; ++i)
+    quotes += std::string(1'000'000, '"') + "\n";  // squared, each took minutes: the test would be stopped
   CHECK_FALSE(survives([&] {
     layoutOf("time_s,rssi_dbm\n" + quotes.substr(0, 20'000'000));
     layoutOf(quotes);
   }));
 }
 
-TEST_CASE("hostile logs: line ends alone ask for no memory, lines of next to nothing are refused", "[regression]") {
+TEST_CASE("hostile logs: line ends alone ask for no memory, lines of next to nothing are refused",
+          "[regression]") {
   const std::string head = "time_s,distance_m,rssi_dbm\n0,5,-60\n1,30,-62\n";
-  const ImportedLog log = importLog(head + std::string(20'000'000, '\n') + "2,60,-64\n", "x.csv", test::oneLink());
+  const ImportedLog log =
+      importLog(head + std::string(20'000'000, '\n') + "2,60,-64\n", "x.csv", test::oneLink());
   CHECK(log.recording->rows() == 3);
   CHECK(importLog(
             head +
@@ -165,22 +179,25 @@ TEST_CASE("hostile logs: line ends alone ask for no memory, lines of next to not
             .recording->rows() == 3);
   std::string blanks;
   for (int i = 0; i < 20'000'000; ++i) blanks += " \n";
-  CHECK_THROWS_WITH(importLog(head + blanks, "x.csv", test::oneLink()), Catch::Contains("far shorter than the columns"));
+  CHECK_THROWS_WITH(importLog(head + blanks, "x.csv", test::oneLink()),
+                    Catch::Contains("far shorter than the columns"));
 }
 
-TEST_CASE("hostile scenarios: flights without end, giants of packets and sds beyond reason are refused before they are flown",
-          "[regression]") {
+TEST_CASE(
+    "hostile scenarios: flights without end, giants of packets and sds beyond reason are refused before they "
+    "are flown",
+    "[regression]") {
   auto scenario = nlohmann::json::parse(test::slurp(DISTANZ_TEST_DATA "/../../demo/scenario.json"));
   const std::string link = scenario["physics"].begin().key();
-  for (const auto& [pointer, value] :
-       std::vector<std::pair<std::string, nlohmann::json>>{{"/sample_s", 0.001},
-                                                           {"/flights/0/speed_mps", 1e-9},
-                                                           {"/flights/0/farthest_m", 1e12},
-                                                           {"/physics/" + link + "/packets_per_sample", 2e9},
-                                                           {"/physics/" + link + "/packets_per_sample", 1e300},
-                                                           {"/physics/" + link + "/place_correlation_m", 1e-300},
-                                                           {"/physics/" + link + "/fading_sd_db", 1e300},
-                                                           {"/physics/" + link + "/rician_k_db", 5000}}) {
+  for (const auto& [pointer, value] : std::vector<std::pair<std::string, nlohmann::json>>{
+           {"/sample_s", 0.001},
+           {"/flights/0/speed_mps", 1e-9},
+           {"/flights/0/farthest_m", 1e12},
+           {"/physics/" + link + "/packets_per_sample", 2e9},
+           {"/physics/" + link + "/packets_per_sample", 1e300},
+           {"/physics/" + link + "/place_correlation_m", 1e-300},
+           {"/physics/" + link + "/fading_sd_db", 1e300},
+           {"/physics/" + link + "/rician_k_db", 5000}}) {
     auto bad = scenario;
     bad[nlohmann::json::json_pointer(pointer)] = value;
     if (pointer == "/sample_s")

@@ -50,8 +50,9 @@ TEST_CASE("campaign.json: the minimal form is read, every field in its place") {
 
 TEST_CASE("campaign.json: writing and reading again is the same campaign") {
   campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
-  for (const auto& [slot, value] :
-       {std::pair(&campaign::kTransmitPower, 20.0), {&campaign::kTransmitGain, 6}, {&campaign::kReceiveLoss, 0}})
+  for (const auto& [slot, value] : {std::pair(&campaign::kTransmitPower, 20.0),
+                                    {&campaign::kTransmitGain, 6},
+                                    {&campaign::kReceiveLoss, 0}})
     campaign::setValueAt(c, "A", "control", *slot, value);
   c.setups[0].differs = "flat, on the mast";
   c.runs[0].turn_begin_s = 100.5;
@@ -82,8 +83,15 @@ TEST_CASE("campaign.json: unknown keys are kept at every level", "[regression]")
   json j = minimal();
   j["links"][0]["modes"] = {{{"mode", 50}, {"sensitivity_dbm", -112}}};
   j["setups"][0]["links"] = {{"control", {{"power_dbm", 20}}}};
-  const std::vector<std::string> levels{
-      "", "/station", "/path/0", "/links/0", "/links/0/rule", "/links/0/modes/0", "/setups/0", "/setups/0/links/control", "/runs/0"};
+  const std::vector<std::string> levels{"",
+                                        "/station",
+                                        "/path/0",
+                                        "/links/0",
+                                        "/links/0/rule",
+                                        "/links/0/modes/0",
+                                        "/setups/0",
+                                        "/setups/0/links/control",
+                                        "/runs/0"};
   for (const std::string& level : levels) j[json::json_pointer(level + "/future")] = {{"level", level}};
   const CampaignRead r = campaignFromJson(j, "campaign.json");
   CHECK(r.problems.size() == levels.size());
@@ -114,10 +122,13 @@ TEST_CASE("campaign.json: faults are refused with their place") {
     json j = minimal();
     j[json::json_pointer(f.pointer)] = f.value;
     CAPTURE(f.pointer);
-    CHECK_THROWS_WITH(campaignFromJson(j, "campaign.json"), Catch::StartsWith("campaign.json") && Contains(f.because));
+    CHECK_THROWS_WITH(campaignFromJson(j, "campaign.json"),
+                      Catch::StartsWith("campaign.json") && Contains(f.because));
   }
-  CHECK_THROWS_WITH(formats::readCampaign("{\n\"title\": \n oops", "campaign.json"), Catch::StartsWith("campaign.json:3"));
-  CHECK_THROWS_WITH(formats::readCampaign(std::string(5000, '['), "campaign.json"), Contains("nested too deeply"));
+  CHECK_THROWS_WITH(formats::readCampaign("{\n\"title\": \n oops", "campaign.json"),
+                    Catch::StartsWith("campaign.json:3"));
+  CHECK_THROWS_WITH(formats::readCampaign(std::string(5000, '['), "campaign.json"),
+                    Contains("nested too deeply"));
   CHECK_THROWS_WITH(formats::readCampaign("[]", "campaign.json"), Contains("must be a JSON object"));
 }
 
@@ -132,15 +143,26 @@ TEST_CASE("campaign.json: modes, reduced power and legs that make no sense are r
     }
     return "read";
   };
-  CHECK_THAT(refused([](json& c) { c["runs"][0]["legs"] = "sideways"; }), Contains("runs[0]") && Contains("\"out\""));
+  CHECK_THAT(refused([](json& c) { c["runs"][0]["legs"] = "sideways"; }),
+             Contains("runs[0]") && Contains("\"out\""));
   CHECK_THAT(refused([](json& c) { c["runs"][0]["reduced_db"] = 20; }), Contains("reduced_db"));
-  CHECK_THAT(refused([](json& c) { c["runs"][0]["reduced_db"] = {{"control", -3}}; }), Contains("must lie within"));
-  CHECK_THAT(refused([](json& c) { c["links"][0]["modes"] = {{{"mode", 50}}}; }), Contains("modes[0]") && Contains("sensitivity_dbm"));
   CHECK_THAT(refused([](json& c) {
-               c["links"][0]["modes"] = {{{"mode", 5}, {"sensitivity_dbm", -90}}, {{"mode", 5}, {"sensitivity_dbm", -91}}};
+               c["runs"][0]["reduced_db"] = {{"control", -3}};
+             }),
+             Contains("must lie within"));
+  CHECK_THAT(refused([](json& c) {
+               c["links"][0]["modes"] = {{{"mode", 50}}};
+             }),
+             Contains("modes[0]") && Contains("sensitivity_dbm"));
+  CHECK_THAT(refused([](json& c) {
+               c["links"][0]["modes"] = {{{"mode", 5}, {"sensitivity_dbm", -90}},
+                                         {{"mode", 5}, {"sensitivity_dbm", -91}}};
              }),
              Contains("twice"));
-  CHECK_THAT(refused([](json& c) { c["links"][0]["modes"] = {{{"mode", 5}, {"sensitivity_dbm", 90}}}; }), Contains("dBm"));
+  CHECK_THAT(refused([](json& c) {
+               c["links"][0]["modes"] = {{{"mode", 5}, {"sensitivity_dbm", 90}}};
+             }),
+             Contains("dBm"));
   CHECK(refused([](json& c) { c["links"][0]["modes"] = json::array(); }) == "read");
 }
 
@@ -153,8 +175,9 @@ TEST_CASE("interchange folder: written whole, read back the same, logs byte for 
   CHECK(again.campaign == c);
   CHECK(readRunLog(again, again.campaign.runs[0], again.campaign.runs[0].source()) == log);
   CHECK(isInterchange(dir / "out"));
-  CHECK_THROWS_WITH(writeInterchange(dir / "out", c, [&](const campaign::Run&, const campaign::Source&) { return log; }),
-                    Contains("not an empty folder"));
+  CHECK_THROWS_WITH(
+      writeInterchange(dir / "out", c, [&](const campaign::Run&, const campaign::Source&) { return log; }),
+      Contains("not an empty folder"));
 }
 
 TEST_CASE("interchange folder: log names that clash, hide or escape are made safe") {
@@ -174,7 +197,8 @@ TEST_CASE("interchange folder: log names that clash, hide or escape are made saf
 TEST_CASE("interchange folder: a log outside the folder is refused, also behind a link") {
   const TempDir dir;
   test::spill(dir / "secret.txt", "secret");
-  const auto name = GENERATE(as<std::string>{}, "../secret.txt", "/etc/hostname", "sub/../../secret.txt", "link.csv");
+  const auto name =
+      GENERATE(as<std::string>{}, "../secret.txt", "/etc/hostname", "sub/../../secret.txt", "link.csv");
   CAPTURE(name);
   std::filesystem::create_directory(dir / "in");
   std::filesystem::create_symlink(dir / "secret.txt", dir / "in" / "link.csv");
@@ -187,14 +211,16 @@ TEST_CASE("interchange folder: a log outside the folder is refused, also behind 
 TEST_CASE("interchange folder: a failed export leaves nothing behind") {
   const TempDir dir;
   const campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
-  CHECK_THROWS(
-      writeInterchange(dir / "out", c, [](const campaign::Run&, const campaign::Source&) -> std::string { throw InputError("gone"); }));
+  CHECK_THROWS(writeInterchange(
+      dir / "out", c,
+      [](const campaign::Run&, const campaign::Source&) -> std::string { throw InputError("gone"); }));
   CHECK_FALSE(std::filesystem::exists(dir / "out"));
 }
 
 TEST_CASE("files: what cannot be read or written is told with the name and what to do") {
   const TempDir dir;
-  CHECK_THROWS_WITH(readFile(dir / "none.csv"), Contains("none.csv") && Contains("check that it is still there"));
+  CHECK_THROWS_WITH(readFile(dir / "none.csv"),
+                    Contains("none.csv") && Contains("check that it is still there"));
   CHECK_THROWS_WITH(readFile(dir.path()), Contains("not a file"));
   CHECK_THROWS_WITH(writeFile(dir / "no" / "such" / "x", "y"), Contains("cannot be written"));
   writeFile(dir / "a", "one");
@@ -231,7 +257,8 @@ TEST_CASE("scenario: the demo's is read; faults are refused with their place") {
   CHECK(s.physics.at("video").full_bitrate_mbps == 40);
   json broken = json::parse(text);
   broken["level_dbm"]["A"].erase("video");
-  CHECK_THROWS_WITH(readScenario(broken.dump(), "scenario.json"), Contains("level_dbm.A: \"video\" is missing"));
+  CHECK_THROWS_WITH(readScenario(broken.dump(), "scenario.json"),
+                    Contains("level_dbm.A: \"video\" is missing"));
   broken = json::parse(text);
   broken["flights"][0].erase("farthest_m");
   CHECK_THROWS_WITH(readScenario(broken.dump(), "scenario.json"), Contains("flights[0]"));
@@ -247,7 +274,9 @@ TEST_CASE("campaign.json: short and whole forms are the same campaign; both at o
   whole.erase("post_spacing_m");
   whole["runs"][0].erase("log");
   whole["runs"][0]["sources"] = {{{"file", "A1.csv"}}};
-  whole["parts"] = {{{"id", "A control transmitter"}, {"kind", "transmitter"}, {"values", {{"power_dbm", {{"value", 20}}}}}}};
+  whole["parts"] = {{{"id", "A control transmitter"},
+                     {"kind", "transmitter"},
+                     {"values", {{"power_dbm", {{"value", 20}}}}}}};
   whole["setups"][0]["links"] = {{"control", {{"transmitter", "A control transmitter"}}}};
   const campaign::Campaign c = campaignFromJson(whole, "x").campaign;
   CHECK(campaignFromJson(shorter, "x").campaign == c);
@@ -270,16 +299,22 @@ TEST_CASE("campaign.json: short and whole forms are the same campaign; both at o
   CHECK_THROWS_WITH(campaignFromJson(both, "x"), Contains("must be a list"));
 }
 
-TEST_CASE("campaign.json: parts made of typed numbers are called the same whatever else is there; long or taken names give way") {
+TEST_CASE(
+    "campaign.json: parts made of typed numbers are called the same whatever else is there; long or taken "
+    "names give way") {
   json j = minimal();
   for (json& setup : j["setups"]) setup["links"] = {{"control", {{"power_dbm", 20}, {"rx_gain_dbi", 8}}}};
-  const auto partsOfB = [](const json& value) { return campaignFromJson(value, "x").campaign.setups.back().links.at("control"); };
+  const auto partsOfB = [](const json& value) {
+    return campaignFromJson(value, "x").campaign.setups.back().links.at("control");
+  };
   json without = j;
   without["setups"].erase(0);
   without["runs"] = json::array();
   CHECK(partsOfB(j) == partsOfB(without));
   json taken = j;
-  taken["parts"] = {{{"id", "B control transmitter"}, {"kind", "transmitter"}, {"values", {{"power_dbm", {{"value", 3}}}}}}};
+  taken["parts"] = {{{"id", "B control transmitter"},
+                     {"kind", "transmitter"},
+                     {"values", {{"power_dbm", {{"value", 3}}}}}}};
   const campaign::Campaign c = campaignFromJson(taken, "x").campaign;
   CHECK(campaign::valueAt(c, c.setups[1].links.at("control"), campaign::kTransmitPower) == 20.0);
   json longer = j;

@@ -14,20 +14,22 @@ using Catch::Contains;
 
 namespace {
 
-const std::string kLog = R"({"t_ms": 0, "gps": {"lat": 46.91, "lon": 20.96}, "rssi": -60, "control": {"lq_pct": 100}, "alt_ft": 100})"
-                         "\n\n"
-                         R"({"t_ms": 100, "gps": {"lat": 46.911, "lon": 20.961}, "rssi": -61, "control": {"lq_pct": 99}})"
-                         "\n"
-                         R"({"t_ms": 200, "gps": {"lat": 46.912, "lon": 20.962}, "rssi": "none", "control": {"lq_pct": 98}, "alt_ft": 110})"
-                         "\n"
-                         R"({"t_ms": 300, "gps": {"la)";
+const std::string kLog =
+    R"({"t_ms": 0, "gps": {"lat": 46.91, "lon": 20.96}, "rssi": -60, "control": {"lq_pct": 100}, "alt_ft": 100})"
+    "\n\n"
+    R"({"t_ms": 100, "gps": {"lat": 46.911, "lon": 20.961}, "rssi": -61, "control": {"lq_pct": 99}})"
+    "\n"
+    R"({"t_ms": 200, "gps": {"lat": 46.912, "lon": 20.962}, "rssi": "none", "control": {"lq_pct": 98}, "alt_ft": 110})"
+    "\n"
+    R"({"t_ms": 300, "gps": {"la)";
 
 }  // namespace
 
 TEST_CASE("JSON lines: members are columns, those within an object too; blank, odd and cut rows are told") {
   CHECK(std::string(formatOf(kLog).name) == "json-lines");
   const auto log = openLog(kLog);
-  CHECK(log->head().header == std::vector<std::string>{"alt_ft", "control.lq_pct", "gps.lat", "gps.lon", "rssi", "t_ms"});
+  CHECK(log->head().header ==
+        std::vector<std::string>{"alt_ft", "control.lq_pct", "gps.lat", "gps.lon", "rssi", "t_ms"});
   const auto matches = matchColumns(log->head(), test::oneLink().links);
   const LogRead read = readLog(*log, matches);
   const log::Recording& r = read.recording;
@@ -59,12 +61,15 @@ TEST_CASE("JSON lines: cancelled, and no larger than a log may be") {
   CHECK_THROWS_AS(readLog(*log, matches, [](double) { return false; }), ReadCancelled);
 }
 
-TEST_CASE("JSON lines: short lines under many columns do not ask for room out of all proportion", "[regression]") {
+TEST_CASE("JSON lines: short lines under many columns do not ask for room out of all proportion",
+          "[regression]") {
   std::string log = "{\"t\": 0, \"rssi\": -60";
   std::map<std::string, std::string> corrections;
-  for (const char* channel : {"control.snr_db", "control.lq_pct", "control.level", "control.rate_hz", "height_m", "speed_mps"})
+  for (const char* channel :
+       {"control.snr_db", "control.lq_pct", "control.level", "control.rate_hz", "height_m", "speed_mps"})
     corrections[channel] = "rssi";
   log += "}\n";
   for (int i = 0; i < 3'000'000; ++i) log += "{}\n";
-  CHECK_THROWS_WITH(readRecording(log, "x.jsonl", test::oneLink(), corrections), Contains("far shorter than the columns"));
+  CHECK_THROWS_WITH(readRecording(log, "x.jsonl", test::oneLink(), corrections),
+                    Contains("far shorter than the columns"));
 }

@@ -83,10 +83,12 @@ TEST_CASE("columns are recognised by meaning and unit") {
 
 TEST_CASE("packet rate, radio mode and frequency are recognised; a flight mode or a frame rate is not") {
   const auto channel = [](const std::string& header, const char* value) -> std::string {
-    const std::string log = "time_s,distance_m,rssi_dbm," + header + "\n0,5,-60," + value + "\n1,9,-61," + value + "\n";
+    const std::string log =
+        "time_s,distance_m,rssi_dbm," + header + "\n0,5,-60," + value + "\n1,9,-61," + value + "\n";
     const CsvLayout layout = layoutOf(log);
     for (const ColumnMatch& m : matchColumns(layout, twoLinks().links))
-      if (m.header == header) return m.channel + (m.scale == 1 ? "" : " x" + std::to_string(static_cast<int>(m.scale)));
+      if (m.header == header)
+        return m.channel + (m.scale == 1 ? "" : " x" + std::to_string(static_cast<int>(m.scale)));
     return {};
   };
   CHECK(channel("packet rate [Hz]", "150") == "control.rate_hz");
@@ -99,16 +101,19 @@ TEST_CASE("packet rate, radio mode and frequency are recognised; a flight mode o
 }
 
 TEST_CASE("columns that mean something else are left alone") {
-  const auto header = GENERATE(as<std::string>{}, "distance travelled m", "wind speed m/s", "gps quality", "mode", "comment", "roll (deg)");
+  const auto header = GENERATE(as<std::string>{}, "distance travelled m", "wind speed m/s", "gps quality",
+                               "mode", "comment", "roll (deg)");
   CAPTURE(header);
   const std::string bytes = "time_s," + header + "\n0,3\n1,4\n";
   CHECK(matchColumns(layoutOf(bytes), twoLinks().links).size() == 1);
 }
 
 TEST_CASE("signal without a unit: negative numbers are dBm, others a scale of the receiver's own") {
-  CHECK(matchColumns(layoutOf("time,rssi\n0,-60\n1,-61\n"), twoLinks().links)[1].channel == "control.rssi_dbm");
+  CHECK(matchColumns(layoutOf("time,rssi\n0,-60\n1,-61\n"), twoLinks().links)[1].channel ==
+        "control.rssi_dbm");
   CHECK(matchColumns(layoutOf("time,rssi\n0,99\n1,98\n"), twoLinks().links)[1].channel == "control.level");
-  CHECK(matchColumns(layoutOf("time,RSSI (%)\n0,99\n1,98\n"), twoLinks().links)[1].channel == "control.level");
+  CHECK(matchColumns(layoutOf("time,RSSI (%)\n0,99\n1,98\n"), twoLinks().links)[1].channel ==
+        "control.level");
 }
 
 TEST_CASE("a match can be corrected by name or number, or left out; a wrong correction is refused") {
@@ -116,7 +121,8 @@ TEST_CASE("a match can be corrected by name or number, or left out; a wrong corr
   const CsvLayout layout = layoutOf(bytes);
   CHECK(matchColumns(layout, twoLinks().links, {{"control.rssi_dbm", "b"}})[1].header == "b");
   CHECK(matchColumns(layout, twoLinks().links, {{"video.rssi_dbm", "2"}})[1].header == "a");
-  CHECK_THROWS_WITH(matchColumns(layout, twoLinks().links, {{"control.rssi_dbm", "c"}}), Contains("its columns are: t, a, b"));
+  CHECK_THROWS_WITH(matchColumns(layout, twoLinks().links, {{"control.rssi_dbm", "c"}}),
+                    Contains("its columns are: t, a, b"));
   CHECK_THROWS_WITH(matchColumns(layout, twoLinks().links, {{"rubbish", "a"}}), Contains("not a channel"));
   std::vector<campaign::Link> one{twoLinks().links[0]};
   CHECK(matchColumns(layout, one, {{"rssi_dbm", "a"}})[1].channel == "control.rssi_dbm");
@@ -125,8 +131,9 @@ TEST_CASE("a match can be corrected by name or number, or left out; a wrong corr
 }
 
 TEST_CASE("semicolons, decimal commas, byte order mark, CRLF, blank fields, quotes") {
-  const LogRead r =
-      read("\xef\xbb\xbftime [s];\"RSSI [dBm]\";link quality %;Distance m\r\n0,0;-60,5;100;10,0\r\n0,5;;99;15,25\r\n\r\n1,0;-62,5;;20\r\n");
+  const LogRead r = read(
+      "\xef\xbb\xbftime [s];\"RSSI [dBm]\";link quality %;Distance "
+      "m\r\n0,0;-60,5;100;10,0\r\n0,5;;99;15,25\r\n\r\n1,0;-62,5;;20\r\n");
   CHECK(r.rows == 3);
   CHECK(r.recording.time_s == std::vector<double>{0, 0.5, 1});
   CHECK(column(r, "control.rssi_dbm")[0] == -60.5);
@@ -136,7 +143,8 @@ TEST_CASE("semicolons, decimal commas, byte order mark, CRLF, blank fields, quot
 }
 
 TEST_CASE("feet, milliwatts, dBm as power and kilobits are brought to the canonical unit") {
-  const LogRead r = read("time ms,Alt(ft),TX power dBm,bitrate kbps,rssi dBm\n0,100,20,8000,-60\n100,200,23,4000,-61\n");
+  const LogRead r =
+      read("time ms,Alt(ft),TX power dBm,bitrate kbps,rssi dBm\n0,100,20,8000,-60\n100,200,23,4000,-61\n");
   CHECK_THAT(r.recording.time_s[1], WithinAbs(0.1, 1e-12));
   CHECK_THAT(column(r, "height_m")[0], WithinAbs(30.48, 1e-9));
   CHECK_THAT(column(r, "control.power_mw")[0], WithinAbs(100, 1e-9));
@@ -154,7 +162,8 @@ TEST_CASE("date and time in two columns, in one, and a clock alone over midnight
   const LogRead two = read("Date,Time,rssi dBm\n2026-11-24,23:59:59.5,-60\n2026-11-25,00:00:00.5,-61\n");
   CHECK_THAT(two.recording.time_s[1], WithinAbs(1, 1e-6));
   CHECK(two.recording.started == "2026-11-24 23:59:59");
-  const LogRead one = read("timestamp,rssi dBm\n2026-11-24T06:31:02.250Z,-60\n2026-11-24T06:31:02.750Z,-61\n");
+  const LogRead one =
+      read("timestamp,rssi dBm\n2026-11-24T06:31:02.250Z,-60\n2026-11-24T06:31:02.750Z,-61\n");
   CHECK_THAT(one.recording.time_s[1], WithinAbs(0.5, 1e-6));
   const LogRead rollover = read("Time,rssi dBm\n23:59:59.8,-60\n00:00:00.3,-61\n00:00:00.8,-62\n");
   CHECK_THAT(rollover.recording.time_s[1], WithinAbs(0.5, 1e-6));
@@ -185,7 +194,8 @@ TEST_CASE("numbers: units behind them are passed over, two numbers in one field 
   }
 }
 
-TEST_CASE("plain numbers: the fast way gives the same bits as the general one, and leaves the rest alone", "[property]") {
+TEST_CASE("plain numbers: the fast way gives the same bits as the general one, and leaves the rest alone",
+          "[property]") {
   const double value = GENERATE(take(300, random(-2000.0, 2000.0)));
   const int decimals = GENERATE(0, 1, 3, 7);
   const std::string text = fmt::format("{:.{}f}", value, decimals);
@@ -198,7 +208,8 @@ TEST_CASE("plain numbers: the fast way gives the same bits as the general one, a
   line = with_rest;
   REQUIRE(takePlainNumber(line, ',', '.', plain));
   CHECK(line == "next");
-  const auto other = GENERATE(as<std::string>{}, "", "-", "x", "1e5", "12:30", " 5", "1.2.3", "12345678901234567", "5 dBm,1", "\"5\",1");
+  const auto other = GENERATE(as<std::string>{}, "", "-", "x", "1e5", "12:30", " 5", "1.2.3",
+                              "12345678901234567", "5 dBm,1", "\"5\",1");
   line = other;
   CHECK_FALSE(takePlainNumber(line, ',', '.', plain));
   CHECK(line == other);
@@ -207,7 +218,8 @@ TEST_CASE("plain numbers: the fast way gives the same bits as the general one, a
 TEST_CASE("a clock that ticks slower than rows come is spread, repeated rows are counted once") {
   std::string coarse = "Time,rssi dBm,distance m\n";
   for (int i = 0; i < 40; ++i)
-    coarse += "06:00:0" + std::to_string(i / 10) + "," + std::to_string(-60 - i) + "," + std::to_string(i) + "\n";
+    coarse +=
+        "06:00:0" + std::to_string(i / 10) + "," + std::to_string(-60 - i) + "," + std::to_string(i) + "\n";
   const LogRead r = read(coarse);
   CHECK(faulted(r, "coarse-clock"));
   CHECK_THAT(r.recording.time_s[15], WithinAbs(1.5, 1e-9));
@@ -257,10 +269,14 @@ TEST_CASE("a line of megabytes is refused, wherever it stands") {
 
 TEST_CASE("import: messages begin with the log's name, and position faults are told too") {
   const campaign::Campaign c = twoLinks();
-  CHECK_THROWS_WITH(importLog("time_s,rssi_dbm\n0,-60\n1,-61\n", "x.csv", c), Catch::StartsWith("x.csv: the log holds no position"));
-  CHECK_THROWS_WITH(importLog("time_s,lat,lon,rssi_dbm\n0,0,0,-60\n1,0,0,-61\n", "x.csv", c), Contains("never had a fix"));
-  CHECK_THROWS_WITH(importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n1,5,-61\n", "x.csv", c), Contains("position never changes"));
-  CHECK_THROWS_WITH(importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n", "x.csv", campaign::Campaign()), Contains("no link yet"));
+  CHECK_THROWS_WITH(importLog("time_s,rssi_dbm\n0,-60\n1,-61\n", "x.csv", c),
+                    Catch::StartsWith("x.csv: the log holds no position"));
+  CHECK_THROWS_WITH(importLog("time_s,lat,lon,rssi_dbm\n0,0,0,-60\n1,0,0,-61\n", "x.csv", c),
+                    Contains("never had a fix"));
+  CHECK_THROWS_WITH(importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n1,5,-61\n", "x.csv", c),
+                    Contains("position never changes"));
+  CHECK_THROWS_WITH(importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n", "x.csv", campaign::Campaign()),
+                    Contains("no link yet"));
   const ImportedLog log = importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n1,50,-61\n2,5,-60\n", "x.csv", c);
   CHECK(log.sha256.size() == 64);
   CHECK_THAT(log.track.farthest_m, WithinAbs(50, 1e-12));
@@ -268,12 +284,14 @@ TEST_CASE("import: messages begin with the log's name, and position faults are t
 
 TEST_CASE("import: progress is told and false stops it") {
   std::string big = "time_s,distance_m,rssi_dbm\n";
-  for (int i = 0; i < 600000; ++i) big += std::to_string(i) + "," + std::to_string(i % 900) + ",-" + std::to_string(60 + i % 40) + "\n";
+  for (int i = 0; i < 600000; ++i)
+    big += std::to_string(i) + "," + std::to_string(i % 900) + ",-" + std::to_string(60 + i % 40) + "\n";
   double last = 0;
-  const LogRead r = readLog(*openLog(big), matchColumns(openLog(big)->head(), twoLinks().links), [&](double share) {
-    last = share;
-    return true;
-  });
+  const LogRead r =
+      readLog(*openLog(big), matchColumns(openLog(big)->head(), twoLinks().links), [&](double share) {
+        last = share;
+        return true;
+      });
   CHECK(r.rows == 600000);
   CHECK(last > 0);
   CHECK(column(r, "control.rssi_dbm")[123457] == -(60 + 123457 % 40));  // rows keep their order over chunks
@@ -288,18 +306,24 @@ TEST_CASE("log CSV: what is written is read back bit for bit", "[property]") {
   const auto log = openLog(csv);
   const LogRead again = readLog(*log, matchColumns(log->head(), flown.campaign.links));
   CHECK(again.recording.columns == r.columns);
-  for (std::size_t i = 0; i < r.rows(); ++i) REQUIRE_THAT(again.recording.time_s[i], WithinAbs(r.time_s[i] - r.time_s[0], 1e-12));
+  for (std::size_t i = 0; i < r.rows(); ++i)
+    REQUIRE_THAT(again.recording.time_s[i], WithinAbs(r.time_s[i] - r.time_s[0], 1e-12));
 }
 
-TEST_CASE("time stamps: zones count, also where they change in flight; the start is told in the log's own time", "[regression]") {
+TEST_CASE(
+    "time stamps: zones count, also where they change in flight; the start is told in the log's own time",
+    "[regression]") {
   CHECK(parseDateTime("2026-11-24T06:31:02+01:00").seconds == parseDateTime("2026-11-24T05:31:02Z").seconds);
-  CHECK(parseDateTime("2026-11-24 00:31:02 -0530").seconds == parseDateTime("2026-11-24 06:01:02 UTC").seconds);
+  CHECK(parseDateTime("2026-11-24 00:31:02 -0530").seconds ==
+        parseDateTime("2026-11-24 06:01:02 UTC").seconds);
   CHECK(parseDateTime("2026-11-24T06:31:02+1").zone_s == 3600);
-  for (const char* none : {"2026-11-24T06:31:02+", "2026-11-24T06:31:02+25:00", "2026-11-24T06:31:02 local", "2026-11-24T06:31:02+01:00x"})
+  for (const char* none : {"2026-11-24T06:31:02+", "2026-11-24T06:31:02+25:00", "2026-11-24T06:31:02 local",
+                           "2026-11-24T06:31:02+01:00x"})
     CHECK(std::isnan(parseDateTime(none).seconds));
   CHECK_THAT(parseClock("06:31:02+01:00"), WithinAbs(5 * 3600 + 31 * 60 + 2, 1e-9));
   const std::string log =
-      "time,distance_m,rssi_dbm\n2026-10-25T02:59:59+02:00,5,-60\n2026-10-25T02:00:00+01:00,10,-61\n2026-10-25T02:00:01+01:00,15,-62\n";
+      "time,distance_m,rssi_dbm\n2026-10-25T02:59:59+02:00,5,-60\n2026-10-25T02:00:00+01:00,10,-61\n2026-10-"
+      "25T02:00:01+01:00,15,-62\n";
   campaign::Campaign c;
   c.links.resize(1);
   c.links[0].id = "control";
@@ -308,7 +332,9 @@ TEST_CASE("time stamps: zones count, also where they change in flight; the start
   CHECK(r.started == "2026-10-25 02:59:59");
 }
 
-TEST_CASE("units without brackets: feet per second are no metres, bytes are no bits, the unknown is not guessed", "[regression]") {
+TEST_CASE(
+    "units without brackets: feet per second are no metres, bytes are no bits, the unknown is not guessed",
+    "[regression]") {
   const auto unitOf = [](const std::string& header, const char* channel) -> std::optional<double> {
     CsvLayout layout;
     layout.header = {header};
@@ -335,7 +361,8 @@ TEST_CASE("units without brackets: feet per second are no metres, bytes are no b
 TEST_CASE("logs written here are read back, whatever the link is called", "[regression]") {
   campaign::Campaign c;
   c.links.resize(1);
-  c.links[0].id = GENERATE(as<std::string>{}, "control", "=cmd|x", "-dash", "a,b;c", "say \"hi\"", "@home", "\u98db\u884c");
+  c.links[0].id = GENERATE(as<std::string>{}, "control", "=cmd|x", "-dash", "a,b;c", "say \"hi\"", "@home",
+                           "\u98db\u884c");
   log::Recording r;
   r.time_s = {0, 1, 2};
   r.columns = {{"distance_m", {5, 50, 90}}, {log::linkChannel(c.links[0].id, "rssi_dbm"), {-60, -61, -64}}};

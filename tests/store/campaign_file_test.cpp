@@ -19,7 +19,8 @@ TEST_CASE("campaign file: every edit is there after reopening, undo and redo rea
     f.edit("Rename", renamed(f.campaign(), "Helix"));
     f.edit("Rename again", renamed(f.campaign(), "Stub"));
     CHECK_FALSE(f.redoable());
-    CHECK(namesIn(dir.path()) == std::vector<std::string>{"c.distanz"});  // one plain file, also while it is open
+    CHECK(namesIn(dir.path()) ==
+          std::vector<std::string>{"c.distanz"});  // one plain file, also while it is open
   }
   CampaignFile f = openToEdit(dir / "c.distanz");
   CHECK(f.campaign().setups[0].name == "Stub");
@@ -101,7 +102,8 @@ TEST_CASE("campaign file: an invalid edit is refused and changes nothing") {
   CHECK(namesIn(dir.path()) == std::vector<std::string>{"c.distanz"});
 }
 
-TEST_CASE("campaign file: parts keep their order when some are put between, removed, moved and brought back") {
+TEST_CASE(
+    "campaign file: parts keep their order when some are put between, removed, moved and brought back") {
   const TempDir dir;
   campaign::Campaign c = small();
   for (const char* id : {"B", "C", "D"}) c.setups.push_back({id, "", "", {}, ""});
@@ -137,7 +139,9 @@ TEST_CASE("campaign file: the history keeps the last 500 edits") {
   CHECK(f.campaign().setups[0].name == "9");
 }
 
-TEST_CASE("disk full: an edit, an import and an undo are refused with the reason, the campaign is as it was, and work goes on") {
+TEST_CASE(
+    "disk full: an edit, an import and an undo are refused with the reason, the campaign is as it was, and "
+    "work goes on") {
   const TempDir dir;
   {
     CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
@@ -185,7 +189,8 @@ TEST_CASE("a newer file opens read-only with a plain message") {
   CHECK_THROWS_WITH(f.edit("Rename", renamed(small(), "x")), Contains("newer version"));
 }
 
-TEST_CASE("a file that a newer version brought up to date while it was open is written no more", "[regression]") {
+TEST_CASE("a file that a newer version brought up to date while it was open is written no more",
+          "[regression]") {
   const TempDir dir;
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
   SQLite::Database((dir / "c.distanz").string(), SQLite::OPEN_READWRITE).exec("PRAGMA user_version=99");

@@ -14,30 +14,34 @@ TEST_CASE("foreign, truncated, damaged and missing files are refused, not touche
   const TempDir dir;
   { CampaignFile::create(dir / "c.distanz", small()); }
   const std::string whole = slurp(dir / "c.distanz");
-  const auto [bytes, because] =
-      GENERATE_COPY(table<std::string, std::string>({{"", "is not a Distanz campaign"},
-                                                     {"hello, this is a text file", "is not a Distanz campaign"},
-                                                     {whole.substr(0, 5000), "damaged or cut short"},
-                                                     {whole.substr(0, 60), "is not a Distanz campaign"},
-                                                     {whole.substr(0, 100) + std::string(whole.size() - 100, 'x'), ""}}));
+  const auto [bytes, because] = GENERATE_COPY(
+      table<std::string, std::string>({{"", "is not a Distanz campaign"},
+                                       {"hello, this is a text file", "is not a Distanz campaign"},
+                                       {whole.substr(0, 5000), "damaged or cut short"},
+                                       {whole.substr(0, 60), "is not a Distanz campaign"},
+                                       {whole.substr(0, 100) + std::string(whole.size() - 100, 'x'), ""}}));
   spill(dir / "bad.distanz", bytes);
-  CHECK_THROWS_WITH(CampaignFile::open(dir / "bad.distanz", Access::ReadWrite), Contains("bad.distanz: ") && Contains(because));
+  CHECK_THROWS_WITH(CampaignFile::open(dir / "bad.distanz", Access::ReadWrite),
+                    Contains("bad.distanz: ") && Contains(because));
   CHECK(slurp(dir / "bad.distanz") == bytes);
-  CHECK_THROWS_WITH(CampaignFile::open(dir / "none.distanz", Access::ReadWrite), Contains("check that it is still there"));
+  CHECK_THROWS_WITH(CampaignFile::open(dir / "none.distanz", Access::ReadWrite),
+                    Contains("check that it is still there"));
   SQLite::Database(dir / "other.db", SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE).exec("CREATE TABLE t(x)");
   CHECK_THROWS_WITH(openToEdit(dir / "other.db"), Contains("not a Distanz campaign"));
 }
 
-TEST_CASE("hostile schema: a table that is a view, virtual or another is refused, an endless one included", "[regression]") {
+TEST_CASE("hostile schema: a table that is a view, virtual or another is refused, an endless one included",
+          "[regression]") {
   const TempDir dir;
   const auto file = dir / "c.distanz";
   { CampaignFile::create(file, small()); }
-  const std::string sql =
-      GENERATE(as<std::string>{},
-               "ALTER TABLE entity RENAME TO e; CREATE VIEW entity AS WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL "
-               "SELECT i + 1 FROM n) SELECT 'run' AS kind, i AS id, 0.0 AS position, 0 AS revision, '{}' AS body FROM n",
-               "DROP TABLE entity; CREATE VIRTUAL TABLE entity USING fts5(kind, id, position, revision, body)",
-               "DROP TABLE history; CREATE TABLE history(id, at, what, changes, undone)", "DROP TABLE meta");
+  const std::string sql = GENERATE(
+      as<std::string>{},
+      "ALTER TABLE entity RENAME TO e; CREATE VIEW entity AS WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL "
+      "SELECT i + 1 FROM n) SELECT 'run' AS kind, i AS id, 0.0 AS position, 0 AS revision, '{}' AS body FROM "
+      "n",
+      "DROP TABLE entity; CREATE VIRTUAL TABLE entity USING fts5(kind, id, position, revision, body)",
+      "DROP TABLE history; CREATE TABLE history(id, at, what, changes, undone)", "DROP TABLE meta");
   SQLite::Database(file.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE).exec(sql);
   CHECK_THROWS_WITH(openToEdit(file), Contains("changed by hand"));
   CHECK_THROWS_AS(SampleFile(file, Access::ReadOnly), InputError);
@@ -62,9 +66,10 @@ TEST_CASE("hostile rows: whatever a body holds, the file is refused with a sente
   const auto file = dir / "c.distanz";
   { CampaignFile::create(file, small()); }
   const std::string deep = std::string(450000, '[') + std::string(450000, ']');
-  const std::string body = GENERATE_COPY(as<std::string>{}, deep, "[]", "null", "{}", "{\"id\":\"B\"}", "{\"id\":\"A\",\"name\":7}",
-                                         "{\"id\":\"A\",\"x\":" + deep + "}", "{\"id\":\"A\",\"links\":[1]}",
-                                         "{\"id\":\"A\",\"links\":{\"control\":{\"tx_gain_dbi\":1e999}}}", "\xff\xfe", "{\"id\":\"A");
+  const std::string body = GENERATE_COPY(
+      as<std::string>{}, deep, "[]", "null", "{}", "{\"id\":\"B\"}", "{\"id\":\"A\",\"name\":7}",
+      "{\"id\":\"A\",\"x\":" + deep + "}", "{\"id\":\"A\",\"links\":[1]}",
+      "{\"id\":\"A\",\"links\":{\"control\":{\"tx_gain_dbi\":1e999}}}", "\xff\xfe", "{\"id\":\"A");
   {
     SQLite::Database db(file.string(), SQLite::OPEN_READWRITE);
     SQLite::Statement put(db, "UPDATE entity SET body = ? WHERE kind = 'setup'");
@@ -85,9 +90,9 @@ TEST_CASE("hostile history: a step that makes no sense is refused, the campaign 
   const auto file = dir / "c.distanz";
   CampaignFile f = CampaignFile::create(file, small());
   f.edit("Rename", renamed(f.campaign(), "Helix"));
-  const std::string changes =
-      GENERATE(as<std::string>{}, "x", "[[1]]", "[[\"setup\",\"A\",[0,7],[0,\"\"]]]", "[[\"setup\",\"A\",null,[1,\"{}\"]]]",
-               "[[\"setup\",\"Z\",null,null]]", "[[\"facts\",\"\",[0,\"[\"],[0,\"[\"]]]");
+  const std::string changes = GENERATE(as<std::string>{}, "x", "[[1]]", "[[\"setup\",\"A\",[0,7],[0,\"\"]]]",
+                                       "[[\"setup\",\"A\",null,[1,\"{}\"]]]", "[[\"setup\",\"Z\",null,null]]",
+                                       "[[\"facts\",\"\",[0,\"[\"],[0,\"[\"]]]");
   {
     SQLite::Database db(file.string(), SQLite::OPEN_READWRITE);
     SQLite::Statement put(db, "UPDATE history SET changes = ?");
@@ -105,8 +110,9 @@ TEST_CASE("hostile history: a step that makes no sense is refused, the campaign 
 
 TEST_CASE("names: a file is what it is called, not what SQLite would make of it", "[regression]") {
   const TempDir dir;
-  const std::string name = GENERATE(as<std::string>{}, "file:y.distanz", "file:z?mode=memory",
-                                    ":memory:", "\u043f\u043e\u043b\u0451\u0442 \u98db\u884c.distanz", "a#b%20c.distanz");
+  const std::string name =
+      GENERATE(as<std::string>{}, "file:y.distanz", "file:z?mode=memory",
+               ":memory:", "\u043f\u043e\u043b\u0451\u0442 \u98db\u884c.distanz", "a#b%20c.distanz");
   const auto old = std::filesystem::current_path();
   std::filesystem::current_path(dir.path());
   {

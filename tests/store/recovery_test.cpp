@@ -27,12 +27,14 @@ TEST_CASE("killed while writing: the file opens with the last whole edit") {
     });
     const CampaignFile f = CampaignFile::open(dir / "c.distanz", Access::ReadOnly);
     const SampleFile s(dir / "c.distanz", Access::ReadOnly);
-    for (const campaign::Run& run : f.campaign().runs) CHECK(formats::sha256(s.logBytes(run, run.source())) == run.source().sha256);
+    for (const campaign::Run& run : f.campaign().runs)
+      CHECK(formats::sha256(s.logBytes(run, run.source())) == run.source().sha256);
   }
   CHECK(read(dir / "c.distanz").runs.size() == 3 + 4 + 5 + 6 + 7);
 }
 
-TEST_CASE("a waiting journal or log is no damage: the file is recovered whole, by readers too", "[regression]") {
+TEST_CASE("a waiting journal or log is no damage: the file is recovered whole, by readers too",
+          "[regression]") {
   const TempDir dir;
   const auto file = dir / "c.distanz";
   {
@@ -45,9 +47,11 @@ TEST_CASE("a waiting journal or log is no damage: the file is recovered whole, b
   inChild([&] {  // dies with pages written over the old ones, and the file cut short or grown
     SQLite::Database db(file.string(), SQLite::OPEN_READWRITE);
     db.exec("PRAGMA journal_mode=" + journal + "; PRAGMA cache_size=1; PRAGMA wal_autocheckpoint=0");
-    if (journal == "WAL") db.exec("INSERT INTO attachment VALUES('x', 'x', 0, 'zstd', zeroblob(300000))");  // acknowledged
+    if (journal == "WAL")
+      db.exec("INSERT INTO attachment VALUES('x', 'x', 0, 'zstd', zeroblob(300000))");  // acknowledged
     db.exec(
-        "BEGIN IMMEDIATE; DELETE FROM attachment; INSERT INTO attachment VALUES('y', 'y', 0, 'zstd', zeroblob(900000)); DELETE FROM "
+        "BEGIN IMMEDIATE; DELETE FROM attachment; INSERT INTO attachment VALUES('y', 'y', 0, 'zstd', "
+        "zeroblob(900000)); DELETE FROM "
         "entity");
     ::raise(SIGKILL);
   });
@@ -59,13 +63,18 @@ TEST_CASE("a waiting journal or log is no damage: the file is recovered whole, b
   CHECK(namesIn(dir.path()) == std::vector<std::string>{"c.distanz"});
 }
 
-TEST_CASE("a killed build leaves nothing that passes for the target, and the next one sweeps it away", "[regression]") {
+TEST_CASE("a killed build leaves nothing that passes for the target, and the next one sweeps it away",
+          "[regression]") {
   const TempDir dir;
   const auto flown = simulate::simulate(twoSetups(1), 5);
-  const auto bytes = [&](const campaign::Run&, const campaign::Source&) { return formats::writeLogCsv(flown.recordings[0]); };
-  formats::writeInterchange(dir / "one", flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
-    return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
-  });
+  const auto bytes = [&](const campaign::Run&, const campaign::Source&) {
+    return formats::writeLogCsv(flown.recordings[0]);
+  };
+  formats::writeInterchange(
+      dir / "one", flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
+        return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) -
+                                                                 flown.campaign.runs.data())]);
+      });
   std::filesystem::create_directory(dir / "out");
   inChild([&] {
     fromInterchange(dir / "one", dir / "out" / "c.distanz", [](double) {
@@ -74,10 +83,11 @@ TEST_CASE("a killed build leaves nothing that passes for the target, and the nex
     });
   });
   inChild([&] {
-    formats::writeInterchange(dir / "out" / "folder", flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
-      if (run.id == "B1") ::raise(SIGKILL);
-      return bytes(run, run.source());
-    });
+    formats::writeInterchange(dir / "out" / "folder", flown.campaign,
+                              [&](const campaign::Run& run, const campaign::Source&) {
+                                if (run.id == "B1") ::raise(SIGKILL);
+                                return bytes(run, run.source());
+                              });
   });
   CHECK_FALSE(std::filesystem::exists(dir / "out" / "c.distanz"));
   CHECK_FALSE(std::filesystem::exists(dir / "out" / "folder"));
@@ -114,14 +124,16 @@ TEST_CASE("writing two files at once through names that begin alike loses neithe
     writers.push_back(startChild([&] {
       for (int i = 0; i < 50; ++i) formats::writeFile(dir / (std::string(text) + ".csv"), text);
     }));
-  for (int i = 0; i < 50; ++i) formats::writeFile(dir / "one.csv.part", "kept");  // a log of this name was overwritten
+  for (int i = 0; i < 50; ++i)
+    formats::writeFile(dir / "one.csv.part", "kept");  // a log of this name was overwritten
   for (const pid_t w : writers) CHECK(ended(w) == 0);
   CHECK(slurp(dir / "one.csv.part") == "kept");
   CHECK(slurp(dir / "one.csv") == "one");
   CHECK(slurp(dir / "two.csv") == "two");
 }
 
-TEST_CASE("replacing a campaign: the old one is there until the new one is whole, and never while it is open", "[regression]") {
+TEST_CASE("replacing a campaign: the old one is there until the new one is whole, and never while it is open",
+          "[regression]") {
   const TempDir dir;
   const auto file = dir / "c.distanz";
   campaign::Campaign bad = small();

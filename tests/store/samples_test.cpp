@@ -44,7 +44,10 @@ TEST_CASE("samples: log byte for byte, recording bit for bit, also after undo, f
   CHECK(s.logBytes(f.campaign().runs[0]) == a.bytes);
 }
 
-TEST_CASE("samples are never stale: other links, columns or another reader's samples are read again from the kept bytes", "[regression]") {
+TEST_CASE(
+    "samples are never stale: other links, columns or another reader's samples are read again from the kept "
+    "bytes",
+    "[regression]") {
   const TempDir dir;
   const auto file = dir / "c.distanz";
   CampaignFile f = CampaignFile::create(file, small());
@@ -60,23 +63,31 @@ TEST_CASE("samples are never stale: other links, columns or another reader's sam
   campaign::Run corrected = run;
   corrected.editSource().columns = {{"height_m", "distance_m"}, {"distance_m", ""}};
   CHECK(s.recording(corrected, f.campaign())->find("distance_m") == nullptr);
-  const auto kept = [&] { return SQLite::Database(file.string()).execAndGet("SELECT count(*) FROM recording").getInt(); };
+  const auto kept = [&] {
+    return SQLite::Database(file.string()).execAndGet("SELECT count(*) FROM recording").getInt();
+  };
   CHECK(kept() == 1);  // the last; not one for every state there ever was
-  SQLite::Database(file.string(), SQLite::OPEN_READWRITE).exec("UPDATE recording SET key = 'of an older reader'");
+  SQLite::Database(file.string(), SQLite::OPEN_READWRITE)
+      .exec("UPDATE recording SET key = 'of an older reader'");
   CHECK(s.recording(run, f.campaign())->find("control.rssi_dbm")->front() == -60);
   CHECK(kept() == 1);
 }
 
-TEST_CASE("samples that are damaged are read again; a damaged or missing log is asked for and may be imported again", "[regression]") {
+TEST_CASE(
+    "samples that are damaged are read again; a damaged or missing log is asked for and may be imported "
+    "again",
+    "[regression]") {
   const TempDir dir;
   const auto file = dir / "c.distanz";
   CampaignFile f = CampaignFile::create(file, small());
   const Log a = sampleLog("a", -60);
   const campaign::Run run = import(f, a);
   const SampleFile s(file, Access::ReadOnly);
-  const auto damage = [&](const std::string& sql) { SQLite::Database(file.string(), SQLite::OPEN_READWRITE).exec(sql); };
-  damage(GENERATE("UPDATE channel SET samples = x'00'", "UPDATE recording SET rows = 4000000000", "DELETE FROM channel",
-                  "UPDATE channel SET codec = 'other'"));
+  const auto damage = [&](const std::string& sql) {
+    SQLite::Database(file.string(), SQLite::OPEN_READWRITE).exec(sql);
+  };
+  damage(GENERATE("UPDATE channel SET samples = x'00'", "UPDATE recording SET rows = 4000000000",
+                  "DELETE FROM channel", "UPDATE channel SET codec = 'other'"));
   CHECK(s.recording(run, f.campaign())->rows() == 2);
   damage(GENERATE("UPDATE attachment SET bytes = x'28b52ffd'", "DELETE FROM attachment"));
   CHECK_THROWS_WITH(s.recording(run, f.campaign()), Contains("run A1") && Contains("import it again"));
@@ -86,7 +97,8 @@ TEST_CASE("samples that are damaged are read again; a damaged or missing log is 
   CHECK(s.logBytes(run, run.source()) == a.bytes);
 }
 
-TEST_CASE("samples: a few bytes that claim gigabytes are refused before room is made for them", "[regression]") {
+TEST_CASE("samples: a few bytes that claim gigabytes are refused before room is made for them",
+          "[regression]") {
   std::string claim = encodeColumn(std::vector<double>(1000, 1.5));
   CHECK_THROWS_AS(decodeColumn(claim, std::size_t{1} << 40), InputError);
   PackedRecording many{std::size_t{1} << 30, "", {}};
@@ -98,9 +110,11 @@ TEST_CASE("samples: a few bytes that claim gigabytes are refused before room is 
 TEST_CASE("interchange: file to folder to file gives the same campaign, analysis included") {
   const TempDir dir;
   const auto flown = simulate::simulate(twoSetups(2), 5);
-  formats::writeInterchange(dir / "one", flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
-    return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
-  });
+  formats::writeInterchange(
+      dir / "one", flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
+        return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) -
+                                                                 flown.campaign.runs.data())]);
+      });
   fromInterchange(dir / "one", dir / "c.distanz");
   toInterchange(dir / "c.distanz", dir / "two");
   fromInterchange(dir / "two", dir / "d.distanz");
@@ -116,8 +130,9 @@ TEST_CASE("interchange: file to folder to file gives the same campaign, analysis
 TEST_CASE("interchange: a faulty log or a stop leaves no campaign file behind") {
   const TempDir dir;
   const auto flown = simulate::simulate(twoSetups(1), 5);
-  formats::writeInterchange(dir / "one", flown.campaign,
-                            [&](const campaign::Run&, const campaign::Source&) { return formats::writeLogCsv(flown.recordings[0]); });
+  formats::writeInterchange(dir / "one", flown.campaign, [&](const campaign::Run&, const campaign::Source&) {
+    return formats::writeLogCsv(flown.recordings[0]);
+  });
   CHECK_THROWS(fromInterchange(dir / "one", dir / "stopped.distanz", [](double) { return false; }));
   CHECK_FALSE(std::filesystem::exists(dir / "stopped.distanz"));
   spill(dir / "one" / "B1.csv", "nonsense");
@@ -126,13 +141,16 @@ TEST_CASE("interchange: a faulty log or a stop leaves no campaign file behind") 
   CHECK_FALSE(std::filesystem::exists(dir / "bad.distanz-wal"));
 }
 
-TEST_CASE("samples: a run of two sources, a radio log and a track with a clock of its own, through file and folder") {
+TEST_CASE(
+    "samples: a run of two sources, a radio log and a track with a clock of its own, through file and "
+    "folder") {
   const TempDir dir;
   spill(dir / "radio.csv", "time_s,rssi_dbm\n0,-60\n1,-61\n2,-62\n3,-63\n");
   spill(dir / "track.csv", "time_s,distance_m\n100,0\n101,20\n102,40\n103,60\n104,80\n");
-  spill(dir / "campaign.json",
-        R"({"distanz_interchange":1,"title":"Two","links":[{"id":"control"}],"setups":[{"id":"A"}],"runs":[{"id":"A1","setup":"A",)"
-        R"("sources":[{"file":"radio.csv"},{"file":"track.csv","clock_offset_s":-1}]}]})");
+  spill(
+      dir / "campaign.json",
+      R"({"distanz_interchange":1,"title":"Two","links":[{"id":"control"}],"setups":[{"id":"A"}],"runs":[{"id":"A1","setup":"A",)"
+      R"("sources":[{"file":"radio.csv"},{"file":"track.csv","clock_offset_s":-1}]}]})");
   fromInterchange(dir.path(), dir / "two.distanz");
   const campaign::Campaign c = read(dir / "two.distanz");
   REQUIRE(c.runs[0].sources.size() == 2);

@@ -9,14 +9,16 @@ using namespace distanz::store;
 using namespace distanz::test;
 using Catch::Matchers::Contains;
 
-TEST_CASE("two programs: logs imported while others open, read and close the file are all there", "[regression]") {
+TEST_CASE("two programs: logs imported while others open, read and close the file are all there",
+          "[regression]") {
   const TempDir dir;
   { CampaignFile::create(dir / "c.distanz", small()); }
   std::vector<pid_t> readers, writers;
   for (int r = 0; r < 2; ++r)
     readers.push_back(startChild([&] {
       for (;;) {
-        const CampaignFile f = CampaignFile::open(dir / "c.distanz", r == 0 ? Access::ReadOnly : Access::ReadWrite);
+        const CampaignFile f =
+            CampaignFile::open(dir / "c.distanz", r == 0 ? Access::ReadOnly : Access::ReadWrite);
         const SampleFile s(dir / "c.distanz", Access::ReadOnly);
         for (const campaign::Run& run : f.campaign().runs) s.recording(run, f.campaign());
       }
@@ -41,20 +43,25 @@ TEST_CASE("two programs: logs imported while others open, read and close the fil
   CHECK(namesIn(dir.path()) == std::vector<std::string>{"c.distanz"});
 }
 
-TEST_CASE("two programs: another's half-done import is not taken for rubbish by whoever opens the file", "[regression]") {
+TEST_CASE("two programs: another's half-done import is not taken for rubbish by whoever opens the file",
+          "[regression]") {
   const TempDir dir;
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
   const Log log = sampleLog("a", -60);
   std::vector<PackedRun> runs;
   runs.push_back(log.packed());
-  { CampaignFile::open(dir / "c.distanz", Access::ReadWrite); }  // opened and closed between reading the log and keeping it
+  {
+    CampaignFile::open(dir / "c.distanz", Access::ReadWrite);
+  }  // opened and closed between reading the log and keeping it
   const campaign::Run run = f.addRuns("Import", std::move(runs), f.campaign().links).runs.at(0);
   { CampaignFile::open(dir / "c.distanz", Access::ReadWrite); }
   CHECK(SampleFile(dir / "c.distanz", Access::ReadOnly).logBytes(run, run.source()) == log.bytes);
 }
 
-TEST_CASE("lost update: the same part changed elsewhere is a conflict, another part is merged, and undo elsewhere is seen",
-          "[regression]") {
+TEST_CASE(
+    "lost update: the same part changed elsewhere is a conflict, another part is merged, and undo elsewhere "
+    "is seen",
+    "[regression]") {
   const TempDir dir;
   campaign::Campaign two = small();
   two.setups.push_back({"B", "Helix", "", {}, ""});
@@ -133,7 +140,10 @@ TEST_CASE("imports of several programs get different ids, and one log counts onc
   CHECK(import(f, sampleLog("c", -62)).order == 3);
 }
 
-TEST_CASE("file deleted, renamed, replaced, cut or emptied while open: no edit is acknowledged, and a copy can be saved", "[regression]") {
+TEST_CASE(
+    "file deleted, renamed, replaced, cut or emptied while open: no edit is acknowledged, and a copy can be "
+    "saved",
+    "[regression]") {
   const TempDir dir;
   const auto file = dir / "c.distanz";
   CampaignFile f = CampaignFile::create(file, small());
@@ -161,7 +171,8 @@ TEST_CASE("file deleted, renamed, replaced, cut or emptied while open: no edit i
   CHECK_THROWS_AS(f.undo(), InputError);
   CHECK(same(f.campaign(), before));
   if (how != Replaced && how != OlderCopy) return;
-  CHECK(read(file).setups[0].name == (how == Replaced ? "Other" : "Patch"));  // what lies there now was left alone
+  CHECK(read(file).setups[0].name ==
+        (how == Replaced ? "Other" : "Patch"));  // what lies there now was left alone
 }
 
 TEST_CASE("a reader leaves the file and its folder as they are, whatever the schema") {

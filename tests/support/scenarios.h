@@ -38,7 +38,8 @@ inline analysis::CampaignAnalysis analyseSimulated(const simulate::Simulated& fl
   return analysis::analyse(
       flown.campaign,
       [&](const campaign::Run& run) {
-        const auto index = static_cast<std::size_t>(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data());
+        const auto index =
+            static_cast<std::size_t>(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data());
         return std::make_shared<const log::Recording>(flown.recordings[index]);
       },
       {}, threads);

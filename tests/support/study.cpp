@@ -14,7 +14,8 @@ using analysis::Status;
 
 /// One campaign held against its truth.
 struct Outcome {
-  bool typical_known = false, typical = false, dependable = false, delta_known = false, delta = false, ratio_known = false, ratio = false;
+  bool typical_known = false, typical = false, dependable = false, delta_known = false, delta = false,
+       ratio_known = false, ratio = false;
   bool told = false, at_least = false, at_least_holds = false, better = false, wrong = false, warned = false;
   double typical_error = NAN, dependable_error = NAN, delta_error = NAN, delta_width = NAN;
 };
@@ -39,7 +40,8 @@ void judgeRange(const analysis::CampaignAnalysis& a, const simulate::Truth& trut
 
 void judgePairs(const analysis::CampaignAnalysis& a, double b_over_a_db, double exponent, Outcome& out) {
   for (const analysis::PairOnLink& p : a.comparisons) {
-    const bool a_better = p.verdict == estimate::Verdict::ABetter, b_better = p.verdict == estimate::Verdict::BBetter;
+    const bool a_better = p.verdict == estimate::Verdict::ABetter,
+               b_better = p.verdict == estimate::Verdict::BBetter;
     out.better = out.better || ((a_better || b_better) && p.holds_for_all);
     if (p.a != "A" || p.b != "B") continue;
     out.wrong = b_over_a_db > 0 && a_better;
@@ -63,7 +65,8 @@ Outcome campaignOf(const StudyCase& which, const StudyPlan& plan, std::uint64_t 
   Outcome out;
   judgeRange(result, simulate::truthOf(p, s.level_dbm.at("A").at("control"), kStudyCritical_dbm), out);
   judgePairs(result, plan.b_over_a_db, p.exponent, out);
-  out.warned = std::any_of(result.warnings.begin(), result.warnings.end(), [&](const auto& w) { return w.code == plan.warning; });
+  out.warned = std::any_of(result.warnings.begin(), result.warnings.end(),
+                           [&](const auto& w) { return w.code == plan.warning; });
   return out;
 }
 
@@ -90,7 +93,8 @@ double medianOf(const std::vector<Outcome>& all, double Outcome::*what) {
   for (const Outcome& o : all)
     if (std::isfinite(o.*what)) values.push_back(o.*what);
   if (values.empty()) return NAN;
-  std::nth_element(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2), values.end());
+  std::nth_element(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2),
+                   values.end());
   return values[values.size() / 2];
 }
 
@@ -192,7 +196,9 @@ std::vector<HardCase> hardCases() {
        "ended-together"},
       {{"B flown once", 3,
         [](S& s, R&) {
-          std::erase_if(s.runs, [&, first = true](const auto& run) mutable { return run.setup == "B" && !std::exchange(first, false); });
+          std::erase_if(s.runs, [&, first = true](const auto& run) mutable {
+            return run.setup == "B" && !std::exchange(first, false);
+          });
         }},
        "one-flight"},
       {{"exponent 4", 3,

@@ -6,7 +6,8 @@
 #include "core/simulate/random.h"
 #include "support/scenarios.h"
 
-/// Campaigns with their physics drawn at random, flown in simulation, analysed as the program does, and held against the truth.
+/// Campaigns with their physics drawn at random, flown in simulation, analysed as the program does, and held
+/// against the truth.
 namespace distanz::test {
 
 constexpr double kStudyCritical_dbm = -104;
@@ -22,10 +23,12 @@ struct StudyCase {
 struct StudyResult {
   int campaigns = 0;
   double typical = 0, dependable = 0, delta = 0,
-         ratio = 0;                              ///< 95 % interval holds the truth, of those that have one (setup A; A against B)
-  double with_delta = 0;                         ///< campaigns that have a difference
-  double told = 0;                               ///< typical range told as measured or extrapolated
-  double at_least = 0, at_least_holds = 0;       ///< told as "at least" only; and of those, the share in which the truth is farther
+         ratio = 0;       ///< 95 % interval holds the truth, of those that have one (setup A; A against B)
+  double with_delta = 0;  ///< campaigns that have a difference
+  double told = 0;        ///< typical range told as measured or extrapolated
+  double at_least = 0,
+         at_least_holds =
+             0;  ///< told as "at least" only; and of those, the share in which the truth is farther
   double typical_bias = 0, dependable_bias = 0;  ///< median of estimate/truth - 1, where told
   double delta_bias_db = 0;                      ///< mean
   double delta_width_db = 0;                     ///< mean width of the interval

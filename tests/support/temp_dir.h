@@ -14,7 +14,8 @@ class TempDir {
  public:
   TempDir() {
     static std::atomic<int> count{0};
-    m_path = std::filesystem::temp_directory_path() / ("distanz-test-" + std::to_string(::getpid()) + "-" + std::to_string(count++));
+    m_path = std::filesystem::temp_directory_path() /
+             ("distanz-test-" + std::to_string(::getpid()) + "-" + std::to_string(count++));
     std::filesystem::create_directories(m_path);
   }
   TempDir(const TempDir&) = delete;

@@ -1,4 +1,5 @@
-// Single steps on a campaign file, for scripts that kill them: torture_ops STEP FILE [...]. Prints "ack" once the step is done.
+// Single steps on a campaign file, for scripts that kill them: torture_ops STEP FILE [...]. Prints "ack" once
+// the step is done.
 #include <cstdio>
 #include <cstdlib>
 #include <iostream>
@@ -54,8 +55,10 @@ void digest(const std::string& name) {
   for (auto& part : told.parts) part.uuid.clear();
   for (auto& setup : told.setups) setup.uuid.clear();
   for (auto& run : told.runs) run.uuid.clear();
-  std::printf("%s undo=%s redo=%s runs=%zu\n", formats::sha256(formats::jsonText(formats::campaignJson(told))).c_str(),
-              file.undoable().value_or("-").c_str(), file.redoable().value_or("-").c_str(), file.campaign().runs.size());
+  std::printf("%s undo=%s redo=%s runs=%zu\n",
+              formats::sha256(formats::jsonText(formats::campaignJson(told))).c_str(),
+              file.undoable().value_or("-").c_str(), file.redoable().value_or("-").c_str(),
+              file.campaign().runs.size());
 }
 
 void step(const std::string& what, const std::vector<std::string>& args) {

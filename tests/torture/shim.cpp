@@ -1,4 +1,5 @@
-// Preloaded into a program under test: kills it, or lets it fail, at its n-th call that changes something on the disk below a folder.
+// Preloaded into a program under test: kills it, or lets it fail, at its n-th call that changes something on
+// the disk below a folder.
 //   SHIM_DIR    the folder        SHIM_LOG   file that gets the number of such calls when the program ends
 //   SHIM_KILL=n    die in the n-th call, half of a write done
 //   SHIM_FAIL=n    the n-th call fails with SHIM_ERRNO       SHIM_FAIL_FROM=n    so do all after it
@@ -51,7 +52,8 @@ bool watched(int fd) {
 /// @return true where the call must fail (errno is set); does not return where the program is to die
 template <class Partly>
 bool hit(Partly partly) {
-  static const long kill_at = number("SHIM_KILL"), fail_at = number("SHIM_FAIL"), fail_from = number("SHIM_FAIL_FROM");
+  static const long kill_at = number("SHIM_KILL"), fail_at = number("SHIM_FAIL"),
+                    fail_from = number("SHIM_FAIL_FROM");
   static const int error = static_cast<int>(number("SHIM_ERRNO"));
   const long n = ++g_calls;
   if (n == kill_at) {
@@ -135,13 +137,17 @@ int open(const char* path, int flags, ...) {
   va_start(more, flags);
   const mode_t mode = static_cast<mode_t>(va_arg(more, int));
   va_end(more);
-  return (flags & O_CREAT) && watched(path) && access(path, F_OK) != 0 && hit() ? -1 : FORWARD(open, path, flags, mode);
+  return (flags & O_CREAT) && watched(path) && access(path, F_OK) != 0 && hit()
+             ? -1
+             : FORWARD(open, path, flags, mode);
 }
 int open64(const char* path, int flags, ...) {
   va_list more;
   va_start(more, flags);
   const mode_t mode = static_cast<mode_t>(va_arg(more, int));
   va_end(more);
-  return (flags & O_CREAT) && watched(path) && access(path, F_OK) != 0 && hit() ? -1 : FORWARD(open64, path, flags, mode);
+  return (flags & O_CREAT) && watched(path) && access(path, F_OK) != 0 && hit()
+             ? -1
+             : FORWARD(open64, path, flags, mode);
 }
 }

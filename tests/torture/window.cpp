@@ -1,5 +1,6 @@
-// The real window under random edits and imports, until it is killed: torture_window FILE KEPT SEED. What it was told is on the disk it
-// writes down in KEPT. torture_window --check FILE KEPT tells whether the campaign holds all of that.
+// The real window under random edits and imports, until it is killed: torture_window FILE KEPT SEED. What it
+// was told is on the disk it writes down in KEPT. torture_window --check FILE KEPT tells whether the campaign
+// holds all of that.
 #include <fcntl.h>
 #include <unistd.h>
 
@@ -27,7 +28,9 @@ namespace {
 struct NoPrompts : Prompts {
   std::optional<QString> openFile(QWidget*, const QString&, const QString&) override { return std::nullopt; }
   QStringList openFiles(QWidget*, const QString&, const QString&) override { return {}; }
-  std::optional<QString> saveFile(QWidget*, const QString&, const QString&, const QString&) override { return std::nullopt; }
+  std::optional<QString> saveFile(QWidget*, const QString&, const QString&, const QString&) override {
+    return std::nullopt;
+  }
   std::optional<QString> openFolder(QWidget*, const QString&) override { return std::nullopt; }
 };
 
@@ -41,7 +44,8 @@ void writeDown(const char* kept, const std::string& line) {
 /// Every step has a number of its own: the setups' names and the logs carry it.
 class Driver {
  public:
-  Driver(MainWindow& window, const char* kept, unsigned seed) : m_window(window), m_kept(kept), m_random(seed), m_seed(seed) {}
+  Driver(MainWindow& window, const char* kept, unsigned seed)
+      : m_window(window), m_kept(kept), m_random(seed), m_seed(seed) {}
 
   void step() {
     if (!m_window.workspace() || m_busy) return;
@@ -50,7 +54,8 @@ class Driver {
     if (m_random() % 4 == 0) return import(d, mark);
     campaign::Campaign next = d.campaign();
     next.setups.at(m_random() % next.setups.size()).differs = mark;
-    if (d.edit("Edit " + QString::fromStdString(mark), next) && !d.waiting()) writeDown(m_kept, "edit " + mark);
+    if (d.edit("Edit " + QString::fromStdString(mark), next) && !d.waiting())
+      writeDown(m_kept, "edit " + mark);
   }
 
  private:
@@ -87,7 +92,8 @@ class Driver {
   std::unique_ptr<Importer> m_importer;
 };
 
-/// Edits are told by the history (the last 500) or, for the very last, by the setups; imports by the runs, whose logs must be whole.
+/// Edits are told by the history (the last 500) or, for the very last, by the setups; imports by the runs,
+/// whose logs must be whole.
 int check(const char* file, const char* kept) {
   store::CampaignFile f = store::CampaignFile::open(file, store::Access::ReadWrite);
   const store::SampleFile samples(file, store::Access::ReadOnly);
@@ -113,7 +119,9 @@ int check(const char* file, const char* kept) {
     return std::pair(std::stol(mark.substr(0, mark.find('-'))), std::stol(mark.substr(mark.find('-') + 1)));
   };
   for (const campaign::Setup& s : f.campaign().setups)
-    if (!s.differs.empty() && s.differs.find('-') != std::string::npos && number(s.differs) >= number(last_edit)) return 0;
+    if (!s.differs.empty() && s.differs.find('-') != std::string::npos &&
+        number(s.differs) >= number(last_edit))
+      return 0;
   std::cout << "lost: edit " << last_edit << "\n";
   return 1;
 }

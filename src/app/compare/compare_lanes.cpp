@@ -66,7 +66,8 @@ bool CompareLanes::drawn(const std::string& setup) const {
 
 bool CompareLanes::hasBitrate(const std::string& link) const {
   for (const auto& r : m_document.analysis().reductions)
-    if (const auto found = r.links.find(link); found != r.links.end() && found->second.has_bitrate) return true;
+    if (const auto found = r.links.find(link); found != r.links.end() && found->second.has_bitrate)
+      return true;
   return false;
 }
 
@@ -78,8 +79,10 @@ void CompareLanes::draw(const std::string& link) {
   m_plot->setRange(Signal, -120, -40);
   m_plot->setRange(Quality, 0, 104);
   if (m_document.analysis().runs.empty()) {
-    m_plot->note(Signal, m_document.analysing() ? tr("Analysing ...")
-                                                : tr("No run yet: bring logs in at Runs, and they are overlaid here by distance"));
+    m_plot->note(Signal,
+                 m_document.analysing()
+                     ? tr("Analysing ...")
+                     : tr("No run yet: bring logs in at Runs, and they are overlaid here by distance"));
   } else {
     drawRuns(link);
     drawModels(link);
@@ -115,7 +118,8 @@ void CompareLanes::drawRun(std::size_t run, const analysis::LinkReduction& reduc
   const std::pair<int, const log::LegTraces*> lanes[] = {
       {Signal, &reduced.signal}, {Quality, &reduced.quality}, {Bitrate, &reduced.bitrate}};
   for (const auto& [lane, legs] : lanes) {
-    if (lane != Signal && reduced.reduced_db > 0) continue;  // at less power they fail elsewhere; the signal is referred to full power
+    if (lane != Signal && reduced.reduced_db > 0)
+      continue;  // at less power they fail elsewhere; the signal is referred to full power
     if (r.legs != campaign::Legs::Back) m_plot->line(lane, legs->out.distance_m, legs->out.value, pen);
     if (r.legs != campaign::Legs::Out) m_plot->line(lane, legs->back.distance_m, legs->back.value, pen);
   }
@@ -125,7 +129,8 @@ void CompareLanes::drawModels(const std::string& link) {
   for (const auto& result : m_document.analysis().setups) {
     if (result.link != link || !drawn(result.setup)) continue;
     const int mark = markOf(result.setup);
-    m_plot->band(Signal, result.curve.distance_m, result.curve.low_dbm, result.curve.high_dbm, theme::setupColour(mark));
+    m_plot->band(Signal, result.curve.distance_m, result.curve.low_dbm, result.curve.high_dbm,
+                 theme::setupColour(mark));
     m_plot->line(Signal, result.curve.distance_m, result.curve.level_dbm, theme::setupPen(mark, 2.6));
   }
   for (const auto& result : m_document.analysis().setups)  // above every band
@@ -142,13 +147,16 @@ void CompareLanes::drawFlights(const analysis::SetupOnLink& result, int mark) {
 void CompareLanes::drawRules(const std::string& link) {
   for (const auto& result : m_document.analysis().setups) {
     if (result.link != link || !result.critical_dbm) continue;
-    m_plot->floor(Signal, *result.critical_dbm, tr("critical level %1 dBm: below it the rule fails").arg(*result.critical_dbm, 0, 'f', 0));
+    m_plot->floor(Signal, *result.critical_dbm,
+                  tr("critical level %1 dBm: below it the rule fails").arg(*result.critical_dbm, 0, 'f', 0));
     break;  // one receiver, one level
   }
   const campaign::Link* l = campaign::findLink(m_document.analysedCampaign(), link);
-  if (l && l->rule.lq_min_pct) m_plot->floor(Quality, *l->rule.lq_min_pct, tr("rule %1 %").arg(*l->rule.lq_min_pct, 0, 'f', 0));
+  if (l && l->rule.lq_min_pct)
+    m_plot->floor(Quality, *l->rule.lq_min_pct, tr("rule %1 %").arg(*l->rule.lq_min_pct, 0, 'f', 0));
   if (l && l->rule.bitrate_min_mbps)
-    m_plot->floor(Bitrate, *l->rule.bitrate_min_mbps, tr("rule %1 Mbit/s").arg(*l->rule.bitrate_min_mbps, 0, 'f', 0));
+    m_plot->floor(Bitrate, *l->rule.bitrate_min_mbps,
+                  tr("rule %1 Mbit/s").arg(*l->rule.bitrate_min_mbps, 0, 'f', 0));
 }
 
 void CompareLanes::drawPlaces(const std::string& link) {
@@ -186,15 +194,18 @@ void CompareLanes::drawDropouts(const std::string& link) {
   const auto& c = m_document.analysedCampaign();
   std::vector<std::vector<std::size_t>> runs_of(c.setups.size());
   for (std::size_t i = 0; i < c.runs.size(); ++i)
-    if (const auto& links = m_document.analysis().reductions[i].links; links.contains(link) && links.at(link).reduced_db == 0)
+    if (const auto& links = m_document.analysis().reductions[i].links;
+        links.contains(link) && links.at(link).reduced_db == 0)
       runs_of.at(size_t(markOf(c.runs[i].setup))).push_back(i);
   QStringList names;
   for (std::size_t s = 0; s < std::min(c.setups.size(), std::size_t(kMostDrawn)); ++s) {
     names << QString::fromStdString(campaign::letterOf(c, s));
     std::vector<LanePlot::Stroke> strokes;
     for (std::size_t k = 0; k < runs_of[s].size(); ++k) {
-      const double row = double(s) - 0.3 + 0.6 * double(k) / std::max<double>(double(runs_of[s].size()) - 1, 1);
-      for (const log::Dropout& d : m_document.analysis().reductions[runs_of[s][k]].links.at(link).events.dropouts)
+      const double row =
+          double(s) - 0.3 + 0.6 * double(k) / std::max<double>(double(runs_of[s].size()) - 1, 1);
+      for (const log::Dropout& d :
+           m_document.analysis().reductions[runs_of[s][k]].links.at(link).events.dropouts)
         if (std::isfinite(d.begin_m) && std::isfinite(d.end_m))
           strokes.push_back({std::min(d.begin_m, d.end_m) - 3, std::max(d.begin_m, d.end_m) + 3, row});
     }

@@ -7,7 +7,8 @@
 
 namespace distanz::app {
 
-/// The lanes of the Compare stage: signal, what the place gives or takes, link quality, bitrate, dropouts, and residuals on demand.
+/// The lanes of the Compare stage: signal, what the place gives or takes, link quality, bitrate, dropouts,
+/// and residuals on demand.
 class CompareLanes : public QWidget {
   Q_OBJECT
  public:

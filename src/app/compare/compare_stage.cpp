@@ -53,7 +53,8 @@ CompareStage::CompareStage(Document& document, QWidget* parent)
   head->addWidget(m_legs_button);
   head->addWidget(m_lanes_button);
   head->addStretch();
-  auto* key = plainLabel(tr("thin: runs   thick: estimate, 95 % band   dot: a flight's level where it turned"));
+  auto* key =
+      plainLabel(tr("thin: runs   thick: estimate, 95 % band   dot: a flight's level where it turned"));
   key->setProperty("small", true);
   head->addWidget(key);
   layout->addLayout(head);
@@ -62,7 +63,8 @@ CompareStage::CompareStage(Document& document, QWidget* parent)
   LanePlot* plot = m_lanes->plot();
   connect(plot, &LanePlot::picked, &document, [&document](double d) { document.pick(d); });
   connect(plot, &LanePlot::dotClicked, this, &CompareStage::askAboutRun);
-  connect(&document, &Document::pickedChanged, this, [this, plot] { plot->setPicked(this->document().picked()); });
+  connect(&document, &Document::pickedChanged, this,
+          [this, plot] { plot->setPicked(this->document().picked()); });
   m_refresh.setSingleShot(true);
   m_refresh.setInterval(0);  // after the column beside it was written: the window answers in between
   connect(&m_refresh, &QTimer::timeout, this, &CompareStage::refresh);
@@ -93,7 +95,8 @@ QPushButton* CompareStage::lanesButton() {
 }
 
 QPushButton* CompareStage::legsButton() {
-  auto* button = menuButton(tr("Legs"), "legsMenu", tr("Which way of each flight counts; or make the way a setup of its own"));
+  auto* button = menuButton(tr("Legs"), "legsMenu",
+                            tr("Which way of each flight counts; or make the way a setup of its own"));
   QMenu* menu = button->menu();
   connect(menu, &QMenu::aboutToShow, this, [this, menu] { fillLegs(menu); });
   return button;
@@ -102,24 +105,29 @@ QPushButton* CompareStage::legsButton() {
 void CompareStage::fillLegs(QMenu* menu) {
   menu->clear();
   const auto& c = document().campaign();
-  const std::pair<campaign::Legs, QString> choices[] = {{campaign::Legs::Both, tr("Count both ways of every flight")},
-                                                        {campaign::Legs::Out, tr("Count the ways out only")},
-                                                        {campaign::Legs::Back, tr("Count the ways back only")}};
+  const std::pair<campaign::Legs, QString> choices[] = {
+      {campaign::Legs::Both, tr("Count both ways of every flight")},
+      {campaign::Legs::Out, tr("Count the ways out only")},
+      {campaign::Legs::Back, tr("Count the ways back only")}};
   for (const auto& [legs, text] : choices) {
     QAction* a = menu->addAction(text);
     a->setObjectName("legs_" + QString::fromStdString(campaign::legsWord(legs)));
     a->setCheckable(true);
-    a->setChecked(!c.runs.empty() && std::all_of(c.runs.begin(), c.runs.end(), [legs = legs](const auto& r) { return r.legs == legs; }));
+    a->setChecked(!c.runs.empty() && std::all_of(c.runs.begin(), c.runs.end(),
+                                                 [legs = legs](const auto& r) { return r.legs == legs; }));
     connect(a, &QAction::triggered, this, [this, legs = legs] { countLegs(legs); });
   }
   menu->addSeparator();
   for (const campaign::Setup& s : c.setups) {
-    if (std::none_of(c.runs.begin(), c.runs.end(), [&](const auto& r) { return r.setup == s.id && r.legs == campaign::Legs::Both; }))
+    if (std::none_of(c.runs.begin(), c.runs.end(),
+                     [&](const auto& r) { return r.setup == s.id && r.legs == campaign::Legs::Both; }))
       continue;
-    QAction* a = menu->addAction(tr("Compare the two ways of %1 as setups").arg(QString::fromStdString(s.id)));
+    QAction* a =
+        menu->addAction(tr("Compare the two ways of %1 as setups").arg(QString::fromStdString(s.id)));
     a->setObjectName("split_" + QString::fromStdString(s.id));
     connect(a, &QAction::triggered, this, [this, id = s.id] {
-      document().edit(tr("Split %1 by leg").arg(QString::fromStdString(id)), campaign::splitByLeg(document().campaign(), id));
+      document().edit(tr("Split %1 by leg").arg(QString::fromStdString(id)),
+                      campaign::splitByLeg(document().campaign(), id));
     });
   }
 }
@@ -147,8 +155,10 @@ void CompareStage::askAboutRun(const QString& run, const QPoint& at) {
                           .arg(QString::fromStdString(s.setup)))
           ->setEnabled(false);
       menu->addSeparator();
-      connect(menu->addAction(tr("Show it in Runs")), &QAction::triggered, this, [this, run] { emit runRequested(run); });
-      connect(menu->addAction(tr("Void it ...")), &QAction::triggered, this, [this, id] { voidOrCount(this, document(), id); });
+      connect(menu->addAction(tr("Show it in Runs")), &QAction::triggered, this,
+              [this, run] { emit runRequested(run); });
+      connect(menu->addAction(tr("Void it ...")), &QAction::triggered, this,
+              [this, id] { voidOrCount(this, document(), id); });
       menu->popup(at);
       return;
     }
@@ -159,7 +169,8 @@ std::string CompareStage::limitingLink() const {
   const analysis::SetupOnLink* least = nullptr;
   for (const auto& answer : a.answers)
     if (const auto* l = a.limiting(answer.setup);
-        l && (!least || l->typical.estimate_m.value_or(INFINITY) < least->typical.estimate_m.value_or(INFINITY)))
+        l &&
+        (!least || l->typical.estimate_m.value_or(INFINITY) < least->typical.estimate_m.value_or(INFINITY)))
       least = l;
   if (least) return least->link;
   return document().campaign().links.empty() ? std::string() : document().campaign().links.front().id;
@@ -200,13 +211,15 @@ void CompareStage::showEvent(QShowEvent*) {
 void CompareStage::refresh() {
   m_stale = !isVisible();
   if (m_stale) return;
-  for (QAbstractButton* b : m_links->buttons()) b->setChecked(b->objectName() == "link_" + QString::fromStdString(link()));
+  for (QAbstractButton* b : m_links->buttons())
+    b->setChecked(b->objectName() == "link_" + QString::fromStdString(link()));
   m_readout->setLink(link());
   m_lanes->draw(link());
 }
 
 std::vector<analysis::Sentence> CompareStage::findings() const {
-  if (!document().analysed()) return {{analysis::Tone::Result, "Analysing", "The verdict appears here in a moment."}};
+  if (!document().analysed())
+    return {{analysis::Tone::Result, "Analysing", "The verdict appears here in a moment."}};
   return analysis::findings(document().analysedCampaign(), document().analysis());
 }
 
@@ -223,7 +236,8 @@ bool CompareStage::saveSvg(const QString& file) {
 }
 
 QByteArray CompareStage::csv() const {
-  return QByteArray::fromStdString(analysis::lanesCsv(document().analysedCampaign(), document().analysis(), link()));
+  return QByteArray::fromStdString(
+      analysis::lanesCsv(document().analysedCampaign(), document().analysis(), link()));
 }
 
 }  // namespace distanz::app

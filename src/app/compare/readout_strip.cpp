@@ -31,7 +31,8 @@ ReadoutStrip::ReadoutStrip(Document& document, QWidget* parent) : QWidget(parent
   setFixedHeight(58);
   setObjectName("readout");
   setAccessibleName(tr("Readings at the picked distance"));
-  for (auto signal : {&Document::pickedChanged, &Document::analysisChanged}) connect(&document, signal, this, [this] { update(); });
+  for (auto signal : {&Document::pickedChanged, &Document::analysisChanged})
+    connect(&document, signal, this, [this] { update(); });
 }
 
 void ReadoutStrip::setLink(const std::string& link) {
@@ -52,14 +53,16 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
                tr("Click a distance, here or on the rule below, to read every setup off there"));
     return;
   }
-  p.drawText(top, Qt::AlignVCenter, tr("Mean of all runs at %1, within 20 m").arg(distanceLabel(*m_document.picked())));
-  auto readings = analysis::readAt(m_document.analysedCampaign(), m_document.analysis(), m_link, *m_document.picked());
+  p.drawText(top, Qt::AlignVCenter,
+             tr("Mean of all runs at %1, within 20 m").arg(distanceLabel(*m_document.picked())));
+  auto readings =
+      analysis::readAt(m_document.analysedCampaign(), m_document.analysis(), m_link, *m_document.picked());
   if (readings.size() > kMostRead) readings.resize(kMostRead);
   const double pitch = (width() - theme::kAxisLeft) / double(std::max<std::size_t>(readings.size(), 1));
   for (std::size_t i = 0; i < readings.size(); ++i) {
     const QRectF row(theme::kAxisLeft + pitch * double(i), 20, pitch, 34);
-    paintBadge(p, QRectF(row.left(), row.center().y() - 11, 22, 22), campaign::letterOf(m_document.analysedCampaign(), i),
-               theme::setupColour(int(i)));
+    paintBadge(p, QRectF(row.left(), row.center().y() - 11, 22, 22),
+               campaign::letterOf(m_document.analysedCampaign(), i), theme::setupColour(int(i)));
     const analysis::Reading& r = readings[i];
     double x = row.left() + 30;
     if (r.runs == 0) {

@@ -30,7 +30,8 @@ QPushButton* adder(const QString& text, const char* name) {
 
 }  // namespace
 
-KitStage::KitStage(Document& document, QWidget* parent) : Stage(document, parent), m_links(new QGridLayout), m_setups(new QGridLayout) {
+KitStage::KitStage(Document& document, QWidget* parent)
+    : Stage(document, parent), m_links(new QGridLayout), m_setups(new QGridLayout) {
   auto* outer = new QVBoxLayout(this);
   outer->setContentsMargins(0, 0, 0, 0);
   auto* scroll = new QScrollArea;
@@ -78,7 +79,8 @@ void KitStage::refresh() {
   emit findingsChanged();
   if (!isVisible()) return;  // cards are laid out once they are looked at
   std::string shape;
-  for (const auto& l : document().campaign().links) shape += l.id + (l.kind == campaign::LinkKind::Video ? "/v;" : "/c;");
+  for (const auto& l : document().campaign().links)
+    shape += l.id + (l.kind == campaign::LinkKind::Video ? "/v;" : "/c;");
   for (const auto& s : document().campaign().setups) shape += "|" + s.id;
   if (shape != m_shape) {
     m_shape = shape;
@@ -90,16 +92,20 @@ void KitStage::rebuild() {
   empty(m_links);
   empty(m_setups);
   const auto& c = document().campaign();
-  for (std::size_t i = 0; i < c.links.size(); ++i) m_links->addWidget(new LinkCard(document(), c.links[i].id), int(i), 0);
+  for (std::size_t i = 0; i < c.links.size(); ++i)
+    m_links->addWidget(new LinkCard(document(), c.links[i].id), int(i), 0);
   const std::size_t shown = std::min(c.setups.size(), kMostCards);
-  for (std::size_t i = 0; i < shown; ++i) m_setups->addWidget(new SetupCard(document(), c.setups[i].id), int(i), 0);
+  for (std::size_t i = 0; i < shown; ++i)
+    m_setups->addWidget(new SetupCard(document(), c.setups[i].id), int(i), 0);
   if (shown < c.setups.size()) {
-    auto* more = plainLabel(tr("%1 more setups are not shown here; compare fewer at a time").arg(c.setups.size() - shown));
+    auto* more = plainLabel(
+        tr("%1 more setups are not shown here; compare fewer at a time").arg(c.setups.size() - shown));
     more->setProperty("muted", true);
     m_setups->addWidget(more, int(shown), 0);
   }
   if (c.setups.empty()) {
-    auto* hint = plainLabel(tr("Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try."));
+    auto* hint = plainLabel(
+        tr("Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try."));
     hint->setProperty("muted", true);
     m_setups->addWidget(hint, 0, 0);
   }
@@ -109,7 +115,8 @@ void KitStage::addSetup() {
   campaign::Campaign next = document().campaign();
   campaign::Setup setup;
   setup.id = campaign::freeSetupId(next);
-  if (!next.setups.empty()) setup.links = next.setups.back().links;  // hold the rest: only what differs is typed anew
+  if (!next.setups.empty())
+    setup.links = next.setups.back().links;  // hold the rest: only what differs is typed anew
   next.setups.push_back(setup);
   document().edit(tr("Add setup %1").arg(QString::fromStdString(setup.id)), next);
 }
@@ -133,14 +140,19 @@ std::vector<analysis::Sentence> KitStage::findings() const {
   std::vector<analysis::Sentence> out;
   if (c.setups.size() < 2)
     out.push_back({Tone::Advice, tr("Describe two setups").toStdString(),
-                   tr("Say what differs between them. A comparison changes one thing and holds the rest.").toStdString()});
+                   tr("Say what differs between them. A comparison changes one thing and holds the rest.")
+                       .toStdString()});
   if (std::any_of(c.setups.begin(), c.setups.end(), [](const auto& s) { return s.name.empty(); }))
-    out.push_back({Tone::Advice, tr("Name the setups").toStdString(),
-                   tr("By what is flown, so that a verdict reads as what it is: \"Six-turn helix is better\".").toStdString()});
+    out.push_back(
+        {Tone::Advice, tr("Name the setups").toStdString(),
+         tr("By what is flown, so that a verdict reads as what it is: \"Six-turn helix is better\".")
+             .toStdString()});
   for (const auto& l : c.links)
     if (!l.sensitivity_dbm)
-      out.push_back({Tone::Advice, tr("Enter the %1 receiver's sensitivity").arg(QString::fromStdString(l.id)).toStdString(),
-                     tr("Without it, range can only be told once the link was seen failing in flight.").toStdString()});
+      out.push_back(
+          {Tone::Advice,
+           tr("Enter the %1 receiver's sensitivity").arg(QString::fromStdString(l.id)).toStdString(),
+           tr("Without it, range can only be told once the link was seen failing in flight.").toStdString()});
   for (const auto& s : c.setups)
     for (const auto& l : c.links)
       if (!s.links.contains(l.id) || !campaign::valueAt(c, s.links.at(l.id), campaign::kTransmitPower)) {
@@ -151,11 +163,12 @@ std::vector<analysis::Sentence> KitStage::findings() const {
                            .toStdString()});
       }
   if (out.empty())
-    out.push_back(
-        {Tone::Advice, tr("The kit is described").toStdString(), tr("Next: set the station and the far post in Plan.").toStdString()});
+    out.push_back({Tone::Advice, tr("The kit is described").toStdString(),
+                   tr("Next: set the station and the far post in Plan.").toStdString()});
   out.push_back({Tone::Caution,
                  {},
-                 tr("Never power a transmitter without its antenna or load. Power and EIRP limits are your country's: check them; Distanz "
+                 tr("Never power a transmitter without its antenna or load. Power and EIRP limits are your "
+                    "country's: check them; Distanz "
                     "is no authority.")
                      .toStdString()});
   return out;
@@ -164,7 +177,9 @@ std::vector<analysis::Sentence> KitStage::findings() const {
 QString KitStage::lacks() const {
   const auto& setups = document().campaign().setups;
   if (setups.size() < 2) return tr("two setups");
-  return std::any_of(setups.begin(), setups.end(), [](const auto& s) { return s.name.empty(); }) ? tr("names of setups") : QString();
+  return std::any_of(setups.begin(), setups.end(), [](const auto& s) { return s.name.empty(); })
+             ? tr("names of setups")
+             : QString();
 }
 
 }  // namespace distanz::app

@@ -17,10 +17,11 @@ class PathForm : public QWidget {
  private:
   using Get = std::function<std::optional<double>(const campaign::Campaign&)>;
   using Set = std::function<void(campaign::Campaign&, double)>;
-  /// What must be known before a field can be filled in: where something is as seen from the station needs one.
+  /// What must be known before a field can be filled in: where something is as seen from the station needs
+  /// one.
   enum class Needs { Nothing, Station };
-  void add(int row, int column, const char* name, const QString& label, quantity::Kind kind, QuantityEdit::Limits limits, Get get, Set set,
-           Needs needs = Needs::Nothing);
+  void add(int row, int column, const char* name, const QString& label, quantity::Kind kind,
+           QuantityEdit::Limits limits, Get get, Set set, Needs needs = Needs::Nothing);
 
   Document& m_document;
   QGridLayout* m_grid;

@@ -12,7 +12,10 @@
 namespace distanz::app {
 
 PlanStage::PlanStage(Document& document, QWidget* parent)
-    : Stage(document, parent), m_form(new PathForm(document)), m_path(new PathView(document)), m_lanes(new LanePlot) {
+    : Stage(document, parent),
+      m_form(new PathForm(document)),
+      m_path(new PathView(document)),
+      m_lanes(new LanePlot) {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->setSpacing(4);
@@ -20,9 +23,11 @@ PlanStage::PlanStage(Document& document, QWidget* parent)
   layout->addWidget(m_path);
   layout->addWidget(m_lanes, 1);
   m_signal = m_lanes->addLane(tr("Predicted signal"), tr("dBm"), 55);
-  m_clearance = m_lanes->addLane(tr("Clearance over flat ground with earth bulge: ray and first Fresnel zone"), tr("m"), 45);
+  m_clearance = m_lanes->addLane(
+      tr("Clearance over flat ground with earth bulge: ray and first Fresnel zone"), tr("m"), 45);
   connect(m_lanes, &LanePlot::picked, &document, [&document](double d) { document.pick(d); });
-  connect(&document, &Document::pickedChanged, this, [this] { m_lanes->setPicked(this->document().picked()); });
+  connect(&document, &Document::pickedChanged, this,
+          [this] { m_lanes->setPicked(this->document().picked()); });
   connect(&document, &Document::changed, this, &PlanStage::refresh);
   connect(&document, &Document::analysisChanged, this, &PlanStage::refresh);
   refresh();
@@ -74,8 +79,9 @@ void PlanStage::drawPrediction() {
   }
   const auto critical = campaign::criticalFromKit(*link);
   if (critical)
-    m_lanes->floor(m_signal, *critical,
-                   tr("%1 link: critical level %2 dBm").arg(QString::fromStdString(link->id)).arg(*critical, 0, 'f', 0));
+    m_lanes->floor(
+        m_signal, *critical,
+        tr("%1 link: critical level %2 dBm").arg(QString::fromStdString(link->id)).arg(*critical, 0, 'f', 0));
   m_lanes->setRange(m_signal, std::min(low, critical.value_or(low)) - 8, -45);
 }
 
@@ -83,8 +89,9 @@ void PlanStage::drawClearance() {
   const campaign::Link* link = shownLink();
   const auto c = link ? plan::clearance(document().campaign(), link->frequency_mhz) : std::nullopt;
   if (!c) {
-    m_lanes->note(m_clearance, document().campaign().station.position() ? tr("Set the far post to see the clearance")
-                                                                        : tr("Set the station and the far post to see the clearance"));
+    m_lanes->note(m_clearance, document().campaign().station.position()
+                                   ? tr("Set the far post to see the clearance")
+                                   : tr("Set the station and the far post to see the clearance"));
     return;
   }
   const auto& t = theme::tokens();
@@ -118,17 +125,21 @@ std::vector<analysis::Sentence> PlanStage::findings() const {
              text(tr("Where you stand and the ground antenna is. Path and distances are seen from there."))}};
   if (!c)
     return {{Tone::Advice, text(tr("Set the far post")),
-             text(tr("By its coordinates, or by distance and bearing from the station. Everything after hangs on this path."))}};
+             text(tr("By its coordinates, or by distance and bearing from the station. Everything after "
+                     "hangs on this path."))}};
   if (c->clear)
     out.push_back({Tone::Result, text(tr("The path is clear")),
-                   text(tr("60 % of the first Fresnel zone is free all the way at %1. Closest at %2: the ray has %3 m, %4 m are needed.")
-                            .arg(QString::fromStdString(quantity::format(quantity::Kind::Frequency, link->frequency_mhz)),
+                   text(tr("60 % of the first Fresnel zone is free all the way at %1. Closest at %2: the ray "
+                           "has %3 m, %4 m are needed.")
+                            .arg(QString::fromStdString(
+                                     quantity::format(quantity::Kind::Frequency, link->frequency_mhz)),
                                  distanceLabel(c->worst.distance_m))
                             .arg(c->worst.ray_m, 0, 'f', 1)
                             .arg(c->worst.needed_m, 0, 'f', 1))});
   else
     out.push_back({Tone::Caution, text(tr("Too low for the far end")),
-                   text(tr("At %1 from the station the ray has %2 m where %3 m are needed (60 % of the first Fresnel zone). Clear up to "
+                   text(tr("At %1 from the station the ray has %2 m where %3 m are needed (60 % of the first "
+                           "Fresnel zone). Clear up to "
                            "%4. Fly higher or raise the antenna.")
                             .arg(distanceLabel(c->worst.distance_m))
                             .arg(c->worst.ray_m, 0, 'f', 1)
@@ -139,9 +150,11 @@ std::vector<analysis::Sentence> PlanStage::findings() const {
       out.push_back({Tone::Result,
                      {},
                      text(tr("%1 is predicted to reach %2 on the %3 link, with exponent %4.")
-                              .arg(QString::fromStdString(p.setup), distanceLabel(*p.range_m), QString::fromStdString(p.link))
+                              .arg(QString::fromStdString(p.setup), distanceLabel(*p.range_m),
+                                   QString::fromStdString(p.link))
                               .arg(d.campaign().plan_exponent))});
-  const auto* first = d.campaign().setups.empty() ? nullptr : d.analysis().limiting(d.campaign().setups.front().id);
+  const auto* first =
+      d.campaign().setups.empty() ? nullptr : d.analysis().limiting(d.campaign().setups.front().id);
   if (first && first->exponent)
     out.push_back({Tone::Advice, text(tr("Use the flown exponent")),
                    text(tr("The flights so far give %1 (95 %: %2 to %3).")
@@ -154,7 +167,8 @@ std::vector<analysis::Sentence> PlanStage::findings() const {
                           .arg(distanceLabel(c->horizon_m), distanceLabel(c->breakpoint_m)))});
   out.push_back({Tone::Caution,
                  {},
-                 text(tr("Keep sight of the aircraft or an observer where the rules ask for it. Test failsafe and return before any range "
+                 text(tr("Keep sight of the aircraft or an observer where the rules ask for it. Test "
+                         "failsafe and return before any range "
                          "run; set the return height above obstacles."))});
   return out;
 }
@@ -169,7 +183,8 @@ QByteArray PlanStage::csv() const {
   for (const auto& p : plan::predict(document().campaign(), document().axisEnd_m()))
     for (std::size_t i = 0; i < p.distance_m.size(); ++i)
       out += QString("%1,%2,%3,%4\n")
-                 .arg(QString::fromStdString(text::csvField(p.setup)), QString::fromStdString(text::csvField(p.link)))
+                 .arg(QString::fromStdString(text::csvField(p.setup)),
+                      QString::fromStdString(text::csvField(p.link)))
                  .arg(p.distance_m[i], 0, 'f', 1)
                  .arg(p.received_dbm[i], 0, 'f', 2)
                  .toUtf8();

@@ -6,7 +6,8 @@
 
 namespace distanz::app {
 
-/// Station, far post and height; the path from above, and over the shared axis the predicted signal and the clearance.
+/// Station, far post and height; the path from above, and over the shared axis the predicted signal and the
+/// clearance.
 class PlanStage : public Stage, public Exportable {
   Q_OBJECT
  public:

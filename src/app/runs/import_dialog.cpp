@@ -48,7 +48,8 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
       m_document(document),
       m_importer(document),
       m_table(table({tr("log"), tr("setup flown"), tr("why it ended"), tr("notes")}, "importLogs")),
-      m_matches(table({tr("what it is"), tr("column of the log"), tr("unit"), tr("first values")}, "importMatches")),
+      m_matches(table({tr("what it is"), tr("column of the log"), tr("unit"), tr("first values")},
+                      "importMatches")),
       m_matches_title(plainLabel()),
       m_message(plainLabel()),
       m_progress(new QProgressBar),
@@ -81,7 +82,8 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
   connect(m_import, &QPushButton::clicked, this, &ImportDialog::begin);
   connect(m_cancel, &QPushButton::clicked, this, &ImportDialog::reject);
   connect(m_table, &QTableWidget::currentCellChanged, this, [this](int r) { fillMatches(r); });
-  connect(&m_importer, &Importer::progressed, this, [this](double share) { m_progress->setValue(int(share * 100)); });
+  connect(&m_importer, &Importer::progressed, this,
+          [this](double share) { m_progress->setValue(int(share * 100)); });
   connect(&m_importer, &Importer::done, this, [this] { accept(); });
   connect(&m_importer, &Importer::cancelled, this, [this] { QDialog::reject(); });
   connect(&m_importer, &Importer::failed, this, [this](const QString& reason) {
@@ -98,7 +100,9 @@ std::string ImportDialog::guessSetup(const QString& file) const {
   const std::string name = QFileInfo(file).completeBaseName().toStdString();
   const auto& setups = m_document.campaign().setups;
   for (const auto& s : setups)
-    if (name.starts_with(s.id) && (name.size() == s.id.size() || !std::isalpha(static_cast<unsigned char>(name[s.id.size()])))) return s.id;
+    if (name.starts_with(s.id) &&
+        (name.size() == s.id.size() || !std::isalpha(static_cast<unsigned char>(name[s.id.size()]))))
+      return s.id;
   return setups.empty() ? std::string() : setups.front().id;
 }
 
@@ -132,27 +136,32 @@ void ImportDialog::fillLogs() {
     }
     auto* setup = new QComboBox;
     for (const auto& s : m_document.campaign().setups)
-      setup->addItem(QString("%1  %2").arg(QString::fromStdString(s.id), QString::fromStdString(s.name)), QString::fromStdString(s.id));
+      setup->addItem(QString("%1  %2").arg(QString::fromStdString(s.id), QString::fromStdString(s.name)),
+                     QString::fromStdString(s.id));
     setup->setCurrentIndex(setup->findData(QString::fromStdString(l.pending.setup)));
-    connect(setup, &QComboBox::currentIndexChanged, this,
-            [this, i, setup] { m_logs[size_t(i)].pending.setup = setup->currentData().toString().toStdString(); });
+    connect(setup, &QComboBox::currentIndexChanged, this, [this, i, setup] {
+      m_logs[size_t(i)].pending.setup = setup->currentData().toString().toStdString();
+    });
     m_table->setCellWidget(i, 1, setup);
     auto* ended = new QComboBox;
     for (const campaign::Ended reason : kReasons) ended->addItem(endedText(reason), int(reason));
     ended->setCurrentIndex(ended->findData(int(l.pending.ended)));
-    connect(ended, &QComboBox::currentIndexChanged, this,
-            [this, i, ended] { m_logs[size_t(i)].pending.ended = campaign::Ended(ended->currentData().toInt()); });
+    connect(ended, &QComboBox::currentIndexChanged, this, [this, i, ended] {
+      m_logs[size_t(i)].pending.ended = campaign::Ended(ended->currentData().toInt());
+    });
     m_table->setCellWidget(i, 2, ended);
     auto* notes = new QLineEdit;
     notes->setPlaceholderText(tr("wind, weather, battery, anything odd"));
-    connect(notes, &QLineEdit::textChanged, this, [this, i](const QString& text) { m_logs[size_t(i)].pending.notes = text.toStdString(); });
+    connect(notes, &QLineEdit::textChanged, this,
+            [this, i](const QString& text) { m_logs[size_t(i)].pending.notes = text.toStdString(); });
     m_table->setCellWidget(i, 3, notes);
   }
   m_table->setColumnWidth(0, 170);
   m_table->setColumnWidth(1, 190);
   m_table->setColumnWidth(2, 190);
   m_import->setEnabled(all_readable && !m_document.campaign().setups.empty());
-  if (m_document.campaign().setups.empty()) m_message->setText(tr("Describe the setup that was flown in Kit first."));
+  if (m_document.campaign().setups.empty())
+    m_message->setText(tr("Describe the setup that was flown in Kit first."));
   if (!m_logs.empty()) m_table->setCurrentCell(0, 0);
 }
 
@@ -160,16 +169,21 @@ void ImportDialog::fillMatches(int row) {
   m_matches->setRowCount(0);
   if (row < 0 || row >= int(m_logs.size()) || !m_logs[size_t(row)].fault.isEmpty()) return;
   const Looked& l = m_logs[size_t(row)];
-  m_matches_title->setText(tr("Columns of %1, as they were recognised: correct what is wrong").arg(QFileInfo(l.pending.file).fileName()));
+  m_matches_title->setText(tr("Columns of %1, as they were recognised: correct what is wrong")
+                               .arg(QFileInfo(l.pending.file).fileName()));
   const auto& links = m_document.campaign().links;
   const auto matches = formats::matchColumns(l.head, links, l.pending.corrections);
   auto channels = formats::knownChannels(links);
   const auto matched = [&](const std::string& channel) {
     return std::find_if(matches.begin(), matches.end(), [&](const auto& m) { return m.channel == channel; });
   };
-  const bool combined = matched("lat_lon") != matches.end();  // a position is offered once: as one column, or as two
-  std::erase_if(channels, [&](const std::string& c) { return combined ? c == "lat_deg" || c == "lon_deg" : c == "lat_lon"; });
-  std::stable_partition(channels.begin(), channels.end(), [&](const std::string& c) { return matched(c) != matches.end(); });
+  const bool combined =
+      matched("lat_lon") != matches.end();  // a position is offered once: as one column, or as two
+  std::erase_if(channels, [&](const std::string& c) {
+    return combined ? c == "lat_deg" || c == "lon_deg" : c == "lat_lon";
+  });
+  std::stable_partition(channels.begin(), channels.end(),
+                        [&](const std::string& c) { return matched(c) != matches.end(); });
   for (const std::string& channel : channels) {
     const int at = m_matches->rowCount();
     m_matches->insertRow(at);
@@ -180,15 +194,18 @@ void ImportDialog::fillMatches(int row) {
     auto* box = new QComboBox;
     box->setObjectName("match_" + QString::fromStdString(channel));
     box->addItem(tr("–  not in this log"), -1);
-    for (int c = 0; c < int(l.head.header.size()); ++c) box->addItem(QString::fromStdString(l.head.header[size_t(c)]), c);
+    for (int c = 0; c < int(l.head.header.size()); ++c)
+      box->addItem(QString::fromStdString(l.head.header[size_t(c)]), c);
     box->setCurrentIndex(m == matches.end() ? 0 : box->findData(m->column));
-    connect(box, &QComboBox::activated, this, [this, row, channel, box] { correct(row, channel, box->currentData().toInt()); });
+    connect(box, &QComboBox::activated, this,
+            [this, row, channel, box] { correct(row, channel, box->currentData().toInt()); });
     m_matches->setCellWidget(at, 1, box);
     if (m == matches.end()) continue;
     m_matches->setItem(at, 2, new QTableWidgetItem(QString::fromStdString(m->unit)));
     QStringList values;
     for (std::size_t r = 0; r < std::min<std::size_t>(l.head.preview.size(), 4); ++r)
-      if (size_t(m->column) < l.head.preview[r].size()) values << QString::fromStdString(l.head.preview[r][size_t(m->column)]);
+      if (size_t(m->column) < l.head.preview[r].size())
+        values << QString::fromStdString(l.head.preview[r][size_t(m->column)]);
     m_matches->setItem(at, 3, new QTableWidgetItem(values.join("   ")));
   }
   m_matches->setColumnWidth(0, 190);
@@ -199,8 +216,10 @@ void ImportDialog::fillMatches(int row) {
 void ImportDialog::correct(int row, const std::string& channel, int column) {
   Looked& l = m_logs[size_t(row)];
   const std::string name = column < 0 ? std::string() : l.head.header[size_t(column)];
-  for (Looked& other : m_logs)  // logs of one recorder look alike: the correction holds for all that have the column
-    if (other.fault.isEmpty() && other.head.header == l.head.header) other.pending.corrections[channel] = name;
+  for (Looked& other :
+       m_logs)  // logs of one recorder look alike: the correction holds for all that have the column
+    if (other.fault.isEmpty() && other.head.header == l.head.header)
+      other.pending.corrections[channel] = name;
   fillMatches(row);
 }
 
@@ -215,7 +234,8 @@ void ImportDialog::begin() {
 void ImportDialog::setBusy(bool busy) {
   m_progress->setValue(0);
   m_progress->setVisible(busy);
-  for (QWidget* w : {static_cast<QWidget*>(m_table), static_cast<QWidget*>(m_matches), static_cast<QWidget*>(m_import)})
+  for (QWidget* w :
+       {static_cast<QWidget*>(m_table), static_cast<QWidget*>(m_matches), static_cast<QWidget*>(m_import)})
     w->setEnabled(!busy);
 }
 

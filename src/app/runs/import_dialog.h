@@ -11,8 +11,8 @@
 
 namespace distanz::app {
 
-/// Logs on their way in: whose setup each flew, why it ended, and how its columns are matched, to be corrected before anything
-/// is kept.
+/// Logs on their way in: whose setup each flew, why it ended, and how its columns are matched, to be
+/// corrected before anything is kept.
 class ImportDialog : public QDialog {
   Q_OBJECT
  public:

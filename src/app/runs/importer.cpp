@@ -32,8 +32,8 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
     for (std::size_t i = 0; i < logs.size(); ++i) {
       const auto share = [&](double part) { return progress((double(i) + part) / double(logs.size())); };
       const std::string name = QFileInfo(logs[i].file).fileName().toStdString();
-      store::TakenLog taken =
-          store::takeLog(formats::readFile(QFile::encodeName(logs[i].file).toStdString()), name, campaign, logs[i].corrections, share);
+      store::TakenLog taken = store::takeLog(formats::readFile(QFile::encodeName(logs[i].file).toStdString()),
+                                             name, campaign, logs[i].corrections, share);
       campaign::Run run;
       run.setup = logs[i].setup;
       run.editSource().file = name;
@@ -64,7 +64,8 @@ void Importer::start(const std::vector<PendingLog>& logs) {
         this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
     return !*stop;
   };
-  m_watcher.setFuture(QtConcurrent::run([logs, c = m_document.campaign(), progress] { return work(logs, c, progress); }));
+  m_watcher.setFuture(
+      QtConcurrent::run([logs, c = m_document.campaign(), progress] { return work(logs, c, progress); }));
 }
 
 void Importer::finish() {
@@ -78,12 +79,14 @@ void Importer::finish() {
 }
 
 void Importer::keep(const Kept& kept) {
-  const QString what = kept.runs->size() == 1 ? tr("Import %1").arg(QString::fromStdString(kept.runs->front().run.source().file))
-                                              : tr("Import %1 logs").arg(kept.runs->size());
-  m_document.addRuns(what, std::move(*kept.runs),
-                     [self = QPointer(this), remarks = kept.remarks](const store::Added& added, const QString& refused) {
-                       if (self) self->settled(added, remarks, refused);
-                     });
+  const QString what = kept.runs->size() == 1
+                           ? tr("Import %1").arg(QString::fromStdString(kept.runs->front().run.source().file))
+                           : tr("Import %1 logs").arg(kept.runs->size());
+  m_document.addRuns(
+      what, std::move(*kept.runs),
+      [self = QPointer(this), remarks = kept.remarks](const store::Added& added, const QString& refused) {
+        if (self) self->settled(added, remarks, refused);
+      });
 }
 
 void Importer::settled(const store::Added& added, QStringList remarks, const QString& refused) {

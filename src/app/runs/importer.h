@@ -45,7 +45,8 @@ class Importer : public QObject {
   };
   struct Stopped {};
   using Outcome = std::variant<Kept, Stopped, QString>;
-  static Outcome work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign, const std::function<bool(double)>& progress);
+  static Outcome work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign,
+                      const std::function<bool(double)>& progress);
   void finish();
   void keep(const Kept& kept);
   void settled(const store::Added& added, QStringList remarks, const QString& refused);

@@ -7,7 +7,8 @@
 
 namespace distanz::app {
 
-/// One run as distance over time, cut into way out, turn and way back. Both edges of the turn can be moved, by mouse or keys.
+/// One run as distance over time, cut into way out, turn and way back. Both edges of the turn can be moved,
+/// by mouse or keys.
 class LegCutter : public QWidget {
   Q_OBJECT
  public:

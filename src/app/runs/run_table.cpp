@@ -92,23 +92,26 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
   }
   if (role == Qt::FontRole) return isFigure(index.column()) ? theme::figureFont(12) : theme::bodyFont(12);
   if (role == Qt::TextAlignmentRole && index.column() == Counts) return int(Qt::AlignCenter);
-  if (role == Qt::TextAlignmentRole && isFigure(index.column())) return int(Qt::AlignRight | Qt::AlignVCenter);
+  if (role == Qt::TextAlignmentRole && isFigure(index.column()))
+    return int(Qt::AlignRight | Qt::AlignVCenter);
   if (role == Qt::ForegroundRole && r && !r->used) return theme::tokens().muted;
   return {};
 }
 
 QVariant RunTable::headerData(int section, Qt::Orientation orientation, int role) const {
   if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-  const QString names[] = {tr("run"),        tr("setup"),    tr("order"),    tr("flight"),  tr("why it ended"),
-                           tr("reduced by"), tr("farthest"), tr("dropouts"), tr("lost at"), tr("regained at"),
-                           tr("gap"),        tr("counts"),   tr("notes")};
+  const QString names[] = {tr("run"),          tr("setup"),       tr("order"),    tr("flight"),
+                           tr("why it ended"), tr("reduced by"),  tr("farthest"), tr("dropouts"),
+                           tr("lost at"),      tr("regained at"), tr("gap"),      tr("counts"),
+                           tr("notes")};
   return names[section];
 }
 
 Qt::ItemFlags RunTable::flags(const QModelIndex& index) const {
   Qt::ItemFlags f = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
   const int c = index.column();
-  if (c == SetupOf || c == Order || c == Flight || c == EndedWhy || c == Reduced || c == Notes) f |= Qt::ItemIsEditable;
+  if (c == SetupOf || c == Order || c == Flight || c == EndedWhy || c == Reduced || c == Notes)
+    f |= Qt::ItemIsEditable;
   return f;
 }
 
@@ -125,7 +128,8 @@ bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role
       bool number = false;
       const int order = value.toString().isEmpty() ? 0 : value.toInt(&number);
       if (!value.toString().isEmpty() && (!number || order < 0)) {
-        emit m_document.refused(tr("The order must be a whole number from 1: the place of this run in the session."));
+        emit m_document.refused(
+            tr("The order must be a whole number from 1: the place of this run in the session."));
         return false;
       }
       run.order = order;
@@ -138,7 +142,8 @@ bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role
       run.ended = campaign::Ended(value.toInt());
       break;
     case Reduced: {
-      const campaign::TypedReduction typed = campaign::parseReduced(value.toString().toStdString(), next.links);
+      const campaign::TypedReduction typed =
+          campaign::parseReduced(value.toString().toStdString(), next.links);
       if (!typed.problem.empty()) {
         emit m_document.refused(tr("Reduced by: %1").arg(QString::fromStdString(typed.problem)));
         return false;
@@ -152,18 +157,21 @@ bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role
     default:
       return false;
   }
-  return m_document.edit(
-      tr("Change %1 of run %2").arg(headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString(), QString::fromStdString(run.id)),
-      next);
+  return m_document.edit(tr("Change %1 of run %2")
+                             .arg(headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString(),
+                                  QString::fromStdString(run.id)),
+                         next);
 }
 
-QWidget* RunDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem& option, const QModelIndex& index) const {
+QWidget* RunDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem& option,
+                                   const QModelIndex& index) const {
   if (index.column() != RunTable::SetupOf && index.column() != RunTable::EndedWhy)
     return QStyledItemDelegate::createEditor(parent, option, index);
   auto* box = new QComboBox(parent);
   if (index.column() == RunTable::SetupOf)
     for (const auto& s : m_document.campaign().setups)
-      box->addItem(QString("%1  %2").arg(QString::fromStdString(s.id), QString::fromStdString(s.name)), QString::fromStdString(s.id));
+      box->addItem(QString("%1  %2").arg(QString::fromStdString(s.id), QString::fromStdString(s.name)),
+                   QString::fromStdString(s.id));
   else
     for (const campaign::Ended reason : kReasons) box->addItem(endedText(reason), int(reason));
   return box;
@@ -183,7 +191,8 @@ void RunDelegate::setModelData(QWidget* editor, QAbstractItemModel* model, const
     QStyledItemDelegate::setModelData(editor, model, index);
 }
 
-void RunDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const {
+void RunDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
+                        const QModelIndex& index) const {
   if (index.column() != RunTable::SetupOf) return QStyledItemDelegate::paint(painter, option, index);
   const int mark = m_document.markOf(index.data().toString().toStdString());
   if (option.state & QStyle::State_Selected) painter->fillRect(option.rect, theme::tokens().floor);

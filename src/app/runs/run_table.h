@@ -10,7 +10,22 @@ namespace distanz::app {
 class RunTable : public QAbstractTableModel {
   Q_OBJECT
  public:
-  enum Column { Name, SetupOf, Order, Flight, EndedWhy, Reduced, Farthest, Dropouts, LostAt, RegainedAt, Gap, Counts, Notes, kColumns };
+  enum Column {
+    Name,
+    SetupOf,
+    Order,
+    Flight,
+    EndedWhy,
+    Reduced,
+    Farthest,
+    Dropouts,
+    LostAt,
+    RegainedAt,
+    Gap,
+    Counts,
+    Notes,
+    kColumns
+  };
   explicit RunTable(Document& document, QObject* parent = nullptr);
 
   int rowCount(const QModelIndex& parent = {}) const override;
@@ -30,7 +45,8 @@ class RunTable : public QAbstractTableModel {
 class RunDelegate : public QStyledItemDelegate {
  public:
   RunDelegate(Document& document, QObject* parent) : QStyledItemDelegate(parent), m_document(document) {}
-  QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem& option, const QModelIndex& index) const override;
+  QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem& option,
+                        const QModelIndex& index) const override;
   void setEditorData(QWidget* editor, const QModelIndex& index) const override;
   void setModelData(QWidget* editor, QAbstractItemModel* model, const QModelIndex& index) const override;
   void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override;

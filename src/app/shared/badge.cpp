@@ -17,7 +17,8 @@ void paintBadge(QPainter& p, const QRectF& area, const std::string& letter, cons
   p.restore();
 }
 
-Badge::Badge(const std::string& letter, int mark, QWidget* parent) : QWidget(parent), m_letter(letter), m_mark(mark) {
+Badge::Badge(const std::string& letter, int mark, QWidget* parent)
+    : QWidget(parent), m_letter(letter), m_mark(mark) {
   setFixedSize(40, 44);
 }
 

@@ -17,11 +17,14 @@ constexpr int kReasonWidth_px = 220;
 /// What floating things stand on: whatever scrolls with the field, else its window.
 static QWidget* groundOf(QWidget* field) {
   QWidget* at = field;
-  while (at->parentWidget() && !at->isWindow() && !qobject_cast<QScrollArea*>(at->parentWidget()->parentWidget())) at = at->parentWidget();
+  while (at->parentWidget() && !at->isWindow() &&
+         !qobject_cast<QScrollArea*>(at->parentWidget()->parentWidget()))
+    at = at->parentWidget();
   return at;
 }
 
-CheckedEdit::CheckedEdit(QWidget* parent) : QWidget(parent), m_field(new QLineEdit(this)), m_reason(plainLabel()) {
+CheckedEdit::CheckedEdit(QWidget* parent)
+    : QWidget(parent), m_field(new QLineEdit(this)), m_reason(plainLabel()) {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->addWidget(m_field);
@@ -42,9 +45,11 @@ CheckedEdit::~CheckedEdit() {
 }
 
 bool CheckedEdit::eventFilter(QObject* watched, QEvent* event) {
-  if (event->type() == QEvent::FocusIn) m_select_all = true;  // by the first click, however it came to have the focus
+  if (event->type() == QEvent::FocusIn)
+    m_select_all = true;  // by the first click, however it came to have the focus
   // After the release, which would place the cursor; not where the pilot has dragged over a part.
-  if (event->type() == QEvent::MouseButtonRelease && std::exchange(m_select_all, false) && !m_field->hasSelectedText())
+  if (event->type() == QEvent::MouseButtonRelease && std::exchange(m_select_all, false) &&
+      !m_field->hasSelectedText())
     QTimer::singleShot(0, m_field, &QLineEdit::selectAll);
   return QWidget::eventFilter(watched, event);
 }

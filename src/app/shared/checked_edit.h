@@ -7,8 +7,8 @@
 
 namespace distanz::app {
 
-/// A field whose text is looked at when it is finished: a wrong one is refused below the field with the reason, and the campaign keeps
-/// the old value. A click selects all of it: what is typed replaces it.
+/// A field whose text is looked at when it is finished: a wrong one is refused below the field with the
+/// reason, and the campaign keeps the old value. A click selects all of it: what is typed replaces it.
 class CheckedEdit : public QWidget {
   Q_OBJECT
  public:
@@ -23,7 +23,8 @@ class CheckedEdit : public QWidget {
   void accepted();
 
  protected:
-  /// Looks at a text that differs from the shown one, and keeps what it says. @return why it is refused; empty where it is not
+  /// Looks at a text that differs from the shown one, and keeps what it says. @return why it is refused;
+  /// empty where it is not
   virtual QString take(const QString& text) = 0;
   bool eventFilter(QObject* watched, QEvent* event) override;
   void hideEvent(QHideEvent* event) override;

@@ -2,7 +2,8 @@
 
 namespace distanz::app {
 
-/// The shared distance axis in pixels: every lane, plan view and the range rule put a distance at the same place.
+/// The shared distance axis in pixels: every lane, plan view and the range rule put a distance at the same
+/// place.
 struct DistanceAxis {
   double left_px = 0, right_px = 1;
   double end_m = 1000;

@@ -21,7 +21,8 @@ unsigned sparingThreads() {
 std::shared_ptr<OpenedCampaign> openCampaign(const std::filesystem::path& path) {
   store::CampaignFile file = store::CampaignFile::open(path, store::Access::ReadWrite);
   const auto access = file.readOnlyReason().empty() ? store::Access::ReadWrite : store::Access::ReadOnly;
-  return std::make_shared<OpenedCampaign>(OpenedCampaign{std::move(file), std::make_shared<store::SampleFile>(path, access)});
+  return std::make_shared<OpenedCampaign>(
+      OpenedCampaign{std::move(file), std::make_shared<store::SampleFile>(path, access)});
 }
 
 Document::Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent)
@@ -74,28 +75,32 @@ Document::Kept Document::carryOut(store::CampaignFile& file, const Job& job) {
   return kept;
 }
 
-std::optional<Document::Kept> Document::submit(Job job, int patience_ms, std::function<void(const Kept&)> then) {
-  auto task =
-      std::make_shared<std::packaged_task<Kept()>>([opened = m_opened, job = std::move(job)] { return carryOut(opened->file, job); });
+std::optional<Document::Kept> Document::submit(Job job, int patience_ms,
+                                               std::function<void(const Kept&)> then) {
+  auto task = std::make_shared<std::packaged_task<Kept()>>(
+      [opened = m_opened, job = std::move(job)] { return carryOut(opened->file, job); });
   std::shared_future<Kept> kept = task->get_future().share();
   m_jobs.push_back({kept, std::move(then)});
   m_file_thread.start([this, task] {
     (*task)();
     QMetaObject::invokeMethod(this, &Document::settle, Qt::QueuedConnection);
   });
-  if (patience_ms == 0 || kept.wait_for(std::chrono::milliseconds(patience_ms)) != std::future_status::ready) return std::nullopt;
+  if (patience_ms == 0 || kept.wait_for(std::chrono::milliseconds(patience_ms)) != std::future_status::ready)
+    return std::nullopt;
   settle();
   return kept.get();
 }
 
 void Document::settle() {
-  while (!m_jobs.empty() && m_jobs.front().kept.wait_for(std::chrono::seconds(0)) == std::future_status::ready) {
+  while (!m_jobs.empty() &&
+         m_jobs.front().kept.wait_for(std::chrono::seconds(0)) == std::future_status::ready) {
     const Pending done = std::move(m_jobs.front());
     m_jobs.pop_front();
     const Kept& kept = done.kept.get();
     if (m_jobs.empty()) {  // else what is shown runs ahead of the file
       adopt(kept);
-      if (std::exchange(m_told_waiting, false)) emit waitingChanged();  // before a refusal, which is the news then
+      if (std::exchange(m_told_waiting, false))
+        emit waitingChanged();  // before a refusal, which is the news then
     }
     const bool news = kept.lost && (!m_lost || done.then);
     m_lost = kept.lost;
@@ -125,9 +130,13 @@ bool Document::edit(const QString& what, const campaign::Campaign& next) {
   if (next == *m_campaign) return true;
   const store::SharedCampaign base = m_campaign;
   const auto told_before = m_told;
-  // Until the file says otherwise. With its UUIDs from the start: an edit that waits for the file is the base of the one that follows.
-  m_campaign = std::make_shared<const campaign::Campaign>(store::needsIdentity(next) ? store::identified(next) : next);
-  const auto kept = step([what = what.toStdString(), base, next = m_campaign](store::CampaignFile& file) { file.edit(what, base, next); });
+  // Until the file says otherwise. With its UUIDs from the start: an edit that waits for the file is the base
+  // of the one that follows.
+  m_campaign =
+      std::make_shared<const campaign::Campaign>(store::needsIdentity(next) ? store::identified(next) : next);
+  const auto kept = step([what = what.toStdString(), base, next = m_campaign](store::CampaignFile& file) {
+    file.edit(what, base, next);
+  });
   schedule();
   if (m_told == told_before) tellChanged();
   return !kept || kept->refused.isEmpty();
@@ -136,8 +145,8 @@ bool Document::edit(const QString& what, const campaign::Campaign& next) {
 void Document::addRuns(const QString& what, std::vector<store::PackedRun> runs, const AddedThen& then) {
   const auto added = std::make_shared<store::Added>();
   const auto packed = std::make_shared<std::vector<store::PackedRun>>(std::move(runs));
-  submit([what = what.toStdString(), packed, added,
-          links = m_campaign->links](store::CampaignFile& file) { *added = file.addRuns(what, std::move(*packed), links); },
+  submit([what = what.toStdString(), packed, added, links = m_campaign->links](
+             store::CampaignFile& file) { *added = file.addRuns(what, std::move(*packed), links); },
          0, [added, then](const Kept& kept) { then(*added, kept.refused); });
 }
 
@@ -196,17 +205,19 @@ void Document::start() {
           this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
     return !*stop;
   };
-  m_watcher.setFuture(QtConcurrent::run([kept = m_campaign, samples = m_samples, cache = m_reduced, progress]() -> Outcome {
-    const campaign::Campaign& c = *kept;
-    try {
-      const auto source = [&](const campaign::Run& run) { return samples->recording(run, c); };
-      return std::make_shared<Analysed>(Analysed{kept, analysis::analyse(c, source, *cache, progress, sparingThreads())});
-    } catch (const analysis::Cancelled&) {
-      return std::shared_ptr<Analysed>();
-    } catch (const std::exception& e) {
-      return QString::fromUtf8(e.what());
-    }
-  }));
+  m_watcher.setFuture(
+      QtConcurrent::run([kept = m_campaign, samples = m_samples, cache = m_reduced, progress]() -> Outcome {
+        const campaign::Campaign& c = *kept;
+        try {
+          const auto source = [&](const campaign::Run& run) { return samples->recording(run, c); };
+          return std::make_shared<Analysed>(
+              Analysed{kept, analysis::analyse(c, source, *cache, progress, sparingThreads())});
+        } catch (const analysis::Cancelled&) {
+          return std::shared_ptr<Analysed>();
+        } catch (const std::exception& e) {
+          return QString::fromUtf8(e.what());
+        }
+      }));
   if (!m_analysed) emit analysisChanged();  // later ones show the old result until the new one stands
 }
 

@@ -15,7 +15,8 @@
 
 namespace distanz::app {
 
-/// A campaign file and its samples, opened; made off the interface thread, which must not wait for a locked file.
+/// A campaign file and its samples, opened; made off the interface thread, which must not wait for a locked
+/// file.
 struct OpenedCampaign {
   store::CampaignFile file;
   std::shared_ptr<store::SampleFile> samples;
@@ -23,9 +24,10 @@ struct OpenedCampaign {
 /// @throws InputError as CampaignFile::open()
 std::shared_ptr<OpenedCampaign> openCampaign(const std::filesystem::path& path);
 
-/// The open campaign and its analysis. Every change goes through edit(), is on disk when that returns true, and can be undone; the analysis
-/// follows in the background. The file is written and watched by a thread of its own: where another program holds it for longer than
-/// kPatience_ms the edit is shown as waiting() and kept as soon as the file is free. Changes that other programs make are taken in.
+/// The open campaign and its analysis. Every change goes through edit(), is on disk when that returns true,
+/// and can be undone; the analysis follows in the background. The file is written and watched by a thread of
+/// its own: where another program holds it for longer than kPatience_ms the edit is shown as waiting() and
+/// kept as soon as the file is free. Changes that other programs make are taken in.
 class Document : public QObject {
   Q_OBJECT
  public:
@@ -47,7 +49,8 @@ class Document : public QObject {
 
   /// Makes `next` the campaign; a refusal is told by refused(). @return false where it was refused at once
   bool edit(const QString& what, const campaign::Campaign& next);
-  /// Adds runs, all or none. `then` is called once that is settled, now or later: with what was added, or the reason why nothing was.
+  /// Adds runs, all or none. `then` is called once that is settled, now or later: with what was added, or the
+  /// reason why nothing was.
   using AddedThen = std::function<void(const store::Added& added, const QString& refused)>;
   void addRuns(const QString& what, std::vector<store::PackedRun> runs, const AddedThen& then);
   QString undoable() const { return m_undoable; }
@@ -102,12 +105,14 @@ class Document : public QObject {
     std::function<void(const Kept&)> then;
   };
   static Kept carryOut(store::CampaignFile& file, const Job& job);
-  /// Hands a job to the file's thread and waits for it up to `patience_ms`. @return what became of it; none where it is still under way
+  /// Hands a job to the file's thread and waits for it up to `patience_ms`. @return what became of it; none
+  /// where it is still under way
   std::optional<Kept> submit(Job job, int patience_ms, std::function<void(const Kept&)> then = {});
   void settle();
   void adopt(const Kept& kept);
   void tellChanged();
-  /// A change by the pilot: waits for it a moment, tells where it is refused, or where it must wait for the file.
+  /// A change by the pilot: waits for it a moment, tells where it is refused, or where it must wait for the
+  /// file.
   std::optional<Kept> step(const Job& job);
   void watch();
 

@@ -13,10 +13,11 @@
 namespace distanz::app {
 namespace {
 
-constexpr int kAtOnce = 4;                                        // sentences made before the window answers again
+constexpr int kAtOnce = 4;  // sentences made before the window answers again
 constexpr int kTextWidth = theme::kColumn - 2 * 12 - 3 - 8 - 10;  // margins, stroke, its gap, scroll bar
 
-/// Text of the column's width and its own height: nothing for the layouts to find out, which would hold the window up.
+/// Text of the column's width and its own height: nothing for the layouts to find out, which would hold the
+/// window up.
 QLabel* wrapped(const QString& text, const QFont& font) {
   auto* label = plainLabel(text);
   label->setFont(font);
@@ -101,7 +102,8 @@ QWidget* FindingsColumn::sentence(const analysis::Sentence& s) {
   if (!s.run.empty()) {
     auto* button = action(tr("Void run %1 ...").arg(QString::fromStdString(s.run)));
     button->setObjectName("void_" + QString::fromStdString(s.run));
-    connect(button, &QPushButton::clicked, this, [this, run = QString::fromStdString(s.run)] { emit voidRequested(run); });
+    connect(button, &QPushButton::clicked, this,
+            [this, run = QString::fromStdString(s.run)] { emit voidRequested(run); });
     texts->addWidget(button, 0, Qt::AlignLeft);
   }
   row->addLayout(texts, 1);

@@ -172,11 +172,12 @@ void LanePlot::line(int lane, const std::vector<double>& x, const std::vector<do
   auto* graph = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
   graph->setData(vectorOf(x), vectorOf(y), true);
   graph->setPen(pen);
-  graph->setAntialiased(pen.width() > 0);  // hairlines by the hundred: smoothing them would hold the window up
+  graph->setAntialiased(pen.width() >
+                        0);  // hairlines by the hundred: smoothing them would hold the window up
 }
 
-void LanePlot::band(int lane, const std::vector<double>& x, const std::vector<double>& low, const std::vector<double>& high,
-                    const QColor& colour) {
+void LanePlot::band(int lane, const std::vector<double>& x, const std::vector<double>& low,
+                    const std::vector<double>& high, const QColor& colour) {
   if (!m_lanes[size_t(lane)]->shown) return;
   QCPAxisRect* rect = m_lanes[size_t(lane)]->rect;
   auto* under = new QCPGraph(rect->axis(QCPAxis::atBottom), rect->axis(QCPAxis::atLeft));
@@ -249,12 +250,14 @@ void LanePlot::dots(int lane, const std::vector<Dot>& dots, const QColor& colour
     auto* graph = new QCPGraph(axisOf(lane, QCPAxis::atBottom), axisOf(lane, QCPAxis::atLeft));
     graph->setData(x, y);
     graph->setLineStyle(QCPGraph::lsNone);
-    graph->setScatterStyle(
-        QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(marked ? t.caution : t.surface, marked ? 2.5 : 1.5), colour, marked ? 12 : 9));
+    graph->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssCircle,
+                                           QPen(marked ? t.caution : t.surface, marked ? 2.5 : 1.5), colour,
+                                           marked ? 12 : 9));
   }
 }
 
-void LanePlot::bars(int lane, const std::vector<double>& x, const std::vector<double>& y, double width_m, const QColor& colour) {
+void LanePlot::bars(int lane, const std::vector<double>& x, const std::vector<double>& y, double width_m,
+                    const QColor& colour) {
   if (!m_lanes[size_t(lane)]->shown) return;
   auto* bars = new QCPBars(axisOf(lane, QCPAxis::atBottom), axisOf(lane, QCPAxis::atLeft));
   bars->setWidth(width_m);
@@ -269,7 +272,8 @@ const LanePlot::Placed* LanePlot::dotAt(const QPointF& position) const {
   const Placed* nearest = nullptr;
   double least = kReach_px;
   for (const Placed& p : m_dots) {
-    const QPointF at(axisOf(p.lane, QCPAxis::atBottom)->coordToPixel(p.dot.x), axisOf(p.lane, QCPAxis::atLeft)->coordToPixel(p.dot.y));
+    const QPointF at(axisOf(p.lane, QCPAxis::atBottom)->coordToPixel(p.dot.x),
+                     axisOf(p.lane, QCPAxis::atLeft)->coordToPixel(p.dot.y));
     const double away = QLineF(at, position).length();
     if (away > least) continue;
     least = away;

@@ -11,7 +11,8 @@ class QCustomPlot;
 
 namespace distanz::app {
 
-/// Lanes stacked over the shared distance axis. Draws what it is given; the only file that knows the plotting library.
+/// Lanes stacked over the shared distance axis. Draws what it is given; the only file that knows the plotting
+/// library.
 class LanePlot : public QWidget {
   Q_OBJECT
  public:
@@ -29,7 +30,8 @@ class LanePlot : public QWidget {
   void setRows(int lane, const QStringList& names);
 
   void line(int lane, const std::vector<double>& x, const std::vector<double>& y, const QPen& pen);
-  void band(int lane, const std::vector<double>& x, const std::vector<double>& low, const std::vector<double>& high, const QColor& colour);
+  void band(int lane, const std::vector<double>& x, const std::vector<double>& low,
+            const std::vector<double>& high, const QColor& colour);
   /// A level that must not be gone below, the ground under it shaded, with a label at the right.
   void floor(int lane, double y, const QString& label);
   struct Stroke {
@@ -44,7 +46,8 @@ class LanePlot : public QWidget {
   };
   void dots(int lane, const std::vector<Dot>& dots, const QColor& colour);
   /// Bars of one width, in metres, from 0 up or down.
-  void bars(int lane, const std::vector<double>& x, const std::vector<double>& y, double width_m, const QColor& colour);
+  void bars(int lane, const std::vector<double>& x, const std::vector<double>& y, double width_m,
+            const QColor& colour);
   /// A note in the middle of an empty lane.
   void note(int lane, const QString& text);
 

@@ -17,7 +17,8 @@ void QuantityEdit::show(std::optional<double> value) {
 QString QuantityEdit::take(const QString& text) {
   m_value.reset();
   if (text.isEmpty() && m_optional) return {};
-  const quantity::Parsed parsed = quantity::parseWithin(m_kind, text.toStdString(), m_limits.low, m_limits.high);
+  const quantity::Parsed parsed =
+      quantity::parseWithin(m_kind, text.toStdString(), m_limits.low, m_limits.high);
   if (parsed) m_value = parsed.value;
   return QString::fromStdString(parsed.problem);
 }

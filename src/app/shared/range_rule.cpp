@@ -29,19 +29,22 @@ double labelStep(double end_m, double pixels) {
 RangeRule::RangeRule(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
   setObjectName("rangeRule");
   setAccessibleName(tr("Range rule"));
-  setAccessibleDescription(tr("The path as a ruler, with a bar per setup. Left and right arrows pick a distance."));
+  setAccessibleDescription(
+      tr("The path as a ruler, with a bar per setup. Left and right arrows pick a distance."));
   setFixedHeight(theme::kRule);
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   setToolTip(
-      tr("Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading over its 95 % interval. "
+      tr("Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading "
+         "over its 95 % interval. "
          "Diamond: typical, with its 95 % interval."));
   for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged})
     connect(&document, signal, this, [this] { update(); });
 }
 
 DistanceAxis RangeRule::axis() const {
-  return {double(theme::kAxisLeft), double(width() - theme::kColumn - theme::kAxisRight), m_document.axisEnd_m()};
+  return {double(theme::kAxisLeft), double(width() - theme::kColumn - theme::kAxisRight),
+          m_document.axisEnd_m()};
 }
 
 void RangeRule::paintEvent(QPaintEvent*) {
@@ -103,7 +106,8 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
   const QColor colour = theme::setupColour(int(index));
   const double height = std::min(row.height() - 12, 16.0), top = row.center().y() - height / 2, left = a.x(0);
   const auto clipped = [&](double d) { return a.x(std::min(d, a.end_m)); };
-  paintBadge(p, QRectF(theme::kAxisLeft - 30, row.center().y() - 10, 20, 20), campaign::letterOf(m_document.campaign(), index), colour);
+  paintBadge(p, QRectF(theme::kAxisLeft - 30, row.center().y() - 10, 20, 20),
+             campaign::letterOf(m_document.campaign(), index), colour);
 
   std::optional<double> predicted;
   for (const plan::Prediction& x : plan::predict(m_document.campaign(), a.end_m, 2))
@@ -120,13 +124,15 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
   p.drawRect(QRectF(left, top + 2, clipped(limit->farthest_m) - left, height - 4));
   const double reach = limit->dependable.told_m();
   if (!(reach > 0)) return drawTypical(p, a, limit->typical, colour, row.center().y());
-  const double low = std::min(limit->dependable.low_m.value_or(reach), reach), high = limit->dependable.high_m.value_or(a.end_m);
+  const double low = std::min(limit->dependable.low_m.value_or(reach), reach),
+               high = limit->dependable.high_m.value_or(a.end_m);
   p.setPen(Qt::NoPen);
   p.setBrush(theme::tokens().surface);
   p.drawRect(QRectF(left, top + 1, clipped(high) - left, height - 2));
   p.setBrush(colour);
   p.drawRect(QRectF(left, top, clipped(low) - left, height));
-  QLinearGradient fade(clipped(low), 0, clipped(high), 0);  // the one gradient of the window: uncertainty itself
+  QLinearGradient fade(clipped(low), 0, clipped(high),
+                       0);  // the one gradient of the window: uncertainty itself
   QColor gone = colour;
   gone.setAlphaF(0.06F);
   fade.setColorAt(0, colour);
@@ -139,7 +145,8 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
 }
 
 /// Typical range: a hollow diamond on the whisker of its interval; only what may be told.
-void RangeRule::drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& r, const QColor& colour, double y) const {
+void RangeRule::drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& r,
+                            const QColor& colour, double y) const {
   if (!r.tellsEstimate()) return;
   const auto at = [&](double d) { return a.x(std::min(d, a.end_m)); };
   const double x = at(*r.estimate_m);
@@ -168,7 +175,8 @@ void RangeRule::drawText(QPainter& p, std::size_t index, const QRectF& row) cons
 }
 
 /// The range in the room given, its interval under it where there is height for it.
-void RangeRule::drawRange(QPainter& p, const QRectF& area, const analysis::RangeAnswer& r, bool strong) const {
+void RangeRule::drawRange(QPainter& p, const QRectF& area, const analysis::RangeAnswer& r,
+                          bool strong) const {
   const auto& t = theme::tokens();
   const bool two_lines = area.height() >= 26;
   const QRectF top = two_lines ? area.adjusted(0, 0, 0, -area.height() / 2 + 2) : area;
@@ -180,12 +188,14 @@ void RangeRule::drawRange(QPainter& p, const QRectF& area, const analysis::Range
     return;
   }
   const bool bound = r.status == analysis::Status::AtLeast;
-  p.drawText(bound || !two_lines ? area : top, Qt::AlignVCenter, (bound ? tr("at least ") : QString()) + distanceLabel(r.told_m()));
+  p.drawText(bound || !two_lines ? area : top, Qt::AlignVCenter,
+             (bound ? tr("at least ") : QString()) + distanceLabel(r.told_m()));
   if (!two_lines || bound || !r.low_m) return;
   p.setFont(theme::figureFont(11));
   p.setPen(t.muted);
-  p.drawText(area.adjusted(0, area.height() / 2 - 1, 0, 0), Qt::AlignVCenter,
-             tr("%1 to %2").arg(distanceLabel(*r.low_m), r.high_m ? distanceLabel(*r.high_m) : tr("no limit")));
+  p.drawText(
+      area.adjusted(0, area.height() / 2 - 1, 0, 0), Qt::AlignVCenter,
+      tr("%1 to %2").arg(distanceLabel(*r.low_m), r.high_m ? distanceLabel(*r.high_m) : tr("no limit")));
 }
 
 void RangeRule::drawPicked(QPainter& p, const DistanceAxis& a) const {
@@ -218,7 +228,8 @@ void RangeRule::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void RangeRule::keyPressEvent(QKeyEvent* event) {
-  const double step = (event->modifiers() & Qt::ShiftModifier ? 100 : 20) * (event->key() == Qt::Key_Left ? -1 : 1);
+  const double step =
+      (event->modifiers() & Qt::ShiftModifier ? 100 : 20) * (event->key() == Qt::Key_Left ? -1 : 1);
   if (event->key() == Qt::Key_Left || event->key() == Qt::Key_Right)
     m_document.pick(std::clamp(m_document.picked().value_or(0) + step, 0.0, m_document.axisEnd_m()));
   else if (event->key() == Qt::Key_Escape)

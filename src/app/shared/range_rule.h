@@ -6,8 +6,9 @@
 
 namespace distanz::app {
 
-/// The spine of the window: the path as a ruler from the station to the far post, and one bar per setup: hollow for what is
-/// predicted, hatched for what has been flown, solid for the dependable range with its uncertainty as a fading tip.
+/// The spine of the window: the path as a ruler from the station to the far post, and one bar per setup:
+/// hollow for what is predicted, hatched for what has been flown, solid for the dependable range with its
+/// uncertainty as a fading tip.
 class RangeRule : public QWidget {
   Q_OBJECT
  public:
@@ -25,7 +26,8 @@ class RangeRule : public QWidget {
   void pickAt(double x_px);
   void drawRuler(QPainter& p, const DistanceAxis& a) const;
   void drawBar(QPainter& p, const DistanceAxis& a, std::size_t setup, const QRectF& row) const;
-  void drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& typical, const QColor& colour, double middle_px) const;
+  void drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& typical,
+                   const QColor& colour, double middle_px) const;
   void drawText(QPainter& p, std::size_t setup, const QRectF& row) const;
   void drawRange(QPainter& p, const QRectF& area, const analysis::RangeAnswer& range, bool strong) const;
   void drawPicked(QPainter& p, const DistanceAxis& a) const;

@@ -11,7 +11,9 @@ namespace distanz::app {
 class Stage : public QWidget {
   Q_OBJECT
  public:
-  explicit Stage(Document& document, QWidget* parent = nullptr) : QWidget(parent), m_document(document) { setObjectName("stage"); }
+  explicit Stage(Document& document, QWidget* parent = nullptr) : QWidget(parent), m_document(document) {
+    setObjectName("stage");
+  }
 
   virtual std::vector<analysis::Sentence> findings() const = 0;
   /// What this stage still lacks, in a few words; empty where it is complete.

@@ -6,8 +6,8 @@
 
 namespace distanz::app {
 
-/// A label that shows its text as it is. Names, notes and columns come from anywhere: none of it is ever taken for markup, so no other
-/// label is made in this program.
+/// A label that shows its text as it is. Names, notes and columns come from anywhere: none of it is ever
+/// taken for markup, so no other label is made in this program.
 QLabel* plainLabel(const QString& text = {});
 
 /// Text for a tool tip, which Qt would take for markup where it looks like it.
@@ -20,9 +20,10 @@ QString withoutKeys(QString text);
 QString distanceLabel(double distance_m);
 
 /// Every reason a run can end, in the order they are offered.
-constexpr campaign::Ended kReasons[] = {campaign::Ended::Unknown,    campaign::Ended::LinkLost, campaign::Ended::QualityLimit,
-                                        campaign::Ended::TurnedBack, campaign::Ended::Battery,  campaign::Ended::Limit,
-                                        campaign::Ended::Obstacle,   campaign::Ended::Aircraft, campaign::Ended::EquipmentCap};
+constexpr campaign::Ended kReasons[] = {
+    campaign::Ended::Unknown,    campaign::Ended::LinkLost, campaign::Ended::QualityLimit,
+    campaign::Ended::TurnedBack, campaign::Ended::Battery,  campaign::Ended::Limit,
+    campaign::Ended::Obstacle,   campaign::Ended::Aircraft, campaign::Ended::EquipmentCap};
 
 /// Why a run ended, in words.
 QString endedText(campaign::Ended ended);

@@ -20,11 +20,14 @@ const Tokens kLight{QColor(0xF6F4EE), QColor(0xFFFFFF), QColor(0x1D2830), QColor
 const Tokens kDark{QColor(0x14191D), QColor(0x1C2329), QColor(0xE8E6DF), QColor(0x9AA6AE), QColor(0x2E373E),
                    QColor(0x6CC7D3), QColor(0x14191D), QColor(0xE0A83A), QColor(0xF2827A), QColor(0x232C33)};
 
-// After Okabe & Ito's colour-blind-safe set, without its oranges (amber and red mean caution here), darkened or lightened for
-// 4.5:1 on the ground they stand on.
-constexpr QRgb kSetupsLight[kMarks] = {0x0064A4, 0xA23C78, 0x00705A, 0x6B6100, 0x4B4FA8, 0x17708C, 0x7B4A2A, 0x46545E};
-constexpr QRgb kSetupsDark[kMarks] = {0x62B4EA, 0xE88FC4, 0x45C7A0, 0xCFC24A, 0xAFAEF5, 0x63C8E0, 0xD9A27A, 0xAEBCC6};
-const QVector<qreal> kDashes[kMarks] = {{}, {7, 3}, {2, 2.5}, {8, 3, 2, 3}, {12, 3}, {4, 2, 1, 2, 1, 2}, {1, 3}, {10, 2, 3, 2}};
+// After Okabe & Ito's colour-blind-safe set, without its oranges (amber and red mean caution here), darkened
+// or lightened for 4.5:1 on the ground they stand on.
+constexpr QRgb kSetupsLight[kMarks] = {0x0064A4, 0xA23C78, 0x00705A, 0x6B6100,
+                                       0x4B4FA8, 0x17708C, 0x7B4A2A, 0x46545E};
+constexpr QRgb kSetupsDark[kMarks] = {0x62B4EA, 0xE88FC4, 0x45C7A0, 0xCFC24A,
+                                      0xAFAEF5, 0x63C8E0, 0xD9A27A, 0xAEBCC6};
+const QVector<qreal> kDashes[kMarks] = {
+    {}, {7, 3}, {2, 2.5}, {8, 3, 2, 3}, {12, 3}, {4, 2, 1, 2, 1, 2}, {1, 3}, {10, 2, 3, 2}};
 
 QString styleSheet() {
   QFile file(":/distanz/distanz.qss");
@@ -32,8 +35,9 @@ QString styleSheet() {
   QString text = QString::fromUtf8(file.readAll());
   const Tokens& t = tokens();
   const std::pair<const char*, QColor> names[] = {
-      {"@paper", t.paper},         {"@surface", t.surface}, {"@ink", t.ink},         {"@muted", t.muted}, {"@hairline", t.hairline},
-      {"@on_accent", t.on_accent}, {"@accent", t.accent},   {"@caution", t.caution}, {"@stop", t.stop},   {"@floor", t.floor}};
+      {"@paper", t.paper},       {"@surface", t.surface},     {"@ink", t.ink},       {"@muted", t.muted},
+      {"@hairline", t.hairline}, {"@on_accent", t.on_accent}, {"@accent", t.accent}, {"@caution", t.caution},
+      {"@stop", t.stop},         {"@floor", t.floor}};
   for (const auto& [name, colour] : names) text.replace(name, colour.name());
   return text;
 }
@@ -61,7 +65,9 @@ const Tokens& tokens() {
 }
 
 QColor setupColour(int mark, Scheme scheme) {
-  const QRgb* colours = scheme == Scheme::Dark ? kSetupsDark : kSetupsLight;  // gcc 12 loses the index of a chosen array under sanitisers
+  const QRgb* colours = scheme == Scheme::Dark
+                            ? kSetupsDark
+                            : kSetupsLight;  // gcc 12 loses the index of a chosen array under sanitisers
   return QColor(colours[mark % kMarks]);
 }
 QColor setupColour(int mark) {
@@ -76,7 +82,8 @@ QPen setupPen(int mark, double width) {
 }
 
 void loadFonts() {
-  for (const char* name : {"body-regular", "body-bold"}) QFontDatabase::addApplicationFont(QString(":/distanz/fonts/%1").arg(name));
+  for (const char* name : {"body-regular", "body-bold"})
+    QFontDatabase::addApplicationFont(QString(":/distanz/fonts/%1").arg(name));
 }
 
 QFont bodyFont(int pixels, bool strong) {
@@ -98,13 +105,15 @@ void apply() {
   p.setColor(QPalette::Base, t.surface);
   p.setColor(QPalette::AlternateBase, t.paper);
   p.setColor(QPalette::Button, t.surface);
-  for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText, QPalette::ToolTipText}) p.setColor(role, t.ink);
+  for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText, QPalette::ToolTipText})
+    p.setColor(role, t.ink);
   p.setColor(QPalette::ToolTipBase, t.surface);
   p.setColor(QPalette::PlaceholderText, t.muted);
   p.setColor(QPalette::Highlight, t.accent);
   p.setColor(QPalette::HighlightedText, t.on_accent);
   p.setColor(QPalette::Link, t.accent);
-  for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText}) p.setColor(QPalette::Disabled, role, t.muted);
+  for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
+    p.setColor(QPalette::Disabled, role, t.muted);
   QApplication::setPalette(p);
   QApplication::setFont(bodyFont());
   qApp->setStyleSheet(styleSheet());

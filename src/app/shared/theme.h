@@ -18,7 +18,8 @@ struct Tokens {
 enum class Scheme { Light, Dark };
 
 constexpr int kRail = 84, kColumn = 300, kRule = 132;
-constexpr int kAxisLeft = 60, kAxisRight = 16;  ///< margins that keep every distance axis in line with the range rule
+constexpr int kAxisLeft = 60,
+              kAxisRight = 16;  ///< margins that keep every distance axis in line with the range rule
 
 Scheme scheme();
 void setScheme(Scheme scheme);

@@ -26,13 +26,15 @@ void voidOrCount(QWidget* parent, Document& document, const std::string& id) {
   ask->setAttribute(Qt::WA_DeleteOnClose);
   ask->setWindowTitle(QObject::tr("Void run %1").arg(QString::fromStdString(id)));
   ask->setLabelText(QObject::tr("Why does it not count? The run is kept and can be counted again."));
-  QObject::connect(ask, &QInputDialog::textValueSelected, ask, [document = QPointer(&document), id](const QString& text) {
-    if (!document) return;
-    if (const QString reason = text.trimmed(); reason.isEmpty())
-      emit document->refused(QObject::tr("A run is voided only with a reason, so that nobody wonders later."));
-    else
-      keep(*document, id, QObject::tr("Void run %1"), reason.toStdString());
-  });
+  QObject::connect(ask, &QInputDialog::textValueSelected, ask,
+                   [document = QPointer(&document), id](const QString& text) {
+                     if (!document) return;
+                     if (const QString reason = text.trimmed(); reason.isEmpty())
+                       emit document->refused(
+                           QObject::tr("A run is voided only with a reason, so that nobody wonders later."));
+                     else
+                       keep(*document, id, QObject::tr("Void run %1"), reason.toStdString());
+                   });
   ask->open();
 }
 

@@ -44,7 +44,8 @@ StartView::StartView(const QStringList& recent, QWidget* parent) : QWidget(paren
   title->setFont(theme::bodyFont(28, true));
   left->addWidget(title);
   left->addWidget(
-      paragraph(tr("Fly each setup over the same measured path, bring the logs in, and Distanz tells how far each one carries, which is "
+      paragraph(tr("Fly each setup over the same measured path, bring the logs in, and Distanz tells how far "
+                   "each one carries, which is "
                    "better, and how sure that is.")));
   left->addSpacing(12);
   auto* make = choice(tr("New campaign ..."), "startNew", true);
@@ -52,7 +53,8 @@ StartView::StartView(const QStringList& recent, QWidget* parent) : QWidget(paren
   auto* demo = choice(tr("Open the demo: Mirren canal"), "startDemo", false);
   for (QPushButton* button : {make, open, demo}) left->addWidget(button, 0, Qt::AlignLeft);
   left->addSpacing(4);
-  left->addWidget(paragraph(tr("The demo's flights are simulated with a fixed seed; people, places and gear are made up."), true));
+  left->addWidget(paragraph(
+      tr("The demo's flights are simulated with a fixed seed; people, places and gear are made up."), true));
   left->addStretch();
   outer->addLayout(left, 3);
   auto* right = new QVBoxLayout;
@@ -60,7 +62,8 @@ StartView::StartView(const QStringList& recent, QWidget* parent) : QWidget(paren
   auto* heading = plainLabel(tr("Recent campaigns"));
   heading->setProperty("section", true);
   right->addWidget(heading);
-  if (recent.isEmpty()) right->addWidget(paragraph(tr("None yet. A campaign is one file; it is saved as you work."), true));
+  if (recent.isEmpty())
+    right->addWidget(paragraph(tr("None yet. A campaign is one file; it is saved as you work."), true));
   for (const QString& file : recent) {
     auto* button = new QPushButton(withoutKeys(QFileInfo(file).completeBaseName()));
     button->setProperty("flat", true);

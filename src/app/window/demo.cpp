@@ -20,12 +20,16 @@ void makeDemo(const std::filesystem::path& file) {
   if (std::filesystem::exists(file)) return;
   QFile scenario(":/distanz/demo/scenario.json");
   if (!scenario.open(QIODevice::ReadOnly)) throw Error("the demo scenario is missing from this build");
-  const simulate::Simulated flown = simulate::simulate(formats::readScenario(scenario.readAll().toStdString(), "demo scenario"), kSeed);
+  const simulate::Simulated flown =
+      simulate::simulate(formats::readScenario(scenario.readAll().toStdString(), "demo scenario"), kSeed);
   const QTemporaryDir folder;
-  if (!folder.isValid()) throw InputError("the demo needs room for temporary files; free some space and try again");
+  if (!folder.isValid())
+    throw InputError("the demo needs room for temporary files; free some space and try again");
   const std::filesystem::path logs = std::filesystem::path(folder.path().toStdString()) / "demo";
   formats::writeInterchange(logs, flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
-    return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
+    return formats::writeLogCsv(
+        flown
+            .recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
   });
   std::filesystem::create_directories(file.parent_path());
   store::fromInterchange(logs, file);

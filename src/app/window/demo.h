@@ -3,7 +3,8 @@
 
 namespace distanz::app {
 
-/// Flies the demo scenario in simulation (fixed seed) and keeps it as a campaign file, unless it is there already.
+/// Flies the demo scenario in simulation (fixed seed) and keeps it as a campaign file, unless it is there
+/// already.
 /// @throws Error where the file cannot be written
 void makeDemo(const std::filesystem::path& file);
 

@@ -19,8 +19,8 @@ class MainWindow : public QMainWindow {
   explicit MainWindow(Prompts& prompts, QWidget* parent = nullptr);
   ~MainWindow() override;
 
-  /// Opens a campaign file, or an interchange folder (which becomes a campaign file beside it), in the background. A refusal is shown; what
-  /// was open then stays.
+  /// Opens a campaign file, or an interchange folder (which becomes a campaign file beside it), in the
+  /// background. A refusal is shown; what was open then stays.
   void open(const QString& file);
   /// Makes the demo campaign where needed and opens it.
   void openDemo();
@@ -38,7 +38,8 @@ class MainWindow : public QMainWindow {
   void addFileActions();
   void addEditActions();
   void addViewActions();
-  QAction* action(QMenu* menu, const char* name, const QString& text, const QKeySequence& key, void (MainWindow::*run)());
+  QAction* action(QMenu* menu, const char* name, const QString& text, const QKeySequence& key,
+                  void (MainWindow::*run)());
   /// Makes a campaign file where asked to, and opens it, off the interface thread.
   void openLater(const QString& file, const std::function<void()>& make = {}, int first_stage = -1);
   void openingDone();
@@ -66,15 +67,18 @@ class MainWindow : public QMainWindow {
   void about();
   void refreshActions();
   enum class Tone { Stop, Caution, News };
-  void say(const QString& message, Tone tone = Tone::Stop, const QString& offer = {}, const QString& link = {});
+  void say(const QString& message, Tone tone = Tone::Stop, const QString& offer = {},
+           const QString& link = {});
   void followBanner(const QString& link);
   void close();
   void remember(const QString& file);
   QStringList recent() const;
-  void exportView(const QString& filter, const QString& ending, const std::function<bool(Exportable&, const QString&)>& write);
+  void exportView(const QString& filter, const QString& ending,
+                  const std::function<bool(Exportable&, const QString&)>& write);
 
   Prompts& m_prompts;
-  using Opened = std::variant<std::shared_ptr<OpenedCampaign>, QString>;  ///< or why it could not be made or opened
+  using Opened =
+      std::variant<std::shared_ptr<OpenedCampaign>, QString>;  ///< or why it could not be made or opened
   QFutureWatcher<Opened> m_opening;
   bool m_opening_running = false;
   int m_first_stage = -1;  ///< to show of what is being opened; -1: where work goes on

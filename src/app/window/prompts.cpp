@@ -16,7 +16,8 @@ std::optional<QString> SystemPrompts::openFile(QWidget* parent, const QString& t
 QStringList SystemPrompts::openFiles(QWidget* parent, const QString& title, const QString& filter) {
   return QFileDialog::getOpenFileNames(parent, title, {}, filter);
 }
-std::optional<QString> SystemPrompts::saveFile(QWidget* parent, const QString& title, const QString& suggested, const QString& filter) {
+std::optional<QString> SystemPrompts::saveFile(QWidget* parent, const QString& title,
+                                               const QString& suggested, const QString& filter) {
   QFileDialog dialog(parent, title, {}, filter);
   dialog.setAcceptMode(QFileDialog::AcceptSave);
   const QString ending = QFileInfo(suggested).suffix();
@@ -26,7 +27,8 @@ std::optional<QString> SystemPrompts::saveFile(QWidget* parent, const QString& t
     const QString file = dialog.selectedFiles().first();
     if (ending.isEmpty() || file.endsWith("." + ending)) return file;
     if (!QFileInfo::exists(file + "." + ending)) return file + "." + ending;
-    dialog.selectFile(file + "." + ending);  // a name that ends otherwise: let the dialog ask about the real one
+    dialog.selectFile(file + "." +
+                      ending);  // a name that ends otherwise: let the dialog ask about the real one
   }
   return std::nullopt;
 }

@@ -11,8 +11,10 @@ struct Prompts {
   virtual ~Prompts() = default;
   virtual std::optional<QString> openFile(QWidget* parent, const QString& title, const QString& filter) = 0;
   virtual QStringList openFiles(QWidget* parent, const QString& title, const QString& filter) = 0;
-  /// @param suggested its ending is added to a name without one, before the dialog asks about a file that is there already
-  virtual std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested, const QString& filter) = 0;
+  /// @param suggested its ending is added to a name without one, before the dialog asks about a file that is
+  /// there already
+  virtual std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested,
+                                          const QString& filter) = 0;
   virtual std::optional<QString> openFolder(QWidget* parent, const QString& title) = 0;
 };
 
@@ -20,7 +22,8 @@ struct Prompts {
 struct SystemPrompts : Prompts {
   std::optional<QString> openFile(QWidget* parent, const QString& title, const QString& filter) override;
   QStringList openFiles(QWidget* parent, const QString& title, const QString& filter) override;
-  std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested, const QString& filter) override;
+  std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested,
+                                  const QString& filter) override;
   std::optional<QString> openFolder(QWidget* parent, const QString& title) override;
 };
 

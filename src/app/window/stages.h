@@ -7,7 +7,8 @@
 
 namespace distanz::app {
 
-/// One stage of the work. Rail, menu and pictures follow the table of these: a new stage is its folder and a row.
+/// One stage of the work. Rail, menu and pictures follow the table of these: a new stage is its folder and a
+/// row.
 struct StageInfo {
   const char* id;     ///< also of its icon, and of its picture
   const char* title;  ///< translated when shown

@@ -36,7 +36,8 @@ Workspace::Workspace(Document& document, QWidget* parent)
   connect(m_findings, &FindingsColumn::voidRequested, this,
           [this](const QString& run) { voidOrCount(this, m_document, run.toStdString()); });
   connect(m_rail, &StageRail::chosen, this, &Workspace::showStage);
-  m_views->addWidget(new QWidget);  // until a stage is chosen: the first one added would be shown, and laid out for nothing
+  m_views->addWidget(
+      new QWidget);  // until a stage is chosen: the first one added would be shown, and laid out for nothing
   m_building.setInterval(0);
   connect(&m_building, &QTimer::timeout, this, &Workspace::buildNext);
   m_building.start();

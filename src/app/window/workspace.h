@@ -12,8 +12,8 @@
 
 namespace distanz::app {
 
-/// One open campaign: the rail of stages, the stage's own view, what matters here, and the range rule. Stages are made one after the other
-/// once the window runs, or when they are asked for.
+/// One open campaign: the rail of stages, the stage's own view, what matters here, and the range rule. Stages
+/// are made one after the other once the window runs, or when they are asked for.
 class Workspace : public QWidget {
   Q_OBJECT
  public:

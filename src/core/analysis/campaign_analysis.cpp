@@ -23,8 +23,8 @@ std::vector<double> fingerprint(const RunReduction& r) {
   return out;
 }
 
-RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& run, const RecordingSource& source,
-                       const course::Course* course) {
+RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& run,
+                       const RecordingSource& source, const course::Course* course) {
   std::shared_ptr<const log::Recording> recording;
   try {
     recording = source(run);
@@ -65,8 +65,10 @@ void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result
     std::optional<std::size_t> first;
     // The legs of one flight are told apart: two runs of one log count where none of its legs counts in both.
     std::vector<std::vector<std::size_t>*> alike;
-    if (const std::string& sha = campaign.runs[i].source().sha256; !sha.empty()) alike.push_back(&by_log[sha]);
-    if (auto print = fingerprint(result.reductions[i]); print.size() > 2 * estimate::defaults::kMinCellsPerRun)
+    if (const std::string& sha = campaign.runs[i].source().sha256; !sha.empty())
+      alike.push_back(&by_log[sha]);
+    if (auto print = fingerprint(result.reductions[i]);
+        print.size() > 2 * estimate::defaults::kMinCellsPerRun)
       alike.push_back(&by_samples[std::move(print)]);
     for (const auto* same : alike)
       for (const std::size_t other : *same)
@@ -78,9 +80,9 @@ void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result
     const std::string &id = campaign.runs[i].id, &other = campaign.runs[*first].id;
     result.runs[i].used = false;
     result.runs[i].why_not = "the same flight as run " + other;
-    result.warnings.push_back(
-        {"duplicate-log", id,
-         "Run " + id + " is the same flight as run " + other + ". It is counted once; remove the copy or choose the right log."});
+    result.warnings.push_back({"duplicate-log", id,
+                               "Run " + id + " is the same flight as run " + other +
+                                   ". It is counted once; remove the copy or choose the right log."});
   }
 }
 
@@ -170,7 +172,8 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
   for (std::size_t i = 0; i < campaign.runs.size(); ++i) {
     result.runs.push_back(resultOf(campaign.runs[i], result.reductions[i]));
     for (const Problem& p : result.reductions[i].problems)
-      result.warnings.push_back({p.code, campaign.runs[i].id, "Run " + campaign.runs[i].id + ": " + p.text + "."});
+      result.warnings.push_back(
+          {p.code, campaign.runs[i].id, "Run " + campaign.runs[i].id + ": " + p.text + "."});
   }
   dropDuplicates(campaign, result);
   std::vector<bool> used;
@@ -183,8 +186,8 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
 
 namespace {
 
-std::vector<RunReduction> reduceAll(const campaign::Campaign& campaign, const RecordingSource& source, const ReductionCache* cache,
-                                    const Progress& progress, unsigned threads) {
+std::vector<RunReduction> reduceAll(const campaign::Campaign& campaign, const RecordingSource& source,
+                                    const ReductionCache* cache, const Progress& progress, unsigned threads) {
   std::map<std::string, std::optional<course::Course>> courses;  // by path
   for (const campaign::Run& run : campaign.runs)
     if (!courses.contains(run.path)) courses.emplace(run.path, campaign::courseOf(campaign, run.path));
@@ -209,14 +212,15 @@ std::vector<RunReduction> reduceAll(const campaign::Campaign& campaign, const Re
 
 }  // namespace
 
-CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, ReductionCache& cache, const Progress& progress,
-                         unsigned threads) {
+CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source,
+                         ReductionCache& cache, const Progress& progress, unsigned threads) {
   auto reductions = reduceAll(campaign, source, &cache, progress, threads);
   cache.keep(campaign, reductions);
   return analyse(campaign, std::move(reductions));
 }
 
-CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, const Progress& progress, unsigned threads) {
+CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source,
+                         const Progress& progress, unsigned threads) {
   return analyse(campaign, reduceAll(campaign, source, nullptr, progress, threads));
 }
 

@@ -10,7 +10,8 @@
 #include "core/estimate/comparison.h"
 #include "core/estimate/paired.h"
 
-/// One analysis for everyone: the window, the command line and (later) the report show this struct and compute nothing.
+/// One analysis for everyone: the window, the command line and (later) the report show this struct and
+/// compute nothing.
 namespace distanz::analysis {
 
 enum class Status { Measured, Extrapolated, AtLeast, Withheld };
@@ -20,17 +21,22 @@ enum class Basis { Signal, Quality, Reach };
 struct RangeAnswer {
   Status status = Status::Withheld;
   std::optional<double> estimate_m, low_m, high_m;  ///< high_m absent with a low_m: no upper limit
-  std::optional<double> at_least_m;                 ///< min(one-sided 95 % bound, farthest flown); without a signal the shortest flight
+  std::optional<double>
+      at_least_m;  ///< min(one-sided 95 % bound, farthest flown); without a signal the shortest flight
   /// The estimate itself may be shown, not only a bound.
   bool tellsEstimate() const { return status == Status::Measured || status == Status::Extrapolated; }
   /// What is told as reached: the estimate where it may be shown, else the bound; 0 where nothing is known.
-  double told_m() const { return (tellsEstimate() ? estimate_m : status == Status::AtLeast ? at_least_m : std::nullopt).value_or(0); }
-  double confidence = estimate::defaults::kConfidence;  ///< of what is told: less where few flights without a failure are all there is
+  double told_m() const {
+    return (tellsEstimate() ? estimate_m : status == Status::AtLeast ? at_least_m : std::nullopt).value_or(0);
+  }
+  double confidence = estimate::defaults::kConfidence;  ///< of what is told: less where few flights without a
+                                                        ///< failure are all there is
 };
 
 /// The model drawn over the signal lane for one setup.
 struct ModelCurve {
-  std::vector<double> distance_m, level_dbm, low_dbm, high_dbm;  ///< level with its 95 % band; no farther than was flown
+  std::vector<double> distance_m, level_dbm, low_dbm,
+      high_dbm;  ///< level with its 95 % band; no farther than was flown
 };
 
 struct FlightLevel {
@@ -53,8 +59,8 @@ struct SetupOnLink {
   std::optional<estimate::Interval> exponent;
   std::optional<double> critical_dbm;
   double critical_sd_db = 0;
-  std::string limited_by;                    ///< part of the rule that is met first: "margin", "quality" or "bitrate"
-  std::vector<CriticalPart> parts;           ///< those with a level, the one that fails first at the front
+  std::string limited_by;           ///< part of the rule that is met first: "margin", "quality" or "bitrate"
+  std::vector<CriticalPart> parts;  ///< those with a level, the one that fails first at the front
   double total_sd_db = 0, flight_sd_db = 0;  ///< new flight over another stretch; between flights
   double farthest_m = 0;
   int runs_used = 0;
@@ -80,19 +86,21 @@ struct PairOnLink {
 /// The smaller of a setup's ranges over its links.
 struct SetupAnswer {
   std::string setup;
-  std::string link;                               ///< that limits; empty where no link has a range
-  std::string next_link;                          ///< that would limit next; empty where there is no other with a range
-  std::optional<estimate::Interval> next_factor;  ///< its range over that of the limiting one, where both may be told
-  std::vector<std::string> unknown_links;         ///< flown, but without a range: they may limit earlier
+  std::string link;       ///< that limits; empty where no link has a range
+  std::string next_link;  ///< that would limit next; empty where there is no other with a range
+  std::optional<estimate::Interval>
+      next_factor;  ///< its range over that of the limiting one, where both may be told
+  std::vector<std::string> unknown_links;  ///< flown, but without a range: they may limit earlier
 };
 
 /// Way back against way out, in the same flights over the same places: what the airframe shades.
 struct LegDifference {
   std::string setup, link;
   estimate::PairedDifference back_over_out;
-  std::optional<double> turn_db;                    ///< mean over flights: signal in the turn less that beside it
-  std::optional<double> lost_m, regained_m, gap_m;  ///< medians over the flights that lost and regained the link
-  int lost_flights = 0;                             ///< how many those are
+  std::optional<double> turn_db;  ///< mean over flights: signal in the turn less that beside it
+  std::optional<double> lost_m, regained_m,
+      gap_m;             ///< medians over the flights that lost and regained the link
+  int lost_flights = 0;  ///< how many those are
 };
 
 /// What flights at reduced power (range check, attenuator, walk) say of full power.
@@ -109,8 +117,9 @@ struct ReducedPower {
 /// What each stretch of path gives or takes, whatever flies over it.
 struct PlaceProfile {
   std::string link;
-  std::vector<double> distance_m, off_line_db;  ///< per 40 m stretch, in order of distance; below 0 where the place costs signal
-  std::vector<int> flights;                     ///< that were there
+  std::vector<double> distance_m,
+      off_line_db;           ///< per 40 m stretch, in order of distance; below 0 where the place costs signal
+  std::vector<int> flights;  ///< that were there
 };
 
 /// What is left of one flight on one link when flight and place are taken out.
@@ -161,13 +170,15 @@ struct CampaignAnalysis {
   const PlaceProfile* profile(const std::string& link) const;
   /// The link on which a setup fails first: its smallest typical range. Null where it was not flown.
   const SetupOnLink* limiting(const std::string& setup) const;
-  /// The comparison that decides between two setups: on the link that limits the shorter one. Null where none was made.
+  /// The comparison that decides between two setups: on the link that limits the shorter one. Null where none
+  /// was made.
   const PairOnLink* deciding(const std::string& a, const std::string& b) const;
   /// True where this comparison is the deciding one of its pair.
   bool decides(const PairOnLink& pair) const;
 
-  std::map<std::pair<std::string, std::string>, std::size_t> setup_at;  ///< (setup, link) -> place in setups; filled by analyse()
-  std::map<std::string, std::size_t> answer_at;                         ///< setup -> place in answers
+  std::map<std::pair<std::string, std::string>, std::size_t>
+      setup_at;                                  ///< (setup, link) -> place in setups; filled by analyse()
+  std::map<std::string, std::size_t> answer_at;  ///< setup -> place in answers
 };
 
 /// Gives the recording of a run, or throws Error with the reason. Called from several threads at once.
@@ -179,15 +190,16 @@ struct Cancelled : Error {
   Cancelled() : Error("cancelled") {}
 };
 
-/// Recordings are asked for one at a time and dropped once reduced: memory does not grow with the length of the logs.
-/// Same input, same output to the last bit, whatever the number of threads.
+/// Recordings are asked for one at a time and dropped once reduced: memory does not grow with the length of
+/// the logs. Same input, same output to the last bit, whatever the number of threads.
 /// @param threads 0: as many as the machine has @throws Cancelled where progress said stop
-CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, const Progress& progress = {},
-                         unsigned threads = 0);
-
-/// The same, with runs kept from an earlier analysis where nothing changed for them; `cache` is brought up to date.
-CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source, ReductionCache& cache,
+CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source,
                          const Progress& progress = {}, unsigned threads = 0);
+
+/// The same, with runs kept from an earlier analysis where nothing changed for them; `cache` is brought up to
+/// date.
+CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source,
+                         ReductionCache& cache, const Progress& progress = {}, unsigned threads = 0);
 
 /// Only the statistics, on runs already reduced (in campaign order).
 CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunReduction> reductions);

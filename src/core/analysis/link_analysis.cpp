@@ -12,7 +12,8 @@ namespace {
 
 void gatherRuns(LinkWork& w, const std::vector<bool>& used) {
   std::map<std::string, int> place;
-  for (std::size_t s = 0; s < w.campaign.setups.size(); ++s) place[w.campaign.setups[s].id] = static_cast<int>(s);
+  for (std::size_t s = 0; s < w.campaign.setups.size(); ++s)
+    place[w.campaign.setups[s].id] = static_cast<int>(s);
   w.runs_of.resize(w.campaign.setups.size());
   for (std::size_t i = 0; i < used.size(); ++i) {
     const auto setup = place.find(w.campaign.runs[i].setup);
@@ -30,7 +31,8 @@ void gatherRuns(LinkWork& w, const std::vector<bool>& used) {
 
 }  // namespace
 
-void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link, const std::vector<bool>& used, CampaignAnalysis& result) {
+void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
+                 const std::vector<bool>& used, CampaignAnalysis& result) {
   LinkWork w{campaign, link, result};
   gatherRuns(w, used);
   if (w.runs.empty()) return;
@@ -44,7 +46,8 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   addReducedPower(w);
   addProfile(w);
   warnAboutReference(campaign, link, w.runs, result);
-  for (const estimate::SignalModel& model : w.models.components) warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
+  for (const estimate::SignalModel& model : w.models.components)
+    warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
   result.models.push_back({link.id, std::move(w.models), w.critical});
 }
 

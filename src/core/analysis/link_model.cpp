@@ -25,8 +25,10 @@ void gatherFlights(LinkWork& w) {
   for (std::size_t run : w.runs) {
     if (!w.reduced(run).has_signal) continue;
     const std::string& together = w.campaign.runs[run].flight;
-    const int number = together.empty() ? -1 : group.emplace(together, static_cast<int>(group.size())).first->second;
-    w.flights.push_back({w.setup_of[run], countedLeg(w.reduced(run).cells, w.campaign.runs[run].legs), number});
+    const int number =
+        together.empty() ? -1 : group.emplace(together, static_cast<int>(group.size())).first->second;
+    w.flights.push_back(
+        {w.setup_of[run], countedLeg(w.reduced(run).cells, w.campaign.runs[run].legs), number});
     w.flights_of[static_cast<std::size_t>(w.setup_of[run])].push_back(w.flight_runs.size());
     w.flight_runs.push_back(run);
     if (w.floor_dbm) censorAt(w.flights.back().cells, *w.floor_dbm);
@@ -49,8 +51,8 @@ void addCritical(LinkWork& w, const std::optional<CriticalLevel>& level, const c
   if (!w.critical || level->level_dbm > w.critical->level_dbm) w.critical = level;
 }
 
-std::optional<CriticalLevel> criticalOf(const LinkWork& w, std::vector<QualityWindow> LinkReduction::*windows, double threshold,
-                                        double full) {
+std::optional<CriticalLevel> criticalOf(const LinkWork& w, std::vector<QualityWindow> LinkReduction::*windows,
+                                        double threshold, double full) {
   if (!(threshold > 0 && threshold < full)) return std::nullopt;
   std::vector<std::vector<QualityWindow>> flights;
   for (std::size_t run : w.runs)
@@ -61,16 +63,16 @@ std::optional<CriticalLevel> criticalOf(const LinkWork& w, std::vector<QualityWi
 void warnAboutCritical(const LinkWork& w, bool unseen) {
   if (w.models.components.empty()) return;
   if (!w.critical)
-    w.warn(
-        "no-critical-level",
-        fmt::format("The {} link was never seen failing, and its sensitivity is not known, so no range can be told. Enter the receiver's "
-                    "sensitivity in Kit, or fly until the quality falls.",
-                    w.link.id));
+    w.warn("no-critical-level", fmt::format("The {} link was never seen failing, and its sensitivity is not "
+                                            "known, so no range can be told. Enter the receiver's "
+                                            "sensitivity in Kit, or fly until the quality falls.",
+                                            w.link.id));
   else if (unseen)
     w.warn("never-seen-failing",
-           fmt::format("The {} link was hardly seen failing its {}, so its range rests on the {} alone.", w.link.id,
-                       w.link.rule.bitrate_min_mbps ? "bitrate rule" : "quality rule",
-                       w.parts.front().part == "margin" ? "sensitivity you entered" : w.parts.front().part + " rule"));
+           fmt::format("The {} link was hardly seen failing its {}, so its range rests on the {} alone.",
+                       w.link.id, w.link.rule.bitrate_min_mbps ? "bitrate rule" : "quality rule",
+                       w.parts.front().part == "margin" ? "sensitivity you entered"
+                                                        : w.parts.front().part + " rule"));
 }
 
 }  // namespace
@@ -87,17 +89,17 @@ void fitModels(LinkWork& w) {
   for (int flight : w.models.unusable) {
     const std::string& run = w.runId(static_cast<std::size_t>(flight));
     w.warn("too-short",
-           fmt::format("Run {} has too little usable signal on the {} link (it needs three 40 m stretches beyond 80 m above the receiver's "
+           fmt::format("Run {} has too little usable signal on the {} link (it needs three 40 m stretches "
+                       "beyond 80 m above the receiver's "
                        "floor) and does not count there. Fly farther.",
                        run, w.link.id),
            run);
   }
   if (w.models.components.size() > 1)
-    w.warn(
-        "no-common-places",
-        fmt::format("On the {} link some flights share no stretch of path with the others and are compared by their ranges only. Fly every "
-                    "setup over the same path.",
-                    w.link.id));
+    w.warn("no-common-places", fmt::format("On the {} link some flights share no stretch of path with the "
+                                           "others and are compared by their ranges only. Fly every "
+                                           "setup over the same path.",
+                                           w.link.id));
 }
 
 void findCritical(LinkWork& w) {
@@ -116,23 +118,27 @@ void findCritical(LinkWork& w) {
   }
   const auto kit = campaign::criticalFromKit(w.link);
   const bool rule_is_empty = !rule.lq_min_pct && !rule.bitrate_min_mbps;
-  if (kit && (rule.margin_db || rule_is_empty || !w.critical)) addCritical(w, CriticalLevel{*kit, 0}, "margin");
-  std::stable_sort(w.parts.begin(), w.parts.end(), [](const auto& a, const auto& b) { return a.level_dbm > b.level_dbm; });
+  if (kit && (rule.margin_db || rule_is_empty || !w.critical))
+    addCritical(w, CriticalLevel{*kit, 0}, "margin");
+  std::stable_sort(w.parts.begin(), w.parts.end(),
+                   [](const auto& a, const auto& b) { return a.level_dbm > b.level_dbm; });
   warnAboutCritical(w, unseen);
 }
 
 std::optional<FirstFailure> firstFailureOf(const LinkReduction& r) {
   const auto &quality = r.quality_failure, &bitrate = r.bitrate_failure;
   if (!bitrate || !quality) return bitrate ? bitrate : quality;
-  return bitrate->failed && (!quality->failed || bitrate->distance_m < quality->distance_m) ? bitrate : quality;
+  return bitrate->failed && (!quality->failed || bitrate->distance_m < quality->distance_m) ? bitrate
+                                                                                            : quality;
 }
 
 void fitFailures(LinkWork& w) {
   std::vector<FirstFailure> failures;
   for (std::size_t run : w.runs) {
     const LinkReduction& r = w.reduced(run);
-    if (r.reduced_db > 0) continue;                                   // its distances are those of a weaker link
-    if (w.campaign.runs[run].legs == campaign::Legs::Back) continue;  // first failures are those of the way out
+    if (r.reduced_db > 0) continue;  // its distances are those of a weaker link
+    if (w.campaign.runs[run].legs == campaign::Legs::Back)
+      continue;  // first failures are those of the way out
     std::optional<FirstFailure> first = firstFailureOf(r);
     if (!first) continue;
     first->setup = w.setup_of[run];
@@ -155,7 +161,10 @@ void addProfile(LinkWork& w) {
     const CellResidual& r = model.residuals[i];
     if (i == 0 || r.flight != model.residuals[i - 1].flight)
       w.result.residuals.push_back(
-          {w.runId(static_cast<std::size_t>(model.flights[static_cast<std::size_t>(r.flight)].flight)), w.link.id, {}, {}});
+          {w.runId(static_cast<std::size_t>(model.flights[static_cast<std::size_t>(r.flight)].flight)),
+           w.link.id,
+           {},
+           {}});
     w.result.residuals.back().distance_m.push_back(std::pow(10, r.log_distance));
     w.result.residuals.back().residual_db.push_back(r.residual_db);
   }

@@ -11,7 +11,8 @@ using namespace estimate;
 
 namespace {
 
-constexpr std::size_t kMostComparedAll = 40;  // setups: 780 pairs, more than anyone reads; beyond, each is held against the strongest
+constexpr std::size_t kMostComparedAll =
+    40;  // setups: 780 pairs, more than anyone reads; beyond, each is held against the strongest
 constexpr double kGapTrendP = 0.05;
 constexpr int kEnoughPaired = 2;  // one paired flight shows a difference but not how repeatable it is
 
@@ -40,10 +41,12 @@ void fillByReach(PairOnLink& out, const Interval& ratio) {
 void stepDown(std::vector<PairOnLink>& pairs, const std::vector<double>& p_values) {
   std::vector<std::size_t> order(pairs.size());
   for (std::size_t i = 0; i < order.size(); ++i) order[i] = i;
-  std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return p_values[a] < p_values[b]; });
+  std::stable_sort(order.begin(), order.end(),
+                   [&](std::size_t a, std::size_t b) { return p_values[a] < p_values[b]; });
   bool holds = true;
   for (std::size_t rank = 0; rank < order.size(); ++rank) {
-    holds = holds && p_values[order[rank]] <= (1 - defaults::kConfidence) / static_cast<double>(order.size() - rank);
+    holds = holds &&
+            p_values[order[rank]] <= (1 - defaults::kConfidence) / static_cast<double>(order.size() - rank);
     pairs[order[rank]].holds_for_all = holds;
   }
 }
@@ -68,14 +71,16 @@ std::optional<Comparison> compareApartOn(const LinkWork& w, int a, int b) {
   return compareApart(*ma, a, *mb, b, *w.critical);
 }
 
-/// Paired flights where there are enough of them, for they are the sharpest; else the setups' levels over common places; else their ranges.
+/// Paired flights where there are enough of them, for they are the sharpest; else the setups' levels over
+/// common places; else their ranges.
 std::optional<Comparison> compareOn(const LinkWork& w, int a, int b) {
   const SignalModel* together = nullptr;
   for (const SignalModel& m : w.models.components)
     if (!together && m.setups.contains(a) && m.setups.contains(b)) together = &m;
   if (!together) return compareApartOn(w, a, b);
   const auto paired = pairedFlights(w, a, b);
-  const bool enough = static_cast<int>(paired.size()) >= kEnoughPaired || (!paired.empty() && together->spread_df == 0);
+  const bool enough =
+      static_cast<int>(paired.size()) >= kEnoughPaired || (!paired.empty() && together->spread_df == 0);
   return enough ? comparePaired(*together, pairedDifference(paired)) : compare(*together, a, b);
 }
 
@@ -94,11 +99,13 @@ std::vector<std::pair<int, int>> pairsOf(const LinkWork& w) {
     const SignalModel* model = w.modelOf(setup);
     return model ? model->level_dbm(setup, 1000) : -INFINITY;
   };
-  const int strongest = *std::max_element(flown.begin(), flown.end(), [&](int a, int b) { return level(a) < level(b); });
+  const int strongest =
+      *std::max_element(flown.begin(), flown.end(), [&](int a, int b) { return level(a) < level(b); });
   for (int other : flown)
     if (other != strongest) out.emplace_back(std::min(strongest, other), std::max(strongest, other));
   w.warn("many-setups",
-         fmt::format("{} setups were flown on the {} link: each is compared with the strongest ({}) only. Compare fewer at a "
+         fmt::format("{} setups were flown on the {} link: each is compared with the strongest ({}) only. "
+                     "Compare fewer at a "
                      "time to see them against each other.",
                      flown.size(), w.link.id, w.campaign.setups[static_cast<std::size_t>(strongest)].id));
   return out;
@@ -106,10 +113,10 @@ std::vector<std::pair<int, int>> pairsOf(const LinkWork& w) {
 
 void warnOfTrend(const LinkWork& w, const PairOnLink& pair) {
   if (!pair.gap_trend || !(pair.gap_trend->p < kGapTrendP)) return;
-  w.warn("gap-changes",
-         fmt::format("On the {} link the gap between {} and {} changes with distance by {:+.1f} dB per factor 10: one figure does not "
-                     "describe it. Compare them near the far end.",
-                     w.link.id, pair.a, pair.b, pair.gap_trend->db_per_decade));
+  w.warn("gap-changes", fmt::format("On the {} link the gap between {} and {} changes with distance by "
+                                    "{:+.1f} dB per factor 10: one figure does not "
+                                    "describe it. Compare them near the far end.",
+                                    w.link.id, pair.a, pair.b, pair.gap_trend->db_per_decade));
 }
 
 }  // namespace

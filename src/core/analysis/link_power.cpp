@@ -11,7 +11,8 @@ namespace {
 std::optional<double> mostFrequent(const std::vector<double>& powers_dbm) {
   std::map<double, int> counts;
   for (double p : powers_dbm) ++counts[p];
-  const auto most = std::max_element(counts.begin(), counts.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
+  const auto most = std::max_element(counts.begin(), counts.end(),
+                                     [](const auto& a, const auto& b) { return a.second < b.second; });
   return most == counts.end() ? std::nullopt : std::optional(most->first);
 }
 
@@ -41,7 +42,8 @@ std::vector<double> steadyPowers(const LinkWork& w, std::optional<int> setup) {
 void referToCommonPower(LinkWork& w) {
   double highest = -INFINITY;
   for (std::size_t run : w.runs)
-    if (const PowerUse& p = w.reduced(run).power; p.changed && !p.kit_known) highest = std::max(highest, p.high_dbm);
+    if (const PowerUse& p = w.reduced(run).power; p.changed && !p.kit_known)
+      highest = std::max(highest, p.high_dbm);
   const auto of_all = mostFrequent(steadyPowers(w, std::nullopt));
   for (std::size_t run : w.runs) {
     LinkReduction& r = w.result.reductions[run].links.at(w.link.id);

@@ -16,8 +16,10 @@ ModelCurve curveOf(const SignalModel& model, int setup, double farthest_m) {
   const double t = tQuantile(0.5 + defaults::kConfidence / 2, model.flight_df);
   constexpr int kPoints = 60;
   for (int i = 0; i < kPoints; ++i) {
-    const double d = defaults::kNearField_m * std::pow(std::max(farthest_m / defaults::kNearField_m, 1.0), i / (kPoints - 1.0));
-    const double level = model.level_dbm(setup, d), half = t * std::sqrt(v_u + model.line.varianceAt(std::log10(d)));
+    const double d = defaults::kNearField_m *
+                     std::pow(std::max(farthest_m / defaults::kNearField_m, 1.0), i / (kPoints - 1.0));
+    const double level = model.level_dbm(setup, d),
+                 half = t * std::sqrt(v_u + model.line.varianceAt(std::log10(d)));
     curve.distance_m.push_back(d);
     curve.level_dbm.push_back(level);
     curve.low_dbm.push_back(level - half);
@@ -32,7 +34,8 @@ void addFlights(const LinkWork& w, int setup, const SignalModel& model, SetupOnL
     if (f.setup != setup) continue;
     const auto flight = static_cast<std::size_t>(f.flight);
     const double turned = w.result.reductions[w.flight_runs[flight]].farthest_m;
-    out.flights.push_back({w.runId(flight), f.off_setup_db, turned, model.level_dbm(setup, turned) + f.off_setup_db,
+    out.flights.push_back({w.runId(flight), f.off_setup_db, turned,
+                           model.level_dbm(setup, turned) + f.off_setup_db,
                            std::abs(f.off_setup_db) > defaults::kFlightOutlier * flight_sd});
   }
 }
@@ -41,7 +44,8 @@ void addFlights(const LinkWork& w, int setup, const SignalModel& model, SetupOnL
 void describe(const LinkWork& w, int setup, const SignalModel& model, SetupOnLink& out) {
   out.curve = curveOf(model, setup, out.farthest_m);
   addFlights(w, setup, model, out);
-  const double n = model.line.exponent(), half = tQuantile(0.5 + defaults::kConfidence / 2, model.line.df) * model.line.exponentSd();
+  const double n = model.line.exponent(),
+               half = tQuantile(0.5 + defaults::kConfidence / 2, model.line.df) * model.line.exponentSd();
   out.exponent = Interval{n, n - half, n + half};
   out.total_sd_db = model.total_sd_db;
   out.flight_sd_db = std::sqrt(model.flight_var_db2);
@@ -84,7 +88,9 @@ RangeAnswer answerFrom(const RangeEstimate& r, double farthest_m) {
   if (r.high_m < defaults::kNoUpperLimit_m) out.high_m = r.high_m;
   out.at_least_m = std::min(r.lower95_m, farthest_m);
   const double extrapolation = r.estimate_m / farthest_m;
-  out.status = extrapolation <= 1 ? Status::Measured : extrapolation <= defaults::kExtrapolation ? Status::Extrapolated : Status::AtLeast;
+  out.status = extrapolation <= 1                          ? Status::Measured
+               : extrapolation <= defaults::kExtrapolation ? Status::Extrapolated
+                                                           : Status::AtLeast;
   return out;
 }
 

@@ -24,7 +24,8 @@ Interval intervalOf(const RangeEstimate& r) {
   return {r.estimate_m, r.low_m, r.high_m};
 }
 
-/// The same line read at the reduced and at the full level: the uncertainty of its fall is in the wider interval.
+/// The same line read at the reduced and at the full level: the uncertainty of its fall is in the wider
+/// interval.
 bool scaleBySignal(const LinkWork& w, int setup, ReducedPower& out) {
   const SignalModel* model = w.modelOf(setup);
   if (!model || !w.critical || !falls(*model)) return false;
@@ -69,11 +70,10 @@ void addReducedPower(LinkWork& w) {
       if (scaleBySignal(w, static_cast<int>(s), out) || scaleByReach(w, static_cast<int>(s), runs, out))
         w.result.reduced.push_back(out);
       else
-        w.warn("reduced-power-open",
-               fmt::format(
-                   "{} was flown at {:.0f} dB less power on the {} link, but where it fails then is not known yet. Go on until the link "
-                   "quality falls, or enter the receiver's sensitivity.",
-                   out.setup, reduction, w.link.id));
+        w.warn("reduced-power-open", fmt::format("{} was flown at {:.0f} dB less power on the {} link, but "
+                                                 "where it fails then is not known yet. Go on until the link "
+                                                 "quality falls, or enter the receiver's sensitivity.",
+                                                 out.setup, reduction, w.link.id));
     }
 }
 

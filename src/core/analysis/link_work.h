@@ -15,8 +15,8 @@ struct LinkWork {
   const campaign::Link& link;
   CampaignAnalysis& result;
 
-  std::vector<std::size_t> runs = {};                  ///< used runs that count on this link
-  std::vector<int> setup_of = {};                      ///< place in campaign.setups, per run of the campaign; -1: none
+  std::vector<std::size_t> runs = {};  ///< used runs that count on this link
+  std::vector<int> setup_of = {};      ///< place in campaign.setups, per run of the campaign; -1: none
   std::vector<std::vector<std::size_t>> runs_of = {};  ///< per setup
 
   std::optional<double> floor_dbm = {};                   ///< of the receiver, where one shows
@@ -24,7 +24,8 @@ struct LinkWork {
   std::vector<std::size_t> flight_runs = {};              ///< their place in campaign.runs
   std::vector<std::vector<std::size_t>> flights_of = {};  ///< per setup, place in flights
   estimate::SignalModels models = {};
-  std::map<int, const estimate::SignalModel*> model_of = {};  ///< setup -> the component with most of its flights
+  std::map<int, const estimate::SignalModel*> model_of =
+      {};  ///< setup -> the component with most of its flights
   std::optional<estimate::CriticalLevel> critical = {};
   std::vector<CriticalPart> parts = {};
   estimate::ReachModel reach = {};
@@ -37,8 +38,8 @@ struct LinkWork {
   }
 };
 
-/// Where power changed in flight and the kit does not say which is meant: that of the setup's steady flights, else of all steady flights,
-/// else the highest seen, so that every such flight is told at the same one.
+/// Where power changed in flight and the kit does not say which is meant: that of the setup's steady flights,
+/// else of all steady flights, else the highest seen, so that every such flight is told at the same one.
 void referToCommonPower(LinkWork& w);
 void fitModels(LinkWork& w);
 /// The level below which the rule fails: the highest of its parts, as those present must all hold.

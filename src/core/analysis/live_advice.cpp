@@ -23,7 +23,8 @@ std::size_t lastPlaced(const log::Track& track) {
   return i;
 }
 
-/// Angle between the last seconds' movement and the direction away from the station. By distance alone: out or home.
+/// Angle between the last seconds' movement and the direction away from the station. By distance alone: out
+/// or home.
 double headingOff(const log::Track& track, const std::vector<double>& time_s) {
   const std::size_t end = lastPlaced(track);
   if (end == 0) return 0;
@@ -72,7 +73,8 @@ std::optional<LinkAdvice> adviseOn(const LinkModel* known, const Asked& q) {
   if (!advice) {
     estimate::FlightSamples aloft = q.so_far;
     aloft.turn_begin_s = aloft.turn_end_s = INFINITY;
-    const estimate::SignalModels own = estimate::fitSignalModels({{q.setup, estimate::cellsOf(aloft, std::nullopt)}});
+    const estimate::SignalModels own =
+        estimate::fitSignalModels({{q.setup, estimate::cellsOf(aloft, std::nullopt)}});
     if (own.components.empty()) return std::nullopt;
     advice = estimate::adviseLive(own.components.front(), q.setup, q.critical, q.so_far, q.heading_off_deg);
     out.first_flight = true;
@@ -97,8 +99,9 @@ std::string leftText(double distance_m) {
 
 }  // namespace
 
-FlightAdvice adviseFlight(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const campaign::Run& run,
-                          const log::Recording& so_far, const course::Course* course, std::optional<double> heading_off_deg) {
+FlightAdvice adviseFlight(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
+                          const campaign::Run& run, const log::Recording& so_far,
+                          const course::Course* course, std::optional<double> heading_off_deg) {
   const log::Track track = log::trackOf(so_far, course);
   FlightAdvice out;
   out.heading_off_deg = heading_off_deg.value_or(headingOff(track, so_far.time_s));
@@ -132,9 +135,11 @@ std::string adviceText(const LinkAdvice& l) {
   if (!l.below_rule.empty())
     text += fmt::format("; {} is below the rule now: turn back.", partText(l.below_rule));
   else if (a.dependable_left_m > 0)
-    text += fmt::format("; dependable for {}, typical for {}.", leftText(a.dependable_left_m), leftText(a.typical_left_m));
+    text += fmt::format("; dependable for {}, typical for {}.", leftText(a.dependable_left_m),
+                        leftText(a.typical_left_m));
   else if (a.typical_left_m > 0)
-    text += fmt::format("; past the dependable range, typical for {}: turn back.", leftText(a.typical_left_m));
+    text +=
+        fmt::format("; past the dependable range, typical for {}: turn back.", leftText(a.typical_left_m));
   else
     text += "; past the typical range: turn back.";
   if (a.beyond_flown) text += " That lies beyond anything flown: trust it only to there.";

@@ -15,8 +15,10 @@ constexpr int kTooManyPairs = 20;
 constexpr int kFlightsForUsefulInterval = 3;
 /// Never said without the way home: a pilot does what it says.
 constexpr const char* kHowFar =
-    "until the quality fails on the way out, but no farther than rules, plan and battery allow, and only with the way home made sure: "
-    "its return on a lost link tested, its height set clear of everything. Where that is nearer, the answer will be \"at least\".";
+    "until the quality fails on the way out, but no farther than rules, plan and battery allow, and only "
+    "with the way home made sure: "
+    "its return on a lost link tested, its height set clear of everything. Where that is nearer, the answer "
+    "will be \"at least\".";
 
 const campaign::Run* lastOf(const campaign::Campaign& c, const CampaignAnalysis& a) {
   for (std::size_t i = c.runs.size(); i-- > 0;)
@@ -34,12 +36,14 @@ const PairOnLink* openPair(const CampaignAnalysis& a) {
   return best;
 }
 
-/// The setup told to the longest dependable range on its limiting link: by what may be told, never by an estimate that may not.
+/// The setup told to the longest dependable range on its limiting link: by what may be told, never by an
+/// estimate that may not.
 const SetupOnLink* longest(const campaign::Campaign& c, const CampaignAnalysis& a) {
   const SetupOnLink* best = nullptr;
   for (const auto& s : c.setups) {
     const SetupOnLink* l = a.limiting(s.id);
-    if (l && l->dependable.told_m() > 0 && (!best || l->dependable.told_m() > best->dependable.told_m())) best = l;
+    if (l && l->dependable.told_m() > 0 && (!best || l->dependable.told_m() > best->dependable.told_m()))
+      best = l;
   }
   return best;
 }
@@ -49,8 +53,10 @@ Sentence planWith(const campaign::Campaign& c, const SetupOnLink& best) {
   const double told = best.dependable.told_m();
   Sentence out{Tone::Advice, fmt::format("Plan with {} to {}", best.setup, distanceText(told)), {}};
   if (!best.dependable.tellsEstimate()) {  // a bound is no range: what lies beyond it cannot be counted in dB
-    out.text = fmt::format("{} is told farthest: it was dependable at least so far. How much more it carries, only a longer flight shows.",
-                           nameOf(c, best.setup));
+    out.text = fmt::format(
+        "{} is told farthest: it was dependable at least so far. How much more it carries, only a longer "
+        "flight shows.",
+        nameOf(c, best.setup));
     return out;
   }
   out.text = fmt::format("{} has the longest dependable range.", nameOf(c, best.setup));
@@ -58,10 +64,13 @@ Sentence planWith(const campaign::Campaign& c, const SetupOnLink& best) {
   const double n = best.exponent->estimate;
   const auto course = campaign::courseOf(c);
   if (course && course->farPost_m() > told)
-    out.text += fmt::format(" To cover the far post ({}) as dependably, its {} link needs {:.1f} dB more: power, antenna or height.",
-                            distanceText(course->farPost_m()), best.link, radio::decibelsForRatio(course->farPost_m() / told, n));
+    out.text += fmt::format(
+        " To cover the far post ({}) as dependably, its {} link needs {:.1f} dB more: power, antenna or "
+        "height.",
+        distanceText(course->farPost_m()), best.link, radio::decibelsForRatio(course->farPost_m() / told, n));
   else
-    out.text += fmt::format(" 3 dB more on its {} link would be worth {:.0f} % of range.", best.link, 100 * (radio::rangeRatio(3, n) - 1));
+    out.text += fmt::format(" 3 dB more on its {} link would be worth {:.0f} % of range.", best.link,
+                            100 * (radio::rangeRatio(3, n) - 1));
   return out;
 }
 
@@ -69,7 +78,8 @@ Sentence planWith(const campaign::Campaign& c, const SetupOnLink& best) {
 
 Sentence nextStep(const campaign::Campaign& c, const CampaignAnalysis& a) {
   if (!lastOf(c, a))
-    return {Tone::Advice, "Fly the first pair", "Bring in one log of each setup, flown over the same path, to see a first answer."};
+    return {Tone::Advice, "Fly the first pair",
+            "Bring in one log of each setup, flown over the same path, to see a first answer."};
   for (const campaign::Setup& s : c.setups)
     if (!a.limiting(s.id))
       return {Tone::Advice, "Fly " + nameOf(c, s.id),
@@ -78,17 +88,19 @@ Sentence nextStep(const campaign::Campaign& c, const CampaignAnalysis& a) {
     if (const SetupOnLink* l = a.limiting(s.id); l->runs_used < kFlightsForUsefulInterval) {
       const int more = kFlightsForUsefulInterval - l->runs_used;
       return {Tone::Advice, fmt::format("Fly {} {} more {}", s.id, more, more == 1 ? "time" : "times"),
-              fmt::format("{} was flown {}. Three flights each, in turns, make the intervals useful.", nameOf(c, s.id),
-                          countText(l->runs_used, "time", "times"))};
+              fmt::format("{} was flown {}. Three flights each, in turns, make the intervals useful.",
+                          nameOf(c, s.id), countText(l->runs_used, "time", "times"))};
     }
   if (const PairOnLink* p = openPair(a))
     return {Tone::Advice,
             p->paired_flights > 0
-                ? fmt::format("Fly {} with {} and {} aboard", countText(p->more_pairs, "more flight", "more flights"), p->a, p->b)
-                : fmt::format("Fly {} of {} and {}", countText(p->more_pairs, "more pair", "more pairs"), p->a, p->b),
+                ? fmt::format("Fly {} with {} and {} aboard",
+                              countText(p->more_pairs, "more flight", "more flights"), p->a, p->b)
+                : fmt::format("Fly {} of {} and {}", countText(p->more_pairs, "more pair", "more pairs"),
+                              p->a, p->b),
             p->paired_flights > 0 ? std::string("Both listening at once, as before, ") + kHowFar
-                                  : std::string("In turns, over the same path and at the same height, ") + kHowFar +
-                                        " With both listening in one flight, fewer would do."};
+                                  : std::string("In turns, over the same path and at the same height, ") +
+                                        kHowFar + " With both listening in one flight, fewer would do."};
   const SetupOnLink* best = longest(c, a);
   if (!best)
     return {Tone::Advice, "Enter the receiver's sensitivity",

@@ -13,14 +13,17 @@ namespace distanz::analysis {
 namespace {
 
 /// Mean of the legs that count near a distance; none where the run was not there.
-std::optional<double> near(const log::LegTraces& legs, campaign::Legs counted, double distance_m, double half_width_m) {
+std::optional<double> near(const log::LegTraces& legs, campaign::Legs counted, double distance_m,
+                           double half_width_m) {
   double sum = 0;
   int n = 0;
   for (const log::Trace* trace : {&legs.out, &legs.back}) {
     if (counted == (trace == &legs.out ? campaign::Legs::Back : campaign::Legs::Out)) continue;
-    auto i = static_cast<std::size_t>(std::lower_bound(trace->distance_m.begin(), trace->distance_m.end(), distance_m - half_width_m) -
-                                      trace->distance_m.begin());
-    for (; i < trace->distance_m.size() && trace->distance_m[i] <= distance_m + half_width_m; ++i, ++n) sum += trace->value[i];
+    auto i = static_cast<std::size_t>(
+        std::lower_bound(trace->distance_m.begin(), trace->distance_m.end(), distance_m - half_width_m) -
+        trace->distance_m.begin());
+    for (; i < trace->distance_m.size() && trace->distance_m[i] <= distance_m + half_width_m; ++i, ++n)
+      sum += trace->value[i];
   }
   if (n == 0) return std::nullopt;
   return sum / n;
@@ -53,8 +56,8 @@ std::string cell(double v) {
 
 }  // namespace
 
-std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link,
-                            double distance_m, double half_width_m) {
+std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
+                            const std::string& link, double distance_m, double half_width_m) {
   struct Means {
     Mean signal, quality, bitrate;
     int runs = 0;
@@ -65,7 +68,8 @@ std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAn
     if (!analysis.runs[i].used || found == analysis.reductions[i].links.end()) continue;
     const LinkReduction& r = found->second;
     const campaign::Legs legs = campaign.runs[i].legs;
-    const auto s = near(r.signal, legs, distance_m, half_width_m), q = near(r.quality, legs, distance_m, half_width_m);
+    const auto s = near(r.signal, legs, distance_m, half_width_m),
+               q = near(r.quality, legs, distance_m, half_width_m);
     Means& m = by_setup[campaign.runs[i].setup];
     m.signal.add(s);
     if (r.reduced_db == 0) {  // at less power the link fails elsewhere; only its signal is referred
@@ -77,28 +81,33 @@ std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAn
   std::vector<Reading> out;
   for (const campaign::Setup& setup : campaign.setups) {
     const Means& m = by_setup[setup.id];
-    out.push_back({setup.id, m.signal.value(), m.quality.value(), m.bitrate.value(), m.signal.low, m.signal.high, m.runs});
+    out.push_back({setup.id, m.signal.value(), m.quality.value(), m.bitrate.value(), m.signal.low,
+                   m.signal.high, m.runs});
   }
   return out;
 }
 
-std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link) {
+std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
+                     const std::string& link) {
   fmt::memory_buffer out;
   const auto to = std::back_inserter(out);
   fmt::format_to(to, "run,setup,leg,distance_m,rssi_dbm,lq_pct,bitrate_mbps\n");
   for (std::size_t i = 0; i < campaign.runs.size() && i < analysis.reductions.size(); ++i) {
     const auto found = analysis.reductions[i].links.find(link);
     if (found == analysis.reductions[i].links.end()) continue;
-    const std::string id = text::csvField(campaign.runs[i].id), setup = text::csvField(campaign.runs[i].setup);
+    const std::string id = text::csvField(campaign.runs[i].id),
+                      setup = text::csvField(campaign.runs[i].setup);
     for (const bool back : {false, true}) {
       std::map<double, Row> rows;
-      const auto leg = [&](const log::LegTraces& legs) -> const log::Trace& { return back ? legs.back : legs.out; };
+      const auto leg = [&](const log::LegTraces& legs) -> const log::Trace& {
+        return back ? legs.back : legs.out;
+      };
       addLeg(rows, leg(found->second.signal), &Row::signal);
       addLeg(rows, leg(found->second.quality), &Row::quality);
       addLeg(rows, leg(found->second.bitrate), &Row::bitrate);
       for (const auto& [distance, row] : rows)
-        fmt::format_to(to, "{},{},{},{:.1f},{},{},{}\n", id, setup, back ? "back" : "out", distance, cell(row.signal), cell(row.quality),
-                       cell(row.bitrate));
+        fmt::format_to(to, "{},{},{},{:.1f},{},{},{}\n", id, setup, back ? "back" : "out", distance,
+                       cell(row.signal), cell(row.quality), cell(row.bitrate));
     }
   }
   return fmt::to_string(out);

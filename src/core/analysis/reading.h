@@ -15,11 +15,13 @@ struct Reading {
   int runs = 0;                                    ///< with a signal or quality there
 };
 
-/// @param distance_m from the station; samples within half_width_m of it count @return one per setup, in campaign order
-std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link,
-                            double distance_m, double half_width_m = 20);
+/// @param distance_m from the station; samples within half_width_m of it count @return one per setup, in
+/// campaign order
+std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
+                            const std::string& link, double distance_m, double half_width_m = 20);
 
 /// The lanes of the Compare stage as CSV: run, setup, leg, distance, signal, quality, bitrate.
-std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& link);
+std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
+                     const std::string& link);
 
 }  // namespace distanz::analysis

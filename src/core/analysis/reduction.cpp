@@ -20,10 +20,12 @@ std::optional<double> turnDrop(const estimate::FlightSamples& f, const estimate:
       if (!leg->cells[i].censored) beside.push_back(leg->cells[i].level_dbm);
   for (std::size_t i = 0; i < f.time_s.size(); ++i) {
     const double shift = f.shiftAt(i);
-    if (f.time_s[i] >= *f.turn_begin_s && f.time_s[i] <= *f.turn_end_s && std::isfinite(f.rssi_dbm[i] + shift))
+    if (f.time_s[i] >= *f.turn_begin_s && f.time_s[i] <= *f.turn_end_s &&
+        std::isfinite(f.rssi_dbm[i] + shift))
       in_turn.push_back(f.rssi_dbm[i] + shift);
   }
-  if (beside.empty() || in_turn.size() < static_cast<std::size_t>(estimate::defaults::kMinSamplesPerCell)) return std::nullopt;
+  if (beside.empty() || in_turn.size() < static_cast<std::size_t>(estimate::defaults::kMinSamplesPerCell))
+    return std::nullopt;
   return estimate::trimmedMean(in_turn, estimate::defaults::kTrim) - estimate::trimmedMean(beside, 0);
 }
 
@@ -34,9 +36,11 @@ std::vector<double> shifted(const std::vector<double>& values, const std::vector
 }
 
 /// Why a run cannot be compared on this link; empty where it can.
-std::string leftOut(const campaign::Link& link, const Reference& reference, const std::vector<double>* frequency_mhz) {
+std::string leftOut(const campaign::Link& link, const Reference& reference,
+                    const std::vector<double>* frequency_mhz) {
   if (reference.power_unknown)
-    return fmt::format("the {} transmitter chooses its power by itself and the log does not tell which", link.id);
+    return fmt::format("the {} transmitter chooses its power by itself and the log does not tell which",
+                       link.id);
   if (!frequency_mhz) return {};
   std::vector<double> known;
   for (double f : *frequency_mhz)
@@ -44,7 +48,8 @@ std::string leftOut(const campaign::Link& link, const Reference& reference, cons
   if (known.empty()) return {};
   const double middle = estimate::median(std::move(known));
   if (std::abs(middle / link.frequency_mhz - 1) <= kOtherBandShare) return {};
-  return fmt::format("{} was on {:.0f} MHz, another band than the campaign's {:.0f} MHz", link.id, middle, link.frequency_mhz);
+  return fmt::format("{} was on {:.0f} MHz, another band than the campaign's {:.0f} MHz", link.id, middle,
+                     link.frequency_mhz);
 }
 
 struct Reducer {
@@ -54,12 +59,14 @@ struct Reducer {
   const log::Track& track;
 
   std::optional<estimate::FirstFailure> failure(const log::RulePart& part) const {
-    return estimate::firstFailure(0, recording.time_s, track.distance_m, part.values, track.farthest_s, part.threshold);
+    return estimate::firstFailure(0, recording.time_s, track.distance_m, part.values, track.farthest_s,
+                                  part.threshold);
   }
   log::LegTraces traces(const std::vector<double>& values) const {
     return log::tracesOf(recording.time_s, track.distance_m, values, track.turn);
   }
-  std::vector<estimate::QualityWindow> windows(const std::vector<double>& rssi, const std::vector<double>& values) const {
+  std::vector<estimate::QualityWindow> windows(const std::vector<double>& rssi,
+                                               const std::vector<double>& values) const {
     return estimate::qualityWindows(recording.time_s, rssi, values, track.turn.begin_s, track.turn.end_s);
   }
   /// What the pilot's rule made of the flight: one rule for where it failed first, and for every dropout.
@@ -84,8 +91,11 @@ struct Reducer {
 
   LinkReduction link(const campaign::Link& link) const {
     LinkReduction out;
-    const auto channel = [&](std::string_view quantity) { return recording.find(log::linkChannel(link.id, quantity)); };
-    const auto *rssi = channel(log::channel::kRssi), *quality = channel(log::channel::kQuality), *bitrate = channel(log::channel::kBitrate);
+    const auto channel = [&](std::string_view quantity) {
+      return recording.find(log::linkChannel(link.id, quantity));
+    };
+    const auto *rssi = channel(log::channel::kRssi), *quality = channel(log::channel::kQuality),
+               *bitrate = channel(log::channel::kBitrate);
     const Reference reference = referenceOf(campaign, run, link, recording);
     out.power = reference.power;
     out.mode = reference.mode;
@@ -117,13 +127,14 @@ std::vector<NamedPart> ruleParts(const campaign::Link& link, const log::Recordin
   const auto* bitrate = recording.find(log::linkChannel(link.id, log::channel::kBitrate));
   std::vector<NamedPart> out;
   if (quality && link.rule.lq_min_pct) out.push_back({"quality", {*quality, *link.rule.lq_min_pct}});
-  if (bitrate && link.rule.bitrate_min_mbps) out.push_back({"bitrate", {*bitrate, *link.rule.bitrate_min_mbps}});
+  if (bitrate && link.rule.bitrate_min_mbps)
+    out.push_back({"bitrate", {*bitrate, *link.rule.bitrate_min_mbps}});
   if (quality && out.empty()) out.push_back({"quality", {*quality, kDefaultQuality_pct}, false});
   return out;
 }
 
-RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run, const log::Recording& recording,
-                       const course::Course* course) {
+RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
+                       const log::Recording& recording, const course::Course* course) {
   RunReduction out;
   try {
     std::optional<log::Turn> hand;
@@ -135,16 +146,19 @@ RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& 
     out.duration_s = recording.time_s.back() - recording.time_s.front();
     if (track.off_path_share > kOtherPathShare)
       throw InputError(
-          fmt::format("{:.0f} % of it lies more than {:.0f} m beside this campaign's path: a flight over another path belongs in a "
+          fmt::format("{:.0f} % of it lies more than {:.0f} m beside this campaign's path: a flight over "
+                      "another path belongs in a "
                       "campaign of its own",
                       100 * track.off_path_share, log::kOffPath_m));
     const Reducer reducer{campaign, run, recording, track};
     for (const campaign::Link& link : campaign.links) {
       LinkReduction reduced = reducer.link(link);
-      if (reduced.has_signal || reduced.has_quality || reduced.has_bitrate) out.links.emplace(link.id, std::move(reduced));
+      if (reduced.has_signal || reduced.has_quality || reduced.has_bitrate)
+        out.links.emplace(link.id, std::move(reduced));
     }
     out.problems = std::move(track.problems);
-    if (out.links.empty()) out.refused = "the log has no signal, link quality or bitrate of any link in this campaign";
+    if (out.links.empty())
+      out.refused = "the log has no signal, link quality or bitrate of any link in this campaign";
   } catch (const Error& e) {
     out.refused = e.what();
   }

@@ -18,7 +18,8 @@ namespace distanz::analysis {
 
 /// Link quality below which a link without a rule of its own counts as dropped, in %.
 constexpr double kDefaultQuality_pct = 50;
-constexpr double kOtherPathShare = 0.5;  ///< more of a flight than this beside the path: it was flown elsewhere
+constexpr double kOtherPathShare =
+    0.5;  ///< more of a flight than this beside the path: it was flown elsewhere
 constexpr double kOtherBandShare = 0.1;  ///< a frequency farther from the link's than this is another band
 
 /// All that the analysis keeps of one run on one link: a few hundred numbers, whatever the length of the log.
@@ -39,8 +40,9 @@ struct LinkReduction {
   double reduced_db = 0;
 };
 
-/// The measured parts of a link's rule that a recording tells, by name ("quality", "bitrate"): what dropouts, first failures and live
-/// advice go by. A rule without either is held to kDefaultQuality_pct where there is a quality.
+/// The measured parts of a link's rule that a recording tells, by name ("quality", "bitrate"): what dropouts,
+/// first failures and live advice go by. A rule without either is held to kDefaultQuality_pct where there is
+/// a quality.
 struct NamedPart {
   std::string name;
   log::RulePart part;
@@ -60,14 +62,16 @@ struct RunReduction {
 
 /// Reduces one recording. Never throws for what a log may hold: the reason stands in `refused`.
 /// @param course where the samples are put by GNSS; null: by the distance column
-RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run, const log::Recording& recording,
-                       const course::Course* course);
+RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
+                       const log::Recording& recording, const course::Course* course);
 
-/// Keeps what runs were reduced to, for as long as nothing that reduceRun() looks at changes. find() may be called from several threads.
+/// Keeps what runs were reduced to, for as long as nothing that reduceRun() looks at changes. find() may be
+/// called from several threads.
 class ReductionCache {
  public:
   /// Null where the run was not kept, or depends on something that changed since.
-  std::shared_ptr<const RunReduction> find(const campaign::Campaign& campaign, const campaign::Run& run) const;
+  std::shared_ptr<const RunReduction> find(const campaign::Campaign& campaign,
+                                           const campaign::Run& run) const;
   /// Makes these the kept ones. @param reductions one per run of the campaign
   void keep(const campaign::Campaign& campaign, const std::vector<RunReduction>& reductions);
 

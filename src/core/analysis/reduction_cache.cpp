@@ -23,14 +23,16 @@ std::string runKey(const campaign::Campaign& c, const campaign::Run& run) {
   for (const auto& [id, link] : setup->links) {
     key += id;
     description::addKey(key, link);
-    if (const campaign::Part* transmitter = campaign::findPart(c, link.transmitter)) description::addKey(key, *transmitter);
+    if (const campaign::Part* transmitter = campaign::findPart(c, link.transmitter))
+      description::addKey(key, *transmitter);
   }
   return key;
 }
 
 }  // namespace
 
-std::shared_ptr<const RunReduction> ReductionCache::find(const campaign::Campaign& campaign, const campaign::Run& run) const {
+std::shared_ptr<const RunReduction> ReductionCache::find(const campaign::Campaign& campaign,
+                                                         const campaign::Run& run) const {
   const auto found = m_runs.find(run.id);
   if (found == m_runs.end() || m_common != commonKey(campaign)) return nullptr;
   return found->second.key == runKey(campaign, run) ? found->second.reduction : nullptr;

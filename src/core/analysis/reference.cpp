@@ -30,7 +30,8 @@ void addTo(std::vector<double>& sums, std::size_t rows, double value) {
 }
 
 /// Refers every row to one power. A log with one power close to the kit's is left as it is.
-void referPower(const log::Recording& r, const std::vector<double>& power_mw, std::optional<double> kit_dbm, Reference& out) {
+void referPower(const log::Recording& r, const std::vector<double>& power_mw, std::optional<double> kit_dbm,
+                Reference& out) {
   std::vector<double> dbm = heldPower(r.time_s, power_mw);
   PowerUse& use = out.power;
   use.low_dbm = INFINITY;
@@ -44,7 +45,8 @@ void referPower(const log::Recording& r, const std::vector<double>& power_mw, st
   use.reference_dbm = kit_dbm.value_or(use.high_dbm);
   const auto far = [&](double p) { return std::abs(p - use.reference_dbm) > kPowerTolerance_db; };
   if (!use.changed && !far(use.high_dbm)) return;
-  if (!use.changed) std::fill(dbm.begin(), dbm.end(), use.high_dbm);  // gaps in a power that never changed hide nothing
+  if (!use.changed)
+    std::fill(dbm.begin(), dbm.end(), use.high_dbm);  // gaps in a power that never changed hide nothing
   if (out.signal_db.empty()) out.signal_db.assign(r.rows(), 0.0);
   const double one = 1 / static_cast<double>(r.rows());
   for (std::size_t i = 0; i < r.rows(); ++i) {
@@ -66,9 +68,10 @@ double modeOffset(const campaign::Link& link, double mode) {
   return NAN;
 }
 
-/// The run as a whole is told in the most sensitive mode it held, for that is where its range ends; a level held against quality
-/// belongs to the mode of its own row.
-void referMode(const log::Recording& r, const std::vector<double>& modes, const campaign::Link& link, Reference& out) {
+/// The run as a whole is told in the most sensitive mode it held, for that is where its range ends; a level
+/// held against quality belongs to the mode of its own row.
+void referMode(const log::Recording& r, const std::vector<double>& modes, const campaign::Link& link,
+               Reference& out) {
   std::map<double, double> lasted_s;
   for (std::size_t i = 0; i + 1 < r.rows(); ++i)
     if (std::isfinite(modes[i])) lasted_s[modes[i]] += r.time_s[i + 1] - r.time_s[i];
@@ -101,20 +104,24 @@ void referMode(const log::Recording& r, const std::vector<double>& modes, const 
 
 }  // namespace
 
-Reference referenceOf(const campaign::Campaign& campaign, const campaign::Run& run, const campaign::Link& link,
-                      const log::Recording& recording) {
+Reference referenceOf(const campaign::Campaign& campaign, const campaign::Run& run,
+                      const campaign::Link& link, const log::Recording& recording) {
   Reference out;
   const campaign::Setup* setup = campaign::findSetup(campaign, run.setup);
-  const auto ends = setup ? setup->links.find(link.id) : std::map<std::string, campaign::SetupLink>::const_iterator();
+  const auto ends =
+      setup ? setup->links.find(link.id) : std::map<std::string, campaign::SetupLink>::const_iterator();
   const campaign::SetupLink* kit = setup && ends != setup->links.end() ? &ends->second : nullptr;
   if (const auto reduced = run.reduced_db.find(link.id); reduced != run.reduced_db.end()) {
     out.reduced_db = reduced->second;
     addTo(out.signal_db, recording.rows(), out.reduced_db);
   }
   const auto* power = recording.find(log::linkChannel(link.id, log::channel::kPower));
-  // At reduced power the log may show either figure: the pilot's own says what was done, only changes in flight are taken out.
+  // At reduced power the log may show either figure: the pilot's own says what was done, only changes in
+  // flight are taken out.
   if (power)
-    referPower(recording, *power, kit && out.reduced_db == 0 ? campaign::valueAt(campaign, *kit, campaign::kTransmitPower) : std::nullopt,
+    referPower(recording, *power,
+               kit && out.reduced_db == 0 ? campaign::valueAt(campaign, *kit, campaign::kTransmitPower)
+                                          : std::nullopt,
                out);
   out.power_unknown = kit && kit->automatic_power && !out.power.recorded;
   if (const auto* modes = modeColumn(recording, link.id)) referMode(recording, *modes, link, out);

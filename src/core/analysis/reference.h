@@ -16,7 +16,8 @@ struct PowerUse {
   bool recorded = false, changed = false;
   bool kit_known = false;  ///< the kit says which power is meant
   double low_dbm = 0, high_dbm = 0;
-  double reference_dbm = 0;   ///< power the signal is referred to: the kit's, else the highest: an automatic one ends there far out
+  double reference_dbm = 0;   ///< power the signal is referred to: the kit's, else the highest: an automatic
+                              ///< one ends there far out
   double referred_share = 0;  ///< rows that were shifted
   double unknown_share = 0;   ///< rows left out because their power is not known
 };
@@ -26,13 +27,16 @@ struct ModeUse {
   bool recorded = false;
   std::vector<double> held;          ///< modes that lasted, rising
   bool without_sensitivity = false;  ///< one of them is not in the kit
-  double offset_db = 0;              ///< what the most sensitive mode held needs less (positive) than the link's own sensitivity
+  double offset_db =
+      0;  ///< what the most sensitive mode held needs less (positive) than the link's own sensitivity
 };
 
 /// What has to be added to the readings of one run on one link before runs can be put beside each other.
 struct Reference {
-  std::vector<double> signal_db;   ///< per row, for the signal model; NaN: the row's power is not known. Empty: nothing
-  std::vector<double> quality_db;  ///< per row, for levels held against quality: its own mode only. Empty: nothing
+  std::vector<double>
+      signal_db;  ///< per row, for the signal model; NaN: the row's power is not known. Empty: nothing
+  std::vector<double>
+      quality_db;  ///< per row, for levels held against quality: its own mode only. Empty: nothing
   PowerUse power;
   ModeUse mode;
   double reduced_db = 0;
@@ -40,7 +44,7 @@ struct Reference {
 };
 
 /// @param run of the campaign @param recording of that run
-Reference referenceOf(const campaign::Campaign& campaign, const campaign::Run& run, const campaign::Link& link,
-                      const log::Recording& recording);
+Reference referenceOf(const campaign::Campaign& campaign, const campaign::Run& run,
+                      const campaign::Link& link, const log::Recording& recording);
 
 }  // namespace distanz::analysis

@@ -29,8 +29,10 @@ void addVerdicts(const campaign::Campaign& c, const CampaignAnalysis& a, List& o
   std::vector<const PairOnLink*> pairs;
   for (const PairOnLink& p : a.comparisons)
     if (a.decides(p)) pairs.push_back(&p);
-  std::stable_sort(pairs.begin(), pairs.end(), [](const auto* x, const auto* y) { return decided(*x) > decided(*y); });
-  for (std::size_t i = 0; i < std::min(pairs.size(), kMostVerdicts); ++i) out.add(verdictSentence(c, a, *pairs[i]));
+  std::stable_sort(pairs.begin(), pairs.end(),
+                   [](const auto* x, const auto* y) { return decided(*x) > decided(*y); });
+  for (std::size_t i = 0; i < std::min(pairs.size(), kMostVerdicts); ++i)
+    out.add(verdictSentence(c, a, *pairs[i]));
   if (pairs.size() > kMostVerdicts)
     out.add({Tone::Result, fmt::format("{} more pairs", pairs.size() - kMostVerdicts),
              "They are in the data of this view (CSV) and in the command line's answer."});
@@ -38,7 +40,8 @@ void addVerdicts(const campaign::Campaign& c, const CampaignAnalysis& a, List& o
 
 void addLegs(const campaign::Campaign& c, const CampaignAnalysis& a, List& out) {
   for (const LegDifference& l : a.legs)
-    if (const SetupOnLink* limit = a.limiting(l.setup); limit && limit->link == l.link) out.add(legSentence(c, l));
+    if (const SetupOnLink* limit = a.limiting(l.setup); limit && limit->link == l.link)
+      out.add(legSentence(c, l));
 }
 
 }  // namespace
@@ -71,11 +74,13 @@ std::string spanText(double low, double high) {
 std::string rangeText(const RangeAnswer& r) {
   if (r.status == Status::Withheld) return "not known";
   if (r.status == Status::AtLeast) {
-    const std::string sure =
-        r.confidence < estimate::defaults::kConfidence ? fmt::format(" ({:.0f} % sure)", 100 * r.confidence) : std::string();
+    const std::string sure = r.confidence < estimate::defaults::kConfidence
+                                 ? fmt::format(" ({:.0f} % sure)", 100 * r.confidence)
+                                 : std::string();
     return "at least " + distanceText(r.at_least_m.value_or(0)) + sure;
   }
-  return fmt::format("{} (95 %: {}{})", distanceText(*r.estimate_m), spanText(r.low_m.value_or(0), r.high_m.value_or(INFINITY)),
+  return fmt::format("{} (95 %: {}{})", distanceText(*r.estimate_m),
+                     spanText(r.low_m.value_or(0), r.high_m.value_or(INFINITY)),
                      r.status == Status::Extrapolated ? "; beyond what was flown" : "");
 }
 
@@ -90,7 +95,11 @@ std::string probabilityWords(double p) {
 }
 
 Sentence cautionSentence(const Warning& w) {
-  return {Tone::Caution, {}, w.text, {}, w.code == "flight-stands-out" || w.code == "flights-differ" ? w.run : std::string()};
+  return {Tone::Caution,
+          {},
+          w.text,
+          {},
+          w.code == "flight-stands-out" || w.code == "flights-differ" ? w.run : std::string()};
 }
 
 std::vector<Sentence> findings(const campaign::Campaign& c, const CampaignAnalysis& a) {
@@ -103,7 +112,8 @@ std::vector<Sentence> findings(const campaign::Campaign& c, const CampaignAnalys
   for (const ReducedPower& r : a.reduced) out.add(reducedSentence(c, r));
   addLegs(c, a, out);
   if (!a.answers.empty())
-    if (const SetupOnLink* first = a.limiting(a.answers.front().setup)) out.add(placeSentence(a, first->link));
+    if (const SetupOnLink* first = a.limiting(a.answers.front().setup))
+      out.add(placeSentence(a, first->link));
   for (const Warning& w : a.warnings) out.add(cautionSentence(w));
   return out.sentences;
 }

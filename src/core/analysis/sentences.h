@@ -4,7 +4,8 @@
 
 #include "core/analysis/campaign_analysis.h"
 
-/// What was found, in sentences a pilot can act on: the window, the command line and (later) the report say the same.
+/// What was found, in sentences a pilot can act on: the window, the command line and (later) the report say
+/// the same.
 namespace distanz::analysis {
 
 /// "2.41 km" from 1 km, "860 m" below.
@@ -27,13 +28,15 @@ struct Sentence {
 };
 
 /// The verdict on one pair: title says who is better, text says by how much and how sure.
-Sentence verdictSentence(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const PairOnLink& pair);
+Sentence verdictSentence(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
+                         const PairOnLink& pair);
 
 /// What limits a setup, and at what distance.
-Sentence limitSentence(const campaign::Campaign& campaign, const CampaignAnalysis& analysis, const std::string& setup);
+Sentence limitSentence(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
+                       const std::string& setup);
 
-/// Where a setup's way back differs from its way out, or the link came back much nearer than it was lost. Empty title: nothing worth
-/// telling.
+/// Where a setup's way back differs from its way out, or the link came back much nearer than it was lost.
+/// Empty title: nothing worth telling.
 Sentence legSentence(const campaign::Campaign& campaign, const LegDifference& legs);
 
 /// What flights at reduced power say of full power.

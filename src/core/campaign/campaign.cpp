@@ -11,7 +11,8 @@ namespace {
 
 template <class Items>
 auto findById(Items& items, const std::string& id) {
-  const auto found = std::find_if(items.begin(), items.end(), [&](const auto& item) { return item.id == id; });
+  const auto found =
+      std::find_if(items.begin(), items.end(), [&](const auto& item) { return item.id == id; });
   return found == items.end() ? nullptr : &*found;
 }
 
@@ -94,7 +95,8 @@ const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, con
 
 Campaign splitByLeg(const Campaign& campaign, const std::string& setup) {
   Campaign out = campaign;
-  const auto there = std::find_if(out.setups.begin(), out.setups.end(), [&](const Setup& s) { return s.id == setup; });
+  const auto there =
+      std::find_if(out.setups.begin(), out.setups.end(), [&](const Setup& s) { return s.id == setup; });
   if (there == out.setups.end()) throw DomainError("there is no setup \"" + setup + "\" to split");
   Setup back = *there;
   back.id = freeSetupId(campaign);

@@ -6,8 +6,8 @@
 #include "core/campaign/setup.h"
 #include "core/radio/budget.h"
 
-/// The campaign as the pilot describes it: plain values, no computation. Samples live elsewhere (core/log). What its structs hold is
-/// described once, in describe.cpp.
+/// The campaign as the pilot describes it: plain values, no computation. Samples live elsewhere (core/log).
+/// What its structs hold is described once, in describe.cpp.
 namespace distanz::campaign {
 
 /// What a campaign is besides its lists.
@@ -16,7 +16,8 @@ struct Facts {
   std::string uuid;  ///< as Part::uuid
   Station station;
   double plan_exponent = 2;  ///< path-loss exponent used for prediction
-  std::string unknown = {};  ///< keys of the interchange form that this version does not know: a JSON object, or empty
+  std::string unknown =
+      {};  ///< keys of the interchange form that this version does not know: a JSON object, or empty
   bool operator==(const Facts&) const = default;
 };
 
@@ -55,11 +56,12 @@ const std::vector<PathPoint>& firstPath(const Campaign& campaign);
 /// The campaign's first path, made where there is none.
 Path& editFirstPath(Campaign& campaign);
 
-/// Station to far post along a path (the first, where none is named), or nothing where no station or no path is given yet or its points
-/// are not usable.
+/// Station to far post along a path (the first, where none is named), or nothing where no station or no path
+/// is given yet or its points are not usable.
 std::optional<course::Course> courseOf(const Campaign& campaign, const std::string& path = {});
 
-/// Letter drawn for a setup: its id where that is one character, else by its place in the list (A, B, ... Z, then digits).
+/// Letter drawn for a setup: its id where that is one character, else by its place in the list (A, B, ... Z,
+/// then digits).
 std::string letterOf(const Campaign& campaign, std::size_t setup);
 /// First letter no setup uses yet.
 std::string freeSetupId(const Campaign& campaign);
@@ -77,15 +79,16 @@ int nextOrder(const Campaign& campaign);
 /// The run whose log has these bytes, among the campaign's and those about to be added; null where it is new.
 const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, const std::string& sha256);
 
-/// Makes the leg a variable: the setup keeps the way out of its runs, and a new one beside it gets the way back of the same flights, so
-/// that the two are compared within each flight. @throws DomainError for a setup that does not exist
+/// Makes the leg a variable: the setup keeps the way out of its runs, and a new one beside it gets the way
+/// back of the same flights, so that the two are compared within each flight. @throws DomainError for a setup
+/// that does not exist
 Campaign splitByLeg(const Campaign& campaign, const std::string& setup);
 
 /// The campaign without a setup, its runs, and nameless parts that only it had.
 Campaign withoutSetup(const Campaign& campaign, const std::string& setup);
 
-/// The campaign without a link, and without anything that only made sense with it: the setups' ends of it, reduced power and corrected
-/// columns of runs.
+/// The campaign without a link, and without anything that only made sense with it: the setups' ends of it,
+/// reduced power and corrected columns of runs.
 Campaign withoutLink(const Campaign& campaign, const std::string& link);
 
 }  // namespace distanz::campaign

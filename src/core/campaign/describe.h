@@ -2,7 +2,8 @@
 #include "core/campaign/campaign.h"
 #include "core/description/visitor.h"
 
-/// The one description of everything a campaign holds: see core/description/visitor.h. What is not described is not kept.
+/// The one description of everything a campaign holds: see core/description/visitor.h. What is not described
+/// is not kept.
 namespace distanz::campaign {
 
 using description::Visitor;

@@ -8,8 +8,10 @@
 
 namespace distanz::campaign {
 
-const Slot kTransmitPower{&SetupLink::transmitter, PartKind::Transmitter, "power_dbm", &radio::LinkEnds::power_dbm};
-const Slot kTransmitGain{&SetupLink::tx_antenna, PartKind::Antenna, "gain_dbi", &radio::LinkEnds::tx_gain_dbi};
+const Slot kTransmitPower{&SetupLink::transmitter, PartKind::Transmitter, "power_dbm",
+                          &radio::LinkEnds::power_dbm};
+const Slot kTransmitGain{&SetupLink::tx_antenna, PartKind::Antenna, "gain_dbi",
+                         &radio::LinkEnds::tx_gain_dbi};
 const Slot kTransmitLoss{&SetupLink::tx_cable, PartKind::Cable, "loss_db", &radio::LinkEnds::tx_loss_db};
 const Slot kReceiveGain{&SetupLink::rx_antenna, PartKind::Antenna, "gain_dbi", &radio::LinkEnds::rx_gain_dbi};
 const Slot kReceiveLoss{&SetupLink::rx_cable, PartKind::Cable, "loss_db", &radio::LinkEnds::rx_loss_db};
@@ -38,8 +40,10 @@ std::optional<double> valueAt(const Campaign& c, const SetupLink& link, const Sl
   return part ? part->value(slot.value) : std::nullopt;
 }
 
-void setValueAt(Campaign& c, const std::string& setup, const std::string& link, const Slot& slot, std::optional<double> value) {
-  const auto own = std::find_if(c.setups.begin(), c.setups.end(), [&](const Setup& s) { return s.id == setup; });
+void setValueAt(Campaign& c, const std::string& setup, const std::string& link, const Slot& slot,
+                std::optional<double> value) {
+  const auto own =
+      std::find_if(c.setups.begin(), c.setups.end(), [&](const Setup& s) { return s.id == setup; });
   if (own == c.setups.end()) return;
   std::string& ref = own->links[link].*slot.part;
   const Part* now = findPart(c, ref);
@@ -69,8 +73,9 @@ std::optional<radio::LinkEnds> endsOf(const Campaign& c, const SetupLink& link) 
 
 void dropOrphans(Campaign& campaign, const Campaign& before) {
   const auto used = usesOf(before), uses = usesOf(campaign);
-  std::erase_if(campaign.parts,
-                [&](const Part& p) { return p.name.empty() && p.notes.empty() && used.contains(p.id) && !uses.contains(p.id); });
+  std::erase_if(campaign.parts, [&](const Part& p) {
+    return p.name.empty() && p.notes.empty() && used.contains(p.id) && !uses.contains(p.id);
+  });
 }
 
 }  // namespace distanz::campaign

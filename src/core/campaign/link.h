@@ -29,7 +29,8 @@ struct Link {
   LinkKind kind = LinkKind::Control;
   double frequency_mhz = 2440;
   std::optional<double> sensitivity_dbm;
-  std::vector<ModeSensitivity> modes;  ///< results are told at sensitivity_dbm, or the first mode's where that is not given
+  std::vector<ModeSensitivity>
+      modes;  ///< results are told at sensitivity_dbm, or the first mode's where that is not given
   RangeRule rule;
   std::string unknown = {};
   bool operator==(const Link&) const = default;

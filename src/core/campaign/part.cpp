@@ -30,8 +30,8 @@ std::span<const PartField> partFields() {
 }
 
 const PartField* partField(PartKind kind, const std::string& key) {
-  const auto found =
-      std::find_if(std::begin(kFields), std::end(kFields), [&](const PartField& f) { return f.kind == kind && f.key == key; });
+  const auto found = std::find_if(std::begin(kFields), std::end(kFields),
+                                  [&](const PartField& f) { return f.kind == kind && f.key == key; });
   return found == std::end(kFields) ? nullptr : found;
 }
 

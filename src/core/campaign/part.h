@@ -21,10 +21,12 @@ struct PartValue {
   bool operator==(const PartValue&) const = default;
 };
 
-/// A thing that is bought, built, measured and mounted; setups refer to it, and another campaign may have the same one.
+/// A thing that is bought, built, measured and mounted; setups refer to it, and another campaign may have the
+/// same one.
 struct Part {
   std::string id;
-  std::string uuid;  ///< the same in every campaign that has this very part; empty until it is kept in a campaign file
+  std::string uuid;  ///< the same in every campaign that has this very part; empty until it is kept in a
+                     ///< campaign file
   PartKind kind = PartKind::Antenna;
   std::string name;
   std::string notes;

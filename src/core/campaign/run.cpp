@@ -5,8 +5,9 @@
 namespace distanz::campaign {
 namespace {
 
-constexpr description::Word kEnds[] = {{""},      {"link-lost"}, {"quality-limit"}, {"turned-back"},  {"battery"},
-                                       {"limit"}, {"obstacle"},  {"aircraft"},      {"equipment-cap"}};
+constexpr description::Word kEnds[] = {
+    {""},      {"link-lost"}, {"quality-limit"}, {"turned-back"},  {"battery"},
+    {"limit"}, {"obstacle"},  {"aircraft"},      {"equipment-cap"}};
 constexpr description::Word kLegs[] = {{"both"}, {"out"}, {"back"}};
 
 }  // namespace
@@ -38,8 +39,10 @@ std::string legsWord(Legs legs) {
 }
 
 std::optional<Ended> endedFromWord(const std::string& word) {
-  const auto found = std::find_if(std::begin(kEnds), std::end(kEnds), [&](const description::Word& w) { return w.word == word; });
-  return found == std::end(kEnds) ? std::nullopt : std::optional(static_cast<Ended>(found - std::begin(kEnds)));
+  const auto found = std::find_if(std::begin(kEnds), std::end(kEnds),
+                                  [&](const description::Word& w) { return w.word == word; });
+  return found == std::end(kEnds) ? std::nullopt
+                                  : std::optional(static_cast<Ended>(found - std::begin(kEnds)));
 }
 
 }  // namespace distanz::campaign

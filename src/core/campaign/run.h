@@ -10,7 +10,17 @@
 namespace distanz::campaign {
 
 /// Why a run ended.
-enum class Ended { Unknown, LinkLost, QualityLimit, TurnedBack, Battery, Limit, Obstacle, Aircraft, EquipmentCap };
+enum class Ended {
+  Unknown,
+  LinkLost,
+  QualityLimit,
+  TurnedBack,
+  Battery,
+  Limit,
+  Obstacle,
+  Aircraft,
+  EquipmentCap
+};
 
 /// Which part of a flight counts: banking, airframe and antenna may favour one way.
 enum class Legs { Both, Out, Back };
@@ -20,12 +30,13 @@ enum class Method { PathFlight, Paired, Course, StationReadings, Swap, Walk, Han
 
 /// Where samples of a run come from.
 struct Source {
-  std::string file;                            ///< name of the original file
-  std::string sha256;                          ///< of its bytes, hexadecimal; empty before import
-  std::map<std::string, std::string> columns;  ///< channel -> column of the log where the pilot corrected the match
-  double clock_offset_s = 0;                   ///< added to its times to get those of the first source
-  double clock_drift_ppm = 0;                  ///< by how much its clock runs slow, in millionths
-  std::string unknown = {};                    ///< as Campaign::unknown
+  std::string file;    ///< name of the original file
+  std::string sha256;  ///< of its bytes, hexadecimal; empty before import
+  std::map<std::string, std::string>
+      columns;                 ///< channel -> column of the log where the pilot corrected the match
+  double clock_offset_s = 0;   ///< added to its times to get those of the first source
+  double clock_drift_ppm = 0;  ///< by how much its clock runs slow, in millionths
+  std::string unknown = {};    ///< as Campaign::unknown
   bool operator==(const Source&) const = default;
 };
 
@@ -42,7 +53,8 @@ struct Run {
   std::string notes;
   std::string void_reason;  ///< not empty: kept but not counted
   Legs legs = Legs::Both;
-  std::map<std::string, double> reduced_db;        ///< by link id: power below the setup's own (range check, attenuator), > 0
+  std::map<std::string, double>
+      reduced_db;  ///< by link id: power below the setup's own (range check, attenuator), > 0
   std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as moved by hand
   std::string unknown = {};
   bool operator==(const Run&) const = default;

@@ -4,11 +4,13 @@
 
 namespace distanz::campaign {
 
-/// One setup's ends of one link: ids of parts, empty where nothing is said. Without a transmitter's power nothing is predicted.
+/// One setup's ends of one link: ids of parts, empty where nothing is said. Without a transmitter's power
+/// nothing is predicted.
 struct SetupLink {
   std::string transmitter, tx_cable, tx_antenna;
   std::string receiver, rx_cable, rx_antenna;
-  bool automatic_power = false;  ///< the transmitter chooses its power: a log without a power column cannot be compared
+  bool automatic_power =
+      false;  ///< the transmitter chooses its power: a log without a power column cannot be compared
   std::string unknown = {};
   bool operator==(const SetupLink&) const = default;
 };

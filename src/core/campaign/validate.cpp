@@ -30,8 +30,8 @@ class Bounds : public description::Visitor {
     const auto unit = quantity::symbolOf(f.unit);
     const std::string space = unit.empty() ? "" : " ";
     if (std::isfinite(f.low) && std::isfinite(f.high))
-      fail("out-of-bounds",
-           fmt::format("{} is {}{}{}; it must lie within {} to {}{}{}", nameOf(f), v, space, unit, f.low, f.high, space, unit));
+      fail("out-of-bounds", fmt::format("{} is {}{}{}; it must lie within {} to {}{}{}", nameOf(f), v, space,
+                                        unit, f.low, f.high, space, unit));
     else
       fail("out-of-bounds", fmt::format("{} is {}; it must be a number", nameOf(f), v));
   }
@@ -96,8 +96,9 @@ class Bounds : public description::Visitor {
     const auto known = m_ids.find(f.refers);
     if (known == m_ids.end() || known->second.contains(id)) return;
     const std::string at = where();
-    fail("unknown-id", fmt::format("{} names {} \"{}\", which is not in this campaign",
-                                   at.substr(0, at.size() - std::min<std::size_t>(at.size(), 2)), f.refers, id));
+    fail("unknown-id",
+         fmt::format("{} names {} \"{}\", which is not in this campaign",
+                     at.substr(0, at.size() - std::min<std::size_t>(at.size(), 2)), f.refers, id));
   }
 
   const Ids& m_ids;
@@ -114,9 +115,11 @@ struct Checker {
   void ids(const EntityKind<T>& kind, const Campaign& c, Ids& all) {
     auto& seen = all[kind.kind];
     for (const T& item : c.*kind.items) {
-      if (item.id.size() > kLongestId) fail("long-id", fmt::format("a {} has an id of over {} bytes; shorten it", kind.kind, kLongestId));
+      if (item.id.size() > kLongestId)
+        fail("long-id", fmt::format("a {} has an id of over {} bytes; shorten it", kind.kind, kLongestId));
       if (item.id.empty()) fail("no-id", fmt::format("a {} has no id; give it one", kind.kind));
-      if (!seen.insert(item.id).second) fail("duplicate-id", fmt::format("{} \"{}\" occurs twice; rename one", kind.kind, item.id));
+      if (!seen.insert(item.id).second)
+        fail("duplicate-id", fmt::format("{} \"{}\" occurs twice; rename one", kind.kind, item.id));
     }
   }
 
@@ -124,16 +127,20 @@ struct Checker {
     std::set<double> modes;
     for (const ModeSensitivity& m : l.modes)
       if (!modes.insert(m.mode).second)
-        fail("duplicate-mode", fmt::format("link \"{}\": mode {:g} occurs twice; give each mode one sensitivity", l.id, m.mode));
-    if (l.id.find('.') != std::string::npos) fail("bad-id", fmt::format("link \"{}\": a link's id must not hold a dot; rename it", l.id));
+        fail(
+            "duplicate-mode",
+            fmt::format("link \"{}\": mode {:g} occurs twice; give each mode one sensitivity", l.id, m.mode));
+    if (l.id.find('.') != std::string::npos)
+      fail("bad-id", fmt::format("link \"{}\": a link's id must not hold a dot; rename it", l.id));
   }
 
   void part(const Part& p) {
     for (const auto& [key, v] : p.values) {
       const PartField* field = partField(p.kind, key);  // of a later version: kept, and nobody reads it
       if (field && !(v.value >= field->low && v.value <= field->high))
-        fail("out-of-bounds", fmt::format("part \"{}\": {} is {} {unit}; it must lie within {} to {} {unit}", p.id, field->what, v.value,
-                                          field->low, field->high, fmt::arg("unit", quantity::symbolOf(field->unit))));
+        fail("out-of-bounds", fmt::format("part \"{}\": {} is {} {unit}; it must lie within {} to {} {unit}",
+                                          p.id, field->what, v.value, field->low, field->high,
+                                          fmt::arg("unit", quantity::symbolOf(field->unit))));
     }
   }
 
@@ -148,7 +155,8 @@ struct Checker {
     const double length = course::between(*c.station.position(), p.points.back().position).distance_m;
     if (!(length >= kPostLow_m && length <= kPathHigh_m))
       fail("out-of-bounds",
-           fmt::format("distance from station to far post is {} m; it must lie within {} to {} m", length, kPostLow_m, kPathHigh_m));
+           fmt::format("distance from station to far post is {} m; it must lie within {} to {} m", length,
+                       kPostLow_m, kPathHigh_m));
   }
 };
 
@@ -158,11 +166,14 @@ std::vector<Problem> validate(const Campaign& c) {
   Checker check;
   eachKind([&](const auto& kind) {
     const std::size_t n = (c.*kind.items).size();
-    if (n > kMostItems) check.fail("too-many", fmt::format("{} {} are more than the {} a campaign may have", n, kind.list, kMostItems));
+    if (n > kMostItems)
+      check.fail("too-many",
+                 fmt::format("{} {} are more than the {} a campaign may have", n, kind.list, kMostItems));
   });
   for (const Path& p : c.paths)
     if (p.points.size() > kMostItems)
-      check.fail("too-many", fmt::format("{} points are more than the {} a path may have", p.points.size(), kMostItems));
+      check.fail("too-many",
+                 fmt::format("{} points are more than the {} a path may have", p.points.size(), kMostItems));
   if (!check.problems.empty()) return check.problems;
   Ids ids;
   eachKind([&](const auto& kind) { check.ids(kind, c, ids); });

@@ -20,7 +20,8 @@ Position destination(const Position& from, const DistanceBearing& way) {
   requireFinite(way.distance_m, "distance_m");
   requireFinite(way.bearing_deg, "bearing_deg");
   Position to;
-  GeographicLib::Geodesic::WGS84().Direct(from.lat_deg, from.lon_deg, way.bearing_deg, way.distance_m, to.lat_deg, to.lon_deg);
+  GeographicLib::Geodesic::WGS84().Direct(from.lat_deg, from.lon_deg, way.bearing_deg, way.distance_m,
+                                          to.lat_deg, to.lon_deg);
   return to;
 }
 
@@ -29,7 +30,8 @@ DistanceBearing between(const Position& from, const Position& to) {
   requirePosition(to);
   DistanceBearing way;
   double back = 0;
-  GeographicLib::Geodesic::WGS84().Inverse(from.lat_deg, from.lon_deg, to.lat_deg, to.lon_deg, way.distance_m, way.bearing_deg, back);
+  GeographicLib::Geodesic::WGS84().Inverse(from.lat_deg, from.lon_deg, to.lat_deg, to.lon_deg, way.distance_m,
+                                           way.bearing_deg, back);
   if (way.bearing_deg < 0) way.bearing_deg += 360;
   return way;
 }
@@ -40,7 +42,8 @@ struct Course::Plane {
   std::vector<double> chainage;
 };
 
-Course::Course(const Position& station, const std::vector<Position>& points) : m_plane(std::make_unique<Plane>()) {
+Course::Course(const Position& station, const std::vector<Position>& points)
+    : m_plane(std::make_unique<Plane>()) {
   requirePosition(station);
   if (points.size() < 2) throw DomainError("a path needs at least two points");
   m_plane->frame.Reset(station.lat_deg, station.lon_deg, 0);

@@ -16,9 +16,11 @@ struct DistanceBearing {
   double bearing_deg = 0;  ///< clockwise from true north, 0..360
 };
 
-/// Point reached from a start on the WGS 84 ellipsoid. @throws DomainError for a latitude outside -90..90 or a non-finite value.
+/// Point reached from a start on the WGS 84 ellipsoid. @throws DomainError for a latitude outside -90..90 or
+/// a non-finite value.
 Position destination(const Position& from, const DistanceBearing& way);
-/// Geodesic distance and initial bearing on WGS 84 (Karney 2013, error below 15 nm). @throws DomainError as destination().
+/// Geodesic distance and initial bearing on WGS 84 (Karney 2013, error below 15 nm). @throws DomainError as
+/// destination().
 DistanceBearing between(const Position& from, const Position& to);
 
 /// East and north of the station, metres.
@@ -40,9 +42,9 @@ struct Placement {
   double side_m = 0;      ///< across the path there, positive to the right of the outward direction
 };
 
-/// The measured path seen from the station. Horizontal positions are taken in the plane that touches the ellipsoid at the
-/// station: a distance d comes out short of the geodesic by d^3 / (6 R^2), 1 cm at 13 km and 3.3 cm at 20 km
-/// (tests/core/course/course_test.cpp).
+/// The measured path seen from the station. Horizontal positions are taken in the plane that touches the
+/// ellipsoid at the station: a distance d comes out short of the geodesic by d^3 / (6 R^2), 1 cm at 13 km
+/// and 3.3 cm at 20 km (tests/core/course/course_test.cpp).
 class Course {
  public:
   /// @param points at least two, in outward order. @throws DomainError for fewer, or a bad coordinate.

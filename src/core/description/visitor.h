@@ -9,8 +9,8 @@
 
 #include "core/quantity/unit.h"
 
-/// One description of every stored thing. Each struct has one function `describe(Visitor&, T&)` that names its fields in order; files,
-/// checks, documents and what else needs to know them are visitors.
+/// One description of every stored thing. Each struct has one function `describe(Visitor&, T&)` that names
+/// its fields in order; files, checks, documents and what else needs to know them are visitors.
 namespace distanz::description {
 
 constexpr double kNoLimit = std::numeric_limits<double>::infinity();
@@ -37,7 +37,8 @@ struct Word {
   const char* what = "";
 };
 
-/// Writers and checks leave the values as they are; a reader fills them and leaves what is missing at its default.
+/// Writers and checks leave the values as they are; a reader fills them and leaves what is missing at its
+/// default.
 class Visitor {
  public:
   virtual ~Visitor() = default;

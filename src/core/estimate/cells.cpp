@@ -16,7 +16,8 @@ bool finiteRow(const FlightSamples& f, std::size_t i) {
 void requireEqualLengths(const FlightSamples& f) {
   if (f.time_s.size() != f.distance_m.size() || f.time_s.size() != f.rssi_dbm.size())
     throw DomainError("time, distance and rssi must have the same length");
-  if (!f.shift_db.empty() && f.shift_db.size() != f.time_s.size()) throw DomainError("shift_db must be as long as the flight, or empty");
+  if (!f.shift_db.empty() && f.shift_db.size() != f.time_s.size())
+    throw DomainError("shift_db must be as long as the flight, or empty");
 }
 
 struct Sample {
@@ -32,7 +33,8 @@ double censoredBound(double floor_dbm, const Cell& cell) {
   return floor_dbm + defaults::kCensorAbove_db + cell.shift_db;
 }
 
-std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<double> floor_dbm, std::vector<double>& scratch) {
+std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<double> floor_dbm,
+                              std::vector<double>& scratch) {
   const auto count = samples.size();
   if (count < static_cast<std::size_t>(defaults::kMinSamplesPerCell)) return std::nullopt;
   scratch.clear();
@@ -112,11 +114,14 @@ std::vector<Sample> samplesOf(const FlightSamples& flight, FlightCells& whole, d
   for (std::size_t i = 0; i < flight.time_s.size(); ++i) {
     if (!finiteRow(flight, i)) continue;
     const double t = flight.time_s[i], d = flight.distance_m[i], shift = flight.shiftAt(i);
-    if ((t >= turn_begin && t <= turn_end) || d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m || !std::isfinite(shift))
+    if ((t >= turn_begin && t <= turn_end) || d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m ||
+        !std::isfinite(shift))
       continue;
-    samples.push_back({static_cast<int>(std::floor(d / width_m)), t > turn_end, std::log10(d), flight.rssi_dbm[i], shift});
+    samples.push_back(
+        {static_cast<int>(std::floor(d / width_m)), t > turn_end, std::log10(d), flight.rssi_dbm[i], shift});
   }
-  std::stable_sort(samples.begin(), samples.end(), [](const Sample& a, const Sample& b) { return a.cell < b.cell; });
+  std::stable_sort(samples.begin(), samples.end(),
+                   [](const Sample& a, const Sample& b) { return a.cell < b.cell; });
   return samples;
 }
 
@@ -144,7 +149,8 @@ LegCells legCellsOf(const FlightSamples& flight, std::optional<double> floor_dbm
   }
   Summariser add{floor_dbm};
   for (auto first = samples.begin(); first != samples.end();) {
-    const auto last = std::find_if(first, samples.end(), [&](const Sample& s) { return s.cell != first->cell; });
+    const auto last =
+        std::find_if(first, samples.end(), [&](const Sample& s) { return s.cell != first->cell; });
     const auto turned = std::find_if(first, last, [](const Sample& s) { return s.back; });
     add({first, last}, out.both);
     add({first, turned}, out.out);
@@ -160,7 +166,8 @@ FlightCells cellsOf(const FlightSamples& flight, std::optional<double> floor_dbm
 
 void censorAt(FlightCells& flight, double floor_dbm) {
   for (Cell& cell : flight.cells) {
-    if (cell.censored || cell.lowest_dbm > floor_dbm + defaults::kFloorTolerance_db || cell.lowest_share <= defaults::kClippedShare)
+    if (cell.censored || cell.lowest_dbm > floor_dbm + defaults::kFloorTolerance_db ||
+        cell.lowest_share <= defaults::kClippedShare)
       continue;
     cell.censored = true;
     cell.level_dbm = censoredBound(floor_dbm, cell);

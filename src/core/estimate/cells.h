@@ -13,20 +13,23 @@ struct FlightSamples {
   std::span<const double> time_s;
   std::span<const double> distance_m;  ///< from the station
   std::span<const double> rssi_dbm;
-  std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as cut by hand; without them the farthest row +- 4 s
-  /// What refers each reading to the campaign's common power and mode, dB; NaN leaves the row out; empty: nothing. Added after the
-  /// reading was held against floor and ceiling, which are the receiver's own.
+  std::optional<double> turn_begin_s,
+      turn_end_s;  ///< the turn as cut by hand; without them the farthest row +- 4 s
+  /// What refers each reading to the campaign's common power and mode, dB; NaN leaves the row out; empty:
+  /// nothing. Added after the reading was held against floor and ceiling, which are the receiver's own.
   std::span<const double> shift_db = {};
   double shiftAt(std::size_t row) const { return shift_db.empty() ? 0 : shift_db[row]; }
 };
 
 /// A stretch of path as one flight saw it.
 struct Cell {
-  int index = 0;            ///< floor(distance / width)
-  double log_distance = 0;  ///< mean log10 of the samples' distances in metres (not the centre: that biases the exponent)
-  double level_dbm = 0;     ///< trimmed mean; for a censored cell its upper bound
-  bool censored = false;    ///< clipped at the receiver's floor: the level is only known to be lower
-  double lowest_dbm = 0;    ///< lowest reading as the receiver gave it, and the share of samples within rounding of it
+  int index = 0;  ///< floor(distance / width)
+  double log_distance =
+      0;  ///< mean log10 of the samples' distances in metres (not the centre: that biases the exponent)
+  double level_dbm = 0;   ///< trimmed mean; for a censored cell its upper bound
+  bool censored = false;  ///< clipped at the receiver's floor: the level is only known to be lower
+  double lowest_dbm =
+      0;  ///< lowest reading as the receiver gave it, and the share of samples within rounding of it
   double lowest_share = 0;
   double shift_db = 0;  ///< mean shift of its samples
 };
@@ -44,8 +47,8 @@ struct LegCells {
   FlightCells both, out, back;
 };
 
-/// Value at which a receiver's reading stops falling, found from its repetition over all flights of a campaign.
-/// Rows in one flight are counted together. Feed every flight, then ask.
+/// Value at which a receiver's reading stops falling, found from its repetition over all flights of a
+/// campaign. Rows in one flight are counted together. Feed every flight, then ask.
 class FloorFinder {
  public:
   void add(const FlightSamples& flight);
@@ -59,15 +62,19 @@ class FloorFinder {
   int m_streak = 0;
 };
 
-/// Reduces one flight to cells (estimator section 1). @param floor_dbm as found or given; none: nothing is censored.
+/// Reduces one flight to cells (estimator section 1). @param floor_dbm as found or given; none: nothing is
+/// censored.
 /// @throws DomainError for spans of unequal length or a width that is not positive.
-FlightCells cellsOf(const FlightSamples& flight, std::optional<double> floor_dbm, double width_m = defaults::kCellWidth_m);
+FlightCells cellsOf(const FlightSamples& flight, std::optional<double> floor_dbm,
+                    double width_m = defaults::kCellWidth_m);
 
 /// The same, and each leg by itself: out is what was flown before the turn, back what after it.
-LegCells legCellsOf(const FlightSamples& flight, std::optional<double> floor_dbm, double width_m = defaults::kCellWidth_m);
+LegCells legCellsOf(const FlightSamples& flight, std::optional<double> floor_dbm,
+                    double width_m = defaults::kCellWidth_m);
 
-/// Flags the cells of a flight reduced without a floor once the campaign's floor is known. @param floor_dbm the lowest reading
-/// of all flights, as FloorFinder tells it (a floor above readings that were made must be given to cellsOf() instead).
+/// Flags the cells of a flight reduced without a floor once the campaign's floor is known. @param floor_dbm
+/// the lowest reading of all flights, as FloorFinder tells it (a floor above readings that were made must be
+/// given to cellsOf() instead).
 void censorAt(FlightCells& flight, double floor_dbm);
 
 }  // namespace distanz::estimate

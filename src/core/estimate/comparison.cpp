@@ -29,7 +29,9 @@ int morePairs(const ComparisonInputs& in, double margin_db) {
   const double alpha = delta >= margin_db - delta ? 0.975 : 0.95;
   for (int k = 1; k < defaults::kMorePairsCap; ++k) {
     const double df = in.df + in.df_per_pair * k;
-    if ((tQuantile(alpha, df) + tQuantile(0.8, df)) * in.further_sd_db / std::sqrt(in.flights_each + k) <= target) return k;
+    if ((tQuantile(alpha, df) + tQuantile(0.8, df)) * in.further_sd_db / std::sqrt(in.flights_each + k) <=
+        target)
+      return k;
   }
   return defaults::kMorePairsCap;
 }
@@ -112,8 +114,8 @@ Comparison compare(const SignalModel& model, int a, int b, double margin) {
   return c;
 }
 
-Comparison compareApart(const SignalModel& model_a, int a, const SignalModel& model_b, int b, const CriticalLevel& critical,
-                        double margin) {
+Comparison compareApart(const SignalModel& model_a, int a, const SignalModel& model_b, int b,
+                        const CriticalLevel& critical, double margin) {
   requirePositive(margin, "margin");
   Comparison c;
   c.same_places = false;
@@ -124,9 +126,11 @@ Comparison compareApart(const SignalModel& model_a, int a, const SignalModel& mo
   const double n = (model_a.line.exponent() + model_b.line.exponent()) / 2;
   c.delta_db.estimate = lr.estimate * 10 * n;
   c.se_db = lr.se * 10 * n;
-  c.df = std::pow(ra.log_var + rb.log_var, 2) / (ra.log_var * ra.log_var / ra.df + rb.log_var * rb.log_var / rb.df);
+  c.df = std::pow(ra.log_var + rb.log_var, 2) /
+         (ra.log_var * ra.log_var / ra.df + rb.log_var * rb.log_var / rb.df);
   judge(c, lr, margin);
-  if (c.verdict == Verdict::Undecided) c.more_pairs = 0;  // more of the same would not share places; the advice is to fly one path
+  if (c.verdict == Verdict::Undecided)
+    c.more_pairs = 0;  // more of the same would not share places; the advice is to fly one path
   return c;
 }
 

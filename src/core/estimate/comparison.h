@@ -24,18 +24,21 @@ struct Comparison {
   double se_db = 0, df = 0;
   Verdict verdict = Verdict::Undecided;
   int more_pairs = 0;  ///< further pairs of flights; 0 where decided, kMorePairsCap for "too small to settle"
-  double p_a_longer = 0, p_a_more = 0, p_b_more = 0;  ///< probabilities: longer at all; longer by over the margin
-  double p_value = 1;                                 ///< two-sided, of no difference
-  bool same_places = true;                            ///< false: the two were flown over different places
-  bool spread_assumed = false;                        ///< every setup flown once
-  int paired_flights = 0;                             ///< from so many flights that both listened to; 0: from flights apart
-  bool falls = true;                                  ///< false: the signal does not fall, margin translated with the prior exponent
+  double p_a_longer = 0, p_a_more = 0,
+         p_b_more = 0;          ///< probabilities: longer at all; longer by over the margin
+  double p_value = 1;           ///< two-sided, of no difference
+  bool same_places = true;      ///< false: the two were flown over different places
+  bool spread_assumed = false;  ///< every setup flown once
+  int paired_flights = 0;       ///< from so many flights that both listened to; 0: from flights apart
+  bool falls = true;  ///< false: the signal does not fall, margin translated with the prior exponent
   std::optional<GapTrend> gap_trend;
 };
 
-/// a/b of two estimates that err apart, with an interval from theirs. An end that is not finite stays open (0 or infinite).
+/// a/b of two estimates that err apart, with an interval from theirs. An end that is not finite stays open (0
+/// or infinite).
 /// @param a, b all figures > 0 @throws DomainError for an estimate that is not positive
-/// Source: G. Y. Zou and A. Donner, Statistics in Medicine 27(10), 1693-1702 (2008): limits for a difference from those of its parts.
+/// Source: G. Y. Zou and A. Donner, Statistics in Medicine 27(10), 1693-1702 (2008): limits for a difference
+/// from those of its parts.
 Interval ratioOf(const Interval& a, const Interval& b);
 
 /// True where the data alone cannot show that the signal falls with distance: no range can be told from it.
@@ -50,9 +53,11 @@ struct ComparisonInputs {
   double df_per_pair = 2;    ///< degrees of freedom that a further pair adds
 };
 
-/// The four-way verdict, its probabilities and the further pairs needed, from a difference of level. @param line tells the exponent;
-/// where the signal does not fall, the prior exponent translates the margin. @throws DomainError for a margin that is not positive
-Comparison judgeDifference(const PlaceLine& line, const ComparisonInputs& in, double margin = defaults::kPracticalMargin);
+/// The four-way verdict, its probabilities and the further pairs needed, from a difference of level. @param
+/// line tells the exponent; where the signal does not fall, the prior exponent translates the margin. @throws
+/// DomainError for a margin that is not positive
+Comparison judgeDifference(const PlaceLine& line, const ComparisonInputs& in,
+                           double margin = defaults::kPracticalMargin);
 
 /// Both setups in one model. @param margin practical threshold as a share of range, > 0.
 /// @throws DomainError where either setup has no flight in the model.
@@ -60,7 +65,7 @@ Comparison judgeDifference(const PlaceLine& line, const ComparisonInputs& in, do
 Comparison compare(const SignalModel& model, int a, int b, double margin = defaults::kPracticalMargin);
 
 /// Setups flown over different places: each from its own model, by the difference of log range.
-Comparison compareApart(const SignalModel& model_a, int a, const SignalModel& model_b, int b, const CriticalLevel& critical,
-                        double margin = defaults::kPracticalMargin);
+Comparison compareApart(const SignalModel& model_a, int a, const SignalModel& model_b, int b,
+                        const CriticalLevel& critical, double margin = defaults::kPracticalMargin);
 
 }  // namespace distanz::estimate

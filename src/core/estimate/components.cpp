@@ -33,13 +33,15 @@ bool linked(const FlightCells& a, const FlightCells& b) {
 
 }  // namespace
 
-std::vector<std::vector<int>> connectedFlights(const std::vector<ModelFlight>& flights, const std::vector<int>& candidates) {
+std::vector<std::vector<int>> connectedFlights(const std::vector<ModelFlight>& flights,
+                                               const std::vector<int>& candidates) {
   Forest forest(candidates.size());
   for (std::size_t i = 0; i < candidates.size(); ++i)
     for (std::size_t j = 0; j < i; ++j) {
       const std::size_t a = forest.root(i), b = forest.root(j);
       if (a == b) continue;
-      if (linked(flights[static_cast<std::size_t>(candidates[i])].cells, flights[static_cast<std::size_t>(candidates[j])].cells))
+      if (linked(flights[static_cast<std::size_t>(candidates[i])].cells,
+                 flights[static_cast<std::size_t>(candidates[j])].cells))
         forest.parent[std::max(a, b)] = std::min(a, b);
     }
   std::vector<std::vector<int>> groups;

@@ -14,7 +14,8 @@ struct Bin {
   int count = 0;
 };
 
-/// Two-parameter logistic by iteratively reweighted least squares; none where it does not settle or does not rise.
+/// Two-parameter logistic by iteratively reweighted least squares; none where it does not settle or does not
+/// rise.
 std::optional<std::pair<double, double>> fitLogistic(const std::map<int, Bin>& bins, double full) {
   double b0 = 0, b1 = 0, centre = 0, weights = 0;
   for (const auto& [level, bin] : bins) {
@@ -45,8 +46,8 @@ std::optional<std::pair<double, double>> fitLogistic(const std::map<int, Bin>& b
   return std::pair{b0 - b1 * centre, b1};
 }
 
-std::optional<double> crossing(const std::vector<std::vector<QualityWindow>>& flights, double threshold, double full,
-                               std::size_t leave_out) {
+std::optional<double> crossing(const std::vector<std::vector<QualityWindow>>& flights, double threshold,
+                               double full, std::size_t leave_out) {
   std::map<int, Bin> bins;
   for (std::size_t f = 0; f < flights.size(); ++f) {
     if (f == leave_out) continue;
@@ -60,7 +61,8 @@ std::optional<double> crossing(const std::vector<std::vector<QualityWindow>>& fl
   int failing = 0;
   for (const auto& [level, bin] : bins)
     if (bin.quality_sum / bin.count < threshold) failing += bin.count;
-  if (static_cast<int>(bins.size()) < defaults::kQualityMinBins || failing < defaults::kQualityMinFailing) return std::nullopt;
+  if (static_cast<int>(bins.size()) < defaults::kQualityMinBins || failing < defaults::kQualityMinFailing)
+    return std::nullopt;
   const auto fit = fitLogistic(bins, full);
   if (!fit) return std::nullopt;
   const double p = threshold / full;
@@ -69,8 +71,9 @@ std::optional<double> crossing(const std::vector<std::vector<QualityWindow>>& fl
 
 }  // namespace
 
-std::vector<QualityWindow> qualityWindows(std::span<const double> time_s, std::span<const double> rssi_dbm, std::span<const double> quality,
-                                          double turn_begin_s, double turn_end_s) {
+std::vector<QualityWindow> qualityWindows(std::span<const double> time_s, std::span<const double> rssi_dbm,
+                                          std::span<const double> quality, double turn_begin_s,
+                                          double turn_end_s) {
   std::vector<QualityWindow> out;
   double window = NAN, rssi = 0, q = 0;
   int n = 0;
@@ -94,14 +97,18 @@ std::vector<QualityWindow> qualityWindows(std::span<const double> time_s, std::s
   return out;
 }
 
-std::optional<CriticalLevel> criticalFromQuality(const std::vector<std::vector<QualityWindow>>& flights, double threshold, double full) {
-  if (!(threshold > 0 && threshold < full)) throw DomainError("the quality threshold must lie between 0 and full quality");
+std::optional<CriticalLevel> criticalFromQuality(const std::vector<std::vector<QualityWindow>>& flights,
+                                                 double threshold, double full) {
+  if (!(threshold > 0 && threshold < full))
+    throw DomainError("the quality threshold must lie between 0 and full quality");
   const auto level = crossing(flights, threshold, full, flights.size());
   if (!level) return std::nullopt;
   std::vector<double> left_out;
   int failing_flights = 0;
   for (std::size_t f = 0; f < flights.size(); ++f) {
-    if (std::none_of(flights[f].begin(), flights[f].end(), [&](const QualityWindow& w) { return w.quality < threshold; })) continue;
+    if (std::none_of(flights[f].begin(), flights[f].end(),
+                     [&](const QualityWindow& w) { return w.quality < threshold; }))
+      continue;
     ++failing_flights;
     if (const auto without = crossing(flights, threshold, full, f)) left_out.push_back(*without);
   }

@@ -22,10 +22,11 @@ struct Problem2 {
   int flights, places;
 };
 
-/// Solves for the effects on one side after eliminating the other. `kept` and `other` pick the entry's index on each side.
+/// Solves for the effects on one side after eliminating the other. `kept` and `other` pick the entry's index
+/// on each side.
 template <class Kept, class Other>
-Eigen::VectorXd solveSide(const Problem2& p, const Side& kept_side, const Side& other_side, const std::vector<std::vector<int>>& by_other,
-                          Kept kept, Other other) {
+Eigen::VectorXd solveSide(const Problem2& p, const Side& kept_side, const Side& other_side,
+                          const std::vector<std::vector<int>>& by_other, Kept kept, Other other) {
   const auto n = kept_side.weight.size();
   Eigen::MatrixXd m = kept_side.weight.asDiagonal();
   Eigen::VectorXd rhs = kept_side.weighted;
@@ -34,9 +35,11 @@ Eigen::VectorXd solveSide(const Problem2& p, const Side& kept_side, const Side& 
       const auto& a = p.entries[static_cast<std::size_t>(i)];
       const double share = p.w[static_cast<std::size_t>(i)] / other_side.weight[other(a)];
       rhs[kept(a)] -= share * other_side.weighted[other(a)];
-      for (int j : group) m(kept(a), kept(p.entries[static_cast<std::size_t>(j)])) -= share * p.w[static_cast<std::size_t>(j)];
+      for (int j : group)
+        m(kept(a), kept(p.entries[static_cast<std::size_t>(j)])) -= share * p.w[static_cast<std::size_t>(j)];
     }
-  m.array() += kept_side.weight.mean() / static_cast<double>(n);  // fixes the free constant: the effects sum to 0
+  m.array() +=
+      kept_side.weight.mean() / static_cast<double>(n);  // fixes the free constant: the effects sum to 0
   const Eigen::LLT<Eigen::MatrixXd> llt(m);
   if (llt.info() != Eigen::Success) throw DomainError("the flights share too few places to be compared");
   return llt.solve(rhs);
@@ -62,15 +65,18 @@ Side sums(const Problem2& p, int n, Index index) {
 template <class Index>
 std::vector<std::vector<int>> grouped(const Problem2& p, int n, Index index) {
   std::vector<std::vector<int>> groups(static_cast<std::size_t>(n));
-  for (std::size_t i = 0; i < p.entries.size(); ++i) groups[static_cast<std::size_t>(index(p.entries[i]))].push_back(static_cast<int>(i));
+  for (std::size_t i = 0; i < p.entries.size(); ++i)
+    groups[static_cast<std::size_t>(index(p.entries[i]))].push_back(static_cast<int>(i));
   return groups;
 }
 
 /// Effects of the other side once one side is known: weighted mean of what is left.
 template <class Index, class Known>
-Eigen::VectorXd backSolve(const Problem2& p, const Side& side, const Eigen::VectorXd& known, Index index, Known knownIndex) {
+Eigen::VectorXd backSolve(const Problem2& p, const Side& side, const Eigen::VectorXd& known, Index index,
+                          Known knownIndex) {
   Eigen::VectorXd effect = side.weighted;
-  for (std::size_t i = 0; i < p.entries.size(); ++i) effect[index(p.entries[i])] -= p.w[i] * known[knownIndex(p.entries[i])];
+  for (std::size_t i = 0; i < p.entries.size(); ++i)
+    effect[index(p.entries[i])] -= p.w[i] * known[knownIndex(p.entries[i])];
   return effect.cwiseQuotient(side.weight);
 }
 
@@ -100,7 +106,8 @@ Decomposition decompose(const std::vector<Entry>& entries, int flights, int plac
   out.residual_db.resize(entries.size());
   out.flights_at.assign(static_cast<std::size_t>(std::max(places, 0)), 0);
   for (const Entry& e : entries) {
-    if (e.flight < 0 || e.flight >= flights || e.place < 0 || e.place >= places) throw DomainError("entry outside its component");
+    if (e.flight < 0 || e.flight >= flights || e.place < 0 || e.place >= places)
+      throw DomainError("entry outside its component");
     ++out.flights_at[static_cast<std::size_t>(e.place)];
   }
   double per_entry = 0;
@@ -134,7 +141,8 @@ Decomposition decompose(const std::vector<Entry>& entries, int flights, int plac
   out.mean_inverse_n /= static_cast<double>(places);
   if (out.within_df >= defaults::kWithinMinDf) {
     const double clip = defaults::kWithinClip * (sharedMad() + 1e-6);
-    for (std::size_t i : shared) out.within_var_db2 += std::pow(std::clamp(out.residual_db[i], -clip, clip), 2);
+    for (std::size_t i : shared)
+      out.within_var_db2 += std::pow(std::clamp(out.residual_db[i], -clip, clip), 2);
     out.within_var_db2 /= out.within_df;
   }
   return out;

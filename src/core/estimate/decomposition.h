@@ -21,9 +21,9 @@ struct Decomposition {
   double mean_inverse_n = 0;        ///< mean over places of 1/n_k
 };
 
-/// Weighted two-way least squares with six Huber passes; solved on the smaller side, so 10,000 flights over 100 places
-/// cost a 100 x 100 system. @throws DomainError for an index out of range, or flights that no shared place connects.
-/// Source: P. J. Huber, Robust Statistics (1981).
+/// Weighted two-way least squares with six Huber passes; solved on the smaller side, so 10,000 flights over
+/// 100 places cost a 100 x 100 system. @throws DomainError for an index out of range, or flights that no
+/// shared place connects. Source: P. J. Huber, Robust Statistics (1981).
 Decomposition decompose(const std::vector<Entry>& entries, int flights, int places);
 
 }  // namespace distanz::estimate

@@ -3,12 +3,13 @@
 /// Every number of the estimator that is chosen rather than derived, with its reason.
 namespace distanz::estimate::defaults {
 
-constexpr double kCellWidth_m = 40;          // about 3 s of flight: averages fast fading out, keeps shadowing; 25..60 m works
-constexpr double kTurnHalfWidth_s = 4;       // banking in the turn shadows the antenna
-constexpr double kNearField_m = 80;          // two cells: elevation angle, saturation
-constexpr int kMinSamplesPerCell = 5;        // fewer do not average fading out
-constexpr double kTrim = 0.4;                // dithered median: survives 40 % rubbish samples
-constexpr double kClippedShare = 0.4;        // above this share at the floor the trimmed mean itself is clipped
+constexpr double kCellWidth_m =
+    40;  // about 3 s of flight: averages fast fading out, keeps shadowing; 25..60 m works
+constexpr double kTurnHalfWidth_s = 4;  // banking in the turn shadows the antenna
+constexpr double kNearField_m = 80;     // two cells: elevation angle, saturation
+constexpr int kMinSamplesPerCell = 5;   // fewer do not average fading out
+constexpr double kTrim = 0.4;           // dithered median: survives 40 % rubbish samples
+constexpr double kClippedShare = 0.4;   // above this share at the floor the trimmed mean itself is clipped
 constexpr double kFloorTolerance_db = 0.01;  // rounding of printed values
 constexpr double kCensorAbove_db = 0.5;      // a clipped cell is known to lie below floor + half a dB step
 constexpr double kCeiling_dbm = -10;         // receivers saturate near here
@@ -25,8 +26,9 @@ constexpr double kWithinClip = 3.5;   // a wild cell counts as this many robust 
 constexpr int kWithinMinDf = 5;
 constexpr double kMadToSd = 1.4826;  // normal consistency of the median absolute deviation
 
-constexpr double kCorrelationGrid_m[] = {8, 12, 18, 26, 38, 55, 80, 115, 165, 240};  // shadowing over open ground
-constexpr double kCorrelationMedian_m = 45;                                          // prior on the correlation length, log-normal
+constexpr double kCorrelationGrid_m[] = {8,  12, 18,  26,  38,
+                                         55, 80, 115, 165, 240};  // shadowing over open ground
+constexpr double kCorrelationMedian_m = 45;  // prior on the correlation length, log-normal
 constexpr double kCorrelationLogSd = 0.6;
 constexpr double kPlacePriorSd_db = 2.5;  // place shadowing over open ground
 constexpr double kPlacePriorDf = 4;
@@ -39,12 +41,14 @@ constexpr double kUnusualSpread_db = 2.3;  // above this the flights themselves 
 constexpr int kUnusualSpreadMinDf = 2;
 constexpr int kCensorPasses = 8;
 
-// One flight's difference between two receivers, or its two legs: each has 0.2..0.8 dB to itself, and its own shadowing. Of the priors
-// tried this is the smallest that keeps 95 % up to a true sd of 0.9 dB; larger ones give away power (table in docs/methods/range.md).
+// One flight's difference between two receivers, or its two legs: each has 0.2..0.8 dB to itself, and its own
+// shadowing. Of the priors tried this is the smallest that keeps 95 % up to a true sd of 0.9 dB; larger ones
+// give away power (table in docs/methods/range.md).
 constexpr double kPairedPriorSd_db = 0.8;
-constexpr double kPairedPriorDf = 4;       // as between flights
-constexpr double kPairedUnusual_db = 1.7;  // dropping the prior earlier costs power at three flights and gains no coverage
-constexpr double kPairedTrim = 0.2;        // a stretch where one antenna was shadowed does not decide the flight
+constexpr double kPairedPriorDf = 4;  // as between flights
+constexpr double kPairedUnusual_db =
+    1.7;  // dropping the prior earlier costs power at three flights and gains no coverage
+constexpr double kPairedTrim = 0.2;  // a stretch where one antenna was shadowed does not decide the flight
 
 constexpr double kConfidence = 0.95;
 constexpr double kDependability = 0.95;

@@ -32,7 +32,8 @@ double logNormalTail(double z) {
   if (z < 8) return std::log(normalCdf(-z));
   // Asymptotic series of the complementary error function (Abramowitz & Stegun 7.1.23).
   const double z2 = z * z;
-  return -0.5 * z2 - std::log(z * std::sqrt(2 * std::numbers::pi)) + std::log1p(-1 / z2 + 3 / (z2 * z2) - 15 / (z2 * z2 * z2));
+  return -0.5 * z2 - std::log(z * std::sqrt(2 * std::numbers::pi)) +
+         std::log1p(-1 / z2 + 3 / (z2 * z2) - 15 / (z2 * z2 * z2));
 }
 
 double inverseMills(double a) {

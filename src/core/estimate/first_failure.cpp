@@ -26,7 +26,8 @@ SigmaSlice sliceAt(double sigma, const Grid& grid, const std::vector<FirstFailur
   SigmaSlice slice;
   slice.sigma = sigma;
   // Scaled inverse chi-squared on sigma^2, over a grid equidistant in ln sigma.
-  slice.log_weight = -kFailurePriorDf * std::log(sigma) - kFailurePriorDf * kFailurePriorSd * kFailurePriorSd / (2 * sigma * sigma);
+  slice.log_weight = -kFailurePriorDf * std::log(sigma) -
+                     kFailurePriorDf * kFailurePriorSd * kFailurePriorSd / (2 * sigma * sigma);
   for (const FirstFailure& f : flights) slice.mu.try_emplace(f.setup, grid.n, 0.0);
   for (const FirstFailure& f : flights) {
     std::vector<double>& log_post = slice.mu[f.setup];
@@ -50,7 +51,8 @@ SigmaSlice sliceAt(double sigma, const Grid& grid, const std::vector<FirstFailur
 double gridQuantile(const std::vector<double>& p, double q, double first, double step) {
   double below = 0;
   for (std::size_t i = 0; i < p.size(); ++i) {
-    if (below + p[i] >= q) return first + step * (static_cast<double>(i) + (p[i] > 0 ? (q - below) / p[i] : 0) - 0.5);
+    if (below + p[i] >= q)
+      return first + step * (static_cast<double>(i) + (p[i] > 0 ? (q - below) / p[i] : 0) - 0.5);
     below += p[i];
   }
   return first + step * static_cast<double>(p.size() - 1);
@@ -84,7 +86,8 @@ std::vector<double> differenceOf(const std::vector<SigmaSlice>& slices, int a, i
 
 Grid gridFor(const std::vector<FirstFailure>& flights) {
   double low = INFINITY, high = 0;
-  for (const FirstFailure& f : flights) low = std::min(low, f.distance_m), high = std::max(high, f.distance_m);
+  for (const FirstFailure& f : flights)
+    low = std::min(low, f.distance_m), high = std::max(high, f.distance_m);
   Grid grid{std::log(low) - defaults::kMuBelow, 0};
   grid.n = static_cast<std::size_t>((std::log(high) + defaults::kMuAbove - grid.mu0) / defaults::kMuStep) + 1;
   return grid;
@@ -124,8 +127,9 @@ bool publishes(const ReachEstimate& r) {
 
 }  // namespace
 
-std::optional<FirstFailure> firstFailure(int setup, std::span<const double> time_s, std::span<const double> distance_m,
-                                         std::span<const double> quality, double turn_s, double threshold) {
+std::optional<FirstFailure> firstFailure(int setup, std::span<const double> time_s,
+                                         std::span<const double> distance_m, std::span<const double> quality,
+                                         double turn_s, double threshold) {
   std::vector<Row> out_leg;
   double after_sum = 0, last_time = -INFINITY;
   int after_n = 0;
@@ -134,11 +138,15 @@ std::optional<FirstFailure> firstFailure(int setup, std::span<const double> time
     if (!std::isfinite(t)) continue;
     last_time = t;
     if (!std::isfinite(quality[i])) continue;
-    if (t >= turn_s + defaults::kTurnStillLostFrom_s && t <= turn_s + defaults::kTurnStillLostTo_s) after_sum += quality[i], ++after_n;
-    if (t <= turn_s && std::isfinite(distance_m[i]) && distance_m[i] > 0) out_leg.push_back({t, distance_m[i], quality[i]});
+    if (t >= turn_s + defaults::kTurnStillLostFrom_s && t <= turn_s + defaults::kTurnStillLostTo_s)
+      after_sum += quality[i], ++after_n;
+    if (t <= turn_s && std::isfinite(distance_m[i]) && distance_m[i] > 0)
+      out_leg.push_back({t, distance_m[i], quality[i]});
   }
-  const bool lost_after = after_n > 0 ? after_sum / after_n < threshold : last_time < turn_s + defaults::kTurnStillLostTo_s;
-  if (!lost_after) std::erase_if(out_leg, [&](const Row& row) { return row.time_s > turn_s - defaults::kTurnMarginOut_s; });
+  const bool lost_after =
+      after_n > 0 ? after_sum / after_n < threshold : last_time < turn_s + defaults::kTurnStillLostTo_s;
+  if (!lost_after)
+    std::erase_if(out_leg, [&](const Row& row) { return row.time_s > turn_s - defaults::kTurnMarginOut_s; });
   if (out_leg.empty()) return std::nullopt;
   const std::size_t n = std::min(rowsPerWindow(out_leg), out_leg.size());
   double sum = 0, farthest = 0;
@@ -146,7 +154,8 @@ std::optional<FirstFailure> firstFailure(int setup, std::span<const double> time
     farthest = std::max(farthest, out_leg[i].distance_m);
     sum += out_leg[i].quality;
     if (i >= n) sum -= out_leg[i - n].quality;
-    if (i + 1 >= n && sum / static_cast<double>(n) < threshold) return FirstFailure{setup, out_leg[i + 1 - n].distance_m, true};
+    if (i + 1 >= n && sum / static_cast<double>(n) < threshold)
+      return FirstFailure{setup, out_leg[i + 1 - n].distance_m, true};
   }
   return FirstFailure{setup, farthest, false};
 }
@@ -176,8 +185,8 @@ ReachModel fitReach(const std::vector<FirstFailure>& flights) {
   for (auto a = model.setups.begin(); a != model.setups.end(); ++a)
     for (auto b = std::next(a); b != model.setups.end(); ++b)
       if (publishes(a->second) && publishes(b->second))
-        model.ratios[{a->first, b->first}] =
-            quantiles(differenceOf(slices, a->first, b->first, grid.n), -defaults::kMuStep * static_cast<double>(grid.n - 1));
+        model.ratios[{a->first, b->first}] = quantiles(differenceOf(slices, a->first, b->first, grid.n),
+                                                       -defaults::kMuStep * static_cast<double>(grid.n - 1));
   return model;
 }
 

@@ -15,19 +15,22 @@ struct FirstFailure {
   bool failed = false;  ///< false: turned back (or ended) with the link still good, so "at least this far"
 };
 
-/// Finds it from a moving one-second mean; the distance is where that second begins. The last 2 s before the turn do not count unless the
-/// link is still down 2 to 3.5 s after it.
-/// @param threshold the quality (or bitrate) below which the rule is broken. None for a flight without a quality on the way out.
-std::optional<FirstFailure> firstFailure(int setup, std::span<const double> time_s, std::span<const double> distance_m,
-                                         std::span<const double> quality, double turn_s, double threshold);
+/// Finds it from a moving one-second mean; the distance is where that second begins. The last 2 s before the
+/// turn do not count unless the link is still down 2 to 3.5 s after it.
+/// @param threshold the quality (or bitrate) below which the rule is broken. None for a flight without a
+/// quality on the way out.
+std::optional<FirstFailure> firstFailure(int setup, std::span<const double> time_s,
+                                         std::span<const double> distance_m, std::span<const double> quality,
+                                         double turn_s, double threshold);
 
 struct ReachEstimate {
   int flights = 0, failures = 0;
-  double farthest_m = 0;              ///< largest first-failure or turn-back distance
-  std::optional<Interval> typical_m;  ///< median distance of first failure; only where more than half of the flights failed
-  double lower95_m = 0;               ///< one-sided, with typical_m
-  std::optional<double> at_least_m;   ///< no failures: the shortest flight
-  double at_least_confidence = 0;     ///< 1 - 2^-r (sign test)
+  double farthest_m = 0;  ///< largest first-failure or turn-back distance
+  std::optional<Interval>
+      typical_m;  ///< median distance of first failure; only where more than half of the flights failed
+  double lower95_m = 0;              ///< one-sided, with typical_m
+  std::optional<double> at_least_m;  ///< no failures: the shortest flight
+  double at_least_confidence = 0;    ///< 1 - 2^-r (sign test)
 };
 
 struct ReachModel {

@@ -13,7 +13,8 @@ namespace distanz::estimate {
 namespace {
 
 bool placedRow(const FlightSamples& f, std::size_t i) {
-  return std::isfinite(f.time_s[i]) && std::isfinite(f.distance_m[i]) && std::isfinite(f.rssi_dbm[i]) && std::isfinite(f.shiftAt(i));
+  return std::isfinite(f.time_s[i]) && std::isfinite(f.distance_m[i]) && std::isfinite(f.rssi_dbm[i]) &&
+         std::isfinite(f.shiftAt(i));
 }
 
 /// Distance of the last row, and the local signal of the last seconds.
@@ -34,8 +35,8 @@ struct Offset {
   double mean = 0, variance = 0;
 };
 
-/// The flight's level about its setup's mean: what is usual, weighed with the cells so far. Shadowing is correlated along the path, so
-/// the cells' mean is worth less than their number.
+/// The flight's level about its setup's mean: what is usual, weighed with the cells so far. Shadowing is
+/// correlated along the path, so the cells' mean is worth less than their number.
 Offset flightOffset(const SignalModel& model, const SetupLevel& level, const FlightCells& cells) {
   const Offset usual{0, model.flight_var_db2 * (1 + 1.0 / level.flights)};
   std::map<int, const PlaceLevel*> known;
@@ -45,7 +46,8 @@ Offset flightOffset(const SignalModel& model, const SetupLevel& level, const Fli
     if (c.censored) continue;
     const auto place = known.find(c.index);
     const bool here = place != known.end();
-    off.push_back(c.level_dbm - level.level_db - (here ? place->second->level_dbm : model.line.at(c.log_distance)));
+    off.push_back(c.level_dbm - level.level_db -
+                  (here ? place->second->level_dbm : model.line.at(c.log_distance)));
     const double own = std::max(model.within_var_db2, 0.25);
     sd.push_back(std::sqrt(here ? own * (1 + 1.0 / place->second->flights) : own + model.line.place_var_db2));
     at_m.push_back(std::pow(10, c.log_distance));
@@ -71,11 +73,12 @@ double distanceLeft(double distance_m, double reach_m, double heading_off_deg) {
   return -distance_m * std::cos(angle) + std::sqrt(reach_m * reach_m - across * across);
 }
 
-std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const CriticalLevel& critical, const FlightSamples& so_far,
-                                     double heading_off_deg) {
+std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const CriticalLevel& critical,
+                                     const FlightSamples& so_far, double heading_off_deg) {
   requireFinite(heading_off_deg, "heading_off_deg");
   const auto level = model.setups.find(setup);
-  if (level == model.setups.end() || signalDoesNotFall(model.line) || !(model.line.coefficient[1] < 0)) return std::nullopt;
+  if (level == model.setups.end() || signalDoesNotFall(model.line) || !(model.line.coefficient[1] < 0))
+    return std::nullopt;
   FlightSamples aloft = so_far;  // nothing is cut out as a turn while the flight goes on
   aloft.turn_begin_s = aloft.turn_end_s = INFINITY;
   const FlightCells cells = cellsOf(aloft, std::nullopt);
@@ -86,10 +89,12 @@ std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const 
   out->off_setup_db = own.mean;
   out->off_setup_sd_db = std::sqrt(own.variance);
   const double needed = critical.level_dbm - level->second.level_db - own.mean;
-  const auto reach = [&](double reserve_db) { return std::pow(10, model.line.logDistanceAt(needed + reserve_db)); };
+  const auto reach = [&](double reserve_db) {
+    return std::pow(10, model.line.logDistanceAt(needed + reserve_db));
+  };
   const double there = std::log10(reach(0));
-  const double ahead_sd =
-      std::sqrt(own.variance + model.line.place_var_db2 + model.within_var_db2 + model.line.varianceAt(there) + critical.variance_db2);
+  const double ahead_sd = std::sqrt(own.variance + model.line.place_var_db2 + model.within_var_db2 +
+                                    model.line.varianceAt(there) + critical.variance_db2);
   const double dependable = reach(defaults::kDependableZ * ahead_sd);
   out->typical_left_m = distanceLeft(out->distance_m, reach(0), heading_off_deg);
   out->dependable_left_m = distanceLeft(out->distance_m, dependable, heading_off_deg);

@@ -12,21 +12,23 @@ struct LiveAdvice {
   double margin_db = 0;        ///< of that above the critical level
   double off_setup_db = 0;     ///< how far this flight lies above its setup's mean, shrunk by what is usual
   double off_setup_sd_db = 0;  ///< and how sure that is
-  /// Distances still to fly at this heading until the level meets the critical one: in one of two stretches, and in one of twenty.
-  /// Infinite where the heading leads nearer. 0: past it already.
+  /// Distances still to fly at this heading until the level meets the critical one: in one of two stretches,
+  /// and in one of twenty. Infinite where the heading leads nearer. 0: past it already.
   double typical_left_m = 0, dependable_left_m = 0;
-  bool beyond_flown = false;  ///< the dependable end lies over 25 % beyond anything flown: the line there is a guess
+  bool beyond_flown =
+      false;  ///< the dependable end lies over 25 % beyond anything flown: the line there is a guess
 };
 
 /// @param model of earlier flights that holds the setup; or of this flight alone, where it is the first
-/// @param so_far rows from take-off on, times rising @param heading_off_deg angle between the heading and the direction straight away
-/// from the station: 0 outbound, 180 home
-/// @return none where the setup is not in the model, the signal does not fall, or the flight has no placed signal yet
-std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const CriticalLevel& critical, const FlightSamples& so_far,
-                                     double heading_off_deg);
+/// @param so_far rows from take-off on, times rising @param heading_off_deg angle between the heading and the
+/// direction straight away from the station: 0 outbound, 180 home
+/// @return none where the setup is not in the model, the signal does not fall, or the flight has no placed
+/// signal yet
+std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const CriticalLevel& critical,
+                                     const FlightSamples& so_far, double heading_off_deg);
 
-/// Straight on from a distance at an angle off the outward direction: how far until the distance from the station is `reach_m`.
-/// 0 where that is passed already; infinite where the heading leads nearer first.
+/// Straight on from a distance at an angle off the outward direction: how far until the distance from the
+/// station is `reach_m`. 0 where that is passed already; infinite where the heading leads nearer first.
 double distanceLeft(double distance_m, double reach_m, double heading_off_deg);
 
 }  // namespace distanz::estimate

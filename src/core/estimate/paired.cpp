@@ -36,7 +36,8 @@ std::optional<GapTrend> trendOf(const std::vector<PairedFlight>& flights) {
 
 std::optional<PairedFlight> pairedFlight(const FlightCells& first, const FlightCells& second) {
   std::vector<double> difference, x;
-  for (auto i = first.cells.begin(), j = second.cells.begin(); i != first.cells.end() && j != second.cells.end();) {
+  for (auto i = first.cells.begin(), j = second.cells.begin();
+       i != first.cells.end() && j != second.cells.end();) {
     if (i->index != j->index) {
       ++(i->index < j->index ? i : j);
       continue;
@@ -65,7 +66,8 @@ PairedDifference pairedDifference(const std::vector<PairedFlight>& flights, cons
   for (const PairedFlight& f : flights) differences.push_back(f.difference_db);
   const MeanAndSquares s = squaresOf(differences);
   const auto m = static_cast<double>(flights.size());
-  const ModeratedVariance v = moderatedVariance(s.ss, m - 1, prior.sd_db, defaults::kPairedPriorDf, prior.unusual_sd_db);
+  const ModeratedVariance v =
+      moderatedVariance(s.ss, m - 1, prior.sd_db, defaults::kPairedPriorDf, prior.unusual_sd_db);
   PairedDifference out;
   out.flights = static_cast<int>(flights.size());
   out.flight_sd_db = std::sqrt(v.variance);

@@ -7,7 +7,8 @@
 
 namespace distanz::estimate {
 
-/// What two receivers (or the two legs of one flight) showed against each other in one flight: flight and place cancel.
+/// What two receivers (or the two legs of one flight) showed against each other in one flight: flight and
+/// place cancel.
 struct PairedFlight {
   double difference_db = 0;  ///< first less second: trimmed mean over common uncensored places
   int places = 0;
@@ -37,6 +38,7 @@ struct PairedDifference {
 PairedDifference pairedDifference(const std::vector<PairedFlight>& flights, const PairedPrior& prior = {});
 
 /// The verdict from paired flights. @param model tells the exponent; holds both setups or either
-Comparison comparePaired(const SignalModel& model, const PairedDifference& paired, double margin = defaults::kPracticalMargin);
+Comparison comparePaired(const SignalModel& model, const PairedDifference& paired,
+                         double margin = defaults::kPracticalMargin);
 
 }  // namespace distanz::estimate

@@ -23,7 +23,8 @@ struct GridFit {
   Matrix2d flat_cov, cov;
 };
 
-/// Exponential shadowing is a Markov process: whitening by the previous place is exact (up to jitter) and linear in K.
+/// Exponential shadowing is a Markov process: whitening by the previous place is exact (up to jitter) and
+/// linear in K.
 struct Whitener {
   VectorXd rho, scale;
   double log_det = 0;  // log |L|
@@ -55,7 +56,8 @@ double effectivePlaces(const VectorXd& d, double length_m) {
 GridFit fitAt(const Data& data, double length_m) {
   const Whitener whiten(data.distance_m, length_m);
   const VectorXd root = data.variance.cwiseSqrt();
-  const VectorXd one = whiten(root.cwiseInverse()), x = whiten(data.x.cwiseQuotient(root)), c = whiten(data.c.cwiseQuotient(root));
+  const VectorXd one = whiten(root.cwiseInverse()), x = whiten(data.x.cwiseQuotient(root)),
+                 c = whiten(data.c.cwiseQuotient(root));
   Matrix2d xx;
   xx << one.dot(one), one.dot(x), one.dot(x), x.dot(x);
   const Vector2d xy(one.dot(c), x.dot(c));
@@ -64,7 +66,8 @@ GridFit fitAt(const Data& data, double length_m) {
   const Matrix2d xx_inverse = xx.inverse();
   fit.flat = xx_inverse * xy;
   const double rss = std::max(c.dot(c) - fit.flat.dot(xy), 0.0);
-  fit.phi = (rss + defaults::kPlacePriorDf * std::pow(defaults::kPlacePriorSd_db, 2) / data.variance.mean()) / df;
+  fit.phi =
+      (rss + defaults::kPlacePriorDf * std::pow(defaults::kPlacePriorSd_db, 2) / data.variance.mean()) / df;
   fit.flat_cov = fit.phi * xx_inverse;
   Matrix2d prior = Matrix2d::Zero();
   prior(1, 1) = 1 / std::pow(10 * defaults::kExponentPriorSd, 2);
@@ -72,20 +75,22 @@ GridFit fitAt(const Data& data, double length_m) {
   fit.cov = precision.inverse();
   fit.b = fit.cov * (xy / fit.phi + prior * Vector2d(0, -10 * defaults::kExponentPrior));
   const double away = std::log(length_m / defaults::kCorrelationMedian_m) / defaults::kCorrelationLogSd;
-  fit.log_weight = -whiten.log_det - 0.5 * std::log(xx.determinant()) - 0.5 * df * std::log(fit.phi) - 0.5 * away * away;
+  fit.log_weight =
+      -whiten.log_det - 0.5 * std::log(xx.determinant()) - 0.5 * df * std::log(fit.phi) - 0.5 * away * away;
   fit.effective = effectivePlaces(data.distance_m, length_m);
   return fit;
 }
 
-Data prepare(const std::vector<double>& log_distance, const std::vector<double>& place_dbm, const std::vector<int>& flights_at,
-             double within_var_db2) {
+Data prepare(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
+             const std::vector<int>& flights_at, double within_var_db2) {
   const auto k = static_cast<Eigen::Index>(log_distance.size());
   Data data;
   data.x = Eigen::Map<const VectorXd>(log_distance.data(), k);
   data.c = Eigen::Map<const VectorXd>(place_dbm.data(), k);
   data.distance_m = data.x.unaryExpr([](double v) { return std::pow(10, v); });
   data.x.array() -= data.x.mean();
-  if (!(data.x.squaredNorm() > 0)) throw DomainError("all places lie at the same distance: no line can be drawn");
+  if (!(data.x.squaredNorm() > 0))
+    throw DomainError("all places lie at the same distance: no line can be drawn");
   const VectorXd centred = data.c.array() - data.c.mean();
   const VectorXd r0 = centred - data.x * (data.x.dot(centred) / data.x.squaredNorm());
   const double s0 = std::max(r0.squaredNorm() / static_cast<double>(k - 2), 1.0);
@@ -109,9 +114,10 @@ double PlaceLine::varianceAt(double log_distance) const {
   return g.dot(covariance * g);
 }
 
-PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm, const std::vector<int>& flights_at,
-                       double within_var_db2) {
-  if (log_distance.size() < static_cast<std::size_t>(defaults::kMinCells)) throw DomainError("a line needs at least 4 places");
+PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
+                       const std::vector<int>& flights_at, double within_var_db2) {
+  if (log_distance.size() < static_cast<std::size_t>(defaults::kMinCells))
+    throw DomainError("a line needs at least 4 places");
   if (log_distance.size() != place_dbm.size() || log_distance.size() != flights_at.size())
     throw DomainError("places must come with a level and a count each");
   const Data data = prepare(log_distance, place_dbm, flights_at, within_var_db2);

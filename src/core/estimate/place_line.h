@@ -22,14 +22,18 @@ struct PlaceLine {
   double at(double log_distance) const { return coefficient[0] + coefficient[1] * (log_distance - centre); }
   double varianceAt(double log_distance) const;
   /// log10 of the distance at which the line meets a level. The slope must not be 0.
-  double logDistanceAt(double level_dbm) const { return centre + (level_dbm - coefficient[0]) / coefficient[1]; }
+  double logDistanceAt(double level_dbm) const {
+    return centre + (level_dbm - coefficient[0]) / coefficient[1];
+  }
 };
 
 /// Generalised least squares averaged over a grid of correlation lengths, weak priors on spread and exponent.
-/// @param log_distance x_k increasing, at least 4 @param place_dbm c_k @param flights_at n_k @param within_var_db2 s_x^2
+/// @param log_distance x_k increasing, at least 4 @param place_dbm c_k @param flights_at n_k @param
+/// within_var_db2 s_x^2
 /// @throws DomainError for fewer than 4 places or unequal lengths.
-/// Sources: M. Gudmundson, Electronics Letters 27(23) (1991): exponential correlation; A. Gelman, Bayesian Analysis 1(3) (2006).
-PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm, const std::vector<int>& flights_at,
-                       double within_var_db2);
+/// Sources: M. Gudmundson, Electronics Letters 27(23) (1991): exponential correlation; A. Gelman, Bayesian
+/// Analysis 1(3) (2006).
+PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
+                       const std::vector<int>& flights_at, double within_var_db2);
 
 }  // namespace distanz::estimate

@@ -23,15 +23,19 @@ Exponent exponentOf(const PlaceLine& line) {
 
 Interval rangeFactor(double gain_db, const Exponent& exponent) {
   requireFinite(gain_db, "gain_db");
-  const double factor = radio::rangeRatio(gain_db, exponent.n), wide = std::pow(10, halfWidth(gain_db, exponent));
+  const double factor = radio::rangeRatio(gain_db, exponent.n),
+               wide = std::pow(10, halfWidth(gain_db, exponent));
   return {factor, factor / wide, factor * wide};
 }
 
 Interval fullPowerRange(const Interval& reduced_m, double reduction_db, const Exponent& exponent) {
   requirePositive(reduced_m.estimate, "reduced_m");
   requirePositive(reduced_m.low, "reduced_m");
-  const double full = reduced_m.estimate * rangeFactor(reduction_db, exponent).estimate, h = halfWidth(reduction_db, exponent);
-  const auto end = [&](double of_reduced_m) { return std::pow(10, std::hypot(std::log10(of_reduced_m / reduced_m.estimate), h)); };
+  const double full = reduced_m.estimate * rangeFactor(reduction_db, exponent).estimate,
+               h = halfWidth(reduction_db, exponent);
+  const auto end = [&](double of_reduced_m) {
+    return std::pow(10, std::hypot(std::log10(of_reduced_m / reduced_m.estimate), h));
+  };
   return {full, full / end(reduced_m.low), full * end(reduced_m.high)};
 }
 

@@ -31,7 +31,8 @@ double medianAbsolute(std::vector<double> values) {
   return median(std::move(values));
 }
 
-ModeratedVariance moderatedVariance(double ss, double df, double prior_sd, double prior_df, double unusual_sd) {
+ModeratedVariance moderatedVariance(double ss, double df, double prior_sd, double prior_df,
+                                    double unusual_sd) {
   if (df >= defaults::kUnusualSpreadMinDf && ss / df > unusual_sd * unusual_sd) return {ss / df, df, true};
   return {(ss + prior_df * prior_sd * prior_sd) / (df + prior_df), df + prior_df, false};
 }

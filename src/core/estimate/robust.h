@@ -3,7 +3,8 @@
 
 namespace distanz::estimate {
 
-/// Mean after dropping floor(trim n) values at either end. @param values not empty; their order is changed @param trim in [0, 0.5)
+/// Mean after dropping floor(trim n) values at either end. @param values not empty; their order is changed
+/// @param trim in [0, 0.5)
 double trimmedMean(std::vector<double>& values, double trim);
 
 /// Middle value; mean of the middle two for an even count. @param values not empty
@@ -19,9 +20,11 @@ struct ModeratedVariance {
   bool unusual = false;  ///< the data contradict the prior, which was dropped
 };
 
-/// (ss + prior_df prior_sd^2)/(df + prior_df); the prior is dropped where df >= 2 and ss/df lies above unusual_sd^2.
+/// (ss + prior_df prior_sd^2)/(df + prior_df); the prior is dropped where df >= 2 and ss/df lies above
+/// unusual_sd^2.
 /// @param ss sum of squares about the means @param df its degrees of freedom, 0 for the prior alone
 /// Source: G. K. Smyth, Stat. Appl. Genet. Mol. Biol. 3(1) (2004).
-ModeratedVariance moderatedVariance(double ss, double df, double prior_sd, double prior_df, double unusual_sd);
+ModeratedVariance moderatedVariance(double ss, double df, double prior_sd, double prior_df,
+                                    double unusual_sd);
 
 }  // namespace distanz::estimate

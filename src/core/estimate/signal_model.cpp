@@ -37,8 +37,8 @@ void gatherPlaces(const std::vector<Observation>& obs, SignalModel& model, std::
   for (const Observation& o : obs) place_of.push_back(position[o.cell]);
 }
 
-/// Degrees of freedom of the spread between flights: flights less setups. Flights recorded together share what the day did and
-/// count once; setups they join have one mean to lose between them.
+/// Degrees of freedom of the spread between flights: flights less setups. Flights recorded together share
+/// what the day did and count once; setups they join have one mean to lose between them.
 int spreadDf(const SignalModel& model) {
   std::map<int, int> setup_root;
   for (const auto& [id, setup] : model.setups) setup_root[id] = id;
@@ -49,7 +49,8 @@ int spreadDf(const SignalModel& model) {
   std::map<int, int> first_setup;  // by group
   int flights = 0;
   for (const FlightEffect& f : model.flights) {
-    const auto [known, fresh] = f.group < 0 ? std::pair(first_setup.end(), true) : first_setup.emplace(f.group, f.setup);
+    const auto [known, fresh] =
+        f.group < 0 ? std::pair(first_setup.end(), true) : first_setup.emplace(f.group, f.setup);
     flights += fresh;
     if (!fresh) setup_root[root(f.setup)] = root(known->second);
   }
@@ -74,7 +75,8 @@ void setLevels(SignalModel& model) {
   model.spread_df = spreadDf(model);
   const auto unshared = static_cast<double>(model.flights.size() - model.setups.size());
   if (unshared > 0) ss *= model.spread_df / unshared;  // deviations told twice by flights recorded together
-  const ModeratedVariance v = moderatedVariance(ss, model.spread_df, kFlightPriorSd_db, kFlightPriorDf, kUnusualSpread_db);
+  const ModeratedVariance v =
+      moderatedVariance(ss, model.spread_df, kFlightPriorSd_db, kFlightPriorDf, kUnusualSpread_db);
   model.flight_df = v.df;
   model.flight_var_db2 = v.variance;
   model.unusual_spread = v.unusual;
@@ -85,9 +87,11 @@ void setTotals(SignalModel& model, const Decomposition& parts) {
   const double su2 = model.flight_var_db2, sc2 = model.line.place_var_db2;
   model.within_var_db2 = parts.within_var_db2;
   model.total_sd_db = std::sqrt(su2 + sc2 + within);
-  const double nu_x = std::max((model.line.df - defaults::kPlacePriorDf) * parts.within_df / static_cast<double>(model.places.size()), 1.0);
-  const double variance =
-      2 * su2 * su2 / model.flight_df + 2 * sc2 * sc2 / model.line.df + model.line.place_var_var + 2 * within * within / nu_x;
+  const double nu_x = std::max(
+      (model.line.df - defaults::kPlacePriorDf) * parts.within_df / static_cast<double>(model.places.size()),
+      1.0);
+  const double variance = 2 * su2 * su2 / model.flight_df + 2 * sc2 * sc2 / model.line.df +
+                          model.line.place_var_var + 2 * within * within / nu_x;
   model.total_sd_var = variance / (4 * model.total_sd_db * model.total_sd_db);
 }
 
@@ -136,8 +140,10 @@ void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
   std::vector<int> place_of;
   gatherPlaces(obs, model, place_of);
   std::vector<Entry> entries;
-  for (std::size_t i = 0; i < obs.size(); ++i) entries.push_back({obs[i].flight, place_of[i], obs[i].level_dbm});
-  const Decomposition parts = decompose(entries, static_cast<int>(model.flights.size()), static_cast<int>(model.places.size()));
+  for (std::size_t i = 0; i < obs.size(); ++i)
+    entries.push_back({obs[i].flight, place_of[i], obs[i].level_dbm});
+  const Decomposition parts =
+      decompose(entries, static_cast<int>(model.flights.size()), static_cast<int>(model.places.size()));
   std::vector<double> x;
   for (std::size_t k = 0; k < model.places.size(); ++k) {
     model.places[k].level_dbm = parts.place_dbm[k];
@@ -150,14 +156,16 @@ void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
   setResidualSlopes(model, obs, parts);
   poolSlopes(model);
   model.residuals.clear();
-  for (std::size_t i = 0; i < obs.size(); ++i) model.residuals.push_back({obs[i].flight, obs[i].log_distance, parts.residual_db[i]});
+  for (std::size_t i = 0; i < obs.size(); ++i)
+    model.residuals.push_back({obs[i].flight, obs[i].log_distance, parts.residual_db[i]});
 }
 
 void imputeCensored(const SignalModel& model, std::vector<Observation>& obs) {
   const double sd = std::sqrt(model.within_var_db2 + model.line.place_var_db2);
   for (Observation& o : obs) {
     if (!o.censored) continue;
-    const double mean = model.flights[static_cast<std::size_t>(o.flight)].level_db + model.line.at(o.log_distance);
+    const double mean =
+        model.flights[static_cast<std::size_t>(o.flight)].level_db + model.line.at(o.log_distance);
     o.level_dbm = mean - sd * inverseMills((o.bound_dbm - mean) / sd);
   }
 }
@@ -203,15 +211,17 @@ double SignalModel::level_dbm(int setup, double distance_m) const {
 SignalModels fitSignalModels(const std::vector<ModelFlight>& flights) {
   SignalModels out;
   std::vector<int> usable;
-  for (std::size_t i = 0; i < flights.size(); ++i) (flights[i].cells.usable() ? usable : out.unusable).push_back(static_cast<int>(i));
+  for (std::size_t i = 0; i < flights.size(); ++i)
+    (flights[i].cells.usable() ? usable : out.unusable).push_back(static_cast<int>(i));
   for (const std::vector<int>& members : connectedFlights(flights, usable)) {
     if (distinctCells(flights, members) >= defaults::kMinCells)
       out.components.push_back(fitComponent(flights, members));
     else
       out.unusable.insert(out.unusable.end(), members.begin(), members.end());
   }
-  std::stable_sort(out.components.begin(), out.components.end(),
-                   [](const SignalModel& a, const SignalModel& b) { return a.flights.size() > b.flights.size(); });
+  std::stable_sort(
+      out.components.begin(), out.components.end(),
+      [](const SignalModel& a, const SignalModel& b) { return a.flights.size() > b.flights.size(); });
   return out;
 }
 

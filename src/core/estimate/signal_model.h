@@ -53,8 +53,8 @@ struct SignalModel {
   PlaceLine line;
   double flight_var_db2 = 0;  ///< s_u^2, between flights of one setup, moderated
   double flight_df = 0;       ///< nu_u
-  int spread_df =
-      0;  ///< flights - setups, those recorded together counted once: 0 means the spread between flights is assumed, not measured
+  int spread_df = 0;  ///< flights - setups, those recorded together counted once: 0 means the spread between
+                      ///< flights is assumed, not measured
   bool unusual_spread = false;
   double within_var_db2 = 0;  ///< s_x^2
   double total_sd_db = 0;     ///< s_tot: new flight, other 40 m stretch at the same distance
@@ -62,17 +62,20 @@ struct SignalModel {
   double slope_ss = 0;        ///< squares of the flights' residual slopes about their setups' means
   int slope_df = 0;           ///< flights with a slope less setups with one
   bool censored = false;      ///< some cells were clipped and enter as "below"
-  /// Level of a setup at a distance on ground like this, dBm. @param distance_m > 0. NaN for a setup not in the model.
+  /// Level of a setup at a distance on ground like this, dBm. @param distance_m > 0. NaN for a setup not in
+  /// the model.
   double level_dbm(int setup, double distance_m) const;
 };
 
 struct SignalModels {
-  std::vector<SignalModel> components;  ///< flights that share no places with others stand apart; largest first
-  std::vector<int> unusable;            ///< flights with too few uncensored cells
+  std::vector<SignalModel>
+      components;             ///< flights that share no places with others stand apart; largest first
+  std::vector<int> unusable;  ///< flights with too few uncensored cells
 };
 
-/// Estimator sections 2 to 4a. Never throws for thin data: a component that cannot be fitted is left out, its flights unusable.
-/// Sources: Smyth, Stat. Appl. Genet. Mol. Biol. 3(1) (2004): moderated variance; Tobin, Econometrica 26 (1958): censoring.
+/// Estimator sections 2 to 4a. Never throws for thin data: a component that cannot be fitted is left out, its
+/// flights unusable. Sources: Smyth, Stat. Appl. Genet. Mol. Biol. 3(1) (2004): moderated variance; Tobin,
+/// Econometrica 26 (1958): censoring.
 SignalModels fitSignalModels(const std::vector<ModelFlight>& flights);
 
 }  // namespace distanz::estimate

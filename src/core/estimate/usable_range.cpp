@@ -10,7 +10,8 @@ namespace distanz::estimate {
 namespace {
 
 /// Both ends, in decades from the line's centre, of {h : |q0 + b2 h| <= T sd(h)}.
-std::pair<double, double> fieller(double q0, double slope, double t, const Eigen::Matrix2d& v, double other_var, double estimate_h) {
+std::pair<double, double> fieller(double q0, double slope, double t, const Eigen::Matrix2d& v,
+                                  double other_var, double estimate_h) {
   const double a = slope * slope - t * t * v(1, 1);
   const double half_b = q0 * slope - t * t * v(0, 1);
   const double c = q0 * q0 - t * t * (other_var + v(0, 0));
@@ -36,23 +37,28 @@ RangeEstimate usableRange(const SignalModel& model, int setup, double z, const C
   const Eigen::Matrix2d& v = model.line.covariance;
   const double slope = model.line.coefficient[1];
   if (!(slope < 0)) throw DomainError("the signal does not fall with distance");
-  const double q0 = level->second.level_db + model.line.coefficient[0] - z * model.total_sd_db - critical.level_dbm;
-  const double h = model.line.logDistanceAt(critical.level_dbm + z * model.total_sd_db - level->second.level_db) - model.line.centre;
+  const double q0 =
+      level->second.level_db + model.line.coefficient[0] - z * model.total_sd_db - critical.level_dbm;
+  const double h =
+      model.line.logDistanceAt(critical.level_dbm + z * model.total_sd_db - level->second.level_db) -
+      model.line.centre;
   const double v_line = model.line.varianceAt(model.line.centre + h);
   const double v_u = model.flight_var_db2 / level->second.flights;
   const double v_s = z * z * model.total_sd_var, v_y = critical.variance_db2;
   const double sum = v_u + v_line + v_s + v_y;
   RangeEstimate out;
-  out.df =
-      sum * sum /
-      (v_u * v_u / model.flight_df + v_line * v_line / model.line.df + v_s * v_s / defaults::kSpreadDf + v_y * v_y / defaults::kCriticalDf);
+  out.df = sum * sum /
+           (v_u * v_u / model.flight_df + v_line * v_line / model.line.df + v_s * v_s / defaults::kSpreadDf +
+            v_y * v_y / defaults::kCriticalDf);
   out.estimate_m = std::pow(10, model.line.centre + h);
   out.log_var = (v_line + v_u) / (slope * slope);
   const double other = v_u + v_s + v_y;
   const auto ends = fieller(q0, slope, tQuantile(0.5 + defaults::kConfidence / 2, out.df), v, other, h);
   out.low_m = std::pow(10, model.line.centre + ends.first);
   out.high_m = std::pow(10, model.line.centre + ends.second);
-  out.lower95_m = std::pow(10, model.line.centre + fieller(q0, slope, tQuantile(defaults::kConfidence, out.df), v, other, h).first);
+  out.lower95_m =
+      std::pow(10, model.line.centre +
+                       fieller(q0, slope, tQuantile(defaults::kConfidence, out.df), v, other, h).first);
   return out;
 }
 

@@ -15,10 +15,12 @@ constexpr ChannelInfo kChannels[] = {
     {channel::kLatitude, kOfFlight, Unit::Degree, "lat|latitude"},
     {channel::kLongitude, kOfFlight, Unit::Degree, "lon|lng|long|longitude"},
     {"snr_db", kOfLink, Unit::Decibel, "snr"},
-    {channel::kPower, kOfLink, Unit::Milliwatt, "power [mW]|power [W]|power [dBm]|power tx|power transmit", "", true},
+    {channel::kPower, kOfLink, Unit::Milliwatt, "power [mW]|power [W]|power [dBm]|power tx|power transmit",
+     "", true},
     {channel::kRssi, kOfLink, Unit::Dbm, "rssi|signal strength|signal level|signal [dBm]"},
     {channel::kQuality, kOfLink, Unit::Percent, "lq|quality", "gnss|gps|fix"},
-    {channel::kBitrate, kOfLink, Unit::MegabitPerSecond, "bitrate|throughput|bit rate|data rate", "", false, true},
+    {channel::kBitrate, kOfLink, Unit::MegabitPerSecond, "bitrate|throughput|bit rate|data rate", "", false,
+     true},
     {"delay_ms", kOfLink, Unit::Millisecond, "delay|latency", "", false, true},
     {channel::kRate, kOfLink, Unit::Hertz, "rate packet|rate [Hz]", "", true},
     {channel::kMode, kOfLink, Unit::None, "mode rf|mode radio|mode link|mode packet|mode air", "", true},
@@ -52,8 +54,9 @@ std::string_view nameWithoutLink(std::string_view channel) {
 const ChannelInfo* channelInfo(std::string_view channel) {
   const bool of_link = channel.find('.') != std::string_view::npos;
   const std::string_view name = nameWithoutLink(channel);
-  const auto found = std::find_if(std::begin(kChannels), std::end(kChannels),
-                                  [&](const ChannelInfo& c) { return c.of_link == of_link && c.name == name; });
+  const auto found = std::find_if(std::begin(kChannels), std::end(kChannels), [&](const ChannelInfo& c) {
+    return c.of_link == of_link && c.name == name;
+  });
   return found == std::end(kChannels) ? nullptr : found;
 }
 

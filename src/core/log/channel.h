@@ -7,13 +7,14 @@
 
 namespace distanz::log {
 
-/// One thing that a log can tell. The table of these is the only list of channels there is: a new one is a row.
+/// One thing that a log can tell. The table of these is the only list of channels there is: a new one is a
+/// row.
 struct ChannelInfo {
   std::string_view name;  ///< with its unit; that of a link's channel follows the link's id and a dot
   bool of_link;
   quantity::Unit unit;
-  /// How columns call it: alternatives parted by "|", each of words that must all be there, in any order; "[dBm]" is a unit. Empty: it
-  /// is never recognised by name.
+  /// How columns call it: alternatives parted by "|", each of words that must all be there, in any order;
+  /// "[dBm]" is a unit. Empty: it is never recognised by name.
   std::string_view names;
   std::string_view not_names = {};  ///< words and units that make it something else
   bool in_steps = false;            ///< between two samples it keeps its value: modes, counts

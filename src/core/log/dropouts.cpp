@@ -8,7 +8,8 @@ namespace {
 
 constexpr double kWindow_s = 1;   // shorter interruptions are heard, not lost
 constexpr double kSilence_s = 2;  // no value for this long: nothing arrived
-constexpr double kHold_s = 5;     // a part that is logged more slowly than the other holds its last second's state so long
+constexpr double kHold_s =
+    5;  // a part that is logged more slowly than the other holds its last second's state so long
 
 struct Second {
   double index = 0, begin_s = 0, end_s = 0, begin_m = NAN, end_m = NAN;
@@ -41,29 +42,33 @@ struct Watched {
   bool below(double now_s) const { return now_s - heard_s <= kHold_s && mean.below(part.threshold); }
 };
 
-std::vector<Second> seconds(std::span<const double> time_s, std::span<const double> distance_m, std::span<const RulePart> parts) {
+std::vector<Second> seconds(std::span<const double> time_s, std::span<const double> distance_m,
+                            std::span<const RulePart> parts) {
   std::vector<Second> out;
   std::vector<Watched> watched;
   for (const RulePart& part : parts) watched.push_back({part});
   for (std::size_t i = 0; i < time_s.size(); ++i) {
-    const bool heard = std::any_of(parts.begin(), parts.end(), [&](const RulePart& p) { return std::isfinite(p.values[i]); });
+    const bool heard = std::any_of(parts.begin(), parts.end(),
+                                   [&](const RulePart& p) { return std::isfinite(p.values[i]); });
     if (!std::isfinite(time_s[i]) || !heard) continue;
     const double index = std::floor(time_s[i] / kWindow_s);
-    if (out.empty() || out.back().index != index) out.push_back({index, time_s[i], time_s[i], distance_m[i], distance_m[i]});
+    if (out.empty() || out.back().index != index)
+      out.push_back({index, time_s[i], time_s[i], distance_m[i], distance_m[i]});
     Second& s = out.back();
     s.end_s = time_s[i];
     if (std::isfinite(distance_m[i])) s.end_m = distance_m[i];
     for (Watched& w : watched)
       if (const double value = w.part.values[i]; std::isfinite(value)) w.hear(time_s[i], value, index);
-    s.below = std::any_of(watched.begin(), watched.end(), [&](const Watched& w) { return w.below(time_s[i]); });
+    s.below =
+        std::any_of(watched.begin(), watched.end(), [&](const Watched& w) { return w.below(time_s[i]); });
   }
   return out;
 }
 
 }  // namespace
 
-LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m, std::span<const RulePart> parts,
-                      const Turn& turn) {
+LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m,
+                      std::span<const RulePart> parts, const Turn& turn) {
   LinkEvents events;
   const std::vector<Second> all = seconds(time_s, distance_m, parts);
   bool down = false;

@@ -3,7 +3,8 @@
 
 namespace distanz::log {
 
-constexpr double kJoinHold_s = 3;  ///< samples farther apart than this say nothing about the time between them
+constexpr double kJoinHold_s =
+    3;  ///< samples farther apart than this say nothing about the time between them
 
 /// How the clock of a second source runs against the first one's.
 struct Clock {
@@ -11,8 +12,9 @@ struct Clock {
   double drift_ppm = 0;  ///< by how many millionths the second runs slow
 };
 
-/// Adds the channels that only the other recording has, at the rows of the first: linearly between its samples, what counts in steps
-/// (modes, satellites) as the one before. NaN outside, and over gaps of more than kJoinHold_s.
+/// Adds the channels that only the other recording has, at the rows of the first: linearly between its
+/// samples, what counts in steps (modes, satellites) as the one before. NaN outside, and over gaps of more
+/// than kJoinHold_s.
 void join(Recording& recording, const Recording& other, const Clock& clock);
 
 }  // namespace distanz::log

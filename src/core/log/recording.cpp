@@ -6,8 +6,9 @@
 namespace distanz::log {
 
 bool Column::operator==(const Column& other) const {
-  return channel == other.channel && std::equal(values.begin(), values.end(), other.values.begin(), other.values.end(),
-                                                [](double a, double b) { return a == b || (std::isnan(a) && std::isnan(b)); });
+  return channel == other.channel &&
+         std::equal(values.begin(), values.end(), other.values.begin(), other.values.end(),
+                    [](double a, double b) { return a == b || (std::isnan(a) && std::isnan(b)); });
 }
 
 bool Recording::operator==(const Recording& other) const {

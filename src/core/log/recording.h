@@ -16,7 +16,7 @@ struct Column {
 struct Recording {
   std::vector<double> time_s;   ///< from the first row, not decreasing
   std::vector<Column> columns;  ///< each as long as time_s
-  std::string started;          ///< local date and time of the first row, "2026-11-24 06:31:02", where the log told
+  std::string started;  ///< local date and time of the first row, "2026-11-24 06:31:02", where the log told
   bool operator==(const Recording& other) const;
 
   const std::vector<double>* find(std::string_view channel) const;
@@ -29,7 +29,8 @@ std::string linkChannel(std::string_view link, std::string_view quantity);
 /// Names the channels know, without the link's prefix.
 namespace channel {
 constexpr std::string_view kDistance = "distance_m", kLatitude = "lat_deg", kLongitude = "lon_deg";
-constexpr std::string_view kRssi = "rssi_dbm", kQuality = "lq_pct", kBitrate = "bitrate_mbps", kPower = "power_mw";
+constexpr std::string_view kRssi = "rssi_dbm", kQuality = "lq_pct", kBitrate = "bitrate_mbps",
+                           kPower = "power_mw";
 constexpr std::string_view kMode = "mode", kRate = "rate_hz", kFrequency = "frequency_mhz";
 constexpr std::string_view kHeight = "height_m", kSpeed = "speed_mps";
 }  // namespace channel

@@ -7,7 +7,8 @@
 namespace distanz::log {
 namespace {
 
-constexpr double kLongest_m = 1e6;  // beyond this the distances are wrong, and the bins would not fit in memory
+constexpr double kLongest_m =
+    1e6;  // beyond this the distances are wrong, and the bins would not fit in memory
 
 struct Sums {
   std::vector<double> sum;
@@ -34,8 +35,8 @@ struct Sums {
 
 }  // namespace
 
-LegTraces tracesOf(std::span<const double> time_s, std::span<const double> distance_m, std::span<const double> values, const Turn& turn,
-                   double stretch_m) {
+LegTraces tracesOf(std::span<const double> time_s, std::span<const double> distance_m,
+                   std::span<const double> values, const Turn& turn, double stretch_m) {
   requirePositive(stretch_m, "stretch_m");
   Sums out, back;
   for (std::size_t i = 0; i < time_s.size(); ++i) {

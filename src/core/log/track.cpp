@@ -12,7 +12,8 @@ namespace {
 
 using course::Flat;
 
-/// Marks rows no aircraft could have reached from the last believed one. A new place that stays consistent for a second is believed.
+/// Marks rows no aircraft could have reached from the last believed one. A new place that stays consistent
+/// for a second is believed.
 template <class Apart>
 std::vector<bool> wrongRows(const std::vector<double>& time_s, const std::vector<bool>& known, Apart apart) {
   std::vector<bool> wrong(time_s.size(), false);
@@ -30,7 +31,8 @@ std::vector<bool> wrongRows(const std::vector<double>& time_s, const std::vector
     wrong[i] = true;
     if (candidate == time_s.size() || !reachable(candidate, i)) first = i;
     candidate = i;
-    if (time_s[i] - time_s[first] > 5) {  // the aircraft really is there: what came before was wrong, or a leap of the log
+    if (time_s[i] - time_s[first] >
+        5) {  // the aircraft really is there: what came before was wrong, or a leap of the log
       believed = i;
       candidate = time_s.size();
     }
@@ -41,7 +43,8 @@ std::vector<bool> wrongRows(const std::vector<double>& time_s, const std::vector
 void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, const char* what) {
   if (known > 0 && static_cast<double>(wrong) > kBadShareRefused * static_cast<double>(known))
     throw InputError(
-        fmt::format("{} jumps about: {} of {} positions cannot be reached at {:.0f} m/s; leave the position columns out or "
+        fmt::format("{} jumps about: {} of {} positions cannot be reached at {:.0f} m/s; leave the position "
+                    "columns out or "
                     "give a distance column instead",
                     what, wrong, known, kTopSpeed_mps));
 }
@@ -53,12 +56,14 @@ void interpolate(const std::vector<double>& time_s, std::vector<double>& values)
     if (!std::isfinite(values[i])) continue;
     if (last < i && i - last > 1 && time_s[i] - time_s[last] <= kHoldFix_s)
       for (std::size_t j = last + 1; j < i; ++j)
-        values[j] = values[last] + (values[i] - values[last]) * (time_s[j] - time_s[last]) / std::max(time_s[i] - time_s[last], 1e-9);
+        values[j] = values[last] + (values[i] - values[last]) * (time_s[j] - time_s[last]) /
+                                       std::max(time_s[i] - time_s[last], 1e-9);
     last = i;
   }
 }
 
-void clean(const Recording& r, std::vector<double>& distance, const std::vector<Flat>* flat, std::vector<Problem>& problems) {
+void clean(const Recording& r, std::vector<double>& distance, const std::vector<Flat>* flat,
+           std::vector<Problem>& problems) {
   std::vector<bool> known(distance.size());
   for (std::size_t i = 0; i < distance.size(); ++i) known[i] = std::isfinite(distance[i]);
   const auto total = static_cast<std::size_t>(std::count(known.begin(), known.end(), true));
@@ -72,7 +77,9 @@ void clean(const Recording& r, std::vector<double>& distance, const std::vector<
       ++bad;
     }
   refuseIfMostlyWrong(bad, total, flat ? "GNSS" : "the distance column");
-  if (bad > 0) problems.push_back({"position-jumps", 0, fmt::format("{} of {} positions jump out of reach and are left out", bad, total)});
+  if (bad > 0)
+    problems.push_back({"position-jumps", 0,
+                        fmt::format("{} of {} positions jump out of reach and are left out", bad, total)});
 }
 
 bool placeByGnss(const Recording& r, const course::Course& course, Track& track) {
@@ -101,12 +108,15 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   if (fixes == 0 && zero > 0) {
     if (r.find(channel::kDistance)) return false;
     throw InputError(
-        fmt::format("GNSS never had a fix: all {} positions are 0/0 or off the globe; wait for a fix before flying, or give a "
+        fmt::format("GNSS never had a fix: all {} positions are 0/0 or off the globe; wait for a fix before "
+                    "flying, or give a "
                     "distance column",
                     zero));
   }
   if (fixes == 0) return false;
-  if (zero > 0) track.problems.push_back({"gnss-no-fix", 0, fmt::format("{} rows have no GNSS fix (0/0) and are left out", zero)});
+  if (zero > 0)
+    track.problems.push_back(
+        {"gnss-no-fix", 0, fmt::format("{} rows have no GNSS fix (0/0) and are left out", zero)});
   clean(r, track.distance_m, &flat, track.problems);
   for (std::size_t i = 0; i < n; ++i)
     if (!std::isfinite(track.distance_m[i])) track.side_m[i] = NAN;
@@ -127,10 +137,12 @@ void measure(const Recording& r, Track& track) {
     }
     if (track.from_gnss && std::abs(track.side_m[i]) > kOffPath_m) ++aside;
   }
-  if (placed == 0) throw InputError("the log holds no position: match a latitude and a longitude, or a distance column");
+  if (placed == 0)
+    throw InputError("the log holds no position: match a latitude and a longitude, or a distance column");
   if (track.farthest_m - nearest < 1)
     throw InputError(
-        fmt::format("the position never changes ({:.0f} m in all {} rows): this log does not show a flight along the path; check "
+        fmt::format("the position never changes ({:.0f} m in all {} rows): this log does not show a flight "
+                    "along the path; check "
                     "which columns are position",
                     nearest, placed));
   track.off_path_share = static_cast<double>(aside) / static_cast<double>(placed);
@@ -146,7 +158,8 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
     const auto* distance = r.find(channel::kDistance);
     if (!distance) {
       if (!course && r.find(channel::kLatitude))
-        throw InputError("the log holds coordinates, but no path is planned yet: set the station and the far post first");
+        throw InputError(
+            "the log holds coordinates, but no path is planned yet: set the station and the far post first");
       throw InputError("the log holds no position: match a latitude and a longitude, or a distance column");
     }
     track.distance_m = *distance;
@@ -159,9 +172,9 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
   measure(r, track);
   track.turn = hand.value_or(Turn{track.farthest_s - kTurnHalfWidth_s, track.farthest_s + kTurnHalfWidth_s});
   if (track.off_path_share > 0.05)
-    track.problems.push_back(
-        {"off-path", 0,
-         fmt::format("{:.0f} % of the flight is more than {:.0f} m beside the path", 100 * track.off_path_share, kOffPath_m)});
+    track.problems.push_back({"off-path", 0,
+                              fmt::format("{:.0f} % of the flight is more than {:.0f} m beside the path",
+                                          100 * track.off_path_share, kOffPath_m)});
   return track;
 }
 

@@ -7,12 +7,13 @@
 
 namespace distanz::log {
 
-constexpr double kTopSpeed_mps = 120;     ///< no aircraft of this kind moves faster: quicker is a wrong position
-constexpr double kJumpSlack_m = 30;       ///< positions scatter this much anyway
-constexpr double kBadShareRefused = 0.2;  ///< more wrong positions than this and the rest are not to be trusted
-constexpr double kHoldFix_s = 3;          ///< positions are interpolated over gaps up to this long
-constexpr double kTurnHalfWidth_s = 4;    ///< about the farthest row
-constexpr double kOffPath_m = 60;         ///< farther aside than this is another place
+constexpr double kTopSpeed_mps = 120;  ///< no aircraft of this kind moves faster: quicker is a wrong position
+constexpr double kJumpSlack_m = 30;    ///< positions scatter this much anyway
+constexpr double kBadShareRefused =
+    0.2;                                ///< more wrong positions than this and the rest are not to be trusted
+constexpr double kHoldFix_s = 3;        ///< positions are interpolated over gaps up to this long
+constexpr double kTurnHalfWidth_s = 4;  ///< about the farthest row
+constexpr double kOffPath_m = 60;       ///< farther aside than this is another place
 
 /// The turn, cut from the way out and the way back. Times in the recording's clock.
 struct Turn {
@@ -34,8 +35,10 @@ struct Track {
 
 /// Places every row by GNSS where the recording has it and a course is given, else by its distance column.
 /// @param hand the turn as moved by hand
-/// @throws InputError (what, where, what to do) for a recording with no position at all, one that never moves, or one whose
+/// @throws InputError (what, where, what to do) for a recording with no position at all, one that never
+/// moves, or one whose
 ///         positions are mostly wrong (0/0, jumps)
-Track trackOf(const Recording& recording, const course::Course* course, std::optional<Turn> hand = std::nullopt);
+Track trackOf(const Recording& recording, const course::Course* course,
+              std::optional<Turn> hand = std::nullopt);
 
 }  // namespace distanz::log

@@ -38,7 +38,8 @@ ThreadLimit::~ThreadLimit() {
 void onAllCores(std::size_t n, const std::function<void(std::size_t)>& work, unsigned threads) {
   const unsigned limit = g_limit;
   if (limit > 0) threads = threads == 0 ? limit : std::min(threads, limit);
-  threads = std::min(threads, static_cast<unsigned>(tbb::info::default_concurrency()));  // more would only be warned about
+  threads = std::min(
+      threads, static_cast<unsigned>(tbb::info::default_concurrency()));  // more would only be warned about
   if (threads == 1 || t_alone) {
     const While alone(t_alone);
     for (std::size_t i = 0; i < n; ++i) work(i);
@@ -52,8 +53,12 @@ void onAllCores(std::size_t n, const std::function<void(std::size_t)>& work, uns
     const While inside(t_inside);
     work(i);
   };
-  // Isolated: while it waits, a thread takes up nothing of another call, which might want a lock that it holds.
-  const auto run = [&] { tbb::this_task_arena::isolate([&] { tbb::parallel_for(std::size_t{0}, n, one, tbb::simple_partitioner()); }); };
+  // Isolated: while it waits, a thread takes up nothing of another call, which might want a lock that it
+  // holds.
+  const auto run = [&] {
+    tbb::this_task_arena::isolate(
+        [&] { tbb::parallel_for(std::size_t{0}, n, one, tbb::simple_partitioner()); });
+  };
   if (threads == 0 || t_inside)
     run();
   else

@@ -18,7 +18,9 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
       const auto ends = own == setup.links.end() ? std::nullopt : campaign::endsOf(campaign, own->second);
       if (!ends) continue;
       const auto received = [&](double d) {
-        return radio::linkBudget(*ends, radio::logDistanceLoss_db(d, link.frequency_mhz, campaign.plan_exponent)).received_dbm;
+        return radio::linkBudget(*ends,
+                                 radio::logDistanceLoss_db(d, link.frequency_mhz, campaign.plan_exponent))
+            .received_dbm;
       };
       Prediction p{setup.id, link.id, {}, {}, campaign::criticalFromKit(link), {}};
       for (int i = 0; i < points; ++i) {
@@ -26,7 +28,8 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
         p.distance_m.push_back(d);
         p.received_dbm.push_back(received(d));
       }
-      if (p.critical_dbm) p.range_m = radio::rangeRatio(received(1.0) - *p.critical_dbm, campaign.plan_exponent);
+      if (p.critical_dbm)
+        p.range_m = radio::rangeRatio(received(1.0) - *p.critical_dbm, campaign.plan_exponent);
       out.push_back(std::move(p));
     }
   return out;
@@ -35,12 +38,14 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
 std::optional<PathClearance> clearance(const campaign::Campaign& campaign, double frequency_mhz) {
   const auto course = campaign::courseOf(campaign);
   if (!course) return std::nullopt;
-  const double reach = course->farPost_m(), h1 = campaign.station.antenna_height_m, h2 = campaign::firstPath(campaign).back().height_m;
+  const double reach = course->farPost_m(), h1 = campaign.station.antenna_height_m,
+               h2 = campaign::firstPath(campaign).back().height_m;
   if (!(reach > 1)) return std::nullopt;
   PathClearance out;
   constexpr int kPoints = 121;
   for (int i = 0; i < kPoints; ++i) {
-    const double d = reach * i / (kPoints - 1), rest = std::max(reach - d, 0.0), bulge = radio::earthBulge_m(d, rest);
+    const double d = reach * i / (kPoints - 1), rest = std::max(reach - d, 0.0),
+                 bulge = radio::earthBulge_m(d, rest);
     const double ray = h1 + (h2 - h1) * d / reach;
     const double radius = radio::fresnelRadius_m(d, rest, frequency_mhz);
     out.points.push_back({d, ray, ray - radius, ray + radius, bulge});
@@ -66,7 +71,8 @@ std::vector<double> posts(const campaign::Campaign& campaign) {
   const auto course = campaign::courseOf(campaign);
   std::vector<double> out;
   if (!course) return out;
-  const double reach = course->farPost_m(), spacing = std::max(campaign.paths.front().post_spacing_m, reach / 1000);
+  const double reach = course->farPost_m(),
+               spacing = std::max(campaign.paths.front().post_spacing_m, reach / 1000);
   for (double d = spacing; d < reach - 0.02 * spacing; d += spacing) out.push_back(d);
   out.push_back(reach);
   return out;

@@ -14,10 +14,12 @@ struct Prediction {
   std::vector<double> distance_m;      ///< along the shared axis
   std::vector<double> received_dbm;    ///< as long
   std::optional<double> critical_dbm;  ///< sensitivity + margin; none where the pilot gave no sensitivity
-  std::optional<double> range_m;       ///< where received meets critical under the planned exponent; may lie beyond the path
+  std::optional<double>
+      range_m;  ///< where received meets critical under the planned exponent; may lie beyond the path
 };
 
-/// Log-distance prediction for each setup's link whose transmit power is known. @param reach_m last distance, > 0.
+/// Log-distance prediction for each setup's link whose transmit power is known. @param reach_m last distance,
+/// > 0.
 std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points = 120);
 
 struct ClearancePoint {
@@ -29,9 +31,10 @@ struct ClearancePoint {
 
 struct PathClearance {
   std::vector<ClearancePoint> points;
-  radio::Clearance worst;            ///< with the aircraft over the far post
-  bool clear = false;                ///< 60 % of the first zone is free all along
-  std::optional<double> clear_to_m;  ///< farthest aircraft distance that is still clear; none where it is never clear
+  radio::Clearance worst;  ///< with the aircraft over the far post
+  bool clear = false;      ///< 60 % of the first zone is free all along
+  std::optional<double>
+      clear_to_m;  ///< farthest aircraft distance that is still clear; none where it is never clear
   double horizon_m = 0;
   double breakpoint_m = 0;  ///< two-ray: beyond it the signal falls faster
 };

@@ -47,7 +47,8 @@ KindInfo info(Kind kind) {
 
 std::string lower(std::string_view text) {
   std::string out(text);
-  std::transform(out.begin(), out.end(), out.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+  std::transform(out.begin(), out.end(), out.begin(),
+                 [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
   return out;
 }
 
@@ -73,7 +74,8 @@ struct Scanner {
     if (!negative) take("+");
     skipSpace();
     std::string digits;
-    while (!rest.empty() && (std::isdigit(static_cast<unsigned char>(rest.front())) || rest.front() == '.' || rest.front() == ',')) {
+    while (!rest.empty() && (std::isdigit(static_cast<unsigned char>(rest.front())) || rest.front() == '.' ||
+                             rest.front() == ',')) {
       digits += rest.front() == ',' ? '.' : rest.front();
       rest.remove_prefix(1);
     }
@@ -119,18 +121,21 @@ bool isStep(Kind kind, std::string_view unit) {
 
 Parsed inCanonical(const KindInfo& kind, const Term& term) {
   if (term.unit.empty()) return {term.value, {}};
-  if (kind.canonical == Unit::None) return refused(kind, fmt::format("a bare number is wanted here, not \"{}\"", term.unit));
+  if (kind.canonical == Unit::None)
+    return refused(kind, fmt::format("a bare number is wanted here, not \"{}\"", term.unit));
   auto unit = unitSpelt(term.unit, infoOf(kind.canonical).dimension);
   if (!unit && kind.also != Dimension::None) unit = unitSpelt(term.unit, kind.also);
   if (!unit) return refused(kind, fmt::format("\"{}\" is not a unit known here", term.unit));
-  if (infoOf(*unit).dimension == Dimension::Ratio) return {term.value, {}};  // decibels over whatever is counted in them
+  if (infoOf(*unit).dimension == Dimension::Ratio)
+    return {term.value, {}};  // decibels over whatever is counted in them
   const double value = convert(term.value, *unit, kind.canonical);
   if (std::isnan(value)) return refused(kind, "power must be above zero");
   return {value, {}};
 }
 
 bool additive(Kind kind) {
-  return kind == Kind::Length || kind == Kind::Loss || kind == Kind::Gain || kind == Kind::Angle || kind == Kind::Number;
+  return kind == Kind::Length || kind == Kind::Loss || kind == Kind::Gain || kind == Kind::Angle ||
+         kind == Kind::Number;
 }
 
 std::string trimmed(double value, int decimals) {
@@ -156,7 +161,8 @@ Parsed parse(Kind kind, std::string_view text) {
     in.skipSpace();
     if (in.rest.empty()) break;
     const double sign = in.rest.front() == '-' ? -1 : 1;
-    if (!in.take("+") && !in.take("-")) return refused(about, fmt::format("\"{}\" is not understood", in.rest));
+    if (!in.take("+") && !in.take("-"))
+      return refused(about, fmt::format("\"{}\" is not understood", in.rest));
     const auto term = readTerm(in);
     if (!term) return refused(about, fmt::format("\"{}\" is not understood", text));
     if (isStep(kind, lower(term->unit))) {
@@ -175,7 +181,8 @@ Parsed parse(Kind kind, std::string_view text) {
 Parsed parseWithin(Kind kind, std::string_view text, double low, double high) {
   Parsed parsed = parse(kind, text);
   if (parsed && !(parsed.value >= low && parsed.value <= high))
-    parsed.problem = fmt::format("{} is outside {} to {}", format(kind, parsed.value), format(kind, low), format(kind, high));
+    parsed.problem = fmt::format("{} is outside {} to {}", format(kind, parsed.value), format(kind, low),
+                                 format(kind, high));
   return parsed;
 }
 

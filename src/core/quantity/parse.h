@@ -25,14 +25,16 @@ struct Parsed {
   explicit operator bool() const { return problem.empty(); }
 };
 
-/// Reads a value as people type it: "250 mW", "24 dBm", "5,8 GHz", "1.2 km + 300 m", "2*30 m". A bare number is taken in the
-/// canonical unit. Sums keep to quantities that add: lengths, losses, angles, and a level plus or minus dB.
+/// Reads a value as people type it: "250 mW", "24 dBm", "5,8 GHz", "1.2 km + 300 m", "2*30 m". A bare number
+/// is taken in the canonical unit. Sums keep to quantities that add: lengths, losses, angles, and a level
+/// plus or minus dB.
 Parsed parse(Kind kind, std::string_view text);
 
 /// As parse(), refusing values outside [low, high] (canonical unit) with a sentence that names the limits.
 Parsed parseWithin(Kind kind, std::string_view text, double low, double high);
 
-/// Value with unit at a sensible scale, e.g. "1.25 km", "250 mW", "5.8 GHz", "24 dBm". NaN gives an empty text.
+/// Value with unit at a sensible scale, e.g. "1.25 km", "250 mW", "5.8 GHz", "24 dBm". NaN gives an empty
+/// text.
 std::string format(Kind kind, double value);
 
 /// Unit in which a bare number is taken, e.g. "dBm".

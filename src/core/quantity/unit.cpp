@@ -111,9 +111,11 @@ std::string plain(std::string_view text) {
   std::string out(text);
   for (const std::string_view ending : {"B/s", "Bps"})
     if (text.ends_with(ending) && text.size() <= ending.size() + 1 &&
-        (text.size() == ending.size() || std::string_view("kKMG").find(text.front()) != std::string_view::npos))
+        (text.size() == ending.size() ||
+         std::string_view("kKMG").find(text.front()) != std::string_view::npos))
       out = out.substr(0, text.size() - ending.size()) + "byte/s";
-  std::transform(out.begin(), out.end(), out.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+  std::transform(out.begin(), out.end(), out.begin(),
+                 [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
   return out;
 }
 

@@ -74,7 +74,8 @@ struct UnitInfo {
   Unit unit;
   std::string_view symbol;  ///< as people write it behind a number: "Mbit/s", "°"
   Dimension dimension;
-  double factor = 1;  ///< one of it in the dimension's base unit (m, m/s, s, deg, Hz, bit/s, %, dB, dBi, dBm, mW, V, A, Ah)
+  double factor = 1;  ///< one of it in the dimension's base unit (m, m/s, s, deg, Hz, bit/s, %, dB, dBi, dBm,
+                      ///< mW, V, A, Ah)
   double offset = 0;  ///< added after the factor: 1 dBd is 3.15 dBi
 };
 
@@ -83,14 +84,14 @@ inline std::string_view symbolOf(Unit unit) {
   return infoOf(unit).symbol;
 }
 
-/// The unit that a spelling means where a quantity of that dimension is looked for, whatever its case: "KMH", "metres", "kB/s" (bytes
-/// are told from bits by a capital B). None where it means nothing there.
+/// The unit that a spelling means where a quantity of that dimension is looked for, whatever its case: "KMH",
+/// "metres", "kB/s" (bytes are told from bits by a capital B). None where it means nothing there.
 std::optional<Unit> unitSpelt(std::string_view text, Dimension dimension);
 /// True for a spelling of any unit.
 bool isUnit(std::string_view text);
 
-/// A value in another unit of the same dimension, or from power to level and back. NaN for units that do not convert, and for the level
-/// of a power that is not above zero.
+/// A value in another unit of the same dimension, or from power to level and back. NaN for units that do not
+/// convert, and for the level of a power that is not above zero.
 double convert(double value, Unit from, Unit to);
 
 }  // namespace distanz::quantity

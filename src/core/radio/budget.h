@@ -20,7 +20,8 @@ struct Budget {
 /// EIRP = Pt - Lct + Gt, in dBm.
 double eirp_dbm(const LinkEnds& ends);
 
-/// Pr = EIRP - L(path) + Gr - Lcr. @param path_loss_db finite. @throws DomainError where a number is not finite.
+/// Pr = EIRP - L(path) + Gr - Lcr. @param path_loss_db finite. @throws DomainError where a number is not
+/// finite.
 Budget linkBudget(const LinkEnds& ends, double path_loss_db);
 
 }  // namespace distanz::radio

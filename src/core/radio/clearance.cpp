@@ -12,7 +12,8 @@ double wavelength_m(double frequency_mhz) {
   return 299.792458 / frequency_mhz;
 }
 void requireHeight(double value, const char* name) {
-  if (!(std::isfinite(value) && value >= 0)) throw DomainError(std::string(name) + " must be finite and >= 0");
+  if (!(std::isfinite(value) && value >= 0))
+    throw DomainError(std::string(name) + " must be finite and >= 0");
 }
 }  // namespace
 
@@ -38,7 +39,8 @@ double radioHorizon_m(double h1_m, double h2_m, double earth_factor) {
   return std::sqrt(2 * earth_factor * kEarthRadius_m) * (std::sqrt(h1_m) + std::sqrt(h2_m));
 }
 
-Clearance worstClearance(double distance_m, double station_height_m, double aircraft_height_m, double frequency_mhz) {
+Clearance worstClearance(double distance_m, double station_height_m, double aircraft_height_m,
+                         double frequency_mhz) {
   requirePositive(distance_m, "distance_m");
   requireHeight(station_height_m, "station_height_m");
   requireHeight(aircraft_height_m, "aircraft_height_m");
@@ -46,7 +48,8 @@ Clearance worstClearance(double distance_m, double station_height_m, double airc
   constexpr int kSteps = 64;
   for (int i = 1; i < kSteps; ++i) {
     const double d1 = distance_m * i / kSteps, d2 = distance_m - d1;
-    const double ray = station_height_m + (aircraft_height_m - station_height_m) * i / kSteps - earthBulge_m(d1, d2);
+    const double ray =
+        station_height_m + (aircraft_height_m - station_height_m) * i / kSteps - earthBulge_m(d1, d2);
     const Clearance here{ray, kClearShare * fresnelRadius_m(d1, d2, frequency_mhz), d1};
     if (i == 1 || here.ray_m - here.needed_m < worst.ray_m - worst.needed_m) worst = here;
   }

@@ -4,7 +4,8 @@
 
 namespace distanz::simulate {
 
-/// Seeded numbers that are the same on every machine: the standard fixes the engine but not its distributions.
+/// Seeded numbers that are the same on every machine: the standard fixes the engine but not its
+/// distributions.
 class Random {
  public:
   explicit Random(std::uint64_t seed) : m_engine(seed) {}

@@ -22,7 +22,8 @@ struct FlightTerms {
   Shadowing within;
 };
 
-/// What one receiver has to itself in a flight that others were recorded in too, and how that flight's way back differs.
+/// What one receiver has to itself in a flight that others were recorded in too, and how that flight's way
+/// back differs.
 struct RunTerms {
   double offset_db = 0, back_db = 0;
   std::unique_ptr<Shadowing> own;
@@ -47,7 +48,8 @@ class Fading {
     const double k = std::pow(10, *p.rician_k_db / 10);
     m_direct = std::sqrt(k / (k + 1));
     m_scatter_sd = std::sqrt(1 / (2 * (k + 1)));
-    const boost::math::non_central_chi_squared power(2, 2 * k);  // of |h|^2 in units of the scatter's variance
+    const boost::math::non_central_chi_squared power(2,
+                                                     2 * k);  // of |h|^2 in units of the scatter's variance
     m_median_db = 10 * std::log10(boost::math::median(power) * m_scatter_sd * m_scatter_sd);
   }
   double operator()(Random& random) const {
@@ -78,12 +80,15 @@ struct Bitrate {
 
 class Flyer {
  public:
-  Flyer(const Scenario& s, std::uint64_t seed) : m_s(s), m_random(seed), m_reach(reachOf(s)), m_course(campaign::courseOf(s.campaign)) {
+  Flyer(const Scenario& s, std::uint64_t seed)
+      : m_s(s), m_random(seed), m_reach(reachOf(s)), m_course(campaign::courseOf(s.campaign)) {
     for (const auto& [link, physics] : s.physics) m_fading.emplace(link, Fading(physics));
     for (const auto& [link, physics] : s.physics)
-      m_site.place[link] = std::make_unique<Shadowing>(m_random, physics.place_sd_db, physics.place_correlation_m, m_reach);
+      m_site.place[link] =
+          std::make_unique<Shadowing>(m_random, physics.place_sd_db, physics.place_correlation_m, m_reach);
     if (m_course) {
-      const auto way = course::between(*s.campaign.station.position(), campaign::firstPath(s.campaign).back().position);
+      const auto way =
+          course::between(*s.campaign.station.position(), campaign::firstPath(s.campaign).back().position);
       m_bearing = way.bearing_deg;
     }
   }
@@ -100,7 +105,8 @@ class Flyer {
     const double turn_s = (run.farthest_m - run.start_m) / run.speed_mps, end_s = 2 * turn_s;
     double side = 0;
     for (double t = 0; t <= end_s; t += m_s.sample_s) {
-      const double d = t <= turn_s ? run.start_m + run.speed_mps * t : run.farthest_m - run.speed_mps * (t - turn_s);
+      const double d =
+          t <= turn_s ? run.start_m + run.speed_mps * t : run.farthest_m - run.speed_mps * (t - turn_s);
       side += 0.05 * (run.side_m * 4 * m_random.normal() - side);
       r.time_s.push_back(std::round(t * 1000) / 1000);
       std::size_t column = addPosition(r, d, side, run.speed_mps);
@@ -144,7 +150,8 @@ class Flyer {
     const auto rounded = [](double v, double unit) { return std::round(v * unit) / unit; };
     r.columns[0].values.push_back(rounded(p.lat_deg, 1e7));
     r.columns[1].values.push_back(rounded(p.lon_deg, 1e7));
-    r.columns[2].values.push_back(rounded(campaign::firstPath(m_s.campaign).back().height_m + 0.8 * m_random.normal(), 10));
+    r.columns[2].values.push_back(
+        rounded(campaign::firstPath(m_s.campaign).back().height_m + 0.8 * m_random.normal(), 10));
     r.columns[3].values.push_back(rounded(speed + 0.3 * m_random.normal(), 10));
     return 4;
   }
@@ -152,7 +159,8 @@ class Flyer {
   FlightTerms& terms(const std::string& flight, const std::string& link, const LinkPhysics& p) {
     auto& slot = m_site.terms[{flight, link}];
     if (!slot)
-      slot.reset(new FlightTerms{p.flight_sd_db * m_random.normal(), Shadowing(m_random, p.within_sd_db, p.within_correlation_m, m_reach)});
+      slot.reset(new FlightTerms{p.flight_sd_db * m_random.normal(),
+                                 Shadowing(m_random, p.within_sd_db, p.within_correlation_m, m_reach)});
     return *slot;
   }
 
@@ -183,23 +191,27 @@ class Flyer {
   double steadyLevel(const OneLink& l, const Moment& now) const {
     const double d = now.distance_m;
     return m_s.level_dbm.at(l.run.setup).at(l.link) + l.run.level_offset_db -
-           10 * l.physics.exponent * std::log10(std::max(d, 1.0) / 1000) + m_site.place.at(l.link)->at(d) + l.flight.offset_db +
-           l.flight.within.at(d) + l.own.offset_db + (l.own.own ? l.own.own->at(d) : 0) + (now.back ? l.own.back_db : 0) -
-           (now.turning ? l.physics.turn_drop_db : 0);
+           10 * l.physics.exponent * std::log10(std::max(d, 1.0) / 1000) + m_site.place.at(l.link)->at(d) +
+           l.flight.offset_db + l.flight.within.at(d) + l.own.offset_db + (l.own.own ? l.own.own->at(d) : 0) +
+           (now.back ? l.own.back_db : 0) - (now.turning ? l.physics.turn_drop_db : 0);
   }
 
-  std::size_t addLink(log::Recording& r, std::size_t column, const OneLink& l, const Moment& now, Bitrate& bitrate) {
+  std::size_t addLink(log::Recording& r, std::size_t column, const OneLink& l, const Moment& now,
+                      Bitrate& bitrate) {
     const LinkPhysics& p = l.physics;
     double level = steadyLevel(l, now) + m_fading.at(l.link)(m_random), power_mw = 0;
-    if (const auto reduced = l.run.reduced_db.find(l.link); reduced != l.run.reduced_db.end()) level -= reduced->second;
+    if (const auto reduced = l.run.reduced_db.find(l.link); reduced != l.run.reduced_db.end())
+      level -= reduced->second;
     const auto steps = l.run.power.find(l.link);
     if (steps != l.run.power.end()) {
       for (const PowerStep& s : steps->second)
         if (now.distance_m >= s.from_m || power_mw == 0) power_mw = s.power_mw;
-      level += quantity::dbmFromMilliwatt(power_mw) - quantity::dbmFromMilliwatt(steps->second.front().power_mw);
+      level +=
+          quantity::dbmFromMilliwatt(power_mw) - quantity::dbmFromMilliwatt(steps->second.front().power_mw);
     }
     const double arrive = 1 / (1 + std::exp(-(level - p.quality_midpoint_dbm) / p.quality_slope_db));
-    const double share = m_random.binomial(p.packets_per_sample, arrive) / static_cast<double>(p.packets_per_sample);
+    const double share =
+        m_random.binomial(p.packets_per_sample, arrive) / static_cast<double>(p.packets_per_sample);
     r.columns[column++].values.push_back(reading(p, level, m_random));
     r.columns[column++].values.push_back(std::round(share * 100));
     if (isVideo(l.link)) r.columns[column++].values.push_back(bitrate.next(p.full_bitrate_mbps, share));
@@ -217,7 +229,8 @@ class Flyer {
 };
 
 void within(double value, double low, double high, const char* name) {
-  if (!(value >= low && value <= high)) throw DomainError(fmt::format("{} is {}; it must lie within {} to {}", name, value, low, high));
+  if (!(value >= low && value <= high))
+    throw DomainError(fmt::format("{} is {}; it must lie within {} to {}", name, value, low, high));
 }
 
 void checkPhysics(const LinkPhysics& p) {
@@ -244,18 +257,24 @@ void checkPhysics(const LinkPhysics& p) {
 }
 
 void checkFlight(const Scenario& s, const RunPlan& run) {
-  if (!(run.start_m >= 0 && run.farthest_m > run.start_m + 30)) throw DomainError("start_m must lie 30 m or more before farthest_m");
-  if (!(run.farthest_m > 50 && run.farthest_m < 1e5)) throw DomainError("farthest_m must lie within 50 m to 100 km");
+  if (!(run.start_m >= 0 && run.farthest_m > run.start_m + 30))
+    throw DomainError("start_m must lie 30 m or more before farthest_m");
+  if (!(run.farthest_m > 50 && run.farthest_m < 1e5))
+    throw DomainError("farthest_m must lie within 50 m to 100 km");
   within(run.side_m, 0, 1e4, "side_m");
   within(run.level_offset_db, -200, 200, "level_offset_db");
   for (const auto& [link, db] : run.reduced_db) within(db, 0, 200, "reduced_db");
   for (const auto& [link, steps] : run.power)
-    if (steps.empty() || std::any_of(steps.begin(), steps.end(), [](const PowerStep& p) { return !(p.power_mw > 0 && p.power_mw < 1e9); }))
+    if (steps.empty() || std::any_of(steps.begin(), steps.end(), [](const PowerStep& p) {
+          return !(p.power_mw > 0 && p.power_mw < 1e9);
+        }))
       throw DomainError("power steps must be given and above 0 mW");
-  if (!(run.speed_mps > 0.5 && run.speed_mps < 100)) throw DomainError("speed_mps must lie within 0.5 to 100 m/s");
+  if (!(run.speed_mps > 0.5 && run.speed_mps < 100))
+    throw DomainError("speed_mps must lie within 0.5 to 100 m/s");
   for (const auto& [link, p] : s.physics) {
     if (!s.level_dbm.contains(run.setup) || !s.level_dbm.at(run.setup).contains(link))
-      throw DomainError(fmt::format("the scenario has no level for setup \"{}\" on link \"{}\"", run.setup, link));
+      throw DomainError(
+          fmt::format("the scenario has no level for setup \"{}\" on link \"{}\"", run.setup, link));
     within(s.level_dbm.at(run.setup).at(link), -300, 100, "level_dbm");
   }
 }
@@ -264,20 +283,24 @@ void checkFlight(const Scenario& s, const RunPlan& run) {
 
 void check(const Scenario& s) {
   requirePositive(s.sample_s, "sample_s");
-  if (s.runs.size() > kMostFlights) throw DomainError(fmt::format("a scenario has at most {} flights", kMostFlights));
+  if (s.runs.size() > kMostFlights)
+    throw DomainError(fmt::format("a scenario has at most {} flights", kMostFlights));
   for (const auto& [link, p] : s.physics) {
     if (!campaign::findLink(s.campaign, link))
-      throw DomainError("the scenario has physics for link \"" + link + "\", which the campaign does not have");
+      throw DomainError("the scenario has physics for link \"" + link +
+                        "\", which the campaign does not have");
     checkPhysics(p);
   }
   double samples = 0;
   for (const RunPlan& run : s.runs) {
     checkFlight(s, run);
-    samples += 2 * (run.farthest_m - run.start_m) / run.speed_mps / s.sample_s * static_cast<double>(s.physics.size());
+    samples += 2 * (run.farthest_m - run.start_m) / run.speed_mps / s.sample_s *
+               static_cast<double>(s.physics.size());
   }
   if (!(samples <= kMostSamples))
     throw DomainError(
-        fmt::format("the flights make {:.3g} samples, more than {:.3g}; sample more rarely, or fly less", samples, kMostSamples));
+        fmt::format("the flights make {:.3g} samples, more than {:.3g}; sample more rarely, or fly less",
+                    samples, kMostSamples));
 }
 
 Simulated simulate(const Scenario& scenario, std::uint64_t seed) {
@@ -311,8 +334,11 @@ double varianceLeft(double stretch_m, double correlation_m) {
 Truth truthOf(const LinkPhysics& p, double level_at_1km_dbm, double critical_dbm) {
   const double total =
       std::sqrt(p.place_sd_db * p.place_sd_db * varianceLeft(kStretch_m, p.place_correlation_m) +
-                p.within_sd_db * p.within_sd_db * varianceLeft(kStretch_m, p.within_correlation_m) + p.flight_sd_db * p.flight_sd_db);
-  const auto range = [&](double margin) { return 1000 * std::pow(10, (level_at_1km_dbm - margin - critical_dbm) / (10 * p.exponent)); };
+                p.within_sd_db * p.within_sd_db * varianceLeft(kStretch_m, p.within_correlation_m) +
+                p.flight_sd_db * p.flight_sd_db);
+  const auto range = [&](double margin) {
+    return 1000 * std::pow(10, (level_at_1km_dbm - margin - critical_dbm) / (10 * p.exponent));
+  };
   return {range(0), range(1.6448536269514722 * total)};
 }
 

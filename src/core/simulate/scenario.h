@@ -12,7 +12,7 @@ namespace distanz::simulate {
 
 constexpr int kMostPackets = 10'000;          ///< per sample
 constexpr std::size_t kMostFlights = 10'000;  ///< in one scenario
-constexpr double kMostSamples = 50e6;         ///< rows times links of all its flights: some minutes and a gigabyte
+constexpr double kMostSamples = 50e6;  ///< rows times links of all its flights: some minutes and a gigabyte
 
 /// How one link behaves over the path, on top of what the campaign says about it.
 struct LinkPhysics {
@@ -21,17 +21,18 @@ struct LinkPhysics {
   double within_sd_db = 1.5, within_correlation_m = 40;  ///< shadowing of one flight only
   double flight_sd_db = 1.2;                             ///< a flight as a whole
   double fading_sd_db = 1.5;                             ///< sample to sample
-  std::optional<double> rician_k_db;                     ///< Rician fading instead, K factor; about its median, as levels are
-  double turn_drop_db = 10;                              ///< banking in the turn
-  double floor_dbm = -120;                               ///< readings stop here
-  double step_db = 1;                                    ///< quantising of the reading; 0: none
-  double quality_midpoint_dbm = -104;                    ///< half of the packets arrive
+  std::optional<double> rician_k_db;   ///< Rician fading instead, K factor; about its median, as levels are
+  double turn_drop_db = 10;            ///< banking in the turn
+  double floor_dbm = -120;             ///< readings stop here
+  double step_db = 1;                  ///< quantising of the reading; 0: none
+  double quality_midpoint_dbm = -104;  ///< half of the packets arrive
   double quality_slope_db = 1.2;
   int packets_per_sample = 20;
   double full_bitrate_mbps = 50;
-  double wild_share = 0;                             ///< share of readings that are rubbish
-  double pair_sd_db = 0.5, pair_within_sd_db = 0.7;  ///< what a receiver has to itself among those recorded in one flight
-  double leg_sd_db = 0;                              ///< from flight to flight, the way back against the way out
+  double wild_share = 0;  ///< share of readings that are rubbish
+  double pair_sd_db = 0.5,
+         pair_within_sd_db = 0.7;  ///< what a receiver has to itself among those recorded in one flight
+  double leg_sd_db = 0;            ///< from flight to flight, the way back against the way out
 };
 
 /// Transmit power from a distance on, way out; the log tells it.
@@ -49,15 +50,18 @@ struct RunPlan {
   double level_offset_db = 0;  ///< the day: drift, a weak battery, wind
   std::string notes;
   std::string flight;
-  std::map<std::string, double> reduced_db;             ///< by link id: flown with so much less power
-  std::map<std::string, std::vector<PowerStep>> power;  ///< by link id, rising; levels are those at the first step's power
+  std::map<std::string, double> reduced_db;  ///< by link id: flown with so much less power
+  std::map<std::string, std::vector<PowerStep>>
+      power;  ///< by link id, rising; levels are those at the first step's power
 };
 
 struct Scenario {
-  campaign::Campaign campaign;                                     ///< runs are filled in by simulate()
-  std::map<std::string, LinkPhysics> physics;                      ///< by link id
-  std::map<std::string, std::map<std::string, double>> level_dbm;  ///< setup id -> link id -> mean level at 1 km
-  std::map<std::string, std::map<std::string, double>> back_db;    ///< setup id -> link id -> way back over way out, mean; absent: 0
+  campaign::Campaign campaign;                 ///< runs are filled in by simulate()
+  std::map<std::string, LinkPhysics> physics;  ///< by link id
+  std::map<std::string, std::map<std::string, double>>
+      level_dbm;  ///< setup id -> link id -> mean level at 1 km
+  std::map<std::string, std::map<std::string, double>>
+      back_db;  ///< setup id -> link id -> way back over way out, mean; absent: 0
   std::vector<RunPlan> runs;
   double sample_s = 0.1;
   bool with_gnss = true;
@@ -72,20 +76,23 @@ struct Simulated {
   std::vector<log::Recording> recordings;  ///< one per run of the campaign, in its order
 };
 
-/// @throws DomainError for a scenario whose setups or links do not fit together, that is outside the bounds of its physics, or beyond the
-/// limits above
+/// @throws DomainError for a scenario whose setups or links do not fit together, that is outside the bounds
+/// of its physics, or beyond the limits above
 void check(const Scenario& scenario);
 
-/// Flies the scenario. Same scenario and seed, same numbers. Runs with the same flight share their flight terms.
+/// Flies the scenario. Same scenario and seed, same numbers. Runs with the same flight share their flight
+/// terms.
 /// @throws DomainError as check()
 Simulated simulate(const Scenario& scenario, std::uint64_t seed);
 
-/// Share of an exponentially correlated variance that is left in the mean over a stretch: (2 L/w)(1 - (L/w)(1 - exp(-w/L))).
+/// Share of an exponentially correlated variance that is left in the mean over a stretch: (2 L/w)(1 - (L/w)(1
+/// - exp(-w/L))).
 /// @param stretch_m w, > 0 @param correlation_m L, > 0
 /// Source: E. Vanmarcke, Random Fields (1983), section 5.1.
 double varianceLeft(double stretch_m, double correlation_m);
 
-/// Where half, and 95 %, of new flights over other 40 m stretches still reach a level: the ranges the estimator is after.
+/// Where half, and 95 %, of new flights over other 40 m stretches still reach a level: the ranges the
+/// estimator is after.
 Truth truthOf(const LinkPhysics& physics, double level_at_1km_dbm, double critical_dbm);
 
 }  // namespace distanz::simulate

@@ -5,8 +5,8 @@
 
 namespace distanz::simulate {
 
-/// Shadowing along a path: normal, with correlation exp(-distance/length). Sampled on a fixed step, linear between.
-/// Source: M. Gudmundson, Electronics Letters 27(23), 2145-2146 (1991).
+/// Shadowing along a path: normal, with correlation exp(-distance/length). Sampled on a fixed step, linear
+/// between. Source: M. Gudmundson, Electronics Letters 27(23), 2145-2146 (1991).
 class Shadowing {
  public:
   /// @param sd_db >= 0 @param correlation_m > 0 @param reach_m how far the path goes, >= 0

@@ -7,7 +7,8 @@ namespace {
 
 constexpr std::string_view kReplacement = "\xef\xbf\xbd";
 
-/// Length in bytes of the letter that begins the text; 0 where none does (RFC 3629: no overlong forms, no surrogates, up to U+10FFFF).
+/// Length in bytes of the letter that begins the text; 0 where none does (RFC 3629: no overlong forms, no
+/// surrogates, up to U+10FFFF).
 std::size_t letterLength(std::string_view text, char32_t& code) {
   const auto at = [&](std::size_t i) { return static_cast<unsigned char>(text[i]); };
   const unsigned char first = at(0);
@@ -31,11 +32,12 @@ std::size_t letterLength(std::string_view text, char32_t& code) {
 
 /// Control characters of either set, and marks of writing direction.
 bool actsOnTerminal(char32_t c) {
-  return (c < 0x20 && c != '\n' && c != '\t') || (c >= 0x7f && c <= 0x9f) || (c >= 0x200e && c <= 0x200f) || (c >= 0x2028 && c <= 0x202e) ||
-         (c >= 0x2066 && c <= 0x2069);
+  return (c < 0x20 && c != '\n' && c != '\t') || (c >= 0x7f && c <= 0x9f) || (c >= 0x200e && c <= 0x200f) ||
+         (c >= 0x2028 && c <= 0x202e) || (c >= 0x2066 && c <= 0x2069);
 }
 
-/// Walks the letters; `each` gets the bytes and the code of one, or the replacement where bytes are no letter.
+/// Walks the letters; `each` gets the bytes and the code of one, or the replacement where bytes are no
+/// letter.
 template <class Each>
 void letters(std::string_view text, Each each) {
   while (!text.empty()) {

@@ -49,7 +49,8 @@ TEST_CASE("analysis: one run of each says that nothing can be said about repeata
   CHECK(a.comparisons[0].verdict == estimate::Verdict::Undecided);
   CHECK(a.comparisons[0].spread_assumed);
   CHECK(warned(a, "one-flight"));
-  CHECK_THAT(verdictSentence(flown.campaign, a, a.comparisons[0]).text, Contains("nothing can be said about repeatability"));
+  CHECK_THAT(verdictSentence(flown.campaign, a, a.comparisons[0]).text,
+             Contains("nothing can be said about repeatability"));
 }
 
 TEST_CASE("analysis: a range beyond what was flown is told as at least") {
@@ -62,7 +63,8 @@ TEST_CASE("analysis: a range beyond what was flown is told as at least") {
   CHECK_THAT(rangeText(r->typical), Contains("at least"));
 }
 
-TEST_CASE("analysis: without sensitivity and without failures no range is made up, only what was reached is told") {
+TEST_CASE(
+    "analysis: without sensitivity and without failures no range is made up, only what was reached is told") {
   auto s = test::twoSetups(3);
   s.campaign.links[0].sensitivity_dbm.reset();
   s.campaign.links[0].rule = {70, {}, {}};
@@ -83,7 +85,8 @@ TEST_CASE("analysis: without sensitivity and without failures no range is made u
 TEST_CASE("analysis: quality alone gives first failures, basis reach") {
   auto flown = simulate::simulate(test::twoSetups(3, 4), 2);
   flown.campaign.links[0].rule.lq_min_pct = 70;
-  for (auto& r : flown.recordings) std::erase_if(r.columns, [](const log::Column& c) { return c.channel == "control.rssi_dbm"; });
+  for (auto& r : flown.recordings)
+    std::erase_if(r.columns, [](const log::Column& c) { return c.channel == "control.rssi_dbm"; });
   const CampaignAnalysis a = test::analyseSimulated(flown);
   const SetupOnLink* r = a.find("A", "control");
   REQUIRE(r);
@@ -135,7 +138,9 @@ TEST_CASE("analysis: flights that all end together with signal in hand are a lim
 
 TEST_CASE("analysis: nothing flown, nothing claimed; cancelling throws") {
   const auto flown = simulate::simulate(test::twoSetups(2), 2);
-  const auto source = [](const campaign::Run&) -> std::shared_ptr<const log::Recording> { throw InputError("gone"); };
+  const auto source = [](const campaign::Run&) -> std::shared_ptr<const log::Recording> {
+    throw InputError("gone");
+  };
   const CampaignAnalysis none = analyse(flown.campaign, source);
   CHECK(none.setups.empty());
   CHECK(none.runs[0].why_not == "gone");
@@ -179,5 +184,6 @@ TEST_CASE("readings: the mean of the runs near a distance, and nothing where nob
   CHECK(*readings[1].signal_dbm > *readings[0].signal_dbm);
   CHECK(readAt(flown.campaign, a, "control", 90000)[0].runs == 0);
   const std::string csv = lanesCsv(flown.campaign, a, "control");
-  CHECK_THAT(csv, Catch::StartsWith("run,setup,leg,distance_m") && Contains("\nA1,A,out,") && Contains("\nB3,B,back,"));
+  CHECK_THAT(csv, Catch::StartsWith("run,setup,leg,distance_m") && Contains("\nA1,A,out,") &&
+                      Contains("\nB3,B,back,"));
 }

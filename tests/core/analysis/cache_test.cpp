@@ -26,7 +26,8 @@ struct Counted {
     const auto source = [&](const campaign::Run& run) {
       const std::lock_guard lock(guard);
       ++asked[run.id];
-      const auto index = static_cast<std::size_t>(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data());
+      const auto index =
+          static_cast<std::size_t>(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data());
       return std::make_shared<const log::Recording>(flown.recordings[index]);
     };
     return analysis::analyse(campaign, source, cache);
@@ -49,7 +50,8 @@ TEST_CASE("cache: nothing is read twice for notes, voiding, flights or legs") {
   CHECK_FALSE(a.runs[1].used);
 }
 
-TEST_CASE("cache: only the run whose turn, power or setup changed is read again; a link's rule concerns all") {
+TEST_CASE(
+    "cache: only the run whose turn, power or setup changed is read again; a link's rule concerns all") {
   Counted c;
   c.analyse();
   c.campaign.runs[0].turn_begin_s = 200;
@@ -82,14 +84,16 @@ TEST_CASE("cache: the answer is that of an analysis from scratch, to the last bi
   CHECK(kept.comparisons[0].delta_db->estimate == fresh.comparisons[0].delta_db->estimate);
 }
 
-TEST_CASE("cache: a passing read error is told once, and the run counts as soon as it can be read", "[regression]") {
+TEST_CASE("cache: a passing read error is told once, and the run counts as soon as it can be read",
+          "[regression]") {
   const auto flown = simulate::simulate(test::twoSetups(2), 5);
   ReductionCache cache;
   bool failing = true;
   const auto source = [&](const campaign::Run& run) -> std::shared_ptr<const log::Recording> {
     if (failing && run.id == "A1") throw InputError("is in use by another program");
     return std::make_shared<const log::Recording>(
-        flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
+        flown
+            .recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
   };
   const CampaignAnalysis without = analysis::analyse(flown.campaign, source, cache);
   CHECK_FALSE(without.runs[0].used);
@@ -98,7 +102,8 @@ TEST_CASE("cache: a passing read error is told once, and the run counts as soon 
   CHECK(analysis::analyse(flown.campaign, source, cache).runs[0].used);
 }
 
-TEST_CASE("one log counts once for each of its legs: both ways and one of them are not three", "[regression]") {
+TEST_CASE("one log counts once for each of its legs: both ways and one of them are not three",
+          "[regression]") {
   auto flown = simulate::simulate(test::twoSetups(2), 5);
   const auto add = [&](campaign::Legs legs, const char* setup) {
     campaign::Run copy = flown.campaign.runs[0];

@@ -35,7 +35,8 @@ struct Flown {
   }
   FlightAdvice advise(std::size_t run, std::size_t rows, std::optional<double> heading = {}) const {
     const auto course = campaign::courseOf(flown.campaign);
-    return adviseFlight(flown.campaign, analysis, flown.campaign.runs[run], head(run, rows), course ? &*course : nullptr, heading);
+    return adviseFlight(flown.campaign, analysis, flown.campaign.runs[run], head(run, rows),
+                        course ? &*course : nullptr, heading);
   }
 };
 
@@ -53,19 +54,24 @@ TEST_CASE("live advice: the heading is read off the track, by GNSS and by distan
 
 TEST_CASE("live advice: what is left shrinks as the flight goes out, and a heading aside leaves more") {
   const Flown f;
-  const auto left = [&](std::size_t rows, double heading) { return f.advise(0, rows, heading).links.at(0).advice.typical_left_m; };
+  const auto left = [&](std::size_t rows, double heading) {
+    return f.advise(0, rows, heading).links.at(0).advice.typical_left_m;
+  };
   CHECK(left(600, 0) > left(1200, 0));
   CHECK(left(1200, 80) > left(1200, 0));
 }
 
-TEST_CASE("live advice: no signal, no critical level, no position are each no advice or a refusal, never a number") {
+TEST_CASE(
+    "live advice: no signal, no critical level, no position are each no advice or a refusal, never a "
+    "number") {
   Flown f;
   log::Recording silent = f.head(0, 500);
   std::erase_if(silent.columns, [](const auto& c) { return c.channel == "control.rssi_dbm"; });
   CHECK(adviseFlight(f.flown.campaign, f.analysis, f.flown.campaign.runs[0], silent, nullptr).links.empty());
   log::Recording nowhere = f.head(0, 500);
   std::erase_if(nowhere.columns, [](const auto& c) { return c.channel == "distance_m"; });
-  CHECK_THROWS_AS(adviseFlight(f.flown.campaign, f.analysis, f.flown.campaign.runs[0], nowhere, nullptr), InputError);
+  CHECK_THROWS_AS(adviseFlight(f.flown.campaign, f.analysis, f.flown.campaign.runs[0], nowhere, nullptr),
+                  InputError);
   campaign::Campaign unknown = f.flown.campaign;
   unknown.links[0].sensitivity_dbm.reset();
   unknown.links[0].rule = {};
@@ -80,7 +86,9 @@ TEST_CASE("live advice in words: how much margin, how far still, and when to tur
   l.advice.margin_db = 12;
   l.advice.dependable_left_m = 640;
   l.advice.typical_left_m = 1310;
-  CHECK(adviceText(l) == "video: 12 dB above the critical level at 1.20 km; dependable for 640 m more, typical for 1.31 km more.");
+  CHECK(adviceText(l) ==
+        "video: 12 dB above the critical level at 1.20 km; dependable for 640 m more, typical for 1.31 km "
+        "more.");
   l.advice.dependable_left_m = 0;
   CHECK_THAT(adviceText(l), Contains("past the dependable range") && Contains("turn back"));
   l.advice.typical_left_m = 0;
@@ -88,10 +96,12 @@ TEST_CASE("live advice in words: how much margin, how far still, and when to tur
   CHECK_THAT(adviceText(l), Contains("3 dB below") && Contains("past the typical range: turn back"));
   l.advice.dependable_left_m = l.advice.typical_left_m = INFINITY;
   l.advice.beyond_flown = l.first_flight = true;
-  CHECK_THAT(adviceText(l), Contains("all the way home") && Contains("beyond anything flown") && Contains("this one alone"));
+  CHECK_THAT(adviceText(l),
+             Contains("all the way home") && Contains("beyond anything flown") && Contains("this one alone"));
 }
 
-TEST_CASE("live advice: a part of the rule that fails now is said first, whatever the signal", "[regression]") {
+TEST_CASE("live advice: a part of the rule that fails now is said first, whatever the signal",
+          "[regression]") {
   Flown f;
   f.flown.campaign.links[0].rule.lq_min_pct = 70;
   log::Recording r = f.head(0, 600);

@@ -1,4 +1,5 @@
-// Readings of unlike flights put beside each other: power that changed, packet rates, reduced power, other bands and paths.
+// Readings of unlike flights put beside each other: power that changed, packet rates, reduced power, other
+// bands and paths.
 #include "core/analysis/reference.h"
 
 #include <catch2/catch.hpp>
@@ -44,31 +45,40 @@ void fromDistance(log::Recording& r, const std::string& channel, double from_m, 
 
 }  // namespace
 
-TEST_CASE("power changed in flight: the signal is referred to one power, and the answer is that of an undisturbed flight") {
+TEST_CASE(
+    "power changed in flight: the signal is referred to one power, and the answer is that of an undisturbed "
+    "flight") {
   const auto plain = test::analyseSimulated(simulate::simulate(threeEach(), 4));
   simulate::Scenario s = threeEach();
   campaign::setValueAt(s.campaign, s.campaign.setups[0].id, "control", campaign::kTransmitPower, 20);
-  for (const std::size_t run : {std::size_t{0}, std::size_t{2}, std::size_t{4}}) s.runs[run].power["control"] = {{0, 100}, {1200, 400}};
+  for (const std::size_t run : {std::size_t{0}, std::size_t{2}, std::size_t{4}})
+    s.runs[run].power["control"] = {{0, 100}, {1200, 400}};
   const auto changed = test::analyseSimulated(simulate::simulate(s, 4));
   CHECK(toldOf(changed, "power-changed", "A1"));
   CHECK_THAT(changed.find("A", "control")->typical.estimate_m.value(),
              WithinRel(plain.find("A", "control")->typical.estimate_m.value(), 0.01));
-  CHECK_THAT(changed.comparisons[0].delta_db->estimate, WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
+  CHECK_THAT(changed.comparisons[0].delta_db->estimate,
+             WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
 }
 
-TEST_CASE("power changed in flight, kit silent: told at the power of the steady flights, the setup's own before the others'") {
+TEST_CASE(
+    "power changed in flight, kit silent: told at the power of the steady flights, the setup's own before "
+    "the others'") {
   const auto plain = test::analyseSimulated(simulate::simulate(threeEach(), 4));
   simulate::Scenario s = threeEach();
   for (std::size_t run = 0; run < s.runs.size(); ++run)
-    s.runs[run].power["control"] =
-        run == 0 || run == 2 ? std::vector<simulate::PowerStep>{{0, 100}, {900, 400}} : std::vector<simulate::PowerStep>{{0, 100}};
+    s.runs[run].power["control"] = run == 0 || run == 2
+                                       ? std::vector<simulate::PowerStep>{{0, 100}, {900, 400}}
+                                       : std::vector<simulate::PowerStep>{{0, 100}};
   const auto changed = test::analyseSimulated(simulate::simulate(s, 4));
-  CHECK_THAT(changed.comparisons[0].delta_db->estimate, WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
+  CHECK_THAT(changed.comparisons[0].delta_db->estimate,
+             WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
   CHECK_THAT(changed.reductions[0].links.at("control").power.reference_dbm, WithinAbs(20, 1e-9));
   s.runs[4].power["control"] = {{0, 100}, {900, 400}};  // no steady flight of A is left: those of B tell
   CHECK_THAT(test::analyseSimulated(simulate::simulate(s, 4)).comparisons[0].delta_db->estimate,
              WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
-  for (auto& run : s.runs) run.power["control"] = {{0, 100}, {900, 400}};  // nor of B: all are told at the highest alike
+  for (auto& run : s.runs)
+    run.power["control"] = {{0, 100}, {900, 400}};  // nor of B: all are told at the highest alike
   const auto none = test::analyseSimulated(simulate::simulate(s, 4));
   CHECK_THAT(none.comparisons[0].delta_db->estimate, WithinAbs(plain.comparisons[0].delta_db->estimate, 0.1));
   CHECK_THAT(none.reductions[5].links.at("control").power.reference_dbm, WithinAbs(26.0206, 1e-3));
@@ -95,12 +105,14 @@ TEST_CASE("power other than the kit says: referred to the kit's, gaps in a stead
   auto& power = addColumn(flown.recordings[0], "control.power_mw", 100);  // 20 dBm
   for (std::size_t i = 0; i < power.size(); ++i)
     if (i % 50) power[i] = NAN;
-  const Reference ref = referenceOf(flown.campaign, flown.campaign.runs[0], flown.campaign.links[0], flown.recordings[0]);
+  const Reference ref =
+      referenceOf(flown.campaign, flown.campaign.runs[0], flown.campaign.links[0], flown.recordings[0]);
   for (double shift : {ref.signal_db.front(), ref.signal_db.back()}) CHECK_THAT(shift, WithinAbs(6, 1e-9));
   CHECK(ref.power.unknown_share == 0);
   CHECK(toldOf(test::analyseSimulated(flown), "power-differs", "A1"));
   power.assign(power.size(), 400);  // 26.02 dBm is the kit's 26
-  CHECK(referenceOf(flown.campaign, flown.campaign.runs[0], flown.campaign.links[0], flown.recordings[0]).signal_db.empty());
+  CHECK(referenceOf(flown.campaign, flown.campaign.runs[0], flown.campaign.links[0], flown.recordings[0])
+            .signal_db.empty());
 }
 
 TEST_CASE("power unknown to the kit: flights of one setup at different powers are told apart") {
@@ -125,14 +137,19 @@ TEST_CASE("packet rates: levels become margins above each mode's sensitivity") {
   auto flown = simulate::simulate(threeEach(), 4);
   campaign::Link& link = flown.campaign.links[0];
   link.modes = {{50, -104}, {150, -98}};
-  for (std::size_t run = 0; run < flown.recordings.size(); ++run) addColumn(flown.recordings[run], "control.rate_hz", run % 2 ? 150 : 50);
+  for (std::size_t run = 0; run < flown.recordings.size(); ++run)
+    addColumn(flown.recordings[run], "control.rate_hz", run % 2 ? 150 : 50);
   const auto a = test::analyseSimulated(flown);
   CHECK(toldOf(a, "modes-differ"));
-  CHECK_THAT(a.comparisons[0].delta_db->estimate, WithinAbs(6, 2.5));  // B flew in the mode that needs 6 dB more
-  CHECK(a.find("A", "control")->typical.estimate_m.value() > 1.3 * a.find("B", "control")->typical.estimate_m.value());
+  CHECK_THAT(a.comparisons[0].delta_db->estimate,
+             WithinAbs(6, 2.5));  // B flew in the mode that needs 6 dB more
+  CHECK(a.find("A", "control")->typical.estimate_m.value() >
+        1.3 * a.find("B", "control")->typical.estimate_m.value());
 }
 
-TEST_CASE("packet rate stepped in flight: told for the most sensitive mode held, and said; without the kit's figures it is doubtful") {
+TEST_CASE(
+    "packet rate stepped in flight: told for the most sensitive mode held, and said; without the kit's "
+    "figures it is doubtful") {
   auto flown = simulate::simulate(threeEach(), 4);
   const auto plain = test::analyseSimulated(flown);
   for (auto& r : flown.recordings) {
@@ -145,11 +162,14 @@ TEST_CASE("packet rate stepped in flight: told for the most sensitive mode held,
   const auto known = test::analyseSimulated(flown);
   // 6 dB more sensitive in the mode held at the far end: farther by 10^(6/(10 n)).
   const double n = known.find("A", "control")->exponent->estimate;
-  CHECK_THAT(*known.find("A", "control")->typical.estimate_m / *plain.find("A", "control")->typical.estimate_m,
-             WithinRel(std::pow(10, 6 / (10 * n)), 0.02));
+  CHECK_THAT(
+      *known.find("A", "control")->typical.estimate_m / *plain.find("A", "control")->typical.estimate_m,
+      WithinRel(std::pow(10, 6 / (10 * n)), 0.02));
 }
 
-TEST_CASE("reduced power: a walk near home stands for full power with the fitted exponent, and keeps its own distance apart") {
+TEST_CASE(
+    "reduced power: a walk near home stands for full power with the fitted exponent, and keeps its own "
+    "distance apart") {
   simulate::Scenario s = threeEach();
   for (auto& run : s.runs)
     if (run.setup == "B") {
@@ -171,20 +191,25 @@ TEST_CASE("reduced power: a walk near home stands for full power with the fitted
   CHECK_THAT(reducedSentence(s.campaign, r).text, Contains("not the 100 times"));
 }
 
-TEST_CASE("reduced power without a signal: the distance of first failure is scaled with the assumed exponent, and said so") {
+TEST_CASE(
+    "reduced power without a signal: the distance of first failure is scaled with the assumed exponent, and "
+    "said so") {
   simulate::Scenario s = threeEach();
   for (auto& run : s.runs) run.reduced_db["control"] = 20, run.farthest_m = 900;
   auto flown = simulate::simulate(s, 4);
   flown.campaign.links[0].rule.lq_min_pct = 70;
-  for (auto& r : flown.recordings) std::erase_if(r.columns, [](const auto& c) { return c.channel == "control.rssi_dbm"; });
+  for (auto& r : flown.recordings)
+    std::erase_if(r.columns, [](const auto& c) { return c.channel == "control.rssi_dbm"; });
   const auto a = test::analyseSimulated(flown);
   REQUIRE_FALSE(a.reduced.empty());
   CHECK(a.reduced[0].exponent_assumed);
   CHECK_THAT(a.reduced[0].factor.estimate, WithinRel(std::pow(10, 20 / 27.0), 1e-9));
-  CHECK(a.find("A", "control")->typical.status == Status::Withheld);  // its distances are those of a weaker link
+  CHECK(a.find("A", "control")->typical.status ==
+        Status::Withheld);  // its distances are those of a weaker link
 }
 
-TEST_CASE("legs: the airframe's shade on the way back is found with its interval, and either leg can count alone") {
+TEST_CASE(
+    "legs: the airframe's shade on the way back is found with its interval, and either leg can count alone") {
   simulate::Scenario s = threeEach();
   s.back_db["A"]["control"] = -4;
   s.physics["control"].leg_sd_db = 0.5;
@@ -216,7 +241,8 @@ TEST_CASE("legs as setups: the two ways of one setup are compared within each fl
   s.back_db["A"]["control"] = -4;
   auto flown = simulate::simulate(s, 4);
   const std::size_t flights = flown.recordings.size();
-  for (std::size_t i = 0; i < flights; ++i) flown.campaign.runs[i].editSource().sha256 = "sha" + std::to_string(i);
+  for (std::size_t i = 0; i < flights; ++i)
+    flown.campaign.runs[i].editSource().sha256 = "sha" + std::to_string(i);
   flown.campaign = campaign::splitByLeg(flown.campaign, "A");
   REQUIRE(flown.campaign.setups.size() == 3);
   CHECK(flown.campaign.setups[1].name == "Setup A, way back");
@@ -224,7 +250,8 @@ TEST_CASE("legs as setups: the two ways of one setup are compared within each fl
   CHECK(campaign::validate(flown.campaign).empty());
   for (std::size_t i = flights; i < flown.campaign.runs.size(); ++i)
     for (std::size_t k = 0; k < flights; ++k)
-      if (flown.campaign.runs[k].source().sha256 == flown.campaign.runs[i].source().sha256) flown.recordings.push_back(flown.recordings[k]);
+      if (flown.campaign.runs[k].source().sha256 == flown.campaign.runs[i].source().sha256)
+        flown.recordings.push_back(flown.recordings[k]);
   const auto a = test::analyseSimulated(flown);
   CHECK(std::all_of(a.runs.begin(), a.runs.end(), [](const auto& r) { return r.used; }));
   const PairOnLink* ways = a.deciding("A", flown.campaign.setups[1].id);
@@ -242,7 +269,8 @@ TEST_CASE("lost and regained: both are kept per run with their gap") {
     const auto& d = *r.find("distance_m");
     for (auto& c : r.columns)
       if (c.channel == "control.lq_pct")
-        for (std::size_t i = 0; i < d.size(); ++i) c.values[i] = (d[i] > 2000 || (i > d.size() / 2 && d[i] > 1400)) ? 0 : 100;
+        for (std::size_t i = 0; i < d.size(); ++i)
+          c.values[i] = (d[i] > 2000 || (i > d.size() / 2 && d[i] > 1400)) ? 0 : 100;
   }
   const auto a = test::analyseSimulated(flown);
   CHECK_THAT(a.runs[0].lost_at_m.value(), WithinAbs(2000, 30));
@@ -261,7 +289,8 @@ TEST_CASE("paired flights: compared in the flights they share, much more sharply
   const PairOnLink& p = together.comparisons[0];
   CHECK(alone.comparisons[0].paired_flights == 0);
   CHECK(p.paired_flights == 3);
-  CHECK(p.delta_db->high - p.delta_db->low < 0.7 * (alone.comparisons[0].delta_db->high - alone.comparisons[0].delta_db->low));
+  CHECK(p.delta_db->high - p.delta_db->low <
+        0.7 * (alone.comparisons[0].delta_db->high - alone.comparisons[0].delta_db->low));
   CHECK_THAT(p.delta_db->estimate, WithinAbs(-2, 1.5));
   CHECK_THAT(verdictSentence(flown.campaign, together, p).why, Contains("same 3 flights"));
 }
@@ -275,8 +304,9 @@ TEST_CASE("another band, another path: refused for this campaign with the reason
 
   simulate::Scenario s = threeEach();
   s.with_gnss = true;
-  campaign::editFirstPath(s.campaign).points = {{s.campaign.station.position().value(), 60},
-                                                {course::destination(s.campaign.station.position().value(), {3400, 54}), 60}};
+  campaign::editFirstPath(s.campaign).points = {
+      {s.campaign.station.position().value(), 60},
+      {course::destination(s.campaign.station.position().value(), {3400, 54}), 60}};
   auto placed = simulate::simulate(s, 4);
   campaign::editFirstPath(placed.campaign).points.back().position =
       course::destination(s.campaign.station.position().value(), {3400, 90});  // another way out
@@ -294,7 +324,9 @@ TEST_CASE("the same flight under another file name is counted once") {
   CHECK(toldOf(a, "duplicate-log", "A2"));
 }
 
-TEST_CASE("one sample, one distance, a distance that runs backwards, no numbers: each refused with its reason, nothing made up") {
+TEST_CASE(
+    "one sample, one distance, a distance that runs backwards, no numbers: each refused with its reason, "
+    "nothing made up") {
   auto flown = simulate::simulate(threeEach(), 4);
   log::Recording& one = flown.recordings[0];
   one.time_s.resize(1);
@@ -302,7 +334,8 @@ TEST_CASE("one sample, one distance, a distance that runs backwards, no numbers:
   for (auto& c : flown.recordings[1].columns)
     if (c.channel == "distance_m") c.values.assign(c.values.size(), 500);
   for (auto& c : flown.recordings[2].columns)
-    if (c.channel == "distance_m") std::reverse(c.values.begin(), c.values.begin() + static_cast<std::ptrdiff_t>(c.values.size() / 2));
+    if (c.channel == "distance_m")
+      std::reverse(c.values.begin(), c.values.begin() + static_cast<std::ptrdiff_t>(c.values.size() / 2));
   for (auto& c : flown.recordings[3].columns)
     if (c.channel != "distance_m") c.values.assign(c.values.size(), NAN);
   const auto a = test::analyseSimulated(flown);
@@ -310,7 +343,8 @@ TEST_CASE("one sample, one distance, a distance that runs backwards, no numbers:
   CHECK_FALSE(a.runs[0].why_not.empty());
   CHECK_FALSE(a.runs[1].used);
   for (const auto& s : a.setups)
-    for (const auto& v : {s.typical.estimate_m, s.typical.low_m, s.typical.high_m, s.dependable.low_m}) CHECK((!v || std::isfinite(*v)));
+    for (const auto& v : {s.typical.estimate_m, s.typical.low_m, s.typical.high_m, s.dependable.low_m})
+      CHECK((!v || std::isfinite(*v)));
   for (const auto& p : a.comparisons) CHECK((!p.delta_db || std::isfinite(p.delta_db->estimate)));
 }
 
@@ -324,8 +358,9 @@ TEST_CASE("ten thousand setups: an answer that says what was compared, in bounde
   many.runs.clear();
   std::vector<RunReduction> reductions;
   constexpr int kSetups = 10000;
-  const RunReduction own[] = {reduceRun(flown.campaign, flown.campaign.runs[0], flown.recordings[0], nullptr),
-                              reduceRun(flown.campaign, flown.campaign.runs[1], flown.recordings[1], nullptr)};
+  const RunReduction own[] = {
+      reduceRun(flown.campaign, flown.campaign.runs[0], flown.recordings[0], nullptr),
+      reduceRun(flown.campaign, flown.campaign.runs[1], flown.recordings[1], nullptr)};
   for (int i = 0; i < kSetups; ++i) {
     campaign::Setup setup;
     setup.id = "S" + std::to_string(i);

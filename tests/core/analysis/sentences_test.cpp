@@ -49,12 +49,13 @@ LegDifference legs(double estimate_db, double half_db) {
 
 TEST_CASE("verdict: the better one is named first, whichever side it is on, with amounts above 1") {
   const campaign::Campaign c = named();
-  const Sentence a = verdictSentence(c, {}, pair(3, 1, Verdict::ABetter)), b = verdictSentence(c, {}, pair(-3, 1, Verdict::BBetter));
+  const Sentence a = verdictSentence(c, {}, pair(3, 1, Verdict::ABetter)),
+                 b = verdictSentence(c, {}, pair(-3, 1, Verdict::BBetter));
   CHECK(a.title == "Print patch (A) is better than B");
   CHECK(b.title == "Stub pair (B) is better than A");
   CHECK(a.text == b.text);  // mirrored data, mirrored sentence
-  CHECK_THAT(a.text,
-             Contains("1.29 times as long") && Contains("3.0 dB stronger (95 %: 2.0 to 4.0)") && Contains("likely more than 10 % longer"));
+  CHECK_THAT(a.text, Contains("1.29 times as long") && Contains("3.0 dB stronger (95 %: 2.0 to 4.0)") &&
+                         Contains("likely more than 10 % longer"));
 }
 
 TEST_CASE("verdict: a chance is never told as certainty") {
@@ -62,7 +63,8 @@ TEST_CASE("verdict: a chance is never told as certainty") {
   PairOnLink p = pair(8, 1, Verdict::ABetter);
   p.p_a_longer = 1 - 1e-9;
   p.p_a_more = 0.9996;
-  CHECK_THAT(verdictSentence(c, {}, p).why, Contains("carries further: over 99.9 %") && Contains("10 %: over 99.9 %"));
+  CHECK_THAT(verdictSentence(c, {}, p).why,
+             Contains("carries further: over 99.9 %") && Contains("10 %: over 99.9 %"));
   p.p_a_more = 0.996;
   CHECK_THAT(verdictSentence(c, {}, p).why, Contains("10 %: 99 %"));
 }
@@ -74,15 +76,18 @@ TEST_CASE("verdict: cautions of several pairs and of one flight each are said, f
   CHECK_THAT(verdictSentence(c, {}, p).text, Contains("not quite certain"));
   p = pair(1, 3, Verdict::Undecided);
   p.more_pairs = 4;
-  CHECK_THAT(verdictSentence(c, {}, p).text, Contains("very likely the longer one") && Contains("4 more pairs"));
+  CHECK_THAT(verdictSentence(c, {}, p).text,
+             Contains("very likely the longer one") && Contains("4 more pairs"));
   p.paired_flights = 2;
   p.more_pairs = 1;
-  CHECK_THAT(verdictSentence(c, {}, p).text, Contains("2 flights with both aboard") && Contains("1 more flight with both aboard"));
+  CHECK_THAT(verdictSentence(c, {}, p).text,
+             Contains("2 flights with both aboard") && Contains("1 more flight with both aboard"));
   p.more_pairs = 200;
   CHECK_THAT(verdictSentence(c, {}, p).text, Contains("too small to settle by flying"));
   p.spread_assumed = true;
   CHECK_THAT(verdictSentence(c, {}, p).text, Contains("nothing can be said about repeatability"));
-  CHECK_THAT(verdictSentence(c, {}, pair(0.1, 0.3, Verdict::NoPracticalDifference)).title, Contains("no practical difference"));
+  CHECK_THAT(verdictSentence(c, {}, pair(0.1, 0.3, Verdict::NoPracticalDifference)).title,
+             Contains("no practical difference"));
   PairOnLink nothing;
   nothing.a = "A";
   nothing.b = "B";
@@ -100,7 +105,8 @@ TEST_CASE("legs: told only where they differ beyond chance and by enough to matt
   gap.regained_m = 1200;
   gap.gap_m = 800;
   gap.lost_flights = 2;
-  CHECK_THAT(legSentence(c, gap).text, Contains("lost its control link at 2.00 km") && Contains("800 m nearer") && Contains("2 flights"));
+  CHECK_THAT(legSentence(c, gap).text, Contains("lost its control link at 2.00 km") &&
+                                           Contains("800 m nearer") && Contains("2 flights"));
   gap.gap_m = 20;
   CHECK(legSentence(c, gap).title.empty());
 }
@@ -108,7 +114,8 @@ TEST_CASE("legs: told only where they differ beyond chance and by enough to matt
 TEST_CASE("place: the stretch that costs most is told where several flights saw it and it costs enough") {
   CampaignAnalysis a;
   a.places.push_back({"control", {100, 140, 180}, {1, -6, -9}, {3, 3, 1}});
-  CHECK_THAT(placeSentence(a, "control").title, Contains("140 m costs everyone 6 dB"));  // 180 m was seen once
+  CHECK_THAT(placeSentence(a, "control").title,
+             Contains("140 m costs everyone 6 dB"));  // 180 m was seen once
   a.places[0].off_line_db[1] = -2;
   CHECK(placeSentence(a, "control").title.empty());
   CHECK(placeSentence(a, "video").title.empty());
@@ -118,7 +125,8 @@ TEST_CASE("reduced power: both figures, and the wrong one beside the right one")
   ReducedPower r{"A", "control", 20, 1, {400, 380, 420}, {2200, 1800, 2700}, {5.5, 4.6, 6.6}, 100, false};
   const Sentence s = reducedSentence(named(), r);
   CHECK_THAT(s.title, Contains("20 dB less power: 400 m"));
-  CHECK_THAT(s.text, Contains("2.20 km (95 %: 1.80 to 2.70 km)") && Contains("5.5 times as far, not the 100 times"));
+  CHECK_THAT(s.text,
+             Contains("2.20 km (95 %: 1.80 to 2.70 km)") && Contains("5.5 times as far, not the 100 times"));
   CHECK_THAT(s.text, !Contains("assumed"));
   r.exponent_assumed = true;
   CHECK_THAT(reducedSentence(named(), r).text, Contains("assumed"));
@@ -189,7 +197,9 @@ TEST_CASE("plan with: ranked by what may be told, and no dB is computed from a b
   CHECK_THAT(nextStep(c, a).title, Contains("sensitivity"));
 }
 
-TEST_CASE("findings: verdicts first, then the next step, then what limits; cautions last; every figure can be asked why") {
+TEST_CASE(
+    "findings: verdicts first, then the next step, then what limits; cautions last; every figure can be "
+    "asked why") {
   const auto flown = simulate::simulate(test::twoSetups(4, 6), 12);
   const auto said = findings(flown.campaign, test::analyseSimulated(flown));
   REQUIRE(said.size() >= 4);
@@ -198,7 +208,8 @@ TEST_CASE("findings: verdicts first, then the next step, then what limits; cauti
   CHECK(said[1].tone == Tone::Advice);
   CHECK_THAT(said[2].title, Contains("A: dependable"));
   CHECK_THAT(said[2].why, Contains("dB per factor 10") && Contains("A4"));
-  for (std::size_t i = 1; i < said.size(); ++i) CHECK_FALSE((said[i - 1].tone == Tone::Caution && said[i].tone != Tone::Caution));
+  for (std::size_t i = 1; i < said.size(); ++i)
+    CHECK_FALSE((said[i - 1].tone == Tone::Caution && said[i].tone != Tone::Caution));
 }
 
 TEST_CASE("next step: nobody is sent out without the way home", "[regression]") {
@@ -213,7 +224,8 @@ TEST_CASE("next step: nobody is sent out without the way home", "[regression]") 
     p.paired_flights = paired;
     const std::string text = told(a, flown.campaign);
     CAPTURE(text);
-    CHECK_THAT(text, Contains("until the quality fails") && Contains("battery allow") && Contains("return on a lost link tested") &&
-                         Contains("height set") && Contains("at least"));
+    CHECK_THAT(text, Contains("until the quality fails") && Contains("battery allow") &&
+                         Contains("return on a lost link tested") && Contains("height set") &&
+                         Contains("at least"));
   }
 }

@@ -48,7 +48,8 @@ TEST_CASE("two links: the one that fails first limits, by the bitrate rule") {
   CHECK_THAT(*limit->critical_dbm, WithinAbs(-95, 2));
   CHECK(a.deciding("A", "B")->link == "video");
   CHECK(a.deciding("A", "B")->verdict == estimate::Verdict::BBetter);
-  CHECK_THAT(limitSentence(flown.campaign, a, "A").text, Contains("The video link limits it: its bitrate fails first"));
+  CHECK_THAT(limitSentence(flown.campaign, a, "A").text,
+             Contains("The video link limits it: its bitrate fails first"));
 }
 
 TEST_CASE("two links: a strong video link leaves the control link to limit") {
@@ -155,12 +156,14 @@ TEST_CASE("setups flown over different stretches are compared by range, and the 
       if (flown.campaign.runs[i].setup == "A" ? d > 1400 : d < 1500) d = NAN;
   }
   const CampaignAnalysis a = test::analyseSimulated(flown);
-  CHECK(std::any_of(a.warnings.begin(), a.warnings.end(), [](const Warning& w) { return w.code == "no-common-places"; }));
+  CHECK(std::any_of(a.warnings.begin(), a.warnings.end(),
+                    [](const Warning& w) { return w.code == "no-common-places"; }));
   REQUIRE(a.comparisons.size() == 1);
   CHECK_FALSE(a.comparisons[0].same_places);
 }
 
-TEST_CASE("rule: a bitrate part does not put the quality part out of dropouts, lost and regained", "[regression]") {
+TEST_CASE("rule: a bitrate part does not put the quality part out of dropouts, lost and regained",
+          "[regression]") {
   campaign::Link link;
   link.id = "video";
   link.rule.lq_min_pct = 70;

@@ -36,11 +36,15 @@ struct Case {
 const Case kCases[] = {
     {"not-interleaved", "Fly them in turns",
      [](simulate::Scenario& s) {
-       std::stable_sort(s.runs.begin(), s.runs.end(), [](const auto& a, const auto& b) { return a.setup < b.setup; });
+       std::stable_sort(s.runs.begin(), s.runs.end(),
+                        [](const auto& a, const auto& b) { return a.setup < b.setup; });
      }},
     {"one-flight", "Fly it at least twice more",
-     [](simulate::Scenario& s) { std::erase_if(s.runs, [n = 0](const auto& r) mutable { return r.setup == "B" && n++ > 0; }); }},
-    {"equipment-cap", "nothing about the radio", [](simulate::Scenario& s) { s.runs[2].ended = campaign::Ended::EquipmentCap; }},
+     [](simulate::Scenario& s) {
+       std::erase_if(s.runs, [n = 0](const auto& r) mutable { return r.setup == "B" && n++ > 0; });
+     }},
+    {"equipment-cap", "nothing about the radio",
+     [](simulate::Scenario& s) { s.runs[2].ended = campaign::Ended::EquipmentCap; }},
     {"ended-together", "still holds",
      [](simulate::Scenario& s) {
        for (auto& r : s.runs) r.farthest_m = 900;
@@ -51,7 +55,8 @@ const Case kCases[] = {
        s.physics["control"].exponent = 0.05;
        s.physics["control"].place_sd_db = 0.5;
      }},
-    {"unusual-exponent", "Check the distances", [](simulate::Scenario& s) { s.physics["control"].exponent = 7; }},
+    {"unusual-exponent", "Check the distances",
+     [](simulate::Scenario& s) { s.physics["control"].exponent = 7; }},
     {"flights-differ", "void the run", [](simulate::Scenario& s) { s.runs[4].level_offset_db = -15; }},
     {"no-common-places", "over the same path",
      [](simulate::Scenario& s) {
@@ -64,8 +69,9 @@ const Case kCases[] = {
      [](simulate::Scenario& s) {
        s.with_gnss = true;
        s.campaign.station.antenna_height_m = 1.5;
-       campaign::editFirstPath(s.campaign).points = {{s.campaign.station.position().value(), 40},
-                                                     {course::destination(s.campaign.station.position().value(), {1900, 54}), 40}};
+       campaign::editFirstPath(s.campaign).points = {
+           {s.campaign.station.position().value(), 40},
+           {course::destination(s.campaign.station.position().value(), {1900, 54}), 40}};
        for (auto& r : s.runs) r.farthest_m = 1850;
      }},
     {"power-changed", "fly it again",
@@ -95,7 +101,8 @@ TEST_CASE("warnings: each comes where it is due, as a sentence with its remedy")
     REQUIRE(w != nullptr);
     CHECK_THAT(w->text, Contains(c.remedy) && Catch::EndsWith("."));
     const auto said = findings(flown.campaign, a);
-    CHECK(std::any_of(said.begin(), said.end(), [&](const Sentence& x) { return x.tone == Tone::Caution && x.text == w->text; }));
+    CHECK(std::any_of(said.begin(), said.end(),
+                      [&](const Sentence& x) { return x.tone == Tone::Caution && x.text == w->text; }));
   }
 }
 
@@ -113,7 +120,8 @@ TEST_CASE("warnings: the gap that grows with distance is told with its size") {
   const auto a = test::analyseSimulated(flown);
   const Warning* w = find(a, "gap-changes");
   REQUIRE(w != nullptr);
-  CHECK_THAT(w->text, Contains("between A and B") && Contains("per factor 10") && Contains("near the far end"));
+  CHECK_THAT(w->text,
+             Contains("between A and B") && Contains("per factor 10") && Contains("near the far end"));
 }
 
 TEST_CASE("warnings: a rule that was never seen failing rests on the sensitivity, and says so") {

@@ -35,8 +35,8 @@ TEST_CASE("campaign: a hundred setups still get ids") {
 }
 
 TEST_CASE("campaign: reasons of the end and their words go both ways") {
-  const auto word = GENERATE(as<std::string>{}, "link-lost", "quality-limit", "turned-back", "battery", "limit", "obstacle", "aircraft",
-                             "equipment-cap", "");
+  const auto word = GENERATE(as<std::string>{}, "link-lost", "quality-limit", "turned-back", "battery",
+                             "limit", "obstacle", "aircraft", "equipment-cap", "");
   REQUIRE(endedFromWord(word));
   CHECK(endedWord(*endedFromWord(word)) == word);
   CHECK_FALSE(endedFromWord("bored"));
@@ -71,9 +71,11 @@ TEST_CASE("validate: each contradiction is told, and a sound campaign has none")
       {"out-of-bounds", [](Campaign& c) { c.station.lat_deg = 91; }},
       {"out-of-bounds", [](Campaign& c) { c.links[0].frequency_mhz = -1; }},
       {"out-of-bounds", [](Campaign& c) { c.links[0].rule.lq_min_pct = 100; }},
-      {"out-of-bounds", [](Campaign& c) { campaign::setValueAt(c, c.setups[0].id, "control", campaign::kTransmitPower, 90); }},
+      {"out-of-bounds",
+       [](Campaign& c) { campaign::setValueAt(c, c.setups[0].id, "control", campaign::kTransmitPower, 90); }},
       {"out-of-bounds", [](Campaign& c) { campaign::editFirstPath(c).points[1].height_m = -3; }},
-      {"out-of-bounds", [](Campaign& c) { campaign::editFirstPath(c).points[1].position = c.station.position().value(); }},
+      {"out-of-bounds",
+       [](Campaign& c) { campaign::editFirstPath(c).points[1].position = c.station.position().value(); }},
       {"out-of-bounds", [](Campaign& c) { c.plan_exponent = 0; }},
       {"bad-turn",
        [](Campaign& c) {
@@ -108,7 +110,8 @@ TEST_CASE("campaign: what margins are counted from, and the critical level of th
   CHECK(criticalFromKit(link) == -102.0);
 }
 
-TEST_CASE("campaign: a log is known again among the runs kept and those about to be; orders go on from the last") {
+TEST_CASE(
+    "campaign: a log is known again among the runs kept and those about to be; orders go on from the last") {
   Campaign c = test::planned();
   CHECK(nextOrder(c) == 1);
   Run run;
@@ -126,7 +129,9 @@ TEST_CASE("campaign: a log is known again among the runs kept and those about to
   CHECK(runOfLog(c, fresh, "new") == &fresh[0]);
 }
 
-TEST_CASE("campaign: splitting by leg keeps the setup's place, doubles its runs in pairs and leaves the others alone") {
+TEST_CASE(
+    "campaign: splitting by leg keeps the setup's place, doubles its runs in pairs and leaves the others "
+    "alone") {
   Campaign c = test::planned();
   c.setups.push_back({"B", "Stub pair", "", {}, ""});
   for (const auto& [id, setup] : {std::pair{"A1", "A"}, {"B1", "B"}, {"A2", "A"}}) {
@@ -147,8 +152,9 @@ TEST_CASE("campaign: splitting by leg keeps the setup's place, doubles its runs 
   for (const char* id : {"A1", "A2"}) {
     const Run* out = findRun(split, id);
     CHECK(out->legs == Legs::Out);
-    const auto home =
-        std::find_if(split.runs.begin(), split.runs.end(), [&](const Run& r) { return r.legs == Legs::Back && r.source().sha256 == id; });
+    const auto home = std::find_if(split.runs.begin(), split.runs.end(), [&](const Run& r) {
+      return r.legs == Legs::Back && r.source().sha256 == id;
+    });
     REQUIRE(home != split.runs.end());
     CHECK(home->setup == "C");
     CHECK(home->flight == out->flight);
@@ -167,7 +173,8 @@ TEST_CASE("a link that is removed takes along what only made sense with it", "[r
   campaign::Setup setup;
   setup.id = "A";
   c.setups.push_back(setup);
-  for (const char* link : {"video", "control"}) campaign::setValueAt(c, "A", link, campaign::kTransmitPower, 20);
+  for (const char* link : {"video", "control"})
+    campaign::setValueAt(c, "A", link, campaign::kTransmitPower, 20);
   campaign::Run run;
   run.id = "A1";
   run.setup = "A";
@@ -180,10 +187,12 @@ TEST_CASE("a link that is removed takes along what only made sense with it", "[r
   CHECK(without.setups[0].links.size() == 1);
   CHECK(without.parts.size() == 1);
   CHECK(without.runs[0].reduced_db == std::map<std::string, double>{{"control", 10}});
-  CHECK(without.runs[0].source().columns == std::map<std::string, std::string>{{"control.rssi_dbm", "y"}, {"height_m", "z"}});
+  CHECK(without.runs[0].source().columns ==
+        std::map<std::string, std::string>{{"control.rssi_dbm", "y"}, {"height_m", "z"}});
 }
 
-TEST_CASE("ids that would part a channel's name, or are no ids, are refused; others are theirs who gave them", "[regression]") {
+TEST_CASE("ids that would part a channel's name, or are no ids, are refused; others are theirs who gave them",
+          "[regression]") {
   campaign::Campaign c;
   c.links.resize(1);
   c.links[0].id = GENERATE(as<std::string>{}, "a.b", "", std::string(201, 'x'));

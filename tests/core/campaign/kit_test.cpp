@@ -69,7 +69,8 @@ TEST_CASE("kit: parts that a removed setup alone had go with it; named ones and 
   CHECK(withoutSetup(c, "B").parts.size() == 3);
 }
 
-TEST_CASE("validate: parts out of their domain and ids of parts that are not there are told", "[regression]") {
+TEST_CASE("validate: parts out of their domain and ids of parts that are not there are told",
+          "[regression]") {
   Campaign c = twoSetups();
   c.parts[1].values["gain_dbi"].value = 90;
   REQUIRE(validate(c).size() == 1);

@@ -31,11 +31,12 @@ TEST_CASE("modes: what is written is read back, with or without the unit of the 
 }
 
 TEST_CASE("modes: what cannot be read is refused with what to type instead, and nothing is kept") {
-  const auto [text, because] = GENERATE(table<std::string, std::string>({{"50 -112", "50: -112 dBm"},
-                                                                         {"fast: -112 dBm", "fast"},
-                                                                         {"50: -112 dBm; 50: -100 dBm", "twice"},
-                                                                         {"50: 80 dBm", "30"},
-                                                                         {"50: -112 dB/m", "dB/m"}}));
+  const auto [text, because] =
+      GENERATE(table<std::string, std::string>({{"50 -112", "50: -112 dBm"},
+                                                {"fast: -112 dBm", "fast"},
+                                                {"50: -112 dBm; 50: -100 dBm", "twice"},
+                                                {"50: 80 dBm", "30"},
+                                                {"50: -112 dB/m", "dB/m"}}));
   const TypedModes typed = parseModes(text);
   CHECK(typed.modes.empty());
   CHECK_THAT(typed.problem, Contains(because));

@@ -19,7 +19,8 @@ TEST_CASE("geodesics: out and back agree, and a degree of latitude has its publi
   const DistanceBearing way = between(kStation, destination(kStation, {distance, bearing}));
   CHECK_THAT(way.distance_m, WithinAbs(distance, 1e-6));
   CHECK_THAT(std::remainder(way.bearing_deg - bearing, 360), WithinAbs(0, 1e-6));
-  CHECK_THAT(between({0, 0}, {1, 0}).distance_m, WithinAbs(110574.4, 0.1));  // WGS 84, first degree from the equator
+  CHECK_THAT(between({0, 0}, {1, 0}).distance_m,
+             WithinAbs(110574.4, 0.1));  // WGS 84, first degree from the equator
   CHECK_THROWS_AS(destination({91, 0}, {1, 0}), DomainError);
   CHECK_THROWS_AS(destination(kStation, {NAN, 0}), DomainError);
 }
@@ -38,9 +39,11 @@ TEST_CASE("course: chainage and side of samples about a straight path") {
   const Position on = destination(kStation, {1000, 90});
   CHECK_THAT(path.place(on).chainage_m, WithinAbs(1000, 0.2));
   CHECK_THAT(path.place(on).side_m, WithinAbs(0, 0.2));
-  CHECK_THAT(path.place(destination(on, {25, 180})).side_m, WithinAbs(25, 0.3));  // south of an eastward path: right
+  CHECK_THAT(path.place(destination(on, {25, 180})).side_m,
+             WithinAbs(25, 0.3));  // south of an eastward path: right
   CHECK_THAT(path.place(destination(on, {25, 0})).side_m, WithinAbs(-25, 0.3));
-  CHECK_THAT(path.place(destination(kStation, {50, 270})).chainage_m, WithinAbs(0, 1e-6));  // before the start
+  CHECK_THAT(path.place(destination(kStation, {50, 270})).chainage_m,
+             WithinAbs(0, 1e-6));  // before the start
   CHECK_THAT(path.farPost_m(), WithinAbs(3000, 0.01));
 }
 

@@ -1,11 +1,13 @@
-// The whole way from simulated flights to intervals, against the known truth. bench/study runs more campaigns.
+// The whole way from simulated flights to intervals, against the known truth. bench/study runs more
+// campaigns.
 #include <catch2/catch.hpp>
 
 #include "support/study.h"
 
 using namespace distanz;
 
-TEST_CASE("study: 95 % intervals hold the truth, unequal setups are told apart, the wrong one never wins", "[simulation]") {
+TEST_CASE("study: 95 % intervals hold the truth, unequal setups are told apart, the wrong one never wins",
+          "[simulation]") {
   const test::StudyResult r = test::study({"plain", 3}, {150, test::decibelsFor(1.25), 1000});
   CAPTURE(r.typical, r.dependable, r.delta, r.ratio, r.delta_bias_db, r.typical_bias, r.called_better);
   for (const double share : {r.typical, r.dependable, r.delta, r.ratio}) CHECK(share >= 0.91);
@@ -20,9 +22,11 @@ TEST_CASE("study: equal setups are rarely called different", "[simulation]") {
   CHECK(test::study({"plain", 3}, {120, 0.0, 5000}).called_better <= 0.10);
 }
 
-TEST_CASE("study: two receivers in one flight are told apart much more sharply than in flights of their own", "[simulation]") {
+TEST_CASE("study: two receivers in one flight are told apart much more sharply than in flights of their own",
+          "[simulation]") {
   const test::StudyPlan plan{100, test::decibelsFor(1.25), 3000};
-  const test::StudyResult paired = test::study(test::pairedCase(3), plan), alone = test::study({"plain", 3}, plan);
+  const test::StudyResult paired = test::study(test::pairedCase(3), plan),
+                          alone = test::study({"plain", 3}, plan);
   CAPTURE(paired.delta, paired.delta_width_db, alone.delta_width_db, paired.called_better);
   CHECK(paired.delta >= 0.91);
   CHECK(paired.delta_width_db < 0.75 * alone.delta_width_db);

@@ -1,4 +1,5 @@
-// Reference campaigns with answers computed by an independent implementation of the estimator (tests/data/golden).
+// Reference campaigns with answers computed by an independent implementation of the estimator
+// (tests/data/golden).
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <fstream>
@@ -26,7 +27,8 @@ std::vector<Flight> readCampaign(const std::string& name) {
   std::vector<Flight> flights;
   for (char setup = 'A'; setup <= 'D'; ++setup)
     for (int run = 1;; ++run) {
-      std::ifstream in(std::string(DISTANZ_TEST_DATA "/golden/") + name + "/" + setup + "_" + std::to_string(run) + ".csv");
+      std::ifstream in(std::string(DISTANZ_TEST_DATA "/golden/") + name + "/" + setup + "_" +
+                       std::to_string(run) + ".csv");
       if (!in) break;
       Flight f{setup - 'A', {}, {}, {}, {}};
       std::string line;
@@ -87,7 +89,8 @@ void checkPair(const Comparison& got, const json& want) {
   CHECK(got.more_pairs == (want["more_pairs"].is_null() ? 0 : want["more_pairs"].get<int>()));
   CHECK(got.gap_trend.has_value() == !want["gap_trend"].is_null());
   if (got.gap_trend) {
-    CHECK_THAT(got.gap_trend->db_per_decade, WithinRel(want["gap_trend"]["db_per_decade"].get<double>(), 1e-4));
+    CHECK_THAT(got.gap_trend->db_per_decade,
+               WithinRel(want["gap_trend"]["db_per_decade"].get<double>(), 1e-4));
     CHECK_THAT(got.gap_trend->p, WithinRel(want["gap_trend"]["p"].get<double>(), 1e-4));
   }
 }
@@ -114,8 +117,8 @@ std::vector<ModelFlight> reduced(const std::vector<Flight>& flights, std::option
 }  // namespace
 
 TEST_CASE("reference campaigns: ranges, comparisons and model agree with the independent answers") {
-  const std::string name =
-      GENERATE(as<std::string>{}, "g1.ystar-100", "g2.ystar-100", "g2.lq70", "g3.ystar-100", "g3.floor-101", "g4.ystar-100");
+  const std::string name = GENERATE(as<std::string>{}, "g1.ystar-100", "g2.ystar-100", "g2.lq70",
+                                    "g3.ystar-100", "g3.floor-101", "g4.ystar-100");
   CAPTURE(name);
   const std::vector<Flight> flights = readCampaign(name.substr(0, 2));
   const json answer = readAnswer(name);
@@ -154,11 +157,13 @@ TEST_CASE("reference campaigns: ranges, comparisons and model agree with the ind
     checkRange(usableRange(model, setup, defaults::kDependableZ, critical), want["R95"]);
   }
   for (const json& want : answer["pairs"])
-    checkPair(compare(model, want["a"].get<std::string>()[0] - 'A', want["b"].get<std::string>()[0] - 'A'), want);
+    checkPair(compare(model, want["a"].get<std::string>()[0] - 'A', want["b"].get<std::string>()[0] - 'A'),
+              want);
 }
 
 TEST_CASE("reference campaigns: distances of first failure agree with the independent answers") {
-  const std::string name = GENERATE(as<std::string>{}, "g1.ystar-100", "g2.lq70", "g3.ystar-100", "g4.ystar-100");
+  const std::string name =
+      GENERATE(as<std::string>{}, "g1.ystar-100", "g2.lq70", "g3.ystar-100", "g4.ystar-100");
   CAPTURE(name);
   const json answer = readAnswer(name)["link_quality"];
   std::vector<FirstFailure> failures;
@@ -191,7 +196,8 @@ TEST_CASE("reference campaigns: distances of first failure agree with the indepe
   }
   CHECK(reach.ratios.size() == answer["pairs"].size());
   for (const json& want : answer["pairs"]) {
-    const Interval& got = reach.ratios.at({want["a"].get<std::string>()[0] - 'A', want["b"].get<std::string>()[0] - 'A'});
+    const Interval& got =
+        reach.ratios.at({want["a"].get<std::string>()[0] - 'A', want["b"].get<std::string>()[0] - 'A'});
     CHECK_THAT(got.estimate, WithinRel(want["ratio"].get<double>(), 5e-3));
     CHECK_THAT(got.low, WithinRel(want["lo"].get<double>(), 5e-3));
     CHECK_THAT(got.high, WithinRel(want["hi"].get<double>(), 5e-3));

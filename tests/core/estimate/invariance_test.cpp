@@ -1,4 +1,5 @@
-// What must not matter to the answer: the order of flights, the clock's start, the receiver's offset, the direction of naming.
+// What must not matter to the answer: the order of flights, the clock's start, the receiver's offset, the
+// direction of naming.
 #include <algorithm>
 #include <catch2/catch.hpp>
 #include <cmath>
@@ -17,7 +18,8 @@ simulate::Simulated flights() {
   return simulate::simulate(s, 41);
 }
 
-void checkSame(const analysis::CampaignAnalysis& a, const analysis::CampaignAnalysis& b, double tolerance = 1e-9) {
+void checkSame(const analysis::CampaignAnalysis& a, const analysis::CampaignAnalysis& b,
+               double tolerance = 1e-9) {
   for (const char* setup : {"A", "B"}) {
     const auto &x = *a.find(setup, "control"), &y = *b.find(setup, "control");
     CHECK_THAT(*x.typical.estimate_m, WithinRel(*y.typical.estimate_m, tolerance));
@@ -51,7 +53,9 @@ TEST_CASE("invariance: when the recorder's clock started") {
   checkSame(test::analyseSimulated(flown), test::analyseSimulated(later));
 }
 
-TEST_CASE("invariance: an offset of receiver and sensitivity together moves nothing, of the receiver alone moves range by the exponent") {
+TEST_CASE(
+    "invariance: an offset of receiver and sensitivity together moves nothing, of the receiver alone moves "
+    "range by the exponent") {
   const auto flown = flights();
   auto offset = flown;
   for (auto& r : offset.recordings)
@@ -59,8 +63,9 @@ TEST_CASE("invariance: an offset of receiver and sensitivity together moves noth
   const auto plain = test::analyseSimulated(flown);
   const auto moved = test::analyseSimulated(offset);
   const double n = plain.find("A", "control")->exponent->estimate;
-  CHECK_THAT(*moved.find("A", "control")->typical.estimate_m / *plain.find("A", "control")->typical.estimate_m,
-             WithinRel(std::pow(10, 5 / (10 * n)), 0.01));
+  CHECK_THAT(
+      *moved.find("A", "control")->typical.estimate_m / *plain.find("A", "control")->typical.estimate_m,
+      WithinRel(std::pow(10, 5 / (10 * n)), 0.01));
   offset.campaign.links[0].sensitivity_dbm = *offset.campaign.links[0].sensitivity_dbm + 5;
   checkSame(plain, test::analyseSimulated(offset), 0.01);
 }
@@ -72,7 +77,8 @@ TEST_CASE("invariance: swapping the names of the setups swaps the verdict and no
   const auto a = test::analyseSimulated(flown), b = test::analyseSimulated(swapped);
   CHECK_THAT(a.comparisons[0].delta_db->estimate, WithinAbs(-b.comparisons[0].delta_db->estimate, 1e-9));
   CHECK_THAT(a.comparisons[0].ratio->low * b.comparisons[0].ratio->high, WithinAbs(1, 1e-9));
-  CHECK_THAT(*a.find("A", "control")->typical.estimate_m, WithinRel(*b.find("B", "control")->typical.estimate_m, 1e-9));
+  CHECK_THAT(*a.find("A", "control")->typical.estimate_m,
+             WithinRel(*b.find("B", "control")->typical.estimate_m, 1e-9));
 }
 
 TEST_CASE("invariance: rows without a signal, blank or not a number, count for nothing") {
@@ -85,7 +91,8 @@ TEST_CASE("invariance: rows without a signal, blank or not a number, count for n
     for (std::size_t i = 0; i < r.rows(); ++i)
       for (const bool blank : {false, true}) {
         wide.time_s.push_back(r.time_s[i] + (blank ? 0.01 : 0));
-        for (std::size_t c = 0; c < r.columns.size(); ++c) wide.columns[c].values.push_back(blank && c > 0 ? NAN : r.columns[c].values[i]);
+        for (std::size_t c = 0; c < r.columns.size(); ++c)
+          wide.columns[c].values.push_back(blank && c > 0 ? NAN : r.columns[c].values[i]);
       }
     r = wide;
   }

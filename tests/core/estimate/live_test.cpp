@@ -26,7 +26,9 @@ namespace {
 struct Flown {
   std::vector<double> time, distance, rssi;
   FlightSamples samples(std::size_t rows) const {
-    const auto head = [&](const std::vector<double>& v) { return std::span<const double>(v).first(std::min(rows, v.size())); };
+    const auto head = [&](const std::vector<double>& v) {
+      return std::span<const double>(v).first(std::min(rows, v.size()));
+    };
     return {head(time), head(distance), head(rssi), {}, {}};
   }
 };
@@ -42,7 +44,8 @@ SignalModel modelOf(const simulate::Simulated& flown, std::size_t flights) {
   std::vector<ModelFlight> all;
   for (std::size_t i = 0; i < flights; ++i) {
     const auto& r = flown.recordings[i];
-    all.push_back({0, cellsOf({r.time_s, *r.find("distance_m"), *r.find("control.rssi_dbm"), {}, {}}, std::nullopt)});
+    all.push_back(
+        {0, cellsOf({r.time_s, *r.find("distance_m"), *r.find("control.rssi_dbm"), {}, {}}, std::nullopt)});
   }
   return fitSignalModels(all).components.at(0);
 }
@@ -62,7 +65,8 @@ TEST_CASE("live: margin, this flight's own level, and the distance left shrink a
   const simulate::Simulated flown = simulate::simulate(s, 3);
   const SignalModel model = modelOf(flown, 3);
   const Flown weak = outbound(flown.recordings[3]), usual = outbound(flown.recordings[0]);
-  const auto early = adviseLive(model, 0, {-104, 0}, weak.samples(300), 0), late = adviseLive(model, 0, {-104, 0}, weak.samples(1500), 0);
+  const auto early = adviseLive(model, 0, {-104, 0}, weak.samples(300), 0),
+             late = adviseLive(model, 0, {-104, 0}, weak.samples(1500), 0);
   REQUIRE(early);
   REQUIRE(late);
   CHECK(late->off_setup_db < -1.5);                       // the weak flight is recognised
@@ -76,7 +80,8 @@ TEST_CASE("live: margin, this flight's own level, and the distance left shrink a
   CHECK(adviseLive(model, 0, {-60, 0}, weak.samples(1500), 0)->typical_left_m == 0);  // past it already
 }
 
-TEST_CASE("live: no answer without a placed signal, for a setup not flown, or from a signal that does not fall") {
+TEST_CASE(
+    "live: no answer without a placed signal, for a setup not flown, or from a signal that does not fall") {
   const simulate::Simulated flown = simulate::simulate(oneSetup(3, 2500), 3);
   const SignalModel model = modelOf(flown, 3);
   const Flown f = outbound(flown.recordings[0]);

@@ -1,4 +1,5 @@
-// Differences within one flight, moderated variances, ranges scaled by power: laws, limiting cases, simulated truth.
+// Differences within one flight, moderated variances, ranges scaled by power: laws, limiting cases, simulated
+// truth.
 #include "core/estimate/paired.h"
 
 #include <catch2/catch.hpp>
@@ -64,7 +65,8 @@ TEST_CASE("paired difference: a t interval on the flights, moderated as stated")
   const std::vector<PairedFlight> flights{{1.0, 50, 0, false}, {2.0, 50, 0, false}, {3.0, 50, 0, false}};
   const PairedDifference d = pairedDifference(flights, {0.8, 1.4});
   CHECK_THAT(d.difference_db.estimate, WithinAbs(2, 1e-12));
-  const double variance = (2 + 4 * 0.64) / (2 + 4);  // sum of squares 2, two degrees of freedom, prior worth four
+  const double variance =
+      (2 + 4 * 0.64) / (2 + 4);  // sum of squares 2, two degrees of freedom, prior worth four
   CHECK_THAT(d.se_db, WithinRel(std::sqrt(variance / 3), 1e-12));
   CHECK_THAT(d.df, WithinAbs(6, 1e-12));
   CHECK_THAT(d.difference_db.high - 2, WithinRel(2.446912 * d.se_db, 1e-6));
@@ -97,7 +99,8 @@ TEST_CASE("trimmed mean: the middle of a sorted list, the mean without trimming"
   CHECK_THAT(medianAbsolute({-3, 1, 2}), WithinAbs(2, 1e-12));
 }
 
-TEST_CASE("paired comparison: undecided after one flight, decided after several, more flights told in between") {
+TEST_CASE(
+    "paired comparison: undecided after one flight, decided after several, more flights told in between") {
   std::vector<ModelFlight> model_flights;
   for (int f = 0; f < 3; ++f) {
     model_flights.push_back({0, overGround(-90 + f, 5), f});
@@ -127,7 +130,8 @@ TEST_CASE("spread between flights: flights apart keep flights less setups") {
   CHECK(fitSignalModels(flights).components.at(0).spread_df == 4);
 }
 
-TEST_CASE("range factor: twice the range for 12 dB at n = 4 and for 6 dB at n = 2, uncertain as the exponent is") {
+TEST_CASE(
+    "range factor: twice the range for 12 dB at n = 4 and for 6 dB at n = 2, uncertain as the exponent is") {
   CHECK_THAT(rangeFactor(40 * std::log10(2.0), {4, 0.1, 30}).estimate, WithinRel(2, 1e-12));
   CHECK_THAT(rangeFactor(20 * std::log10(2.0), {2, 0.1, 30}).estimate, WithinRel(2, 1e-12));
   const Interval sure = rangeFactor(20, {2.7, 0, 30}), unsure = rangeFactor(20, {2.7, 0.3, 30});
@@ -153,7 +157,8 @@ TEST_CASE("reduced power: intervals hold the simulated truth", "[simulation]") {
   int holds = 0;
   constexpr int kTrials = 2000;
   for (int i = 0; i < kTrials; ++i) {
-    const double n = 2.7, seen_n = n + 0.2 * random.normal(), log_sd = 0.03, seen = 400 * std::exp(log_sd * random.normal());
+    const double n = 2.7, seen_n = n + 0.2 * random.normal(), log_sd = 0.03,
+                 seen = 400 * std::exp(log_sd * random.normal());
     const Interval reduced{seen, seen * std::exp(-1.96 * log_sd), seen * std::exp(1.96 * log_sd)};
     const Interval full = fullPowerRange(reduced, 20, {seen_n, 0.2, 1e6});
     const double truth = 400 * radio::rangeRatio(20, n);

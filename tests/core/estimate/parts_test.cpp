@@ -1,4 +1,5 @@
-// The estimator's parts against laws, limiting cases and published values; the whole is held to tests/data/golden.
+// The estimator's parts against laws, limiting cases and published values; the whole is held to
+// tests/data/golden.
 #include <Eigen/Cholesky>
 #include <Eigen/LU>
 #include <catch2/catch.hpp>
@@ -22,8 +23,11 @@ using Catch::Matchers::WithinAbs;
 using Catch::Matchers::WithinRel;
 
 TEST_CASE("t quantiles: the published table") {
-  const auto [p, df, t] = GENERATE(table<double, double, double>(
-      {{0.975, 2, 4.302653}, {0.975, 6, 2.446912}, {0.975, 8, 2.306004}, {0.95, 6, 1.943180}, {0.975, 30, 2.042272}}));
+  const auto [p, df, t] = GENERATE(table<double, double, double>({{0.975, 2, 4.302653},
+                                                                  {0.975, 6, 2.446912},
+                                                                  {0.975, 8, 2.306004},
+                                                                  {0.95, 6, 1.943180},
+                                                                  {0.975, 30, 2.042272}}));
   CHECK_THAT(tQuantile(p, df), WithinAbs(t, 1e-6));
   CHECK_THAT(tCdf(tQuantile(p, df), df), WithinAbs(p, 1e-12));
   CHECK_THROWS_AS(tQuantile(1, df), DomainError);
@@ -76,13 +80,16 @@ TEST_CASE("cells: near field and turn stay out, log distance is the samples' own
 TEST_CASE("cells: a third of rubbish samples does not move the level") {
   simulate::Random random(4);
   const FlightCells c =
-      cellsOf(rows([&](double, int) { return random.uniform() < 0.33 ? random.uniform(-120, 0) : -80 + 0.1 * random.normal(); }).samples(),
+      cellsOf(rows([&](double, int) {
+                return random.uniform() < 0.33 ? random.uniform(-120, 0) : -80 + 0.1 * random.normal();
+              }).samples(),
               std::nullopt);
   for (const Cell& cell : c.cells) CHECK_THAT(cell.level_dbm, WithinAbs(-80, 1.0));
 }
 
 TEST_CASE("cells: clipped ones are kept as bounds, with the floor given or found") {
-  const Rows r = rows([](double d, int i) { return d > 600 ? (i % 10 < 6 ? -101.0 : -100.0) : -80.0 - (i % 3); });
+  const Rows r =
+      rows([](double d, int i) { return d > 600 ? (i % 10 < 6 ? -101.0 : -100.0) : -80.0 - (i % 3); });
   const FlightCells given = cellsOf(r.samples(), -101.0);
   FloorFinder finder;
   finder.add(r.samples());
@@ -100,7 +107,8 @@ TEST_CASE("cells: clipped ones are kept as bounds, with the floor given or found
 }
 
 TEST_CASE("cells: each leg by itself, and together what both hold") {
-  const LegCells c = legCellsOf(rows([](double, int i) { return i <= 1000 ? -70.0 : -74.0; }).samples(), std::nullopt);
+  const LegCells c =
+      legCellsOf(rows([](double, int i) { return i <= 1000 ? -70.0 : -74.0; }).samples(), std::nullopt);
   REQUIRE(c.out.cells.size() == c.back.cells.size());
   for (const Cell& cell : c.out.cells) CHECK_THAT(cell.level_dbm, WithinAbs(-70, 1e-12));
   for (const Cell& cell : c.back.cells) CHECK_THAT(cell.level_dbm, WithinAbs(-74, 1e-12));
@@ -108,8 +116,11 @@ TEST_CASE("cells: each leg by itself, and together what both hold") {
   CHECK(c.out.farthest_m == c.both.farthest_m);
 }
 
-TEST_CASE("cells: a shift moves the level and the bound of a clipped cell, not what counts as floor or ceiling; unknown rows go") {
-  const Rows r = rows([](double d, int i) { return d > 600 ? (i % 10 < 6 ? -101.0 : -100.0) : -12.0 - (i % 3); });
+TEST_CASE(
+    "cells: a shift moves the level and the bound of a clipped cell, not what counts as floor or ceiling; "
+    "unknown rows go") {
+  const Rows r =
+      rows([](double d, int i) { return d > 600 ? (i % 10 < 6 ? -101.0 : -100.0) : -12.0 - (i % 3); });
   std::vector<double> shift(r.time.size(), 5.0);
   for (std::size_t i = 0; i < shift.size(); ++i)
     if (r.distance[i] < 200) shift[i] = NAN;
@@ -186,8 +197,9 @@ TEST_CASE("decomposition: one wild cell is outvoted, and bad indices are refused
 }
 
 TEST_CASE("place line: linear whitening equals the full correlation matrix") {
-  // Independent computation: GLS with the dense matrix for a single correlation length must lie inside the averaged fit's spread,
-  // and with places far apart the line must equal ordinary least squares shrunk by the prior.
+  // Independent computation: GLS with the dense matrix for a single correlation length must lie inside the
+  // averaged fit's spread, and with places far apart the line must equal ordinary least squares shrunk by the
+  // prior.
   std::vector<double> x, y;
   std::vector<int> n;
   for (int k = 0; k < 40; ++k) {
@@ -208,7 +220,8 @@ TEST_CASE("place line: linear whitening equals the full correlation matrix") {
   const Eigen::Vector2d ols = (design.transpose() * design).inverse() * design.transpose() * level;
   CHECK_THAT(line.slope_data, WithinAbs(ols[1], 1e-6));
   CHECK_THAT(line.coefficient[0], WithinAbs(ols[0], 1e-3));
-  CHECK(std::abs(line.coefficient[1] + 27) <= std::abs(ols[1] + 27) + 1e-9);  // towards the prior exponent, never away
+  CHECK(std::abs(line.coefficient[1] + 27) <=
+        std::abs(ols[1] + 27) + 1e-9);  // towards the prior exponent, never away
   CHECK(line.varianceAt(centre + 1) > line.varianceAt(centre));
 }
 
@@ -239,8 +252,10 @@ FlightCells straight(int from, int to, double offset, std::uint64_t seed, double
 }  // namespace
 
 TEST_CASE("components: flights without three common places stand apart") {
-  const std::vector<ModelFlight> flights{
-      {0, straight(2, 30, 0, 1)}, {1, straight(27, 60, 0, 2)}, {0, straight(29, 50, 0, 3)}, {1, straight(70, 90, 0, 4)}};
+  const std::vector<ModelFlight> flights{{0, straight(2, 30, 0, 1)},
+                                         {1, straight(27, 60, 0, 2)},
+                                         {0, straight(29, 50, 0, 3)},
+                                         {1, straight(70, 90, 0, 4)}};
   const auto groups = connectedFlights(flights, {0, 1, 2, 3});
   REQUIRE(groups.size() == 2);
   CHECK(groups[0] == std::vector<int>{0, 1, 2});
@@ -248,8 +263,10 @@ TEST_CASE("components: flights without three common places stand apart") {
 }
 
 TEST_CASE("comparison: symmetric, and setups over different places are compared by range and say so") {
-  const std::vector<ModelFlight> flights{
-      {0, straight(2, 60, 0, 1)}, {1, straight(2, 60, 3, 2)}, {0, straight(2, 60, 0, 3)}, {1, straight(2, 60, 3, 4)}};
+  const std::vector<ModelFlight> flights{{0, straight(2, 60, 0, 1)},
+                                         {1, straight(2, 60, 3, 2)},
+                                         {0, straight(2, 60, 0, 3)},
+                                         {1, straight(2, 60, 3, 4)}};
   const SignalModels models = fitSignalModels(flights);
   REQUIRE(models.components.size() == 1);
   const Comparison ab = compare(models.components[0], 0, 1), ba = compare(models.components[0], 1, 0);
@@ -259,11 +276,14 @@ TEST_CASE("comparison: symmetric, and setups over different places are compared 
   CHECK_THAT(ab.ratio->estimate * ba.ratio->estimate, WithinAbs(1, 1e-9));
   CHECK_THROWS_AS(compare(models.components[0], 0, 7), DomainError);
 
-  const SignalModels apart =
-      fitSignalModels({{0, straight(2, 40, 0, 1)}, {0, straight(2, 40, 0, 2)}, {1, straight(45, 90, 3, 3)}, {1, straight(45, 90, 3, 4)}});
+  const SignalModels apart = fitSignalModels({{0, straight(2, 40, 0, 1)},
+                                              {0, straight(2, 40, 0, 2)},
+                                              {1, straight(45, 90, 3, 3)},
+                                              {1, straight(45, 90, 3, 4)}});
   REQUIRE(apart.components.size() == 2);
-  const Comparison c = compareApart(apart.components[0], apart.components[0].setups.begin()->first, apart.components[1],
-                                    apart.components[1].setups.begin()->first, {-100, 0});
+  const Comparison c =
+      compareApart(apart.components[0], apart.components[0].setups.begin()->first, apart.components[1],
+                   apart.components[1].setups.begin()->first, {-100, 0});
   CHECK_FALSE(c.same_places);
   CHECK(c.se_db > ab.se_db);
 }
@@ -277,14 +297,16 @@ TEST_CASE("comparison: one flight each is never a verdict") {
 }
 
 TEST_CASE("ranges: a signal that does not fall is recognised, and its ranges withheld") {
-  const SignalModels models = fitSignalModels({{0, straight(2, 60, 0, 1, 0.1)}, {0, straight(2, 60, 0, 2, 0.1)}});
+  const SignalModels models =
+      fitSignalModels({{0, straight(2, 60, 0, 1, 0.1)}, {0, straight(2, 60, 0, 2, 0.1)}});
   CHECK(signalDoesNotFall(models.components[0].line));
   CHECK_FALSE(compare(models.components[0], 0, 0).ratio.has_value());
   CHECK_THROWS_AS(usableRange(models.components[0], 9, 0, {-100, 0}), DomainError);
 }
 
 TEST_CASE("ranges: intervals are ordered and dependable lies nearer than typical") {
-  const SignalModels models = fitSignalModels({{0, straight(2, 70, 0, 1)}, {0, straight(2, 70, 1, 2)}, {0, straight(2, 70, -1, 3)}});
+  const SignalModels models =
+      fitSignalModels({{0, straight(2, 70, 0, 1)}, {0, straight(2, 70, 1, 2)}, {0, straight(2, 70, -1, 3)}});
   const RangeEstimate typical = usableRange(models.components[0], 0, 0, {-100, 0}),
                       dependable = usableRange(models.components[0], 0, defaults::kDependableZ, {-100, 0});
   for (const RangeEstimate& r : {typical, dependable}) {
@@ -293,7 +315,8 @@ TEST_CASE("ranges: intervals are ordered and dependable lies nearer than typical
     CHECK(r.estimate_m < r.high_m);
   }
   CHECK(dependable.estimate_m < typical.estimate_m);
-  CHECK(usableRange(models.components[0], 0, 0, {-100, 4}).low_m < typical.low_m);  // an uncertain critical level widens it
+  CHECK(usableRange(models.components[0], 0, 0, {-100, 4}).low_m <
+        typical.low_m);  // an uncertain critical level widens it
 }
 
 TEST_CASE("critical level: found where a known curve crosses, withheld where the link never failed") {

@@ -122,7 +122,8 @@ TEST_CASE("dropouts: where the quality falls below the rule, lost and regained a
     const bool back = r.time_s[i] > 100;
     quality.push_back(d > (back ? 700 : 850) ? 20 : 100);  // comes back only much nearer
   }
-  const LinkEvents e = linkEvents(r.time_s, *r.find("distance_m"), std::vector<RulePart>{{quality, 70}}, {96, 104});
+  const LinkEvents e =
+      linkEvents(r.time_s, *r.find("distance_m"), std::vector<RulePart>{{quality, 70}}, {96, 104});
   REQUIRE(e.dropouts.size() == 1);
   REQUIRE(e.lost_at_m);
   REQUIRE(e.regained_at_m);
@@ -145,8 +146,10 @@ TEST_CASE("dropouts: silence counts, a steady link has none, a link that stays l
   CHECK_FALSE(lost.regained_at_m);
 }
 
-TEST_CASE("dropouts: with several parts of a rule the first that fails loses the link, the last that holds again regains it",
-          "[regression]") {
+TEST_CASE(
+    "dropouts: with several parts of a rule the first that fails loses the link, the last that holds again "
+    "regains it",
+    "[regression]") {
   const Recording r = flight(1000);
   const auto& d = *r.find("distance_m");
   std::vector<double> quality, bitrate;
@@ -165,7 +168,8 @@ TEST_CASE("dropouts: with several parts of a rule the first that fails loses the
   CHECK(linkEvents(r.time_s, d, std::vector<RulePart>{}, {96, 104}).dropouts.empty());
 }
 
-TEST_CASE("dropouts: a part that is logged every two seconds does not break one dropout into many", "[regression]") {
+TEST_CASE("dropouts: a part that is logged every two seconds does not break one dropout into many",
+          "[regression]") {
   const Recording r = flight(1000);
   const auto& d = *r.find("distance_m");
   std::vector<double> quality(r.rows(), 100.0), bitrate;
@@ -198,7 +202,8 @@ TEST_CASE("dropouts: what lies wholly inside the turn is counted, but the link w
   const Recording r = flight(1000);
   std::vector<double> quality(r.rows(), 100.0);
   for (std::size_t i = 980; i < 1020; ++i) quality[i] = 0;
-  const LinkEvents e = linkEvents(r.time_s, *r.find("distance_m"), std::vector<RulePart>{{quality, 70}}, {96, 104});
+  const LinkEvents e =
+      linkEvents(r.time_s, *r.find("distance_m"), std::vector<RulePart>{{quality, 70}}, {96, 104});
   CHECK(e.dropouts.size() == 1);
   CHECK_FALSE(e.lost_at_m);
   CHECK_FALSE(e.regained_at_m);

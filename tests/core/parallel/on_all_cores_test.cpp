@@ -15,13 +15,15 @@ namespace {
 /// Most calls of work that were under way at once.
 class Crowd {
  public:
-  /// @param wanted waits, within reason, until so many have been inside at once: how long a thread takes to wake up is not the question
+  /// @param wanted waits, within reason, until so many have been inside at once: how long a thread takes to
+  /// wake up is not the question
   void enter(int wanted = 1) {
     const int now = ++m_inside;
     for (int most = m_most; most < now && !m_most.compare_exchange_weak(most, now);) {
     }
     std::this_thread::sleep_for(std::chrono::milliseconds(1));
-    for (int ms = 0; ms < 5000 && m_most < wanted; ++ms) std::this_thread::sleep_for(std::chrono::milliseconds(1));
+    for (int ms = 0; ms < 5000 && m_most < wanted; ++ms)
+      std::this_thread::sleep_for(std::chrono::milliseconds(1));
   }
   void leave() { --m_inside; }
   int most() const { return m_most; }
@@ -60,7 +62,8 @@ TEST_CASE("parallel: what work throws is thrown to the caller, and later calls w
   CHECK(done == 100);
 }
 
-TEST_CASE("parallel: calls nest, also with a lock held, and an exception comes out of the innermost", "[regression]") {
+TEST_CASE("parallel: calls nest, also with a lock held, and an exception comes out of the innermost",
+          "[regression]") {
   std::atomic<int> done{0};
   std::mutex mutex;
   onAllCores(8, [&](std::size_t) {

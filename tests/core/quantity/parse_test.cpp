@@ -12,33 +12,34 @@ using Catch::Matchers::Contains;
 using Catch::Matchers::WithinAbs;
 
 TEST_CASE("typed values: units as people type them") {
-  const auto [kind, text, value] = GENERATE(table<Kind, const char*, double>({{Kind::Power, "250 mW", 23.9794},
-                                                                              {Kind::Power, "24 dBm", 24},
-                                                                              {Kind::Power, "1W", 30},
-                                                                              {Kind::Power, "0.25 W", 23.9794},
-                                                                              {Kind::Power, "20", 20},
-                                                                              {Kind::Power, "-6 dBW", 24},
-                                                                              {Kind::Power, "24 dBm - 1 dB", 23},
-                                                                              {Kind::Frequency, "5.8 GHz", 5800},
-                                                                              {Kind::Frequency, "5,8 GHz", 5800},
-                                                                              {Kind::Frequency, "2440", 2440},
-                                                                              {Kind::Frequency, "868000 kHz", 868},
-                                                                              {Kind::Length, "1.2 km", 1200},
-                                                                              {Kind::Length, "1.2 km + 300 m", 1500},
-                                                                              {Kind::Length, "2*30 m", 60},
-                                                                              {Kind::Length, "100 ft", 30.48},
-                                                                              {Kind::Length, "1 mi", 1609.344},
-                                                                              {Kind::Gain, "8 dBi", 8},
-                                                                              {Kind::Gain, "0 dBd", 2.15},
-                                                                              {Kind::Gain, "\u22123 dBi", -3},
-                                                                              {Kind::Level, "-108dBm", -108},
-                                                                              {Kind::Level, "-108 dBm + 3", -105},
-                                                                              {Kind::Loss, "0.5 dB + 0.2 dB", 0.7},
-                                                                              {Kind::Percent, "70 %", 70},
-                                                                              {Kind::Bitrate, "8000 kbps", 8},
-                                                                              {Kind::Bitrate, "8 Mbit/s", 8},
-                                                                              {Kind::Angle, "46.91\u00b0", 46.91},
-                                                                              {Kind::Number, "2.7", 2.7}}));
+  const auto [kind, text, value] =
+      GENERATE(table<Kind, const char*, double>({{Kind::Power, "250 mW", 23.9794},
+                                                 {Kind::Power, "24 dBm", 24},
+                                                 {Kind::Power, "1W", 30},
+                                                 {Kind::Power, "0.25 W", 23.9794},
+                                                 {Kind::Power, "20", 20},
+                                                 {Kind::Power, "-6 dBW", 24},
+                                                 {Kind::Power, "24 dBm - 1 dB", 23},
+                                                 {Kind::Frequency, "5.8 GHz", 5800},
+                                                 {Kind::Frequency, "5,8 GHz", 5800},
+                                                 {Kind::Frequency, "2440", 2440},
+                                                 {Kind::Frequency, "868000 kHz", 868},
+                                                 {Kind::Length, "1.2 km", 1200},
+                                                 {Kind::Length, "1.2 km + 300 m", 1500},
+                                                 {Kind::Length, "2*30 m", 60},
+                                                 {Kind::Length, "100 ft", 30.48},
+                                                 {Kind::Length, "1 mi", 1609.344},
+                                                 {Kind::Gain, "8 dBi", 8},
+                                                 {Kind::Gain, "0 dBd", 2.15},
+                                                 {Kind::Gain, "\u22123 dBi", -3},
+                                                 {Kind::Level, "-108dBm", -108},
+                                                 {Kind::Level, "-108 dBm + 3", -105},
+                                                 {Kind::Loss, "0.5 dB + 0.2 dB", 0.7},
+                                                 {Kind::Percent, "70 %", 70},
+                                                 {Kind::Bitrate, "8000 kbps", 8},
+                                                 {Kind::Bitrate, "8 Mbit/s", 8},
+                                                 {Kind::Angle, "46.91\u00b0", 46.91},
+                                                 {Kind::Number, "2.7", 2.7}}));
   CAPTURE(text);
   const Parsed parsed = parse(kind, text);
   CHECK(parsed.problem == "");
@@ -46,17 +47,18 @@ TEST_CASE("typed values: units as people type them") {
 }
 
 TEST_CASE("typed values: wrong ones are refused with the reason and an example") {
-  const auto [kind, text, because] = GENERATE(table<Kind, const char*, const char*>({{Kind::Power, "", "nothing was entered"},
-                                                                                     {Kind::Power, "   ", "nothing was entered"},
-                                                                                     {Kind::Power, "lots", "not a number"},
-                                                                                     {Kind::Power, "-3 mW", "above zero"},
-                                                                                     {Kind::Power, "20 dBm + 20 dBm", "do not add up"},
-                                                                                     {Kind::Frequency, "5.8 GHx", "not a unit"},
-                                                                                     {Kind::Frequency, "5.8 GHz 3", "not understood"},
-                                                                                     {Kind::Length, "3 dBm", "not a unit"},
-                                                                                     {Kind::Length, "1..2 km", "not a number"},
-                                                                                     {Kind::Length, "1 km +", "not understood"},
-                                                                                     {Kind::Number, "2.7 dB", "bare number"}}));
+  const auto [kind, text, because] =
+      GENERATE(table<Kind, const char*, const char*>({{Kind::Power, "", "nothing was entered"},
+                                                      {Kind::Power, "   ", "nothing was entered"},
+                                                      {Kind::Power, "lots", "not a number"},
+                                                      {Kind::Power, "-3 mW", "above zero"},
+                                                      {Kind::Power, "20 dBm + 20 dBm", "do not add up"},
+                                                      {Kind::Frequency, "5.8 GHx", "not a unit"},
+                                                      {Kind::Frequency, "5.8 GHz 3", "not understood"},
+                                                      {Kind::Length, "3 dBm", "not a unit"},
+                                                      {Kind::Length, "1..2 km", "not a number"},
+                                                      {Kind::Length, "1 km +", "not understood"},
+                                                      {Kind::Number, "2.7 dB", "bare number"}}));
   CAPTURE(text);
   const Parsed parsed = parse(kind, text);
   CHECK_FALSE(parsed);
@@ -65,14 +67,15 @@ TEST_CASE("typed values: wrong ones are refused with the reason and an example")
 }
 
 TEST_CASE("typed values: bounds are named in the refusal") {
-  CHECK_THAT(parseWithin(Kind::Frequency, "1000 GHz", 1, 300000).problem, Contains("outside 1 MHz to 300 GHz"));
+  CHECK_THAT(parseWithin(Kind::Frequency, "1000 GHz", 1, 300000).problem,
+             Contains("outside 1 MHz to 300 GHz"));
   CHECK(parseWithin(Kind::Frequency, "300 GHz", 1, 300000));
   CHECK_FALSE(parseWithin(Kind::Length, "-1 m", 0, 100));
 }
 
 TEST_CASE("typed values: what is shown is read back as the same value", "[property]") {
-  const Kind kind = GENERATE(Kind::Length, Kind::Power, Kind::Level, Kind::Gain, Kind::Loss, Kind::Frequency, Kind::Bitrate, Kind::Percent,
-                             Kind::Angle, Kind::Number);
+  const Kind kind = GENERATE(Kind::Length, Kind::Power, Kind::Level, Kind::Gain, Kind::Loss, Kind::Frequency,
+                             Kind::Bitrate, Kind::Percent, Kind::Angle, Kind::Number);
   const double value = std::round(GENERATE(take(20, random(1.0, 5000.0))) * 10) / 10;
   const std::string shown = format(kind, value);
   CAPTURE(shown);

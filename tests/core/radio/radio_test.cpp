@@ -70,7 +70,8 @@ TEST_CASE("clearance: high enough is clear, low is not, and the need is 60 % of 
   CHECK(high.ray_m > high.needed_m);
   const Clearance low = worstClearance(4000, 1, 5, 2440);
   CHECK(low.ray_m < low.needed_m);
-  CHECK_THAT(low.needed_m, WithinRel(0.6 * fresnelRadius_m(low.distance_m, 4000 - low.distance_m, 2440), 1e-12));
+  CHECK_THAT(low.needed_m,
+             WithinRel(0.6 * fresnelRadius_m(low.distance_m, 4000 - low.distance_m, 2440), 1e-12));
 }
 
 TEST_CASE("two-ray breakpoint: the published example of 2.4 GHz, 2 m and 50 m") {

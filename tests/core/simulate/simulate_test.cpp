@@ -80,7 +80,8 @@ TEST_CASE("simulation: flights of the same name share the air, others do not") {
   s.physics["control"].step_db = 0;
   s.physics["control"].pair_sd_db = s.physics["control"].pair_within_sd_db = 0;
   const Simulated flown = simulate::simulate(s, 9);
-  const auto &a = *flown.recordings[0].find("control.rssi_dbm"), &b = *flown.recordings[1].find("control.rssi_dbm");
+  const auto &a = *flown.recordings[0].find("control.rssi_dbm"),
+             &b = *flown.recordings[1].find("control.rssi_dbm");
   for (std::size_t i = 0; i < a.size(); i += 53) CHECK_THAT(b[i] - a[i], WithinAbs(3, 1e-9));
 }
 
@@ -126,7 +127,8 @@ TEST_CASE("truth: half of flights reach the typical range, 95 % the dependable o
     return sum;
   };
   for (int i = 0; i < kTrials; ++i)
-    reached += -90 - 27 * std::log10(t.dependable_m / 1000) + stretchMean(p.place_sd_db, p.place_correlation_m) +
+    reached += -90 - 27 * std::log10(t.dependable_m / 1000) +
+                   stretchMean(p.place_sd_db, p.place_correlation_m) +
                    stretchMean(p.within_sd_db, p.within_correlation_m) + p.flight_sd_db * random.normal() >=
                -100;
   CHECK_THAT(static_cast<double>(reached) / kTrials, WithinAbs(0.95, 0.006));
@@ -150,7 +152,8 @@ namespace {
 Scenario still() {
   Scenario s = test::twoSetups(1);
   LinkPhysics& p = s.physics["control"];
-  p.place_sd_db = p.within_sd_db = p.flight_sd_db = p.fading_sd_db = p.step_db = p.pair_sd_db = p.pair_within_sd_db = p.turn_drop_db = 0;
+  p.place_sd_db = p.within_sd_db = p.flight_sd_db = p.fading_sd_db = p.step_db = p.pair_sd_db =
+      p.pair_within_sd_db = p.turn_drop_db = 0;
   p.floor_dbm = -200;
   s.runs.resize(1);
   s.runs[0].farthest_m = 2000;
@@ -161,13 +164,16 @@ Scenario still() {
 std::vector<double> beyondLaw(const Simulated& flown) {
   const auto &d = *flown.recordings[0].find("distance_m"), &y = *flown.recordings[0].find("control.rssi_dbm");
   std::vector<double> out;
-  for (std::size_t i = 0; i < d.size(); ++i) out.push_back(y[i] + 90 + 27 * std::log10(std::max(d[i], 1.0) / 1000));
+  for (std::size_t i = 0; i < d.size(); ++i)
+    out.push_back(y[i] + 90 + 27 * std::log10(std::max(d[i], 1.0) / 1000));
   return out;
 }
 
 }  // namespace
 
-TEST_CASE("simulation: less power lowers every reading, a power step those beyond it, and the log tells the power") {
+TEST_CASE(
+    "simulation: less power lowers every reading, a power step those beyond it, and the log tells the "
+    "power") {
   Scenario s = still();
   s.runs[0].reduced_db["control"] = 15;
   for (double off : beyondLaw(simulate::simulate(s, 1))) CHECK_THAT(off, WithinAbs(-15, 0.05));
@@ -175,7 +181,8 @@ TEST_CASE("simulation: less power lowers every reading, a power step those beyon
   s.runs[0].power["control"] = {{0, 100}, {1000, 400}};
   const Simulated flown = simulate::simulate(s, 1);
   const auto off = beyondLaw(flown);
-  const auto &d = *flown.recordings[0].find("distance_m"), &power = *flown.recordings[0].find("control.power_mw");
+  const auto &d = *flown.recordings[0].find("distance_m"),
+             &power = *flown.recordings[0].find("control.power_mw");
   for (std::size_t i = 0; i < off.size(); ++i) {
     if (std::abs(d[i] - 1000) < 2) continue;
     CHECK(power[i] == (d[i] > 1000 ? 400 : 100));
@@ -196,7 +203,8 @@ TEST_CASE("simulation: the way back differs by what was asked, recording starts 
   CHECK(d.back() >= 500);
   const std::size_t turn = static_cast<std::size_t>(std::max_element(d.begin(), d.end()) - d.begin());
   for (std::size_t i = 0; i < off.size(); ++i)
-    if (std::abs(static_cast<double>(i) - static_cast<double>(turn)) > 2) CHECK_THAT(off[i], WithinAbs(i > turn ? -6 : 0, 0.05));
+    if (std::abs(static_cast<double>(i) - static_cast<double>(turn)) > 2)
+      CHECK_THAT(off[i], WithinAbs(i > turn ? -6 : 0, 0.05));
   s.runs[0].start_m = 1990;
   CHECK_THROWS_AS(simulate::simulate(s, 1), DomainError);
 }
@@ -212,7 +220,8 @@ TEST_CASE("simulation: receivers in one flight share the air but have something 
   constexpr int kFlights = 200;
   for (int i = 0; i < kFlights; ++i) {
     const Simulated flown = simulate::simulate(s, static_cast<std::uint64_t>(i));
-    const auto &a = *flown.recordings[0].find("control.rssi_dbm"), &b = *flown.recordings[1].find("control.rssi_dbm");
+    const auto &a = *flown.recordings[0].find("control.rssi_dbm"),
+               &b = *flown.recordings[1].find("control.rssi_dbm");
     CHECK_THAT(b[900] - a[900], WithinAbs(b[100] - a[100], 1e-9));  // one offset for the whole flight
     ss += std::pow(b[100] - a[100], 2);
   }
