@@ -72,8 +72,12 @@ campaign::Campaign withoutFirst(campaign::Campaign c) {
 void inFile() {
   store::CampaignFile f = store::CampaignFile::open(g_file, store::Access::ReadWrite);
   std::printf("the file alone:\n");
-  measure("an edit of one run", 40, [&](int i) { f.edit("Note", noted(f.campaign(), i)); });
-  measure("the first run removed", 10, [&](int) { f.edit("Remove", withoutFirst(f.campaign())); });
+  measure("an edit of one run", 40, [&](int i) {
+    f.edit(finding("step-said", {{"what", "Note"}}), noted(f.campaign(), i));
+  });
+  measure("the first run removed", 10, [&](int) {
+    f.edit(finding("step-said", {{"what", "Remove"}}), withoutFirst(f.campaign()));
+  });
   measure("undone", 10, [&](int) { f.undo(); });
 }
 
@@ -91,9 +95,13 @@ void inWindow() {
     QTest::qWait(300);
     std::printf("the interface thread, %s shown:\n", stage);
     const auto settled = [&] { return QTest::qWaitFor([&] { return !d.analysing(); }, 60000); };
-    measure("an edit of one run", 15, [&](int i) { d.edit("Note", noted(d.campaign(), i)); });
+    measure("an edit of one run", 15, [&](int i) {
+      d.edit(finding("step-said", {{"what", "Note"}}), noted(d.campaign(), i));
+    });
     if (!settled()) return;
-    measure("the first run removed", 5, [&](int) { d.edit("Remove", withoutFirst(d.campaign())); });
+    measure("the first run removed", 5, [&](int) {
+      d.edit(finding("step-said", {{"what", "Remove"}}), withoutFirst(d.campaign()));
+    });
     if (!settled()) return;
     measure("undone", 5, [&](int) { d.undo(); });
     if (!settled()) return;

@@ -4,7 +4,7 @@
 #include <cstdlib>
 #include <iostream>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/interchange.h"
 #include "formats/log_writer.h"
 #include "support/scenarios.h"

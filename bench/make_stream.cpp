@@ -5,7 +5,7 @@
 #include <cstdlib>
 #include <iostream>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/files.h"
 #include "store/file_builder.h"
 #include "support/scenarios.h"

@@ -62,7 +62,7 @@ int main(int argc, char** argv) {
   QTimer::singleShot(0, [&] {
     auto next = window.workspace()->document().campaign();
     next.links[0].rule.margin_db = next.links[0].rule.margin_db.value_or(0) + 1;
-    window.workspace()->document().edit("Margin", next);
+    window.workspace()->document().edit(distanz::finding("step-said", {{"what", "Margin"}}), next);
   });
   heart.report("rule edited, analysed anew");
   QTimer::singleShot(0, [&] { window.workspace()->document().undo(); });

@@ -1,8 +1,9 @@
 // What is said of any names and numbers: sentences without nan, whatever the names hold.
+#include "core/analysis/findings/findings.h"
+
 #include <cmath>
 
-#include "core/analysis/sentences.h"
-#include "core/analysis/words.h"
+#include "core/analysis/result/words.h"
 #include "core/text/text.h"
 #include "harness.h"
 #include "support/scenarios.h"
@@ -62,9 +63,15 @@ DISTANZ_FUZZ(data) {
     p.p_b_more = input.ConsumeProbability<double>();
     p.p_a_longer = input.ConsumeProbability<double>();
   }
-  a.warnings.push_back({"odd", "A1", text::validUtf8(input.ConsumeRemainingBytesAsString())});
+  a.warnings.push_back(finding(
+      "run-refused",
+      {{"why", finding("unexpected", {{"what", text::validUtf8(input.ConsumeRemainingBytesAsString())}})}},
+      {"run", "A1"}));
   std::string all;
-  for (const Sentence& s : findings(c, a)) all += s.title + s.text + s.why;
+  for (const Finding& f : findings(c, a)) {
+    const words::Said s = words::say(f);
+    all += (s.title + s.text + s.why).toStdString();
+  }
   fuzz::require(all.size() > 100, "there is something to say");
   if (data.size() % 16 != 0) return;  // letter by letter is slow
   fuzz::require(text::validUtf8(all) == all, "sentences are UTF-8");

@@ -7,8 +7,9 @@
 #include <functional>
 #include <string>
 
+#include "core/finding/error.h"
 #include "core/parallel/on_all_cores.h"
-#include "core/quantity/error.h"
+#include "words/say.h"
 
 /// What every harness shares: one thread, no files, and nothing but our own refusals gets out.
 namespace distanz::fuzz {
@@ -27,7 +28,7 @@ inline bool survives(const std::function<void()>& work) {
     work();
     return true;
   } catch (const Error& e) {
-    const std::string text = e.what();
+    const std::string text = words::sentence(e).toStdString();
     require(text.size() > 5, "a refusal says something");
     require(!text.starts_with("[json."), "no library's words");
     return false;

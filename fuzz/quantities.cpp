@@ -4,6 +4,8 @@
 #include "core/campaign/typed.h"
 #include "core/quantity/parse.h"
 #include "harness.h"
+#include "words/quantity.h"
+#include "words/say.h"
 
 using namespace distanz;
 
@@ -14,20 +16,20 @@ DISTANZ_FUZZ(data) {
                                                 (static_cast<int>(quantity::Kind::Number) + 1));
   if (const quantity::Parsed parsed = quantity::parse(kind, text)) {
     fuzz::require(std::isfinite(parsed.value), "a value is a number");
-    const quantity::Parsed again = quantity::parse(kind, quantity::format(kind, parsed.value));
+    const quantity::Parsed again = quantity::parse(kind, words::field(kind, parsed.value).toStdString());
     fuzz::require(static_cast<bool>(again), "what is shown can be typed");
   } else {
-    fuzz::require(!parsed.problem.empty(), "a refusal says why");
+    fuzz::require(words::sentence(*parsed.problem).size() > 5, "a refusal says why");
   }
   std::vector<campaign::Link> links(2);
   links[0].id = "control";
   links[1].id = "video";
   const campaign::TypedModes modes = campaign::parseModes(text);
-  if (modes.problem.empty())
-    fuzz::require(campaign::parseModes(campaign::modesText(modes.modes)).problem.empty(), "modes read back");
+  if (!modes.problem)
+    fuzz::require(!campaign::parseModes(words::modes(modes.modes).toStdString()).problem, "modes read back");
   const campaign::TypedReduction reduced = campaign::parseReduced(text, links);
-  if (reduced.problem.empty())
+  if (!reduced.problem)
     fuzz::require(
-        campaign::parseReduced(campaign::reducedText(reduced.reduced_db, links), links).problem.empty(),
+        !campaign::parseReduced(words::reduced(reduced.reduced_db, links).toStdString(), links).problem,
         "reduced power reads back");
 }

@@ -1,3 +1,5 @@
+#include "core/analysis/analyse.h"
+
 #include <fmt/format.h>
 
 #include <nlohmann/json.hpp>
@@ -6,12 +8,16 @@
 #include "cli/analyse_source.h"
 #include "cli/analysis_json.h"
 #include "cli/command.h"
-#include "core/analysis/sentences.h"
+#include "cli/said.h"
+#include "core/analysis/findings/findings.h"
+#include "core/finding/catalogue.h"
 #include "core/parallel/on_all_cores.h"
 #include "formats/interchange.h"
 #include "formats/log_import.h"
 #include "store/campaign_file.h"
 #include "store/sample_file.h"
+#include "words/phrases.h"
+#include "words/say.h"
 
 namespace distanz::cli {
 namespace {
@@ -40,15 +46,19 @@ Analysed analyseFile(const std::filesystem::path& path, unsigned threads) {
 void printText(const Analysed& a, std::ostream& out) {
   out << a.campaign.title << "\n\n";
   for (const auto& s : a.analysis.setups)
-    out << fmt::format("{:<4}{:<10} typical {}; dependable {}; {} {}\n", s.setup, s.link,
-                       analysis::rangeText(s.typical), analysis::rangeText(s.dependable), s.runs_used,
-                       s.runs_used == 1 ? "run" : "runs");
+    out << fmt::format(
+        "{:<4}{:<10} {}\n", s.setup, s.link,
+        tr("typical %1; dependable %2; %3")
+            .arg(words::sentence(analysis::toldRange(s.typical)),
+                 words::sentence(analysis::toldRange(s.dependable)), words::counted("runs", s.runs_used))
+            .toStdString());
   out << "\n";
-  for (const analysis::Sentence& s : analysis::findings(a.campaign, a.analysis))
-    if (s.tone == analysis::Tone::Caution)
-      out << "! " << s.text << "\n";
-    else
-      out << s.title << ". " << s.text << "\n";
+  for (const Finding& f : analysis::findings(a.campaign, a.analysis)) {
+    const words::Said said = words::say(f);
+    const bool caution = infoOf(f.code)->severity == Severity::Caution;
+    const std::string title = said.title.toStdString(), text = said.text.toStdString();
+    out << (caution ? "! " : "") << title << (title.empty() || text.empty() ? "" : ". ") << text << "\n";
+  }
 }
 
 }  // namespace
@@ -61,7 +71,7 @@ Analysed analyseAny(const std::filesystem::path& campaign, unsigned threads) {
 void analyseCommand(const AnalyseOptions& options, Io io) {
   const parallel::ThreadLimit limit(options.threads);
   Analysed a = analyseAny(options.campaign, options.threads);
-  for (const Problem& p : a.problems) a.analysis.warnings.push_back({p.code, {}, p.text});
+  for (const Finding& p : a.problems) a.analysis.warnings.push_back(p);
   if (options.json)
     io.out << printed(analysisJson(a.campaign, a.analysis, options.details)) << "\n";
   else

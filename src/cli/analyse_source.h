@@ -2,14 +2,14 @@
 #include <filesystem>
 #include <vector>
 
-#include "core/analysis/campaign_analysis.h"
+#include "core/analysis/result/campaign_analysis.h"
 
 namespace distanz::cli {
 
 struct Analysed {
   campaign::Campaign campaign;
   analysis::CampaignAnalysis analysis;
-  std::vector<Problem> problems;
+  std::vector<Finding> problems;
 };
 
 /// A campaign file or an interchange folder, analysed. @param threads 0: as many as the machine has @throws

@@ -3,7 +3,10 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
-#include "core/analysis/words.h"
+#include "core/analysis/findings/findings.h"
+#include "core/analysis/result/words.h"
+#include "formats/finding_json.h"
+#include "words/say.h"
 
 namespace distanz::cli {
 namespace {
@@ -93,23 +96,40 @@ json pairJson(const analysis::CampaignAnalysis& a, const analysis::PairOnLink& p
 json runJson(const analysis::RunResult& r) {
   return {{"run", r.run},
           {"used", r.used},
-          {"why_not", r.why_not},
+          {"why_not", r.why_not ? words::sentence(*r.why_not).toStdString() : ""},
           {"farthest_m", r.farthest_m},
           {"dropouts", r.dropouts},
           {"lost_at_m", number(r.lost_at_m)},
-          {"regained_at_m", number(r.regained_at_m)}};
+          {"regained_at_m", number(r.regained_at_m)},
+          {"why_not_finding", r.why_not ? formats::findingJson(*r.why_not) : json(nullptr)}};
+}
+
+/// A finding with what is said of it.
+json saidJson(const Finding& f) {
+  const words::Said said = words::say(f);
+  json out = formats::findingJson(f);
+  out["title"] = said.title.toStdString();
+  out["text"] = said.text.toStdString();
+  return out;
+}
+
+/// The keys that warnings always had, and what they are made of.
+json warningJson(const Finding& f) {
+  json out = {{"code", f.code}, {"run", f.run()}, {"text", words::sentence(f).toStdString()}};
+  out.update(formats::findingJson(f));
+  return out;
 }
 
 }  // namespace
 
 json analysisJson(const campaign::Campaign& campaign, const analysis::CampaignAnalysis& a, bool details) {
   json out = {{"distanz", DISTANZ_VERSION}, {"title", campaign.title}};
-  for (const char* key : {"setups", "comparisons", "runs", "warnings"}) out[key] = json::array();
+  for (const char* key : {"setups", "comparisons", "runs", "warnings", "findings"}) out[key] = json::array();
   for (const auto& s : a.setups) out["setups"].push_back(setupJson(a, s));
   for (const auto& p : a.comparisons) out["comparisons"].push_back(pairJson(a, p));
   for (const auto& r : a.runs) out["runs"].push_back(runJson(r));
-  for (const auto& w : a.warnings)
-    out["warnings"].push_back({{"code", w.code}, {"run", w.run}, {"text", w.text}});
+  for (const auto& w : a.warnings) out["warnings"].push_back(warningJson(w));
+  for (const auto& f : analysis::findings(campaign, a)) out["findings"].push_back(saidJson(f));
   if (!details) return out;
   for (const char* key : {"answers", "paired", "legs", "reduced_power"}) out[key] = json::array();
   for (const auto& s : a.answers) out["answers"].push_back(answerJson(a, s));

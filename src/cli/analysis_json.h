@@ -1,7 +1,7 @@
 #pragma once
 #include <nlohmann/json_fwd.hpp>
 
-#include "core/analysis/campaign_analysis.h"
+#include "core/analysis/result/campaign_analysis.h"
 
 namespace distanz::cli {
 

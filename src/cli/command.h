@@ -75,9 +75,6 @@ void liveCommand(const LiveOptions& options, Io io);
 /// JSON as text, whatever its strings hold: UTF-8, and harmless on a terminal.
 std::string printed(const nlohmann::ordered_json& json);
 
-/// "  line 3: text", or only the text where it concerns no line.
-std::string faultText(int line, const std::string& text);
-
 /// "CHANNEL=COLUMN" texts as a map. @throws InputError for one without "="
 std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps);
 

@@ -4,8 +4,10 @@
 #include <sstream>
 
 #include "cli/command.h"
-#include "core/quantity/error.h"
+#include "cli/said.h"
+#include "core/finding/error.h"
 #include "core/text/text.h"
+#include "words/say.h"
 
 namespace distanz::cli {
 namespace {
@@ -136,23 +138,23 @@ int runPlain(const std::vector<std::string>& arguments, Io io) {
     action();
     return 0;
   } catch (const std::exception& e) {
-    io.err << oneLine(e.what()) << "\n";
+    io.err << oneLine(words::sentence(e).toStdString()) << "\n";
     return 1;
   }
 }
 
 }  // namespace
 
-std::string faultText(int line, const std::string& text) {
-  return line > 0 ? "  line " + std::to_string(line) + ": " + text : "  " + text;
+std::string faultText(const Finding& fault) {
+  const QString text = words::sentence(fault);
+  return "  " + (fault.line > 0 ? tr("line %1: %2").arg(fault.line).arg(text) : text).toStdString();
 }
 
 std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps) {
   std::map<std::string, std::string> out;
   for (const std::string& map : maps) {
     const auto equals = map.find('=');
-    if (equals == std::string::npos || equals == 0)
-      throw InputError("--map " + map + ": write CHANNEL=COLUMN, e.g. --map rssi_dbm=RSSI");
+    if (equals == std::string::npos || equals == 0) throw InputError(finding("map-form", {{"text", map}}));
     out[map.substr(0, equals)] = map.substr(equals + 1);
   }
   return out;

@@ -7,10 +7,13 @@
 
 #include "cli/command.h"
 #include "cli/log_campaign.h"
-#include "core/quantity/error.h"
+#include "cli/said.h"
+#include "core/finding/error.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
 #include "formats/log_reader.h"
+#include "words/quantity.h"
+#include "words/say.h"
 
 namespace distanz::cli {
 
@@ -60,6 +63,16 @@ json channels(const std::vector<formats::ColumnMatch>& matches, const log::Recor
 
 }  // namespace
 
+std::string fromColumn(const json& c) {
+  const auto text = [&](const char* key) { return QString::fromStdString(c[key].get<std::string>()); };
+  return tr("from \"%1\" [%2], %3 samples, %4 to %5 %6")
+      .arg(text("column"), text("unit"))
+      .arg(c["samples"].get<std::size_t>())
+      .arg(QString::fromStdString(c["min"].dump()), QString::fromStdString(c["max"].dump()),
+           QString::fromStdString(formats::canonicalUnit(c["channel"].get<std::string>())))
+      .toStdString();
+}
+
 campaign::Campaign logCampaign() {
   campaign::Campaign c;
   c.links.resize(2);
@@ -72,6 +85,7 @@ campaign::Campaign logCampaign() {
 void inspectCommand(const InspectOptions& options, Io io) {
   const std::string bytes = formats::readFile(options.log);
   json out;
+  std::vector<Finding> faults;
   try {
     const formats::LogFormat& format = formats::formatOf(bytes);
     const auto log = format.open(bytes);
@@ -82,24 +96,26 @@ void inspectCommand(const InspectOptions& options, Io io) {
            {"span_s", read.recording.time_s.back() - read.recording.time_s.front()},
            {"channels", channels(matches, read.recording)},
            {"faults", json::array()}};
-    for (const Problem& p : read.problems)
-      out["faults"].push_back({{"code", p.code}, {"line", p.line}, {"text", p.text}});
+    faults = read.problems;
+    for (const Finding& p : faults)
+      out["faults"].push_back(
+          {{"code", p.code}, {"line", p.line}, {"text", words::sentence(p).toStdString()}});
   } catch (const InputError& e) {
-    throw InputError(options.log.string() + ": " + e.what());
+    throw InputError(inFile(options.log, e.found));
   }
   if (options.json) {
     io.out << printed(out) << "\n";
     return;
   }
-  io.out << fmt::format("{}: {} rows, {:.1f} s\n", options.log.string(), out["rows"].get<std::size_t>(),
-                        out["span_s"].get<double>());
+  io.out << tr("%1: %2 rows, %3")
+                .arg(QString::fromStdString(options.log.string()))
+                .arg(out["rows"].get<std::size_t>())
+                .arg(words::quantity(out["span_s"].get<double>(), quantity::Unit::Second, 1))
+                .toStdString()
+         << "\n";
   for (const json& c : out["channels"])
-    io.out << fmt::format("  {:<24} from \"{}\" [{}], {} samples, {} to {} {}\n",
-                          c["channel"].get<std::string>(), c["column"].get<std::string>(),
-                          c["unit"].get<std::string>(), c["samples"].get<std::size_t>(), c["min"].dump(),
-                          c["max"].dump(), formats::canonicalUnit(c["channel"].get<std::string>()));
-  for (const json& f : out["faults"])
-    io.out << faultText(f["line"].get<int>(), f["text"].get<std::string>()) << "\n";
+    io.out << fmt::format("  {:<24} {}\n", c["channel"].get<std::string>(), fromColumn(c));
+  for (const Finding& f : faults) io.out << faultText(f) << "\n";
 }
 
 }  // namespace distanz::cli

@@ -4,12 +4,14 @@
 #include <ostream>
 
 #include "cli/command.h"
+#include "cli/said.h"
 #include "core/campaign/limits.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/quantity/parse.h"
 #include "core/radio/budget.h"
 #include "core/radio/clearance.h"
 #include "core/radio/path_loss.h"
+#include "words/quantity.h"
 
 namespace distanz::cli {
 namespace {
@@ -20,7 +22,9 @@ double typed(const char* option, Kind kind, const std::string& text, double fall
              double high) {
   if (text.empty()) return fallback;
   const quantity::Parsed parsed = quantity::parseWithin(kind, text, low, high);
-  if (!parsed) throw InputError(fmt::format("{} {}: {}", option, text, parsed.problem));
+  if (!parsed)
+    throw InputError(
+        finding("option-refused", {{"option", std::string(option) + " " + text}, {"why", *parsed.problem}}));
   return parsed.value;
 }
 
@@ -53,12 +57,17 @@ void linkCommand(const LinkOptions& o, Io io) {
     io.out << printed(out) << "\n";
     return;
   }
-  io.out << fmt::format(
-      "EIRP                {:.2f} dBm\nfree-space loss     {:.2f} dB\npath loss           {:.2f} "
-      "dB\nreceived            {:.2f} dBm\n",
-      budget.eirp_dbm, out["free_space_db"].get<double>(), budget.path_loss_db, budget.received_dbm);
-  io.out << fmt::format("first Fresnel zone  {:.2f} m at mid-path\nradio horizon       {:.1f} km\n",
-                        out["fresnel_radius_m"].get<double>(), out["horizon_km"].get<double>());
+  const auto line = [&](const QString& what, const QString& value) {
+    io.out << fmt::format("{:<20}{}\n", what.toStdString(), value.toStdString());
+  };
+  using quantity::Unit;
+  line(tr("EIRP"), words::quantity(budget.eirp_dbm, Unit::Dbm, 2));
+  line(tr("free-space loss"), words::quantity(out["free_space_db"].get<double>(), Unit::Decibel, 2));
+  line(tr("path loss"), words::quantity(budget.path_loss_db, Unit::Decibel, 2));
+  line(tr("received"), words::quantity(budget.received_dbm, Unit::Dbm, 2));
+  line(tr("first Fresnel zone"),
+       tr("%1 at mid-path").arg(words::quantity(out["fresnel_radius_m"].get<double>(), Unit::Metre, 2)));
+  line(tr("radio horizon"), words::distance(1000 * out["horizon_km"].get<double>()));
 }
 
 }  // namespace distanz::cli

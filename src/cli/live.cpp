@@ -1,15 +1,15 @@
-#include <fmt/format.h>
-
 #include <cmath>
 #include <nlohmann/json.hpp>
 #include <ostream>
 
 #include "cli/analyse_source.h"
 #include "cli/command.h"
-#include "core/analysis/live_advice.h"
-#include "core/quantity/error.h"
+#include "core/analysis/live/live_advice.h"
+#include "core/finding/error.h"
 #include "formats/files.h"
+#include "formats/finding_json.h"
 #include "formats/log_import.h"
+#include "words/say.h"
 
 namespace distanz::cli {
 namespace {
@@ -30,7 +30,8 @@ json linkJson(const analysis::LinkAdvice& l) {
           {"typical_left_m", metres(l.advice.typical_left_m)},
           {"beyond_flown", l.advice.beyond_flown},
           {"below_rule", l.below_rule.empty() ? json(nullptr) : json(l.below_rule)},
-          {"first_flight", l.first_flight}};
+          {"first_flight", l.first_flight},
+          {"finding", formats::findingJson(analysis::findingOf(l))}};
 }
 
 }  // namespace
@@ -38,7 +39,7 @@ json linkJson(const analysis::LinkAdvice& l) {
 void liveCommand(const LiveOptions& options, Io io) {
   const Analysed a = analyseAny(options.campaign);
   if (!campaign::findSetup(a.campaign, options.setup))
-    throw InputError("--setup " + options.setup + ": no such setup in this campaign; add it first");
+    throw InputError(finding("no-such-setup", {{"option", "--setup " + options.setup}}));
   campaign::Run run;
   run.setup = options.setup;
   const log::Recording so_far =
@@ -46,18 +47,14 @@ void liveCommand(const LiveOptions& options, Io io) {
   const auto course = campaign::courseOf(a.campaign);
   const analysis::FlightAdvice advice = analysis::adviseFlight(
       a.campaign, a.analysis, run, so_far, course ? &*course : nullptr, options.heading_off_deg);
-  if (advice.links.empty())
-    throw InputError(options.log.string() +
-                     ": nothing can be advised from it: it needs a signal beyond 80 m on a link whose "
-                     "critical level is known; enter the receiver's "
-                     "sensitivity, or fly a setup until its quality fails first");
+  if (advice.links.empty()) throw InputError(inFile(options.log, finding("nothing-to-advise")));
   if (options.json) {
     json out = {{"heading_off_deg", advice.heading_off_deg}, {"links", json::array()}};
     for (const auto& l : advice.links) out["links"].push_back(linkJson(l));
     io.out << printed(out) << "\n";
     return;
   }
-  for (const auto& l : advice.links) io.out << analysis::adviceText(l) << "\n";
+  for (const auto& l : advice.links) io.out << words::sentence(analysis::findingOf(l)).toStdString() << "\n";
 }
 
 }  // namespace distanz::cli

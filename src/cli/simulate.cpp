@@ -1,8 +1,7 @@
-#include <fmt/format.h>
-
 #include <ostream>
 
 #include "cli/command.h"
+#include "cli/said.h"
 #include "core/simulate/scenario.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
@@ -21,7 +20,11 @@ void simulateCommand(const SimulateOptions& options, Io io) {
             static_cast<std::size_t>(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data());
         return formats::writeLogCsv(flown.recordings[index]);
       });
-  io.out << fmt::format("wrote {} runs to {}\n", flown.recordings.size(), options.out.string());
+  io.out << tr("wrote %1 runs to %2")
+                .arg(flown.recordings.size())
+                .arg(QString::fromStdString(options.out.string()))
+                .toStdString()
+         << "\n";
 }
 
 }  // namespace distanz::cli

@@ -13,7 +13,7 @@
 #include <charconv>
 #include <cstring>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/files.h"
 
 namespace distanz::formats {
@@ -76,11 +76,11 @@ fs::path folderOf(const fs::path& path) {
 
 void sync(const fs::path& path) {
   const int fd = ::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NOFOLLOW | O_NONBLOCK);
-  if (fd < 0) refuseFile(path, "written", errno);
+  if (fd < 0) refuseFile(path, FileAct::Write, errno);
   const int error = ::fsync(fd) == 0 ? 0 : errno;
   ::close(fd);
   if (error != 0 && error != EINVAL && error != ENOTSUP)
-    refuseFile(path, "written", error);  // some file systems have no sync
+    refuseFile(path, FileAct::Write, error);  // some file systems have no sync
 }
 
 void syncEntry(const fs::path& path) {
@@ -90,9 +90,7 @@ void syncEntry(const fs::path& path) {
     try {
       sync(folderOf(path));
     } catch (const InputError&) {
-      throw Unconfirmed(path.string() +
-                        ": was written, but the disk does not confirm that it would outlast a power cut; "
-                        "check the disk and save a copy");
+      throw Unconfirmed(inFile(path, finding("disk-does-not-confirm")));
     }
   }
 }
@@ -101,7 +99,7 @@ Aside::Aside(const fs::path& target) : m_target(target) {
   const fs::path folder = folderOf(target);
   sweep(folder);
   std::string name = (folder / fmt::format("{}{}-XXXXXX", kPrefix, ::getpid())).string();
-  if (!::mkdtemp(name.data())) refuseFile(target, "written", errno);
+  if (!::mkdtemp(name.data())) refuseFile(target, FileAct::Write, errno);
   m_folder = name;
   m_lock = ::open(m_folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
   if (m_lock >= 0) ::flock(m_lock, LOCK_EX | LOCK_NB);
@@ -120,9 +118,9 @@ void Aside::publishAs(const fs::path& target, Existing existing) {
     ::rmdir(target.c_str());  // an empty folder stands for a new one
   if (const int error = renameTo(place(), target, existing == Existing::Replace);
       error == EEXIST || error == ENOTEMPTY)
-    throw InputError(target.string() + ": is there already; choose another name");
+    throw InputError(inFile(target, finding("exists-already")));
   else if (error != 0)
-    refuseFile(target, "written", error);
+    refuseFile(target, FileAct::Write, error);
   syncEntry(target);
 }
 

@@ -1,7 +1,7 @@
 #pragma once
 #include <filesystem>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::formats {
 

@@ -25,15 +25,14 @@ CampaignRead campaignFromJson(const json& value, const std::string& where) {
   JsonFields top(value, where);
   const double form = top.requiredNumber(kFormKey);
   if (form != kInterchangeForm)
-    top.refuse(fmt::format("is written in form {}; this version reads form {}; update Distanz", form,
-                           kInterchangeForm));
+    top.refuse(finding("json-newer-form", {{"form", form, quantity::Unit::None}, {"known", kInterchangeForm}}));
   json whole = value;
   whole.erase(kFormKey);
   complete(whole, where);
   CampaignRead out;
   readJson(whole, where, out.problems, [&](description::Visitor& v) { describe(v, out.campaign); });
   const auto faults = validate(out.campaign);
-  if (!faults.empty()) throw InputError(where + ": " + faults.front().text);
+  if (!faults.empty()) throw InputError(inFile(where, faults.front()));
   return out;
 }
 

@@ -5,13 +5,13 @@
 #include <vector>
 
 #include "core/campaign/campaign.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::formats {
 
 struct CampaignRead {
   campaign::Campaign campaign;
-  std::vector<Problem> problems;  ///< unknown keys, kept but not used
+  std::vector<Finding> problems;  ///< unknown keys, kept but not used
 };
 
 /// Campaign in its interchange form. @param where names the text in messages, e.g. "campaign.json"

@@ -9,9 +9,9 @@
 #include <optional>
 #include <set>
 
+#include "core/finding/error.h"
 #include "core/log/channel.h"
 #include "core/log/recording.h"
-#include "core/quantity/error.h"
 #include "formats/column_words.h"
 #include "formats/fields.h"
 
@@ -216,8 +216,9 @@ int columnNamed(const TableHead& layout, const std::string& channel, const std::
       number <= static_cast<int>(layout.header.size()))
     return number - 1;
   throw InputError(
-      fmt::format("{} was to come from column \"{}\", which this log does not have; its columns are: {}",
-                  channel, name, fmt::join(layout.header, ", ")));
+      finding("column-missing", {{"channel", channel},
+                                 {"column", name},
+                                 {"columns", fmt::format("{}", fmt::join(layout.header, ", "))}}));
 }
 
 /// Channel as the pilot wrote it, the link's prefix added where there is one link only.
@@ -228,8 +229,8 @@ std::string fullChannel(const std::string& channel, const std::vector<campaign::
     if (const std::string full = log::linkChannel(links.front().id, channel);
         std::find(known.begin(), known.end(), full) != known.end())
       return full;
-  throw InputError(
-      fmt::format("\"{}\" is not a channel; the channels are: {}", channel, fmt::join(known, ", ")));
+  throw InputError(finding("no-such-channel",
+                           {{"text", channel}, {"channels", fmt::format("{}", fmt::join(known, ", "))}}));
 }
 
 }  // namespace

@@ -6,7 +6,7 @@
 #include <cctype>
 #include <cstring>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/text/text.h"
 
 namespace distanz::formats {
@@ -52,12 +52,10 @@ bool isHeader(const std::vector<std::string>& fields) {
 }
 
 void refuseUnlessText(std::string_view bytes) {
-  if (trimmed(bytes.substr(0, 65536)).empty())
-    throw InputError("the file is empty; choose the log that the recorder wrote");
-  if (bytes.starts_with("\xff\xfe") || bytes.starts_with("\xfe\xff"))
-    throw InputError("the file is UTF-16 text; save it as UTF-8 and try again");
+  if (trimmed(bytes.substr(0, 65536)).empty()) throw InputError(finding("log-empty"));
+  if (bytes.starts_with("\xff\xfe") || bytes.starts_with("\xfe\xff")) throw InputError(finding("log-utf16"));
   if (std::memchr(bytes.data(), 0, std::min<std::size_t>(bytes.size(), 65536)))
-    throw InputError("this is a binary file, not a table of text; export the log as CSV and try again");
+    throw InputError(finding("log-binary"));
 }
 
 /// With a delimiter other than the comma, numbers like -70,5 have a decimal comma.
@@ -136,13 +134,10 @@ CsvLayout layoutOf(std::string_view bytes) {
   std::string_view rest = bytes;
   int line_number = 0;
   while (layout.header.empty()) {
-    if (rest.empty())
-      throw InputError("no row names the columns; add a first line such as time_s,distance_m,rssi_dbm");
+    if (rest.empty()) throw InputError(finding("no-header"));
     const std::string_view raw = takeLine(rest);
     ++line_number;
-    if (raw.size() > kLongestLine)
-      throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number,
-                                   raw.size() >> 20));
+    if (raw.size() > kLongestLine) throw InputError(lineTooLong(raw.size(), line_number));
     const std::string_view line = trimmed(raw);
     if (line.empty() || line.front() == '#') continue;
     const char delimiter = delimiterOf(line);
@@ -153,22 +148,16 @@ CsvLayout layoutOf(std::string_view bytes) {
       layout.header = std::move(fields);
       layout.header_line = line_number;
     } else if (line_number > 50 || looksNumeric(fields.front())) {
-      throw InputError(
-          fmt::format("line {} holds numbers, but no row before it names the columns; add a first line such "
-                      "as time_s,distance_m,rssi_dbm",
-                      line_number));
+      throw InputError(finding("numbers-before-header", {{"line", line_number}}));
     }
   }
   layout.data_begin = mark + bytes.size() - rest.size();
   while (!rest.empty() && layout.preview.size() < kPreviewRows) {
     const std::string_view line = takeLine(rest);
-    if (line.size() > kLongestLine)
-      throw InputError(fmt::format("line {} is {} MB long; this is not a table of samples", line_number + 1,
-                                   line.size() >> 20));
+    if (line.size() > kLongestLine) throw InputError(lineTooLong(line.size(), line_number + 1));
     if (!trimmed(line).empty()) layout.preview.push_back(splitLine(line, layout.delimiter));
   }
-  if (layout.preview.empty())
-    throw InputError("the file has column names but no rows; choose the log that the recorder wrote");
+  if (layout.preview.empty()) throw InputError(finding("no-rows"));
   layout.decimal_comma = hasDecimalComma(layout);
   return layout;
 }

@@ -37,8 +37,7 @@ class Writer : public description::Visitor {
   void unknown(std::string& kept) override {
     if (kept.empty()) return;
     const json others = parseJson(kept, "unknown keys");
-    if (!others.is_object())
-      throw InputError("the keys kept for other versions are damaged; restore a copy of the campaign");
+    if (!others.is_object()) throw InputError(finding("kept-keys-damaged"));
     for (const auto& [key, value] : others.items())
       if (!top().contains(key)) top()[key] = value;
   }
@@ -82,7 +81,7 @@ class Writer : public description::Visitor {
 
 class Reader : public description::Visitor {
  public:
-  Reader(const json& object, const std::string& where, std::vector<Problem>& problems)
+  Reader(const json& object, const std::string& where, std::vector<Finding>& problems)
       : m_problems(problems) {
     open(object, where);
   }
@@ -94,7 +93,8 @@ class Reader : public description::Visitor {
   void whole(const Field& f, int& v) override {
     const double read = top().number(f.key, v);
     if (!(read >= f.low && read <= f.high) || read != static_cast<int>(read))
-      top().refuse(fmt::format("\"{}\" must be a whole number from {:.0f} to {:.0f}", f.key, f.low, f.high));
+      top().refuse(finding("json-not-whole",
+                           {{"key", f.key}, {"low", f.low, quantity::Unit::None}, {"high", f.high, quantity::Unit::None}}));
     v = static_cast<int>(read);
   }
   void flag(const Field& f, bool& v) override { v = top().flag(f.key, v); }
@@ -107,9 +107,8 @@ class Reader : public description::Visitor {
     std::vector<std::string> keys;
     const json others = parseJson(kept, top().where());
     for (const auto& [key, value] : others.items()) keys.push_back('"' + key + '"');
-    m_problems.push_back({"unknown-key", 0,
-                          fmt::format("{}: {} is not known to this version; it is kept but not used",
-                                      top().where(), fmt::join(keys, ", "))});
+    m_problems.push_back(finding(
+        "unknown-key", {{"where", top().where()}, {"keys", fmt::format("{}", fmt::join(keys, ", "))}}));
   }
 
  protected:
@@ -120,7 +119,9 @@ class Reader : public description::Visitor {
       if (w.word == text) return static_cast<int>(&w - words.data());
       if (*w.word) known.push_back(fmt::format("\"{}\"", w.word));
     }
-    top().refuse(fmt::format("\"{}\" is \"{}\"; it must be one of {}", f.key, text, fmt::join(known, ", ")));
+    top().refuse(
+        finding("json-not-one-of",
+                {{"key", f.key}, {"value", text}, {"known", fmt::format("{}", fmt::join(known, ", "))}}));
   }
   bool enter(const Field& f) override {
     const json& value = top().member(f.key);
@@ -131,7 +132,7 @@ class Reader : public description::Visitor {
   std::size_t enterList(const Field& f, std::size_t) override {
     const json& list = top().list(f.key);
     if (list.size() > campaign::limits::kMostItems)
-      top().refuse(fmt::format("\"{}\" has more than {} entries", f.key, campaign::limits::kMostItems));
+      top().refuse(finding("json-too-many", {{"key", f.key}, {"most", campaign::limits::kMostItems}}));
     m_open.push_back({nullptr, &list, m_open.back().where_of_members + f.key});
     return list.size();
   }
@@ -142,13 +143,13 @@ class Reader : public description::Visitor {
   std::vector<std::string> enterMap(const Field& f, std::vector<std::string>) override {
     static const json none = json::object();
     const json& value = top().member(f.key);
-    if (!value.is_null() && !value.is_object()) top().refuse(fmt::format("\"{}\" must be an object", f.key));
+    if (!value.is_null() && !value.is_object()) top().refuse(finding("json-not-an-object", {{"key", f.key}}));
     const std::string where = m_open.back().where_of_members + f.key;
     open(value.is_null() ? none : value, where);
     m_open.back().where_of_members = where + ".";
     std::vector<std::string> names;
     if (value.size() > campaign::limits::kMostItems)
-      top().refuse(fmt::format("has more than {} entries", campaign::limits::kMostItems));
+      top().refuse(finding("json-too-many", {{"key", f.key}, {"most", campaign::limits::kMostItems}}));
     for (const auto& [name, item] : value.items()) names.push_back(name);
     return names;
   }
@@ -165,7 +166,7 @@ class Reader : public description::Visitor {
   }
   JsonFields& top() { return *m_open.back().fields; }
 
-  std::vector<Problem>& m_problems;
+  std::vector<Finding>& m_problems;
   std::vector<Open> m_open;
 };
 
@@ -177,14 +178,13 @@ json writtenJson(const Describe& describe) {
   return writer.take();
 }
 
-void readJson(const json& object, const std::string& where, std::vector<Problem>& unknown,
+void readJson(const json& object, const std::string& where, std::vector<Finding>& unknown,
               const Describe& describe) {
   try {
     Reader reader(object, where, unknown);
     describe(reader);
   } catch (const json::exception&) {
-    throw InputError(where +
-                     ": holds something this version cannot read; check it against docs/file-format.md");
+    throw InputError(inFile(where, finding("json-unreadable")));
   }
 }
 

@@ -5,7 +5,7 @@
 #include <vector>
 
 #include "core/description/visitor.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 /// What is described, as JSON and back.
 namespace distanz::formats {
@@ -19,7 +19,7 @@ nlohmann::json writtenJson(const Describe& describe);
 /// Fills what is described from an object. @param where names it in messages @param unknown gains a problem
 /// per object with keys that are not described; they are kept @throws InputError naming the place: a value of
 /// the wrong type, one that is missing, too many entries
-void readJson(const nlohmann::json& object, const std::string& where, std::vector<Problem>& unknown,
+void readJson(const nlohmann::json& object, const std::string& where, std::vector<Finding>& unknown,
               const Describe& describe);
 
 /// One described thing, as it stands by itself. Json: so that this header does without the library's.

@@ -41,14 +41,14 @@ std::size_t slotsOf(const std::vector<ColumnMatch>& matches) {
 void requireRoom(std::size_t rows, std::size_t slots, std::size_t bytes) {
   constexpr std::size_t kFree = 64'000'000, kPerByte = 8;
   if (slots > 0 && rows > kMostValues / slots)
-    throw InputError(
-        fmt::format("{} rows of {} columns are more than the {} million values a log may have; cut it into "
-                    "single flights",
-                    rows, slots, kMostValues / 1'000'000));
-  if (rows * slots * sizeof(double) > kFree + kPerByte * bytes)
-    throw InputError(
-        "most rows are blank or far shorter than the columns would have them; check that the right file was "
-        "chosen");
+    throw InputError(finding("log-too-many-values",
+                             {{"rows", rows}, {"columns", slots}, {"most", kMostValues / 1'000'000}}));
+  if (rows * slots * sizeof(double) > kFree + kPerByte * bytes) throw InputError(finding("log-mostly-blank"));
+}
+
+Finding lineTooLong(std::size_t bytes, int line) {
+  const Argument size("megabytes", bytes >> 20);
+  return line > 0 ? finding("line-too-long", {{"line", line}, size}) : finding("a-line-too-long", {size});
 }
 
 }  // namespace distanz::formats

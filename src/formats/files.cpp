@@ -12,7 +12,7 @@
 #include <memory>
 #include <utility>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/text/text.h"
 #include "formats/aside.h"
 
@@ -35,10 +35,10 @@ struct OpenFile {
 
 OpenFile openFile(const std::filesystem::path& path) {
   OpenFile out{Descriptor(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK)), 0};
-  if (out.file.fd < 0) refuseFile(path, "read", errno);
+  if (out.file.fd < 0) refuseFile(path, FileAct::Read, errno);
   struct stat about {};
-  if (::fstat(out.file.fd, &about) != 0) refuseFile(path, "read", errno);
-  if (!S_ISREG(about.st_mode)) throw InputError(path.string() + ": is not a file; choose a file");
+  if (::fstat(out.file.fd, &about) != 0) refuseFile(path, FileAct::Read, errno);
+  if (!S_ISREG(about.st_mode)) throw InputError(inFile(path, finding("not-a-file")));
   out.size = static_cast<std::uintmax_t>(about.st_size);
   return out;
 }
@@ -49,7 +49,7 @@ std::string readBytes(const std::filesystem::path& path, const Descriptor& file,
   while (done < bytes.size()) {
     const ssize_t n = ::read(file.fd, bytes.data() + done, bytes.size() - done);
     if (n < 0 && errno == EINTR) continue;
-    if (n < 0) refuseFile(path, "read", errno);
+    if (n < 0) refuseFile(path, FileAct::Read, errno);
     if (n == 0) break;
     done += static_cast<std::size_t>(n);
   }
@@ -62,8 +62,7 @@ std::string readBytes(const std::filesystem::path& path, const Descriptor& file,
 std::string readFile(const std::filesystem::path& path) {
   const OpenFile open = openFile(path);
   if (open.size > kLargestFile)
-    throw InputError(fmt::format("{}: is larger than {} MB; cut it into single flights", path.string(),
-                                 kLargestFile / 1'000'000));
+    throw InputError(inFile(path, finding("file-too-large", {{"most", kLargestFile / 1'000'000}})));
   return readBytes(path, open.file, static_cast<std::size_t>(open.size));
 }
 
@@ -76,24 +75,23 @@ std::string readFileHead(const std::filesystem::path& path, std::size_t most) {
   return bytes;
 }
 
-void refuseFile(const std::filesystem::path& path, const char* doing, int error) {
-  const char* advice = error == ENOENT                      ? "check that it is still there"
-                       : error == ENOSPC || error == EDQUOT ? "free some space and try again"
-                       : error == EACCES || error == EROFS || error == EPERM
-                           ? "check the permissions, or choose another folder"
-                       : error == ENAMETOOLONG ? "choose a shorter name"
-                                               : "check the disk, or choose another folder";
-  throw InputError(
-      fmt::format("{}: cannot be {}: {}; {}", path.string(), doing, std::strerror(error), advice));
+void refuseFile(const std::filesystem::path& path, FileAct doing, int error) {
+  const char* advice = error == ENOENT                                       ? "advice-still-there"
+                       : error == ENOSPC || error == EDQUOT                  ? "advice-free-space"
+                       : error == EACCES || error == EROFS || error == EPERM ? "advice-permissions"
+                       : error == ENAMETOOLONG                               ? "advice-shorter-name"
+                                                                             : "advice-disk";
+  throw InputError(inFile(path, finding(doing == FileAct::Read ? "cannot-be-read" : "cannot-be-written",
+                                        {{"reason", std::strerror(error)}, {"advice", Term{advice}}})));
 }
 
 void writeNewFile(const std::filesystem::path& path, std::string_view bytes) {
   const Descriptor file{::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0644)};
-  if (file.fd < 0) refuseFile(path, "written", errno);
+  if (file.fd < 0) refuseFile(path, FileAct::Write, errno);
   while (!bytes.empty()) {
     const ssize_t n = ::write(file.fd, bytes.data(), bytes.size());
     if (n < 0 && errno == EINTR) continue;
-    if (n < 0) refuseFile(path, "written", errno);
+    if (n < 0) refuseFile(path, FileAct::Write, errno);
     bytes.remove_prefix(static_cast<std::size_t>(n));
   }
 }
@@ -141,7 +139,7 @@ class Digest {
 
  private:
   static void require(int done) {
-    if (done != 1) throw Error("SHA-256 could not be computed");
+    if (done != 1) throw Error(finding("sha256-failed"));
   }
   std::unique_ptr<EVP_MD_CTX, decltype(&EVP_MD_CTX_free)> m_context;
 };
@@ -162,3 +160,11 @@ std::string sha256OfFile(const std::filesystem::path& path) {
 }
 
 }  // namespace distanz::formats
+
+namespace distanz {
+
+Finding inFile(const std::filesystem::path& file, Finding fault) {
+  return inFile(file.string(), std::move(fault));
+}
+
+}  // namespace distanz

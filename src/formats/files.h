@@ -3,6 +3,8 @@
 #include <string>
 #include <string_view>
 
+#include "core/finding/finding.h"
+
 namespace distanz::formats {
 
 constexpr std::uintmax_t kLargestFile = 900'000'000;  ///< bytes; what one value of the campaign file can hold
@@ -28,8 +30,9 @@ void writeNewFile(const std::filesystem::path& path, std::string_view bytes);
 /// with its ending kept; never empty, never hidden.
 std::string safeFileName(std::string_view name);
 
-/// Throws the InputError for an errno: file, what could not be done ("read", "written"), why, what to do.
-[[noreturn]] void refuseFile(const std::filesystem::path& path, const char* doing, int error);
+enum class FileAct { Read, Write };
+/// Throws the InputError for an errno: file, what could not be done, why, what to do.
+[[noreturn]] void refuseFile(const std::filesystem::path& path, FileAct doing, int error);
 
 /// SHA-256 of bytes in lower-case hexadecimal.
 std::string sha256(std::string_view bytes);
@@ -37,3 +40,9 @@ std::string sha256(std::string_view bytes);
 std::string sha256OfFile(const std::filesystem::path& path);
 
 }  // namespace distanz::formats
+
+namespace distanz {
+
+Finding inFile(const std::filesystem::path& file, Finding fault);
+
+}  // namespace distanz

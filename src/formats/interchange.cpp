@@ -28,9 +28,7 @@ fs::path logPath(const fs::path& folder, const campaign::Run& run, const campaig
     const fs::path below = real.lexically_relative(root);
     outside = below.empty() || *below.begin() == "..";
   }
-  if (outside)
-    throw InputError(fmt::format(
-        "run {}: the log \"{}\" is not inside the folder; put it beside campaign.json", run.id, source.file));
+  if (outside) throw InputError(inRun(run.id, finding("log-outside-folder", {{"log", source.file}})));
   return full;
 }
 
@@ -53,8 +51,7 @@ bool isInterchange(const fs::path& path) {
 
 InterchangeFolder openInterchange(const fs::path& folder) {
   std::error_code ignored;
-  if (!fs::is_directory(folder, ignored))
-    throw InputError(folder.string() + ": is not a folder; choose the folder that holds campaign.json");
+  if (!fs::is_directory(folder, ignored)) throw InputError(inFile(folder, finding("not-a-folder")));
   const fs::path file = folder / kCampaignFile;
   CampaignRead read = readCampaign(readFile(file), file.string());
   for (const campaign::Run& run : read.campaign.runs) {
@@ -69,7 +66,7 @@ std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run
   try {
     return readFile(logPath(folder.folder, run, source));
   } catch (const InputError& e) {
-    throw InputError("run " + run.id + ": " + e.what());
+    throw InputError(inRun(run.id, e.found));
   }
 }
 
@@ -86,13 +83,12 @@ void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const
   std::error_code error;
   const fs::file_status there = fs::symlink_status(folder, error);
   if (fs::exists(there) && (!fs::is_directory(there) || !fs::is_empty(folder, error)))
-    throw InputError(folder.string() + ": is there already and not an empty folder; choose a new one");
+    throw InputError(inFile(folder, finding("folder-not-empty")));
   const fs::path parent = folderOf(folder);
   if (!fs::exists(parent, error) && !fs::create_directories(parent, error))
-    throw InputError(
-        fmt::format("{}: cannot be made: {}; choose another place", parent.string(), error.message()));
+    throw InputError(inFile(parent, finding("cannot-be-made", {{"reason", error.message()}})));
   Aside aside(folder);
-  if (!fs::create_directory(aside.place(), error)) refuseFile(folder, "written", error.value());
+  if (!fs::create_directory(aside.place(), error)) refuseFile(folder, FileAct::Write, error.value());
   std::set<std::string> taken;
   std::map<std::string, std::string> by_sha;
   for (campaign::Run& run : campaign.runs)

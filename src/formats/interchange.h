@@ -11,7 +11,7 @@ namespace distanz::formats {
 /// An interchange folder: campaign.json beside the logs it names.
 struct InterchangeFolder {
   campaign::Campaign campaign;
-  std::vector<Problem> problems;
+  std::vector<Finding> problems;
   std::filesystem::path folder;
 };
 

@@ -5,7 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::formats {
 namespace {
@@ -27,7 +27,7 @@ void refuseDeep(std::string_view text, const std::string& where) {
       depth += c == '[' || c == '{';
       depth -= c == ']' || c == '}';
       if (depth > kDeepestJson)
-        throw InputError(fmt::format("{}: is nested too deeply, over {} levels", where, kDeepestJson));
+        throw InputError(inFile(where, finding("json-too-deep", {{"most", kDeepestJson}})));
     }
   }
 }
@@ -35,11 +35,11 @@ void refuseDeep(std::string_view text, const std::string& where) {
 
 JsonFields::JsonFields(const nlohmann::json& object, std::string where)
     : m_object(object), m_where(std::move(where)) {
-  if (!object.is_object()) refuse("must be a JSON object { }");
+  if (!object.is_object()) refuse(finding("json-not-object"));
 }
 
-void JsonFields::refuse(const std::string& why) const {
-  throw InputError(m_where + ": " + why);
+void JsonFields::refuse(Finding why) const {
+  throw InputError(inFile(m_where, std::move(why)));
 }
 
 const nlohmann::json& JsonFields::member(const char* key) {
@@ -51,16 +51,16 @@ const nlohmann::json& JsonFields::member(const char* key) {
 const nlohmann::json& JsonFields::list(const char* key) {
   const nlohmann::json& value = member(key);
   if (value.is_null()) return kEmptyList;
-  if (!value.is_array()) refuse(fmt::format("\"{}\" must be a list [ ]", key));
+  if (!value.is_array()) refuse(finding("json-not-list", {{"key", key}}));
   return value;
 }
 
 std::string JsonFields::text(const char* key, std::string fallback) {
   const nlohmann::json& value = member(key);
   if (value.is_null()) return fallback;
-  if (!value.is_string()) refuse(fmt::format("\"{}\" must be a text", key));
+  if (!value.is_string()) refuse(finding("json-not-text", {{"key", key}}));
   if (value.get_ref<const std::string&>().size() > kLongestText)
-    refuse(fmt::format("\"{}\" is longer than {} bytes", key, kLongestText));
+    refuse(finding("json-text-too-long", {{"key", key}, {"most", kLongestText}}));
   return value.get<std::string>();
 }
 
@@ -68,7 +68,7 @@ std::optional<double> JsonFields::optionalNumber(const char* key) {
   const nlohmann::json& value = member(key);
   if (value.is_null()) return std::nullopt;
   if (!value.is_number() || !std::isfinite(value.get<double>()))
-    refuse(fmt::format("\"{}\" must be a number", key));
+    refuse(finding("json-not-number", {{"key", key}}));
   return value.get<double>();
 }
 
@@ -79,17 +79,17 @@ double JsonFields::number(const char* key, double fallback) {
 bool JsonFields::flag(const char* key, bool fallback) {
   const nlohmann::json& value = member(key);
   if (value.is_null()) return fallback;
-  if (!value.is_boolean()) refuse(fmt::format("\"{}\" must be true or false", key));
+  if (!value.is_boolean()) refuse(finding("json-not-flag", {{"key", key}}));
   return value.get<bool>();
 }
 
 std::string JsonFields::requiredText(const char* key) {
-  if (member(key).is_null()) refuse(fmt::format("\"{}\" is missing", key));
+  if (member(key).is_null()) refuse(finding("json-missing", {{"key", key}}));
   return text(key);
 }
 
 double JsonFields::requiredNumber(const char* key) {
-  if (member(key).is_null()) refuse(fmt::format("\"{}\" is missing", key));
+  if (member(key).is_null()) refuse(finding("json-missing", {{"key", key}}));
   return number(key, 0);
 }
 
@@ -102,7 +102,7 @@ std::string JsonFields::unknown() const {
 
 nlohmann::json parseJson(std::string_view text, const std::string& where) {
   if (text.size() > kLargestJson)
-    throw InputError(fmt::format("{}: is larger than {} MB", where, kLargestJson / 1'000'000));
+    throw InputError(inFile(where, finding("json-too-large", {{"most", kLargestJson / 1'000'000}})));
   refuseDeep(text, where);
   try {
     return nlohmann::json::parse(text);
@@ -111,11 +111,9 @@ nlohmann::json parseJson(std::string_view text, const std::string& where) {
         1 + std::count(text.begin(),
                        text.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(e.byte, text.size())),
                        '\n');
-    throw InputError(fmt::format(
-        "{}:{}: is not JSON that can be read; check the brackets, commas, quotes and letters there", where,
-        line));
+    throw InputError(inFile(fmt::format("{}:{}", where, line), finding("json-broken")));
   } catch (const nlohmann::json::exception&) {
-    throw InputError(where + ": holds a number too large to be kept; correct it");
+    throw InputError(inFile(where, finding("json-number-too-large")));
   }
 }
 

@@ -4,6 +4,8 @@
 #include <set>
 #include <string>
 
+#include "core/finding/error.h"
+
 namespace distanz::formats {
 
 constexpr int kDeepestJson = 64;                  ///< levels of nesting; a campaign has six
@@ -35,7 +37,7 @@ class JsonFields {
   /// Keys nobody asked for, as one JSON object; empty where there are none.
   std::string unknown() const;
   const std::string& where() const { return m_where; }
-  [[noreturn]] void refuse(const std::string& why) const;
+  [[noreturn]] void refuse(Finding why) const;
 
  private:
   const nlohmann::json& m_object;

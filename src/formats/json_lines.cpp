@@ -22,8 +22,7 @@ constexpr std::size_t kRowsBetween = 4096;  // of two looks at progress
 
 /// The object on a line; none where it holds something else.
 std::optional<json> objectOn(std::string_view line) {
-  if (line.size() > kLongestLine)
-    throw InputError(fmt::format("a line is {} MB long; this is not a table of samples", line.size() >> 20));
+  if (line.size() > kLongestLine) throw InputError(lineTooLong(line.size()));
   try {
     json value = parseJson(line, "");
     return value.is_object() ? std::optional(std::move(value)) : std::nullopt;
@@ -59,8 +58,7 @@ class JsonLines : public LogTable {
       ++rows;
       if (const auto object = objectOn(line)) addHead(*object);
     }
-    if (m_head.header.empty())
-      throw InputError("no line holds a JSON object; check that the right file was chosen");
+    if (m_head.header.empty()) throw InputError(finding("no-json-lines"));
     for (auto& row : m_head.preview) row.resize(m_head.header.size());
   }
 

@@ -12,9 +12,7 @@ namespace {
 LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign,
                   const std::map<std::string, std::string>& corrections, const Progress& progress,
                   std::vector<ColumnMatch>& matches, Needs needs = Needs::Measurement) {
-  if (campaign.links.empty())
-    throw InputError(
-        "the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first");
+  if (campaign.links.empty()) throw InputError(finding("no-link-for-log"));
   const auto log = openLog(bytes);
   matches = matchColumns(log->head(), campaign.links, corrections);
   return readLog(*log, matches, progress, needs);
@@ -41,7 +39,7 @@ ImportedLog importLog(std::string bytes, const std::string& name, const campaign
   } catch (const ReadCancelled&) {
     throw;
   } catch (const Error& e) {
-    throw InputError(name + ": " + e.what());
+    throw InputError(inFile(name, e.found));
   }
   out.sha256 = digest.get();
   out.bytes = std::move(bytes);
@@ -56,7 +54,7 @@ log::Recording samplesOf(std::string_view bytes, const std::string& name, const 
     std::vector<ColumnMatch> matches;
     return readBytes(bytes, campaign, corrections, {}, matches, needs).recording;
   } catch (const Error& e) {
-    throw InputError(name + ": " + e.what());
+    throw InputError(inFile(name, e.found));
   }
 }
 
@@ -70,7 +68,7 @@ log::Recording readRecording(std::string_view bytes, const std::string& name,
 
 log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign,
                            const BytesOf& bytes_of) {
-  if (run.sources.empty()) throw InputError("run " + run.id + " has no log");
+  if (run.sources.empty()) throw InputError(inRun(run.id, finding("no-log")));
   log::Recording out;
   for (const campaign::Source& source : run.sources) {
     const Needs needs = run.sources.size() == 1 ? Needs::Measurement : Needs::Anything;

@@ -18,7 +18,7 @@ struct ImportedLog {
   std::vector<ColumnMatch> matches;
   std::shared_ptr<const log::Recording> recording;
   log::Track track;
-  std::vector<Problem> problems;
+  std::vector<Finding> problems;
 };
 
 /// The one way in for log files: layout, match, read, place. Pure: nothing is kept anywhere.

@@ -25,11 +25,9 @@ void requireColumns(const TableHead& layout, const std::vector<ColumnMatch>& mat
     return std::any_of(matches.begin(), matches.end(), [&](const ColumnMatch& m) { return test(m.channel); });
   };
   if (!any([](const std::string& c) { return c == "time_s"; }))
-    throw InputError("no column is recognised as time (the log has: " + columns +
-                     "); match one to time_s by hand");
+    throw InputError(finding("no-time-column", {{"columns", columns}}));
   if (needs == Needs::Measurement && !any(measures))
-    throw InputError("no column is recognised as signal, link quality or bitrate (the log has: " + columns +
-                     "); match one by hand");
+    throw InputError(finding("no-measurement-column", {{"columns", columns}}));
 }
 
 /// Keeps the rows marked, in every vector alike.
@@ -57,8 +55,8 @@ struct Assembly {
   NumberTable& table;
   LogRead& out;
 
-  void problem(const char* code, std::size_t row, std::string text) const {
-    out.problems.push_back({code, log.lineOfRow(row), std::move(text)});
+  void problem(Finding problem, std::size_t row) const {
+    out.problems.push_back(at(std::move(problem), log.lineOfRow(row)));
   }
 
   bool dropRepeated() const {
@@ -66,8 +64,8 @@ struct Assembly {
     const auto first = std::find(keep.begin(), keep.end(), false);
     if (first == keep.end()) return false;
     const auto n = std::count(keep.begin(), keep.end(), false);
-    problem("duplicate-rows", static_cast<std::size_t>(first - keep.begin()),
-            fmt::format("{} rows repeat the row before and are counted once", n));
+    problem(finding("duplicate-rows", {{"rows", static_cast<std::size_t>(n)}}),
+            static_cast<std::size_t>(first - keep.begin()));
     for (auto& slot : table.values) keepRows(slot, keep);
     table.rows -= static_cast<std::size_t>(n);
     return true;
@@ -100,9 +98,7 @@ struct Assembly {
   void add(std::string channel, std::size_t slot) const {
     std::vector<double>& values = table.values[slot];
     if (std::none_of(values.begin(), values.end(), [](double v) { return std::isfinite(v); })) {
-      out.problems.push_back(
-          {"empty-column", log.head().header_line,
-           fmt::format("the column matched to {} holds no number and is left out", channel)});
+      out.problems.push_back(at(finding("empty-column", {{"channel", channel}}), log.head().header_line));
       return;
     }
     out.recording.columns.push_back({std::move(channel), std::move(values)});
@@ -121,17 +117,10 @@ void requireMeasurement(const log::Recording& r) {
     moves = moves || !stuck;
     if (stuck && (c.channel.ends_with(".rssi_dbm") || c.channel.ends_with(".level")))
       throw InputError(
-          fmt::format("{} is {} in every row: the recorder did not measure it; match another column to it, "
-                      "or leave it out",
-                      c.channel, *first));
+          finding("stuck-column", {{"channel", c.channel}, {"value", *first, quantity::Unit::None}}));
   }
-  if (!any)
-    throw InputError(
-        "the columns for signal, link quality and bitrate hold no number; match other columns by hand");
-  if (!moves)
-    throw InputError(
-        "nothing measured ever changes: all values of signal, link quality and bitrate are equal; check that "
-        "the right log was chosen");
+  if (!any) throw InputError(finding("no-measurement"));
+  if (!moves) throw InputError(finding("nothing-changes"));
 }
 
 }  // namespace
@@ -160,9 +149,7 @@ LogRead readLog(const LogTable& log, const std::vector<ColumnMatch>& matches, co
   out.rows = table.rows;
   const Assembly assembly{log, matches, table, out};
   if (table.not_numbers > 0)
-    assembly.problem(
-        "not-a-number", table.first_not_number_row,
-        fmt::format("{} fields hold text where a number belongs and count as blank", table.not_numbers));
+    assembly.problem(finding("not-a-number", {{"fields", table.not_numbers}}), table.first_not_number_row);
   TimeInput input;
   input.seconds = assembly.slotNamed("time_s", &input.kind);
   input.date_seconds = assembly.slotNamed("date");

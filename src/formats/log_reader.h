@@ -1,8 +1,8 @@
 #pragma once
 #include <vector>
 
+#include "core/finding/error.h"
 #include "core/log/recording.h"
-#include "core/quantity/error.h"
 #include "formats/column_match.h"
 #include "formats/log_table.h"
 
@@ -13,7 +13,7 @@ constexpr int kReaderVersion = 3;
 
 struct LogRead {
   log::Recording recording;
-  std::vector<Problem> problems;  ///< rows left out or mended, each with the line of the first
+  std::vector<Finding> problems;  ///< rows left out or mended, each with the line of the first
   std::size_t rows = 0;           ///< data rows in the file
 };
 

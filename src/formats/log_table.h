@@ -3,7 +3,7 @@
 #include <string>
 #include <vector>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::formats {
 
@@ -16,8 +16,11 @@ constexpr std::size_t kMostColumns = 4096;
 using Progress = std::function<bool(double)>;
 
 struct ReadCancelled : Error {
-  ReadCancelled() : Error("cancelled") {}
+  ReadCancelled() : Error(finding("cancelled")) {}
 };
+
+/// That a line is far too long for a table of samples. @param line of the file, counted from 1; 0: not known
+Finding lineTooLong(std::size_t bytes, int line = 0);
 
 struct ColumnMatch;
 

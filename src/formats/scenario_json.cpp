@@ -2,7 +2,7 @@
 
 #include <fmt/format.h>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/campaign_json.h"
 #include "formats/json_fields.h"
 
@@ -29,7 +29,10 @@ simulate::LinkPhysics physicsFrom(const json& value, const std::string& where) {
   p.quality_slope_db = f.number("quality_slope_db", p.quality_slope_db);
   const double packets = f.number("packets_per_sample", p.packets_per_sample);
   if (!(packets >= 1 && packets <= simulate::kMostPackets))
-    f.refuse(fmt::format("\"packets_per_sample\" must lie within 1 to {}", simulate::kMostPackets));
+    f.refuse(finding("json-out-of-bounds",
+                     {{"key", "packets_per_sample"},
+                      {"low", 1},
+                      {"high", static_cast<double>(simulate::kMostPackets), quantity::Unit::None}}));
   p.packets_per_sample = static_cast<int>(packets);
   p.full_bitrate_mbps = f.number("full_bitrate_mbps", p.full_bitrate_mbps);
   p.wild_share = f.number("wild_share", p.wild_share);
@@ -55,7 +58,7 @@ simulate::RunPlan flightFrom(const json& value, const std::string& where) {
   r.farthest_m = f.requiredNumber("farthest_m");
   r.start_m = f.number("start_m", r.start_m);
   const auto ended = campaign::endedFromWord(f.text("ended", "turned-back"));
-  if (!ended) f.refuse("\"ended\" is not a known reason");
+  if (!ended) f.refuse(finding("json-unknown-reason", {{"key", "ended"}}));
   r.ended = *ended;
   r.speed_mps = f.number("speed_mps", r.speed_mps);
   r.side_m = f.number("side_m", r.side_m);
@@ -81,10 +84,11 @@ simulate::Scenario readScenario(std::string_view text, const std::string& where)
   s.campaign = campaignFromJson(f.member("campaign"), where + ": campaign").campaign;
   s.sample_s = f.number("sample_s", s.sample_s);
   s.with_gnss = f.flag("with_gnss", s.with_gnss);
-  if (!(s.sample_s >= 0.001)) f.refuse("\"sample_s\" must be at least 0.001");
+  if (!(s.sample_s >= 0.001))
+    f.refuse(finding("json-at-least", {{"key", "sample_s"}, {"least", 0.001, quantity::Unit::None}}));
   const json &physics = f.member("physics"), &levels = f.member("level_dbm");
   if (!physics.is_object() || !levels.is_object())
-    f.refuse("\"physics\" and \"level_dbm\" must be objects by link and by setup");
+    f.refuse(finding("json-not-objects", {{"keys", "physics, level_dbm"}}));
   for (const auto& [link, v] : physics.items()) s.physics[link] = physicsFrom(v, where + ": physics." + link);
   for (const auto& [setup, links] : levels.items()) {
     JsonFields by_link(links, where + ": level_dbm." + setup);
@@ -95,13 +99,13 @@ simulate::Scenario readScenario(std::string_view text, const std::string& where)
       s.back_db[setup] = numbersByKey(links, where + ": back_db." + setup);
   const json& flights = f.list("flights");
   if (flights.size() > simulate::kMostFlights)
-    f.refuse(fmt::format("\"flights\" has more than {} entries", simulate::kMostFlights));
+    f.refuse(finding("json-too-many", {{"key", "flights"}, {"most", simulate::kMostFlights}}));
   for (std::size_t i = 0; i < flights.size(); ++i)
     s.runs.push_back(flightFrom(flights[i], fmt::format("{}: flights[{}]", where, i)));
   try {
     simulate::check(s);
   } catch (const DomainError& e) {
-    f.refuse(e.what());
+    f.refuse(e.found);
   }
   return s;
 }

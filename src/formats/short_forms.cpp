@@ -7,7 +7,7 @@
 
 #include "core/campaign/limits.h"
 #include "core/campaign/path.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::formats {
 namespace {
@@ -28,8 +28,8 @@ constexpr Number kNumbers[] = {{"power_dbm", "transmitter", "transmitter", "powe
                                {"rx_gain_dbi", "rx_antenna", "antenna", "gain_dbi"},
                                {"rx_loss_db", "rx_cable", "cable", "loss_db"}};
 
-[[noreturn]] void refuse(const std::string& where, const std::string& why) {
-  throw InputError(where + ": " + why);
+[[noreturn]] void refuse(const std::string& where, Finding why) {
+  throw InputError(inFile(where, std::move(why)));
 }
 
 /// Takes a key out of an object; null where it is not there.
@@ -44,9 +44,9 @@ json take(json& object, const char* key) {
 void completePath(json& c, const std::string& where) {
   if (!c.contains("path") && !c.contains("post_spacing_m")) return;
   if (c.contains("paths"))
-    refuse(where, "has \"path\" or \"post_spacing_m\" beside \"paths\"; keep one of them");
+    refuse(where, finding("json-two-forms", {{"short_form", "path"}, {"whole", "paths"}}));
   json points = take(c, "path"), spacing = take(c, "post_spacing_m");
-  if (!points.is_null() && !points.is_array()) refuse(where, "\"path\" must be a list [ ]");
+  if (!points.is_null() && !points.is_array()) refuse(where, finding("json-not-list", {{"key", "path"}}));
   json path = {{"id", campaign::kFirstPathId}};
   if (points.is_array()) path["points"] = std::move(points);
   if (!spacing.is_null()) path["post_spacing_m"] = std::move(spacing);
@@ -58,7 +58,8 @@ void completeLog(json& run, const std::string& where) {
   for (const auto& [own, whole] : kLogKeys)
     if (json value = take(run, own); !value.is_null()) source[whole] = std::move(value);
   if (source.empty()) return;
-  if (run.contains("sources")) refuse(where, "has \"log\" beside \"sources\"; keep one of them");
+  if (run.contains("sources"))
+    refuse(where, finding("json-two-forms", {{"short_form", "log"}, {"whole", "sources"}}));
   run["sources"] = json::array({std::move(source)});
 }
 
@@ -82,11 +83,11 @@ class Parts {
     for (const Number& n : kNumbers) {
       json value = take(ends, n.key);
       if (value.is_null()) continue;
-      if (!value.is_number()) refuse(where, fmt::format("\"{}\" must be a number", n.key));
+      if (!value.is_number()) refuse(where, finding("json-not-number", {{"key", n.key}}));
       // Earlier versions wrote 0 for what nobody had said; to the arithmetic it is the same.
       if (value == 0 && std::string_view(n.key) != "power_dbm") continue;
       if (ends.contains(n.slot))
-        refuse(where, fmt::format("has \"{}\" beside the part in \"{}\"; keep one of them", n.key, n.slot));
+        refuse(where, finding("json-two-forms", {{"short_form", n.key}, {"whole", n.slot}}));
       ends[n.slot] = add(n, fmt::format("{} {}", name, n.slot), std::move(value));
     }
   }

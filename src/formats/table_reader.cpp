@@ -64,9 +64,7 @@ class ChunkReader {
     std::string_view rest = part.bytes;
     while (!rest.empty()) {
       const std::string_view line = takeLine(rest);
-      if (line.size() > kLongestLine)
-        throw InputError(
-            fmt::format("a line is {} MB long; this is not a table of samples", line.size() >> 20));
+      if (line.size() > kLongestLine) throw InputError(lineTooLong(line.size()));
       if (isBlankLine(line)) continue;
       row(line, part);
       ++part.rows;

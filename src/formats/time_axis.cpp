@@ -50,32 +50,26 @@ TimeAxis timeAxis(const TimeInput& input, const std::function<int(std::size_t)>&
     }
     if (t < last)
       throw InputError(
-          fmt::format("line {}: time runs backwards, from {:.3f} s to {:.3f} s after the first row; cut the "
-                      "file there if it holds two "
-                      "flights, or match another time column",
-                      line_of(i), last - axis.time_s.front(), t - axis.time_s.front()));
+          finding("time-backwards", {{"line", line_of(i)},
+                                     {"from", last - axis.time_s.front(), quantity::Unit::Second},
+                                     {"to", t - axis.time_s.front(), quantity::Unit::Second}}));
     same += t == last;
     last = t;
     axis.keep[i] = true;
     axis.time_s.push_back(t);
   }
-  if (axis.time_s.empty())
-    throw InputError("no row has a readable time; match another column to time_s by hand");
+  if (axis.time_s.empty()) throw InputError(finding("no-readable-time"));
   if (axis.time_s.size() > 1 && axis.time_s.front() == axis.time_s.back())
-    throw InputError(
-        "time never advances: every row has the same time; match another column to time_s by hand");
+    throw InputError(finding("time-stands-still"));
   if (without > 0)
-    axis.problems.push_back({"no-time", line_of(first_without),
-                             fmt::format("{} rows have no readable time and are left out", without)});
+    axis.problems.push_back(at(finding("no-time", {{"rows", without}}), line_of(first_without)));
   const double start = axis.time_s.front();
   if (input.kind == FieldKind::DateTime || dated) axis.started = formatDateTime(start + input.zone_s);
   for (double& t : axis.time_s) t -= start;
   axis.coarse = 2 * same > axis.time_s.size();
   if (axis.coarse) {
     spread(axis.time_s);
-    axis.problems.push_back(
-        {"coarse-clock", line_of(0),
-         "the clock ticks slower than rows come; rows of one tick are spread evenly over it"});
+    axis.problems.push_back(at(finding("coarse-clock"), line_of(0)));
   }
   return axis;
 }

@@ -3,7 +3,7 @@
 #include <string>
 #include <vector>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/column_match.h"
 
 namespace distanz::formats {
@@ -21,7 +21,7 @@ struct TimeAxis {
   std::vector<bool> keep;      ///< per row of the input: has a time
   bool coarse = false;  ///< the clock ticks slower than rows come: rows of one tick were spread over it
   std::string started;
-  std::vector<Problem> problems;
+  std::vector<Finding> problems;
 };
 
 /// Lays rows on one time axis: joins date and clock, follows the clock over midnight, spreads the rows of a

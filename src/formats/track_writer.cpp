@@ -8,7 +8,7 @@
 #include <sstream>
 #include <vector>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/text/text.h"
 #include "formats/json_fields.h"
 
@@ -29,8 +29,7 @@ std::vector<Point> pointsOf(const log::Recording& r) {
           std::isfinite((*lat)[i]) && std::isfinite((*lon)[i]) && ((*lat)[i] != 0 || (*lon)[i] != 0);
       if (fix) points.push_back({(*lat)[i], (*lon)[i], height ? (*height)[i] : NAN});
     }
-  if (points.empty())
-    throw InputError("the log holds no GNSS position, so there is no track to write; write CSV instead");
+  if (points.empty()) throw InputError(finding("no-track-to-write"));
   return points;
 }
 

@@ -12,8 +12,11 @@
 #include "core/campaign/describe.h"
 #include "core/campaign/validate.h"
 #include "core/description/texts.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/aside.h"
+#include "formats/files.h"
+#include "formats/finding_json.h"
+#include "formats/json_fields.h"
 #include "store/entities.h"
 #include "store/file_builder.h"
 #include "store/identity.h"
@@ -56,10 +59,10 @@ std::optional<Step> nextStep(SQLite::Database& db, bool undo) {
   return Step{s.getColumn(0).getInt64(), s.getColumn(1).getString(), s.getColumn(2).getString()};
 }
 
-void addStep(SQLite::Database& db, const std::string& what, const std::vector<Change>& changes) {
+void addStep(SQLite::Database& db, const Finding& what, const std::vector<Change>& changes) {
   db.exec("DELETE FROM history WHERE undone = 1");
   SQLite::Statement put(db, "INSERT INTO history(at, what, changes) VALUES(datetime('now'), ?, ?)");
-  put.bind(1, what);
+  put.bind(1, formats::jsonText(formats::findingJson(what)));
   put.bind(2, changesText(changes));
   put.exec();
   db.exec(fmt::format("DELETE FROM history WHERE id <= (SELECT max(id) FROM history) - {}", kKeptEdits));
@@ -72,38 +75,31 @@ struct CampaignFile::State {
   SQLite::Database db;
   FileIdentity identity;
   SharedCampaign campaign = std::make_shared<const Campaign>();
-  std::string read_only = {};
+  std::optional<Finding> read_only = {};
   StateMark known = {};
   int data_version = 0;
   bool unconfirmed = false;  ///< the last edit is in the file, but its sync failed
 
   void requireSame() const {
-    if (!(identityOf(path) == identity))
-      throw FileGone(path.string() +
-                     ": another file lies in its place now; save a copy of the campaign under another name");
+    if (!(identityOf(path) == identity)) throw FileGone(inFile(path, finding("file-replaced")));
   }
 
   void requireWritable() const {
-    if (!read_only.empty()) throw InputError(path.string() + ": " + read_only);
+    if (read_only) throw InputError(inFile(path, *read_only));
     requireSame();
   }
 
   /// A newer version may have brought the file up to date meanwhile.
   void requireToday() {
     if (requireSchema(db, path) != kSchemaVersion)
-      throw InputError(
-          path.string() +
-          ": was brought up to date by a newer version of Distanz meanwhile; open it again to look at it");
+      throw InputError(inFile(path, finding("file-newer-meanwhile")));
   }
 
   /// Takes in what the file holds, within a transaction. @return true where it is not what was known
   bool takeIn() {
     const StateMark now = readMark(db);
     if (now == known) return false;
-    if (now.revision <= known.revision)
-      throw FileGone(
-          path.string() +
-          ": an older copy, or another campaign, was written over it; save a copy of the campaign");
+    if (now.revision <= known.revision) throw FileGone(inFile(path, finding("file-written-over")));
     campaign = share(readCampaign(db, path.string()));
     known = now;
     return true;
@@ -151,7 +147,7 @@ struct CampaignFile::State {
       try {
         applyChanges(db, changes, next_revision);
       } catch (const InputError& e) {
-        throw Conflict(path.string() + ": " + e.what());
+        throw Conflict(inFile(path, e.found));
       }
       SQLite::Statement mark(db, "UPDATE history SET undone = ? WHERE id = ?");
       mark.bind(1, undo ? 1 : 0);
@@ -184,14 +180,12 @@ CampaignFile CampaignFile::open(const fs::path& path, Access access) {
     SQLite::Database& db = state->db;
     int version = requireSchema(db, path);
     if (version > kSchemaVersion)
-      state->read_only = fmt::format(
-          "was written by a newer version of Distanz (schema {}); it can be looked at but not changed here",
-          version);
+      state->read_only = finding("file-newer", {{"schema", version}});
     else if (access == Access::ReadOnly)
-      state->read_only = "was opened for reading only";
+      state->read_only = finding("opened-for-reading");
     else if (!write)
-      state->read_only = "file or folder is read-only; copy the campaign to a folder of yours to change it";
-    if (state->read_only.empty()) {
+      state->read_only = finding("file-write-protected");
+    if (!state->read_only) {
       makePlain(db);
       if (version < kSchemaVersion) migrate(db, path);
       version = kSchemaVersion;
@@ -216,11 +210,11 @@ const SharedCampaign& CampaignFile::shared() const {
 const fs::path& CampaignFile::path() const {
   return m_state->path;
 }
-const std::string& CampaignFile::readOnlyReason() const {
+const std::optional<Finding>& CampaignFile::readOnlyReason() const {
   return m_state->read_only;
 }
 
-void CampaignFile::edit(const std::string& what, SharedCampaign base, SharedCampaign next) {
+void CampaignFile::edit(const Finding& what, SharedCampaign base, SharedCampaign next) {
   std::vector<Change> changes = changesBetween(*base, *next);
   if (changes.empty()) return;
   campaign::requireValid(*next);
@@ -232,18 +226,13 @@ void CampaignFile::edit(const std::string& what, SharedCampaign base, SharedCamp
   s.transact([&](std::int64_t revision) -> SharedCampaign {
     const std::vector<Change> theirs =
         base == s.campaign ? std::vector<Change>() : changesBetween(*base, *s.campaign);
-    if (touchTheSame(changes, theirs))
-      throw Conflict(
-          s.path.string() +
-          ": another program changed the same part meanwhile; what it made of it is shown now, so look and "
-          "enter yours again");
+    if (touchTheSame(changes, theirs)) throw Conflict(inFile(s.path, finding("changed-meanwhile")));
     SharedCampaign made = next;
     if (!theirs.empty()) {
       made = share(withChanges(*s.campaign, *next, changes));
       const auto faults = campaign::validate(*made);
       if (!faults.empty())
-        throw Conflict(s.path.string() + ": another program changed it meanwhile, and now " +
-                       faults.front().text);
+        throw Conflict(inFile(s.path, finding("no-longer-valid", {{"fault", faults.front()}})));
     }
     writeChanges(s.db, *made, changes, revision);
     addStep(s.db, what, changes);
@@ -251,7 +240,7 @@ void CampaignFile::edit(const std::string& what, SharedCampaign base, SharedCamp
   });
 }
 
-Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs,
+Added CampaignFile::addRuns(const Finding& what, std::vector<PackedRun> runs,
                             std::vector<campaign::Link> links) {
   State& s = *m_state;
   Added added;
@@ -260,13 +249,12 @@ Added CampaignFile::addRuns(const std::string& what, std::vector<PackedRun> runs
     Campaign next = *s.campaign;
     for (PackedRun& fresh : runs) {
       if (!campaign::findSetup(next, fresh.run.setup))
-        throw Conflict(s.path.string() + ": another program removed setup " + fresh.run.setup +
-                       " meanwhile; choose another for " + fresh.run.source().file);
+        throw Conflict(
+            inFile(s.path, finding("setup-removed-meanwhile",
+                                   {{"setup", fresh.run.setup}, {"log", fresh.run.source().file}})));
       if (const campaign::Run* there = campaign::runOfLog(next, {}, fresh.run.source().sha256)) {
         if (holdsLog(s.db, fresh.run.source().sha256))
-          throw InputError(fmt::format(
-              "{}: this log is in the campaign already, as run {}; the same flight must not count twice",
-              fresh.run.source().file, there->id));
+          throw InputError(inFile(fresh.run.source().file, finding("log-twice", {{"run_id", there->id}})));
         putLog(s.db, fresh.run.source().file, fresh.logs.at(0));
         added.restored.push_back(there->id);
         continue;
@@ -306,18 +294,18 @@ bool CampaignFile::refresh() {
   return changed;
 }
 
-std::optional<std::string> CampaignFile::undoable() {
-  if (!m_state->read_only.empty()) return std::nullopt;
+std::optional<Finding> CampaignFile::undoable() {
+  if (m_state->read_only) return std::nullopt;
   std::optional<Step> found;
   guarded(m_state->path, [&] { found = nextStep(m_state->db, true); });
-  return found ? std::optional(found->what) : std::nullopt;
+  return found ? std::optional(formats::findingFromText(found->what)) : std::nullopt;
 }
 
-std::optional<std::string> CampaignFile::redoable() {
-  if (!m_state->read_only.empty()) return std::nullopt;
+std::optional<Finding> CampaignFile::redoable() {
+  if (m_state->read_only) return std::nullopt;
   std::optional<Step> found;
   guarded(m_state->path, [&] { found = nextStep(m_state->db, false); });
-  return found ? std::optional(found->what) : std::nullopt;
+  return found ? std::optional(formats::findingFromText(found->what)) : std::nullopt;
 }
 
 void CampaignFile::undo() {

@@ -54,19 +54,19 @@ class CampaignFile {
   const std::filesystem::path& path() const;
   /// Why nothing can be changed ("written by a newer version", "folder is read-only"); empty where edits
   /// work.
-  const std::string& readOnlyReason() const;
+  const std::optional<Finding>& readOnlyReason() const;
 
   /// Makes the difference between `base` and `next` in the campaign as the file holds it: what other programs
   /// did to other parts of it stays. No difference is no edit.
-  /// @param what shown beside Undo, e.g. "Rename setup A"
+  /// @param what a step, for Undo: finding("rename-setup", {{"setup", "A"}})
   /// @throws InputError: invalid campaign, disk full, file read-only, FileGone; the campaign is then as it
   /// was. Conflict
-  void edit(const std::string& what, SharedCampaign base, SharedCampaign next);
-  void edit(const std::string& what, const campaign::Campaign& base, const campaign::Campaign& next) {
+  void edit(const Finding& what, SharedCampaign base, SharedCampaign next);
+  void edit(const Finding& what, const campaign::Campaign& base, const campaign::Campaign& next) {
     edit(what, std::make_shared<const campaign::Campaign>(base),
          std::make_shared<const campaign::Campaign>(next));
   }
-  void edit(const std::string& what, const campaign::Campaign& next) {
+  void edit(const Finding& what, const campaign::Campaign& next) {
     edit(what, shared(), std::make_shared<const campaign::Campaign>(next));
   }
 
@@ -75,13 +75,13 @@ class CampaignFile {
   /// @param links that the samples were read for
   /// @throws InputError as edit(), also where a log is in the campaign already; Conflict where a setup is
   /// gone, or links were changed
-  Added addRuns(const std::string& what, std::vector<PackedRun> runs, std::vector<campaign::Link> links);
+  Added addRuns(const Finding& what, std::vector<PackedRun> runs, std::vector<campaign::Link> links);
 
   /// Takes in what other programs changed. @return true where campaign() changed @throws FileGone
   bool refresh();
 
-  std::optional<std::string> undoable();  ///< what undo() would take back
-  std::optional<std::string> redoable();
+  std::optional<Finding> undoable();  ///< what undo() would take back
+  std::optional<Finding> redoable();
   /// @throws InputError as edit(); Conflict
   void undo();
   void redo();

@@ -5,7 +5,7 @@
 #include <bit>
 #include <cstring>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 static_assert(std::endian::native == std::endian::little, "columns are stored little-endian");
 
@@ -19,7 +19,7 @@ constexpr std::size_t kWidth = sizeof(double);
 std::string compress(std::string_view bytes) {
   std::string out(ZSTD_compressBound(bytes.size()), '\0');
   const std::size_t n = ZSTD_compress(out.data(), out.size(), bytes.data(), bytes.size(), kLevel);
-  if (ZSTD_isError(n)) throw Error("samples could not be compressed");
+  if (ZSTD_isError(n)) throw Error(finding("samples-not-compressed"));
   out.resize(n);
   return out;
 }
@@ -27,7 +27,7 @@ std::string compress(std::string_view bytes) {
 namespace {
 
 [[noreturn]] void refuse() {
-  throw InputError("the stored samples are damaged");
+  throw InputError(finding("samples-damaged"));
 }
 
 /// Looks at the heads of frame and blocks only: nothing is allocated for what merely claims to be large.

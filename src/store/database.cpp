@@ -27,40 +27,36 @@ namespace {
 constexpr std::chrono::seconds kLongestWork{300};
 constexpr int kStepsBetweenLooks = 1'000'000;  // of SQLite's machine: some milliseconds
 
-std::string adviceFor(int code) {
-  if (code == SQLITE_READONLY_DBMOVED)
-    return "was moved or deleted while it was open; save a copy of the campaign";
-  if (code == SQLITE_READONLY_ROLLBACK || code == SQLITE_READONLY_RECOVERY)
-    return "was left half written by a program that was stopped; copy it, with the -journal or -wal file "
-           "beside it, to a folder of yours "
-           "and open it there";
+/// What SQLite's code means for the pilot; empty where it says nothing of use.
+const char* codeFor(int code) {
+  if (code == SQLITE_READONLY_DBMOVED) return "file-moved";
+  if (code == SQLITE_READONLY_ROLLBACK || code == SQLITE_READONLY_RECOVERY) return "file-half-written";
   switch (code & 0xff) {
     case SQLITE_FULL:
-      return "the disk is full; free some space and try again (nothing was changed)";
+      return "disk-full";
     case SQLITE_READONLY:
-      return "cannot be written: file, folder or disk is read-only; copy the campaign to a folder of yours "
-             "(nothing was changed)";
+      return "file-read-only";
     case SQLITE_CANTOPEN:
-      return "cannot be opened; check that the folder exists and may be written to";
+      return "file-cannot-be-opened";
     case SQLITE_PERM:
-      return "cannot be opened: no permission; check the file's permissions";
+      return "file-no-permission";
     case SQLITE_NOTADB:
-      return "is not a Distanz campaign; choose a .distanz file";
+      return "file-no-campaign";
     case SQLITE_CORRUPT:
-      return "is damaged or cut short; restore a copy of it";
+      return "file-damaged";
     case SQLITE_BUSY:
     case SQLITE_LOCKED:
-      return "is in use by another program; wait for that to finish, or close it, and try again";
+      return "file-in-use";
     case SQLITE_IOERR:
-      return "could not be read or written; check the disk and its free space (nothing was changed)";
+      return "file-input-output";
     case SQLITE_TOOBIG:
-      return "cannot hold a log this large; cut it into single flights";
+      return "log-too-large";
     case SQLITE_NOMEM:
-      return "needs more memory than there is; close other programs and try again";
+      return "no-memory";
     case SQLITE_INTERRUPT:
-      return "holds something that takes for ever to read; restore a copy of it";
+      return "file-takes-for-ever";
     default:
-      return {};
+      return "";
   }
 }
 
@@ -100,22 +96,20 @@ void guarded(const fs::path& path, const std::function<void()>& work) {
     throw;
   } catch (const SQLite::Exception& e) {
     const int code = e.getExtendedErrorCode();
-    const std::string advice = adviceFor(code);
-    const std::string text =
-        path.string() + ": " +
-        (advice.empty() ? fmt::format("could not be used ({}); restore a copy of it", e.what()) : advice);
-    if (code == SQLITE_READONLY_DBMOVED) throw FileGone(text);
-    if ((code & 0xff) == SQLITE_CORRUPT || (code & 0xff) == SQLITE_NOTADB) throw FileDamaged(text);
-    throw InputError(text);
+    const char* known = codeFor(code);
+    const Finding fault =
+        inFile(path, *known ? finding(known) : finding("file-unusable", {{"reason", e.what()}}));
+    if (code == SQLITE_READONLY_DBMOVED) throw FileGone(fault);
+    if ((code & 0xff) == SQLITE_CORRUPT || (code & 0xff) == SQLITE_NOTADB) throw FileDamaged(fault);
+    throw InputError(fault);
   } catch (const nlohmann::json::exception&) {
-    throw InputError(path.string() + ": holds something that cannot be read; restore a copy of it");
+    throw InputError(inFile(path, finding("file-holds-unreadable")));
   } catch (const fs::filesystem_error& e) {
-    throw InputError(path.string() + ": could not be used: " + e.code().message() +
-                     "; check the disk and the folder");
+    throw InputError(inFile(path, finding("file-system", {{"reason", e.code().message()}})));
   } catch (const std::bad_alloc&) {
-    throw InputError(path.string() + ": " + adviceFor(SQLITE_NOMEM));
+    throw InputError(inFile(path, finding("no-memory")));
   } catch (const std::exception& e) {
-    throw InputError(path.string() + ": could not be used (" + e.what() + "); restore a copy of it");
+    throw InputError(inFile(path, finding("file-unusable", {{"reason", e.what()}})));
   }
 }
 
@@ -132,10 +126,8 @@ void harden(SQLite::Database& db) {
 
 FileIdentity identityOf(const fs::path& path) {
   struct stat about {};
-  if (::stat(path.c_str(), &about) != 0)
-    throw FileGone(path.string() + ": is no longer there; save a copy of the campaign, or put the file back");
-  if (about.st_size == 0)
-    throw FileGone(path.string() + ": was emptied by another program; save a copy of the campaign");
+  if (::stat(path.c_str(), &about) != 0) throw FileGone(inFile(path, finding("file-gone")));
+  if (about.st_size == 0) throw FileGone(inFile(path, finding("file-emptied")));
   return {about.st_dev, about.st_ino};
 }
 
@@ -146,12 +138,11 @@ bool isWritable(const fs::path& path) {
 SQLite::Database openDatabase(const fs::path& path, Access access) {
   struct stat about {};
   if (::stat(path.c_str(), &about) != 0)
-    throw InputError(path.string() + ": cannot be read: " + std::strerror(errno) +
-                     "; check that it is still there");
-  if (!S_ISREG(about.st_mode)) throw InputError(path.string() + ": is not a file; choose a .distanz file");
-  if (about.st_size < 100) throw InputError(path.string() + ": " + adviceFor(SQLITE_NOTADB));
-  if (::access(path.c_str(), R_OK) != 0)
-    throw InputError(path.string() + ": cannot be read; check the file's permissions");
+    throw InputError(inFile(path, finding("cannot-be-read", {{"reason", std::strerror(errno)},
+                                                             {"advice", Term{"advice-still-there"}}})));
+  if (!S_ISREG(about.st_mode)) throw InputError(inFile(path, finding("not-a-campaign-file")));
+  if (about.st_size < 100) throw InputError(inFile(path, finding("file-no-campaign")));
+  if (::access(path.c_str(), R_OK) != 0) throw InputError(inFile(path, finding("file-no-permission")));
   std::optional<SQLite::Database> db;
   guarded(path, [&] {
     // Readers, too, open for writing where they may: only so is what a killed writer left played back. They
@@ -215,19 +206,16 @@ bool hasTable(SQLite::Database& db, std::string_view sql) {
 int requireSchema(SQLite::Database& db, const fs::path& path) {
   const OneView view(db);
   if (db.execAndGet("PRAGMA application_id").getInt() != kApplicationId)
-    throw InputError(path.string() +
-                     ": is an SQLite file but not a Distanz campaign; choose a .distanz file");
+    throw InputError(inFile(path, finding("file-other-sqlite")));
   const int version = db.execAndGet("PRAGMA user_version").getInt();
-  if (version < 1) throw InputError(path.string() + ": has no schema version; restore a copy of it");
+  if (version < 1) throw InputError(inFile(path, finding("file-no-schema")));
   const auto ours = [&](std::string_view sql) { return hasTable(db, sql); };
   const bool fits = version < kSchemaVersion
                         ? hasLegacyTables(db, version)
                         : ours(kAttachmentTable) &&
                               std::all_of(std::begin(kSampleTables), std::end(kSampleTables), ours) &&
                               std::all_of(std::begin(kOwnTables), std::end(kOwnTables), ours);
-  if (version <= kSchemaVersion && !fits)
-    throw InputError(path.string() +
-                     ": its tables were changed by hand or are not a campaign's; restore a copy of it");
+  if (version <= kSchemaVersion && !fits) throw InputError(inFile(path, finding("file-tables-changed")));
   return version;
 }
 

@@ -5,7 +5,7 @@
 #include <filesystem>
 #include <functional>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::store {
 

@@ -9,7 +9,7 @@
 #include <set>
 
 #include "core/campaign/describe.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/campaign_json.h"
 #include "formats/described_json.h"
 #include "formats/json_fields.h"
@@ -34,7 +34,7 @@ std::string factsBody(const Campaign& c) {
 template <class T>
 T fromBody(const std::string& body, const std::string& where) {
   T out;
-  std::vector<Problem> unknown;
+  std::vector<Finding> unknown;
   formats::readJson(formats::parseJson(body, where), where, unknown,
                     [&](description::Visitor& v) { describe(v, out); });
   return out;
@@ -263,7 +263,7 @@ void applyChanges(SQLite::Database& db, const std::vector<Change>& changes, std:
   for (const Change& c : changes) {
     const auto row = rowOf(db, c.kind, c.id);
     if (row.has_value() != c.before.has_value() || (row && row->body != c.before->body))
-      throw InputError("this step no longer fits the campaign; another program changed the same part since");
+      throw InputError(finding("step-no-longer-fits"));
     put(db, c, revision);
   }
 }
@@ -286,7 +286,7 @@ void relist(SQLite::Database& db, const char* kind, std::vector<Item>& items,
     else if (const auto old = known.find(id); old != known.end())
       out.push_back(std::move(*old->second));
     else
-      throw InputError("this step no longer fits the campaign; open it again");
+      throw InputError(finding("step-no-longer-fits"));
   }
   items = std::move(out);
 }
@@ -330,7 +330,7 @@ std::vector<Change> changesFrom(const std::string& text) {
       out.push_back(
           {c.at(0).get<std::string>(), c.at(1).get<std::string>(), stateFrom(c.at(2)), stateFrom(c.at(3))});
   } catch (const json::exception&) {
-    throw InputError("the history is damaged and this step cannot be taken back");
+    throw InputError(finding("history-damaged"));
   }
   return out;
 }
@@ -355,11 +355,10 @@ json campaignRows(SQLite::Database& db, const std::string& where,
     if (list == lists.end()) continue;
     const SQLite::Column body = all.getColumn(2);
     bytes += static_cast<std::size_t>(body.getBytes());
-    if (bytes > kMostBytes) throw InputError(where + ": holds more than any campaign; restore a copy of it");
+    if (bytes > kMostBytes) throw InputError(inFile(where, finding("file-too-much")));
     json item = formats::parseJson(body.getString(), fmt::format("{}: {} \"{}\"", where, kind, id));
     if (!item.is_object() || (!id.empty() && item.value("id", json()) != id))
-      throw InputError(
-          fmt::format("{}: the {} in its table is damaged; restore a copy of the campaign", where, kind));
+      throw InputError(inFile(where, finding("entity-damaged", {{"kind", kind}})));
     if (id.empty())
       whole.update(item);
     else

@@ -9,14 +9,13 @@ namespace distanz::store {
 
 namespace fs = std::filesystem;
 
-std::vector<Problem> fromInterchange(const fs::path& folder, const fs::path& file,
+std::vector<Finding> fromInterchange(const fs::path& folder, const fs::path& file,
                                      const std::function<bool(double)>& progress) {
   formats::InterchangeFolder source = formats::openInterchange(folder);
   campaign::Campaign& c = source.campaign;
   if (c.title.empty()) c.title = "Campaign";
   std::error_code error;
-  if (fs::exists(file, error))
-    throw InputError(file.string() + ": is there already; open it, or choose another name");
+  if (fs::exists(file, error)) throw InputError(inFile(file, finding("campaign-exists-already")));
   FileBuilder builder(file);
   std::size_t done = 0;
   for (campaign::Run& run : c.runs) {

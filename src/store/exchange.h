@@ -2,7 +2,7 @@
 #include <filesystem>
 #include <functional>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "store/campaign_file.h"
 #include "store/sample_file.h"
 
@@ -11,7 +11,7 @@ namespace distanz::store {
 /// Makes a campaign file of an interchange folder, logs and all; it appears whole, in one step. @param
 /// progress share done; false stops
 /// @throws InputError; on failure no file is left
-std::vector<Problem> fromInterchange(const std::filesystem::path& folder, const std::filesystem::path& file,
+std::vector<Finding> fromInterchange(const std::filesystem::path& folder, const std::filesystem::path& file,
                                      const std::function<bool(double)>& progress = {});
 
 /// Writes a campaign file as an interchange folder (new or empty), which appears whole. The file is only

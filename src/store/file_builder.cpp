@@ -4,7 +4,7 @@
 #include <SQLiteCpp/Transaction.h>
 
 #include "core/campaign/validate.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "store/database.h"
 #include "store/entities.h"
 #include "store/identity.h"
@@ -25,7 +25,7 @@ void requireUnused(const fs::path& path) {
     old.exec("PRAGMA locking_mode=EXCLUSIVE; PRAGMA journal_mode=DELETE; BEGIN EXCLUSIVE; ROLLBACK");
   } catch (const SQLite::Exception& e) {
     if (e.getErrorCode() == 5 || e.getErrorCode() == 6)  // SQLITE_BUSY, SQLITE_LOCKED
-      throw InputError(path.string() + ": is open in a program; close it there, or choose another name");
+      throw InputError(inFile(path, finding("file-open-elsewhere")));
   }
   for (const char* suffix : {"-journal", "-wal", "-shm"}) fs::remove(path.string() + suffix, error);
 }

@@ -7,15 +7,14 @@
 #include <string_view>
 #include <unordered_set>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::store {
 namespace {
 
 std::string randomUuid() {
   std::array<unsigned char, 16> b{};
-  if (RAND_bytes(b.data(), static_cast<int>(b.size())) != 1)
-    throw Error("the system gives no random numbers");
+  if (RAND_bytes(b.data(), static_cast<int>(b.size())) != 1) throw Error(finding("no-random-numbers"));
   b[6] = static_cast<unsigned char>((b[6] & 0x0f) | 0x40);  // RFC 4122: version 4
   b[8] = static_cast<unsigned char>((b[8] & 0x3f) | 0x80);
   std::string out;

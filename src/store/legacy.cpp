@@ -6,7 +6,7 @@
 #include <nlohmann/json.hpp>
 #include <set>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/campaign_json.h"
 #include "formats/json_fields.h"
 #include "store/database.h"
@@ -53,7 +53,7 @@ json modesFrom(const std::string& text, const std::string& link) {
     return m.is_array() && m.size() == 2 && m[0].is_number() && m[1].is_number();
   };
   if (!list.is_array() || !std::all_of(list.begin(), list.end(), isPair))
-    throw InputError("link " + link + ": its modes are damaged; restore a copy of the campaign");
+    throw InputError(finding("legacy-damaged", {{"what", "links: " + link + ": modes"}}));
   for (const auto& m : list) out.push_back({{"mode", m[0]}, {"sensitivity_dbm", m[1]}});
   return out;
 }
@@ -62,8 +62,7 @@ json modesFrom(const std::string& text, const std::string& link) {
 json withUnknown(const std::string& unknown) {
   if (unknown.empty()) return json::object();
   json out = parsed(unknown);
-  if (!out.is_object())
-    throw InputError("the keys kept for other versions are damaged; restore a copy of the campaign");
+  if (!out.is_object()) throw InputError(finding("kept-keys-damaged"));
   return out;
 }
 
@@ -165,13 +164,13 @@ void readRuns(SQLite::Database& db, int schema, json& c) {
     put(r, "turn_end_s", runs, 10);
     json columns = parsed(textAt(runs, 11));
     if (!columns.is_object())
-      throw InputError("run " + id + ": its column match is damaged; restore a copy of the campaign");
+      throw InputError(finding("legacy-damaged", {{"what", "runs: " + id + ": columns"}}));
     if (!columns.empty()) r["columns"] = std::move(columns);
     if (const std::string legs = textAt(runs, 14); legs == "out" || legs == "back") r["legs"] = legs;
     if (const std::string reduced = textAt(runs, 13); !reduced.empty()) {
       json by_link = parsed(reduced);
       if (!by_link.is_object())
-        throw InputError("run " + id + ": its reduced power is damaged; restore a copy of the campaign");
+        throw InputError(finding("legacy-damaged", {{"what", "runs: " + id + ": reduced_db"}}));
       r["reduced_db"] = std::move(by_link);
     }
     c["runs"].push_back(std::move(r));

@@ -3,7 +3,7 @@
 #include <SQLiteCpp/Transaction.h>
 #include <fmt/format.h>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/aside.h"
 #include "formats/files.h"
 #include "store/database.h"
@@ -21,8 +21,7 @@ namespace {
 void requireSound(const fs::path& copy, const fs::path& original) {
   SQLite::Database db(fs::absolute(copy).string(), SQLite::OPEN_READONLY);
   if (db.execAndGet("PRAGMA quick_check(1)").getString() != "ok")
-    throw InputError(original.string() +
-                     ": is damaged and cannot be brought up to date; restore a copy of it");
+    throw InputError(inFile(original, finding("file-cannot-migrate")));
 }
 
 /// SQLite's own backup, checked, synced and only then named. The caller holds the write lock, so nothing
@@ -34,7 +33,7 @@ void keepCopy(const fs::path& path, int version) {
     SQLite::Database to(fs::absolute(aside.place()).string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
     to.exec("PRAGMA journal_mode=OFF; PRAGMA synchronous=OFF");
     if (SQLite::Backup(to, from).executeStep() != 101 /* SQLITE_DONE */)
-      throw InputError(path.string() + ": no copy of it could be made");
+      throw InputError(inFile(path, finding("no-copy-made")));
   }
   requireSound(aside.place(), path);
   const std::string digest = formats::sha256OfFile(aside.place());

@@ -7,7 +7,7 @@
 #include <optional>
 #include <set>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/log_import.h"
 #include "store/sample_rows.h"
 #include "store/schema.h"
@@ -96,12 +96,11 @@ std::string SampleFile::logBytes(const campaign::Run& run, const campaign::Sourc
     const std::lock_guard lock(m_state->mutex);
     guarded(m_state->path, [&] { packed = findLog(m_state->db, log.sha256); });
   }
-  if (!packed)
-    throw InputError("the log of run " + run.id + " is missing from the campaign file; import it again");
+  if (!packed) throw InputError(finding("log-missing-of-run", {}, {"run", run.id}));
   try {
     return unpackLog(*packed);
   } catch (const InputError&) {
-    throw InputError("the log of run " + run.id + " is damaged in the campaign file; import it again");
+    throw InputError(finding("log-damaged-of-run", {}, {"run", run.id}));
   }
 }
 

@@ -5,8 +5,8 @@
 
 #include <nlohmann/json.hpp>
 
+#include "core/finding/error.h"
 #include "core/parallel/on_all_cores.h"
-#include "core/quantity/error.h"
 #include "formats/files.h"
 #include "formats/json_fields.h"
 #include "formats/log_reader.h"
@@ -27,7 +27,7 @@ std::string blobAt(SQLite::Statement& s, int index) {
 }
 
 [[noreturn]] void refuseSamples() {
-  throw InputError("the stored samples are damaged");
+  throw InputError(finding("samples-damaged"));
 }
 
 }  // namespace
@@ -39,7 +39,7 @@ PackedLog packLog(std::string_view log_bytes, std::string sha256) {
 
 std::string unpackLog(const PackedLog& log) {
   std::string bytes = decompress(log.packed, log.size);
-  if (formats::sha256(bytes) != log.sha256) throw InputError("the log is damaged");
+  if (formats::sha256(bytes) != log.sha256) throw InputError(finding("log-damaged"));
   return bytes;
 }
 

@@ -10,6 +10,7 @@
 #include "app/runs/run_table.h"
 #include "app/session.h"
 #include "app/shared/lane_plot.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::app;
@@ -24,7 +25,7 @@ struct Compared : Session {
     auto next = campaign();
     next.links[0].sensitivity_dbm = -104;
     next.links[0].rule = {{}, 0.0, {}};
-    REQUIRE(document().edit("Sensitivity", next));
+    REQUIRE(document().edit(step("Sensitivity"), next));
     import(logs(scenario));
     window.workspace()->showStageNamed("compare");
     QCoreApplication::processEvents();
@@ -63,7 +64,7 @@ TEST_CASE("compare: every verdict says why, closes again, and stays open when th
              Contains("dB per factor 10") && Contains("3 flights"));
   auto next = s.campaign();
   next.links[0].rule.margin_db = 2.0;
-  REQUIRE(s.document().edit("Margin", next));
+  REQUIRE(s.document().edit(step("Margin"), next));
   waitAnalysed(s.window);
   waitFor("the reasons again", [&] { return s.window.findChild<QLabel*>("whyText") != nullptr; });
   QTest::mouseClick(&child<QPushButton>(s.window, "why"), Qt::LeftButton);

@@ -11,6 +11,7 @@
 #include "app/window/stages.h"
 #include "formats/files.h"
 #include "store/exchange.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::app;
@@ -62,11 +63,11 @@ TEST_CASE("window: what another program changes is taken in, and the selection s
   store::CampaignFile other = elsewhere(s);
   campaign::Campaign next = named(other.campaign(), "From elsewhere");
   next.runs[0].notes = "seen elsewhere";
-  other.edit("Elsewhere", next);
+  other.edit(step("Elsewhere"), next);
   waitFor("the change", [&] { return s.campaign().setups[0].name == "From elsewhere"; });
   CHECK(s.campaign().runs[0].notes == "seen elsewhere");
   CHECK(table.currentIndex().row() == 2);
-  CHECK(s.document().undoable() == "Elsewhere");
+  CHECK(s.document().undoable() == step("Elsewhere"));
   trigger(s.window, "undo");
   CHECK(onDisk(s.dir / "field.distanz").empty());
 }
@@ -76,8 +77,8 @@ TEST_CASE("window: an edit of what another program just changed is refused, and 
   Session s;
   store::CampaignFile other = elsewhere(s);
   const campaign::Campaign before = s.campaign();
-  other.edit("Elsewhere", named(other.campaign(), "Theirs"));
-  CHECK_FALSE(s.document().edit("Mine", named(before, "Mine")));
+  other.edit(step("Elsewhere"), named(other.campaign(), "Theirs"));
+  CHECK_FALSE(s.document().edit(step("Mine"), named(before, "Mine")));
   CHECK_THAT(told(s), Contains("another program changed the same part"));
   CHECK(s.campaign().setups[0].name == "Theirs");
   CHECK(onDisk(s.dir / "field.distanz") == "Theirs");
@@ -89,12 +90,12 @@ TEST_CASE("window: a locked file does not freeze it; the edit is kept as soon as
   Lock lock(s.dir / "field.distanz");
   QElapsedTimer clock;
   clock.start();
-  CHECK(s.document().edit("Name", named(s.campaign(), "While locked")));
+  CHECK(s.document().edit(step("Name"), named(s.campaign(), "While locked")));
   CHECK(clock.elapsed() < 1000);  // it waits for 120 ms; the lock would hold it for 20 s
   CHECK(s.document().waiting());
   CHECK_THAT(told(s), Contains("Not on disk yet"));
   CHECK(s.campaign().setups[0].name == "While locked");
-  CHECK(s.document().edit("Name", named(s.campaign(), "And again")));
+  CHECK(s.document().edit(step("Name"), named(s.campaign(), "And again")));
   lock.release();
   waitFor("the edits", [&] { return !s.document().waiting(); });
   CHECK(told(s).empty());
@@ -109,11 +110,11 @@ TEST_CASE("window: what is added and then named while the file is locked is kept
   campaign::Campaign next = s.campaign();
   const std::size_t there = next.setups.size();
   next.setups.push_back({campaign::freeSetupId(next), "", ""});
-  CHECK(s.document().edit("Add", next));
+  CHECK(s.document().edit(step("Add"), next));
   REQUIRE(s.document().waiting());
   next = s.campaign();
   next.setups.back().name = "Stub pair";
-  CHECK(s.document().edit("Name", next));
+  CHECK(s.document().edit(step("Name"), next));
   lock.release();
   waitFor("the edits", [&] { return !s.document().waiting(); });
   CHECK(told(s) == "");
@@ -128,7 +129,7 @@ TEST_CASE("window: an edit that waited and is refused in the end says so, and th
           "[regression]") {
   Session s;
   Lock lock(s.dir / "field.distanz");
-  CHECK(s.document().edit("Name", named(s.campaign(), "Mine")));
+  CHECK(s.document().edit(step("Name"), named(s.campaign(), "Mine")));
   REQUIRE(s.document().waiting());
   // The program that held the file has changed the same part.
   lock.db.exec(
@@ -142,7 +143,7 @@ TEST_CASE("window: an edit that waited and is refused in the end says so, and th
 
 TEST_CASE("window: a copy is not saved over the campaign that is open", "[regression]") {
   Session s;
-  REQUIRE(s.document().edit("Name", named(s.campaign(), "Precious")));
+  REQUIRE(s.document().edit(step("Name"), named(s.campaign(), "Precious")));
   s.prompts.save = QString::fromStdString(s.dir / "field.distanz");
   trigger(s.window, "saveCopy");
   CHECK_THAT(told(s), Contains("is the campaign that is open"));
@@ -192,7 +193,7 @@ TEST_CASE(
       std::filesystem::resize_file(file, std::filesystem::file_size(file) - 4096);
       break;
   }
-  CHECK_FALSE(s.document().edit("Name", named(before, "Lost")));
+  CHECK_FALSE(s.document().edit(step("Name"), named(before, "Lost")));
   CHECK(s.campaign() == before);
   CHECK(s.document().fileLost());
   CHECK_THAT(child<QLabel>(s.window, "banner").text().toStdString(), Contains("Save a copy as"));
@@ -204,14 +205,14 @@ TEST_CASE(
     CHECK(s.document().samples()->logBytes(before.runs[0]).size() > 1000);
   else
     CHECK_THAT(told(s), Contains("could not be read: A1, B1"));
-  CHECK(s.document().edit("Name", named(before, "Goes on")));
+  CHECK(s.document().edit(step("Name"), named(before, "Goes on")));
 }
 
 TEST_CASE(
     "window: a new campaign takes the place of a file only when it is whole, and never of one that is open",
     "[regression]") {
   Session s;
-  REQUIRE(s.document().edit("Name", named(s.campaign(), "Precious")));
+  REQUIRE(s.document().edit(step("Name"), named(s.campaign(), "Precious")));
   trigger(s.window, "newCampaign");  // the dialog answers with the open file's name
   waitFor("the refusal", [&] { return !told(s).empty(); });
   CHECK_THAT(told(s), Contains("is the campaign that is open"));
@@ -252,7 +253,7 @@ TEST_CASE("window: light and dark are changed on the open campaign, which is not
   CHECK(s.window.workspace()->currentStage() == stage);
   std::filesystem::rename(s.dir / "away.distanz", s.dir / "field.distanz");
   trigger(s.window, "dark");
-  CHECK(s.document().edit("Name", named(s.campaign(), "Still here")));
+  CHECK(s.document().edit(step("Name"), named(s.campaign(), "Still here")));
 }
 
 TEST_CASE("window: a job that ends under an open dialog waits until that is closed", "[regression]") {
@@ -282,7 +283,7 @@ TEST_CASE("window: names, notes, columns and files are text, never markup", "[re
   next.setups[0].differs = markup;
   for (auto& run : next.runs) run.notes = run.flight = markup;
   next.runs[0].void_reason = markup;
-  REQUIRE(s.document().edit(QString::fromStdString(markup), next));
+  REQUIRE(s.document().edit(step(markup), next));
   waitAnalysed(s.window);
   for (const StageInfo& stage : stageTable()) {
     s.window.workspace()->showStageNamed(stage.id);
@@ -307,11 +308,11 @@ TEST_CASE("window: a failing disk is told once, nothing is lost, and it works ag
   Session s;
   const campaign::Campaign before = s.campaign();
   std::filesystem::create_directory(s.dir / "field.distanz-journal");  // no journal can be written
-  CHECK_FALSE(s.document().edit("Name", named(before, "Lost")));
+  CHECK_FALSE(s.document().edit(step("Name"), named(before, "Lost")));
   CHECK_FALSE(told(s).empty());
   CHECK(s.campaign() == before);
   CHECK_FALSE(s.document().fileLost());
   std::filesystem::remove(s.dir / "field.distanz-journal");
-  CHECK(s.document().edit("Name", named(before, "Kept")));
+  CHECK(s.document().edit(step("Name"), named(before, "Kept")));
   CHECK(onDisk(s.dir / "field.distanz") == "Kept");
 }

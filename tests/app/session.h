@@ -4,10 +4,15 @@
 #include "formats/log_writer.h"
 #include "support/scenarios.h"
 #include "support/temp_dir.h"
+#include "support/told.h"
 
 namespace distanz::app::test {
 
+using distanz::test::Said;
+using distanz::test::said;
+using distanz::test::step;
 using distanz::test::TempDir;
+using distanz::test::told;
 
 /// Window with a new campaign in a folder of its own.
 struct Session {
@@ -56,7 +61,10 @@ struct Session {
 
   std::string allFindings() {
     std::string text;
-    for (const auto& s : window.workspace()->current()->findings()) text += s.title + " " + s.text + "\n";
+    for (const Finding& f : window.workspace()->current()->findings()) {
+      const Said s = said(f);
+      text += s.title + " " + s.text + "\n";
+    }
     return text;
   }
 };

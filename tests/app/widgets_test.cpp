@@ -13,6 +13,7 @@
 #include "app/start/start_view.h"
 #include "app/window/stage_rail.h"
 #include "support/temp_dir.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::app;
@@ -39,12 +40,12 @@ double shareOf(const QImage& image, const QColor& colour) {
 TEST_CASE("quantity field: a value is told once, in the canonical unit, and shown tidied up") {
   QuantityEdit edit(quantity::Kind::Power, {-60, 60}, true);
   edit.show(20.0);
-  CHECK(edit.field()->text() == "20 dBm");
+  CHECK(edit.field()->text() == "100 mW");
   QSignalSpy told(&edit, &QuantityEdit::committed);
   type(*edit.field(), "250mW");
   REQUIRE(told.count() == 1);
   CHECK(told[0][0].value<std::optional<double>>().value() == Approx(23.979).margin(0.001));
-  CHECK(edit.field()->text() == "23.98 dBm");
+  CHECK(edit.field()->text() == "250 mW");
   QTest::keyClick(edit.field(), Qt::Key_Return);
   CHECK(told.count() == 1);
 }
@@ -161,14 +162,14 @@ TEST_CASE("leg cutter: an edge is dragged, the edges never cross, keys move them
 
 TEST_CASE("findings: every sentence is shown, whole, and replaced by the next ones") {
   FindingsColumn column;
-  column.show("What matters here", {{analysis::Tone::Result, "B is better", "By 3 dB."},
-                                    {analysis::Tone::Caution, "", "One flight only."}});
+  column.show("What matters here", {finding("not-flown", {{"setup", "B"}, {"name", "Helix (B)"}}), finding("equipment-cap", {}, {"run", "A1"})});
   const auto texts = [&] {
     QStringList all;
     for (auto* label : column.findChildren<QLabel*>()) all << label->text();
     return all.join("|");
   };
-  CHECK(texts() == "What matters here|B is better|By 3 dB.|One flight only.");
+  CHECK(texts() == "What matters here|B: not flown yet|Fly Helix (B) over the path to learn its range.|Run A1 was stopped by a limit "
+        "built into the equipment: its end says nothing about the radio.");
   column.show("Next", {});
   CHECK(texts() == "Next");
   CHECK(column.width() == theme::kColumn);
@@ -257,9 +258,11 @@ TEST_CASE(
   FindingsColumn column;
   column.resize(theme::kColumn, 600);
   column.QWidget::show();
-  std::vector<analysis::Sentence> many(9);
-  for (std::size_t i = 0; i < many.size(); ++i)
-    many[i] = {analysis::Tone::Result, "Title " + std::to_string(i), "text", "why " + std::to_string(i), ""};
+  std::vector<Finding> many;
+  for (std::size_t i = 0; i < 9; ++i) {
+    many.push_back(finding("not-flown", {{"setup", "Title " + std::to_string(i)}, {"name", "text"}}));
+    many.back().why.push_back(distanz::test::step("why " + std::to_string(i)));
+  }
   const auto titles = [&] {
     QStringList out;
     for (auto* label : column.findChildren<QLabel*>())
@@ -267,13 +270,13 @@ TEST_CASE(
     return out;
   };
   column.show("What matters", many);
-  many[0].title = "Title new";
+  many[0].arguments[0] = {"setup", "Title new"};
   column.show("What matters", many);
   waitFor("all sentences", [&] { return titles().size() == 9; });
-  CHECK(titles().first() == "Title new");
-  CHECK(titles().last() == "Title 8");
+  CHECK(titles().first().startsWith("Title new"));
+  CHECK(titles().last().startsWith("Title 8"));
   QSignalSpy asked(&column, &FindingsColumn::voidRequested);
-  column.show("What matters", {{analysis::Tone::Caution, "", "Run A3 lies 9 dB off", "", "A3"}});
+  column.show("What matters", {finding("flight-stands-out", {{"link", "video"}, {"off", 9.0, distanz::quantity::Unit::Decibel}}, {"run", "A3"})});
   QTest::mouseClick(&child<QPushButton>(column, "void_A3"), Qt::LeftButton);
   REQUIRE(asked.count() == 1);
   CHECK(asked[0][0].toString() == "A3");

@@ -196,8 +196,7 @@ TEST_CASE(
   CHECK_FALSE(s.document().analysis().runs[1].used);
   QTest::mouseClick(&child<QPushButton>(s.window, "removeRun"), Qt::LeftButton);
   CHECK(s.campaign().runs.size() == 3);
-  while (!s.document().undoable().isEmpty() && !s.document().undoable().startsWith("Import"))
-    s.document().undo();
+  while (s.document().undoable() && !s.document().undoable()->code.starts_with("import")) s.document().undo();
   CHECK(s.campaign().runs.size() == 4);
   CHECK(s.campaign().runs[0].notes.empty());
 }

@@ -91,8 +91,8 @@ TEST_CASE("analyse: exactly the documented keys, in their order") {
   writeGolden(dir / "g4", "g4", {{"id", "control"}, {"sensitivity_dbm", -100}, {"rule", {{"margin_db", 0}}}});
   const Ran r = run({"analyse", dir / "g4", "--json"});
   const auto j = nlohmann::ordered_json::parse(r.out);
-  CHECK(keysOf(j) ==
-        std::vector<std::string>{"distanz", "title", "setups", "comparisons", "runs", "warnings"});
+  CHECK(keysOf(j) == std::vector<std::string>{"distanz", "title", "setups", "comparisons", "runs", "warnings",
+                                              "findings"});
   CHECK(j["distanz"] == "0.1");
   CHECK(keysOf(j["setups"][0]) == std::vector<std::string>{"setup", "link", "typical_range_m",
                                                            "dependable_range_m", "confidence",
@@ -105,8 +105,20 @@ TEST_CASE("analyse: exactly the documented keys, in their order") {
                                                                 "verdict", "practical_threshold",
                                                                 "more_pairs_needed"});
   CHECK(keysOf(j["runs"][0]) == std::vector<std::string>{"run", "used", "why_not", "farthest_m", "dropouts",
-                                                         "lost_at_m", "regained_at_m"});
-  CHECK(keysOf(j["warnings"][0]) == std::vector<std::string>{"code", "run", "text"});
+                                                         "lost_at_m", "regained_at_m", "why_not_finding"});
+  CHECK(keysOf(j["warnings"][0]) == std::vector<std::string>{"code", "run", "text", "severity", "stage",
+                                                             "remedy", "subject", "quantities"});
+  CHECK(keysOf(j["findings"][0]) == std::vector<std::string>{"code", "severity", "stage", "subject",
+                                                             "quantities", "more", "why", "title", "text"});
+  const auto& told = j["findings"][0];
+  CHECK(told["text"].get<std::string>().find("times as long") != std::string::npos);
+  const auto& ratio = told["more"].back();
+  CAPTURE(told.dump());
+  CHECK(std::any_of(told["more"].begin(), told["more"].end(), [](const auto& part) {
+    return part.contains("quantities") && part["quantities"].contains("ratio") &&
+           part["quantities"]["ratio"]["low"].is_number();
+  }));
+  CHECK(ratio.contains("code"));
   CHECK(j["setups"][0]["typical_range_m"]["status"] == "at-least");
   CHECK(j["setups"][0]["dependable_range_m"]["status"] == "extrapolated");
   CHECK(j["runs"][0]["lost_at_m"].is_null());
@@ -155,7 +167,8 @@ TEST_CASE(
       {{"import", dir / "m.distanz", dir / "new.csv", "--setup", "Z"}, "no such setup"},
       {{"import", dir / "m.distanz", dir / "bad.csv", "--setup", "B"}, "line 4: time runs backwards"},
       {{"import", dir / "m.distanz", dir / "gone.csv", "--setup", "B"}, "still there"},
-      {{"import", dir / "m.distanz", dir / "bad.csv", "--setup", "B", "--ended", "bored"}, "must be one of"},
+      {{"import", dir / "m.distanz", dir / "bad.csv", "--setup", "B", "--ended", "bored"},
+       "the reasons are: link-lost"},
       {{"import", dir / "m.distanz", dir / "bad.csv", "--setup", "B", "--map", "rssi"}, "CHANNEL=COLUMN"},
       {{"import", dir / "none.distanz", dir / "new.csv", "--setup", "B"}, "none.distanz"}};
   for (const auto& [arguments, because] : refusals) {

@@ -8,9 +8,11 @@
 #include <sstream>
 
 #include "core/campaign/describe.h"
+#include "core/finding/catalogue.h"
 #include "core/log/channel.h"
 #include "docs/outline.h"
 #include "formats/log_format.h"
+#include "words/texts.h"
 
 using namespace distanz;
 
@@ -80,4 +82,21 @@ TEST_CASE("docs/file-format.md: every channel, and how columns call it") {
     rows += fmt::format("| `{}{}` | {} | {} | {} |\n", c.of_link ? "<link>." : "", c.name,
                         quantity::symbolOf(c.unit), listed(c.names), listed(c.not_names));
   checkPart("file-format.md", "channels", rows);
+}
+
+TEST_CASE("docs/findings.md: every finding, what goes into it and what is said") {
+  const auto cell = [](std::string text) {
+    for (std::size_t i = 0; (i = text.find('|', i)) != std::string::npos; i += 2) text.replace(i, 1, "\\|");
+    return text;
+  };
+  std::string rows =
+      "| Code | Severity | Stage | Quantities | Remedy | What is said |\n|---|---|---|---|---|---|\n";
+  for (const FindingInfo& f : allFindings()) {
+    const words::Text* text = words::textOf(f.code);
+    REQUIRE(text);
+    rows += fmt::format("| `{}` | {} | {} | {} | {} | {}{} |\n", f.code, wordOf(f.severity), f.stage,
+                        f.arguments.empty() ? "" : fmt::format("`{}`", f.arguments), f.remedy,
+                        *text->title ? fmt::format("**{}** ", cell(text->title)) : "", cell(text->text));
+  }
+  checkPart("findings.md", "findings", rows);
 }

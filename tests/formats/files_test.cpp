@@ -4,11 +4,12 @@
 
 #include <catch2/catch.hpp>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/text/text.h"
 #include "formats/aside.h"
 #include "formats/interchange.h"
 #include "support/temp_dir.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::formats;
@@ -86,7 +87,7 @@ TEST_CASE("interchange: a name that begins with dots is inside, one that leads o
   std::filesystem::create_symlink(dir / "out.csv", dir / "in" / "link.csv");
   for (const char* outside : {"../out.csv", "link.csv", "/etc/passwd", "x/../../out.csv"}) {
     campaign(outside);
-    CHECK_THROWS_WITH(openInterchange(dir / "in"), Contains("not inside the folder"));
+    CHECK_REFUSED(openInterchange(dir / "in"), Contains("not inside the folder"));
   }
 }
 
@@ -96,7 +97,7 @@ TEST_CASE("aside: an existing target is kept or replaced as asked, an empty fold
   {
     Aside aside(dir / "t");
     writeNewFile(aside.place(), "new");
-    CHECK_THROWS_WITH(aside.publish(Aside::Existing::Keep), Contains("is there already"));
+    CHECK_REFUSED(aside.publish(Aside::Existing::Keep), Contains("is there already"));
     CHECK(test::slurp(dir / "t") == "old");
     aside.publish(Aside::Existing::Replace);
   }
@@ -109,7 +110,7 @@ TEST_CASE("aside: an existing target is kept or replaced as asked, an empty fold
     aside.publish(Aside::Existing::Keep);
   }
   CHECK(test::slurp(dir / "empty" / "f") == "x");
-  CHECK_THROWS_WITH(Aside(dir / "none" / "t"), Contains("cannot be written"));
+  CHECK_REFUSED(Aside(dir / "none" / "t"), Contains("cannot be written"));
 }
 
 TEST_CASE("what was written has the rights that the user's mask gives") {

@@ -10,6 +10,7 @@
 #include "formats/scenario_json.h"
 #include "formats/track_writer.h"
 #include "support/temp_dir.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::formats;
@@ -73,7 +74,7 @@ TEST_CASE("campaign.json: unknown keys are kept and warned about") {
   j["setups"][0]["colour"] = "teal";
   const CampaignRead r = campaignFromJson(j, "campaign.json");
   REQUIRE(r.problems.size() == 2);
-  CHECK_THAT(r.problems[0].text + r.problems[1].text, Contains("future") && Contains("colour"));
+  CHECK_THAT(test::told(r.problems[0]) + test::told(r.problems[1]), Contains("future") && Contains("colour"));
   const json again = campaignJson(r.campaign);
   CHECK(again["future"]["a"] == 1);
   CHECK(again["setups"][0]["colour"] == "teal");
@@ -109,7 +110,7 @@ TEST_CASE("campaign.json: faults are refused with their place") {
   const std::vector<Fault> faults{{"/distanz_interchange", 2, "form 2"},
                                   {"/title", 7, "\"title\" must be a text"},
                                   {"/station/lat_deg", "north", "station: \"lat_deg\" must be a number"},
-                                  {"/station/lat_deg", 95, "latitude"},
+                                  {"/station/lat_deg", 95, "lat_deg"},
                                   {"/links", 3, "\"links\" must be a list"},
                                   {"/links/0/kind", "smoke", "\"control\", \"video\""},
                                   {"/links/0/rule/lq_min_pct", 170, "must lie within"},
@@ -122,14 +123,14 @@ TEST_CASE("campaign.json: faults are refused with their place") {
     json j = minimal();
     j[json::json_pointer(f.pointer)] = f.value;
     CAPTURE(f.pointer);
-    CHECK_THROWS_WITH(campaignFromJson(j, "campaign.json"),
-                      Catch::StartsWith("campaign.json") && Contains(f.because));
+    CHECK_REFUSED(campaignFromJson(j, "campaign.json"),
+                  Catch::StartsWith("campaign.json") && Contains(f.because));
   }
-  CHECK_THROWS_WITH(formats::readCampaign("{\n\"title\": \n oops", "campaign.json"),
-                    Catch::StartsWith("campaign.json:3"));
-  CHECK_THROWS_WITH(formats::readCampaign(std::string(5000, '['), "campaign.json"),
-                    Contains("nested too deeply"));
-  CHECK_THROWS_WITH(formats::readCampaign("[]", "campaign.json"), Contains("must be a JSON object"));
+  CHECK_REFUSED(formats::readCampaign("{\n\"title\": \n oops", "campaign.json"),
+                Catch::StartsWith("campaign.json:3"));
+  CHECK_REFUSED(formats::readCampaign(std::string(5000, '['), "campaign.json"),
+                Contains("nested too deeply"));
+  CHECK_REFUSED(formats::readCampaign("[]", "campaign.json"), Contains("must be a JSON object"));
 }
 
 TEST_CASE("campaign.json: modes, reduced power and legs that make no sense are refused with their place") {
@@ -139,7 +140,7 @@ TEST_CASE("campaign.json: modes, reduced power and legs that make no sense are r
     try {
       formats::readCampaign(c.dump(), "campaign.json");
     } catch (const InputError& e) {
-      return e.what();
+      return test::told(e);
     }
     return "read";
   };
@@ -175,7 +176,7 @@ TEST_CASE("interchange folder: written whole, read back the same, logs byte for 
   CHECK(again.campaign == c);
   CHECK(readRunLog(again, again.campaign.runs[0], again.campaign.runs[0].source()) == log);
   CHECK(isInterchange(dir / "out"));
-  CHECK_THROWS_WITH(
+  CHECK_REFUSED(
       writeInterchange(dir / "out", c, [&](const campaign::Run&, const campaign::Source&) { return log; }),
       Contains("not an empty folder"));
 }
@@ -205,7 +206,7 @@ TEST_CASE("interchange folder: a log outside the folder is refused, also behind 
   json j = minimal();
   j["runs"][0]["log"] = name;
   test::spill(dir / "in" / "campaign.json", j.dump());
-  CHECK_THROWS_WITH(openInterchange(dir / "in"), Contains("not inside the folder"));
+  CHECK_REFUSED(openInterchange(dir / "in"), Contains("not inside the folder"));
 }
 
 TEST_CASE("interchange folder: a failed export leaves nothing behind") {
@@ -213,16 +214,15 @@ TEST_CASE("interchange folder: a failed export leaves nothing behind") {
   const campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
   CHECK_THROWS(writeInterchange(
       dir / "out", c,
-      [](const campaign::Run&, const campaign::Source&) -> std::string { throw InputError("gone"); }));
+      [](const campaign::Run&, const campaign::Source&) -> std::string { throw InputError(finding("no-log")); }));
   CHECK_FALSE(std::filesystem::exists(dir / "out"));
 }
 
 TEST_CASE("files: what cannot be read or written is told with the name and what to do") {
   const TempDir dir;
-  CHECK_THROWS_WITH(readFile(dir / "none.csv"),
-                    Contains("none.csv") && Contains("check that it is still there"));
-  CHECK_THROWS_WITH(readFile(dir.path()), Contains("not a file"));
-  CHECK_THROWS_WITH(writeFile(dir / "no" / "such" / "x", "y"), Contains("cannot be written"));
+  CHECK_REFUSED(readFile(dir / "none.csv"), Contains("none.csv") && Contains("check that it is still there"));
+  CHECK_REFUSED(readFile(dir.path()), Contains("not a file"));
+  CHECK_REFUSED(writeFile(dir / "no" / "such" / "x", "y"), Contains("cannot be written"));
   writeFile(dir / "a", "one");
   writeFile(dir / "a", "two");
   CHECK(readFile(dir / "a") == "two");
@@ -247,7 +247,7 @@ TEST_CASE("tracks: GPX, KML and GeoJSON parse and hold every fix") {
   const json g = json::parse(writeTrack(r, "A1", TrackFormat::GeoJson));
   CHECK(g["features"][0]["geometry"]["coordinates"].size() == 2);
   CHECK(g["features"][0]["geometry"]["coordinates"][1][0] == 20.98);
-  CHECK_THROWS_WITH(writeTrack({}, "A1", TrackFormat::Gpx), Contains("no GNSS position"));
+  CHECK_REFUSED(writeTrack({}, "A1", TrackFormat::Gpx), Contains("no GNSS position"));
 }
 
 TEST_CASE("scenario: the demo's is read; faults are refused with their place") {
@@ -257,11 +257,10 @@ TEST_CASE("scenario: the demo's is read; faults are refused with their place") {
   CHECK(s.physics.at("video").full_bitrate_mbps == 40);
   json broken = json::parse(text);
   broken["level_dbm"]["A"].erase("video");
-  CHECK_THROWS_WITH(readScenario(broken.dump(), "scenario.json"),
-                    Contains("level_dbm.A: \"video\" is missing"));
+  CHECK_REFUSED(readScenario(broken.dump(), "scenario.json"), Contains("level_dbm.A: \"video\" is missing"));
   broken = json::parse(text);
   broken["flights"][0].erase("farthest_m");
-  CHECK_THROWS_WITH(readScenario(broken.dump(), "scenario.json"), Contains("flights[0]"));
+  CHECK_REFUSED(readScenario(broken.dump(), "scenario.json"), Contains("flights[0]"));
 }
 
 TEST_CASE("campaign.json: short and whole forms are the same campaign; both at once are refused") {
@@ -287,16 +286,16 @@ TEST_CASE("campaign.json: short and whole forms are the same campaign; both at o
   CHECK(campaignFromJson(written, "x").campaign == c);
   json both = whole;
   both["path"] = shorter["path"];
-  CHECK_THROWS_WITH(campaignFromJson(both, "x"), Contains("beside \"paths\""));
+  CHECK_REFUSED(campaignFromJson(both, "x"), Contains("beside \"paths\""));
   both = whole;
   both["runs"][0]["log"] = "B1.csv";
-  CHECK_THROWS_WITH(campaignFromJson(both, "x"), Contains("runs[0]") && Contains("beside \"sources\""));
+  CHECK_REFUSED(campaignFromJson(both, "x"), Contains("runs[0]") && Contains("beside \"sources\""));
   both = whole;
   both["setups"][0]["links"]["control"]["power_dbm"] = 10;
-  CHECK_THROWS_WITH(campaignFromJson(both, "x"), Contains("links.control") && Contains("keep one"));
+  CHECK_REFUSED(campaignFromJson(both, "x"), Contains("links.control") && Contains("keep one"));
   both = shorter;
   both["path"] = "straight";
-  CHECK_THROWS_WITH(campaignFromJson(both, "x"), Contains("must be a list"));
+  CHECK_REFUSED(campaignFromJson(both, "x"), Contains("must be a list"));
 }
 
 TEST_CASE(

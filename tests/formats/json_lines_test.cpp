@@ -7,6 +7,7 @@
 #include "formats/log_format.h"
 #include "formats/log_import.h"
 #include "support/one_link.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::formats;
@@ -47,8 +48,8 @@ TEST_CASE("JSON lines: members are columns, those within an object too; blank, o
 }
 
 TEST_CASE("JSON lines: what is none is refused with a reason") {
-  CHECK_THROWS_WITH(openLog("{\n  \"a\": 1\n}\n"), Contains("no line holds a JSON object"));
-  CHECK_THROWS_WITH(openLog("{" + std::string(kLongestLine + 10, ' ')), Contains("a line is"));
+  CHECK_REFUSED(openLog("{\n  \"a\": 1\n}\n"), Contains("no line holds a JSON object"));
+  CHECK_REFUSED(openLog("{" + std::string(kLongestLine + 10, ' ')), Contains("a line is"));
   CHECK_THROWS_AS(readRecording("{\"x\": 1}\n{\"x\": 2}\n", "x.jsonl", test::oneLink()), InputError);
   CHECK(std::string(formatOf("time,rssi\n").name) == "csv");
 }
@@ -70,6 +71,6 @@ TEST_CASE("JSON lines: short lines under many columns do not ask for room out of
     corrections[channel] = "rssi";
   log += "}\n";
   for (int i = 0; i < 3'000'000; ++i) log += "{}\n";
-  CHECK_THROWS_WITH(readRecording(log, "x.jsonl", test::oneLink(), corrections),
-                    Contains("far shorter than the columns"));
+  CHECK_REFUSED(readRecording(log, "x.jsonl", test::oneLink(), corrections),
+                Contains("far shorter than the columns"));
 }

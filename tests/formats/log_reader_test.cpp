@@ -10,6 +10,7 @@
 #include "formats/log_import.h"
 #include "formats/log_writer.h"
 #include "support/scenarios.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::formats;
@@ -43,7 +44,7 @@ const std::vector<double>& column(const LogRead& r, const std::string& channel) 
 }
 
 bool faulted(const LogRead& r, const std::string& code) {
-  return std::any_of(r.problems.begin(), r.problems.end(), [&](const Problem& p) { return p.code == code; });
+  return std::any_of(r.problems.begin(), r.problems.end(), [&](const Finding& p) { return p.code == code; });
 }
 
 }  // namespace
@@ -121,9 +122,9 @@ TEST_CASE("a match can be corrected by name or number, or left out; a wrong corr
   const CsvLayout layout = layoutOf(bytes);
   CHECK(matchColumns(layout, twoLinks().links, {{"control.rssi_dbm", "b"}})[1].header == "b");
   CHECK(matchColumns(layout, twoLinks().links, {{"video.rssi_dbm", "2"}})[1].header == "a");
-  CHECK_THROWS_WITH(matchColumns(layout, twoLinks().links, {{"control.rssi_dbm", "c"}}),
-                    Contains("its columns are: t, a, b"));
-  CHECK_THROWS_WITH(matchColumns(layout, twoLinks().links, {{"rubbish", "a"}}), Contains("not a channel"));
+  CHECK_REFUSED(matchColumns(layout, twoLinks().links, {{"control.rssi_dbm", "c"}}),
+                Contains("its columns are: t, a, b"));
+  CHECK_REFUSED(matchColumns(layout, twoLinks().links, {{"rubbish", "a"}}), Contains("not a channel"));
   std::vector<campaign::Link> one{twoLinks().links[0]};
   CHECK(matchColumns(layout, one, {{"rssi_dbm", "a"}})[1].channel == "control.rssi_dbm");
   const CsvLayout rssi = layoutOf("time,rssi dBm\n0,-60\n1,-61\n");
@@ -255,28 +256,28 @@ TEST_CASE("bad logs are refused with what, where and what to do") {
       {"time_s,rssi_dbm\n0,nan\n1,nan\n", "hold no number"},
   }));
   CAPTURE(bytes);
-  CHECK_THROWS_WITH(read(bytes), Contains(because));
+  CHECK_REFUSED(read(bytes), Contains(because));
 }
 
 TEST_CASE("a line of megabytes is refused, wherever it stands") {
   const std::string monster(kLongestLine + 10, '7');
-  CHECK_THROWS_WITH(read(monster), Contains("MB long"));
-  CHECK_THROWS_WITH(read("time_s,rssi_dbm\n" + monster + "\n"), Contains("MB long"));
+  CHECK_REFUSED(read(monster), Contains("MB long"));
+  CHECK_REFUSED(read("time_s,rssi_dbm\n" + monster + "\n"), Contains("MB long"));
   std::string late = "time_s,rssi_dbm\n";
   for (int i = 0; i < 100; ++i) late += std::to_string(i) + ",-6" + std::to_string(i % 10) + "\n";
-  CHECK_THROWS_WITH(read(late + monster + "\n"), Contains("MB long"));
+  CHECK_REFUSED(read(late + monster + "\n"), Contains("MB long"));
 }
 
 TEST_CASE("import: messages begin with the log's name, and position faults are told too") {
   const campaign::Campaign c = twoLinks();
-  CHECK_THROWS_WITH(importLog("time_s,rssi_dbm\n0,-60\n1,-61\n", "x.csv", c),
-                    Catch::StartsWith("x.csv: the log holds no position"));
-  CHECK_THROWS_WITH(importLog("time_s,lat,lon,rssi_dbm\n0,0,0,-60\n1,0,0,-61\n", "x.csv", c),
-                    Contains("never had a fix"));
-  CHECK_THROWS_WITH(importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n1,5,-61\n", "x.csv", c),
-                    Contains("position never changes"));
-  CHECK_THROWS_WITH(importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n", "x.csv", campaign::Campaign()),
-                    Contains("no link yet"));
+  CHECK_REFUSED(importLog("time_s,rssi_dbm\n0,-60\n1,-61\n", "x.csv", c),
+                Catch::StartsWith("x.csv: the log holds no position"));
+  CHECK_REFUSED(importLog("time_s,lat,lon,rssi_dbm\n0,0,0,-60\n1,0,0,-61\n", "x.csv", c),
+                Contains("never had a fix"));
+  CHECK_REFUSED(importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n1,5,-61\n", "x.csv", c),
+                Contains("position never changes"));
+  CHECK_REFUSED(importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n", "x.csv", campaign::Campaign()),
+                Contains("no link yet"));
   const ImportedLog log = importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n1,50,-61\n2,5,-60\n", "x.csv", c);
   CHECK(log.sha256.size() == 64);
   CHECK_THAT(log.track.farthest_m, WithinAbs(50, 1e-12));

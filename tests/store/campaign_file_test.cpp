@@ -4,8 +4,9 @@
 #include <random>
 
 #include "core/campaign/kit.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "store/fixture.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::store;
@@ -16,15 +17,15 @@ TEST_CASE("campaign file: every edit is there after reopening, undo and redo rea
   const TempDir dir;
   {
     CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
-    f.edit("Rename", renamed(f.campaign(), "Helix"));
-    f.edit("Rename again", renamed(f.campaign(), "Stub"));
+    f.edit(test::step("Rename"), renamed(f.campaign(), "Helix"));
+    f.edit(test::step("Rename again"), renamed(f.campaign(), "Stub"));
     CHECK_FALSE(f.redoable());
     CHECK(namesIn(dir.path()) ==
           std::vector<std::string>{"c.distanz"});  // one plain file, also while it is open
   }
   CampaignFile f = openToEdit(dir / "c.distanz");
   CHECK(f.campaign().setups[0].name == "Stub");
-  CHECK(f.undoable() == std::string("Rename again"));
+  CHECK(test::told(f.undoable()) == "Rename again");
   f.undo();
   f.undo();
   CHECK(same(f.campaign(), small()));
@@ -32,11 +33,11 @@ TEST_CASE("campaign file: every edit is there after reopening, undo and redo rea
   f.undo();  // nothing to undo is no mistake
   f.redo();
   CHECK(f.campaign().setups[0].name == "Helix");
-  CHECK(f.redoable() == std::string("Rename again"));
-  f.edit("Another way", renamed(f.campaign(), "Wire"));
+  CHECK(test::told(f.redoable()) == "Rename again");
+  f.edit(test::step("Another way"), renamed(f.campaign(), "Wire"));
   CHECK_FALSE(f.redoable());
-  f.edit("Nothing", f.campaign());
-  CHECK(f.undoable() == std::string("Another way"));
+  f.edit(test::step("Nothing"), f.campaign());
+  CHECK(test::told(f.undoable()) == "Another way");
 }
 
 TEST_CASE("campaign file: every field survives, unknown ones at every level too") {
@@ -82,7 +83,7 @@ TEST_CASE("campaign file: every field survives, unknown ones at every level too"
   { CampaignFile::create(dir / "c.distanz", c); }
   CHECK(same(read(dir / "c.distanz"), c));
   CampaignFile f = openToEdit(dir / "c.distanz");
-  f.edit("All gone", small());
+  f.edit(test::step("All gone"), small());
   CHECK(same(f.campaign(), small()));
   f.undo();
   CHECK(same(f.campaign(), c));
@@ -95,10 +96,10 @@ TEST_CASE("campaign file: an invalid edit is refused and changes nothing") {
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
   campaign::Campaign bad = small();
   bad.setups.push_back(bad.setups[0]);
-  CHECK_THROWS_WITH(f.edit("Double", bad), Contains("occurs twice"));
+  CHECK_REFUSED(f.edit(test::step("Double"), bad), Contains("occurs twice"));
   CHECK(same(f.campaign(), small()));
   CHECK_FALSE(f.undoable());
-  CHECK_THROWS_WITH(CampaignFile::create(dir / "c.distanz", small()), Contains("is there already"));
+  CHECK_REFUSED(CampaignFile::create(dir / "c.distanz", small()), Contains("is there already"));
   CHECK(namesIn(dir.path()) == std::vector<std::string>{"c.distanz"});
 }
 
@@ -112,7 +113,7 @@ TEST_CASE(
   const auto edit = [&](auto change) {
     campaign::Campaign next = f.campaign();
     change(next.setups);
-    f.edit("Change", next);
+    f.edit(test::step("Change"), next);
     states.push_back(next);
     CHECK(same(read(dir / "c.distanz"), next));
   };
@@ -132,7 +133,7 @@ TEST_CASE(
 TEST_CASE("campaign file: the history keeps the last 500 edits") {
   const TempDir dir;
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
-  for (int i = 0; i < 510; ++i) f.edit("Rename", renamed(f.campaign(), std::to_string(i)));
+  for (int i = 0; i < 510; ++i) f.edit(test::step("Rename"), renamed(f.campaign(), std::to_string(i)));
   int steps = 0;
   for (; f.undoable(); ++steps) f.undo();
   CHECK(steps == 500);
@@ -145,7 +146,7 @@ TEST_CASE(
   const TempDir dir;
   {
     CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
-    f.edit("Rename", renamed(f.campaign(), "Helix"));
+    f.edit(test::step("Rename"), renamed(f.campaign(), "Helix"));
   }
   const int status = inChild([&] {
     ::signal(SIGXFSZ, SIG_IGN);
@@ -154,7 +155,7 @@ TEST_CASE(
       try {
         work();
       } catch (const InputError& e) {
-        return std::string(e.what()).find("nothing was changed") != std::string::npos;
+        return test::told(e).find("nothing was changed") != std::string::npos;
       }
       return false;
     };
@@ -164,7 +165,7 @@ TEST_CASE(
     };
     const campaign::Campaign before = f.campaign();
     limitTo(100);  // not even a journal
-    if (!refused([&] { f.edit("Rename", renamed(before, "Stub")); })) ::_exit(1);
+    if (!refused([&] { f.edit(test::step("Rename"), renamed(before, "Stub")); })) ::_exit(1);
     if (!refused([&] { f.undo(); })) ::_exit(2);
     limitTo(300000);  // room for an edit, not for a log
     Log l = sampleLog("A1", -60);
@@ -172,7 +173,7 @@ TEST_CASE(
     for (int i = 0; i < 400000; ++i) l.bytes += static_cast<char>(noise());
     if (!refused([&] { import(f, l); })) ::_exit(3);
     if (!(f.campaign() == before)) ::_exit(4);
-    f.edit("Rename", renamed(before, "Wire"));
+    f.edit(test::step("Rename"), renamed(before, "Wire"));
   });
   CHECK(WEXITSTATUS(status) == 0);
   CHECK(same(read(dir / "c.distanz"), renamed(small(), "Wire")));
@@ -184,9 +185,9 @@ TEST_CASE("a newer file opens read-only with a plain message") {
   { CampaignFile::create(dir / "c.distanz", small()); }
   SQLite::Database((dir / "c.distanz").string(), SQLite::OPEN_READWRITE).exec("PRAGMA user_version=99");
   CampaignFile f = openToEdit(dir / "c.distanz");
-  CHECK_THAT(f.readOnlyReason(), Contains("newer version"));
+  CHECK_THAT(test::told(f.readOnlyReason()), Contains("newer version"));
   CHECK(same(f.campaign(), small()));
-  CHECK_THROWS_WITH(f.edit("Rename", renamed(small(), "x")), Contains("newer version"));
+  CHECK_REFUSED(f.edit(test::step("Rename"), renamed(small(), "x")), Contains("newer version"));
 }
 
 TEST_CASE("a file that a newer version brought up to date while it was open is written no more",
@@ -194,7 +195,7 @@ TEST_CASE("a file that a newer version brought up to date while it was open is w
   const TempDir dir;
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
   SQLite::Database((dir / "c.distanz").string(), SQLite::OPEN_READWRITE).exec("PRAGMA user_version=99");
-  CHECK_THROWS_WITH(f.edit("Rename", renamed(small(), "x")), Contains("newer version"));
+  CHECK_REFUSED(f.edit(test::step("Rename"), renamed(small(), "x")), Contains("newer version"));
   CHECK_FALSE(f.refresh());
   CHECK(same(f.campaign(), small()));
   CHECK(same(read(dir / "c.distanz"), small()));
@@ -206,7 +207,7 @@ TEST_CASE("purge: only logs that neither a run nor undo speaks of go") {
   const campaign::Run kept = import(f, sampleLog("a", -60)), undone = import(f, sampleLog("b", -70));
   f.undo();  // redo wants it
   CHECK(f.purge() == 0);
-  f.edit("Rename", renamed(f.campaign(), "x"));  // no redo any more
+  f.edit(test::step("Rename"), renamed(f.campaign(), "x"));  // no redo any more
   CHECK(f.purge() == 1);
   const SampleFile s(dir / "c.distanz", Access::ReadOnly);
   CHECK(s.has(kept));

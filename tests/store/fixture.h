@@ -10,6 +10,7 @@
 #include "store/campaign_file.h"
 #include "store/sample_file.h"
 #include "support/temp_dir.h"
+#include "support/told.h"
 
 namespace distanz::test {
 
@@ -68,7 +69,7 @@ inline campaign::Campaign read(const std::filesystem::path& path) {
 inline store::Added add(store::CampaignFile& file, const Log& log) {
   std::vector<store::PackedRun> runs;
   runs.push_back(log.packed());
-  return file.addRuns("Import", std::move(runs), file.campaign().links);
+  return file.addRuns(test::step("Import"), std::move(runs), file.campaign().links);
 }
 inline campaign::Run import(store::CampaignFile& file, const Log& log) {
   return add(file, log).runs.at(0);

@@ -2,8 +2,9 @@
 #include <SQLiteCpp/Database.h>
 #include <SQLiteCpp/Statement.h>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "store/fixture.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::store;
@@ -21,13 +22,13 @@ TEST_CASE("foreign, truncated, damaged and missing files are refused, not touche
                                        {whole.substr(0, 60), "is not a Distanz campaign"},
                                        {whole.substr(0, 100) + std::string(whole.size() - 100, 'x'), ""}}));
   spill(dir / "bad.distanz", bytes);
-  CHECK_THROWS_WITH(CampaignFile::open(dir / "bad.distanz", Access::ReadWrite),
-                    Contains("bad.distanz: ") && Contains(because));
+  CHECK_REFUSED(CampaignFile::open(dir / "bad.distanz", Access::ReadWrite),
+                Contains("bad.distanz: ") && Contains(because));
   CHECK(slurp(dir / "bad.distanz") == bytes);
-  CHECK_THROWS_WITH(CampaignFile::open(dir / "none.distanz", Access::ReadWrite),
-                    Contains("check that it is still there"));
+  CHECK_REFUSED(CampaignFile::open(dir / "none.distanz", Access::ReadWrite),
+                Contains("check that it is still there"));
   SQLite::Database(dir / "other.db", SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE).exec("CREATE TABLE t(x)");
-  CHECK_THROWS_WITH(openToEdit(dir / "other.db"), Contains("not a Distanz campaign"));
+  CHECK_REFUSED(openToEdit(dir / "other.db"), Contains("not a Distanz campaign"));
 }
 
 TEST_CASE("hostile schema: a table that is a view, virtual or another is refused, an endless one included",
@@ -43,7 +44,7 @@ TEST_CASE("hostile schema: a table that is a view, virtual or another is refused
       "DROP TABLE entity; CREATE VIRTUAL TABLE entity USING fts5(kind, id, position, revision, body)",
       "DROP TABLE history; CREATE TABLE history(id, at, what, changes, undone)", "DROP TABLE meta");
   SQLite::Database(file.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE).exec(sql);
-  CHECK_THROWS_WITH(openToEdit(file), Contains("changed by hand"));
+  CHECK_REFUSED(openToEdit(file), Contains("changed by hand"));
   CHECK_THROWS_AS(SampleFile(file, Access::ReadOnly), InputError);
 }
 
@@ -57,7 +58,7 @@ TEST_CASE("hostile schema: triggers and views of others do nothing", "[regressio
           "CREATE TRIGGER u BEFORE INSERT ON history BEGIN SELECT RAISE(ABORT, 'no'); END;"
           "CREATE VIEW mine AS SELECT * FROM entity");
   CampaignFile f = openToEdit(file);
-  f.edit("Rename", renamed(f.campaign(), "Helix"));
+  f.edit(test::step("Rename"), renamed(f.campaign(), "Helix"));
   CHECK(read(file).setups[0].name == "Helix");
 }
 
@@ -80,7 +81,7 @@ TEST_CASE("hostile rows: whatever a body holds, the file is refused with a sente
     openToEdit(file);
     FAIL("opened");
   } catch (const InputError& e) {
-    const std::string text = e.what();
+    const std::string text = test::told(e);
     CHECK_THAT(text, Contains("c.distanz") && !Contains("json.exception") && !Contains("exception"));
   }
 }
@@ -89,7 +90,7 @@ TEST_CASE("hostile history: a step that makes no sense is refused, the campaign 
   const TempDir dir;
   const auto file = dir / "c.distanz";
   CampaignFile f = CampaignFile::create(file, small());
-  f.edit("Rename", renamed(f.campaign(), "Helix"));
+  f.edit(test::step("Rename"), renamed(f.campaign(), "Helix"));
   const std::string changes = GENERATE(as<std::string>{}, "x", "[[1]]", "[[\"setup\",\"A\",[0,7],[0,\"\"]]]",
                                        "[[\"setup\",\"A\",null,[1,\"{}\"]]]", "[[\"setup\",\"Z\",null,null]]",
                                        "[[\"facts\",\"\",[0,\"[\"],[0,\"[\"]]]");
@@ -102,7 +103,7 @@ TEST_CASE("hostile history: a step that makes no sense is refused, the campaign 
   try {
     f.undo();
   } catch (const InputError& e) {
-    CHECK_THAT(std::string(e.what()), !Contains("exception"));
+    CHECK_THAT(test::told(e), !Contains("exception"));
   }
   CHECK(f.campaign().setups[0].name == "Helix");
   CHECK(read(file).setups[0].name == "Helix");
@@ -117,7 +118,7 @@ TEST_CASE("names: a file is what it is called, not what SQLite would make of it"
   std::filesystem::current_path(dir.path());
   {
     CampaignFile f = CampaignFile::create(name, small());
-    f.edit("Rename", renamed(f.campaign(), "Helix"));
+    f.edit(test::step("Rename"), renamed(f.campaign(), "Helix"));
   }
   CHECK(read(name).setups[0].name == "Helix");
   std::filesystem::current_path(old);

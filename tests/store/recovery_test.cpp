@@ -1,13 +1,14 @@
 // Killed programs, and what they leave.
 #include <csignal>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/aside.h"
 #include "formats/interchange.h"
 #include "formats/log_writer.h"
 #include "store/exchange.h"
 #include "store/fixture.h"
 #include "support/scenarios.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::store;
@@ -59,7 +60,7 @@ TEST_CASE("a waiting journal or log is no damage: the file is recovered whole, b
   CHECK(same(read(file), before));
   CHECK(SampleFile(file, Access::ReadOnly).logBytes(before.runs[0]) == sampleLog("a", -60).bytes);
   CampaignFile f = openToEdit(file);
-  f.edit("Rename", renamed(f.campaign(), "Goes on"));
+  f.edit(test::step("Rename"), renamed(f.campaign(), "Goes on"));
   CHECK(namesIn(dir.path()) == std::vector<std::string>{"c.distanz"});
 }
 

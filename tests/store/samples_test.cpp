@@ -3,7 +3,7 @@
 
 #include <cstring>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/interchange.h"
 #include "formats/log_reader.h"
 #include "formats/log_writer.h"
@@ -11,6 +11,7 @@
 #include "store/exchange.h"
 #include "store/fixture.h"
 #include "support/scenarios.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::store;
@@ -90,7 +91,7 @@ TEST_CASE(
                   "DELETE FROM channel", "UPDATE channel SET codec = 'other'"));
   CHECK(s.recording(run, f.campaign())->rows() == 2);
   damage(GENERATE("UPDATE attachment SET bytes = x'28b52ffd'", "DELETE FROM attachment"));
-  CHECK_THROWS_WITH(s.recording(run, f.campaign()), Contains("run A1") && Contains("import it again"));
+  CHECK_REFUSED(s.recording(run, f.campaign()), Contains("run A1") && Contains("import it again"));
   const Added added = add(f, a);
   CHECK(added.runs.empty());
   CHECK(added.restored == std::vector<std::string>{"A1"});
@@ -136,7 +137,7 @@ TEST_CASE("interchange: a faulty log or a stop leaves no campaign file behind") 
   CHECK_THROWS(fromInterchange(dir / "one", dir / "stopped.distanz", [](double) { return false; }));
   CHECK_FALSE(std::filesystem::exists(dir / "stopped.distanz"));
   spill(dir / "one" / "B1.csv", "nonsense");
-  CHECK_THROWS_WITH(fromInterchange(dir / "one", dir / "bad.distanz"), Contains("B1.csv"));
+  CHECK_REFUSED(fromInterchange(dir / "one", dir / "bad.distanz"), Contains("B1.csv"));
   CHECK_FALSE(std::filesystem::exists(dir / "bad.distanz"));
   CHECK_FALSE(std::filesystem::exists(dir / "bad.distanz-wal"));
 }
@@ -183,7 +184,7 @@ TEST_CASE("identity: everything gets a UUID when it is kept, keeps it, and a cop
   campaign::Campaign next = f.campaign();
   next.setups.push_back(next.setups[0]);
   next.setups[1].id = "B";
-  f.edit("Copy", next);
+  f.edit(test::step("Copy"), next);
   CHECK(f.campaign().setups[0].uuid == own);
   CHECK(f.campaign().setups[1].uuid.size() == 36);
   CHECK(f.campaign().setups[1].uuid != own);

@@ -1,8 +1,9 @@
 // Several programs, or connections, on one campaign file.
 #include <csignal>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "store/fixture.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::store;
@@ -53,7 +54,7 @@ TEST_CASE("two programs: another's half-done import is not taken for rubbish by 
   {
     CampaignFile::open(dir / "c.distanz", Access::ReadWrite);
   }  // opened and closed between reading the log and keeping it
-  const campaign::Run run = f.addRuns("Import", std::move(runs), f.campaign().links).runs.at(0);
+  const campaign::Run run = f.addRuns(test::step("Import"), std::move(runs), f.campaign().links).runs.at(0);
   { CampaignFile::open(dir / "c.distanz", Access::ReadWrite); }
   CHECK(SampleFile(dir / "c.distanz", Access::ReadOnly).logBytes(run, run.source()) == log.bytes);
 }
@@ -68,18 +69,18 @@ TEST_CASE(
   CampaignFile f = CampaignFile::create(dir / "c.distanz", two);
   CampaignFile g = openToEdit(dir / "c.distanz");
   const campaign::Campaign base = f.campaign();
-  g.edit("Rename", renamed(g.campaign(), "Elsewhere"));
-  CHECK_THROWS_AS(f.edit("Rename", base, renamed(base, "Here")), Conflict);
+  g.edit(test::step("Rename"), renamed(g.campaign(), "Elsewhere"));
+  CHECK_THROWS_AS(f.edit(test::step("Rename"), base, renamed(base, "Here")), Conflict);
   CHECK(f.campaign().setups[0].name == "Elsewhere");  // taken in
   campaign::Campaign next = base;
   next.setups[1].name = "Six turns";
-  f.edit("Rename B", base, next);
+  f.edit(test::step("Rename B"), base, next);
   CHECK(f.campaign().setups[0].name == "Elsewhere");
   CHECK(f.campaign().setups[1].name == "Six turns");
   // An undo elsewhere leaves as many steps as before; it is a change all the same.
   g.undo();
   CHECK(g.campaign().setups[1].name == "Helix");
-  CHECK_THROWS_AS(f.edit("Rename B", f.campaign(),
+  CHECK_THROWS_AS(f.edit(test::step("Rename B"), f.campaign(),
                          [&] {
                            campaign::Campaign mine = f.campaign();
                            mine.setups[1].name = "Mine";
@@ -92,10 +93,10 @@ TEST_CASE(
 TEST_CASE("lost update: with the history full, a foreign edit is still seen", "[regression]") {
   const TempDir dir;
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
-  for (int i = 0; i < 501; ++i) f.edit("Rename", renamed(f.campaign(), std::to_string(i)));
+  for (int i = 0; i < 501; ++i) f.edit(test::step("Rename"), renamed(f.campaign(), std::to_string(i)));
   CampaignFile g = openToEdit(dir / "c.distanz");
-  g.edit("Rename", renamed(g.campaign(), "Elsewhere"));
-  CHECK_THROWS_AS(f.edit("Rename", renamed(f.campaign(), "Here")), Conflict);
+  g.edit(test::step("Rename"), renamed(g.campaign(), "Elsewhere"));
+  CHECK_THROWS_AS(f.edit(test::step("Rename"), renamed(f.campaign(), "Here")), Conflict);
   CHECK(read(dir / "c.distanz").setups[0].name == "Elsewhere");
 }
 
@@ -106,13 +107,13 @@ TEST_CASE("lost update: a merge that makes no sense together is a conflict") {
   const campaign::Campaign base = f.campaign();
   campaign::Campaign without = base;
   without.setups.clear();
-  g.edit("Remove A", without);
+  g.edit(test::step("Remove A"), without);
   campaign::Campaign with_run = base;
   campaign::Run run;
   run.id = "A1";
   run.setup = "A";
   with_run.runs.push_back(run);
-  CHECK_THROWS_AS(f.edit("Add", base, with_run), Conflict);
+  CHECK_THROWS_AS(f.edit(test::step("Add"), base, with_run), Conflict);
   CHECK(same(read(dir / "c.distanz"), without));
 }
 
@@ -121,11 +122,11 @@ TEST_CASE("foreign changes: refresh takes them in, and says whether there were a
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
   CHECK_FALSE(f.refresh());
   CampaignFile g = openToEdit(dir / "c.distanz");
-  g.edit("Rename", renamed(g.campaign(), "Elsewhere"));
+  g.edit(test::step("Rename"), renamed(g.campaign(), "Elsewhere"));
   CHECK(f.refresh());
   CHECK(same(f.campaign(), g.campaign()));
   CHECK_FALSE(f.refresh());
-  CHECK(f.undoable() == std::string("Rename"));
+  CHECK(test::told(f.undoable()) == "Rename");
   f.undo();
   CHECK(g.refresh());
   CHECK(same(g.campaign(), small()));
@@ -136,7 +137,7 @@ TEST_CASE("imports of several programs get different ids, and one log counts onc
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small()), g = openToEdit(dir / "c.distanz");
   CHECK(import(f, sampleLog("a", -60)).id == "A1");
   CHECK(import(g, sampleLog("b", -61)).id == "A2");
-  CHECK_THROWS_WITH(import(g, sampleLog("again", -60)), Contains("already, as run A1"));
+  CHECK_REFUSED(import(g, sampleLog("again", -60)), Contains("already, as run A1"));
   CHECK(import(f, sampleLog("c", -62)).order == 3);
 }
 
@@ -167,7 +168,7 @@ TEST_CASE(
     { CampaignFile::create(dir / "other.distanz", small()); }
     spill(file, slurp(dir / "other.distanz"));  // the same file, other bytes
   }
-  CHECK_THROWS_AS(f.edit("Rename", renamed(before, "Lost")), InputError);
+  CHECK_THROWS_AS(f.edit(test::step("Rename"), renamed(before, "Lost")), InputError);
   CHECK_THROWS_AS(f.undo(), InputError);
   CHECK(same(f.campaign(), before));
   if (how != Replaced && how != OlderCopy) return;

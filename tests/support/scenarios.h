@@ -1,5 +1,6 @@
 #pragma once
-#include "core/analysis/campaign_analysis.h"
+#include "core/analysis/analyse.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/simulate/scenario.h"
 
 namespace distanz::test {

@@ -5,17 +5,22 @@
 #include <iostream>
 #include <nlohmann/json.hpp>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/campaign_json.h"
 #include "formats/files.h"
 #include "formats/json_fields.h"
 #include "store/exchange.h"
 #include "store/log_intake.h"
+#include "words/say.h"
 
 using namespace distanz;
 using namespace distanz::store;
 
 namespace {
+
+std::string said(const std::optional<Finding>& step) {
+  return step ? words::sentence(*step).toStdString() : "-";
+}
 
 campaign::Campaign start() {
   campaign::Campaign c;
@@ -39,7 +44,7 @@ void importLog(CampaignFile& file, const std::string& log) {
   run.editSource().file = std::filesystem::path(log).filename().string();
   std::vector<PackedRun> runs;
   runs.push_back(packedRun(run, std::move(taken)));
-  file.addRuns("Import", std::move(runs), file.campaign().links);
+  file.addRuns(finding("step-said", {{"what", "Import"}}), std::move(runs), file.campaign().links);
 }
 
 /// One line that tells the state: the campaign, what can be undone, and that every log is whole.
@@ -48,7 +53,7 @@ void digest(const std::string& name) {
   const SampleFile samples(name, Access::ReadOnly);
   for (const campaign::Run& run : file.campaign().runs) {
     samples.logBytes(run);
-    if (samples.recording(run, file.campaign())->rows() == 0) throw InputError("no rows");
+    if (samples.recording(run, file.campaign())->rows() == 0) throw InputError(finding("no-rows"));
   }
   campaign::Campaign told = file.campaign();  // but for what is drawn at random
   told.uuid.clear();
@@ -57,8 +62,7 @@ void digest(const std::string& name) {
   for (auto& run : told.runs) run.uuid.clear();
   std::printf("%s undo=%s redo=%s runs=%zu\n",
               formats::sha256(formats::jsonText(formats::campaignJson(told))).c_str(),
-              file.undoable().value_or("-").c_str(), file.redoable().value_or("-").c_str(),
-              file.campaign().runs.size());
+              said(file.undoable()).c_str(), said(file.redoable()).c_str(), file.campaign().runs.size());
 }
 
 void step(const std::string& what, const std::vector<std::string>& args) {
@@ -71,7 +75,7 @@ void step(const std::string& what, const std::vector<std::string>& args) {
     CampaignFile file = edited(name);
     campaign::Campaign next = file.campaign();
     next.setups.at(0).name = args.size() > 1 ? args[1] : "Edited";
-    file.edit("Edit", next);
+    file.edit(finding("step-said", {{"what", "Edit"}}), next);
   } else if (what == "undo") {
     edited(name).undo();
   } else if (what == "redo") {
@@ -88,7 +92,7 @@ void step(const std::string& what, const std::vector<std::string>& args) {
   } else if (what == "replace") {
     CampaignFile::create(name, start(), CampaignFile::Existing::Replace);
   } else {
-    throw InputError("no such step");
+    throw InputError(finding("unexpected", {{"what", what}}));
   }
 }
 
@@ -101,7 +105,7 @@ int main(int argc, char** argv) {
     std::printf("ack\n");
     return 0;
   } catch (const Error& e) {
-    std::cerr << e.what() << "\n";
+    std::cerr << words::sentence(e).toStdString() << "\n";
     return 1;
   }
 }

@@ -17,8 +17,9 @@
 #include "app/runs/import_dialog.h"
 #include "app/shared/theme.h"
 #include "app/window/main_window.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "formats/files.h"
+#include "words/say.h"
 
 using namespace distanz;
 using namespace distanz::app;
@@ -54,7 +55,8 @@ class Driver {
     if (m_random() % 4 == 0) return import(d, mark);
     campaign::Campaign next = d.campaign();
     next.setups.at(m_random() % next.setups.size()).differs = mark;
-    if (d.edit("Edit " + QString::fromStdString(mark), next) && !d.waiting())
+    if (d.edit(finding("step-said", {{"what", "Edit " + mark}}), next) &&
+        !d.waiting())
       writeDown(m_kept, "edit " + mark);
   }
 
@@ -133,7 +135,7 @@ int main(int argc, char** argv) {
   try {
     if (std::string(argv[1]) == "--check") return check(argv[2], argv[3]);
   } catch (const Error& e) {
-    std::cout << e.what() << "\n";
+    std::cout << words::sentence(e).toStdString() << "\n";
     return 1;
   }
   QApplication application(argc, argv);

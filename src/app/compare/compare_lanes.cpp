@@ -5,8 +5,12 @@
 #include <cmath>
 
 #include "app/shared/theme.h"
+#include "words/quantity.h"
 
 namespace distanz::app {
+
+using quantity::Unit;
+
 namespace {
 
 constexpr int kMostDrawn = 16;      // setups: twice the marks there are
@@ -101,7 +105,10 @@ void CompareLanes::drawRuns(const std::string& link) {
     const auto found = a.reductions[i].links.find(link);
     if (found == a.reductions[i].links.end()) continue;
     drawRun(i, found->second);
-    for (const double v : found->second.signal.out.value) low = std::min(low, v), high = std::max(high, v);
+    for (const double v : found->second.signal.out.value) {
+      low = std::min(low, v);
+      high = std::max(high, v);
+    }
     top = std::max(top, found->second.top_bitrate_mbps);
   }
   if (high > low) m_plot->setRange(Signal, low - 4, std::min(high, low + 75) + 4);
@@ -111,7 +118,7 @@ void CompareLanes::drawRuns(const std::string& link) {
 void CompareLanes::drawRun(std::size_t run, const analysis::LinkReduction& reduced) {
   const auto& r = m_document.analysedCampaign().runs[run];
   if (!drawn(r.setup)) return;
-  const bool used = m_document.analysis().runs[run].used && reduced.left_out.empty();
+  const bool used = m_document.analysis().runs[run].used && !reduced.left_out;
   QPen pen;
   pen.setWidth(0);  // cosmetic: drawn several times as fast as a stroked line
   pen.setColor(used ? faint(theme::setupColour(markOf(r.setup)), 0.5F) : faint(theme::tokens().muted, 0.25F));
@@ -148,15 +155,17 @@ void CompareLanes::drawRules(const std::string& link) {
   for (const auto& result : m_document.analysis().setups) {
     if (result.link != link || !result.critical_dbm) continue;
     m_plot->floor(Signal, *result.critical_dbm,
-                  tr("critical level %1 dBm: below it the rule fails").arg(*result.critical_dbm, 0, 'f', 0));
+                  tr("critical level %1: below it the rule fails")
+                      .arg(words::quantity(*result.critical_dbm, Unit::Dbm)));
     break;  // one receiver, one level
   }
   const campaign::Link* l = campaign::findLink(m_document.analysedCampaign(), link);
   if (l && l->rule.lq_min_pct)
-    m_plot->floor(Quality, *l->rule.lq_min_pct, tr("rule %1 %").arg(*l->rule.lq_min_pct, 0, 'f', 0));
+    m_plot->floor(Quality, *l->rule.lq_min_pct,
+                  tr("rule %1").arg(words::quantity(*l->rule.lq_min_pct, Unit::Percent)));
   if (l && l->rule.bitrate_min_mbps)
     m_plot->floor(Bitrate, *l->rule.bitrate_min_mbps,
-                  tr("rule %1 Mbit/s").arg(*l->rule.bitrate_min_mbps, 0, 'f', 0));
+                  tr("rule %1").arg(words::quantity(*l->rule.bitrate_min_mbps, Unit::MegabitPerSecond)));
 }
 
 void CompareLanes::drawPlaces(const std::string& link) {

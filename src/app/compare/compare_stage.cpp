@@ -12,7 +12,9 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
-#include "core/analysis/reading.h"
+#include "core/analysis/findings/advice.h"
+#include "core/analysis/findings/findings.h"
+#include "core/analysis/result/reading.h"
 
 namespace distanz::app {
 
@@ -125,19 +127,26 @@ void CompareStage::fillLegs(QMenu* menu) {
     QAction* a =
         menu->addAction(tr("Compare the two ways of %1 as setups").arg(QString::fromStdString(s.id)));
     a->setObjectName("split_" + QString::fromStdString(s.id));
-    connect(a, &QAction::triggered, this, [this, id = s.id] {
-      document().edit(tr("Split %1 by leg").arg(QString::fromStdString(id)),
-                      campaign::splitByLeg(document().campaign(), id));
-    });
+    connect(a, &QAction::triggered, this, [this, id = s.id] { splitByLeg(id); });
   }
+}
+
+void CompareStage::splitByLeg(const std::string& id) {
+  const campaign::Setup* setup = campaign::findSetup(document().campaign(), id);
+  if (!setup) return;
+  const QString name = QString::fromStdString(setup->name.empty() ? id : setup->name);
+  document().edit(finding("split-by-leg", {{"setup", id}}),
+                  campaign::splitByLeg(document().campaign(), id,
+                                       {tr("%1, way out").arg(name).toStdString(),
+                                        tr("%1, way back").arg(name).toStdString()}));
 }
 
 void CompareStage::countLegs(campaign::Legs legs) {
   campaign::Campaign next = document().campaign();
   for (campaign::Run& r : next.runs) r.legs = legs;
-  document().edit(legs == campaign::Legs::Both  ? tr("Count both ways")
-                  : legs == campaign::Legs::Out ? tr("Count the ways out only")
-                                                : tr("Count the ways back only"),
+  document().edit(finding(legs == campaign::Legs::Both  ? "count-both-ways"
+                          : legs == campaign::Legs::Out ? "count-ways-out"
+                                                        : "count-ways-back"),
                   next);
 }
 
@@ -165,14 +174,8 @@ void CompareStage::askAboutRun(const QString& run, const QPoint& at) {
 }
 
 std::string CompareStage::limitingLink() const {
-  const auto& a = document().analysis();
-  const analysis::SetupOnLink* least = nullptr;
-  for (const auto& answer : a.answers)
-    if (const auto* l = a.limiting(answer.setup);
-        l &&
-        (!least || l->typical.estimate_m.value_or(INFINITY) < least->typical.estimate_m.value_or(INFINITY)))
-      least = l;
-  if (least) return least->link;
+  const std::string link = document().analysis().limitingLink();
+  if (!link.empty()) return link;
   return document().campaign().links.empty() ? std::string() : document().campaign().links.front().id;
 }
 
@@ -217,14 +220,13 @@ void CompareStage::refresh() {
   m_lanes->draw(link());
 }
 
-std::vector<analysis::Sentence> CompareStage::findings() const {
-  if (!document().analysed())
-    return {{analysis::Tone::Result, "Analysing", "The verdict appears here in a moment."}};
+std::vector<Finding> CompareStage::findings() const {
+  if (!document().analysed()) return {finding("analysing")};
   return analysis::findings(document().analysedCampaign(), document().analysis());
 }
 
-QString CompareStage::lacks() const {
-  return document().analysis().answers.size() >= 2 ? QString() : tr("two setups flown");
+std::optional<Finding> CompareStage::lacks() const {
+  return analysis::compareLacks(document().analysis());
 }
 
 bool CompareStage::savePng(const QString& file) {

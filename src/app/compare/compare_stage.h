@@ -19,8 +19,8 @@ class CompareStage : public Stage, public Exportable {
  public:
   explicit CompareStage(Document& document, QWidget* parent = nullptr);
 
-  std::vector<analysis::Sentence> findings() const override;
-  QString lacks() const override;
+  std::vector<Finding> findings() const override;
+  std::optional<Finding> lacks() const override;
   bool savePng(const QString& file) override;
   bool saveSvg(const QString& file) override;
   QByteArray csv() const override;
@@ -40,6 +40,7 @@ class CompareStage : public Stage, public Exportable {
   QPushButton* legsButton();
   void fillLegs(QMenu* menu);
   void countLegs(campaign::Legs legs);
+  void splitByLeg(const std::string& setup);
   void askAboutRun(const QString& run, const QPoint& at);
   std::string limitingLink() const;
 

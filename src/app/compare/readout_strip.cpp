@@ -5,7 +5,8 @@
 #include "app/shared/badge.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
-#include "core/analysis/reading.h"
+#include "core/analysis/result/reading.h"
+#include "words/quantity.h"
 
 namespace distanz::app {
 namespace {
@@ -54,7 +55,8 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
     return;
   }
   p.drawText(top, Qt::AlignVCenter,
-             tr("Mean of all runs at %1, within 20 m").arg(distanceLabel(*m_document.picked())));
+             tr("Mean of all runs at %1, within %2")
+                 .arg(distanceLabel(*m_document.picked()), distanceLabel(analysis::kReadWithin_m)));
   auto readings =
       analysis::readAt(m_document.analysedCampaign(), m_document.analysis(), m_link, *m_document.picked());
   if (readings.size() > kMostRead) readings.resize(kMostRead);
@@ -71,9 +73,9 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
       p.drawText(QRectF(x, row.top(), pitch - 32, row.height()), Qt::AlignVCenter, tr("not flown here"));
       continue;
     }
-    if (r.signal_dbm) x = figure(p, x, row, QString::number(*r.signal_dbm, 'f', 1), tr("dBm"));
-    if (r.quality_pct) x = figure(p, x, row, QString::number(*r.quality_pct, 'f', 0), tr("%"));
-    if (r.bitrate_mbps) figure(p, x, row, QString::number(*r.bitrate_mbps, 'f', 1), tr("Mbit/s"));
+    if (r.signal_dbm) x = figure(p, x, row, words::number(*r.signal_dbm, 1), tr("dBm"));
+    if (r.quality_pct) x = figure(p, x, row, words::number(*r.quality_pct, 0), tr("%"));
+    if (r.bitrate_mbps) figure(p, x, row, words::number(*r.bitrate_mbps, 1), tr("Mbit/s"));
   }
 }
 

@@ -11,6 +11,8 @@
 #include "core/campaign/kit.h"
 #include "core/campaign/limits.h"
 #include "core/campaign/typed.h"
+#include "words/quantity.h"
+#include "words/say.h"
 
 namespace distanz::app {
 namespace {
@@ -42,17 +44,17 @@ QuantityEdit* KitCard::field(const Field& about, Get get, Set set) {
   edit->field()->setAccessibleName(about.label);
   edit->field()->setPlaceholderText(about.hint);
   edit->show(get(m_document.campaign()));
-  connect(edit, &QuantityEdit::committed, this, [this, set, label = about.label](std::optional<double> value) {
+  connect(edit, &QuantityEdit::committed, this, [this, set, name = std::string(about.name)](std::optional<double> value) {
     campaign::Campaign next = m_document.campaign();
     set(next, value);
-    m_document.edit(tr("Change %1").arg(label.toLower()), next);
+    m_document.edit(finding("change-field", {{"field", Term{"field-" + name}}}), next);
   });
   connect(&m_document, &Document::changed, edit, [this, edit, get] { edit->show(get(m_document.campaign())); });
   return edit;
 }
 
 QLineEdit* KitCard::text(const QString& placeholder, std::function<std::string(const campaign::Campaign&)> get,
-                         std::function<void(campaign::Campaign&, const std::string&)> set, const QString& what) {
+                         std::function<void(campaign::Campaign&, const std::string&)> set, const Finding& what) {
   auto* edit = new QLineEdit(QString::fromStdString(get(m_document.campaign())));
   edit->setPlaceholderText(placeholder);
   edit->setAccessibleName(placeholder);
@@ -128,7 +130,7 @@ QPushButton* LinkCard::removeButton(const std::string& id) {
   remove->setObjectName("removeLink_" + QString::fromStdString(id));
   remove->setAccessibleName(tr("Remove the %1 link").arg(QString::fromStdString(id)));
   connect(remove, &QPushButton::clicked, this, [this, id] {
-    m_document.edit(tr("Remove the %1 link").arg(QString::fromStdString(id)), campaign::withoutLink(m_document.campaign(), id));
+    m_document.edit(finding("remove-link", {{"link", id}}), campaign::withoutLink(m_document.campaign(), id));
   });
   return remove;
 }
@@ -136,10 +138,10 @@ QPushButton* LinkCard::removeButton(const std::string& id) {
 TextEdit* LinkCard::modesField(const std::string& id) {
   auto* edit = new TextEdit([this, id](const QString& text) {
     const campaign::TypedModes typed = campaign::parseModes(text.toStdString());
-    if (!typed.problem.empty()) return QString::fromStdString(typed.problem);
+    if (typed.problem) return words::sentence(*typed.problem);
     campaign::Campaign next = m_document.campaign();
     if (campaign::Link* l = byId(next.links, id)) l->modes = typed.modes;
-    m_document.edit(tr("Change sensitivity per mode"), next);
+    m_document.edit(finding("change-modes"), next);
     return QString();
   });
   edit->field()->setObjectName("modes_" + QString::fromStdString(id));
@@ -147,7 +149,7 @@ TextEdit* LinkCard::modesField(const std::string& id) {
   edit->field()->setPlaceholderText(tr("50 Hz: -112 dBm; 150 Hz: -107 dBm"));
   const auto showModes = [this, edit, id] {
     const campaign::Link* l = campaign::findLink(m_document.campaign(), id);
-    if (l) edit->showText(QString::fromStdString(campaign::modesText(l->modes)));
+    if (l) edit->showText(words::modes(l->modes));
   };
   showModes();
   connect(&m_document, &Document::changed, edit, showModes);
@@ -172,7 +174,7 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
       [id](auto& c, const std::string& v) {
         if (auto* s = byId(c.setups, id)) s->name = v;
       },
-      tr("Rename setup %1").arg(QString::fromStdString(id)));
+      finding("rename-setup", {{"setup", id}}));
   name->setObjectName("name_" + QString::fromStdString(id));
   name->setFont(theme::bodyFont(15, true));
   grid->addWidget(name, 0, 1, 1, 5);
@@ -185,7 +187,7 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
       [id](auto& c, const std::string& v) {
         if (auto* s = byId(c.setups, id)) s->differs = v;
       },
-      tr("Describe setup %1").arg(QString::fromStdString(id)));
+      finding("describe-setup", {{"setup", id}}));
   differs->setObjectName("differs_" + QString::fromStdString(id));
   grid->addWidget(differs, 1, 1, 1, 6);
   auto* remove = new QPushButton(tr("Remove"));
@@ -195,7 +197,7 @@ SetupCard::SetupCard(Document& document, const std::string& id, QWidget* parent)
   connect(remove, &QPushButton::clicked, this, [this, id] {
     campaign::Campaign next = m_document.campaign();
     next = campaign::withoutSetup(next, id);
-    m_document.edit(tr("Remove setup %1 and its runs").arg(QString::fromStdString(id)), next);
+    m_document.edit(finding("remove-setup", {{"setup", id}}), next);
   });
   const QString heads[] = {tr("link"),
                            tr("transmit power"),
@@ -251,7 +253,7 @@ QWidget* SetupCard::automaticBox(const std::string& setup, const std::string& id
   connect(automatic, &QCheckBox::clicked, this, [this, setup, id](bool on) {
     campaign::Campaign next = m_document.campaign();
     if (auto* s = byId(next.setups, setup)) s->links[id].automatic_power = on;
-    m_document.edit(tr("Change power control"), next);
+    m_document.edit(finding("change-power-control"), next);
   });
   return automatic;
 }

@@ -29,7 +29,7 @@ class KitCard : public QFrame {
   };
   QuantityEdit* field(const Field& about, Get get, Set set);
   QLineEdit* text(const QString& placeholder, std::function<std::string(const campaign::Campaign&)> get,
-                  std::function<void(campaign::Campaign&, const std::string&)> set, const QString& what);
+                  std::function<void(campaign::Campaign&, const std::string&)> set, const Finding& what);
 
   Document& m_document;
 };

@@ -7,7 +7,7 @@
 
 #include "app/kit/cards.h"
 #include "app/shared/text.h"
-#include "core/campaign/kit.h"
+#include "core/analysis/findings/advice.h"
 
 namespace distanz::app {
 namespace {
@@ -118,7 +118,7 @@ void KitStage::addSetup() {
   if (!next.setups.empty())
     setup.links = next.setups.back().links;  // hold the rest: only what differs is typed anew
   next.setups.push_back(setup);
-  document().edit(tr("Add setup %1").arg(QString::fromStdString(setup.id)), next);
+  document().edit(finding("add-setup", {{"setup", setup.id}}), next);
 }
 
 void KitStage::addLink(campaign::LinkKind kind) {
@@ -131,55 +131,15 @@ void KitStage::addLink(campaign::LinkKind kind) {
   if (kind == campaign::LinkKind::Video) link.frequency_mhz = 5800;
   link.rule.lq_min_pct = 70;
   next.links.push_back(link);
-  document().edit(tr("Add %1 link").arg(QString::fromStdString(link.id)), next);
+  document().edit(finding("add-link", {{"link", link.id}}), next);
 }
 
-std::vector<analysis::Sentence> KitStage::findings() const {
-  using analysis::Tone;
-  const auto& c = document().campaign();
-  std::vector<analysis::Sentence> out;
-  if (c.setups.size() < 2)
-    out.push_back({Tone::Advice, tr("Describe two setups").toStdString(),
-                   tr("Say what differs between them. A comparison changes one thing and holds the rest.")
-                       .toStdString()});
-  if (std::any_of(c.setups.begin(), c.setups.end(), [](const auto& s) { return s.name.empty(); }))
-    out.push_back(
-        {Tone::Advice, tr("Name the setups").toStdString(),
-         tr("By what is flown, so that a verdict reads as what it is: \"Six-turn helix is better\".")
-             .toStdString()});
-  for (const auto& l : c.links)
-    if (!l.sensitivity_dbm)
-      out.push_back(
-          {Tone::Advice,
-           tr("Enter the %1 receiver's sensitivity").arg(QString::fromStdString(l.id)).toStdString(),
-           tr("Without it, range can only be told once the link was seen failing in flight.").toStdString()});
-  for (const auto& s : c.setups)
-    for (const auto& l : c.links)
-      if (!s.links.contains(l.id) || !campaign::valueAt(c, s.links.at(l.id), campaign::kTransmitPower)) {
-        out.push_back({Tone::Result,
-                       {},
-                       tr("Setup %1 has no transmit power on the %2 link: nothing is predicted for it.")
-                           .arg(QString::fromStdString(s.id), QString::fromStdString(l.id))
-                           .toStdString()});
-      }
-  if (out.empty())
-    out.push_back({Tone::Advice, tr("The kit is described").toStdString(),
-                   tr("Next: set the station and the far post in Plan.").toStdString()});
-  out.push_back({Tone::Caution,
-                 {},
-                 tr("Never power a transmitter without its antenna or load. Power and EIRP limits are your "
-                    "country's: check them; Distanz "
-                    "is no authority.")
-                     .toStdString()});
-  return out;
+std::vector<Finding> KitStage::findings() const {
+  return analysis::kitAdvice(document().campaign());
 }
 
-QString KitStage::lacks() const {
-  const auto& setups = document().campaign().setups;
-  if (setups.size() < 2) return tr("two setups");
-  return std::any_of(setups.begin(), setups.end(), [](const auto& s) { return s.name.empty(); })
-             ? tr("names of setups")
-             : QString();
+std::optional<Finding> KitStage::lacks() const {
+  return analysis::kitLacks(document().campaign());
 }
 
 }  // namespace distanz::app

@@ -11,8 +11,8 @@ class KitStage : public Stage {
   Q_OBJECT
  public:
   explicit KitStage(Document& document, QWidget* parent = nullptr);
-  std::vector<analysis::Sentence> findings() const override;
-  QString lacks() const override;
+  std::vector<Finding> findings() const override;
+  std::optional<Finding> lacks() const override;
 
   void addSetup();
   void addLink(campaign::LinkKind kind);

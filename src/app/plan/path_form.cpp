@@ -127,10 +127,10 @@ void PathForm::add(int row, int column, const char* name, const QString& label, 
     edit->field()->setPlaceholderText(open ? QString() : tr("station first"));
   };
   refresh();
-  connect(edit, &QuantityEdit::committed, this, [this, set, label](std::optional<double> value) {
+  connect(edit, &QuantityEdit::committed, this, [this, set, name = std::string(name)](std::optional<double> value) {
     campaign::Campaign next = m_document.campaign();
     set(next, *value);
-    m_document.edit(tr("Change %1").arg(label.toLower()), next);
+    m_document.edit(finding("change-field", {{"field", Term{"field-" + name}}}), next);
   });
   connect(&m_document, &Document::changed, edit, refresh);
 }

@@ -8,7 +8,7 @@
 #include "app/shared/distance_axis.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
-#include "core/plan/prediction.h"
+#include "words/quantity.h"
 
 namespace distanz::app {
 namespace {
@@ -75,7 +75,7 @@ void PathView::paintEvent(QPaintEvent*) {
   p.drawPolyline(line);
   p.setFont(theme::figureFont(10));
   double last_label = -100;
-  for (const double post : plan::posts(c)) {
+  for (const double post : m_document.planned().posts) {
     const double x = a.x(post);
     p.setBrush(t.surface);
     p.setPen(QPen(t.ink, 1.6));
@@ -94,7 +94,7 @@ void PathView::paintEvent(QPaintEvent*) {
   p.drawText(QRectF(line.back().x() - 130, middle - 26, 126, 16), Qt::AlignRight | Qt::AlignVCenter, tr("far post"));
   p.setFont(theme::bodyFont(11));
   p.setPen(t.muted);
-  p.drawText(QRectF(a.left_px + 40, 6, 240, 14), Qt::AlignVCenter, tr("from above; outward bearing %1°").arg(bearing, 0, 'f', 1));
+  p.drawText(QRectF(a.left_px + 40, 6, 240, 14), Qt::AlignVCenter, tr("from above; outward bearing %1").arg(words::quantity(bearing, quantity::Unit::Degree, 1)));
   drawNorth(p, QPointF(a.left_px + 20, 24), 90 - bearing);
   if (const auto picked = m_document.picked(); picked && *picked <= a.end_m) {
     p.setPen(QPen(t.ink, 1));

@@ -6,8 +6,9 @@
 
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
-#include "core/plan/prediction.h"
+#include "core/analysis/findings/advice.h"
 #include "core/text/text.h"
+#include "words/quantity.h"
 
 namespace distanz::app {
 
@@ -34,15 +35,7 @@ PlanStage::PlanStage(Document& document, QWidget* parent)
 }
 
 const campaign::Link* PlanStage::shownLink() const {
-  const auto& c = document().campaign();
-  if (c.links.empty()) return nullptr;
-  // The link that is predicted to fail first is the one to plan by.
-  std::string least;
-  double range = INFINITY;
-  for (const auto& p : plan::predict(c, document().axisEnd_m(), 2))
-    if (p.range_m && *p.range_m < range) range = *p.range_m, least = p.link;
-  const campaign::Link* found = campaign::findLink(c, least);
-  return found ? found : &c.links.front();
+  return campaign::findLink(document().campaign(), document().planned().link);
 }
 
 void PlanStage::showEvent(QShowEvent*) {
@@ -66,7 +59,7 @@ void PlanStage::drawPrediction() {
   const campaign::Link* link = shownLink();
   bool any = false;
   double low = 0;
-  for (const auto& p : plan::predict(document().campaign(), document().axisEnd_m())) {
+  for (const auto& p : document().planned().predictions) {
     if (!link || p.link != link->id) continue;
     any = true;
     const int mark = document().markOf(p.setup);
@@ -81,13 +74,13 @@ void PlanStage::drawPrediction() {
   if (critical)
     m_lanes->floor(
         m_signal, *critical,
-        tr("%1 link: critical level %2 dBm").arg(QString::fromStdString(link->id)).arg(*critical, 0, 'f', 0));
+        tr("%1 link: critical level %2")
+            .arg(QString::fromStdString(link->id), words::quantity(*critical, quantity::Unit::Dbm)));
   m_lanes->setRange(m_signal, std::min(low, critical.value_or(low)) - 8, -45);
 }
 
 void PlanStage::drawClearance() {
-  const campaign::Link* link = shownLink();
-  const auto c = link ? plan::clearance(document().campaign(), link->frequency_mhz) : std::nullopt;
+  const auto& c = document().planned().clearance;
   if (!c) {
     m_lanes->note(m_clearance, document().campaign().station.position()
                                    ? tr("Set the far post to see the clearance")
@@ -113,74 +106,17 @@ void PlanStage::drawClearance() {
   m_lanes->setRange(m_clearance, std::min(-4.0, -top * 0.08), top * 1.1);
 }
 
-std::vector<analysis::Sentence> PlanStage::findings() const {
-  using analysis::Tone;
-  std::vector<analysis::Sentence> out;
-  const auto& d = document();
-  const campaign::Link* link = shownLink();
-  const auto c = link ? plan::clearance(d.campaign(), link->frequency_mhz) : std::nullopt;
-  const auto text = [](const QString& s) { return s.toStdString(); };
-  if (!d.campaign().station.position())
-    return {{Tone::Advice, text(tr("Set the station")),
-             text(tr("Where you stand and the ground antenna is. Path and distances are seen from there."))}};
-  if (!c)
-    return {{Tone::Advice, text(tr("Set the far post")),
-             text(tr("By its coordinates, or by distance and bearing from the station. Everything after "
-                     "hangs on this path."))}};
-  if (c->clear)
-    out.push_back({Tone::Result, text(tr("The path is clear")),
-                   text(tr("60 % of the first Fresnel zone is free all the way at %1. Closest at %2: the ray "
-                           "has %3 m, %4 m are needed.")
-                            .arg(QString::fromStdString(
-                                     quantity::format(quantity::Kind::Frequency, link->frequency_mhz)),
-                                 distanceLabel(c->worst.distance_m))
-                            .arg(c->worst.ray_m, 0, 'f', 1)
-                            .arg(c->worst.needed_m, 0, 'f', 1))});
-  else
-    out.push_back({Tone::Caution, text(tr("Too low for the far end")),
-                   text(tr("At %1 from the station the ray has %2 m where %3 m are needed (60 % of the first "
-                           "Fresnel zone). Clear up to "
-                           "%4. Fly higher or raise the antenna.")
-                            .arg(distanceLabel(c->worst.distance_m))
-                            .arg(c->worst.ray_m, 0, 'f', 1)
-                            .arg(c->worst.needed_m, 0, 'f', 1)
-                            .arg(c->clear_to_m ? distanceLabel(*c->clear_to_m) : tr("nowhere")))});
-  for (const auto& p : plan::predict(d.campaign(), d.axisEnd_m(), 2))
-    if (p.link == link->id && p.range_m)
-      out.push_back({Tone::Result,
-                     {},
-                     text(tr("%1 is predicted to reach %2 on the %3 link, with exponent %4.")
-                              .arg(QString::fromStdString(p.setup), distanceLabel(*p.range_m),
-                                   QString::fromStdString(p.link))
-                              .arg(d.campaign().plan_exponent))});
-  const auto* first =
-      d.campaign().setups.empty() ? nullptr : d.analysis().limiting(d.campaign().setups.front().id);
-  if (first && first->exponent)
-    out.push_back({Tone::Advice, text(tr("Use the flown exponent")),
-                   text(tr("The flights so far give %1 (95 %: %2 to %3).")
-                            .arg(first->exponent->estimate, 0, 'f', 2)
-                            .arg(first->exponent->low, 0, 'f', 2)
-                            .arg(first->exponent->high, 0, 'f', 2))});
-  out.push_back({Tone::Result,
-                 {},
-                 text(tr("Radio horizon %1. Beyond %2 the ground reflection makes the signal fall faster.")
-                          .arg(distanceLabel(c->horizon_m), distanceLabel(c->breakpoint_m)))});
-  out.push_back({Tone::Caution,
-                 {},
-                 text(tr("Keep sight of the aircraft or an observer where the rules ask for it. Test "
-                         "failsafe and return before any range "
-                         "run; set the return height above obstacles."))});
-  return out;
+std::vector<Finding> PlanStage::findings() const {
+  return analysis::planAdvice(document().campaign(), document().planned(), document().analysis());
 }
 
-QString PlanStage::lacks() const {
-  if (!document().campaign().station.position()) return tr("a station");
-  return campaign::courseOf(document().campaign()) ? QString() : tr("a path");
+std::optional<Finding> PlanStage::lacks() const {
+  return analysis::planLacks(document().campaign());
 }
 
 QByteArray PlanStage::csv() const {
   QByteArray out("setup,link,distance_m,predicted_dbm\n");
-  for (const auto& p : plan::predict(document().campaign(), document().axisEnd_m()))
+  for (const auto& p : document().planned().predictions)
     for (std::size_t i = 0; i < p.distance_m.size(); ++i)
       out += QString("%1,%2,%3,%4\n")
                  .arg(QString::fromStdString(text::csvField(p.setup)),

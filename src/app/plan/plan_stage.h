@@ -12,8 +12,8 @@ class PlanStage : public Stage, public Exportable {
   Q_OBJECT
  public:
   explicit PlanStage(Document& document, QWidget* parent = nullptr);
-  std::vector<analysis::Sentence> findings() const override;
-  QString lacks() const override;
+  std::vector<Finding> findings() const override;
+  std::optional<Finding> lacks() const override;
   bool savePng(const QString& file) override { return m_lanes->savePng(file); }
   bool saveSvg(const QString& file) override { return m_lanes->saveSvg(file); }
   QByteArray csv() const override;

@@ -10,6 +10,7 @@
 #include "app/shared/theme.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
+#include "words/say.h"
 
 namespace distanz::app {
 namespace {
@@ -114,7 +115,7 @@ void ImportDialog::look(const QString& file) {
   try {
     looked.head = formats::openLog(formats::readFileHead(file.toStdString(), kHead))->head();
   } catch (const Error& e) {
-    looked.fault = QString::fromUtf8(e.what());
+    looked.fault = words::sentence(e);
   }
   m_logs.push_back(std::move(looked));
 }

@@ -8,6 +8,7 @@
 
 #include "formats/files.h"
 #include "store/log_intake.h"
+#include "words/say.h"
 
 namespace distanz::app {
 
@@ -41,8 +42,8 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
       run.flight = logs[i].flight;
       run.notes = logs[i].notes;
       run.editSource().columns = logs[i].corrections;
-      for (const Problem& p : taken.log.problems)
-        kept.remarks << QString("%1: %2").arg(QString::fromStdString(name), QString::fromStdString(p.text));
+      for (const Finding& p : taken.log.problems)
+        kept.remarks << QString("%1: %2").arg(QString::fromStdString(name), words::sentence(p));
       kept.runs->push_back(store::packedRun(std::move(run), std::move(taken)));
       if (!share(1)) throw formats::ReadCancelled();
     }
@@ -52,7 +53,7 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
   } catch (const std::bad_alloc&) {
     return QObject::tr("There is not enough memory for so many logs at once; bring them in a few at a time");
   } catch (const std::exception& e) {
-    return QString::fromUtf8(e.what());
+    return words::sentence(e);
   }
 }
 
@@ -79,9 +80,9 @@ void Importer::finish() {
 }
 
 void Importer::keep(const Kept& kept) {
-  const QString what = kept.runs->size() == 1
-                           ? tr("Import %1").arg(QString::fromStdString(kept.runs->front().run.source().file))
-                           : tr("Import %1 logs").arg(kept.runs->size());
+  const Finding what = kept.runs->size() == 1
+                           ? finding("import-log", {{"log", kept.runs->front().run.source().file}})
+                           : finding("import-logs", {{"logs", kept.runs->size()}});
   m_document.addRuns(
       what, std::move(*kept.runs),
       [self = QPointer(this), remarks = kept.remarks](const store::Added& added, const QString& refused) {

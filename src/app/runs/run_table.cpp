@@ -7,6 +7,8 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/campaign/typed.h"
+#include "words/quantity.h"
+#include "words/say.h"
 
 namespace distanz::app {
 namespace {
@@ -19,6 +21,16 @@ QString countsText(campaign::Legs legs) {
   return legs == campaign::Legs::Out    ? RunTable::tr("way out")
          : legs == campaign::Legs::Back ? RunTable::tr("way back")
                                         : RunTable::tr("yes");
+}
+
+/// What an edit of a column is called: see words/phrases.
+std::string columnCode(int column) {
+  return column == RunTable::SetupOf    ? "column-setup"
+         : column == RunTable::Order    ? "column-order"
+         : column == RunTable::Flight   ? "column-flight"
+         : column == RunTable::EndedWhy ? "column-ended"
+         : column == RunTable::Reduced  ? "column-reduced"
+                                        : "column-notes";
 }
 
 }  // namespace
@@ -61,7 +73,7 @@ QVariant RunTable::text(const campaign::Run& run, int column) const {
     case EndedWhy:
       return endedText(run.ended);
     case Reduced:
-      return QString::fromStdString(campaign::reducedText(run.reduced_db, m_document.campaign().links));
+      return words::reduced(run.reduced_db, m_document.campaign().links);
     case Farthest:
       return r ? distanceLabel(r->farthest_m) : QString();
     case Dropouts:
@@ -73,7 +85,7 @@ QVariant RunTable::text(const campaign::Run& run, int column) const {
     case Gap:
       return r ? metres(r->gap_m) : QString();
     case Counts:
-      return !r ? QString() : r->used ? countsText(run.legs) : QString::fromStdString(r->why_not);
+      return !r ? QString() : r->used ? countsText(run.legs) : words::sentence(*r->why_not);
     case Notes:
       return QString::fromStdString(run.notes);
     default:
@@ -144,8 +156,8 @@ bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role
     case Reduced: {
       const campaign::TypedReduction typed =
           campaign::parseReduced(value.toString().toStdString(), next.links);
-      if (!typed.problem.empty()) {
-        emit m_document.refused(tr("Reduced by: %1").arg(QString::fromStdString(typed.problem)));
+      if (typed.problem) {
+        emit m_document.refused(tr("Reduced by: %1").arg(words::sentence(*typed.problem)));
         return false;
       }
       run.reduced_db = typed.reduced_db;
@@ -157,10 +169,8 @@ bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role
     default:
       return false;
   }
-  return m_document.edit(tr("Change %1 of run %2")
-                             .arg(headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString(),
-                                  QString::fromStdString(run.id)),
-                         next);
+  return m_document.edit(
+      finding("change-run", {{"field", Term{columnCode(index.column())}}}, {"run", run.id}), next);
 }
 
 QWidget* RunDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem& option,

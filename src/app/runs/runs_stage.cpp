@@ -9,6 +9,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
+#include "core/analysis/findings/advice.h"
 
 namespace distanz::app {
 
@@ -118,42 +119,22 @@ void RunsStage::moveTurn(double begin_s, double end_s) {
   if (!run) return;
   run->turn_begin_s = begin_s;
   run->turn_end_s = end_s;
-  document().edit(tr("Move the turn of run %1").arg(QString::fromStdString(m_selected)), next);
+  document().edit(finding("move-turn", {}, {"run", m_selected}), next);
 }
 
 void RunsStage::removeSelected() {
   campaign::Campaign next = document().campaign();
   std::erase_if(next.runs, [&](const campaign::Run& r) { return r.id == m_selected; });
-  document().edit(tr("Remove run %1").arg(QString::fromStdString(m_selected)), next);
+  document().edit(finding("remove-run", {}, {"run", m_selected}), next);
 }
 
-std::vector<analysis::Sentence> RunsStage::findings() const {
-  using analysis::Tone;
+std::vector<Finding> RunsStage::findings() const {
   const auto& d = document();
-  std::vector<analysis::Sentence> out;
-  if (d.campaign().runs.empty())
-    return {{Tone::Advice, tr("Bring in the first logs").toStdString(),
-             tr("One log per run, as a table or as JSON lines. Time, a position or distance, and signal, link quality or bitrate are "
-                "enough; units are read from the "
-                "column names.")
-                 .toStdString()}};
-  int used = 0;
-  for (const auto& r : d.analysis().runs) used += r.used;
-  out.push_back(
-      {Tone::Result, tr("%1 of %2 runs count").arg(used).arg(d.campaign().runs.size()).toStdString(),
-       tr("Double-click a cell to change it. Way out, turn and way back are cut apart automatically; drag the edges to move them.")
-           .toStdString()});
-  out.push_back(analysis::nextStep(d.analysedCampaign(), d.analysis()));
-  for (const auto& w : d.analysis().warnings)
-    if (!w.run.empty() || w.code == "one-flight" || w.code == "not-interleaved") out.push_back(analysis::cautionSentence(w));
-  return out;
+  return analysis::runsAdvice(d.campaign().runs.empty() ? d.campaign() : d.analysedCampaign(), d.analysis());
 }
 
-QString RunsStage::lacks() const {
-  for (const auto& s : document().campaign().setups)
-    if (std::none_of(document().campaign().runs.begin(), document().campaign().runs.end(), [&](const auto& r) { return r.setup == s.id; }))
-      return tr("runs of %1").arg(QString::fromStdString(s.id));
-  return document().campaign().runs.empty() ? tr("runs") : QString();
+std::optional<Finding> RunsStage::lacks() const {
+  return analysis::runsLacks(document().campaign());
 }
 
 }  // namespace distanz::app

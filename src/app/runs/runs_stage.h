@@ -14,8 +14,8 @@ class RunsStage : public Stage {
   Q_OBJECT
  public:
   explicit RunsStage(Document& document, QWidget* parent = nullptr);
-  std::vector<analysis::Sentence> findings() const override;
-  QString lacks() const override;
+  std::vector<Finding> findings() const override;
+  std::optional<Finding> lacks() const override;
   void showRun(const std::string& run) override;
 
  private:

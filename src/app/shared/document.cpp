@@ -5,7 +5,10 @@
 #include <algorithm>
 #include <utility>
 
+#include "core/analysis/analyse.h"
+#include "core/analysis/result/reading.h"
 #include "store/identity.h"
+#include "words/say.h"
 
 namespace distanz::app {
 
@@ -20,7 +23,7 @@ unsigned sparingThreads() {
 
 std::shared_ptr<OpenedCampaign> openCampaign(const std::filesystem::path& path) {
   store::CampaignFile file = store::CampaignFile::open(path, store::Access::ReadWrite);
-  const auto access = file.readOnlyReason().empty() ? store::Access::ReadWrite : store::Access::ReadOnly;
+  const auto access = !file.readOnlyReason() ? store::Access::ReadWrite : store::Access::ReadOnly;
   return std::make_shared<OpenedCampaign>(
       OpenedCampaign{std::move(file), std::make_shared<store::SampleFile>(path, access)});
 }
@@ -29,7 +32,7 @@ Document::Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent)
     : QObject(parent),
       m_opened(std::move(opened)),
       m_path(m_opened->file.path()),
-      m_read_only(QString::fromStdString(m_opened->file.readOnlyReason())),
+      m_read_only(m_opened->file.readOnlyReason()),
       m_samples(m_opened->samples),
       m_campaign(m_opened->file.shared()),
       m_stop(std::make_shared<std::atomic<bool>>(false)),
@@ -59,17 +62,17 @@ Document::Kept Document::carryOut(store::CampaignFile& file, const Job& job) {
     job(file);
   } catch (const store::FileGone& e) {
     kept.lost = true;
-    kept.refused = QString::fromUtf8(e.what());
+    kept.refused = words::sentence(e);
   } catch (const store::FileDamaged& e) {
     kept.lost = true;
-    kept.refused = QString::fromUtf8(e.what());
+    kept.refused = words::sentence(e);
   } catch (const std::exception& e) {
-    kept.refused = QString::fromUtf8(e.what());
+    kept.refused = words::sentence(e);
   }
   kept.campaign = file.shared();
   try {
-    kept.undoable = QString::fromStdString(file.undoable().value_or(""));
-    kept.redoable = QString::fromStdString(file.redoable().value_or(""));
+    kept.undoable = file.undoable();
+    kept.redoable = file.redoable();
   } catch (const std::exception&) {  // what became of the job is what counts
   }
   return kept;
@@ -126,7 +129,7 @@ void Document::tellChanged() {
   emit changed();
 }
 
-bool Document::edit(const QString& what, const campaign::Campaign& next) {
+bool Document::edit(const Finding& what, const campaign::Campaign& next) {
   if (next == *m_campaign) return true;
   const store::SharedCampaign base = m_campaign;
   const auto told_before = m_told;
@@ -134,18 +137,17 @@ bool Document::edit(const QString& what, const campaign::Campaign& next) {
   // of the one that follows.
   m_campaign =
       std::make_shared<const campaign::Campaign>(store::needsIdentity(next) ? store::identified(next) : next);
-  const auto kept = step([what = what.toStdString(), base, next = m_campaign](store::CampaignFile& file) {
-    file.edit(what, base, next);
-  });
+  const auto kept =
+      step([what, base, next = m_campaign](store::CampaignFile& file) { file.edit(what, base, next); });
   schedule();
   if (m_told == told_before) tellChanged();
   return !kept || kept->refused.isEmpty();
 }
 
-void Document::addRuns(const QString& what, std::vector<store::PackedRun> runs, const AddedThen& then) {
+void Document::addRuns(const Finding& what, std::vector<store::PackedRun> runs, const AddedThen& then) {
   const auto added = std::make_shared<store::Added>();
   const auto packed = std::make_shared<std::vector<store::PackedRun>>(std::move(runs));
-  submit([what = what.toStdString(), packed, added, links = m_campaign->links](
+  submit([what, packed, added, links = m_campaign->links](
              store::CampaignFile& file) { *added = file.addRuns(what, std::move(*packed), links); },
          0, [added, then](const Kept& kept) { then(*added, kept.refused); });
 }
@@ -177,12 +179,14 @@ void Document::pick(std::optional<double> distance_m) {
 }
 
 double Document::axisEnd_m() const {
-  double end = 0;
-  if (const auto course = campaign::courseOf(campaign())) end = course->farPost_m();
-  for (const auto& run : analysis().runs) end = std::max(end, run.farthest_m);
-  for (const auto& s : analysis().setups)
-    if (s.typical.tellsEstimate()) end = std::max(end, *s.typical.estimate_m);
-  return end > 0 ? end * 1.03 : 1000;
+  return analysis::axisEnd_m(campaign(), analysis());
+}
+
+const plan::Planned& Document::planned() const {
+  const double reach = axisEnd_m();
+  if (m_planned.campaign != m_campaign || m_planned.reach_m != reach)
+    m_planned = {m_campaign, reach, plan::planned(*m_campaign, reach)};
+  return m_planned.planned;
 }
 
 int Document::markOf(const std::string& setup) const {
@@ -215,7 +219,7 @@ void Document::start() {
         } catch (const analysis::Cancelled&) {
           return std::shared_ptr<Analysed>();
         } catch (const std::exception& e) {
-          return QString::fromUtf8(e.what());
+          return words::sentence(e);
         }
       }));
   if (!m_analysed) emit analysisChanged();  // later ones show the old result until the new one stands

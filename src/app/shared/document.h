@@ -9,7 +9,8 @@
 #include <optional>
 #include <variant>
 
-#include "core/analysis/campaign_analysis.h"
+#include "core/analysis/result/campaign_analysis.h"
+#include "core/plan/planned.h"
 #include "store/campaign_file.h"
 #include "store/sample_file.h"
 
@@ -39,7 +40,7 @@ class Document : public QObject {
 
   const campaign::Campaign& campaign() const { return *m_campaign; }
   const std::filesystem::path& path() const { return m_path; }
-  const QString& readOnlyReason() const { return m_read_only; }
+  const std::optional<Finding>& readOnlyReason() const { return m_read_only; }
   /// The latest finished analysis; empty until the first one.
   const analysis::CampaignAnalysis& analysis() const { return m_analysis; }
   /// The campaign as it was when analysis() was made: results and runs fit together.
@@ -47,14 +48,16 @@ class Document : public QObject {
   bool analysed() const { return m_analysed; }
   bool analysing() const { return m_watcher.isRunning(); }
 
-  /// Makes `next` the campaign; a refusal is told by refused(). @return false where it was refused at once
-  bool edit(const QString& what, const campaign::Campaign& next);
+  /// Makes `next` the campaign. @param what a step, for Undo. A refusal is told by refused(). @return false
+  /// where it was refused at once
+  bool edit(const Finding& what, const campaign::Campaign& next);
   /// Adds runs, all or none. `then` is called once that is settled, now or later: with what was added, or the
   /// reason why nothing was.
   using AddedThen = std::function<void(const store::Added& added, const QString& refused)>;
-  void addRuns(const QString& what, std::vector<store::PackedRun> runs, const AddedThen& then);
-  QString undoable() const { return m_undoable; }
-  QString redoable() const { return m_redoable; }
+  void addRuns(const Finding& what, std::vector<store::PackedRun> runs, const AddedThen& then);
+  /// What undo() would take back; none where there is nothing.
+  const std::optional<Finding>& undoable() const { return m_undoable; }
+  const std::optional<Finding>& redoable() const { return m_redoable; }
   void undo();
   void redo();
   /// An edit is not on disk yet: another program holds the file.
@@ -71,6 +74,8 @@ class Document : public QObject {
 
   /// Last distance of the shared axis: path, flights and told ranges fit in.
   double axisEnd_m() const;
+  /// What the plan says of the campaign as it is; computed once per change.
+  const plan::Planned& planned() const;
   /// Place of a setup in the campaign: its mark. -1 where there is none.
   int markOf(const std::string& setup) const;
 
@@ -96,7 +101,8 @@ class Document : public QObject {
   /// What the file holds after a job of the file's thread.
   struct Kept {
     store::SharedCampaign campaign;
-    QString undoable, redoable, refused;
+    std::optional<Finding> undoable, redoable;
+    QString refused;
     bool lost = false;
   };
   using Job = std::function<void(store::CampaignFile&)>;
@@ -118,7 +124,7 @@ class Document : public QObject {
 
   std::shared_ptr<OpenedCampaign> m_opened;  ///< its file belongs to the file's thread
   std::filesystem::path m_path;
-  QString m_read_only, m_undoable, m_redoable;
+  std::optional<Finding> m_read_only, m_undoable, m_redoable;
   std::shared_ptr<store::SampleFile> m_samples;
   store::SharedCampaign m_campaign;
   std::deque<Pending> m_jobs;  ///< in the order in which they are carried out
@@ -128,6 +134,11 @@ class Document : public QObject {
   QTimer m_watch;
   analysis::CampaignAnalysis m_analysis;
   store::SharedCampaign m_analysed_campaign = std::make_shared<const campaign::Campaign>();
+  struct {
+    store::SharedCampaign campaign;
+    double reach_m = 0;
+    plan::Planned planned;
+  } mutable m_planned;
   bool m_analysed = false;
   std::optional<double> m_picked;
   QFutureWatcher<Outcome> m_watcher;

@@ -9,6 +9,7 @@
 
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "core/finding/catalogue.h"
 
 namespace distanz::app {
 namespace {
@@ -35,9 +36,9 @@ QPushButton* action(const QString& text) {
 }
 
 /// A thin stroke at the left tells the tone apart, beside the words.
-QColor toneColour(analysis::Tone tone) {
+QColor toneColour(Severity severity) {
   const auto& t = theme::tokens();
-  return tone == analysis::Tone::Advice ? t.accent : tone == analysis::Tone::Caution ? t.caution : t.ink;
+  return severity == Severity::Advice ? t.accent : severity == Severity::Caution ? t.caution : t.ink;
 }
 
 }  // namespace
@@ -61,7 +62,7 @@ FindingsColumn::FindingsColumn(QWidget* parent) : QFrame(parent) {
   connect(&m_adding, &QTimer::timeout, this, &FindingsColumn::addSome);
 }
 
-void FindingsColumn::show(const QString& heading, const std::vector<analysis::Sentence>& sentences) {
+void FindingsColumn::show(const QString& heading, const std::vector<Finding>& findings) {
   while (QLayoutItem* item = m_layout->takeAt(0)) {
     delete item->widget();
     delete item;
@@ -70,7 +71,7 @@ void FindingsColumn::show(const QString& heading, const std::vector<analysis::Se
   title->setProperty("small", true);
   m_layout->addWidget(title);
   m_layout->addStretch();
-  m_waiting.assign(sentences.rbegin(), sentences.rend());
+  m_waiting.assign(findings.rbegin(), findings.rend());
   addSome();
 }
 
@@ -82,7 +83,9 @@ void FindingsColumn::addSome() {
   if (!m_waiting.empty()) m_adding.start();
 }
 
-QWidget* FindingsColumn::sentence(const analysis::Sentence& s) {
+QWidget* FindingsColumn::sentence(const Finding& f) {
+  const FindingInfo* info = infoOf(f.code);
+  const words::Said said = words::say(f);
   auto* box = new QWidget;
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
@@ -91,27 +94,27 @@ QWidget* FindingsColumn::sentence(const analysis::Sentence& s) {
   stroke->setFixedWidth(3);
   stroke->setAutoFillBackground(true);
   QPalette palette;
-  palette.setColor(QPalette::Window, toneColour(s.tone));
+  palette.setColor(QPalette::Window, toneColour(info ? info->severity : Severity::Result));
   stroke->setPalette(palette);
   row->addWidget(stroke);
   auto* texts = new QVBoxLayout;
   texts->setSpacing(2);
-  if (!s.title.empty()) texts->addWidget(wrapped(QString::fromStdString(s.title), theme::bodyFont(15, true)));
-  if (!s.text.empty()) texts->addWidget(wrapped(QString::fromStdString(s.text), theme::bodyFont(12)));
-  if (!s.why.empty()) addWhy(texts, s);
-  if (!s.run.empty()) {
-    auto* button = action(tr("Void run %1 ...").arg(QString::fromStdString(s.run)));
-    button->setObjectName("void_" + QString::fromStdString(s.run));
-    connect(button, &QPushButton::clicked, this,
-            [this, run = QString::fromStdString(s.run)] { emit voidRequested(run); });
+  if (!said.title.isEmpty()) texts->addWidget(wrapped(said.title, theme::bodyFont(15, true)));
+  if (!said.text.isEmpty()) texts->addWidget(wrapped(said.text, theme::bodyFont(12)));
+  if (!said.why.isEmpty()) addWhy(texts, said);
+  if (info && info->remedy == "void-run" && !f.run().empty()) {
+    const QString run = QString::fromStdString(f.run());
+    auto* button = action(tr("Void run %1 ...").arg(run));
+    button->setObjectName("void_" + run);
+    connect(button, &QPushButton::clicked, this, [this, run] { emit voidRequested(run); });
     texts->addWidget(button, 0, Qt::AlignLeft);
   }
   row->addLayout(texts, 1);
   return box;
 }
 
-void FindingsColumn::addWhy(QVBoxLayout* texts, const analysis::Sentence& s) {
-  const QString key = QString::fromStdString(s.title), why = QString::fromStdString(s.why);
+void FindingsColumn::addWhy(QVBoxLayout* texts, const words::Said& said) {
+  const QString key = said.title, why = said.why;
   auto* button = action(QString());
   button->setObjectName("why");
   button->setAccessibleName(tr("Why: %1").arg(key));

@@ -5,7 +5,8 @@
 #include <QVBoxLayout>
 #include <vector>
 
-#include "core/analysis/sentences.h"
+#include "core/finding/finding.h"
+#include "words/say.h"
 
 namespace distanz::app {
 
@@ -14,22 +15,22 @@ class FindingsColumn : public QFrame {
   Q_OBJECT
  public:
   explicit FindingsColumn(QWidget* parent = nullptr);
-  void show(const QString& heading, const std::vector<analysis::Sentence>& sentences);
+  void show(const QString& heading, const std::vector<Finding>& sentences);
 
  signals:
   /// The pilot wants to void this run, as the sentence offers.
   void voidRequested(const QString& run);
 
  private:
-  QWidget* sentence(const analysis::Sentence& s);
+  QWidget* sentence(const Finding& finding);
   /// "Why?" under a sentence, and the figures once it was asked; stays open when the sentences are made anew.
-  void addWhy(QVBoxLayout* texts, const analysis::Sentence& s);
+  void addWhy(QVBoxLayout* texts, const words::Said& said);
 
   /// Adds the next few sentences; the rest follow while the window answers.
   void addSome();
 
   QVBoxLayout* m_layout;
-  std::vector<analysis::Sentence> m_waiting;  ///< last first
+  std::vector<Finding> m_waiting;  ///< last first
   QTimer m_adding;
   QSet<QString> m_open;
 };

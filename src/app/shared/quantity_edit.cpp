@@ -1,5 +1,8 @@
 #include "app/shared/quantity_edit.h"
 
+#include "words/quantity.h"
+#include "words/say.h"
+
 namespace distanz::app {
 
 QuantityEdit::QuantityEdit(quantity::Kind kind, Limits limits, bool optional, QWidget* parent)
@@ -11,7 +14,7 @@ QuantityEdit::QuantityEdit(quantity::Kind kind, Limits limits, bool optional, QW
 }
 
 void QuantityEdit::show(std::optional<double> value) {
-  showText(value ? QString::fromStdString(quantity::format(m_kind, *value)) : QString());
+  showText(value ? words::field(m_kind, *value) : QString());
 }
 
 QString QuantityEdit::take(const QString& text) {
@@ -20,7 +23,7 @@ QString QuantityEdit::take(const QString& text) {
   const quantity::Parsed parsed =
       quantity::parseWithin(m_kind, text.toStdString(), m_limits.low, m_limits.high);
   if (parsed) m_value = parsed.value;
-  return QString::fromStdString(parsed.problem);
+  return parsed.problem ? words::sentence(*parsed.problem) : QString();
 }
 
 }  // namespace distanz::app

@@ -9,7 +9,7 @@
 #include "app/shared/badge.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
-#include "core/plan/prediction.h"
+#include "words/quantity.h"
 
 namespace distanz::app {
 namespace {
@@ -86,7 +86,7 @@ void RangeRule::drawRuler(QPainter& p, const DistanceAxis& a) const {
   const auto& t = theme::tokens();
   const double base = kRulerTop - 6;
   p.setPen(QPen(t.ink, 1.4));
-  const auto posts = plan::posts(m_document.campaign());
+  const auto& posts = m_document.planned().posts;
   const double end = posts.empty() ? a.end_m : posts.back();
   p.drawLine(QPointF(a.x(0), base), QPointF(a.x(end), base));
   for (const double post : posts) p.drawLine(QPointF(a.x(post), base - 5), QPointF(a.x(post), base));
@@ -109,9 +109,7 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
   paintBadge(p, QRectF(theme::kAxisLeft - 30, row.center().y() - 10, 20, 20),
              campaign::letterOf(m_document.campaign(), index), colour);
 
-  std::optional<double> predicted;
-  for (const plan::Prediction& x : plan::predict(m_document.campaign(), a.end_m, 2))
-    if (x.setup == setup.id && x.range_m) predicted = std::min(predicted.value_or(INFINITY), *x.range_m);
+  const std::optional<double> predicted = m_document.planned().range_m(setup.id);
   if (predicted) {
     p.setBrush(Qt::NoBrush);
     p.setPen(QPen(colour, 1));
@@ -189,13 +187,12 @@ void RangeRule::drawRange(QPainter& p, const QRectF& area, const analysis::Range
   }
   const bool bound = r.status == analysis::Status::AtLeast;
   p.drawText(bound || !two_lines ? area : top, Qt::AlignVCenter,
-             (bound ? tr("at least ") : QString()) + distanceLabel(r.told_m()));
+             bound ? tr("at least %1").arg(distanceLabel(r.told_m())) : distanceLabel(r.told_m()));
   if (!two_lines || bound || !r.low_m) return;
   p.setFont(theme::figureFont(11));
   p.setPen(t.muted);
-  p.drawText(
-      area.adjusted(0, area.height() / 2 - 1, 0, 0), Qt::AlignVCenter,
-      tr("%1 to %2").arg(distanceLabel(*r.low_m), r.high_m ? distanceLabel(*r.high_m) : tr("no limit")));
+  p.drawText(area.adjusted(0, area.height() / 2 - 1, 0, 0), Qt::AlignVCenter,
+             words::span(*r.low_m, r.high_m.value_or(INFINITY)));
 }
 
 void RangeRule::drawPicked(QPainter& p, const DistanceAxis& a) const {

@@ -3,7 +3,7 @@
 #include <vector>
 
 #include "app/shared/document.h"
-#include "core/analysis/sentences.h"
+#include "core/finding/finding.h"
 
 namespace distanz::app {
 
@@ -15,9 +15,9 @@ class Stage : public QWidget {
     setObjectName("stage");
   }
 
-  virtual std::vector<analysis::Sentence> findings() const = 0;
-  /// What this stage still lacks, in a few words; empty where it is complete.
-  virtual QString lacks() const = 0;
+  virtual std::vector<Finding> findings() const = 0;
+  /// What this stage still lacks; none where it is complete.
+  virtual std::optional<Finding> lacks() const = 0;
   /// Brings one run before the pilot's eyes, where the stage shows runs.
   virtual void showRun(const std::string& run) { (void)run; }
 

@@ -3,7 +3,7 @@
 #include <QCoreApplication>
 #include <QTextDocument>
 
-#include "core/analysis/sentences.h"
+#include "words/quantity.h"
 
 namespace distanz::app {
 
@@ -23,7 +23,7 @@ QString withoutKeys(QString text) {
 }
 
 QString distanceLabel(double distance_m) {
-  return QString::fromStdString(analysis::distanceText(distance_m));
+  return words::distance(distance_m);
 }
 
 QString endedText(campaign::Ended ended) {

@@ -7,11 +7,11 @@ namespace distanz::app {
 
 namespace {
 
-void keep(Document& document, const std::string& id, const QString& what, const std::string& reason) {
+void keep(Document& document, const std::string& id, const char* step, const std::string& reason) {
   campaign::Campaign next = document.campaign();
   if (campaign::Run* run = campaign::findRun(next, id)) {
     run->void_reason = reason;
-    document.edit(what.arg(QString::fromStdString(id)), next);
+    document.edit(finding(step, {}, {"run", id}), next);
   }
 }
 
@@ -20,7 +20,7 @@ void keep(Document& document, const std::string& id, const QString& what, const 
 void voidOrCount(QWidget* parent, Document& document, const std::string& id) {
   const campaign::Run* run = campaign::findRun(document.campaign(), id);
   if (!run) return;
-  if (!run->void_reason.empty()) return keep(document, id, QObject::tr("Count run %1 again"), {});
+  if (!run->void_reason.empty()) return keep(document, id, "count-run", {});
   auto* ask = new QInputDialog(parent);
   ask->setObjectName("voidReason");
   ask->setAttribute(Qt::WA_DeleteOnClose);
@@ -33,7 +33,7 @@ void voidOrCount(QWidget* parent, Document& document, const std::string& id) {
                        emit document->refused(
                            QObject::tr("A run is voided only with a reason, so that nobody wonders later."));
                      else
-                       keep(*document, id, QObject::tr("Void run %1"), reason.toStdString());
+                       keep(*document, id, "void-run-step", reason.toStdString());
                    });
   ask->open();
 }

@@ -3,7 +3,7 @@
 #include <QFile>
 #include <QTemporaryDir>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/simulate/scenario.h"
 #include "formats/interchange.h"
 #include "formats/log_writer.h"
@@ -19,12 +19,12 @@ constexpr std::uint64_t kSeed = 7;
 void makeDemo(const std::filesystem::path& file) {
   if (std::filesystem::exists(file)) return;
   QFile scenario(":/distanz/demo/scenario.json");
-  if (!scenario.open(QIODevice::ReadOnly)) throw Error("the demo scenario is missing from this build");
+  if (!scenario.open(QIODevice::ReadOnly))
+    throw Error(finding("unexpected", {{"what", ":/distanz/demo/scenario.json"}}));
   const simulate::Simulated flown =
       simulate::simulate(formats::readScenario(scenario.readAll().toStdString(), "demo scenario"), kSeed);
   const QTemporaryDir folder;
-  if (!folder.isValid())
-    throw InputError("the demo needs room for temporary files; free some space and try again");
+  if (!folder.isValid()) throw InputError(finding("no-room-for-demo"));
   const std::filesystem::path logs = std::filesystem::path(folder.path().toStdString()) / "demo";
   formats::writeInterchange(logs, flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
     return formats::writeLogCsv(

@@ -25,6 +25,7 @@
 #include "formats/interchange.h"
 #include "formats/log_format.h"
 #include "store/exchange.h"
+#include "words/say.h"
 
 namespace distanz::app {
 
@@ -188,7 +189,7 @@ void MainWindow::openLater(const QString& file, const std::function<void()>& mak
       if (make) make();
       return openCampaign(pathOf(file));
     } catch (const std::exception& e) {
-      return QString::fromUtf8(e.what());
+      return words::sentence(e);
     }
   }));
 }
@@ -228,7 +229,7 @@ void MainWindow::showCampaign(std::shared_ptr<OpenedCampaign> opened) {
       m_banner->hide();
   });
   showWorkspace(m_first_stage);
-  if (!d.readOnlyReason().isEmpty()) say(tr("This campaign %1.").arg(d.readOnlyReason()));
+  if (d.readOnlyReason()) say(words::sentence(inFile(d.path().filename().string(), *d.readOnlyReason())));
   if (const QString told = std::exchange(m_say_when_open, {}); !told.isEmpty()) say(told, Tone::Caution);
   remember(QFileInfo(QString::fromStdString(d.path().string())).absoluteFilePath());
 }
@@ -326,7 +327,7 @@ void MainWindow::exportFolder() {
       store::toInterchange(file, to);
       return {};
     } catch (const std::exception& e) {
-      return QString::fromUtf8(e.what());
+      return words::sentence(e);
     }
   });
 }
@@ -343,7 +344,7 @@ void MainWindow::saveCopy() {
           *lost = store::saveCopy(c, *samples, to);
           return {};
         } catch (const std::exception& e) {
-          return QString::fromUtf8(e.what());
+          return words::sentence(e);
         }
       },
       [this, lost, file = *file] {
@@ -368,7 +369,7 @@ void MainWindow::exportView(const QString& filter, const QString& ending, const 
     if (!write(*view, QFile::decodeName(aside.place().c_str()))) return say(tr("%1: cannot be written; choose another folder").arg(path));
     aside.publish(formats::Aside::Existing::Replace);
   } catch (const Error& e) {
-    say(QString::fromUtf8(e.what()));
+    say(words::sentence(e));
   }
 }
 
@@ -433,12 +434,13 @@ void MainWindow::refreshActions() {
   for (QAction* a : m_needs_campaign) a->setEnabled(m_workspace);
   const bool view = m_workspace && dynamic_cast<Exportable*>(m_workspace->current());
   for (QAction* a : m_needs_view) a->setEnabled(view);
-  const QString undo = m_workspace ? m_workspace->document().undoable() : QString(),
-                redo = m_workspace ? m_workspace->document().redoable() : QString();
+  const auto told = [](const std::optional<Finding>& step) { return step ? withoutKeys(words::sentence(*step)) : QString(); };
+  const QString undo = m_workspace ? told(m_workspace->document().undoable()) : QString();
+  const QString redo = m_workspace ? told(m_workspace->document().redoable()) : QString();
   m_undo->setEnabled(!undo.isEmpty());
-  m_undo->setText(undo.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(withoutKeys(undo)));
+  m_undo->setText(undo.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(undo));
   m_redo->setEnabled(!redo.isEmpty());
-  m_redo->setText(redo.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(withoutKeys(redo)));
+  m_redo->setText(redo.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(redo));
   if (m_workspace) setWindowTitle(tr("%1 – Distanz").arg(QString::fromStdString(m_workspace->document().campaign().title)));
 }
 

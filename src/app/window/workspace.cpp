@@ -7,8 +7,16 @@
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
 #include "app/window/stages.h"
+#include "words/say.h"
 
 namespace distanz::app {
+namespace {
+
+QString said(const std::optional<Finding>& lacks) {
+  return lacks ? words::sentence(*lacks) : QString();
+}
+
+}  // namespace
 
 Workspace::Workspace(Document& document, QWidget* parent)
     : QWidget(parent),
@@ -49,7 +57,7 @@ void Workspace::buildNext() {
   const int stage = int(next - m_stages.begin());
   build(stage);
   // The first stage that still lacks something is where work goes on.
-  if (!m_shown && (stage + 1 == stages() || !m_stages[size_t(stage)]->lacks().isEmpty())) showStage(stage);
+  if (!m_shown && (stage + 1 == stages() || m_stages[size_t(stage)]->lacks())) showStage(stage);
 }
 
 void Workspace::build(int stage) {
@@ -59,14 +67,14 @@ void Workspace::build(int stage) {
   m_views->addWidget(slot);
   connect(slot, &Stage::findingsChanged, this, [this, stage, made = slot] {
     if (made == current()) refreshFindings();
-    m_rail->setLacks(stage, made->lacks());
+    m_rail->setLacks(stage, said(made->lacks()));
   });
   connect(slot, &Stage::importRequested, this, &Workspace::importRequested);
   connect(slot, &Stage::runRequested, this, [this](const QString& run) {
     showStageNamed("runs");
     m_shown->showRun(run.toStdString());
   });
-  m_rail->setLacks(stage, slot->lacks());
+  m_rail->setLacks(stage, said(slot->lacks()));
 }
 
 Stage* Workspace::current() const {

@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "core/campaign/kit.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::campaign {
 namespace {
@@ -93,22 +93,30 @@ const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, con
   return nullptr;
 }
 
-Campaign splitByLeg(const Campaign& campaign, const std::string& setup) {
+/// A name for a flight that no run has yet.
+std::string freeFlight(const Campaign& campaign, std::string name) {
+  const auto taken = [&] {
+    return std::any_of(campaign.runs.begin(), campaign.runs.end(), [&](const Run& r) { return r.flight == name; });
+  };
+  while (taken()) name += '+';
+  return name;
+}
+
+Campaign splitByLeg(const Campaign& campaign, const std::string& setup, const LegNames& names) {
   Campaign out = campaign;
   const auto there =
       std::find_if(out.setups.begin(), out.setups.end(), [&](const Setup& s) { return s.id == setup; });
-  if (there == out.setups.end()) throw DomainError("there is no setup \"" + setup + "\" to split");
+  if (there == out.setups.end()) throw DomainError("setup in campaign");
   Setup back = *there;
   back.id = freeSetupId(campaign);
   back.uuid.clear();
-  const std::string name = there->name.empty() ? setup : there->name;
-  there->name = name + ", way out";
-  back.name = name + ", way back";
+  there->name = names.out;
+  back.name = names.back;
   out.setups.insert(there + 1, back);
   for (const Run& run : campaign.runs) {
     if (run.setup != setup || run.legs != Legs::Both) continue;
     Run* ahead = findRun(out, run.id);
-    if (ahead->flight.empty()) ahead->flight = "legs of " + run.id;
+    if (ahead->flight.empty()) ahead->flight = freeFlight(out, run.id);
     ahead->legs = Legs::Out;
     Run home = *ahead;
     home.id = freeRunId(out, back.id);

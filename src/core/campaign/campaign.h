@@ -79,10 +79,15 @@ int nextOrder(const Campaign& campaign);
 /// The run whose log has these bytes, among the campaign's and those about to be added; null where it is new.
 const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, const std::string& sha256);
 
+/// What the two setups are called that one becomes.
+struct LegNames {
+  std::string out, back;
+};
+
 /// Makes the leg a variable: the setup keeps the way out of its runs, and a new one beside it gets the way
 /// back of the same flights, so that the two are compared within each flight. @throws DomainError for a setup
 /// that does not exist
-Campaign splitByLeg(const Campaign& campaign, const std::string& setup);
+Campaign splitByLeg(const Campaign& campaign, const std::string& setup, const LegNames& names);
 
 /// The campaign without a setup, its runs, and nameless parts that only it had.
 Campaign withoutSetup(const Campaign& campaign, const std::string& setup);

@@ -1,7 +1,5 @@
 #include "core/campaign/typed.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 
@@ -43,75 +41,60 @@ quantity::Parsed reduction(const std::string& text) {
     const Parsed used = parse(Kind::Power, text.substr(0, of)),
                  full = parse(Kind::Power, text.substr(of + 4));
     if (!used) return used;
-    return full ? Parsed{full.value - used.value, {}} : full;
+    return full ? Parsed{full.value - used.value, std::nullopt} : full;
   }
   if (text.starts_with("1/")) {
     const Parsed share = parse(Kind::Number, text.substr(2));
     if (!share) return share;
-    if (!(share.value > 0)) return {0, "write the share of full power like 1/30"};
-    return {dbmFromMilliwatt(share.value), {}};
+    if (!(share.value > 0)) return {0, finding("share-of-power")};
+    return {dbmFromMilliwatt(share.value), std::nullopt};
   }
   return parse(Kind::Loss, text);
 }
 
 }  // namespace
 
-std::string modesText(const std::vector<ModeSensitivity>& modes) {
-  std::string out;
-  for (const ModeSensitivity& m : modes)
-    out += fmt::format("{}{}: {}", out.empty() ? "" : "; ", m.mode,
-                       quantity::format(quantity::Kind::Level, m.sensitivity_dbm));
-  return out;
-}
-
 TypedModes parseModes(const std::string& text) {
   TypedModes out;
-  const auto refuse = [](std::string why) { return TypedModes{{}, std::move(why)}; };
+  const auto refuse = [](Finding why) { return TypedModes{{}, std::move(why)}; };
   for (const std::string& item : items(text)) {
     const auto colon = item.find(':');
     if (colon == std::string::npos)
-      return refuse(fmt::format(
-          "\"{}\": write each mode with its sensitivity, like 50: -112 dBm; 150: -107 dBm", item));
+      return refuse(finding("mode-form", {{"text", item}}));
     const quantity::Parsed mode =
         quantity::parse(quantity::Kind::Number, withoutHertz(item.substr(0, colon)));
-    if (!mode) return refuse(mode.problem);
+    if (!mode) return refuse(*mode.problem);
     if (!(mode.value >= 0 && mode.value <= limits::kModeHigh))
-      return refuse(fmt::format("\"{}\": a mode is a number from 0 to {:.0f}", item, limits::kModeHigh));
+      return refuse(
+          finding("mode-out-of-bounds", {{"text", item}, {"most", limits::kModeHigh, quantity::Unit::None}}));
     const quantity::Parsed level = quantity::parseWithin(quantity::Kind::Level, item.substr(colon + 1),
                                                          limits::kLevelLow_dbm, limits::kLevelHigh_dbm);
-    if (!level) return refuse(level.problem);
+    if (!level) return refuse(*level.problem);
     if (std::any_of(out.modes.begin(), out.modes.end(), [&](const auto& m) { return m.mode == mode.value; }))
-      return refuse(fmt::format("mode {:g} stands there twice; give each mode one sensitivity", mode.value));
+      return refuse(finding("mode-twice", {{"mode", mode.value, quantity::Unit::None}}));
     out.modes.push_back({mode.value, level.value});
   }
   return out;
 }
 
-std::string reducedText(const std::map<std::string, double>& reduced_db, const std::vector<Link>& links) {
-  std::string out;
-  for (const auto& [link, db] : reduced_db)
-    out += (out.empty() ? "" : "; ") + (links.size() == 1 ? std::string() : link + " ") +
-           quantity::format(quantity::Kind::Loss, db);
-  return out;
-}
-
 TypedReduction parseReduced(const std::string& text, const std::vector<Link>& links) {
   TypedReduction out;
-  const auto refuse = [](std::string why) { return TypedReduction{{}, std::move(why)}; };
+  const auto refuse = [](Finding why) { return TypedReduction{{}, std::move(why)}; };
   for (std::string item : items(text)) {
     const auto named =
         std::find_if(links.begin(), links.end(), [&](const Link& l) { return item.starts_with(l.id + " "); });
     if (named == links.end() && links.size() != 1)
-      return refuse(fmt::format("\"{}\": say which link was reduced, like {} 20 dB", item,
-                                links.empty() ? "control" : links.front().id));
+      return refuse(finding("reduced-which-link",
+                            {{"text", item}, {"link", links.empty() ? "control" : links.front().id}}));
     const std::string& link = named == links.end() ? links.front().id : named->id;
     if (named != links.end()) item = trimmed(item.substr(link.size()));
     const quantity::Parsed db = reduction(item);
-    if (!db) return refuse(db.problem);
+    if (!db) return refuse(*db.problem);
     if (!(db.value > 0 && db.value <= limits::kReducedHigh_db))
       return refuse(
-          fmt::format("\"{}\" is {:.1f} dB below full power; it must lie above 0 and up to {:.0f} dB", item,
-                      db.value, limits::kReducedHigh_db));
+          finding("reduced-out-of-bounds", {{"text", item},
+                                            {"reduction", db.value, quantity::Unit::Decibel},
+                                            {"most", limits::kReducedHigh_db, quantity::Unit::Decibel}}));
     out.reduced_db[link] = db.value;
   }
   return out;

@@ -17,23 +17,22 @@ namespace {
 using description::Field;
 using description::Word;
 using namespace limits;
+using quantity::Unit;
 
 using Ids = std::map<std::string_view, std::unordered_set<std::string_view>>;
 
 /// Holds every described value to its domain, and every id that is named to those that there are.
 class Bounds : public description::Visitor {
  public:
-  Bounds(const Ids& ids, std::vector<Problem>& problems) : m_ids(ids), m_problems(problems) {}
+  Bounds(const Ids& ids, std::vector<Finding>& problems) : m_ids(ids), m_problems(problems) {}
 
   void number(const Field& f, double& v) override {
     if (v >= f.low && v <= f.high && std::isfinite(v)) return;
-    const auto unit = quantity::symbolOf(f.unit);
-    const std::string space = unit.empty() ? "" : " ";
+    const Argument at("where", where()), what("what", f.key), value("value", v, f.unit);
     if (std::isfinite(f.low) && std::isfinite(f.high))
-      fail("out-of-bounds", fmt::format("{} is {}{}{}; it must lie within {} to {}{}{}", nameOf(f), v, space,
-                                        unit, f.low, f.high, space, unit));
+      fail(finding("out-of-bounds", {at, what, value, {"low", f.low, f.unit}, {"high", f.high, f.unit}}));
     else
-      fail("out-of-bounds", fmt::format("{} is {}; it must be a number", nameOf(f), v));
+      fail(finding("not-finite", {at, what, value}));
   }
   void number(const Field& f, std::optional<double>& v) override {
     if (v) number(f, *v);
@@ -90,36 +89,35 @@ class Bounds : public description::Visitor {
     }
     return out.empty() ? out : out + ": ";
   }
-  std::string nameOf(const Field& f) const { return where() + (*f.what ? f.what : f.key); }
-  void fail(const char* code, std::string text) { m_problems.push_back({code, 0, std::move(text)}); }
+  void fail(Finding problem) { m_problems.push_back(std::move(problem)); }
   void refer(const Field& f, const std::string& id) {
     const auto known = m_ids.find(f.refers);
     if (known == m_ids.end() || known->second.contains(id)) return;
     const std::string at = where();
-    fail("unknown-id",
-         fmt::format("{} names {} \"{}\", which is not in this campaign",
-                     at.substr(0, at.size() - std::min<std::size_t>(at.size(), 2)), f.refers, id));
+    fail(finding("unknown-id", {{"where", at.substr(0, at.size() - std::min<std::size_t>(at.size(), 2))},
+                                {"kind", f.refers},
+                                {"id", id}}));
   }
 
   const Ids& m_ids;
-  std::vector<Problem>& m_problems;
+  std::vector<Finding>& m_problems;
   std::vector<At> m_at;
 };
 
 struct Checker {
-  std::vector<Problem> problems;
+  std::vector<Finding> problems;
 
-  void fail(const char* code, std::string text) { problems.push_back({code, 0, std::move(text)}); }
+  void fail(const char* code, std::vector<Argument> arguments) {
+    problems.push_back(finding(code, std::move(arguments)));
+  }
 
   template <class T>
   void ids(const EntityKind<T>& kind, const Campaign& c, Ids& all) {
     auto& seen = all[kind.kind];
     for (const T& item : c.*kind.items) {
-      if (item.id.size() > kLongestId)
-        fail("long-id", fmt::format("a {} has an id of over {} bytes; shorten it", kind.kind, kLongestId));
-      if (item.id.empty()) fail("no-id", fmt::format("a {} has no id; give it one", kind.kind));
-      if (!seen.insert(item.id).second)
-        fail("duplicate-id", fmt::format("{} \"{}\" occurs twice; rename one", kind.kind, item.id));
+      if (item.id.size() > kLongestId) fail("long-id", {{"kind", kind.kind}, {"most", kLongestId}});
+      if (item.id.empty()) fail("no-id", {{"kind", kind.kind}});
+      if (!seen.insert(item.id).second) fail("duplicate-id", {{"kind", kind.kind}, {"id", item.id}});
     }
   }
 
@@ -127,53 +125,49 @@ struct Checker {
     std::set<double> modes;
     for (const ModeSensitivity& m : l.modes)
       if (!modes.insert(m.mode).second)
-        fail(
-            "duplicate-mode",
-            fmt::format("link \"{}\": mode {:g} occurs twice; give each mode one sensitivity", l.id, m.mode));
-    if (l.id.find('.') != std::string::npos)
-      fail("bad-id", fmt::format("link \"{}\": a link's id must not hold a dot; rename it", l.id));
+        fail("duplicate-mode", {{"link", l.id}, {"mode", m.mode, Unit::None}});
+    if (l.id.find('.') != std::string::npos) fail("bad-id", {{"link", l.id}});
   }
 
   void part(const Part& p) {
     for (const auto& [key, v] : p.values) {
       const PartField* field = partField(p.kind, key);  // of a later version: kept, and nobody reads it
       if (field && !(v.value >= field->low && v.value <= field->high))
-        fail("out-of-bounds", fmt::format("part \"{}\": {} is {} {unit}; it must lie within {} to {} {unit}",
-                                          p.id, field->what, v.value, field->low, field->high,
-                                          fmt::arg("unit", quantity::symbolOf(field->unit))));
+        fail("out-of-bounds", {{"where", "part \"" + p.id + "\": "},
+                               {"what", key},
+                               {"value", v.value, field->unit},
+                               {"low", field->low, field->unit},
+                               {"high", field->high, field->unit}});
     }
   }
 
   void run(const Run& r) {
     const double begin = r.turn_begin_s.value_or(0), end = r.turn_end_s.value_or(begin);
     if (r.turn_begin_s.has_value() != r.turn_end_s.has_value() || end < begin)
-      fail("bad-turn", fmt::format("run \"{}\": the turn must begin before it ends", r.id));
+      fail("bad-turn", {{"run_id", r.id}});
   }
 
   void path(const Campaign& c, const Path& p) {
     if (p.points.empty() || !c.station.position()) return;
     const double length = course::between(*c.station.position(), p.points.back().position).distance_m;
     if (!(length >= kPostLow_m && length <= kPathHigh_m))
-      fail("out-of-bounds",
-           fmt::format("distance from station to far post is {} m; it must lie within {} to {} m", length,
-                       kPostLow_m, kPathHigh_m));
+      fail("post-out-of-reach", {{"length", length, Unit::Metre},
+                                 {"low", kPostLow_m, Unit::Metre},
+                                 {"high", kPathHigh_m, Unit::Metre}});
   }
 };
 
 }  // namespace
 
-std::vector<Problem> validate(const Campaign& c) {
+std::vector<Finding> validate(const Campaign& c) {
   Checker check;
   eachKind([&](const auto& kind) {
     const std::size_t n = (c.*kind.items).size();
-    if (n > kMostItems)
-      check.fail("too-many",
-                 fmt::format("{} {} are more than the {} a campaign may have", n, kind.list, kMostItems));
+    if (n > kMostItems) check.fail("too-many", {{"count", n}, {"list", kind.list}, {"most", kMostItems}});
   });
   for (const Path& p : c.paths)
     if (p.points.size() > kMostItems)
-      check.fail("too-many",
-                 fmt::format("{} points are more than the {} a path may have", p.points.size(), kMostItems));
+      check.fail("too-many-points", {{"count", p.points.size()}, {"most", kMostItems}});
   if (!check.problems.empty()) return check.problems;
   Ids ids;
   eachKind([&](const auto& kind) { check.ids(kind, c, ids); });
@@ -189,7 +183,7 @@ std::vector<Problem> validate(const Campaign& c) {
 
 void requireValid(const Campaign& campaign) {
   const auto faults = validate(campaign);
-  if (!faults.empty()) throw InputError(faults.front().text);
+  if (!faults.empty()) throw InputError(faults.front());
 }
 
 }  // namespace distanz::campaign

@@ -4,14 +4,14 @@
 #include <GeographicLib/LocalCartesian.hpp>
 #include <cmath>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::course {
 
 namespace {
 void requirePosition(const Position& p) {
-  if (!(std::abs(p.lat_deg) <= 90)) throw DomainError("latitude must lie within -90 to 90 degrees");
-  if (!(std::abs(p.lon_deg) <= 360)) throw DomainError("longitude must lie within -180 to 180 degrees");
+  if (!(std::abs(p.lat_deg) <= 90)) throw DomainError("-90 <= latitude <= 90");
+  if (!(std::abs(p.lon_deg) <= 360)) throw DomainError("-360 <= longitude <= 360");
 }
 }  // namespace
 
@@ -45,7 +45,7 @@ struct Course::Plane {
 Course::Course(const Position& station, const std::vector<Position>& points)
     : m_plane(std::make_unique<Plane>()) {
   requirePosition(station);
-  if (points.size() < 2) throw DomainError("a path needs at least two points");
+  if (points.size() < 2) throw DomainError("points.size() >= 2");
   m_plane->frame.Reset(station.lat_deg, station.lon_deg, 0);
   for (const Position& p : points) {
     requirePosition(p);
@@ -56,7 +56,7 @@ Course::Course(const Position& station, const std::vector<Position>& points)
     const Flat &a = m_plane->points[i - 1], &b = m_plane->points[i];
     m_plane->chainage.push_back(m_plane->chainage.back() + apart_m(a, b));
   }
-  if (!(length_m() > 0)) throw DomainError("the path has no length: its points coincide");
+  if (!(length_m() > 0)) throw DomainError("length > 0");
 }
 
 Course::~Course() = default;

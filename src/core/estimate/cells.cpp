@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "core/estimate/robust.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::estimate {
 namespace {
@@ -15,9 +15,9 @@ bool finiteRow(const FlightSamples& f, std::size_t i) {
 
 void requireEqualLengths(const FlightSamples& f) {
   if (f.time_s.size() != f.distance_m.size() || f.time_s.size() != f.rssi_dbm.size())
-    throw DomainError("time, distance and rssi must have the same length");
+    throw DomainError("time, distance and rssi of one length");
   if (!f.shift_db.empty() && f.shift_db.size() != f.time_s.size())
-    throw DomainError("shift_db must be as long as the flight, or empty");
+    throw DomainError("shift_db as long as the flight, or empty");
 }
 
 struct Sample {

@@ -4,14 +4,14 @@
 #include <cmath>
 
 #include "core/estimate/distribution.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::estimate {
 namespace {
 
 const SetupLevel& levelOf(const SignalModel& model, int setup) {
   const auto found = model.setups.find(setup);
-  if (found == model.setups.end()) throw DomainError("no flight of this setup is in the model");
+  if (found == model.setups.end()) throw DomainError("setup in model");
   return found->second;
 }
 

@@ -4,7 +4,7 @@
 #include <cmath>
 #include <map>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::estimate {
 namespace {
@@ -100,7 +100,7 @@ std::vector<QualityWindow> qualityWindows(std::span<const double> time_s, std::s
 std::optional<CriticalLevel> criticalFromQuality(const std::vector<std::vector<QualityWindow>>& flights,
                                                  double threshold, double full) {
   if (!(threshold > 0 && threshold < full))
-    throw DomainError("the quality threshold must lie between 0 and full quality");
+    throw DomainError("0 < threshold < full");
   const auto level = crossing(flights, threshold, full, flights.size());
   if (!level) return std::nullopt;
   std::vector<double> left_out;

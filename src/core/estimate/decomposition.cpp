@@ -7,7 +7,7 @@
 
 #include "core/estimate/defaults.h"
 #include "core/estimate/robust.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::estimate {
 namespace {
@@ -41,7 +41,7 @@ Eigen::VectorXd solveSide(const Problem2& p, const Side& kept_side, const Side& 
   m.array() +=
       kept_side.weight.mean() / static_cast<double>(n);  // fixes the free constant: the effects sum to 0
   const Eigen::LLT<Eigen::MatrixXd> llt(m);
-  if (llt.info() != Eigen::Success) throw DomainError("the flights share too few places to be compared");
+  if (llt.info() != Eigen::Success) throw DomainError("flights connected by places");
   return llt.solve(rhs);
 }
 
@@ -107,7 +107,7 @@ Decomposition decompose(const std::vector<Entry>& entries, int flights, int plac
   out.flights_at.assign(static_cast<std::size_t>(std::max(places, 0)), 0);
   for (const Entry& e : entries) {
     if (e.flight < 0 || e.flight >= flights || e.place < 0 || e.place >= places)
-      throw DomainError("entry outside its component");
+      throw DomainError("entry within its component");
     ++out.flights_at[static_cast<std::size_t>(e.place)];
   }
   double per_entry = 0;

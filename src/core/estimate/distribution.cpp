@@ -4,12 +4,12 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::estimate {
 
 double tQuantile(double p, double df) {
-  if (!(p > 0 && p < 1)) throw DomainError("p must lie between 0 and 1");
+  if (!(p > 0 && p < 1)) throw DomainError("0 < p < 1");
   requirePositive(df, "df");
   return boost::math::quantile(boost::math::students_t(df), p);
 }

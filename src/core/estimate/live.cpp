@@ -7,7 +7,7 @@
 
 #include "core/estimate/comparison.h"
 #include "core/estimate/robust.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::estimate {
 namespace {

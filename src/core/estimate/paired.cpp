@@ -4,7 +4,7 @@
 
 #include "core/estimate/distribution.h"
 #include "core/estimate/robust.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::estimate {
 namespace {
@@ -61,7 +61,7 @@ std::optional<PairedFlight> pairedFlight(const FlightCells& first, const FlightC
 }
 
 PairedDifference pairedDifference(const std::vector<PairedFlight>& flights, const PairedPrior& prior) {
-  if (flights.empty()) throw DomainError("a paired difference needs at least one flight");
+  if (flights.empty()) throw DomainError("flights >= 1");
   std::vector<double> differences;
   for (const PairedFlight& f : flights) differences.push_back(f.difference_db);
   const MeanAndSquares s = squaresOf(differences);

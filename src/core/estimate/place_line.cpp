@@ -5,7 +5,7 @@
 #include <cmath>
 
 #include "core/estimate/defaults.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::estimate {
 namespace {
@@ -90,7 +90,7 @@ Data prepare(const std::vector<double>& log_distance, const std::vector<double>&
   data.distance_m = data.x.unaryExpr([](double v) { return std::pow(10, v); });
   data.x.array() -= data.x.mean();
   if (!(data.x.squaredNorm() > 0))
-    throw DomainError("all places lie at the same distance: no line can be drawn");
+    throw DomainError("places at several distances");
   const VectorXd centred = data.c.array() - data.c.mean();
   const VectorXd r0 = centred - data.x * (data.x.dot(centred) / data.x.squaredNorm());
   const double s0 = std::max(r0.squaredNorm() / static_cast<double>(k - 2), 1.0);
@@ -117,9 +117,9 @@ double PlaceLine::varianceAt(double log_distance) const {
 PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
                        const std::vector<int>& flights_at, double within_var_db2) {
   if (log_distance.size() < static_cast<std::size_t>(defaults::kMinCells))
-    throw DomainError("a line needs at least 4 places");
+    throw DomainError("places >= 4");
   if (log_distance.size() != place_dbm.size() || log_distance.size() != flights_at.size())
-    throw DomainError("places must come with a level and a count each");
+    throw DomainError("levels.size() == places.size()");
   const Data data = prepare(log_distance, place_dbm, flights_at, within_var_db2);
   std::vector<GridFit> grid;
   double best = -INFINITY, total = 0;

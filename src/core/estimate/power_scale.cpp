@@ -3,7 +3,7 @@
 #include <cmath>
 
 #include "core/estimate/distribution.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/radio/path_loss.h"
 
 namespace distanz::estimate {

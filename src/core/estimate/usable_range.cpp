@@ -4,7 +4,7 @@
 #include <utility>
 
 #include "core/estimate/distribution.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::estimate {
 namespace {
@@ -32,11 +32,11 @@ std::pair<double, double> fieller(double q0, double slope, double t, const Eigen
 
 RangeEstimate usableRange(const SignalModel& model, int setup, double z, const CriticalLevel& critical) {
   const auto level = model.setups.find(setup);
-  if (level == model.setups.end()) throw DomainError("no flight of this setup is in the model");
+  if (level == model.setups.end()) throw DomainError("setup in model");
   requireFinite(critical.level_dbm, "critical level");
   const Eigen::Matrix2d& v = model.line.covariance;
   const double slope = model.line.coefficient[1];
-  if (!(slope < 0)) throw DomainError("the signal does not fall with distance");
+  if (!(slope < 0)) throw DomainError("slope < 0");
   const double q0 =
       level->second.level_db + model.line.coefficient[0] - z * model.total_sd_db - critical.level_dbm;
   const double h =

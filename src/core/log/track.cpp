@@ -1,16 +1,16 @@
 #include "core/log/track.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 
 #include "core/parallel/on_all_cores.h"
+#include "core/quantity/unit.h"
 
 namespace distanz::log {
 namespace {
 
 using course::Flat;
+using quantity::Unit;
 
 /// Marks rows no aircraft could have reached from the last believed one. A new place that stays consistent
 /// for a second is believed.
@@ -42,11 +42,10 @@ std::vector<bool> wrongRows(const std::vector<double>& time_s, const std::vector
 
 void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, const char* what) {
   if (known > 0 && static_cast<double>(wrong) > kBadShareRefused * static_cast<double>(known))
-    throw InputError(
-        fmt::format("{} jumps about: {} of {} positions cannot be reached at {:.0f} m/s; leave the position "
-                    "columns out or "
-                    "give a distance column instead",
-                    what, wrong, known, kTopSpeed_mps));
+    throw InputError(finding("positions-jump-about", {{"what", Term{what}},
+                                                      {"wrong", wrong},
+                                                      {"known", known},
+                                                      {"speed", kTopSpeed_mps, Unit::MetrePerSecond}}));
 }
 
 /// Fills short gaps between known values, linearly in time.
@@ -63,7 +62,7 @@ void interpolate(const std::vector<double>& time_s, std::vector<double>& values)
 }
 
 void clean(const Recording& r, std::vector<double>& distance, const std::vector<Flat>* flat,
-           std::vector<Problem>& problems) {
+           std::vector<Finding>& problems) {
   std::vector<bool> known(distance.size());
   for (std::size_t i = 0; i < distance.size(); ++i) known[i] = std::isfinite(distance[i]);
   const auto total = static_cast<std::size_t>(std::count(known.begin(), known.end(), true));
@@ -76,10 +75,8 @@ void clean(const Recording& r, std::vector<double>& distance, const std::vector<
       distance[i] = NAN;
       ++bad;
     }
-  refuseIfMostlyWrong(bad, total, flat ? "GNSS" : "the distance column");
-  if (bad > 0)
-    problems.push_back({"position-jumps", 0,
-                        fmt::format("{} of {} positions jump out of reach and are left out", bad, total)});
+  refuseIfMostlyWrong(bad, total, flat ? "column-gnss" : "column-distance");
+  if (bad > 0) problems.push_back(finding("position-jumps", {{"wrong", bad}, {"known", total}}));
 }
 
 bool placeByGnss(const Recording& r, const course::Course& course, Track& track) {
@@ -107,16 +104,10 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   });
   if (fixes == 0 && zero > 0) {
     if (r.find(channel::kDistance)) return false;
-    throw InputError(
-        fmt::format("GNSS never had a fix: all {} positions are 0/0 or off the globe; wait for a fix before "
-                    "flying, or give a "
-                    "distance column",
-                    zero));
+    throw InputError(finding("gnss-never-fixed", {{"rows", zero}}));
   }
   if (fixes == 0) return false;
-  if (zero > 0)
-    track.problems.push_back(
-        {"gnss-no-fix", 0, fmt::format("{} rows have no GNSS fix (0/0) and are left out", zero)});
+  if (zero > 0) track.problems.push_back(finding("gnss-no-fix", {{"rows", zero}}));
   clean(r, track.distance_m, &flat, track.problems);
   for (std::size_t i = 0; i < n; ++i)
     if (!std::isfinite(track.distance_m[i])) track.side_m[i] = NAN;
@@ -137,14 +128,9 @@ void measure(const Recording& r, Track& track) {
     }
     if (track.from_gnss && std::abs(track.side_m[i]) > kOffPath_m) ++aside;
   }
-  if (placed == 0)
-    throw InputError("the log holds no position: match a latitude and a longitude, or a distance column");
+  if (placed == 0) throw InputError(finding("no-position"));
   if (track.farthest_m - nearest < 1)
-    throw InputError(
-        fmt::format("the position never changes ({:.0f} m in all {} rows): this log does not show a flight "
-                    "along the path; check "
-                    "which columns are position",
-                    nearest, placed));
+    throw InputError(finding("position-constant", {{"distance", nearest, Unit::Metre}, {"rows", placed}}));
   track.off_path_share = static_cast<double>(aside) / static_cast<double>(placed);
 }
 
@@ -157,10 +143,8 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
     track.side_m.clear();
     const auto* distance = r.find(channel::kDistance);
     if (!distance) {
-      if (!course && r.find(channel::kLatitude))
-        throw InputError(
-            "the log holds coordinates, but no path is planned yet: set the station and the far post first");
-      throw InputError("the log holds no position: match a latitude and a longitude, or a distance column");
+      if (!course && r.find(channel::kLatitude)) throw InputError(finding("no-path-for-coordinates"));
+      throw InputError(finding("no-position"));
     }
     track.distance_m = *distance;
     for (double& d : track.distance_m)
@@ -172,9 +156,8 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
   measure(r, track);
   track.turn = hand.value_or(Turn{track.farthest_s - kTurnHalfWidth_s, track.farthest_s + kTurnHalfWidth_s});
   if (track.off_path_share > 0.05)
-    track.problems.push_back({"off-path", 0,
-                              fmt::format("{:.0f} % of the flight is more than {:.0f} m beside the path",
-                                          100 * track.off_path_share, kOffPath_m)});
+    track.problems.push_back(finding("off-path", {{"share", 100 * track.off_path_share, Unit::Percent},
+                                                  {"aside", kOffPath_m, Unit::Metre}}));
   return track;
 }
 

@@ -3,7 +3,7 @@
 
 #include "core/course/course.h"
 #include "core/log/recording.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::log {
 
@@ -30,7 +30,7 @@ struct Track {
   double farthest_s = 0;  ///< time of it
   Turn turn;
   double off_path_share = 0;  ///< of placed samples farther aside than kOffPath_m
-  std::vector<Problem> problems;
+  std::vector<Finding> problems;
 };
 
 /// Places every row by GNSS where the recording has it and a course is given, else by its distance column.

@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "core/campaign/kit.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/radio/path_loss.h"
 
 namespace distanz::plan {

@@ -2,7 +2,7 @@
 
 #include <cmath>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::quantity {
 

@@ -1,7 +1,5 @@
 #include "core/quantity/parse.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cctype>
 #include <charconv>
@@ -94,8 +92,12 @@ struct Scanner {
   }
 };
 
-Parsed refused(const KindInfo& kind, std::string_view why) {
-  return {0, fmt::format("{}; type for example {}", why, kind.example)};
+Parsed refused(const KindInfo& kind, const char* code) {
+  return {0, finding(code, {{"example", kind.example}})};
+}
+
+Parsed refused(const KindInfo& kind, const char* code, std::string_view text) {
+  return {0, finding(code, {{"text", text}, {"example", kind.example}})};
 }
 
 struct Term {
@@ -120,31 +122,21 @@ bool isStep(Kind kind, std::string_view unit) {
 }
 
 Parsed inCanonical(const KindInfo& kind, const Term& term) {
-  if (term.unit.empty()) return {term.value, {}};
-  if (kind.canonical == Unit::None)
-    return refused(kind, fmt::format("a bare number is wanted here, not \"{}\"", term.unit));
+  if (term.unit.empty()) return {term.value, std::nullopt};
+  if (kind.canonical == Unit::None) return refused(kind, "bare-number-wanted", term.unit);
   auto unit = unitSpelt(term.unit, infoOf(kind.canonical).dimension);
   if (!unit && kind.also != Dimension::None) unit = unitSpelt(term.unit, kind.also);
-  if (!unit) return refused(kind, fmt::format("\"{}\" is not a unit known here", term.unit));
+  if (!unit) return refused(kind, "unit-unknown", term.unit);
   if (infoOf(*unit).dimension == Dimension::Ratio)
-    return {term.value, {}};  // decibels over whatever is counted in them
+    return {term.value, std::nullopt};  // decibels over whatever is counted in them
   const double value = convert(term.value, *unit, kind.canonical);
-  if (std::isnan(value)) return refused(kind, "power must be above zero");
-  return {value, {}};
+  if (std::isnan(value)) return refused(kind, "power-not-above-zero");
+  return {value, std::nullopt};
 }
 
 bool additive(Kind kind) {
   return kind == Kind::Length || kind == Kind::Loss || kind == Kind::Gain || kind == Kind::Angle ||
          kind == Kind::Number;
-}
-
-std::string trimmed(double value, int decimals) {
-  std::string text = fmt::format("{:.{}f}", value, decimals);
-  if (text.find('.') != std::string::npos) {
-    text.erase(text.find_last_not_of('0') + 1);
-    if (text.back() == '.') text.pop_back();
-  }
-  return text == "-0" ? "0" : text;
 }
 
 }  // namespace
@@ -153,56 +145,41 @@ Parsed parse(Kind kind, std::string_view text) {
   const KindInfo about = info(kind);
   Scanner in{text};
   in.skipSpace();
-  if (in.rest.empty()) return refused(about, "nothing was entered");
+  if (in.rest.empty()) return refused(about, "nothing-entered");
   const auto first = readTerm(in);
-  if (!first) return refused(about, fmt::format("\"{}\" is not a number", text));
+  if (!first) return refused(about, "not-a-number-typed", text);
   Parsed total = inCanonical(about, *first);
   while (total) {
     in.skipSpace();
     if (in.rest.empty()) break;
     const double sign = in.rest.front() == '-' ? -1 : 1;
-    if (!in.take("+") && !in.take("-"))
-      return refused(about, fmt::format("\"{}\" is not understood", in.rest));
+    if (!in.take("+") && !in.take("-")) return refused(about, "not-understood", in.rest);
     const auto term = readTerm(in);
-    if (!term) return refused(about, fmt::format("\"{}\" is not understood", text));
+    if (!term) return refused(about, "not-understood", text);
     if (isStep(kind, lower(term->unit))) {
       total.value += sign * term->value;
       continue;
     }
-    if (!additive(kind)) return refused(about, "these do not add up; enter one value");
+    if (!additive(kind)) return refused(about, "does-not-add-up");
     const Parsed next = inCanonical(about, *term);
     if (!next) return next;
     total.value += sign * next.value;
   }
-  if (total && !std::isfinite(total.value)) return refused(about, "the number is too large");
+  if (total && !std::isfinite(total.value)) return refused(about, "number-too-large");
   return total;
 }
 
 Parsed parseWithin(Kind kind, std::string_view text, double low, double high) {
   Parsed parsed = parse(kind, text);
+  const Unit unit = info(kind).canonical;
   if (parsed && !(parsed.value >= low && parsed.value <= high))
-    parsed.problem = fmt::format("{} is outside {} to {}", format(kind, parsed.value), format(kind, low),
-                                 format(kind, high));
+    parsed.problem =
+        finding("outside-limits", {{"value", parsed.value, unit}, {"low", low, unit}, {"high", high, unit}});
   return parsed;
 }
 
-std::string format(Kind kind, double value) {
-  if (!std::isfinite(value)) return {};
-  if (kind == Kind::Length) {
-    if (std::abs(value) >= 1000) return trimmed(value / 1000, 3) + " km";
-    return trimmed(value, std::abs(value) < 10 ? 2 : 1) + " m";
-  }
-  if (kind == Kind::Frequency) {
-    if (std::abs(value) >= 1000) return trimmed(value / 1000, 4) + " GHz";
-    return trimmed(value, 3) + " MHz";
-  }
-  if (kind == Kind::Number) return trimmed(value, 6);
-  if (kind == Kind::Angle) return trimmed(value, 6) + "\u00b0";
-  return trimmed(value, 2) + " " + std::string(symbolOf(info(kind).canonical));
-}
-
-std::string_view canonicalUnit(Kind kind) {
-  return symbolOf(info(kind).canonical);
+Unit canonicalUnit(Kind kind) {
+  return info(kind).canonical;
 }
 
 }  // namespace distanz::quantity

@@ -1,10 +1,13 @@
 #pragma once
-#include <string>
+#include <optional>
 #include <string_view>
+
+#include "core/finding/finding.h"
+#include "core/quantity/unit.h"
 
 namespace distanz::quantity {
 
-/// What a typed value measures. The unit named is the canonical one that parse() returns and format() takes.
+/// What a typed value measures. The unit named is the canonical one that parse() returns.
 enum class Kind {
   Length,     ///< m
   Power,      ///< dBm (mW and W accepted)
@@ -20,9 +23,9 @@ enum class Kind {
 
 /// Outcome of reading one typed value: either a value, or a problem to show beside the field.
 struct Parsed {
-  double value = 0;     ///< canonical unit; meaningful only where problem is empty
-  std::string problem;  ///< why it was refused and what to type instead; empty where it was read
-  explicit operator bool() const { return problem.empty(); }
+  double value = 0;                ///< canonical unit; meaningful only where there is no problem
+  std::optional<Finding> problem;  ///< why it was refused and what to type instead; none where it was read
+  explicit operator bool() const { return !problem; }
 };
 
 /// Reads a value as people type it: "250 mW", "24 dBm", "5,8 GHz", "1.2 km + 300 m", "2*30 m". A bare number
@@ -30,14 +33,10 @@ struct Parsed {
 /// plus or minus dB.
 Parsed parse(Kind kind, std::string_view text);
 
-/// As parse(), refusing values outside [low, high] (canonical unit) with a sentence that names the limits.
+/// As parse(), refusing values outside [low, high] (canonical unit) with a finding that names the limits.
 Parsed parseWithin(Kind kind, std::string_view text, double low, double high);
 
-/// Value with unit at a sensible scale, e.g. "1.25 km", "250 mW", "5.8 GHz", "24 dBm". NaN gives an empty
-/// text.
-std::string format(Kind kind, double value);
-
-/// Unit in which a bare number is taken, e.g. "dBm".
-std::string_view canonicalUnit(Kind kind);
+/// Unit in which a bare number is taken.
+Unit canonicalUnit(Kind kind);
 
 }  // namespace distanz::quantity

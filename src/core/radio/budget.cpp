@@ -1,6 +1,6 @@
 #include "core/radio/budget.h"
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::radio {
 

@@ -2,7 +2,7 @@
 
 #include <cmath>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::radio {
 
@@ -13,7 +13,7 @@ double wavelength_m(double frequency_mhz) {
 }
 void requireHeight(double value, const char* name) {
   if (!(std::isfinite(value) && value >= 0))
-    throw DomainError(std::string(name) + " must be finite and >= 0");
+    throw DomainError(finding("outside-domain", {{"what", std::string(name) + " >= 0"}}));
 }
 }  // namespace
 
@@ -21,7 +21,7 @@ double fresnelRadius_m(double d1_m, double d2_m, double frequency_mhz, int zone)
   requireHeight(d1_m, "d1_m");
   requireHeight(d2_m, "d2_m");
   requirePositive(d1_m + d2_m, "d1_m + d2_m");
-  if (zone < 1) throw DomainError("zone must be >= 1");
+  if (zone < 1) throw DomainError("zone >= 1");
   return std::sqrt(zone * wavelength_m(frequency_mhz) * d1_m * d2_m / (d1_m + d2_m));
 }
 

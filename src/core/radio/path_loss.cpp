@@ -3,7 +3,7 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::radio {
 

@@ -1,18 +1,19 @@
 #include "core/simulate/scenario.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <boost/math/distributions/non_central_chi_squared.hpp>
 #include <cmath>
 #include <memory>
 
+#include "core/finding/error.h"
 #include "core/quantity/decibel.h"
-#include "core/quantity/error.h"
+#include "core/quantity/unit.h"
 #include "core/simulate/shadowing.h"
 
 namespace distanz::simulate {
 namespace {
+
+using quantity::Unit;
 
 constexpr double kStretch_m = 40;  // over which a range is promised: the estimator's cell
 
@@ -230,7 +231,10 @@ class Flyer {
 
 void within(double value, double low, double high, const char* name) {
   if (!(value >= low && value <= high))
-    throw DomainError(fmt::format("{} is {}; it must lie within {} to {}", name, value, low, high));
+    throw DomainError(finding("scenario-out-of-bounds", {{"name", name},
+                                                         {"value", value, Unit::None},
+                                                         {"low", low, Unit::None},
+                                                         {"high", high, Unit::None}}));
 }
 
 void checkPhysics(const LinkPhysics& p) {
@@ -258,9 +262,8 @@ void checkPhysics(const LinkPhysics& p) {
 
 void checkFlight(const Scenario& s, const RunPlan& run) {
   if (!(run.start_m >= 0 && run.farthest_m > run.start_m + 30))
-    throw DomainError("start_m must lie 30 m or more before farthest_m");
-  if (!(run.farthest_m > 50 && run.farthest_m < 1e5))
-    throw DomainError("farthest_m must lie within 50 m to 100 km");
+    throw DomainError(finding("scenario-start", {{"least", 30, Unit::Metre}}));
+  within(run.farthest_m, 50, 1e5, "farthest_m");
   within(run.side_m, 0, 1e4, "side_m");
   within(run.level_offset_db, -200, 200, "level_offset_db");
   for (const auto& [link, db] : run.reduced_db) within(db, 0, 200, "reduced_db");
@@ -268,13 +271,11 @@ void checkFlight(const Scenario& s, const RunPlan& run) {
     if (steps.empty() || std::any_of(steps.begin(), steps.end(), [](const PowerStep& p) {
           return !(p.power_mw > 0 && p.power_mw < 1e9);
         }))
-      throw DomainError("power steps must be given and above 0 mW");
-  if (!(run.speed_mps > 0.5 && run.speed_mps < 100))
-    throw DomainError("speed_mps must lie within 0.5 to 100 m/s");
+      throw DomainError(finding("scenario-power-steps"));
+  within(run.speed_mps, 0.5, 100, "speed_mps");
   for (const auto& [link, p] : s.physics) {
     if (!s.level_dbm.contains(run.setup) || !s.level_dbm.at(run.setup).contains(link))
-      throw DomainError(
-          fmt::format("the scenario has no level for setup \"{}\" on link \"{}\"", run.setup, link));
+      throw DomainError(finding("scenario-no-level", {{"setup", run.setup}, {"link", link}}));
     within(s.level_dbm.at(run.setup).at(link), -300, 100, "level_dbm");
   }
 }
@@ -284,11 +285,10 @@ void checkFlight(const Scenario& s, const RunPlan& run) {
 void check(const Scenario& s) {
   requirePositive(s.sample_s, "sample_s");
   if (s.runs.size() > kMostFlights)
-    throw DomainError(fmt::format("a scenario has at most {} flights", kMostFlights));
+    throw DomainError(finding("scenario-many-flights", {{"most", kMostFlights}}));
   for (const auto& [link, p] : s.physics) {
     if (!campaign::findLink(s.campaign, link))
-      throw DomainError("the scenario has physics for link \"" + link +
-                        "\", which the campaign does not have");
+      throw DomainError(finding("scenario-unknown-link", {{"link", link}}));
     checkPhysics(p);
   }
   double samples = 0;
@@ -298,9 +298,8 @@ void check(const Scenario& s) {
                static_cast<double>(s.physics.size());
   }
   if (!(samples <= kMostSamples))
-    throw DomainError(
-        fmt::format("the flights make {:.3g} samples, more than {:.3g}; sample more rarely, or fly less",
-                    samples, kMostSamples));
+    throw DomainError(finding("scenario-too-large",
+                              {{"samples", samples, Unit::None}, {"most", kMostSamples, Unit::None}}));
 }
 
 Simulated simulate(const Scenario& scenario, std::uint64_t seed) {

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 namespace distanz::simulate {
 

@@ -2,10 +2,13 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
-#include "core/analysis/reading.h"
-#include "core/analysis/sentences.h"
-#include "core/analysis/words.h"
+#include "core/analysis/analyse.h"
+#include "core/analysis/findings/findings.h"
+#include "core/analysis/result/reading.h"
+#include "core/analysis/result/words.h"
+#include "core/finding/catalogue.h"
 #include "support/scenarios.h"
+#include "support/sentences.h"
 
 using namespace distanz;
 using namespace distanz::analysis;
@@ -15,7 +18,7 @@ using Catch::Matchers::WithinAbs;
 namespace {
 
 bool warned(const CampaignAnalysis& a, const std::string& code) {
-  return std::any_of(a.warnings.begin(), a.warnings.end(), [&](const Warning& w) { return w.code == code; });
+  return std::any_of(a.warnings.begin(), a.warnings.end(), [&](const Finding& w) { return w.code == code; });
 }
 
 }  // namespace
@@ -49,7 +52,7 @@ TEST_CASE("analysis: one run of each says that nothing can be said about repeata
   CHECK(a.comparisons[0].verdict == estimate::Verdict::Undecided);
   CHECK(a.comparisons[0].spread_assumed);
   CHECK(warned(a, "one-flight"));
-  CHECK_THAT(verdictSentence(flown.campaign, a, a.comparisons[0]).text,
+  CHECK_THAT(test::verdictSentence(flown.campaign, a, a.comparisons[0]).text,
              Contains("nothing can be said about repeatability"));
 }
 
@@ -60,7 +63,7 @@ TEST_CASE("analysis: a range beyond what was flown is told as at least") {
   const SetupOnLink* r = a.find("A", "control");
   CHECK(r->typical.status == Status::AtLeast);
   CHECK(*r->typical.at_least_m <= 700);
-  CHECK_THAT(rangeText(r->typical), Contains("at least"));
+  CHECK_THAT(test::rangeText(r->typical), Contains("at least"));
 }
 
 TEST_CASE(
@@ -78,8 +81,8 @@ TEST_CASE(
   CHECK(r->dependable.status == Status::Withheld);
   CHECK_FALSE(r->critical_dbm);
   CHECK(warned(a, "no-critical-level"));
-  CHECK_THAT(rangeText(r->typical), Contains("at least") && Contains("88 % sure"));
-  CHECK(rangeText(r->dependable) == "not known");
+  CHECK_THAT(test::rangeText(r->typical), Contains("at least") && Contains("88 % sure"));
+  CHECK(test::rangeText(r->dependable) == "not known");
 }
 
 TEST_CASE("analysis: quality alone gives first failures, basis reach") {
@@ -101,7 +104,7 @@ TEST_CASE("analysis: voided runs and copies of a log do not count, and say why")
   flown.campaign.runs[1].editSource().sha256 = flown.campaign.runs[3].editSource().sha256 = "same";
   const CampaignAnalysis a = test::analyseSimulated(flown);
   CHECK_FALSE(a.runs[0].used);
-  CHECK_THAT(a.runs[0].why_not, Contains("loose connector"));
+  CHECK_THAT(test::told(a.runs[0].why_not), Contains("loose connector"));
   CHECK(a.runs[1].used);
   CHECK_FALSE(a.runs[3].used);
   CHECK(warned(a, "duplicate-log"));
@@ -139,11 +142,11 @@ TEST_CASE("analysis: flights that all end together with signal in hand are a lim
 TEST_CASE("analysis: nothing flown, nothing claimed; cancelling throws") {
   const auto flown = simulate::simulate(test::twoSetups(2), 2);
   const auto source = [](const campaign::Run&) -> std::shared_ptr<const log::Recording> {
-    throw InputError("gone");
+    throw InputError(finding("step-said", {{"what", "gone"}}));
   };
   const CampaignAnalysis none = analyse(flown.campaign, source);
   CHECK(none.setups.empty());
-  CHECK(none.runs[0].why_not == "gone");
+  CHECK(test::told(none.runs[0].why_not) == "gone");
   CHECK_THROWS_AS(analyse(
                       flown.campaign, source, [](double) { return false; }, 1),
                   Cancelled);
@@ -153,25 +156,19 @@ TEST_CASE("analysis: nothing flown, nothing claimed; cancelling throws") {
 TEST_CASE("sentences: the better setup by name, how much, how sure, and what to do next") {
   const auto flown = simulate::simulate(test::twoSetups(4, 7), 12);
   const CampaignAnalysis a = test::analyseSimulated(flown);
-  const Sentence verdict = verdictSentence(flown.campaign, a, a.comparisons[0]);
+  const test::Said verdict = test::verdictSentence(flown.campaign, a, a.comparisons[0]);
   CHECK(verdict.title == "Setup B (B) is better than A");
   CHECK_THAT(verdict.text, Contains("dB stronger") && Contains("times as long") && Contains("95 %"));
   const auto all = findings(flown.campaign, a);
-  CHECK(std::count_if(all.begin(), all.end(), [](const Sentence& s) { return s.tone == Tone::Advice; }) == 1);
-  CHECK_THAT(limitSentence(flown.campaign, a, "A").text, Contains("control link limits it"));
-  CHECK_THAT(limitSentence(flown.campaign, a, "Z").title, Contains("not flown"));
-  CHECK_THAT(nextStep(flown.campaign, a).title, Contains("Plan with B"));
-  CHECK_THAT(nextStep(campaign::Campaign(), analyse(campaign::Campaign(), std::vector<RunReduction>())).title,
-             Contains("Fly the first pair"));
-}
-
-TEST_CASE("sentences: distances and probabilities in words") {
-  CHECK(distanceText(856.4) == "856 m");
-  CHECK(distanceText(1856) == "1.86 km");
-  CHECK(distanceText(INFINITY) == "no limit");
-  CHECK(probabilityWords(0.995) == "almost certainly");
-  CHECK(probabilityWords(0.5) == "as likely as not");
-  CHECK(probabilityWords(NAN) == "possibly");
+  CHECK(std::count_if(all.begin(), all.end(),
+                      [](const Finding& s) { return infoOf(s.code)->severity == Severity::Advice; }) == 1);
+  CHECK_THAT(test::limitSentence(flown.campaign, a, "A").text, Contains("control link limits it"));
+  CHECK_THAT(test::limitSentence(flown.campaign, a, "Z").title, Contains("not flown"));
+  CHECK_THAT(test::nextStepSentence(flown.campaign, a).title, Contains("Plan with B"));
+  CHECK_THAT(
+      test::nextStepSentence(campaign::Campaign(), analyse(campaign::Campaign(), std::vector<RunReduction>()))
+          .title,
+      Contains("Fly the first pair"));
 }
 
 TEST_CASE("readings: the mean of the runs near a distance, and nothing where nobody flew") {

@@ -3,10 +3,12 @@
 #include <map>
 #include <mutex>
 
-#include "core/analysis/words.h"
+#include "core/analysis/analyse.h"
+#include "core/analysis/result/words.h"
 #include "core/campaign/kit.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "support/scenarios.h"
+#include "support/sentences.h"
 
 using namespace distanz;
 using namespace distanz::analysis;
@@ -90,14 +92,14 @@ TEST_CASE("cache: a passing read error is told once, and the run counts as soon 
   ReductionCache cache;
   bool failing = true;
   const auto source = [&](const campaign::Run& run) -> std::shared_ptr<const log::Recording> {
-    if (failing && run.id == "A1") throw InputError("is in use by another program");
+    if (failing && run.id == "A1") throw InputError(finding("file-in-use"));
     return std::make_shared<const log::Recording>(
         flown
             .recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
   };
   const CampaignAnalysis without = analysis::analyse(flown.campaign, source, cache);
   CHECK_FALSE(without.runs[0].used);
-  CHECK_THAT(without.runs[0].why_not, Catch::Contains("in use"));
+  CHECK_THAT(test::told(without.runs[0].why_not), Catch::Contains("in use"));
   failing = false;
   CHECK(analysis::analyse(flown.campaign, source, cache).runs[0].used);
 }

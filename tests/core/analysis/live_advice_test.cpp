@@ -1,11 +1,13 @@
 // Advice in the air: which link runs out first, which way the aircraft is heading, and what cannot be said.
-#include "core/analysis/live_advice.h"
+#include "core/analysis/live/live_advice.h"
 
 #include <catch2/catch.hpp>
 #include <cmath>
 
-#include "core/quantity/error.h"
+#include "core/analysis/analyse.h"
+#include "core/finding/error.h"
 #include "support/scenarios.h"
+#include "support/sentences.h"
 
 using namespace distanz;
 using namespace distanz::analysis;
@@ -86,17 +88,18 @@ TEST_CASE("live advice in words: how much margin, how far still, and when to tur
   l.advice.margin_db = 12;
   l.advice.dependable_left_m = 640;
   l.advice.typical_left_m = 1310;
-  CHECK(adviceText(l) ==
+  CHECK(test::told(findingOf(l)) ==
         "video: 12 dB above the critical level at 1.20 km; dependable for 640 m more, typical for 1.31 km "
         "more.");
   l.advice.dependable_left_m = 0;
-  CHECK_THAT(adviceText(l), Contains("past the dependable range") && Contains("turn back"));
+  CHECK_THAT(test::told(findingOf(l)), Contains("past the dependable range") && Contains("turn back"));
   l.advice.typical_left_m = 0;
   l.advice.margin_db = -3;
-  CHECK_THAT(adviceText(l), Contains("3 dB below") && Contains("past the typical range: turn back"));
+  CHECK_THAT(test::told(findingOf(l)),
+             Contains("3 dB below") && Contains("past the typical range: turn back"));
   l.advice.dependable_left_m = l.advice.typical_left_m = INFINITY;
   l.advice.beyond_flown = l.first_flight = true;
-  CHECK_THAT(adviceText(l),
+  CHECK_THAT(test::told(findingOf(l)),
              Contains("all the way home") && Contains("beyond anything flown") && Contains("this one alone"));
 }
 
@@ -110,6 +113,7 @@ TEST_CASE("live advice: a part of the rule that fails now is said first, whateve
   const auto advice = adviseFlight(f.flown.campaign, f.analysis, f.flown.campaign.runs[0], r, nullptr);
   REQUIRE(advice.links.size() == 1);
   CHECK(advice.links[0].below_rule == "quality");
-  CHECK_THAT(adviceText(advice.links[0]), Contains("link quality is below the rule now: turn back"));
+  CHECK_THAT(test::told(findingOf(advice.links[0])),
+             Contains("link quality is below the rule now: turn back"));
   CHECK(f.advise(0, 600).links[0].below_rule.empty());
 }

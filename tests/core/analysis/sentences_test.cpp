@@ -1,9 +1,12 @@
 // What is said: every verdict, what limits, what to do next, in words that follow the figures.
-#include "core/analysis/sentences.h"
+#include "support/sentences.h"
 
 #include <catch2/catch.hpp>
 #include <cmath>
 
+#include "core/analysis/analyse.h"
+#include "core/analysis/findings/findings.h"
+#include "core/finding/catalogue.h"
 #include "support/scenarios.h"
 
 using namespace distanz;
@@ -49,8 +52,8 @@ LegDifference legs(double estimate_db, double half_db) {
 
 TEST_CASE("verdict: the better one is named first, whichever side it is on, with amounts above 1") {
   const campaign::Campaign c = named();
-  const Sentence a = verdictSentence(c, {}, pair(3, 1, Verdict::ABetter)),
-                 b = verdictSentence(c, {}, pair(-3, 1, Verdict::BBetter));
+  const test::Said a = test::verdictSentence(c, {}, pair(3, 1, Verdict::ABetter)),
+                   b = test::verdictSentence(c, {}, pair(-3, 1, Verdict::BBetter));
   CHECK(a.title == "Print patch (A) is better than B");
   CHECK(b.title == "Stub pair (B) is better than A");
   CHECK(a.text == b.text);  // mirrored data, mirrored sentence
@@ -63,92 +66,92 @@ TEST_CASE("verdict: a chance is never told as certainty") {
   PairOnLink p = pair(8, 1, Verdict::ABetter);
   p.p_a_longer = 1 - 1e-9;
   p.p_a_more = 0.9996;
-  CHECK_THAT(verdictSentence(c, {}, p).why,
+  CHECK_THAT(test::verdictSentence(c, {}, p).why,
              Contains("carries further: over 99.9 %") && Contains("10 %: over 99.9 %"));
   p.p_a_more = 0.996;
-  CHECK_THAT(verdictSentence(c, {}, p).why, Contains("10 %: 99 %"));
+  CHECK_THAT(test::verdictSentence(c, {}, p).why, Contains("10 %: 99 %"));
 }
 
 TEST_CASE("verdict: cautions of several pairs and of one flight each are said, further flights are counted") {
   const campaign::Campaign c = named();
   PairOnLink p = pair(3, 1, Verdict::ABetter);
   p.holds_for_all = false;
-  CHECK_THAT(verdictSentence(c, {}, p).text, Contains("not quite certain"));
+  CHECK_THAT(test::verdictSentence(c, {}, p).text, Contains("not quite certain"));
   p = pair(1, 3, Verdict::Undecided);
   p.more_pairs = 4;
-  CHECK_THAT(verdictSentence(c, {}, p).text,
+  CHECK_THAT(test::verdictSentence(c, {}, p).text,
              Contains("very likely the longer one") && Contains("4 more pairs"));
   p.paired_flights = 2;
   p.more_pairs = 1;
-  CHECK_THAT(verdictSentence(c, {}, p).text,
+  CHECK_THAT(test::verdictSentence(c, {}, p).text,
              Contains("2 flights with both aboard") && Contains("1 more flight with both aboard"));
   p.more_pairs = 200;
-  CHECK_THAT(verdictSentence(c, {}, p).text, Contains("too small to settle by flying"));
+  CHECK_THAT(test::verdictSentence(c, {}, p).text, Contains("too small to settle by flying"));
   p.spread_assumed = true;
-  CHECK_THAT(verdictSentence(c, {}, p).text, Contains("nothing can be said about repeatability"));
-  CHECK_THAT(verdictSentence(c, {}, pair(0.1, 0.3, Verdict::NoPracticalDifference)).title,
+  CHECK_THAT(test::verdictSentence(c, {}, p).text, Contains("nothing can be said about repeatability"));
+  CHECK_THAT(test::verdictSentence(c, {}, pair(0.1, 0.3, Verdict::NoPracticalDifference)).title,
              Contains("no practical difference"));
   PairOnLink nothing;
   nothing.a = "A";
   nothing.b = "B";
-  CHECK_THAT(verdictSentence(c, {}, nothing).title, Contains("nothing to compare yet"));
+  CHECK_THAT(test::verdictSentence(c, {}, nothing).title, Contains("nothing to compare yet"));
 }
 
 TEST_CASE("legs: told only where they differ beyond chance and by enough to matter") {
   const campaign::Campaign c = named();
-  CHECK_THAT(legSentence(c, legs(-3, 1)).title, Contains("3.0 dB weaker on the way back"));
-  CHECK_THAT(legSentence(c, legs(2, 1)).title, Contains("stronger"));
-  CHECK(legSentence(c, legs(-3, 4)).title.empty());      // chance
-  CHECK(legSentence(c, legs(-0.5, 0.2)).title.empty());  // sure, but nothing
+  CHECK_THAT(test::legSentence(c, legs(-3, 1)).title, Contains("3.0 dB weaker on the way back"));
+  CHECK_THAT(test::legSentence(c, legs(2, 1)).title, Contains("stronger"));
+  CHECK(test::legSentence(c, legs(-3, 4)).title.empty());      // chance
+  CHECK(test::legSentence(c, legs(-0.5, 0.2)).title.empty());  // sure, but nothing
   LegDifference gap = legs(0, 1);
   gap.lost_m = 2000;
   gap.regained_m = 1200;
   gap.gap_m = 800;
   gap.lost_flights = 2;
-  CHECK_THAT(legSentence(c, gap).text, Contains("lost its control link at 2.00 km") &&
-                                           Contains("800 m nearer") && Contains("2 flights"));
+  CHECK_THAT(test::legSentence(c, gap).text, Contains("lost its control link at 2.00 km") &&
+                                                 Contains("800 m nearer") && Contains("2 flights"));
   gap.gap_m = 20;
-  CHECK(legSentence(c, gap).title.empty());
+  CHECK(test::legSentence(c, gap).title.empty());
 }
 
 TEST_CASE("place: the stretch that costs most is told where several flights saw it and it costs enough") {
   CampaignAnalysis a;
   a.places.push_back({"control", {100, 140, 180}, {1, -6, -9}, {3, 3, 1}});
-  CHECK_THAT(placeSentence(a, "control").title,
+  CHECK_THAT(test::placeSentence(a, "control").title,
              Contains("140 m costs everyone 6 dB"));  // 180 m was seen once
   a.places[0].off_line_db[1] = -2;
-  CHECK(placeSentence(a, "control").title.empty());
-  CHECK(placeSentence(a, "video").title.empty());
+  CHECK(test::placeSentence(a, "control").title.empty());
+  CHECK(test::placeSentence(a, "video").title.empty());
 }
 
 TEST_CASE("reduced power: both figures, and the wrong one beside the right one") {
   ReducedPower r{"A", "control", 20, 1, {400, 380, 420}, {2200, 1800, 2700}, {5.5, 4.6, 6.6}, 100, false};
-  const Sentence s = reducedSentence(named(), r);
+  const test::Said s = test::reducedSentence(named(), r);
   CHECK_THAT(s.title, Contains("20 dB less power: 400 m"));
   CHECK_THAT(s.text,
              Contains("2.20 km (95 %: 1.80 to 2.70 km)") && Contains("5.5 times as far, not the 100 times"));
   CHECK_THAT(s.text, !Contains("assumed"));
   r.exponent_assumed = true;
-  CHECK_THAT(reducedSentence(named(), r).text, Contains("assumed"));
+  CHECK_THAT(test::reducedSentence(named(), r).text, Contains("assumed"));
 }
 
 TEST_CASE("ranges in words: units shared where they can be, open ends, bounds with their confidence") {
   RangeAnswer r;
-  CHECK(rangeText(r) == "not known");
+  CHECK(test::rangeText(r) == "not known");
   r.status = Status::Measured;
   r.estimate_m = 1620;
   r.low_m = 1450;
   r.high_m = 1830;
-  CHECK(rangeText(r) == "1.62 km (95 %: 1.45 to 1.83 km)");
+  CHECK(test::rangeText(r) == "1.62 km (95 %: 1.45 to 1.83 km)");
   r.low_m = 950;
-  CHECK(rangeText(r) == "1.62 km (95 %: 950 m to 1.83 km)");
+  CHECK(test::rangeText(r) == "1.62 km (95 %: 950 m to 1.83 km)");
   r.high_m.reset();
-  CHECK(rangeText(r) == "1.62 km (95 %: 950 m to no upper limit)");
+  CHECK(test::rangeText(r) == "1.62 km (95 %: 950 m to no upper limit)");
   r.status = Status::AtLeast;
   r.at_least_m = 800;
-  CHECK(rangeText(r) == "at least 800 m");
+  CHECK(test::rangeText(r) == "at least 800 m");
   r.confidence = 0.75;
-  CHECK(rangeText(r) == "at least 800 m (75 % sure)");
+  CHECK(test::rangeText(r) == "at least 800 m (75 % sure)");
 }
 
 TEST_CASE("next step: first pair, missing setup, more flights, then what to plan with") {
@@ -156,10 +159,11 @@ TEST_CASE("next step: first pair, missing setup, more flights, then what to plan
     simulate::Scenario s = test::twoSetups(flights, 6);
     if (!both) std::erase_if(s.runs, [](const auto& r) { return r.setup == "B"; });
     const auto flown = simulate::simulate(s, 12);
-    return nextStep(flown.campaign, test::analyseSimulated(flown)).title;
+    return test::nextStepSentence(flown.campaign, test::analyseSimulated(flown)).title;
   };
   campaign::Campaign empty = named();
-  CHECK_THAT(nextStep(empty, analyse(empty, std::vector<RunReduction>{})).title, Contains("first pair"));
+  CHECK_THAT(test::nextStepSentence(empty, analyse(empty, std::vector<RunReduction>{})).title,
+             Contains("first pair"));
   CHECK_THAT(next(3, false), Contains("Fly") && Contains("B"));
   CHECK_THAT(next(2, true), Contains("1 more time"));
   CHECK_THAT(next(4, true), Contains("Plan with B"));
@@ -184,17 +188,17 @@ TEST_CASE("plan with: ranked by what may be told, and no dB is computed from a b
   c.runs = flown.campaign.runs;
   setup("A")->dependable = measured;
   setup("B")->dependable = bound;
-  Sentence said = nextStep(c, a);
-  CHECK_THAT(said.title, Contains("Plan with A to 1.50 km"));
-  CHECK_THAT(said.text, Contains("dB more"));
+  test::Said told = test::nextStepSentence(c, a);
+  CHECK_THAT(told.title, Contains("Plan with A to 1.50 km"));
+  CHECK_THAT(told.text, Contains("dB more"));
   bound.at_least_m = 1800;
   setup("B")->dependable = bound;
-  said = nextStep(c, a);
-  CHECK_THAT(said.title, Contains("Plan with B to 1.80 km"));
-  CHECK_THAT(said.text, Contains("at least") && !Contains("dB"));
+  told = test::nextStepSentence(c, a);
+  CHECK_THAT(told.title, Contains("Plan with B to 1.80 km"));
+  CHECK_THAT(told.text, Contains("at least") && !Contains("dB"));
   bound.status = Status::Withheld;
   setup("B")->dependable = setup("A")->dependable = bound;
-  CHECK_THAT(nextStep(c, a).title, Contains("sensitivity"));
+  CHECK_THAT(test::nextStepSentence(c, a).title, Contains("sensitivity"));
 }
 
 TEST_CASE(
@@ -203,17 +207,20 @@ TEST_CASE(
   const auto flown = simulate::simulate(test::twoSetups(4, 6), 12);
   const auto said = findings(flown.campaign, test::analyseSimulated(flown));
   REQUIRE(said.size() >= 4);
-  CHECK_THAT(said[0].title, Contains("is better than"));
+  CHECK_THAT(test::said(said[0]).title, Contains("is better than"));
   CHECK_FALSE(said[0].why.empty());
-  CHECK(said[1].tone == Tone::Advice);
-  CHECK_THAT(said[2].title, Contains("A: dependable"));
-  CHECK_THAT(said[2].why, Contains("dB per factor 10") && Contains("A4"));
+  CHECK(infoOf(said[1].code)->severity == Severity::Advice);
+  CHECK_THAT(test::said(said[2]).title, Contains("A: dependable"));
+  CHECK_THAT(test::said(said[2]).why, Contains("dB per factor 10") && Contains("A4"));
   for (std::size_t i = 1; i < said.size(); ++i)
-    CHECK_FALSE((said[i - 1].tone == Tone::Caution && said[i].tone != Tone::Caution));
+    CHECK_FALSE((infoOf(said[i - 1].code)->severity == Severity::Caution &&
+                 infoOf(said[i].code)->severity != Severity::Caution));
 }
 
 TEST_CASE("next step: nobody is sent out without the way home", "[regression]") {
-  auto told = [&](const CampaignAnalysis& a, const campaign::Campaign& c) { return nextStep(c, a).text; };
+  auto told = [&](const CampaignAnalysis& a, const campaign::Campaign& c) {
+    return test::nextStepSentence(c, a).text;
+  };
   const auto flown = simulate::simulate(test::twoSetups(3), 3);
   CampaignAnalysis a = test::analyseSimulated(flown);
   for (SetupOnLink& l : a.setups) l.runs_used = 3;

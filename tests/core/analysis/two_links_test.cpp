@@ -3,9 +3,10 @@
 #include <cmath>
 #include <functional>
 
-#include "core/analysis/sentences.h"
+#include "core/analysis/findings/findings.h"
 #include "core/campaign/validate.h"
 #include "support/scenarios.h"
+#include "support/sentences.h"
 
 using namespace distanz;
 using namespace distanz::analysis;
@@ -48,7 +49,7 @@ TEST_CASE("two links: the one that fails first limits, by the bitrate rule") {
   CHECK_THAT(*limit->critical_dbm, WithinAbs(-95, 2));
   CHECK(a.deciding("A", "B")->link == "video");
   CHECK(a.deciding("A", "B")->verdict == estimate::Verdict::BBetter);
-  CHECK_THAT(limitSentence(flown.campaign, a, "A").text,
+  CHECK_THAT(test::limitSentence(flown.campaign, a, "A").text,
              Contains("The video link limits it: its bitrate fails first"));
 }
 
@@ -157,7 +158,7 @@ TEST_CASE("setups flown over different stretches are compared by range, and the 
   }
   const CampaignAnalysis a = test::analyseSimulated(flown);
   CHECK(std::any_of(a.warnings.begin(), a.warnings.end(),
-                    [](const Warning& w) { return w.code == "no-common-places"; }));
+                    [](const Finding& w) { return w.code == "no-common-places"; }));
   REQUIRE(a.comparisons.size() == 1);
   CHECK_FALSE(a.comparisons[0].same_places);
 }

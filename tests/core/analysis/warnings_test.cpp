@@ -3,8 +3,10 @@
 #include <cmath>
 #include <functional>
 
-#include "core/analysis/sentences.h"
+#include "core/analysis/findings/findings.h"
+#include "core/finding/catalogue.h"
 #include "support/scenarios.h"
+#include "support/sentences.h"
 
 using namespace distanz;
 using namespace distanz::analysis;
@@ -12,13 +14,13 @@ using Catch::Matchers::Contains;
 
 namespace {
 
-const Warning* find(const CampaignAnalysis& a, const std::string& code) {
-  for (const Warning& w : a.warnings)
+const Finding* find(const CampaignAnalysis& a, const std::string& code) {
+  for (const Finding& w : a.warnings)
     if (w.code == code) return &w;
   return nullptr;
 }
 
-const Warning* find(CampaignAnalysis&&, const std::string&) = delete;  // it would point into what is gone
+const Finding* find(CampaignAnalysis&&, const std::string&) = delete;  // it would point into what is gone
 
 /// Sound flights: in turns, three each, far enough.
 simulate::Scenario sound() {
@@ -85,7 +87,7 @@ const Case kCases[] = {
 TEST_CASE("warnings: a sound campaign has none") {
   const auto a = test::analyseSimulated(simulate::simulate(sound(), 3));
   std::string all;
-  for (const Warning& w : a.warnings) all += w.text + "\n";
+  for (const Finding& w : a.warnings) all += test::told(w) + "\n";
   CAPTURE(all);
   CHECK(a.warnings.empty());
 }
@@ -97,12 +99,13 @@ TEST_CASE("warnings: each comes where it is due, as a sentence with its remedy")
     const auto flown = simulate::simulate(s, 3);
     const auto a = test::analyseSimulated(flown);
     CAPTURE(c.code);
-    const Warning* w = find(a, c.code);
+    const Finding* w = find(a, c.code);
     REQUIRE(w != nullptr);
-    CHECK_THAT(w->text, Contains(c.remedy) && Catch::EndsWith("."));
+    CHECK_THAT(test::told(*w), Contains(c.remedy) && Catch::EndsWith("."));
     const auto said = findings(flown.campaign, a);
-    CHECK(std::any_of(said.begin(), said.end(),
-                      [&](const Sentence& x) { return x.tone == Tone::Caution && x.text == w->text; }));
+    CHECK(std::any_of(said.begin(), said.end(), [&](const Finding& x) {
+      return infoOf(x.code)->severity == Severity::Caution && x == *w;
+    }));
   }
 }
 
@@ -118,9 +121,9 @@ TEST_CASE("warnings: the gap that grows with distance is told with its size") {
         for (std::size_t k = 0; k < d.size(); ++k) c.values[k] -= 8 * std::log10(std::max(d[k], 1.0) / 1000);
   }
   const auto a = test::analyseSimulated(flown);
-  const Warning* w = find(a, "gap-changes");
+  const Finding* w = find(a, "gap-changes");
   REQUIRE(w != nullptr);
-  CHECK_THAT(w->text,
+  CHECK_THAT(test::told(*w),
              Contains("between A and B") && Contains("per factor 10") && Contains("near the far end"));
 }
 
@@ -129,8 +132,8 @@ TEST_CASE("warnings: a rule that was never seen failing rests on the sensitivity
   s.campaign.links[0].rule.lq_min_pct = 70;
   for (auto& r : s.runs) r.farthest_m = 900;
   const auto a = test::analyseSimulated(simulate::simulate(s, 3));
-  const Warning* w = find(a, "never-seen-failing");
+  const Finding* w = find(a, "never-seen-failing");
   REQUIRE(w != nullptr);
-  CHECK_THAT(w->text, Contains("sensitivity you entered"));
+  CHECK_THAT(test::told(*w), Contains("sensitivity you entered"));
   CHECK(a.find("A", "control")->limited_by == "margin");
 }

@@ -3,7 +3,9 @@
 
 #include <catch2/catch.hpp>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
+#include "support/told.h"
+#include "words/quantity.h"
 
 using namespace distanz::campaign;
 using Catch::Matchers::Contains;
@@ -24,10 +26,10 @@ std::vector<Link> links(std::vector<std::string> ids) {
 
 TEST_CASE("modes: what is written is read back, with or without the unit of the mode") {
   const std::vector<ModeSensitivity> modes{{50, -112}, {150, -107.5}};
-  CHECK(parseModes(modesText(modes)).modes == modes);
+  CHECK(parseModes(distanz::words::modes(modes).toStdString()).modes == modes);
   CHECK(parseModes("50 Hz: -112 dBm ;150Hz:-107.5;").modes == modes);
   CHECK(parseModes("").modes.empty());
-  CHECK(parseModes("").problem.empty());
+  CHECK_FALSE(parseModes("").problem);
 }
 
 TEST_CASE("modes: what cannot be read is refused with what to type instead, and nothing is kept") {
@@ -39,7 +41,7 @@ TEST_CASE("modes: what cannot be read is refused with what to type instead, and 
                                                 {"50: -112 dB/m", "dB/m"}}));
   const TypedModes typed = parseModes(text);
   CHECK(typed.modes.empty());
-  CHECK_THAT(typed.problem, Contains(because));
+  CHECK_THAT(distanz::test::told(typed.problem), Contains(because));
 }
 
 TEST_CASE("reduced power: dB, a share of the power, or both powers; per link where there are several") {
@@ -49,13 +51,13 @@ TEST_CASE("reduced power: dB, a share of the power, or both powers; per link whe
   CHECK_THAT(parseReduced("10 mW of 1 W", one).reduced_db.at("control"), WithinAbs(20, 1e-9));
   const auto both = parseReduced("control 20 dB; video 1/10", two).reduced_db;
   CHECK_THAT(both.at("video"), WithinAbs(10, 1e-9));
-  CHECK(parseReduced(reducedText(both, two), two).reduced_db == both);
+  CHECK(parseReduced(distanz::words::reduced(both, two).toStdString(), two).reduced_db == both);
   CHECK(parseReduced("", one).reduced_db.empty());
   for (const char* wrong : {"lots", "-3 dB", "0 dB", "1/0", "1/x", "250 mW of 25 mW", "101 dB"}) {
     CAPTURE(wrong);
     const TypedReduction typed = parseReduced(wrong, one);
     CHECK(typed.reduced_db.empty());
-    CHECK_FALSE(typed.problem.empty());
+    CHECK(typed.problem);
   }
-  CHECK_THAT(parseReduced("20 dB", two).problem, Contains("which link"));
+  CHECK_THAT(distanz::test::told(parseReduced("20 dB", two).problem), Contains("which link"));
 }

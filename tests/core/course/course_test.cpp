@@ -3,7 +3,7 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 
 using namespace distanz;
 using namespace distanz::course;

@@ -8,7 +8,7 @@
 #include "core/estimate/distribution.h"
 #include "core/estimate/power_scale.h"
 #include "core/estimate/robust.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/radio/path_loss.h"
 #include "core/simulate/random.h"
 

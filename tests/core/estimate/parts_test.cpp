@@ -14,7 +14,7 @@
 #include "core/estimate/distribution.h"
 #include "core/estimate/first_failure.h"
 #include "core/estimate/place_line.h"
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/simulate/random.h"
 
 using namespace distanz;

@@ -5,6 +5,7 @@
 
 #include "core/log/dropouts.h"
 #include "core/log/trace.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::log;
@@ -100,18 +101,18 @@ TEST_CASE("track: what cannot be placed is refused with the reason") {
   Recording none;
   none.time_s = {0, 1};
   none.columns = {{"control.rssi_dbm", {-60, -61}}};
-  CHECK_THROWS_WITH(trackOf(none, &c), Contains("no position"));
+  CHECK_REFUSED(trackOf(none, &c), Contains("no position"));
   Recording zero = withGnss(flight(500));
   for (auto& column : zero.columns)
     for (double& v : column.values) v = 0;
-  CHECK_THROWS_WITH(trackOf(zero, &c), Contains("never had a fix"));
+  CHECK_REFUSED(trackOf(zero, &c), Contains("never had a fix"));
   Recording still = flight(500);
   for (double& v : still.columns[0].values) v = 120;
-  CHECK_THROWS_WITH(trackOf(still, nullptr), Contains("never changes"));
+  CHECK_REFUSED(trackOf(still, nullptr), Contains("never changes"));
   Recording wild = withGnss(flight(500));
   for (std::size_t i = 0; i < wild.rows(); i += 2) wild.columns[0].values[i] += 0.5;
-  CHECK_THROWS_WITH(trackOf(wild, &c), Contains("jumps about"));
-  CHECK_THROWS_WITH(trackOf(withGnss(flight(500)), nullptr), Contains("no path is planned"));
+  CHECK_REFUSED(trackOf(wild, &c), Contains("jumps about"));
+  CHECK_REFUSED(trackOf(withGnss(flight(500)), nullptr), Contains("no path is planned"));
 }
 
 TEST_CASE("dropouts: where the quality falls below the rule, lost and regained apart") {

@@ -3,8 +3,9 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
+#include "core/finding/error.h"
 #include "core/quantity/decibel.h"
-#include "core/quantity/error.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::quantity;
@@ -42,7 +43,7 @@ TEST_CASE("typed values: units as people type them") {
                                                  {Kind::Number, "2.7", 2.7}}));
   CAPTURE(text);
   const Parsed parsed = parse(kind, text);
-  CHECK(parsed.problem == "");
+  CHECK(test::told(parsed.problem) == "");
   CHECK_THAT(parsed.value, WithinAbs(value, 1e-4));
 }
 
@@ -62,37 +63,15 @@ TEST_CASE("typed values: wrong ones are refused with the reason and an example")
   CAPTURE(text);
   const Parsed parsed = parse(kind, text);
   CHECK_FALSE(parsed);
-  CHECK_THAT(parsed.problem, Contains(because));
-  CHECK_THAT(parsed.problem, Contains("type for example"));
+  CHECK_THAT(test::told(parsed.problem), Contains(because));
+  CHECK_THAT(test::told(parsed.problem), Contains("type for example"));
 }
 
 TEST_CASE("typed values: bounds are named in the refusal") {
-  CHECK_THAT(parseWithin(Kind::Frequency, "1000 GHz", 1, 300000).problem,
+  CHECK_THAT(test::told(parseWithin(Kind::Frequency, "1000 GHz", 1, 300000).problem),
              Contains("outside 1 MHz to 300 GHz"));
   CHECK(parseWithin(Kind::Frequency, "300 GHz", 1, 300000));
   CHECK_FALSE(parseWithin(Kind::Length, "-1 m", 0, 100));
-}
-
-TEST_CASE("typed values: what is shown is read back as the same value", "[property]") {
-  const Kind kind = GENERATE(Kind::Length, Kind::Power, Kind::Level, Kind::Gain, Kind::Loss, Kind::Frequency,
-                             Kind::Bitrate, Kind::Percent, Kind::Angle, Kind::Number);
-  const double value = std::round(GENERATE(take(20, random(1.0, 5000.0))) * 10) / 10;
-  const std::string shown = format(kind, value);
-  CAPTURE(shown);
-  const Parsed again = parse(kind, shown);
-  CHECK(again.problem == "");
-  CHECK_THAT(again.value, WithinAbs(value, 0.5 + 1e-4 * value));
-  CHECK(format(kind, again.value) == shown);
-}
-
-TEST_CASE("shown values: scale and unit") {
-  CHECK(format(Kind::Length, 850) == "850 m");
-  CHECK(format(Kind::Length, 1250) == "1.25 km");
-  CHECK(format(Kind::Frequency, 5800) == "5.8 GHz");
-  CHECK(format(Kind::Frequency, 868) == "868 MHz");
-  CHECK(format(Kind::Power, 20) == "20 dBm");
-  CHECK(format(Kind::Level, NAN) == "");
-  CHECK(format(Kind::Gain, -0.001) == "0 dBi");
 }
 
 TEST_CASE("decibels: definition, inverse and refusal") {
@@ -100,7 +79,7 @@ TEST_CASE("decibels: definition, inverse and refusal") {
   CHECK_THAT(dbmFromMilliwatt(25), WithinAbs(13.9794, 1e-4));
   const double dbm = GENERATE(take(50, random(-120.0, 40.0)));
   CHECK_THAT(dbmFromMilliwatt(milliwattFromDbm(dbm)), WithinAbs(dbm, 1e-9));
-  CHECK_THROWS_WITH(dbmFromMilliwatt(0), Contains("power_mw"));
+  CHECK_REFUSED(dbmFromMilliwatt(0), Contains("power_mw"));
   CHECK_THROWS_AS(dbmFromMilliwatt(-1), DomainError);
   CHECK_THROWS_AS(milliwattFromDbm(NAN), DomainError);
 }

@@ -1,10 +1,11 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
-#include "core/quantity/error.h"
+#include "core/finding/error.h"
 #include "core/simulate/scenario.h"
 #include "core/simulate/shadowing.h"
 #include "support/scenarios.h"
+#include "support/told.h"
 
 using namespace distanz;
 using namespace distanz::simulate;
@@ -137,13 +138,13 @@ TEST_CASE("truth: half of flights reach the typical range, 95 % the dependable o
 TEST_CASE("simulation: scenarios that do not fit together are refused") {
   Scenario s = test::twoSetups(1);
   s.level_dbm.erase("B");
-  CHECK_THROWS_WITH(simulate::simulate(s, 1), Contains("setup \"B\""));
+  CHECK_REFUSED(simulate::simulate(s, 1), Contains("setup \"B\""));
   s = test::twoSetups(1);
   s.runs[0].speed_mps = 0;
   CHECK_THROWS_AS(simulate::simulate(s, 1), DomainError);
   s = test::twoSetups(1);
   s.physics["mystery"] = {};
-  CHECK_THROWS_WITH(simulate::simulate(s, 1), Contains("mystery"));
+  CHECK_REFUSED(simulate::simulate(s, 1), Contains("mystery"));
 }
 
 namespace {

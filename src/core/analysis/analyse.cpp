@@ -1,0 +1,191 @@
+#include "core/analysis/analyse.h"
+
+#include <atomic>
+#include <cmath>
+#include <map>
+#include <mutex>
+
+#include "core/analysis/compare/link_analysis.h"
+#include "core/analysis/compare/warnings.h"
+#include "core/finding/error.h"
+#include "core/parallel/on_all_cores.h"
+
+namespace distanz::analysis {
+namespace {
+
+/// Cells of a run as plain numbers: two runs with the same ones hold the same flight.
+std::vector<double> fingerprint(const RunReduction& r) {
+  std::vector<double> out;
+  for (const auto& [link, reduced] : r.links)
+    for (const estimate::Cell& c : reduced.cells.both.cells) {
+      out.push_back(c.log_distance);
+      out.push_back(c.level_dbm);
+    }
+  return out;
+}
+
+RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& run,
+                       const RecordingSource& source, const course::Course* course) {
+  std::shared_ptr<const log::Recording> recording;
+  try {
+    recording = source(run);
+  } catch (const std::exception& e) {
+    RunReduction failed;
+    failed.refused = findingOf(e);
+    failed.unread = true;
+    return failed;
+  }
+  return reduceRun(campaign, run, *recording, course);
+}
+
+RunResult resultOf(const campaign::Run& run, const RunReduction& r) {
+  RunResult out{run.id, !r.refused && run.void_reason.empty(), r.refused, r.farthest_m, 0, {}, {}, {}};
+  if (!run.void_reason.empty()) out.why_not = finding("voided", {{"reason", run.void_reason}});
+  for (const auto& [link, reduced] : r.links) {
+    out.dropouts += static_cast<int>(reduced.events.dropouts.size());
+    if (reduced.events.lost_at_m && (!out.lost_at_m || *reduced.events.lost_at_m < *out.lost_at_m)) {
+      out.lost_at_m = reduced.events.lost_at_m;
+      out.regained_at_m = reduced.events.regained_at_m;
+    }
+  }
+  if (out.lost_at_m && out.regained_at_m) out.gap_m = *out.lost_at_m - *out.regained_at_m;
+  return out;
+}
+
+/// The same flight under two runs counts once, whether the file is the same or only what it holds.
+/// Some of a flight counts in both.
+bool overlap(campaign::Legs a, campaign::Legs b) {
+  return a == b || a == campaign::Legs::Both || b == campaign::Legs::Both;
+}
+
+void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result) {
+  std::map<std::string, std::vector<std::size_t>> by_log;
+  std::map<std::vector<double>, std::vector<std::size_t>> by_samples;
+  for (std::size_t i = 0; i < campaign.runs.size(); ++i) {
+    if (!result.runs[i].used) continue;
+    std::optional<std::size_t> first;
+    // The legs of one flight are told apart: two runs of one log count where none of its legs counts in both.
+    std::vector<std::vector<std::size_t>*> alike;
+    if (const std::string& sha = campaign.runs[i].source().sha256; !sha.empty())
+      alike.push_back(&by_log[sha]);
+    if (auto print = fingerprint(result.reductions[i]);
+        print.size() > 2 * estimate::defaults::kMinCellsPerRun)
+      alike.push_back(&by_samples[std::move(print)]);
+    for (const auto* same : alike)
+      for (const std::size_t other : *same)
+        if (!first && overlap(campaign.runs[i].legs, campaign.runs[other].legs)) first = other;
+    if (!first) {
+      for (auto* same : alike) same->push_back(i);  // only what counts is in another's way
+      continue;
+    }
+    const std::string &id = campaign.runs[i].id, &other = campaign.runs[*first].id;
+    result.runs[i].used = false;
+    result.runs[i].why_not = finding("same-flight-as", {{"other", other}});
+    result.warnings.push_back(finding("duplicate-log", {{"other", other}}, {"run", id}));
+  }
+}
+
+SetupAnswer answerOf(const std::string& setup, const std::vector<const SetupOnLink*>& links) {
+  SetupAnswer out{setup, {}, {}, {}, {}};
+  const SetupOnLink *least = nullptr, *next = nullptr;
+  for (const SetupOnLink* s : links) {
+    if (!s->typical.estimate_m) {
+      out.unknown_links.push_back(s->link);
+      continue;
+    }
+    if (!least || s->sought_m() < least->sought_m()) {
+      next = least;
+      least = s;
+    } else if (!next || s->sought_m() < next->sought_m()) {
+      next = s;
+    }
+  }
+  if (!least) return out;
+  out.link = least->link;
+  if (!next) return out;
+  out.next_link = next->link;
+  if (!least->typical.tellsEstimate() || !next->typical.tellsEstimate()) return out;
+  const auto interval = [](const RangeAnswer& r) {
+    return estimate::Interval{*r.estimate_m, r.low_m.value_or(0), r.high_m.value_or(INFINITY)};
+  };
+  out.next_factor = estimate::ratioOf(interval(next->typical), interval(least->typical));
+  return out;
+}
+
+void addAnswers(const campaign::Campaign& campaign, CampaignAnalysis& result) {
+  std::map<std::string, std::vector<const SetupOnLink*>> by_setup;
+  for (std::size_t i = 0; i < result.setups.size(); ++i) {
+    const SetupOnLink& s = result.setups[i];
+    result.setup_at[{s.setup, s.link}] = i;
+    by_setup[s.setup].push_back(&s);
+  }
+  for (const campaign::Setup& setup : campaign.setups)
+    if (const auto links = by_setup.find(setup.id); links != by_setup.end()) {
+      result.answer_at[setup.id] = result.answers.size();
+      result.answers.push_back(answerOf(setup.id, links->second));
+    }
+}
+
+}  // namespace
+
+CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunReduction> reductions) {
+  if (reductions.size() != campaign.runs.size()) throw DomainError("reductions.size() == runs.size()");
+  CampaignAnalysis result;
+  result.reductions = std::move(reductions);
+  for (std::size_t i = 0; i < campaign.runs.size(); ++i) {
+    result.runs.push_back(resultOf(campaign.runs[i], result.reductions[i]));
+    for (Finding problem : result.reductions[i].problems) {
+      problem.subject = {"run", campaign.runs[i].id};
+      result.warnings.push_back(std::move(problem));
+    }
+  }
+  dropDuplicates(campaign, result);
+  std::vector<bool> used;
+  for (const RunResult& r : result.runs) used.push_back(r.used);
+  warnAboutRuns(campaign, used, result);
+  for (const campaign::Link& link : campaign.links) analyseLink(campaign, link, used, result);
+  addAnswers(campaign, result);
+  return result;
+}
+
+namespace {
+
+std::vector<RunReduction> reduceAll(const campaign::Campaign& campaign, const RecordingSource& source,
+                                    const ReductionCache* cache, const Progress& progress, unsigned threads) {
+  std::map<std::string, std::optional<course::Course>> courses;  // by path
+  for (const campaign::Run& run : campaign.runs)
+    if (!courses.contains(run.path)) courses.emplace(run.path, campaign::courseOf(campaign, run.path));
+  std::vector<RunReduction> reductions(campaign.runs.size());
+  std::atomic<std::size_t> done{0};
+  std::atomic<bool> stop{false};
+  std::mutex report;
+  const auto reduce = [&](std::size_t i) {
+    if (stop) return;
+    const campaign::Run& run = campaign.runs[i];
+    const auto kept = cache ? cache->find(campaign, run) : nullptr;
+    const auto& course = courses.at(run.path);
+    reductions[i] = kept ? *kept : reduceOne(campaign, run, source, course ? &*course : nullptr);
+    const double share = static_cast<double>(++done) / static_cast<double>(reductions.size());
+    const std::lock_guard lock(report);
+    if (progress && !stop && !progress(share)) stop = true;
+  };
+  parallel::onAllCores(reductions.size(), reduce, threads);
+  if (stop) throw Cancelled();
+  return reductions;
+}
+
+}  // namespace
+
+CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source,
+                         ReductionCache& cache, const Progress& progress, unsigned threads) {
+  auto reductions = reduceAll(campaign, source, &cache, progress, threads);
+  cache.keep(campaign, reductions);
+  return analyse(campaign, std::move(reductions));
+}
+
+CampaignAnalysis analyse(const campaign::Campaign& campaign, const RecordingSource& source,
+                         const Progress& progress, unsigned threads) {
+  return analyse(campaign, reduceAll(campaign, source, nullptr, progress, threads));
+}
+
+}  // namespace distanz::analysis

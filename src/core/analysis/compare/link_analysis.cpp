@@ -1,0 +1,51 @@
+#include "core/analysis/compare/link_analysis.h"
+
+#include <algorithm>
+
+#include "core/analysis/compare/link_work.h"
+#include "core/analysis/compare/warnings.h"
+
+namespace distanz::analysis {
+namespace {
+
+void gatherRuns(LinkWork& w, const std::vector<bool>& used) {
+  std::map<std::string, int> place;
+  for (std::size_t s = 0; s < w.campaign.setups.size(); ++s)
+    place[w.campaign.setups[s].id] = static_cast<int>(s);
+  w.runs_of.resize(w.campaign.setups.size());
+  for (std::size_t i = 0; i < used.size(); ++i) {
+    const auto setup = place.find(w.campaign.runs[i].setup);
+    w.setup_of.push_back(setup == place.end() ? -1 : setup->second);
+    if (!used[i] || w.setup_of[i] < 0 || !w.result.reductions[i].links.contains(w.link.id)) continue;
+    if (const auto& why = w.reduced(i).left_out) {
+      w.warn("left-out", {{"why", *why}}, w.campaign.runs[i].id);
+      continue;
+    }
+    w.runs.push_back(i);
+    w.runs_of[static_cast<std::size_t>(w.setup_of[i])].push_back(i);
+  }
+}
+
+}  // namespace
+
+void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
+                 const std::vector<bool>& used, CampaignAnalysis& result) {
+  LinkWork w{campaign, link, result};
+  gatherRuns(w, used);
+  if (w.runs.empty()) return;
+  referToCommonPower(w);
+  fitModels(w);
+  findCritical(w);
+  fitFailures(w);
+  addRanges(w);
+  addPairs(w);
+  addLegs(w);
+  addReducedPower(w);
+  addProfile(w);
+  warnAboutReference(campaign, link, w.runs, result);
+  for (const estimate::SignalModel& model : w.models.components)
+    warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
+  result.models.push_back({link.id, std::move(w.models), w.critical});
+}
+
+}  // namespace distanz::analysis

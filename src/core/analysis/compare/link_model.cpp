@@ -1,0 +1,160 @@
+#include <algorithm>
+#include <cmath>
+
+#include "core/analysis/compare/link_work.h"
+
+namespace distanz::analysis {
+
+using namespace estimate;
+
+namespace {
+
+FlightCells countedLeg(const LegCells& cells, campaign::Legs legs) {
+  return legs == campaign::Legs::Out ? cells.out : legs == campaign::Legs::Back ? cells.back : cells.both;
+}
+
+void gatherFlights(LinkWork& w) {
+  FloorFinder floor;
+  for (std::size_t run : w.runs)
+    if (w.reduced(run).has_signal) floor.merge(w.reduced(run).floor);
+  w.floor_dbm = floor.floor_dbm();
+  std::map<std::string, int> group;
+  w.flights_of.resize(w.campaign.setups.size());
+  for (std::size_t run : w.runs) {
+    if (!w.reduced(run).has_signal) continue;
+    const std::string& together = w.campaign.runs[run].flight;
+    const int number =
+        together.empty() ? -1 : group.emplace(together, static_cast<int>(group.size())).first->second;
+    w.flights.push_back(
+        {w.setup_of[run], countedLeg(w.reduced(run).cells, w.campaign.runs[run].legs), number});
+    w.flights_of[static_cast<std::size_t>(w.setup_of[run])].push_back(w.flight_runs.size());
+    w.flight_runs.push_back(run);
+    if (w.floor_dbm) censorAt(w.flights.back().cells, *w.floor_dbm);
+  }
+}
+
+void indexModels(LinkWork& w) {
+  std::map<int, int> most;
+  for (const SignalModel& m : w.models.components)
+    for (const auto& [setup, level] : m.setups)
+      if (level.flights > most[setup]) {
+        most[setup] = level.flights;
+        w.model_of[setup] = &m;
+      }
+}
+
+void addCritical(LinkWork& w, const std::optional<CriticalLevel>& level, const char* part) {
+  if (!level) return;
+  w.parts.push_back({part, level->level_dbm, std::sqrt(level->variance_db2)});
+  if (!w.critical || level->level_dbm > w.critical->level_dbm) w.critical = level;
+}
+
+std::optional<CriticalLevel> criticalOf(const LinkWork& w, std::vector<QualityWindow> LinkReduction::*windows,
+                                        double threshold, double full) {
+  if (!(threshold > 0 && threshold < full)) return std::nullopt;
+  std::vector<std::vector<QualityWindow>> flights;
+  for (std::size_t run : w.runs)
+    if (!(w.reduced(run).*windows).empty()) flights.push_back(w.reduced(run).*windows);
+  return criticalFromQuality(flights, threshold, full);
+}
+
+void warnAboutCritical(const LinkWork& w, bool unseen) {
+  if (w.models.components.empty()) return;
+  if (!w.critical)
+    w.warn("no-critical-level", {});
+  else if (unseen)
+    w.warn("never-seen-failing",
+           {{"part", Term{w.link.rule.bitrate_min_mbps ? "rule-bitrate" : "rule-quality"}},
+            {"rests_on", Term{"rests-on-" + w.parts.front().part}}});
+}
+
+}  // namespace
+
+const SignalModel* LinkWork::modelOf(int setup) const {
+  const auto found = model_of.find(setup);
+  return found == model_of.end() ? nullptr : found->second;
+}
+
+void fitModels(LinkWork& w) {
+  gatherFlights(w);
+  w.models = fitSignalModels(w.flights);
+  indexModels(w);
+  for (int flight : w.models.unusable) {
+    const std::string& run = w.runId(static_cast<std::size_t>(flight));
+    w.warn("too-short",
+           {{"stretch", defaults::kCellWidth_m, quantity::Unit::Metre},
+            {"beyond", defaults::kNearField_m, quantity::Unit::Metre}},
+           run);
+  }
+  if (w.models.components.size() > 1) w.warn("no-common-places", {});
+}
+
+void findCritical(LinkWork& w) {
+  const campaign::RangeRule& rule = w.link.rule;
+  bool unseen = false;
+  if (rule.lq_min_pct) {
+    addCritical(w, criticalOf(w, &LinkReduction::quality_windows, *rule.lq_min_pct, 100), "quality");
+    unseen = w.parts.empty();
+  }
+  if (rule.bitrate_min_mbps) {
+    double top = 0;
+    for (std::size_t run : w.runs) top = std::max(top, w.reduced(run).top_bitrate_mbps);
+    const auto level = criticalOf(w, &LinkReduction::bitrate_windows, *rule.bitrate_min_mbps, top);
+    addCritical(w, level, "bitrate");
+    unseen = unseen || !level;
+  }
+  const auto kit = campaign::criticalFromKit(w.link);
+  const bool rule_is_empty = !rule.lq_min_pct && !rule.bitrate_min_mbps;
+  if (kit && (rule.margin_db || rule_is_empty || !w.critical))
+    addCritical(w, CriticalLevel{*kit, 0}, "margin");
+  std::stable_sort(w.parts.begin(), w.parts.end(),
+                   [](const auto& a, const auto& b) { return a.level_dbm > b.level_dbm; });
+  warnAboutCritical(w, unseen);
+}
+
+std::optional<FirstFailure> firstFailureOf(const LinkReduction& r) {
+  const auto &quality = r.quality_failure, &bitrate = r.bitrate_failure;
+  if (!bitrate || !quality) return bitrate ? bitrate : quality;
+  return bitrate->failed && (!quality->failed || bitrate->distance_m < quality->distance_m) ? bitrate
+                                                                                            : quality;
+}
+
+void fitFailures(LinkWork& w) {
+  std::vector<FirstFailure> failures;
+  for (std::size_t run : w.runs) {
+    const LinkReduction& r = w.reduced(run);
+    if (r.reduced_db > 0) continue;  // its distances are those of a weaker link
+    if (w.campaign.runs[run].legs == campaign::Legs::Back)
+      continue;  // first failures are those of the way out
+    std::optional<FirstFailure> first = firstFailureOf(r);
+    if (!first) continue;
+    first->setup = w.setup_of[run];
+    failures.push_back(*first);
+  }
+  w.reach = fitReach(failures);
+}
+
+void addProfile(LinkWork& w) {
+  if (w.models.components.empty()) return;
+  const SignalModel& model = w.models.components.front();
+  PlaceProfile profile{w.link.id, {}, {}, {}};
+  for (const PlaceLevel& p : model.places) {
+    profile.distance_m.push_back(std::pow(10, p.log_distance));
+    profile.off_line_db.push_back(p.level_dbm - model.line.at(p.log_distance));
+    profile.flights.push_back(p.flights);
+  }
+  w.result.places.push_back(std::move(profile));
+  for (std::size_t i = 0; i < model.residuals.size(); ++i) {
+    const CellResidual& r = model.residuals[i];
+    if (i == 0 || r.flight != model.residuals[i - 1].flight)
+      w.result.residuals.push_back(
+          {w.runId(static_cast<std::size_t>(model.flights[static_cast<std::size_t>(r.flight)].flight)),
+           w.link.id,
+           {},
+           {}});
+    w.result.residuals.back().distance_m.push_back(std::pow(10, r.log_distance));
+    w.result.residuals.back().residual_db.push_back(r.residual_db);
+  }
+}
+
+}  // namespace distanz::analysis

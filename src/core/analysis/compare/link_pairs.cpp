@@ -1,0 +1,140 @@
+#include <algorithm>
+#include <cmath>
+
+#include "core/analysis/compare/link_work.h"
+
+namespace distanz::analysis {
+
+using namespace estimate;
+
+namespace {
+
+constexpr std::size_t kMostComparedAll =
+    40;  // setups: 780 pairs, more than anyone reads; beyond, each is held against the strongest
+constexpr double kGapTrendP = 0.05;
+constexpr int kEnoughPaired = 2;  // one paired flight shows a difference but not how repeatable it is
+
+void fill(PairOnLink& out, const Comparison& c) {
+  out.delta_db = c.delta_db;
+  out.ratio = c.ratio;
+  out.verdict = c.verdict;
+  out.more_pairs = c.more_pairs;
+  out.p_a_longer = c.p_a_longer;
+  out.p_a_more = c.p_a_more;
+  out.p_b_more = c.p_b_more;
+  out.spread_assumed = c.spread_assumed;
+  out.same_places = c.same_places;
+  out.paired_flights = c.paired_flights;
+  out.gap_trend = c.gap_trend;
+}
+
+void fillByReach(PairOnLink& out, const Interval& ratio) {
+  out.ratio = ratio;
+  if (ratio.low > 1) out.verdict = Verdict::ABetter;
+  if (ratio.high < 1) out.verdict = Verdict::BBetter;
+  out.p_a_longer = NAN;
+}
+
+/// Holm (1979) step-down over all pairs of the link: which "better" stands when all are claimed at once.
+void stepDown(std::vector<PairOnLink>& pairs, const std::vector<double>& p_values) {
+  std::vector<std::size_t> order(pairs.size());
+  for (std::size_t i = 0; i < order.size(); ++i) order[i] = i;
+  std::stable_sort(order.begin(), order.end(),
+                   [&](std::size_t a, std::size_t b) { return p_values[a] < p_values[b]; });
+  bool holds = true;
+  for (std::size_t rank = 0; rank < order.size(); ++rank) {
+    holds = holds &&
+            p_values[order[rank]] <= (1 - defaults::kConfidence) / static_cast<double>(order.size() - rank);
+    pairs[order[rank]].holds_for_all = holds;
+  }
+}
+
+/// Both setups' cells in every flight that both were recorded in.
+std::vector<PairedFlight> pairedFlights(const LinkWork& w, int a, int b) {
+  std::map<int, const FlightCells*> of_b;
+  for (std::size_t f : w.flights_of[static_cast<std::size_t>(b)])
+    if (w.flights[f].group >= 0) of_b.emplace(w.flights[f].group, &w.flights[f].cells);
+  std::vector<PairedFlight> out;
+  for (std::size_t f : w.flights_of[static_cast<std::size_t>(a)]) {
+    const auto other = of_b.find(w.flights[f].group);
+    if (other == of_b.end()) continue;
+    if (const auto pair = pairedFlight(w.flights[f].cells, *other->second)) out.push_back(*pair);
+  }
+  return out;
+}
+
+std::optional<Comparison> compareApartOn(const LinkWork& w, int a, int b) {
+  const SignalModel *ma = w.modelOf(a), *mb = w.modelOf(b);
+  if (!ma || !mb || !w.critical || !falls(*ma) || !falls(*mb)) return std::nullopt;
+  return compareApart(*ma, a, *mb, b, *w.critical);
+}
+
+/// Paired flights where there are enough of them, for they are the sharpest; else the setups' levels over
+/// common places; else their ranges.
+std::optional<Comparison> compareOn(const LinkWork& w, int a, int b) {
+  const SignalModel* together = nullptr;
+  for (const SignalModel& m : w.models.components)
+    if (!together && m.setups.contains(a) && m.setups.contains(b)) together = &m;
+  if (!together) return compareApartOn(w, a, b);
+  const auto paired = pairedFlights(w, a, b);
+  const bool enough =
+      static_cast<int>(paired.size()) >= kEnoughPaired || (!paired.empty() && together->spread_df == 0);
+  return enough ? comparePaired(*together, pairedDifference(paired)) : compare(*together, a, b);
+}
+
+/// Pairs of setups in campaign order: all of them, or each against the strongest where there are very many.
+std::vector<std::pair<int, int>> pairsOf(const LinkWork& w) {
+  std::vector<int> flown;
+  for (std::size_t s = 0; s < w.runs_of.size(); ++s)
+    if (!w.runs_of[s].empty()) flown.push_back(static_cast<int>(s));
+  std::vector<std::pair<int, int>> out;
+  if (flown.size() <= kMostComparedAll) {
+    for (std::size_t i = 0; i < flown.size(); ++i)
+      for (std::size_t j = i + 1; j < flown.size(); ++j) out.emplace_back(flown[i], flown[j]);
+    return out;
+  }
+  const auto level = [&](int setup) {
+    const SignalModel* model = w.modelOf(setup);
+    return model ? model->level_dbm(setup, 1000) : -INFINITY;
+  };
+  const int strongest =
+      *std::max_element(flown.begin(), flown.end(), [&](int a, int b) { return level(a) < level(b); });
+  for (int other : flown)
+    if (other != strongest) out.emplace_back(std::min(strongest, other), std::max(strongest, other));
+  w.warn("many-setups", {{"setups", flown.size()},
+                         {"strongest", w.campaign.setups[static_cast<std::size_t>(strongest)].id}});
+  return out;
+}
+
+void warnOfTrend(const LinkWork& w, const PairOnLink& pair) {
+  if (!pair.gap_trend || !(pair.gap_trend->p < kGapTrendP)) return;
+  w.warn("gap-changes",
+         {{"a", pair.a}, {"b", pair.b}, {"change", pair.gap_trend->db_per_decade, quantity::Unit::Decibel}});
+}
+
+}  // namespace
+
+void addPairs(LinkWork& w) {
+  std::vector<PairOnLink> pairs;
+  std::vector<double> p_values;
+  for (const auto& [a, b] : pairsOf(w)) {
+    PairOnLink pair;
+    pair.a = w.campaign.setups[static_cast<std::size_t>(a)].id;
+    pair.b = w.campaign.setups[static_cast<std::size_t>(b)].id;
+    pair.link = w.link.id;
+    double p = 1;
+    if (const auto c = compareOn(w, a, b)) {
+      fill(pair, *c);
+      p = c->p_value;
+      warnOfTrend(w, pair);
+    } else if (const auto ratio = w.reach.ratios.find({a, b}); ratio != w.reach.ratios.end()) {
+      fillByReach(pair, ratio->second);
+    }
+    pairs.push_back(std::move(pair));
+    p_values.push_back(p);
+  }
+  if (pairs.size() > 1) stepDown(pairs, p_values);
+  w.result.comparisons.insert(w.result.comparisons.end(), pairs.begin(), pairs.end());
+}
+
+}  // namespace distanz::analysis

@@ -1,0 +1,120 @@
+#include <algorithm>
+#include <cmath>
+
+#include "core/analysis/compare/link_work.h"
+#include "core/estimate/distribution.h"
+
+namespace distanz::analysis {
+
+using namespace estimate;
+
+namespace {
+
+ModelCurve curveOf(const SignalModel& model, int setup, double farthest_m) {
+  ModelCurve curve;
+  const double v_u = model.flight_var_db2 / model.setups.at(setup).flights;
+  const double t = tQuantile(0.5 + defaults::kConfidence / 2, model.flight_df);
+  constexpr int kPoints = 60;
+  for (int i = 0; i < kPoints; ++i) {
+    const double d = defaults::kNearField_m *
+                     std::pow(std::max(farthest_m / defaults::kNearField_m, 1.0), i / (kPoints - 1.0));
+    const double level = model.level_dbm(setup, d),
+                 half = t * std::sqrt(v_u + model.line.varianceAt(std::log10(d)));
+    curve.distance_m.push_back(d);
+    curve.level_dbm.push_back(level);
+    curve.low_dbm.push_back(level - half);
+    curve.high_dbm.push_back(level + half);
+  }
+  return curve;
+}
+
+void addFlights(const LinkWork& w, int setup, const SignalModel& model, SetupOnLink& out) {
+  const double flight_sd = std::sqrt(model.flight_var_db2);
+  for (const FlightEffect& f : model.flights) {
+    if (f.setup != setup) continue;
+    const auto flight = static_cast<std::size_t>(f.flight);
+    const double turned = w.result.reductions[w.flight_runs[flight]].farthest_m;
+    out.flights.push_back({w.runId(flight), f.off_setup_db, turned,
+                           model.level_dbm(setup, turned) + f.off_setup_db,
+                           std::abs(f.off_setup_db) > defaults::kFlightOutlier * flight_sd});
+  }
+}
+
+/// What the model tells of a setup with or without a critical level.
+void describe(const LinkWork& w, int setup, const SignalModel& model, SetupOnLink& out) {
+  out.curve = curveOf(model, setup, out.farthest_m);
+  addFlights(w, setup, model, out);
+  const double n = model.line.exponent(),
+               half = tQuantile(0.5 + defaults::kConfidence / 2, model.line.df) * model.line.exponentSd();
+  out.exponent = Interval{n, n - half, n + half};
+  out.total_sd_db = model.total_sd_db;
+  out.flight_sd_db = std::sqrt(model.flight_var_db2);
+}
+
+void answerBySignal(const LinkWork& w, int setup, const SignalModel& model, SetupOnLink& out) {
+  out.parts = w.parts;
+  out.limited_by = w.parts.front().part;
+  out.critical_dbm = w.critical->level_dbm;
+  out.critical_sd_db = std::sqrt(w.critical->variance_db2);
+  out.basis = out.limited_by == "margin" ? Basis::Signal : Basis::Quality;
+  if (!falls(model)) return;
+  out.typical = answerFrom(usableRange(model, setup, 0, *w.critical), out.farthest_m);
+  out.dependable = answerFrom(usableRange(model, setup, defaults::kDependableZ, *w.critical), out.farthest_m);
+}
+
+void answerByReach(const ReachEstimate& reach, SetupOnLink& out) {
+  out.basis = Basis::Reach;
+  out.limited_by = "quality";
+  if (reach.typical_m) {
+    out.typical.status = Status::Measured;
+    out.typical.estimate_m = reach.typical_m->estimate;
+    out.typical.low_m = reach.typical_m->low;
+    out.typical.high_m = reach.typical_m->high;
+    out.typical.at_least_m = reach.lower95_m;
+  } else if (reach.at_least_m) {
+    out.typical.status = Status::AtLeast;
+    out.typical.at_least_m = reach.at_least_m;
+    out.typical.confidence = std::min(reach.at_least_confidence, defaults::kConfidence);
+  }
+}
+
+}  // namespace
+
+RangeAnswer answerFrom(const RangeEstimate& r, double farthest_m) {
+  RangeAnswer out;
+  if (!std::isfinite(r.estimate_m) || r.estimate_m <= 0) return out;
+  out.estimate_m = r.estimate_m;
+  out.low_m = r.low_m;
+  if (r.high_m < defaults::kNoUpperLimit_m) out.high_m = r.high_m;
+  out.at_least_m = std::min(r.lower95_m, farthest_m);
+  const double extrapolation = r.estimate_m / farthest_m;
+  out.status = extrapolation <= 1                          ? Status::Measured
+               : extrapolation <= defaults::kExtrapolation ? Status::Extrapolated
+                                                           : Status::AtLeast;
+  return out;
+}
+
+void addRanges(LinkWork& w) {
+  for (std::size_t s = 0; s < w.campaign.setups.size(); ++s) {
+    if (w.runs_of[s].empty()) continue;
+    const int setup = static_cast<int>(s);
+    SetupOnLink out;
+    out.setup = w.campaign.setups[s].id;
+    out.link = w.link.id;
+    for (std::size_t run : w.runs_of[s]) {
+      ++out.runs_used;
+      out.farthest_m = std::max(out.farthest_m, w.result.reductions[run].farthest_m);
+    }
+    const auto reach = w.reach.setups.find(setup);
+    if (reach != w.reach.setups.end()) out.failures = reach->second.failures;
+    const SignalModel* model = w.modelOf(setup);
+    if (model) describe(w, setup, *model, out);
+    if (model && w.critical)
+      answerBySignal(w, setup, *model, out);
+    else if (reach != w.reach.setups.end())
+      answerByReach(reach->second, out);
+    w.result.setups.push_back(std::move(out));
+  }
+}
+
+}  // namespace distanz::analysis

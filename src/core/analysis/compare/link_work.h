@@ -1,0 +1,67 @@
+#pragma once
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/analysis/result/campaign_analysis.h"
+
+/// Inside of the analysis of one link: not for other folders.
+namespace distanz::analysis {
+
+/// One link of one campaign while it is analysed. Filled step by step by analyseLink().
+struct LinkWork {
+  const campaign::Campaign& campaign;
+  const campaign::Link& link;
+  CampaignAnalysis& result;
+
+  std::vector<std::size_t> runs = {};  ///< used runs that count on this link
+  std::vector<int> setup_of = {};      ///< place in campaign.setups, per run of the campaign; -1: none
+  std::vector<std::vector<std::size_t>> runs_of = {};  ///< per setup
+
+  std::optional<double> floor_dbm = {};                   ///< of the receiver, where one shows
+  std::vector<estimate::ModelFlight> flights = {};        ///< those runs with a signal
+  std::vector<std::size_t> flight_runs = {};              ///< their place in campaign.runs
+  std::vector<std::vector<std::size_t>> flights_of = {};  ///< per setup, place in flights
+  estimate::SignalModels models = {};
+  std::map<int, const estimate::SignalModel*> model_of =
+      {};  ///< setup -> the component with most of its flights
+  std::optional<estimate::CriticalLevel> critical = {};
+  std::vector<CriticalPart> parts = {};
+  estimate::ReachModel reach = {};
+
+  const LinkReduction& reduced(std::size_t run) const { return result.reductions[run].links.at(link.id); }
+  const estimate::SignalModel* modelOf(int setup) const;
+  const std::string& runId(std::size_t flight) const { return campaign.runs[flight_runs[flight]].id; }
+  /// @param run that it is about; empty: the link as a whole
+  void warn(const char* code, std::vector<Argument> arguments, const std::string& run = {}) const {
+    arguments.emplace_back("link", link.id);
+    result.warnings.push_back(
+        finding(code, std::move(arguments), run.empty() ? Subject{"link", link.id} : Subject{"run", run}));
+  }
+};
+
+/// Where power changed in flight and the kit does not say which is meant: that of the setup's steady flights,
+/// else of all steady flights, else the highest seen, so that every such flight is told at the same one.
+void referToCommonPower(LinkWork& w);
+void fitModels(LinkWork& w);
+/// The level below which the rule fails: the highest of its parts, as those present must all hold.
+void findCritical(LinkWork& w);
+void fitFailures(LinkWork& w);
+/// Where the rule first failed on the way out, by whichever of its parts went first.
+std::optional<estimate::FirstFailure> firstFailureOf(const LinkReduction& r);
+void addRanges(LinkWork& w);
+void addPairs(LinkWork& w);
+void addLegs(LinkWork& w);
+void addReducedPower(LinkWork& w);
+void addProfile(LinkWork& w);
+
+/// True where a range can be told from the model: the data themselves show the signal falling.
+inline bool falls(const estimate::SignalModel& model) {
+  return !estimate::signalDoesNotFall(model.line) && model.line.coefficient[1] < 0;
+}
+
+/// A range as the data allow it to be told (estimator section 8).
+RangeAnswer answerFrom(const estimate::RangeEstimate& range, double farthest_m);
+
+}  // namespace distanz::analysis

@@ -1,0 +1,111 @@
+#include "core/analysis/findings/advice.h"
+
+#include <algorithm>
+
+#include "core/analysis/findings/findings.h"
+#include "core/analysis/findings/named.h"
+#include "core/campaign/kit.h"
+#include "core/quantity/unit.h"
+#include "core/radio/clearance.h"
+
+namespace distanz::analysis {
+
+using quantity::Unit;
+
+namespace {
+
+bool unnamed(const campaign::Campaign& c) {
+  return std::any_of(c.setups.begin(), c.setups.end(), [](const auto& s) { return s.name.empty(); });
+}
+
+Finding clearanceOf(const plan::PathClearance& c, double frequency_mhz) {
+  std::vector<Argument> at{metres("distance", c.worst.distance_m),
+                           metres("ray", c.worst.ray_m),
+                           metres("needed", c.worst.needed_m),
+                           {"share", 100 * radio::kClearShare, Unit::Percent}};
+  if (c.clear) {
+    at.emplace_back("frequency", frequency_mhz, Unit::Megahertz);
+    return finding("path-clear", std::move(at));
+  }
+  if (!c.clear_to_m) return finding("path-never-clear", std::move(at));
+  at.push_back(metres("clear_to", *c.clear_to_m));
+  return finding("path-too-low", std::move(at));
+}
+
+/// Warnings that are mended in the list of runs.
+bool concernsRuns(const Finding& f) {
+  return !f.run().empty() || f.code == "one-flight" || f.code == "not-interleaved";
+}
+
+}  // namespace
+
+std::vector<Finding> kitAdvice(const campaign::Campaign& c) {
+  std::vector<Finding> out;
+  if (c.setups.size() < 2) out.push_back(finding("describe-two-setups"));
+  if (unnamed(c)) out.push_back(finding("name-setups"));
+  for (const campaign::Link& l : c.links)
+    if (!l.sensitivity_dbm)
+      out.push_back(finding("enter-link-sensitivity", {{"link", l.id}}, {"link", l.id}));
+  for (const campaign::Setup& s : c.setups)
+    for (const campaign::Link& l : c.links)
+      if (!s.links.contains(l.id) || !campaign::valueAt(c, s.links.at(l.id), campaign::kTransmitPower))
+        out.push_back(finding("no-transmit-power", {{"setup", s.id}, {"link", l.id}}, {"setup", s.id}));
+  if (out.empty()) out.push_back(finding("kit-described"));
+  out.push_back(finding("never-without-antenna"));
+  return out;
+}
+
+std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned& p, const Answers& answers) {
+  if (!c.station.position()) return {finding("set-station")};
+  if (!p.clearance) return {finding("set-far-post")};
+  std::vector<Finding> out{clearanceOf(*p.clearance, campaign::findLink(c, p.link)->frequency_mhz)};
+  for (const plan::Prediction& x : p.predictions)
+    if (x.link == p.link && x.range_m)
+      out.push_back(finding("predicted-range",
+                            {{"setup", x.setup},
+                             {"link", x.link},
+                             metres("range", *x.range_m),
+                             {"exponent", c.plan_exponent, Unit::None}},
+                            {"setup", x.setup}));
+  const SetupOnLink* first = c.setups.empty() ? nullptr : answers.limiting(c.setups.front().id);
+  if (first && first->exponent)
+    out.push_back(finding("use-flown-exponent", {{"exponent", measureOf(*first->exponent, Unit::None)}}));
+  out.push_back(finding("horizon", {metres("horizon", p.clearance->horizon_m),
+                                    metres("breakpoint", p.clearance->breakpoint_m)}));
+  out.push_back(finding("keep-sight"));
+  return out;
+}
+
+std::vector<Finding> runsAdvice(const campaign::Campaign& c, const Answers& answers) {
+  if (c.runs.empty()) return {finding("bring-in-logs")};
+  const auto used =
+      std::count_if(answers.runs.begin(), answers.runs.end(), [](const RunResult& r) { return r.used; });
+  std::vector<Finding> out{
+      finding("runs-count", {{"used", static_cast<int>(used)}, {"runs", c.runs.size()}})};
+  if (answers.runs.size() == c.runs.size()) out.push_back(nextStep(c, answers));
+  std::copy_if(answers.warnings.begin(), answers.warnings.end(), std::back_inserter(out), concernsRuns);
+  return out;
+}
+
+std::optional<Finding> kitLacks(const campaign::Campaign& c) {
+  if (c.setups.size() < 2) return finding("lacks-setups");
+  return unnamed(c) ? std::optional(finding("lacks-names")) : std::nullopt;
+}
+
+std::optional<Finding> planLacks(const campaign::Campaign& c) {
+  if (!c.station.position()) return finding("lacks-station");
+  return campaign::courseOf(c) ? std::nullopt : std::optional(finding("lacks-path"));
+}
+
+std::optional<Finding> runsLacks(const campaign::Campaign& c) {
+  for (const campaign::Setup& s : c.setups)
+    if (std::none_of(c.runs.begin(), c.runs.end(), [&](const auto& r) { return r.setup == s.id; }))
+      return finding("lacks-runs-of", {{"setup", s.id}}, {"setup", s.id});
+  return c.runs.empty() ? std::optional(finding("lacks-runs")) : std::nullopt;
+}
+
+std::optional<Finding> compareLacks(const Answers& answers) {
+  return answers.answers.size() >= 2 ? std::nullopt : std::optional(finding("lacks-flown"));
+}
+
+}  // namespace distanz::analysis

@@ -1,0 +1,94 @@
+#include "core/analysis/findings/findings.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/analysis/findings/named.h"
+#include "core/quantity/unit.h"
+
+namespace distanz::analysis {
+
+using quantity::Unit;
+
+namespace {
+
+constexpr std::size_t kMostVerdicts = 15;  // ten for five setups; more are for the table, not for reading
+constexpr std::size_t kMostSetups = 12;
+
+bool decided(const PairOnLink& p) {
+  return p.verdict == estimate::Verdict::ABetter || p.verdict == estimate::Verdict::BBetter;
+}
+
+void append(std::vector<Finding>& out, std::vector<Finding> more) {
+  std::move(more.begin(), more.end(), std::back_inserter(out));
+}
+
+void addVerdicts(const campaign::Campaign& c, const Answers& a, std::vector<Finding>& out) {
+  std::vector<const PairOnLink*> pairs;
+  for (const PairOnLink& p : a.comparisons)
+    if (a.decides(p)) pairs.push_back(&p);
+  std::stable_sort(pairs.begin(), pairs.end(),
+                   [](const auto* x, const auto* y) { return decided(*x) > decided(*y); });
+  for (std::size_t i = 0; i < std::min(pairs.size(), kMostVerdicts); ++i)
+    out.push_back(verdictOf(c, a, *pairs[i]));
+  if (pairs.size() > kMostVerdicts)
+    out.push_back(finding("more-verdicts", {{"pairs", pairs.size() - kMostVerdicts}}));
+}
+
+}  // namespace
+
+std::string nameOf(const campaign::Campaign& c, const std::string& setup) {
+  const campaign::Setup* found = campaign::findSetup(c, setup);
+  return found && !found->name.empty() ? fmt::format("{} ({})", found->name, setup) : setup;
+}
+
+Measure measureOf(const estimate::Interval& i, Unit unit) {
+  return {i.estimate, unit, i.low, i.high};
+}
+
+Argument metres(const char* key, double value) {
+  return {key, value, Unit::Metre};
+}
+
+Argument decibels(const char* key, double value) {
+  return {key, value, Unit::Decibel};
+}
+
+Argument percent(const char* key, double share) {
+  return {key, 100 * share, Unit::Percent};
+}
+
+std::vector<Argument> fallOf(const estimate::Interval& exponent) {
+  return {{"slope", 10 * exponent.estimate, Unit::Decibel}, {"exponent", measureOf(exponent, Unit::None)}};
+}
+
+Finding toldRange(const RangeAnswer& r) {
+  if (r.status == Status::Withheld) return finding("told-unknown");
+  if (r.status == Status::AtLeast) {
+    const Argument range("range", r.at_least_m.value_or(0), Unit::Metre);
+    if (r.confidence >= estimate::defaults::kConfidence) return finding("told-at-least", {range});
+    return finding("told-at-least-unsure", {range, {"sure", 100 * r.confidence, Unit::Percent}});
+  }
+  return finding(r.status == Status::Extrapolated ? "told-extrapolated" : "told-interval",
+                 {{"range", Measure{*r.estimate_m, Unit::Metre, r.low_m, r.high_m}}});
+}
+
+std::vector<Finding> findings(const campaign::Campaign& c, const CampaignAnalysis& a) {
+  std::vector<Finding> out;
+  addVerdicts(c, a, out);
+  out.push_back(nextStep(c, a));
+  for (std::size_t i = 0; i < std::min(a.answers.size(), kMostSetups); ++i)
+    out.push_back(limitOf(c, a, a.answers[i].setup));
+  for (const ReducedPower& r : a.reduced) out.push_back(reducedOf(c, r));
+  for (const LegDifference& l : a.legs)
+    if (const SetupOnLink* limit = a.limiting(l.setup); limit && limit->link == l.link)
+      append(out, legsOf(c, l));
+  if (!a.answers.empty())
+    if (const SetupOnLink* first = a.limiting(a.answers.front().setup)) append(out, placesOf(a, first->link));
+  append(out, a.warnings);
+  return out;
+}
+
+}  // namespace distanz::analysis

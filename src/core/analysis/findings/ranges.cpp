@@ -1,0 +1,144 @@
+#include <algorithm>
+#include <cmath>
+
+#include "core/analysis/findings/findings.h"
+#include "core/analysis/findings/named.h"
+#include "core/estimate/defaults.h"
+#include "core/quantity/unit.h"
+
+namespace distanz::analysis {
+
+using quantity::Unit;
+
+namespace {
+
+constexpr double kLegWorthTelling_db = 1;
+constexpr double kGapWorthTelling_m = 100;
+constexpr double kPlaceWorthTelling_db = 4;
+
+/// By how much the limiting link falls short of the next one.
+void addNextLink(const SetupAnswer& answer, const SetupOnLink& l, std::vector<Finding>& out) {
+  if (answer.next_factor) {
+    out.push_back(finding("next-link-carries", {{"link", answer.next_link},
+                                                {"factor", measureOf(*answer.next_factor, Unit::None)}}));
+    if (answer.next_factor->low < 1) out.push_back(finding("next-link-open"));
+  } else if (!answer.next_link.empty()) {
+    out.push_back(finding("next-link-beyond", {{"link", answer.next_link}}));
+  }
+  for (const std::string& link : answer.unknown_links)
+    if (link != l.link) out.push_back(finding("link-range-unknown", {{"link", link}}));
+}
+
+std::vector<Finding> whyRange(const Answers& a, const SetupOnLink& l) {
+  if (!l.exponent) return {};
+  std::vector<Finding> out;
+  out.push_back(
+      finding("why-flown", {{"link", l.link}, {"flights", l.runs_used}, metres("farthest", l.farthest_m)}));
+  for (const CriticalPart& p : l.parts) {
+    const Argument part("part", Term{"rule-" + p.part}), level("level", p.level_dbm, Unit::Dbm);
+    out.push_back(p.sd_db > 0 ? finding("why-part-seen", {part, level, decibels("sd", p.sd_db)})
+                              : finding("why-part-kit", {part, level}));
+  }
+  if (l.parts.size() > 1)
+    out.push_back(finding("why-next-part", {{"first", Term{"part-" + l.parts[0].part}},
+                                            {"second", Term{"part-" + l.parts[1].part}},
+                                            decibels("later", l.parts[0].level_dbm - l.parts[1].level_dbm)}));
+  out.push_back(finding("why-fall", fallOf(*l.exponent)));
+  out.push_back(finding("why-scatter", {decibels("sd", l.total_sd_db),
+                                        decibels("flight_sd", l.flight_sd_db),
+                                        metres("stretch", estimate::defaults::kCellWidth_m),
+                                        {"share", 100 * a.dependability, Unit::Percent}}));
+  for (const FlightLevel& f : l.flights)
+    out.push_back(finding("why-flight", {decibels("off", f.off_setup_db)}, {"run", f.run}));
+  return out;
+}
+
+}  // namespace
+
+Finding limitOf(const campaign::Campaign& c, const Answers& a, const std::string& setup) {
+  const Subject subject{"setup", setup};
+  const SetupOnLink* l = a.limiting(setup);
+  if (!l) return finding("not-flown", {{"setup", setup}, {"name", nameOf(c, setup)}}, subject);
+  std::vector<Argument> told{
+      {"setup", setup}, {"typical", toldRange(l->typical)}, {"dependable", toldRange(l->dependable)}};
+  const Status status = l->dependable.status;
+  if (status != Status::Withheld) told.push_back(metres("told", l->dependable.told_m()));
+  Finding out = finding(status == Status::Withheld  ? "range-unknown"
+                        : status == Status::AtLeast ? "range-at-least"
+                                                    : "range-dependable",
+                        std::move(told), subject);
+  if (l->critical_dbm)
+    out.more.push_back(finding("limited-by", {{"link", l->link},
+                                              {"part", Term{"part-" + l->limited_by}},
+                                              {"level", *l->critical_dbm, Unit::Dbm}}));
+  else
+    out.more.push_back(finding("link-looked-at", {{"link", l->link}}));
+  addNextLink(*a.answer(setup), *l, out.more);
+  out.why = whyRange(a, *l);
+  return out;
+}
+
+std::vector<Finding> legsOf(const campaign::Campaign& c, const LegDifference& l) {
+  std::vector<Finding> out;
+  const estimate::PairedDifference& d = l.back_over_out;
+  const estimate::Interval& i = d.difference_db;
+  if (d.flights > 0 && std::abs(i.estimate) >= kLegWorthTelling_db && (i.low > 0 || i.high < 0)) {
+    out.push_back(finding(i.estimate < 0 ? "back-weaker" : "back-stronger",
+                          {{"setup", l.setup},
+                           {"difference", Measure{std::abs(i.estimate), Unit::Decibel, i.low, i.high}},
+                           {"flights", d.flights}},
+                          {"setup", l.setup}));
+    if (l.turn_db) out.back().why.push_back(finding("why-turn", {decibels("change", *l.turn_db)}));
+  }
+  if (!l.gap_m || *l.gap_m < kGapWorthTelling_m) return out;
+  Finding gap = finding("regained-nearer",
+                        {{"setup", l.setup},
+                         {"name", nameOf(c, l.setup)},
+                         {"link", l.link},
+                         metres("lost", *l.lost_m),
+                         metres("regained", *l.regained_m),
+                         metres("gap", *l.gap_m),
+                         {"flights", l.lost_flights}},
+                        {"setup", l.setup});
+  (out.empty() ? out : out.back().more).push_back(std::move(gap));
+  return out;
+}
+
+Finding reducedOf(const campaign::Campaign& c, const ReducedPower& r) {
+  const Argument reduced("reduced", measureOf(r.reduced_m, Unit::Metre)),
+      reduction = decibels("reduction", r.reduction_db);
+  const Argument factor("factor", measureOf(r.factor, Unit::None));
+  Finding out = finding("reduced-power",
+                        {{"setup", r.setup},
+                         {"name", nameOf(c, r.setup)},
+                         {"link", r.link},
+                         reduction,
+                         reduced,
+                         {"full", measureOf(r.full_m, Unit::Metre)},
+                         factor,
+                         {"power", r.power_ratio, Unit::None}},
+                        {"setup", r.setup});
+  if (r.exponent_assumed)
+    out.more.push_back(
+        finding("exponent-assumed", {{"exponent", estimate::defaults::kExponentPrior, Unit::None},
+                                     {"sd", estimate::defaults::kExponentPriorSd, Unit::None}}));
+  out.why.push_back(finding("why-reduced-factor", {reduction, factor}));
+  out.why.push_back(finding("why-reduced-range", {reduced, {"flights", r.runs}}));
+  return out;
+}
+
+std::vector<Finding> placesOf(const Drawn& drawn, const std::string& link) {
+  const PlaceProfile* profile = drawn.profile(link);
+  if (!profile) return {};
+  const std::vector<double>& off = profile->off_line_db;
+  std::size_t worst = off.size();
+  for (std::size_t i = 0; i < off.size(); ++i)
+    if (profile->flights[i] >= 2 && (worst == off.size() || off[i] < off[worst])) worst = i;
+  if (worst == off.size() || off[worst] > -kPlaceWorthTelling_db) return {};
+  return {
+      finding("place-costs",
+              {{"link", link}, metres("distance", profile->distance_m[worst]), decibels("cost", -off[worst])},
+              {"link", link})};
+}
+
+}  // namespace distanz::analysis

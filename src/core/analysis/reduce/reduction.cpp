@@ -1,0 +1,164 @@
+#include "core/analysis/reduce/reduction.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/estimate/robust.h"
+#include "core/finding/error.h"
+#include "core/quantity/unit.h"
+
+namespace distanz::analysis {
+namespace {
+
+constexpr int kCellsBesideTurn = 2;  // on either leg, to hold the turn against
+
+/// Signal in the turn less that of the nearest places. None where either is missing.
+std::optional<double> turnDrop(const estimate::FlightSamples& f, const estimate::LegCells& cells) {
+  std::vector<double> beside, in_turn;
+  for (const estimate::FlightCells* leg : {&cells.out, &cells.back})
+    for (std::size_t i = leg->cells.size(); i-- > 0 && leg->cells.size() - i <= kCellsBesideTurn;)
+      if (!leg->cells[i].censored) beside.push_back(leg->cells[i].level_dbm);
+  for (std::size_t i = 0; i < f.time_s.size(); ++i) {
+    const double shift = f.shiftAt(i);
+    if (f.time_s[i] >= *f.turn_begin_s && f.time_s[i] <= *f.turn_end_s &&
+        std::isfinite(f.rssi_dbm[i] + shift))
+      in_turn.push_back(f.rssi_dbm[i] + shift);
+  }
+  if (beside.empty() || in_turn.size() < static_cast<std::size_t>(estimate::defaults::kMinSamplesPerCell))
+    return std::nullopt;
+  return estimate::trimmedMean(in_turn, estimate::defaults::kTrim) - estimate::trimmedMean(beside, 0);
+}
+
+std::vector<double> shifted(const std::vector<double>& values, const std::vector<double>& shift_db) {
+  std::vector<double> out = values;
+  for (std::size_t i = 0; i < shift_db.size(); ++i) out[i] += shift_db[i];
+  return out;
+}
+
+/// Why a run cannot be compared on this link; none where it can.
+std::optional<Finding> leftOut(const campaign::Link& link, const Reference& reference,
+                               const std::vector<double>* frequency_mhz) {
+  if (reference.power_unknown) return finding("power-not-told", {{"link", link.id}});
+  if (!frequency_mhz) return std::nullopt;
+  std::vector<double> known;
+  for (double f : *frequency_mhz)
+    if (std::isfinite(f)) known.push_back(f);
+  if (known.empty()) return std::nullopt;
+  const double middle = estimate::median(std::move(known));
+  if (std::abs(middle / link.frequency_mhz - 1) <= kOtherBandShare) return std::nullopt;
+  using quantity::Unit;
+  return finding("other-band", {{"link", link.id},
+                                {"flown", middle, Unit::Megahertz},
+                                {"campaign", link.frequency_mhz, Unit::Megahertz}});
+}
+
+struct Reducer {
+  const campaign::Campaign& campaign;
+  const campaign::Run& run;
+  const log::Recording& recording;
+  const log::Track& track;
+
+  std::optional<estimate::FirstFailure> failure(const log::RulePart& part) const {
+    return estimate::firstFailure(0, recording.time_s, track.distance_m, part.values, track.farthest_s,
+                                  part.threshold);
+  }
+  log::LegTraces traces(const std::vector<double>& values) const {
+    return log::tracesOf(recording.time_s, track.distance_m, values, track.turn);
+  }
+  std::vector<estimate::QualityWindow> windows(const std::vector<double>& rssi,
+                                               const std::vector<double>& values) const {
+    return estimate::qualityWindows(recording.time_s, rssi, values, track.turn.begin_s, track.turn.end_s);
+  }
+  /// What the pilot's rule made of the flight: one rule for where it failed first, and for every dropout.
+  void rule(LinkReduction& out, const campaign::Link& link) const {
+    std::vector<log::RulePart> all;
+    for (const NamedPart& p : ruleParts(link, recording)) {
+      all.push_back(p.part);
+      if (p.given) (p.name == "bitrate" ? out.bitrate_failure : out.quality_failure) = failure(p.part);
+    }
+    out.events = log::linkEvents(recording.time_s, track.distance_m, all, track.turn);
+  }
+
+  void signal(LinkReduction& out, const std::vector<double>& rssi, const Reference& reference) const {
+    const estimate::FlightSamples samples{recording.time_s,   track.distance_m, rssi,
+                                          track.turn.begin_s, track.turn.end_s, reference.signal_db};
+    out.has_signal = true;
+    out.cells = estimate::legCellsOf(samples, std::nullopt);
+    out.floor.add(samples);
+    out.turn_db = turnDrop(samples, out.cells);
+    out.signal = traces(shifted(rssi, reference.signal_db));
+  }
+
+  LinkReduction link(const campaign::Link& link) const {
+    LinkReduction out;
+    const auto channel = [&](std::string_view quantity) {
+      return recording.find(log::linkChannel(link.id, quantity));
+    };
+    const auto *rssi = channel(log::channel::kRssi), *quality = channel(log::channel::kQuality),
+               *bitrate = channel(log::channel::kBitrate);
+    const Reference reference = referenceOf(campaign, run, link, recording);
+    out.power = reference.power;
+    out.mode = reference.mode;
+    out.reduced_db = reference.reduced_db;
+    out.left_out = leftOut(link, reference, channel(log::channel::kFrequency));
+    if (rssi) signal(out, *rssi, reference);
+    const std::vector<double> level = rssi ? shifted(*rssi, reference.quality_db) : std::vector<double>();
+    if (bitrate) {
+      out.has_bitrate = true;
+      for (double b : *bitrate)
+        if (std::isfinite(b)) out.top_bitrate_mbps = std::max(out.top_bitrate_mbps, b);
+      out.bitrate = traces(*bitrate);
+      if (rssi) out.bitrate_windows = windows(level, *bitrate);
+    }
+    if (quality) {
+      out.has_quality = true;
+      out.quality = traces(*quality);
+      if (rssi) out.quality_windows = windows(level, *quality);
+    }
+    rule(out, link);
+    return out;
+  }
+};
+
+}  // namespace
+
+std::vector<NamedPart> ruleParts(const campaign::Link& link, const log::Recording& recording) {
+  const auto* quality = recording.find(log::linkChannel(link.id, log::channel::kQuality));
+  const auto* bitrate = recording.find(log::linkChannel(link.id, log::channel::kBitrate));
+  std::vector<NamedPart> out;
+  if (quality && link.rule.lq_min_pct) out.push_back({"quality", {*quality, *link.rule.lq_min_pct}});
+  if (bitrate && link.rule.bitrate_min_mbps)
+    out.push_back({"bitrate", {*bitrate, *link.rule.bitrate_min_mbps}});
+  if (quality && out.empty()) out.push_back({"quality", {*quality, kDefaultQuality_pct}, false});
+  return out;
+}
+
+RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
+                       const log::Recording& recording, const course::Course* course) {
+  RunReduction out;
+  try {
+    std::optional<log::Turn> hand;
+    if (run.turn_begin_s && run.turn_end_s) hand = log::Turn{*run.turn_begin_s, *run.turn_end_s};
+    log::Track track = log::trackOf(recording, course, hand);
+    out.from_gnss = track.from_gnss;
+    out.farthest_m = track.farthest_m;
+    out.turn = track.turn;
+    out.duration_s = recording.time_s.back() - recording.time_s.front();
+    if (track.off_path_share > kOtherPathShare)
+      throw InputError(finding("other-path", {{"share", 100 * track.off_path_share, quantity::Unit::Percent},
+                                              {"aside", log::kOffPath_m, quantity::Unit::Metre}}));
+    const Reducer reducer{campaign, run, recording, track};
+    for (const campaign::Link& link : campaign.links) {
+      LinkReduction reduced = reducer.link(link);
+      if (reduced.has_signal || reduced.has_quality || reduced.has_bitrate)
+        out.links.emplace(link.id, std::move(reduced));
+    }
+    out.problems = std::move(track.problems);
+    if (out.links.empty()) out.refused = finding("no-link-channels");
+  } catch (const Error& e) {
+    out.refused = e.found;
+  }
+  return out;
+}
+
+}  // namespace distanz::analysis

@@ -1,0 +1,87 @@
+#pragma once
+#include <map>
+#include <memory>
+#include <optional>
+#include <string>
+
+#include "core/analysis/reduce/reference.h"
+#include "core/campaign/campaign.h"
+#include "core/estimate/cells.h"
+#include "core/estimate/critical_level.h"
+#include "core/estimate/first_failure.h"
+#include "core/log/dropouts.h"
+#include "core/log/recording.h"
+#include "core/log/trace.h"
+#include "core/log/track.h"
+
+namespace distanz::analysis {
+
+/// Link quality below which a link without a rule of its own counts as dropped, in %.
+constexpr double kDefaultQuality_pct = 50;
+constexpr double kOtherPathShare =
+    0.5;  ///< more of a flight than this beside the path: it was flown elsewhere
+constexpr double kOtherBandShare = 0.1;  ///< a frequency farther from the link's than this is another band
+
+/// All that the analysis keeps of one run on one link: a few hundred numbers, whatever the length of the log.
+/// Signal is referred to the setup's power and the link's own mode (see referenceOf()).
+struct LinkReduction {
+  bool has_signal = false, has_quality = false, has_bitrate = false;
+  std::optional<Finding> left_out;  ///< why the run does not count on this link; none where it does
+  estimate::LegCells cells;         ///< without a floor; see estimate::censorAt
+  estimate::FloorFinder floor;
+  std::optional<double> turn_db;  ///< signal in the turn less that of the places just before and after it
+  std::vector<estimate::QualityWindow> quality_windows, bitrate_windows;
+  std::optional<estimate::FirstFailure> quality_failure, bitrate_failure;  ///< against the link's rule
+  log::LinkEvents events;
+  log::LegTraces signal, quality, bitrate;
+  double top_bitrate_mbps = 0;
+  PowerUse power;
+  ModeUse mode;
+  double reduced_db = 0;
+};
+
+/// The measured parts of a link's rule that a recording tells, by name ("quality", "bitrate"): what dropouts,
+/// first failures and live advice go by. A rule without either is held to kDefaultQuality_pct where there is
+/// a quality.
+struct NamedPart {
+  std::string name;
+  log::RulePart part;
+  bool given = true;  ///< by the pilot
+};
+std::vector<NamedPart> ruleParts(const campaign::Link& link, const log::Recording& recording);
+
+struct RunReduction {
+  std::optional<Finding> refused;  ///< why nothing can be made of the run; none where it was reduced
+  bool unread = false;             ///< its samples could not be read this time: another time they may be
+  bool from_gnss = false;
+  double farthest_m = 0, duration_s = 0;
+  log::Turn turn;
+  std::vector<Finding> problems;
+  std::map<std::string, LinkReduction> links;  ///< by link id; only links the recording has channels of
+};
+
+/// Reduces one recording. Never throws for what a log may hold: the reason stands in `refused`.
+/// @param course where the samples are put by GNSS; null: by the distance column
+RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
+                       const log::Recording& recording, const course::Course* course);
+
+/// Keeps what runs were reduced to, for as long as nothing that reduceRun() looks at changes. find() may be
+/// called from several threads.
+class ReductionCache {
+ public:
+  /// Null where the run was not kept, or depends on something that changed since.
+  std::shared_ptr<const RunReduction> find(const campaign::Campaign& campaign,
+                                           const campaign::Run& run) const;
+  /// Makes these the kept ones. @param reductions one per run of the campaign
+  void keep(const campaign::Campaign& campaign, const std::vector<RunReduction>& reductions);
+
+ private:
+  struct Kept {
+    std::string key;  ///< of what the reduction depends on
+    std::shared_ptr<const RunReduction> reduction;
+  };
+  std::string m_common;  ///< key of what all of them depend on
+  std::map<std::string, Kept> m_runs;
+};
+
+}  // namespace distanz::analysis

@@ -1,0 +1,153 @@
+#pragma once
+#include <cmath>
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/analysis/result/drawn.h"
+#include "core/estimate/comparison.h"
+#include "core/estimate/paired.h"
+#include "core/finding/finding.h"
+
+/// What a campaign's flights say: for findings, tables, the command line and the report. Nobody computes it
+/// again.
+namespace distanz::analysis {
+
+enum class Status { Measured, Extrapolated, AtLeast, Withheld };
+enum class Basis { Signal, Quality, Reach };
+
+/// A range as it may be told. Numbers that the data cannot support are absent.
+struct RangeAnswer {
+  Status status = Status::Withheld;
+  std::optional<double> estimate_m, low_m, high_m;  ///< high_m absent with a low_m: no upper limit
+  std::optional<double>
+      at_least_m;  ///< min(one-sided 95 % bound, farthest flown); without a signal the shortest flight
+  /// The estimate itself may be shown, not only a bound.
+  bool tellsEstimate() const { return status == Status::Measured || status == Status::Extrapolated; }
+  /// What is told as reached: the estimate where it may be shown, else the bound; 0 where nothing is known.
+  double told_m() const {
+    return (tellsEstimate() ? estimate_m : status == Status::AtLeast ? at_least_m : std::nullopt).value_or(0);
+  }
+  double confidence = estimate::defaults::kConfidence;  ///< of what is told: less where few flights without a
+                                                        ///< failure are all there is
+};
+
+struct FlightLevel {
+  std::string run;
+  double off_setup_db = 0;  ///< how far this flight lies above its setup's mean
+  double turned_at_m = 0;   ///< farthest distance of the flight
+  double level_dbm = 0;     ///< what the model says of this flight there
+  bool stands_out = false;  ///< farther from the mean than defaults::kFlightOutlier sd
+};
+
+/// One part of the pilot's rule as a level of signal.
+struct CriticalPart {
+  std::string part;  ///< "margin", "quality" or "bitrate"
+  double level_dbm = 0, sd_db = 0;
+};
+
+struct SetupOnLink {
+  std::string setup, link;
+  RangeAnswer typical, dependable;
+  std::optional<estimate::Interval> exponent;
+  std::optional<double> critical_dbm;
+  double critical_sd_db = 0;
+  std::string limited_by;           ///< part of the rule that is met first: "margin", "quality" or "bitrate"
+  std::vector<CriticalPart> parts;  ///< those with a level, the one that fails first at the front
+  double total_sd_db = 0, flight_sd_db = 0;  ///< new flight over another stretch; between flights
+  double farthest_m = 0;
+  int runs_used = 0;
+  Basis basis = Basis::Signal;
+  int failures = 0;  ///< flights in which the rule was broken on the way out
+  ModelCurve curve;
+  std::vector<FlightLevel> flights;
+  /// Range where the smallest is sought: none known counts as endless.
+  double sought_m() const { return typical.estimate_m.value_or(INFINITY); }
+};
+
+struct PairOnLink {
+  std::string a, b, link;
+  std::optional<estimate::Interval> delta_db, ratio;
+  estimate::Verdict verdict = estimate::Verdict::Undecided;
+  int more_pairs = 0;
+  double p_a_longer = 0.5, p_a_more = 0, p_b_more = 0;
+  bool holds_for_all = true;    ///< still "better" when every pair of the campaign is claimed at once (Holm)
+  bool spread_assumed = false;  ///< flown once each: repeatability is assumed
+  bool same_places = true;
+  int paired_flights = 0;  ///< flights both were recorded in, where the answer rests on those; 0 elsewhere
+  std::optional<estimate::GapTrend> gap_trend;
+};
+
+/// The smaller of a setup's ranges over its links.
+struct SetupAnswer {
+  std::string setup;
+  std::string link;       ///< that limits; empty where no link has a range
+  std::string next_link;  ///< that would limit next; empty where there is no other with a range
+  std::optional<estimate::Interval>
+      next_factor;  ///< its range over that of the limiting one, where both may be told
+  std::vector<std::string> unknown_links;  ///< flown, but without a range: they may limit earlier
+};
+
+/// Way back against way out, in the same flights over the same places: what the airframe shades.
+struct LegDifference {
+  std::string setup, link;
+  estimate::PairedDifference back_over_out;
+  std::optional<double> turn_db;  ///< mean over flights: signal in the turn less that beside it
+  std::optional<double> lost_m, regained_m,
+      gap_m;             ///< medians over the flights that lost and regained the link
+  int lost_flights = 0;  ///< how many those are
+};
+
+/// What flights at reduced power (range check, attenuator, walk) say of full power.
+struct ReducedPower {
+  std::string setup, link;
+  double reduction_db = 0;
+  int runs = 0;
+  estimate::Interval reduced_m, full_m;  ///< typical range at that power, and referred to full power
+  estimate::Interval factor;             ///< full over reduced
+  double power_ratio = 1;                ///< what people multiply by, wrongly
+  bool exponent_assumed = false;         ///< no flight here tells the exponent: 2.7 +- 0.7
+};
+
+struct RunResult {
+  std::string run;
+  bool used = false;
+  std::optional<Finding> why_not;  ///< where it is not used
+  double farthest_m = 0;
+  int dropouts = 0;
+  std::optional<double> lost_at_m, regained_at_m;
+  std::optional<double> gap_m;  ///< by how much nearer it came back than it was lost
+};
+
+struct Answers {
+  std::vector<SetupOnLink> setups;  ///< setups in campaign order, each on every link it was flown with
+  std::vector<PairOnLink> comparisons;
+  std::vector<RunResult> runs;       ///< in campaign order
+  std::vector<Finding> warnings;     ///< cautions
+  std::vector<SetupAnswer> answers;  ///< setups in campaign order; those flown
+  std::vector<LegDifference> legs;
+  std::vector<ReducedPower> reduced;
+  double confidence = estimate::defaults::kConfidence;
+  double dependability = estimate::defaults::kDependability;
+  double practical_threshold = estimate::defaults::kPracticalMargin;
+
+  const SetupOnLink* find(const std::string& setup, const std::string& link) const;
+  const SetupAnswer* answer(const std::string& setup) const;
+  /// The link on which a setup fails first: its smallest typical range. Null where it was not flown.
+  const SetupOnLink* limiting(const std::string& setup) const;
+  /// The link to look at first: the one that limits the shortest of the setups; empty where nothing was
+  /// flown.
+  std::string limitingLink() const;
+  /// The comparison that decides between two setups: on the link that limits the shorter one. Null where none
+  /// was made.
+  const PairOnLink* deciding(const std::string& a, const std::string& b) const;
+  /// True where this comparison is the deciding one of its pair.
+  bool decides(const PairOnLink& pair) const;
+
+  std::map<std::pair<std::string, std::string>, std::size_t>
+      setup_at;                                  ///< (setup, link) -> place in setups; filled by analyse()
+  std::map<std::string, std::size_t> answer_at;  ///< setup -> place in answers
+};
+
+}  // namespace distanz::analysis

@@ -1,0 +1,32 @@
+#include "core/plan/planned.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace distanz::plan {
+
+std::optional<double> Planned::range_m(const std::string& setup) const {
+  std::optional<double> least;
+  for (const Prediction& p : predictions)
+    if (p.setup == setup && p.range_m) least = std::min(least.value_or(INFINITY), *p.range_m);
+  return least;
+}
+
+Planned planned(const campaign::Campaign& campaign, double reach_m) {
+  Planned out;
+  out.predictions = predict(campaign, reach_m);
+  out.posts = posts(campaign);
+  if (campaign.links.empty()) return out;
+  out.link = campaign.links.front().id;
+  double least = INFINITY;
+  for (const Prediction& p : out.predictions)
+    if (p.range_m && *p.range_m < least) {
+      least = *p.range_m;
+      out.link = p.link;
+    }
+  if (const campaign::Link* link = campaign::findLink(campaign, out.link))
+    out.clearance = clearance(campaign, link->frequency_mhz);
+  return out;
+}
+
+}  // namespace distanz::plan

@@ -1,0 +1,24 @@
+#pragma once
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/plan/prediction.h"
+
+namespace distanz::plan {
+
+/// What a plan says, computed once per change of the campaign and shown by every view.
+struct Planned {
+  std::vector<Prediction> predictions;  ///< see predict()
+  std::string link;  ///< predicted to fail first, the one to plan by; the first link where none is
+  std::optional<PathClearance> clearance;  ///< of that link; none without a path
+  std::vector<double> posts;               ///< see posts()
+
+  /// The smallest predicted range of a setup over its links, in m. None where none is predicted.
+  std::optional<double> range_m(const std::string& setup) const;
+};
+
+/// @param reach_m last distance of the shared axis, > 0
+Planned planned(const campaign::Campaign& campaign, double reach_m);
+
+}  // namespace distanz::plan

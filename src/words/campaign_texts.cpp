@@ -1,0 +1,34 @@
+#include "words/texts.h"
+
+namespace distanz::words {
+namespace {
+
+constexpr Text kCampaignTexts[] = {
+    {"out-of-bounds", "", QT_TRANSLATE_NOOP("finding", "{where}{what} is {value:short}; it must lie within {low:short} to {high:short}")},
+    {"not-finite", "", QT_TRANSLATE_NOOP("finding", "{where}{what} is {value:short}; it must be a number")},
+    {"unknown-id", "", QT_TRANSLATE_NOOP("finding", "{where} names {kind} \"{id}\", which is not in this campaign")},
+    {"long-id", "", QT_TRANSLATE_NOOP("finding", "a {kind} has an id of over {most} bytes; shorten it")},
+    {"no-id", "", QT_TRANSLATE_NOOP("finding", "a {kind} has no id; give it one")},
+    {"duplicate-id", "", QT_TRANSLATE_NOOP("finding", "{kind} \"{id}\" occurs twice; rename one")},
+    {"duplicate-mode", "", QT_TRANSLATE_NOOP("finding", "link \"{link}\": mode {mode} occurs twice; give each mode one sensitivity")},
+    {"bad-id", "", QT_TRANSLATE_NOOP("finding", "link \"{link}\": a link's id must not hold a dot; rename it")},
+    {"bad-turn", "", QT_TRANSLATE_NOOP("finding", "run \"{run_id}\": the turn must begin before it ends")},
+    {"post-out-of-reach", "", QT_TRANSLATE_NOOP("finding", "distance from station to far post is {length:.0}; it must lie within {low:.0} to {high:.0}")},
+    {"too-many", "", QT_TRANSLATE_NOOP("finding", "{count} {list} are more than the {most} a campaign may have")},
+    {"too-many-points", "", QT_TRANSLATE_NOOP("finding", "{count} points are more than the {most} a path may have")},
+    {"scenario-out-of-bounds", "", QT_TRANSLATE_NOOP("finding", "{name} is {value:short}; it must lie within {low:short} to {high:short}")},
+    {"scenario-start", "", QT_TRANSLATE_NOOP("finding", "start_m must lie {least} or more before farthest_m")},
+    {"scenario-power-steps", "", QT_TRANSLATE_NOOP("finding", "power steps must be given and above 0 mW")},
+    {"scenario-no-level", "", QT_TRANSLATE_NOOP("finding", "the scenario has no level for setup \"{setup}\" on link \"{link}\"")},
+    {"scenario-many-flights", "", QT_TRANSLATE_NOOP("finding", "a scenario has at most {most} flights")},
+    {"scenario-unknown-link", "", QT_TRANSLATE_NOOP("finding", "the scenario has physics for link \"{link}\", which the campaign does not have")},
+    {"scenario-too-large", "", QT_TRANSLATE_NOOP("finding", "the flights make {samples:.3g} samples, more than {most:.3g}; sample more rarely, or fly less")},
+};
+
+}  // namespace
+
+std::span<const Text> campaignTexts() {
+  return kCampaignTexts;
+}
+
+}  // namespace distanz::words

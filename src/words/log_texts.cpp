@@ -1,0 +1,52 @@
+#include "words/texts.h"
+
+namespace distanz::words {
+namespace {
+
+constexpr Text kLogTexts[] = {
+    {"positions-jump-about", "", QT_TRANSLATE_NOOP("finding", "{what} jumps about: {wrong} of {known} positions cannot be reached at {speed:.0}; leave the position columns out or give a distance column instead")},
+    {"position-jumps", "", QT_TRANSLATE_NOOP("finding", "{wrong} of {known} positions jump out of reach and are left out")},
+    {"gnss-never-fixed", "", QT_TRANSLATE_NOOP("finding", "GNSS never had a fix: all {rows} positions are 0/0 or off the globe; wait for a fix before flying, or give a distance column")},
+    {"gnss-no-fix", "", QT_TRANSLATE_NOOP("finding", "{rows} rows have no GNSS fix (0/0) and are left out")},
+    {"no-position", "", QT_TRANSLATE_NOOP("finding", "the log holds no position: match a latitude and a longitude, or a distance column")},
+    {"position-constant", "", QT_TRANSLATE_NOOP("finding", "the position never changes ({distance:.0} in all {rows} rows): this log does not show a flight along the path; check which columns are position")},
+    {"no-path-for-coordinates", "", QT_TRANSLATE_NOOP("finding", "the log holds coordinates, but no path is planned yet: set the station and the far post first")},
+    {"off-path", "", QT_TRANSLATE_NOOP("finding", "{share:.0} of the flight is more than {aside} beside the path")},
+    {"log-empty", "", QT_TRANSLATE_NOOP("finding", "the file is empty; choose the log that the recorder wrote")},
+    {"log-utf16", "", QT_TRANSLATE_NOOP("finding", "the file is UTF-16 text; save it as UTF-8 and try again")},
+    {"log-binary", "", QT_TRANSLATE_NOOP("finding", "this is a binary file, not a table of text; export the log as CSV and try again")},
+    {"no-header", "", QT_TRANSLATE_NOOP("finding", "no row names the columns; add a first line such as time_s,distance_m,rssi_dbm")},
+    {"numbers-before-header", "", QT_TRANSLATE_NOOP("finding", "line {line} holds numbers, but no row before it names the columns; add a first line such as time_s,distance_m,rssi_dbm")},
+    {"line-too-long", "", QT_TRANSLATE_NOOP("finding", "line {line} is {megabytes} MB long; this is not a table of samples")},
+    {"a-line-too-long", "", QT_TRANSLATE_NOOP("finding", "a line is {megabytes} MB long; this is not a table of samples")},
+    {"no-rows", "", QT_TRANSLATE_NOOP("finding", "the file has column names but no rows; choose the log that the recorder wrote")},
+    {"no-json-lines", "", QT_TRANSLATE_NOOP("finding", "no line holds a JSON object; check that the right file was chosen")},
+    {"column-missing", "", QT_TRANSLATE_NOOP("finding", "{channel} was to come from column \"{column}\", which this log does not have; its columns are: {columns}")},
+    {"no-such-channel", "", QT_TRANSLATE_NOOP("finding", "\"{text}\" is not a channel; the channels are: {channels}")},
+    {"log-too-many-values", "", QT_TRANSLATE_NOOP("finding", "{rows} rows of {columns} columns are more than the {most} million values a log may have; cut it into single flights")},
+    {"log-mostly-blank", "", QT_TRANSLATE_NOOP("finding", "most rows are blank or far shorter than the columns would have them; check that the right file was chosen")},
+    {"no-link-for-log", "", QT_TRANSLATE_NOOP("finding", "the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first")},
+    {"no-log", "", QT_TRANSLATE_NOOP("finding", "there is no log")},
+    {"no-time-column", "", QT_TRANSLATE_NOOP("finding", "no column is recognised as time (the log has: {columns}); match one to time_s by hand")},
+    {"no-measurement-column", "", QT_TRANSLATE_NOOP("finding", "no column is recognised as signal, link quality or bitrate (the log has: {columns}); match one by hand")},
+    {"stuck-column", "", QT_TRANSLATE_NOOP("finding", "{channel} is {value} in every row: the recorder did not measure it; match another column to it, or leave it out")},
+    {"no-measurement", "", QT_TRANSLATE_NOOP("finding", "the columns for signal, link quality and bitrate hold no number; match other columns by hand")},
+    {"nothing-changes", "", QT_TRANSLATE_NOOP("finding", "nothing measured ever changes: all values of signal, link quality and bitrate are equal; check that the right log was chosen")},
+    {"time-backwards", "", QT_TRANSLATE_NOOP("finding", "line {line}: time runs backwards, from {from:.3} to {to:.3} after the first row; cut the file there if it holds two flights, or match another time column")},
+    {"no-readable-time", "", QT_TRANSLATE_NOOP("finding", "no row has a readable time; match another column to time_s by hand")},
+    {"time-stands-still", "", QT_TRANSLATE_NOOP("finding", "time never advances: every row has the same time; match another column to time_s by hand")},
+    {"no-track-to-write", "", QT_TRANSLATE_NOOP("finding", "the log holds no GNSS position, so there is no track to write; write CSV instead")},
+    {"duplicate-rows", "", QT_TRANSLATE_NOOP("finding", "{rows} rows repeat the row before and are counted once")},
+    {"empty-column", "", QT_TRANSLATE_NOOP("finding", "the column matched to {channel} holds no number and is left out")},
+    {"not-a-number", "", QT_TRANSLATE_NOOP("finding", "{fields} fields hold text where a number belongs and count as blank")},
+    {"no-time", "", QT_TRANSLATE_NOOP("finding", "{rows} rows have no readable time and are left out")},
+    {"coarse-clock", "", QT_TRANSLATE_NOOP("finding", "the clock ticks slower than rows come; rows of one tick are spread evenly over it")},
+};
+
+}  // namespace
+
+std::span<const Text> logTexts() {
+  return kLogTexts;
+}
+
+}  // namespace distanz::words

@@ -1,0 +1,178 @@
+#include "words/quantity.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+#include <cmath>
+
+#include "core/quantity/decibel.h"
+#include "words/style.h"
+
+namespace distanz::words {
+namespace {
+
+using quantity::Unit;
+
+QString tr(const char* text) {
+  return QCoreApplication::translate("quantity", text);
+}
+
+QString symbol(Unit unit) {
+  const auto s = quantity::symbolOf(unit);
+  return QString::fromUtf8(s.data(), qsizetype(s.size()));
+}
+
+QString withUnit(const QString& number, Unit unit) {
+  const QString s = symbol(unit);
+  return s.isEmpty() || s == QStringLiteral("°") ? number + s : number + ' ' + s;
+}
+
+bool imperial() {
+  return style().units == Units::Imperial;
+}
+
+/// A length at the scale it is told in.
+struct Scaled {
+  double value;
+  Unit unit;
+  int decimals;
+};
+
+Scaled scaled(double d) {
+  if (imperial()) {
+    const double miles = quantity::convert(d, Unit::Metre, Unit::Mile);
+    if (std::abs(miles) >= 0.5) return {miles, Unit::Mile, 2};
+    return {quantity::convert(d, Unit::Metre, Unit::Foot), Unit::Foot, 0};
+  }
+  if (std::abs(d) >= 1000) return {d / 1000, Unit::Kilometre, 2};
+  return {d, Unit::Metre, 0};
+}
+
+/// What a unit is told in where the pilot thinks in feet and miles.
+Unit asThought(Unit unit) {
+  if (!imperial()) return unit;
+  return unit == Unit::Metre ? Unit::Foot : unit == Unit::MetrePerSecond ? Unit::MilePerHour : unit;
+}
+
+int decimalsOf(Unit unit) {
+  return unit == Unit::Decibel || unit == Unit::Dbi ? 1 : unit == Unit::None ? 2 : 0;
+}
+
+QLocale plainLocale() {
+  QLocale locale = style().locale;
+  locale.setNumberOptions(QLocale::OmitGroupSeparator);
+  return locale;
+}
+
+/// @param digits that count
+QString milliwatts(double mw, int digits) {
+  const bool watts = std::abs(mw) >= 999.5;
+  return withUnit(plainLocale().toString(watts ? mw / 1000 : mw, 'g', digits), watts ? Unit::Watt : Unit::Milliwatt);
+}
+
+}  // namespace
+
+QString number(double value, int decimals) {
+  const double step = std::pow(10, -decimals);
+  if (std::abs(value) < step / 2) value = 0;  // never "-0"
+  if (std::abs(value) >= 1e15) return plainLocale().toString(value, 'g', 6);
+  return plainLocale().toString(value, 'f', decimals);
+}
+
+QString shortNumber(double value, int decimals) {
+  QString text = number(value, decimals);
+  const QString point = plainLocale().decimalPoint();
+  if (!text.contains(point)) return text;
+  while (text.endsWith('0')) text.chop(1);
+  if (text.endsWith(point)) text.chop(point.size());
+  return text;
+}
+
+QString distance(double d) {
+  if (!std::isfinite(d)) return tr("no limit");
+  const Scaled s = scaled(d);
+  return withUnit(number(s.value, s.decimals), s.unit);
+}
+
+QString span(double low, double high) {
+  if (!std::isfinite(high)) return tr("%1 to no upper limit").arg(distance(low));
+  const Scaled a = scaled(low), b = scaled(high);
+  return tr("%1 to %2").arg(a.unit == b.unit ? number(a.value, a.decimals) : distance(low), distance(high));
+}
+
+QString height(double height_m, int decimals) {
+  return quantity(height_m, Unit::Metre, decimals);
+}
+
+QString power(double power_mw) {
+  if (style().power == Power::Dbm) return withUnit(number(quantity::dbmFromMilliwatt(power_mw), 1), Unit::Dbm);
+  return milliwatts(power_mw, 3);
+}
+
+QString likelihood(double p) {
+  if (!(p >= 0 && p <= 1)) return tr("possibly");
+  if (p >= 0.99) return tr("almost certainly");
+  if (p >= 0.95) return tr("very likely");
+  if (p >= 0.8) return tr("likely");
+  if (p >= 0.6) return tr("more likely than not");
+  if (p > 0.4) return tr("as likely as not");
+  return tr("probably not");
+}
+
+QString chance(double p) {
+  if (p > 0.999) return tr("over %1").arg(quantity(99.9, Unit::Percent, 1));
+  if (p < 0.001) return tr("under %1").arg(quantity(0.1, Unit::Percent, 1));
+  return quantity(std::clamp(100 * p, 1.0, 99.0), Unit::Percent, 0);
+}
+
+QString quantity(double value, Unit unit, int decimals) {
+  if (unit == Unit::Milliwatt) return power(value);
+  if (decimals < 0) {
+    if (unit == Unit::Metre) return distance(value);
+    if (unit == Unit::Megahertz) return exactly(value, unit);
+    if (unit == Unit::None) return shortNumber(value, 6);
+    decimals = decimalsOf(unit);
+  }
+  const Unit told = asThought(unit);
+  return withUnit(number(quantity::convert(value, unit, told), decimals), told);
+}
+
+QString exactly(double value, Unit unit) {
+  if (!std::isfinite(value)) return {};
+  if (unit == Unit::Metre && imperial()) {
+    const double feet = quantity::convert(value, Unit::Metre, Unit::Foot),
+                 miles = quantity::convert(value, Unit::Metre, Unit::Mile);
+    return std::abs(miles) >= 0.5 ? withUnit(shortNumber(miles, 4), Unit::Mile)
+                                  : withUnit(shortNumber(feet, 1), Unit::Foot);
+  }
+  if (unit == Unit::Metre)
+    return std::abs(value) >= 1000 ? withUnit(shortNumber(value / 1000, 3), Unit::Kilometre)
+                                   : withUnit(shortNumber(value, std::abs(value) < 10 ? 2 : 1), Unit::Metre);
+  if (unit == Unit::Megahertz)
+    return std::abs(value) >= 1000 ? withUnit(shortNumber(value / 1000, 4), Unit::Gigahertz)
+                                   : withUnit(shortNumber(value, 3), Unit::Megahertz);
+  return withUnit(shortNumber(value, unit == Unit::None || unit == Unit::Degree ? 6 : 2), unit);
+}
+
+QString field(quantity::Kind kind, double value) {
+  if (kind == quantity::Kind::Power && std::isfinite(value) && style().power == Power::Milliwatt)
+    return milliwatts(quantity::milliwattFromDbm(value), 4);
+  return exactly(value, quantity::canonicalUnit(kind));
+}
+
+QString modes(const std::vector<campaign::ModeSensitivity>& modes) {
+  QStringList out;
+  for (const auto& m : modes)
+    out +=
+        QStringLiteral("%1: %2").arg(shortNumber(m.mode, 6), field(quantity::Kind::Level, m.sensitivity_dbm));
+  return out.join(QStringLiteral("; "));
+}
+
+QString reduced(const std::map<std::string, double>& reduced_db, const std::vector<campaign::Link>& links) {
+  QStringList out;
+  for (const auto& [link, db] : reduced_db)
+    out += (links.size() == 1 ? QString() : QString::fromStdString(link) + ' ') +
+           field(quantity::Kind::Loss, db);
+  return out.join(QStringLiteral("; "));
+}
+
+}  // namespace distanz::words

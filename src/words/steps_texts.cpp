@@ -1,0 +1,36 @@
+#include "words/texts.h"
+
+namespace distanz::words {
+namespace {
+
+constexpr Text kStepsTexts[] = {
+    {"step-said", "", QT_TRANSLATE_NOOP("finding", "{what}")},
+    {"add-setup", "", QT_TRANSLATE_NOOP("finding", "Add setup {setup}")},
+    {"add-link", "", QT_TRANSLATE_NOOP("finding", "Add {link} link")},
+    {"change-field", "", QT_TRANSLATE_NOOP("finding", "Change {field}")},
+    {"rename-setup", "", QT_TRANSLATE_NOOP("finding", "Rename setup {setup}")},
+    {"describe-setup", "", QT_TRANSLATE_NOOP("finding", "Describe setup {setup}")},
+    {"remove-link", "", QT_TRANSLATE_NOOP("finding", "Remove the {link} link")},
+    {"remove-setup", "", QT_TRANSLATE_NOOP("finding", "Remove setup {setup} and its runs")},
+    {"change-modes", "", QT_TRANSLATE_NOOP("finding", "Change sensitivity per mode")},
+    {"change-power-control", "", QT_TRANSLATE_NOOP("finding", "Change power control")},
+    {"split-by-leg", "", QT_TRANSLATE_NOOP("finding", "Split {setup} by leg")},
+    {"count-both-ways", "", QT_TRANSLATE_NOOP("finding", "Count both ways")},
+    {"count-ways-out", "", QT_TRANSLATE_NOOP("finding", "Count the ways out only")},
+    {"count-ways-back", "", QT_TRANSLATE_NOOP("finding", "Count the ways back only")},
+    {"move-turn", "", QT_TRANSLATE_NOOP("finding", "Move the turn of run {run}")},
+    {"remove-run", "", QT_TRANSLATE_NOOP("finding", "Remove run {run}")},
+    {"change-run", "", QT_TRANSLATE_NOOP("finding", "Change {field} of run {run}")},
+    {"void-run-step", "", QT_TRANSLATE_NOOP("finding", "Void run {run}")},
+    {"count-run", "", QT_TRANSLATE_NOOP("finding", "Count run {run} again")},
+    {"import-log", "", QT_TRANSLATE_NOOP("finding", "Import {log}")},
+    {"import-logs", "", QT_TRANSLATE_NOOP("finding", "Import {logs:logs}")},
+};
+
+}  // namespace
+
+std::span<const Text> stepsTexts() {
+  return kStepsTexts;
+}
+
+}  // namespace distanz::words

@@ -1,0 +1,35 @@
+#include "words/texts.h"
+
+namespace distanz::words {
+namespace {
+
+constexpr Text kTypedTexts[] = {
+    {"nothing-entered", "", QT_TRANSLATE_NOOP("finding", "nothing was entered; type for example {example}")},
+    {"not-a-number-typed", "", QT_TRANSLATE_NOOP("finding", "\"{text}\" is not a number; type for example {example}")},
+    {"not-understood", "", QT_TRANSLATE_NOOP("finding", "\"{text}\" is not understood; type for example {example}")},
+    {"bare-number-wanted", "", QT_TRANSLATE_NOOP("finding", "a bare number is wanted here, not \"{text}\"; type for example {example}")},
+    {"unit-unknown", "", QT_TRANSLATE_NOOP("finding", "\"{text}\" is not a unit known here; type for example {example}")},
+    {"power-not-above-zero", "", QT_TRANSLATE_NOOP("finding", "power must be above zero; type for example {example}")},
+    {"does-not-add-up", "", QT_TRANSLATE_NOOP("finding", "these do not add up; enter one value; type for example {example}")},
+    {"number-too-large", "", QT_TRANSLATE_NOOP("finding", "the number is too large; type for example {example}")},
+    {"outside-limits", "", QT_TRANSLATE_NOOP("finding", "{value:short} is outside {low:short} to {high:short}")},
+    {"share-of-power", "", QT_TRANSLATE_NOOP("finding", "write the share of full power like 1/30")},
+    {"mode-form", "", QT_TRANSLATE_NOOP("finding", "\"{text}\": write each mode with its sensitivity, like 50: -112 dBm; 150: -107 dBm")},
+    {"mode-out-of-bounds", "", QT_TRANSLATE_NOOP("finding", "\"{text}\": a mode is a number from 0 to {most}")},
+    {"mode-twice", "", QT_TRANSLATE_NOOP("finding", "mode {mode} stands there twice; give each mode one sensitivity")},
+    {"reduced-which-link", "", QT_TRANSLATE_NOOP("finding", "\"{text}\": say which link was reduced, like {link} 20 dB")},
+    {"reduced-out-of-bounds", "", QT_TRANSLATE_NOOP("finding", "\"{text}\" is {reduction:.1} below full power; it must lie above 0 and up to {most:.0}")},
+    {"outside-domain", "", QT_TRANSLATE_NOOP("finding", "{what} does not hold: this is a fault of the program; please report it")},
+    {"unexpected", "", QT_TRANSLATE_NOOP("finding", "{what}")},
+    {"in-run", "", QT_TRANSLATE_NOOP("finding", "run {run}: {fault}")},
+    {"in-file", "", QT_TRANSLATE_NOOP("finding", "{file}: {fault}")},
+    {"of-run", "", QT_TRANSLATE_NOOP("finding", "Run {run}: {text}.")},
+};
+
+}  // namespace
+
+std::span<const Text> typedTexts() {
+  return kTypedTexts;
+}
+
+}  // namespace distanz::words
