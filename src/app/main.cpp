@@ -4,6 +4,7 @@
 #include <cstdio>
 
 #include "app/command_line.h"
+#include "app/shared/preferences.h"
 #include "app/shared/theme.h"
 #include "app/window/main_window.h"
 #include "app/window/pictures.h"
@@ -26,6 +27,7 @@ int main(int argc, char** argv) {
   }
   const StartOptions& options = started.options;
   theme::setScheme(options.dark ? theme::Scheme::Dark : theme::Scheme::Light);
+  speakAsPreferred();
   theme::loadFonts();
   theme::apply();
   SystemPrompts prompts;

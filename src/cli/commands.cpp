@@ -7,33 +7,49 @@
 #include "cli/said.h"
 #include "core/finding/error.h"
 #include "core/text/text.h"
+#include "words/language.h"
 #include "words/say.h"
+#include "words/style.h"
 
 namespace distanz::cli {
 namespace {
 
 using Action = std::function<void()>;
 
+std::string said(const char* text) {
+  return Cli::tr(text).toStdString();
+}
+
 void addAnalyse(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<AnalyseOptions>();
-  CLI::App* c = app.add_subcommand("analyse", "Ranges, comparisons and warnings of a campaign");
-  c->add_option("CAMPAIGN", options->campaign, "a .distanz file or an interchange folder")->required();
-  c->add_flag("--json", options->json, "one JSON object on standard output");
+  CLI::App* c = app.add_subcommand(
+      "analyse", said(QT_TRANSLATE_NOOP("cli", "Ranges, comparisons and warnings of a campaign")));
+  c->add_option("CAMPAIGN", options->campaign,
+                said(QT_TRANSLATE_NOOP("cli", "a .distanz file or an interchange folder")))
+      ->required();
+  c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   c->add_flag("--details", options->details,
-              "with --json: also what limits each setup, legs, reduced power, paired flights");
-  c->add_option("--threads", options->threads, "how many threads to use; the answer does not depend on it");
+              said(QT_TRANSLATE_NOOP(
+                  "cli", "with --json: also what limits each setup, legs, reduced power, paired flights")));
+  c->add_option("--threads", options->threads,
+                said(QT_TRANSLATE_NOOP("cli", "how many threads to use; the answer does not depend on it")));
   c->callback([&action, options, io] { action = [options, io] { analyseCommand(*options, io); }; });
 }
 
 void addImport(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<ImportOptions>();
-  CLI::App* c = app.add_subcommand("import", "Bring logs into a campaign file, all of them or none");
-  c->add_option("CAMPAIGN", options->campaign, "a .distanz file")->required();
-  c->add_option("LOG", options->logs, "logs to import")->required();
-  c->add_option("--setup", options->setup, "id of the setup that was flown")->required();
-  c->add_option("--ended", options->ended, "why the runs ended, e.g. turned-back");
-  c->add_option("--flight", options->flight, "name of the flight, for logs recorded at the same time");
-  c->add_option("--map", options->maps, "CHANNEL=COLUMN, correcting how a column is matched");
+  CLI::App* c = app.add_subcommand(
+      "import", said(QT_TRANSLATE_NOOP("cli", "Bring logs into a campaign file, all of them or none")));
+  c->add_option("CAMPAIGN", options->campaign, said(QT_TRANSLATE_NOOP("cli", "a .distanz file")))->required();
+  c->add_option("LOG", options->logs, said(QT_TRANSLATE_NOOP("cli", "logs to import")))->required();
+  c->add_option("--setup", options->setup, said(QT_TRANSLATE_NOOP("cli", "id of the setup that was flown")))
+      ->required();
+  c->add_option("--ended", options->ended,
+                said(QT_TRANSLATE_NOOP("cli", "why the runs ended, e.g. turned-back")));
+  c->add_option("--flight", options->flight,
+                said(QT_TRANSLATE_NOOP("cli", "name of the flight, for logs recorded at the same time")));
+  c->add_option("--map", options->maps,
+                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column is matched")));
   c->callback([&action, options, io] { action = [options, io] { importCommand(*options, io); }; });
 }
 
@@ -41,7 +57,7 @@ void addPurge(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<PurgeOptions>();
   CLI::App* c = app.add_subcommand(
       "purge", "Remove logs that neither a run nor undo speaks of, and give their room back");
-  c->add_option("CAMPAIGN", options->campaign, "a .distanz file")->required();
+  c->add_option("CAMPAIGN", options->campaign, said(QT_TRANSLATE_NOOP("cli", "a .distanz file")))->required();
   c->callback([&action, options, io] { action = [options, io] { purgeCommand(*options, io); }; });
 }
 
@@ -56,38 +72,46 @@ void addConvert(CLI::App& app, Io io, Action& action) {
 
 void addInspect(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<InspectOptions>();
-  CLI::App* c = app.add_subcommand("inspect", "What a log holds: format, channels, span, faults");
+  CLI::App* c = app.add_subcommand(
+      "inspect", said(QT_TRANSLATE_NOOP("cli", "What a log holds: format, channels, span, faults")));
   c->add_option("LOG", options->log)->required();
-  c->add_flag("--json", options->json, "one JSON object on standard output");
-  c->add_option("--map", options->maps, "CHANNEL=COLUMN, correcting how a column is matched");
+  c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
+  c->add_option("--map", options->maps,
+                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column is matched")));
   c->callback([&action, options, io] { action = [options, io] { inspectCommand(*options, io); }; });
 }
 
 void addSimulate(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<SimulateOptions>();
-  CLI::App* c =
-      app.add_subcommand("simulate", "Fly a scenario in simulation and write an interchange folder");
-  c->add_option("SCENARIO", options->scenario, "scenario as JSON")->required();
-  c->add_option("--out", options->out, "folder to write, new or empty")->required();
-  c->add_option("--seed", options->seed, "same seed, same flights");
+  CLI::App* c = app.add_subcommand(
+      "simulate",
+      said(QT_TRANSLATE_NOOP("cli", "Fly a scenario in simulation and write an interchange folder")));
+  c->add_option("SCENARIO", options->scenario, said(QT_TRANSLATE_NOOP("cli", "scenario as JSON")))
+      ->required();
+  c->add_option("--out", options->out, said(QT_TRANSLATE_NOOP("cli", "folder to write, new or empty")))
+      ->required();
+  c->add_option("--seed", options->seed, said(QT_TRANSLATE_NOOP("cli", "same seed, same flights")));
   c->callback([&action, options, io] { action = [options, io] { simulateCommand(*options, io); }; });
 }
 
 void addLink(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<LinkOptions>();
-  CLI::App* c = app.add_subcommand("link", "Link budget and path loss for given numbers");
-  c->add_option("--frequency", options->frequency, "e.g. 5.8GHz")->required();
-  c->add_option("--distance", options->distance, "e.g. 1km")->required();
-  c->add_option("--power", options->power, "e.g. 25mW")->required();
-  c->add_option("--tx-gain", options->tx_gain, "e.g. 2dBi");
-  c->add_option("--rx-gain", options->rx_gain, "e.g. 8dBi");
-  c->add_option("--tx-loss", options->tx_loss, "e.g. 0.5dB");
-  c->add_option("--rx-loss", options->rx_loss, "e.g. 0.5dB");
-  c->add_option("--tx-height", options->tx_height, "e.g. 60m");
-  c->add_option("--rx-height", options->rx_height, "e.g. 2m");
-  c->add_option("--exponent", options->exponent, "path-loss exponent, 2 in free space");
-  c->add_option("--reference", options->reference, "distance from which the exponent counts, 1m");
-  c->add_flag("--json", options->json, "one JSON object on standard output");
+  CLI::App* c = app.add_subcommand(
+      "link", said(QT_TRANSLATE_NOOP("cli", "Link budget and path loss for given numbers")));
+  c->add_option("--frequency", options->frequency, said(QT_TRANSLATE_NOOP("cli", "e.g. 5.8GHz")))->required();
+  c->add_option("--distance", options->distance, said(QT_TRANSLATE_NOOP("cli", "e.g. 1km")))->required();
+  c->add_option("--power", options->power, said(QT_TRANSLATE_NOOP("cli", "e.g. 25mW")))->required();
+  c->add_option("--tx-gain", options->tx_gain, said(QT_TRANSLATE_NOOP("cli", "e.g. 2dBi")));
+  c->add_option("--rx-gain", options->rx_gain, said(QT_TRANSLATE_NOOP("cli", "e.g. 8dBi")));
+  c->add_option("--tx-loss", options->tx_loss, said(QT_TRANSLATE_NOOP("cli", "e.g. 0.5dB")));
+  c->add_option("--rx-loss", options->rx_loss, said(QT_TRANSLATE_NOOP("cli", "e.g. 0.5dB")));
+  c->add_option("--tx-height", options->tx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 60m")));
+  c->add_option("--rx-height", options->rx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 2m")));
+  c->add_option("--exponent", options->exponent,
+                said(QT_TRANSLATE_NOOP("cli", "path-loss exponent, 2 in free space")));
+  c->add_option("--reference", options->reference,
+                said(QT_TRANSLATE_NOOP("cli", "distance from which the exponent counts, 1m")));
+  c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   c->callback([&action, options, io] { action = [options, io] { linkCommand(*options, io); }; });
 }
 
@@ -95,14 +119,19 @@ void addLive(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<LiveOptions>();
   CLI::App* c = app.add_subcommand(
       "live", "Margin now and distance left, from the log of a flight that is still going on");
-  c->add_option("CAMPAIGN", options->campaign, "earlier flights: a .distanz file or an interchange folder")
+  c->add_option("CAMPAIGN", options->campaign,
+                said(QT_TRANSLATE_NOOP("cli", "earlier flights: a .distanz file or an interchange folder")))
       ->required();
-  c->add_option("LOG", options->log, "the flight so far")->required();
-  c->add_option("--setup", options->setup, "id of the setup in the air")->required();
-  c->add_option("--heading-off", options->heading_off_deg,
-                "degrees between the heading and straight away from the station; from the track if left out")
+  c->add_option("LOG", options->log, said(QT_TRANSLATE_NOOP("cli", "the flight so far")))->required();
+  c->add_option("--setup", options->setup, said(QT_TRANSLATE_NOOP("cli", "id of the setup in the air")))
+      ->required();
+  c->add_option(
+       "--heading-off", options->heading_off_deg,
+       said(QT_TRANSLATE_NOOP(
+           "cli",
+           "degrees between the heading and straight away from the station; from the track if left out")))
       ->check(CLI::Range(0.0, 180.0));
-  c->add_flag("--json", options->json, "one JSON object on standard output");
+  c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   c->callback([&action, options, io] { action = [options, io] { liveCommand(*options, io); }; });
 }
 
@@ -112,10 +141,48 @@ std::string oneLine(std::string text) {
   return text;
 }
 
+/// How to speak is looked at first: what is said of the other options depends on it.
+void speakAsAsked(const std::vector<std::string>& arguments) {
+  for (std::size_t i = 0; i + 1 < arguments.size(); ++i)
+    if (arguments[i] == "--language") words::speak(QString::fromStdString(arguments[i + 1]));
+}
+
+void addSpeech(CLI::App& app) {
+  std::vector<std::string> codes;
+  for (const words::Language& l : words::languages()) codes.emplace_back(l.code);
+  app.add_option_function<std::string>(
+         "--language", [](const std::string&) {},  // looked at first, see speakAsAsked()
+         said(QT_TRANSLATE_NOOP("cli", "what to speak; the system's language if left out")))
+      ->check(CLI::IsMember(codes));
+  app.add_option_function<std::string>(
+         "--units",
+         [](const std::string& units) {
+           words::Style style = words::style();
+           style.units = units == "imperial" ? words::Units::Imperial : words::Units::Metric;
+           words::setStyle(style);
+         },
+         said(QT_TRANSLATE_NOOP("cli", "metric or imperial, in texts")))
+      ->check(CLI::IsMember({"metric", "imperial"}));
+  app.add_option_function<std::string>(
+         "--power",
+         [](const std::string& power) {
+           words::Style style = words::style();
+           style.power = power == "dBm" ? words::Power::Dbm : words::Power::Milliwatt;
+           words::setStyle(style);
+         },
+         said(QT_TRANSLATE_NOOP("cli", "mW or dBm, in texts")))
+      ->check(CLI::IsMember({"mW", "dBm"}));
+}
+
 int runPlain(const std::vector<std::string>& arguments, Io io) {
-  CLI::App app("Distanz: how far each radio setup carries, and how sure that is", "distanz-cli");
+  speakAsAsked(arguments);
+  CLI::App app(
+      said(QT_TRANSLATE_NOOP("cli", "Distanz: how far each radio setup carries, and how sure that is")),
+      "distanz-cli");
   app.set_version_flag("--version", std::string("distanz-cli ") + DISTANZ_VERSION);
   app.require_subcommand(1);
+  app.fallthrough();  // of subcommands, too
+  addSpeech(app);
   Action action;
   addAnalyse(app, io, action);
   addImport(app, io, action);
@@ -147,7 +214,7 @@ int runPlain(const std::vector<std::string>& arguments, Io io) {
 
 std::string faultText(const Finding& fault) {
   const QString text = words::sentence(fault);
-  return "  " + (fault.line > 0 ? tr("line %1: %2").arg(fault.line).arg(text) : text).toStdString();
+  return "  " + (fault.line > 0 ? Cli::tr("line %1: %2").arg(fault.line).arg(text) : text).toStdString();
 }
 
 std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps) {

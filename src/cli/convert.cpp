@@ -39,7 +39,7 @@ void convertCommand(const ConvertOptions& options, Io io) {
                                                                     options.from.string(), logCampaign()),
                                              name, ending));
   }
-  io.out << tr("wrote %1").arg(QString::fromStdString(options.to.string())).toStdString() << "\n";
+  io.out << Cli::tr("wrote %1").arg(QString::fromStdString(options.to.string())).toStdString() << "\n";
 }
 
 }  // namespace distanz::cli

@@ -46,7 +46,7 @@ void importCommand(const ImportOptions& options, Io io) {
     run.flight = options.flight;
     run.ended = ended;
     run.editSource().columns = corrections;
-    told += tr("%1: %2 rows, farthest %3")
+    told += Cli::tr("%1: %2 rows, farthest %3")
                 .arg(QString::fromStdString(taken.log.name))
                 .arg(taken.log.recording->rows())
                 .arg(words::distance(taken.log.track.farthest_m))
@@ -60,12 +60,12 @@ void importCommand(const ImportOptions& options, Io io) {
   const store::Added added = file.addRuns(what, std::move(runs), campaign.links);
   io.out << told;
   for (const campaign::Run& run : added.runs)
-    io.out << tr("run %1: %2")
+    io.out << Cli::tr("run %1: %2")
                   .arg(QString::fromStdString(run.id), QString::fromStdString(run.source().file))
                   .toStdString()
            << "\n";
   for (const std::string& id : added.restored)
-    io.out << tr("run %1: its damaged log was replaced by this one")
+    io.out << Cli::tr("run %1: its damaged log was replaced by this one")
                   .arg(QString::fromStdString(id))
                   .toStdString()
            << "\n";
@@ -73,7 +73,7 @@ void importCommand(const ImportOptions& options, Io io) {
 
 void purgeCommand(const PurgeOptions& options, Io io) {
   const int gone = store::CampaignFile::open(options.campaign, store::Access::ReadWrite).purge();
-  io.out << tr("Logs removed that no run uses: %1").arg(gone).toStdString() << "\n";
+  io.out << Cli::tr("Logs removed that no run uses: %1").arg(gone).toStdString() << "\n";
 }
 
 }  // namespace distanz::cli

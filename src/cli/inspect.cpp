@@ -65,7 +65,7 @@ json channels(const std::vector<formats::ColumnMatch>& matches, const log::Recor
 
 std::string fromColumn(const json& c) {
   const auto text = [&](const char* key) { return QString::fromStdString(c[key].get<std::string>()); };
-  return tr("from \"%1\" [%2], %3 samples, %4 to %5 %6")
+  return Cli::tr("from \"%1\" [%2], %3 samples, %4 to %5 %6")
       .arg(text("column"), text("unit"))
       .arg(c["samples"].get<std::size_t>())
       .arg(QString::fromStdString(c["min"].dump()), QString::fromStdString(c["max"].dump()),
@@ -107,7 +107,7 @@ void inspectCommand(const InspectOptions& options, Io io) {
     io.out << printed(out) << "\n";
     return;
   }
-  io.out << tr("%1: %2 rows, %3")
+  io.out << Cli::tr("%1: %2 rows, %3")
                 .arg(QString::fromStdString(options.log.string()))
                 .arg(out["rows"].get<std::size_t>())
                 .arg(words::quantity(out["span_s"].get<double>(), quantity::Unit::Second, 1))

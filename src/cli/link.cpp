@@ -61,13 +61,13 @@ void linkCommand(const LinkOptions& o, Io io) {
     io.out << fmt::format("{:<20}{}\n", what.toStdString(), value.toStdString());
   };
   using quantity::Unit;
-  line(tr("EIRP"), words::quantity(budget.eirp_dbm, Unit::Dbm, 2));
-  line(tr("free-space loss"), words::quantity(out["free_space_db"].get<double>(), Unit::Decibel, 2));
-  line(tr("path loss"), words::quantity(budget.path_loss_db, Unit::Decibel, 2));
-  line(tr("received"), words::quantity(budget.received_dbm, Unit::Dbm, 2));
-  line(tr("first Fresnel zone"),
-       tr("%1 at mid-path").arg(words::quantity(out["fresnel_radius_m"].get<double>(), Unit::Metre, 2)));
-  line(tr("radio horizon"), words::distance(1000 * out["horizon_km"].get<double>()));
+  line(Cli::tr("EIRP"), words::quantity(budget.eirp_dbm, Unit::Dbm, 2));
+  line(Cli::tr("free-space loss"), words::quantity(out["free_space_db"].get<double>(), Unit::Decibel, 2));
+  line(Cli::tr("path loss"), words::quantity(budget.path_loss_db, Unit::Decibel, 2));
+  line(Cli::tr("received"), words::quantity(budget.received_dbm, Unit::Dbm, 2));
+  line(Cli::tr("first Fresnel zone"),
+       Cli::tr("%1 at mid-path").arg(words::quantity(out["fresnel_radius_m"].get<double>(), Unit::Metre, 2)));
+  line(Cli::tr("radio horizon"), words::distance(1000 * out["horizon_km"].get<double>()));
 }
 
 }  // namespace distanz::cli

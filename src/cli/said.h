@@ -7,9 +7,9 @@
 /// What the commands say beside findings, in the language of the terminal.
 namespace distanz::cli {
 
-inline QString tr(const char* text) {
-  return QCoreApplication::translate("cli", text);
-}
+class Cli {
+  Q_DECLARE_TR_FUNCTIONS(cli)
+};
 
 /// "  line 3: text", or only the text where it concerns no line.
 std::string faultText(const Finding& fault);

@@ -20,7 +20,7 @@ void simulateCommand(const SimulateOptions& options, Io io) {
             static_cast<std::size_t>(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data());
         return formats::writeLogCsv(flown.recordings[index]);
       });
-  io.out << tr("wrote %1 runs to %2")
+  io.out << Cli::tr("wrote %1 runs to %2")
                 .arg(flown.recordings.size())
                 .arg(QString::fromStdString(options.out.string()))
                 .toStdString()

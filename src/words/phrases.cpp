@@ -29,6 +29,15 @@ constexpr TermText kTerms[] = {
     {"advice-permissions", QT_TRANSLATE_NOOP("term", "check the permissions, or choose another folder")},
     {"advice-shorter-name", QT_TRANSLATE_NOOP("term", "choose a shorter name")},
     {"advice-disk", QT_TRANSLATE_NOOP("term", "check the disk, or choose another folder")},
+    {"ended-", QT_TRANSLATE_NOOP("term", "not said")},
+    {"ended-link-lost", QT_TRANSLATE_NOOP("term", "link lost")},
+    {"ended-quality-limit", QT_TRANSLATE_NOOP("term", "quality limit reached")},
+    {"ended-turned-back", QT_TRANSLATE_NOOP("term", "turned back by choice")},
+    {"ended-battery", QT_TRANSLATE_NOOP("term", "battery")},
+    {"ended-limit", QT_TRANSLATE_NOOP("term", "legal or site limit")},
+    {"ended-obstacle", QT_TRANSLATE_NOOP("term", "obstacle")},
+    {"ended-aircraft", QT_TRANSLATE_NOOP("term", "aircraft trouble")},
+    {"ended-equipment-cap", QT_TRANSLATE_NOOP("term", "limit built into the equipment")},
     {"field-frequency", QT_TRANSLATE_NOOP("term", "frequency")},
     {"field-sensitivity", QT_TRANSLATE_NOOP("term", "sensitivity")},
     {"field-margin", QT_TRANSLATE_NOOP("term", "margin")},
@@ -49,6 +58,30 @@ constexpr TermText kTerms[] = {
     {"field-farLat", QT_TRANSLATE_NOOP("term", "far post latitude")},
     {"field-farLon", QT_TRANSLATE_NOOP("term", "far post longitude")},
     {"field-exponent", QT_TRANSLATE_NOOP("term", "path-loss exponent")},
+    {"channel-lat_deg", QT_TRANSLATE_NOOP("term", "latitude")},
+    {"channel-lon_deg", QT_TRANSLATE_NOOP("term", "longitude")},
+    {"channel-snr_db", QT_TRANSLATE_NOOP("term", "signal to noise")},
+    {"channel-power_mw", QT_TRANSLATE_NOOP("term", "transmit power")},
+    {"channel-rssi_dbm", QT_TRANSLATE_NOOP("term", "signal")},
+    {"channel-lq_pct", QT_TRANSLATE_NOOP("term", "link quality")},
+    {"channel-bitrate_mbps", QT_TRANSLATE_NOOP("term", "bitrate")},
+    {"channel-delay_ms", QT_TRANSLATE_NOOP("term", "delay")},
+    {"channel-rate_hz", QT_TRANSLATE_NOOP("term", "packet rate")},
+    {"channel-mode", QT_TRANSLATE_NOOP("term", "mode")},
+    {"channel-frequency_mhz", QT_TRANSLATE_NOOP("term", "frequency")},
+    {"channel-level", QT_TRANSLATE_NOOP("term", "level without a unit")},
+    {"channel-fades_a", QT_TRANSLATE_NOOP("term", "fades on antenna A")},
+    {"channel-time_s", QT_TRANSLATE_NOOP("term", "time")},
+    {"channel-date", QT_TRANSLATE_NOOP("term", "date")},
+    {"channel-distance_m", QT_TRANSLATE_NOOP("term", "distance")},
+    {"channel-altitude_msl_m", QT_TRANSLATE_NOOP("term", "altitude above the sea")},
+    {"channel-height_m", QT_TRANSLATE_NOOP("term", "height")},
+    {"channel-speed_mps", QT_TRANSLATE_NOOP("term", "speed")},
+    {"channel-heading_deg", QT_TRANSLATE_NOOP("term", "heading")},
+    {"channel-satellites", QT_TRANSLATE_NOOP("term", "satellites")},
+    {"channel-battery_v", QT_TRANSLATE_NOOP("term", "battery voltage")},
+    {"channel-used_mah", QT_TRANSLATE_NOOP("term", "charge used")},
+    {"channel-current_a", QT_TRANSLATE_NOOP("term", "current")},
     {"column-setup", QT_TRANSLATE_NOOP("term", "setup")},
     {"column-order", QT_TRANSLATE_NOOP("term", "order")},
     {"column-flight", QT_TRANSLATE_NOOP("term", "flight")},
@@ -103,6 +136,14 @@ QString term(std::string_view code) {
   for (const TermText& t : kTerms)
     if (t.code == code) return QCoreApplication::translate("term", t.text);
   return QString::fromUtf8(code.data(), qsizetype(code.size()));
+}
+
+QString channel(std::string_view channel) {
+  const std::size_t dot = channel.find_last_of('.');
+  const QString name = term("channel-" + std::string(channel.substr(dot + 1)));
+  if (dot == std::string_view::npos) return name;
+  return QCoreApplication::translate("term", "%1 %2")
+      .arg(QString::fromUtf8(channel.data(), qsizetype(dot)), name);
 }
 
 bool isCount(std::string_view code) {

@@ -12,9 +12,9 @@ namespace {
 
 using quantity::Unit;
 
-QString tr(const char* text) {
-  return QCoreApplication::translate("quantity", text);
-}
+class Quantity {
+  Q_DECLARE_TR_FUNCTIONS(quantity)
+};
 
 QString symbol(Unit unit) {
   const auto s = quantity::symbolOf(unit);
@@ -66,7 +66,8 @@ QLocale plainLocale() {
 /// @param digits that count
 QString milliwatts(double mw, int digits) {
   const bool watts = std::abs(mw) >= 999.5;
-  return withUnit(plainLocale().toString(watts ? mw / 1000 : mw, 'g', digits), watts ? Unit::Watt : Unit::Milliwatt);
+  return withUnit(plainLocale().toString(watts ? mw / 1000 : mw, 'g', digits),
+                  watts ? Unit::Watt : Unit::Milliwatt);
 }
 
 }  // namespace
@@ -88,15 +89,16 @@ QString shortNumber(double value, int decimals) {
 }
 
 QString distance(double d) {
-  if (!std::isfinite(d)) return tr("no limit");
+  if (!std::isfinite(d)) return Quantity::tr("no limit");
   const Scaled s = scaled(d);
   return withUnit(number(s.value, s.decimals), s.unit);
 }
 
 QString span(double low, double high) {
-  if (!std::isfinite(high)) return tr("%1 to no upper limit").arg(distance(low));
+  if (!std::isfinite(high)) return Quantity::tr("%1 to no upper limit").arg(distance(low));
   const Scaled a = scaled(low), b = scaled(high);
-  return tr("%1 to %2").arg(a.unit == b.unit ? number(a.value, a.decimals) : distance(low), distance(high));
+  return Quantity::tr("%1 to %2")
+      .arg(a.unit == b.unit ? number(a.value, a.decimals) : distance(low), distance(high));
 }
 
 QString height(double height_m, int decimals) {
@@ -104,23 +106,24 @@ QString height(double height_m, int decimals) {
 }
 
 QString power(double power_mw) {
-  if (style().power == Power::Dbm) return withUnit(number(quantity::dbmFromMilliwatt(power_mw), 1), Unit::Dbm);
+  if (style().power == Power::Dbm)
+    return withUnit(number(quantity::dbmFromMilliwatt(power_mw), 1), Unit::Dbm);
   return milliwatts(power_mw, 3);
 }
 
 QString likelihood(double p) {
-  if (!(p >= 0 && p <= 1)) return tr("possibly");
-  if (p >= 0.99) return tr("almost certainly");
-  if (p >= 0.95) return tr("very likely");
-  if (p >= 0.8) return tr("likely");
-  if (p >= 0.6) return tr("more likely than not");
-  if (p > 0.4) return tr("as likely as not");
-  return tr("probably not");
+  if (!(p >= 0 && p <= 1)) return Quantity::tr("possibly");
+  if (p >= 0.99) return Quantity::tr("almost certainly");
+  if (p >= 0.95) return Quantity::tr("very likely");
+  if (p >= 0.8) return Quantity::tr("likely");
+  if (p >= 0.6) return Quantity::tr("more likely than not");
+  if (p > 0.4) return Quantity::tr("as likely as not");
+  return Quantity::tr("probably not");
 }
 
 QString chance(double p) {
-  if (p > 0.999) return tr("over %1").arg(quantity(99.9, Unit::Percent, 1));
-  if (p < 0.001) return tr("under %1").arg(quantity(0.1, Unit::Percent, 1));
+  if (p > 0.999) return Quantity::tr("over %1").arg(quantity(99.9, Unit::Percent, 1));
+  if (p < 0.001) return Quantity::tr("under %1").arg(quantity(0.1, Unit::Percent, 1));
   return quantity(std::clamp(100 * p, 1.0, 99.0), Unit::Percent, 0);
 }
 
@@ -157,6 +160,12 @@ QString field(quantity::Kind kind, double value) {
   if (kind == quantity::Kind::Power && std::isfinite(value) && style().power == Power::Milliwatt)
     return milliwatts(quantity::milliwattFromDbm(value), 4);
   return exactly(value, quantity::canonicalUnit(kind));
+}
+
+Unit bareUnit(quantity::Kind kind) {
+  if (kind == quantity::Kind::Length && imperial()) return Unit::Foot;
+  if (kind == quantity::Kind::Power && style().power == Power::Milliwatt) return Unit::Milliwatt;
+  return quantity::canonicalUnit(kind);
 }
 
 QString modes(const std::vector<campaign::ModeSensitivity>& modes) {

@@ -36,6 +36,8 @@ QString quantity(double value, quantity::Unit unit, int decimals = -1);
 QString exactly(double value, quantity::Unit unit);
 /// A value as a field shows it, so that parse() reads it back: "1.25 km", "250 mW", "5.8 GHz". Empty for NaN.
 QString field(quantity::Kind kind, double value);
+/// The unit that field() shows small values in: what a bare number typed there means.
+quantity::Unit bareUnit(quantity::Kind kind);
 /// "50: -112 dBm; 150: -107 dBm", as campaign::parseModes() reads it.
 QString modes(const std::vector<campaign::ModeSensitivity>& modes);
 /// "20 dB", or "control 20 dB; video 10 dB" where there are several links, as campaign::parseReduced() reads

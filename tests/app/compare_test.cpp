@@ -75,11 +75,11 @@ TEST_CASE("compare: lanes are chosen; residuals on demand, no bitrate lane where
   Compared s;
   CHECK_THAT(s.svg(),
              Contains("What the place gives or takes") && !Contains("Residuals") && !Contains("Bitrate"));
-  s.choose("lanesMenu", "lane_5");
+  s.choose("lanesMenu", "lane_residuals");
   CHECK_THAT(s.svg(), Contains("Residuals"));
-  s.choose("lanesMenu", "lane_1");
+  s.choose("lanesMenu", "lane_place");
   CHECK_THAT(s.svg(), !Contains("What the place gives or takes"));
-  s.choose("lanesMenu", "lane_1");
+  s.choose("lanesMenu", "lane_place");
   CHECK_THAT(s.svg(), Contains("What the place gives or takes"));
 }
 

@@ -1,6 +1,7 @@
 // Single widgets: what they show, refuse and tell.
 #include <QLabel>
 #include <QSignalSpy>
+#include <QToolTip>
 #include <QVBoxLayout>
 
 #include "app/harness.h"
@@ -81,53 +82,81 @@ TEST_CASE("quantity field: empty means not given where that is allowed, and is a
   CHECK(required.field()->property("refused").toBool());
 }
 
-TEST_CASE("lanes: lines, bands and floors reach the picture, the data the SVG") {
+namespace {
+
+using distanz::lanes::Ink;
+using distanz::lanes::Lane;
+using distanz::lanes::Lanes;
+
+Lane signalLane() {
+  Lane lane{"signal", "Signal", "dBm", 50, 2, -100, -50};
+  return lane;
+}
+
+Lane filled(int mark) {
+  Lane lane = signalLane();
+  const Ink ink{Ink::Role::Setup, mark};
+  lane.lines.push_back({{0, 500, 1000}, {-60, -80, -95}, ink, 4, "A1"});
+  lane.bands.push_back({{0, 1000}, {-70, -99}, {-55, -90}, ink});
+  lane.floors.push_back({-90, "critical level"});
+  lane.strokes.push_back({{{100, 200, -75}, {300, 400, -75}}, ink, 3});
+  return lane;
+}
+
+}  // namespace
+
+TEST_CASE("lanes: lines, bands and floors reach the picture, the data the SVG and the PDF") {
   const distanz::test::TempDir dir;
   LanePlot plot;
   plot.resize(600, 300);
-  const int lane = plot.addLane("Signal", "dBm", 1);
-  plot.setAxisEnd(1000);
-  plot.setRange(lane, -100, -50);
+  plot.draw({1000, {signalLane()}});
   const QColor colour = theme::setupColour(1);
   plot.show();
   const QString png = QString::fromStdString(dir / "plain.png"),
                 with = QString::fromStdString(dir / "with.png");
   REQUIRE(plot.savePng(png));
   CHECK(shareOf(QImage(png), colour) < 1e-6);
-  plot.line(lane, {0, 500, 1000}, {-60, -80, -95}, theme::setupPen(1, 4));
-  plot.band(lane, {0, 1000}, {-70, -99}, {-55, -90}, colour);
-  plot.floor(lane, -90, "critical level");
-  plot.strokes(lane, {{100, 200, -75}, {300, 400, -75}}, QPen(colour, 3));
+  plot.draw({1000, {filled(1)}});
   plot.setPicked(400);
   REQUIRE(plot.savePng(with));
   CHECK(shareOf(QImage(with), colour) > 1e-3);
-  const QString svg = QString::fromStdString(dir / "with.svg");
+  const QString svg = QString::fromStdString(dir / "with.svg"),
+                pdf = QString::fromStdString(dir / "with.pdf");
   REQUIRE(plot.saveSvg(svg));
+  REQUIRE(plot.savePdf(pdf));
   CHECK_THAT(distanz::test::slurp(svg.toStdString()), Contains("critical level") && Contains("<svg"));
   CHECK_FALSE(plot.savePng("/nowhere/at/all.png"));
-  plot.clear();
+  plot.draw({1000, {signalLane()}});
   plot.setPicked(std::nullopt);
   REQUIRE(plot.savePng(png));
   CHECK(shareOf(QImage(png), colour) < 1e-6);
 }
 
-TEST_CASE("lanes: pressing and dragging tell the distance, within the axis") {
+TEST_CASE("lanes: pressing and dragging tell the distance, within the axis; hovering names the run") {
   LanePlot plot;
   plot.resize(600, 200);
-  plot.addLane("Signal", "dBm", 1);
-  plot.setAxisEnd(1000);
+  plot.draw({1000, {filled(0)}});
   plot.show();
   QSignalSpy picked(&plot, &LanePlot::picked);
   QWidget* canvas = plot.childAt(300, 100);
   REQUIRE(canvas != nullptr);
   plot.replot();
   QCoreApplication::processEvents();
-  QTest::mousePress(canvas, Qt::LeftButton, {},
-                    QPoint(theme::kAxisLeft + (600 - theme::kAxisLeft - theme::kAxisRight) / 2, 100));
+  const int middle = theme::kAxisLeft + (600 - theme::kAxisLeft - theme::kAxisRight) / 2;
+  QTest::mousePress(canvas, Qt::LeftButton, {}, QPoint(middle, 20));
   REQUIRE(picked.count() == 1);
   CHECK(picked[0][0].toDouble() == Approx(500).margin(4));
   QTest::mousePress(canvas, Qt::LeftButton, {}, QPoint(599, 100));
   CHECK(picked[1][0].toDouble() <= 1000);
+  QString told;
+  for (int y = 4; y < 190 && told.isEmpty(); y += 4) {
+    const QPointF at(middle, y);
+    QMouseEvent move(QEvent::MouseMove, at, canvas->mapToGlobal(at), Qt::NoButton, Qt::NoButton, {});
+    QCoreApplication::sendEvent(canvas, &move);
+    QCoreApplication::processEvents();
+    told = QToolTip::text();
+  }
+  CHECK_THAT(told.toStdString(), Contains("A1") && Contains("dBm"));
 }
 
 TEST_CASE("leg cutter: an edge is dragged, the edges never cross, keys move them by a second") {
@@ -162,13 +191,16 @@ TEST_CASE("leg cutter: an edge is dragged, the edges never cross, keys move them
 
 TEST_CASE("findings: every sentence is shown, whole, and replaced by the next ones") {
   FindingsColumn column;
-  column.show("What matters here", {finding("not-flown", {{"setup", "B"}, {"name", "Helix (B)"}}), finding("equipment-cap", {}, {"run", "A1"})});
+  column.show("What matters here", {finding("not-flown", {{"setup", "B"}, {"name", "Helix (B)"}}),
+                                    finding("equipment-cap", {}, {"run", "A1"})});
   const auto texts = [&] {
     QStringList all;
     for (auto* label : column.findChildren<QLabel*>()) all << label->text();
     return all.join("|");
   };
-  CHECK(texts() == "What matters here|B: not flown yet|Fly Helix (B) over the path to learn its range.|Run A1 was stopped by a limit "
+  CHECK(texts() ==
+        "What matters here|B: not flown yet|Fly Helix (B) over the path to learn its range.|Run A1 was "
+        "stopped by a limit "
         "built into the equipment: its end says nothing about the radio.");
   column.show("Next", {});
   CHECK(texts() == "Next");
@@ -216,40 +248,57 @@ TEST_CASE("words for why a run ended: one for each reason, none twice") {
 TEST_CASE(
     "lanes: a click on a dot tells its name, a click elsewhere picks a distance, a hidden lane has neither") {
   LanePlot plot;
-  plot.addLane("Signal", "dBm", 50);
-  plot.addLane("Place", "dB", 50);
   plot.resize(420, 260);
-  plot.show();
-  const auto draw = [&](bool first) {
-    plot.showLanes({first, true});
-    plot.setAxisEnd(1000);
-    plot.setRange(0, -100, 0);
-    plot.setRange(1, -5, 5);
-    plot.dots(0, {{500, -50, "A7", true}}, theme::setupColour(0));
-    plot.bars(1, {200, 240}, {-4, 3}, 38, theme::setupColour(1));
-    plot.replot();
+  Lane dots{"signal", "Signal", "dBm", 50, 2, -100, 0};
+  dots.dots.push_back({{{500, -50, "A7", true}}, {Ink::Role::Setup, 0}});
+  Lane bars{"place", "Place", "dB", 50, 1, -5, 5};
+  bars.bars.push_back({{200, 240}, {-4, 3}, 38, {Ink::Role::Setup, 1}});
+  const auto draw = [&](const Lanes& lanes) {
+    plot.draw(lanes);
+    plot.show();
+    QCoreApplication::processEvents();
+    plot.grab();
     QCoreApplication::processEvents();
   };
-  draw(true);
+  draw({1000, {dots, bars}});
   auto* canvas = plot.findChildren<QWidget*>().first();
-  QSignalSpy dots(&plot, &LanePlot::dotClicked), picks(&plot, &LanePlot::picked);
+  QSignalSpy told(&plot, &LanePlot::dotClicked), picks(&plot, &LanePlot::picked);
   const auto clickAll = [&] {
     for (int y = 4; y < canvas->height(); y += 8)
       for (int x = 4; x < canvas->width(); x += 8) QTest::mouseClick(canvas, Qt::LeftButton, {}, {x, y});
   };
   clickAll();
-  REQUIRE(dots.count() >= 1);
-  CHECK(dots.count() <= 9);  // only close by
-  CHECK(dots[0][0].toString() == "A7");
+  REQUIRE(told.count() >= 1);
+  CHECK(told.count() <= 9);  // only close by
+  CHECK(told[0][0].toString() == "A7");
   CHECK(picks.count() > 100);
-  const QImage bars = plot.grab().toImage();
-  CHECK(shareOf(bars, theme::setupColour(1)) > 0.001);
-  draw(false);
-  dots.clear();
+  const QImage both = plot.grab().toImage();
+  CHECK(shareOf(both, theme::setupColour(1)) > 0.001);
+  draw({1000, {bars}});
+  told.clear();
   clickAll();
-  CHECK(dots.count() == 0);
+  CHECK(told.count() == 0);
   CHECK(shareOf(plot.grab().toImage(), theme::setupColour(1)) >
-        shareOf(bars, theme::setupColour(1)));  // the other lane got its room
+        shareOf(both, theme::setupColour(1)));  // the other lane got its room
+}
+
+TEST_CASE("lanes: in a low window the signal stays, the least important fold away, and come back",
+          "[regression]") {
+  LanePlot plot;
+  Lane signal = filled(1);
+  signal.keep = 100;
+  Lane place{"place", "Place", "dB", 15, 45, -5, 5}, quality{"quality", "Link quality", "%", 18, 58, 0, 100};
+  plot.draw({1000, {signal, place, quality}});
+  plot.resize(600, 60);
+  plot.show();
+  QCoreApplication::processEvents();
+  CHECK(shareOf(plot.grab().toImage(), theme::setupColour(1)) > 1e-3);
+  plot.resize(600, 400);
+  QCoreApplication::processEvents();
+  plot.grab();
+  QCoreApplication::processEvents();
+  CHECK(plot.shown().lanes.size() == 3);
+  CHECK(shareOf(plot.grab().toImage(), theme::setupColour(1)) > 1e-3);
 }
 
 TEST_CASE(
@@ -276,7 +325,9 @@ TEST_CASE(
   CHECK(titles().first().startsWith("Title new"));
   CHECK(titles().last().startsWith("Title 8"));
   QSignalSpy asked(&column, &FindingsColumn::voidRequested);
-  column.show("What matters", {finding("flight-stands-out", {{"link", "video"}, {"off", 9.0, distanz::quantity::Unit::Decibel}}, {"run", "A3"})});
+  column.show("What matters",
+              {finding("flight-stands-out",
+                       {{"link", "video"}, {"off", 9.0, distanz::quantity::Unit::Decibel}}, {"run", "A3"})});
   QTest::mouseClick(&child<QPushButton>(column, "void_A3"), Qt::LeftButton);
   REQUIRE(asked.count() == 1);
   CHECK(asked[0][0].toString() == "A3");

@@ -6,6 +6,7 @@
 #include "formats/files.h"
 #include "store/campaign_file.h"
 #include "support/temp_dir.h"
+#include "words/style.h"
 
 using namespace distanz;
 using Catch::Matchers::Contains;
@@ -248,6 +249,21 @@ TEST_CASE("link: the documented object with figures from the textbook formulas")
              Contains("not a unit"));
   CHECK_THAT(run({"link", "--frequency", "5.8GHz", "--distance", "1km", "--power", "25mW"}).out,
              Contains("received"));
+}
+
+TEST_CASE("units and power: one option each for every command's texts; machines get what they always got") {
+  const TempDir dir;
+  writeGolden(dir / "g4", "g4", {{"id", "control"}, {"sensitivity_dbm", -100}, {"rule", {{"margin_db", 0}}}});
+  const words::Style before = words::style();
+  const Ran miles = run({"analyse", dir / "g4", "--units", "imperial"});
+  CHECK(miles.code == 0);
+  CHECK_THAT(miles.out, Contains(" mi") && !Contains(" km"));
+  const Ran machine = run({"--units", "imperial", "analyse", dir / "g4", "--json"});
+  words::setStyle(before);
+  CHECK(nlohmann::json::parse(machine.out)["setups"] ==
+        nlohmann::json::parse(run({"analyse", dir / "g4", "--json"}).out)["setups"]);
+  CHECK(run({"analyse", dir / "g4", "--units", "furlongs"}).code == 2);
+  CHECK(run({"analyse", dir / "g4", "--language", "xx"}).code == 2);
 }
 
 TEST_CASE("exit codes: usage is 2, refused input is 1 with one line, help is 0") {

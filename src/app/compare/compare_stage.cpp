@@ -7,14 +7,16 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/compare/compare_lanes.h"
 #include "app/compare/readout_strip.h"
+#include "app/shared/elided_label.h"
+#include "app/shared/lane_plot.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
 #include "core/analysis/findings/advice.h"
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/result/reading.h"
+#include "lanes/compare_lanes.h"
 
 namespace distanz::app {
 
@@ -37,59 +39,66 @@ QPushButton* menuButton(const QString& text, const char* name, const QString& ti
 
 CompareStage::CompareStage(Document& document, QWidget* parent)
     : Stage(document, parent),
-      m_lanes(new CompareLanes(document)),
+      m_plot(new LanePlot),
       m_readout(new ReadoutStrip(document)),
       m_links_row(new QHBoxLayout),
-      m_links(new QButtonGroup(this)),
-      m_lanes_button(lanesButton()),
-      m_legs_button(legsButton()) {
+      m_links(new QButtonGroup(this)) {
+  for (const lanes::Offered& lane : lanes::offeredLanes())
+    if (lane.at_first) m_wanted.push_back(lane.id);
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 8, 0, 0);
   layout->setSpacing(0);
+  layout->addLayout(headRow());
+  layout->addWidget(m_readout);
+  layout->addWidget(m_plot, 1);
+  m_plot->setObjectName("lanes");
+  m_refresh.setSingleShot(true);
+  m_refresh.setInterval(0);  // after the column beside it was written: the window answers in between
+  connectAll();
+  refreshHead();
+}
+
+QHBoxLayout* CompareStage::headRow() {
   auto* head = new QHBoxLayout;
   head->setContentsMargins(theme::kAxisLeft, 0, theme::kAxisRight, 4);
   head->setSpacing(4);
   m_links_row->setSpacing(4);
   head->addLayout(m_links_row);
   head->addSpacing(8);
-  head->addWidget(m_legs_button);
-  head->addWidget(m_lanes_button);
+  head->addWidget(legsButton());
+  head->addWidget(lanesButton());
   head->addStretch();
   auto* key =
-      plainLabel(tr("thin: runs   thick: estimate, 95 % band   dot: a flight's level where it turned"));
+      new ElidedLabel(tr("thin: runs   thick: estimate, 95 % band   dot: a flight's level where it turned"));
   key->setProperty("small", true);
-  head->addWidget(key);
-  layout->addLayout(head);
-  layout->addWidget(m_readout);
-  layout->addWidget(m_lanes, 1);
-  LanePlot* plot = m_lanes->plot();
-  connect(plot, &LanePlot::picked, &document, [&document](double d) { document.pick(d); });
-  connect(plot, &LanePlot::dotClicked, this, &CompareStage::askAboutRun);
-  connect(&document, &Document::pickedChanged, this,
-          [this, plot] { plot->setPicked(this->document().picked()); });
-  m_refresh.setSingleShot(true);
-  m_refresh.setInterval(0);  // after the column beside it was written: the window answers in between
+  head->addWidget(key, 1);
+  return head;
+}
+
+void CompareStage::connectAll() {
+  connect(m_plot, &LanePlot::picked, &document(), [this](double d) { document().pick(d); });
+  connect(m_plot, &LanePlot::dotClicked, this, &CompareStage::askAboutRun);
+  connect(&document(), &Document::pickedChanged, this, [this] { m_plot->setPicked(document().picked()); });
   connect(&m_refresh, &QTimer::timeout, this, &CompareStage::refresh);
-  connect(&document, &Document::analysisChanged, this, [this] {
+  connect(&document(), &Document::analysisChanged, this, [this] {
     emit findingsChanged();
     m_stale = true;
     m_refresh.start();
   });
-  connect(&document, &Document::changed, this, &CompareStage::refreshHead);
-  refreshHead();
+  connect(&document(), &Document::changed, this, &CompareStage::refreshHead);
 }
 
 QPushButton* CompareStage::lanesButton() {
   auto* button = menuButton(tr("Lanes"), "lanesMenu", tr("Choose which lanes are drawn"));
   QMenu* menu = button->menu();
-  for (int lane = 0; lane < CompareLanes::kLanes; ++lane) {
-    const auto which = CompareLanes::Lane(lane);
-    QAction* a = menu->addAction(CompareLanes::nameOf(which));
-    a->setObjectName(QString("lane_%1").arg(lane));
+  for (const lanes::Offered& lane : lanes::offeredLanes()) {
+    QAction* a = menu->addAction(withoutKeys(QString::fromStdString(lane.name)));
+    a->setObjectName("lane_" + QString::fromStdString(lane.id));
     a->setCheckable(true);
-    a->setChecked(m_lanes->wanted(which));
-    connect(a, &QAction::toggled, this, [this, which](bool on) {
-      m_lanes->want(which, on);
+    a->setChecked(lane.at_first);
+    connect(a, &QAction::toggled, this, [this, id = lane.id](bool on) {
+      std::erase(m_wanted, id);
+      if (on) m_wanted.push_back(id);
       refresh();
     });
   }
@@ -217,7 +226,17 @@ void CompareStage::refresh() {
   for (QAbstractButton* b : m_links->buttons())
     b->setChecked(b->objectName() == "link_" + QString::fromStdString(link()));
   m_readout->setLink(link());
-  m_lanes->draw(link());
+  lanes::Lanes lanes =
+      lanes::compareLanes(document().analysedCampaign(), document().analysis(), link(), m_wanted);
+  if (document().analysis().runs.empty() && !lanes.lanes.empty())
+    lanes.lanes.front().note =
+        (document().analysing()
+             ? tr("Analysing ...")
+             : tr("No run yet: bring logs in at Runs, and they are overlaid here by distance"))
+            .toStdString();
+  lanes.end_m = document().axisEnd_m();  // of the campaign as it is now: in line with the range rule
+  m_plot->draw(std::move(lanes));
+  m_plot->setPicked(document().picked());
 }
 
 std::vector<Finding> CompareStage::findings() const {
@@ -230,11 +249,15 @@ std::optional<Finding> CompareStage::lacks() const {
 }
 
 bool CompareStage::savePng(const QString& file) {
-  return m_lanes->plot()->savePng(file);
+  return m_plot->savePng(file);
 }
 
 bool CompareStage::saveSvg(const QString& file) {
-  return m_lanes->plot()->saveSvg(file);
+  return m_plot->saveSvg(file);
+}
+
+bool CompareStage::savePdf(const QString& file) {
+  return m_plot->savePdf(file);
 }
 
 QByteArray CompareStage::csv() const {

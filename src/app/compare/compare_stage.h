@@ -10,7 +10,7 @@ class QPushButton;
 
 namespace distanz::app {
 
-class CompareLanes;
+class LanePlot;
 class ReadoutStrip;
 
 /// All runs overlaid by place on the path, and the verdict beside them.
@@ -23,6 +23,7 @@ class CompareStage : public Stage, public Exportable {
   std::optional<Finding> lacks() const override;
   bool savePng(const QString& file) override;
   bool saveSvg(const QString& file) override;
+  bool savePdf(const QString& file) override;
   QByteArray csv() const override;
 
   /// Link whose lanes are shown.
@@ -36,6 +37,8 @@ class CompareStage : public Stage, public Exportable {
   /// Draws anew, or notes that it must once the stage is shown.
   void refresh();
   void refreshHead();
+  QHBoxLayout* headRow();
+  void connectAll();
   QPushButton* lanesButton();
   QPushButton* legsButton();
   void fillLegs(QMenu* menu);
@@ -44,12 +47,11 @@ class CompareStage : public Stage, public Exportable {
   void askAboutRun(const QString& run, const QPoint& at);
   std::string limitingLink() const;
 
-  CompareLanes* m_lanes;
+  LanePlot* m_plot;
+  std::vector<std::string> m_wanted;  ///< ids of lanes
   ReadoutStrip* m_readout;
   QHBoxLayout* m_links_row;
   QButtonGroup* m_links;
-  QPushButton* m_lanes_button;
-  QPushButton* m_legs_button;
   std::string m_chosen;  ///< empty: the link that limits
   std::string m_shape;   ///< of the head row, which is made anew only where it changes
   bool m_stale = true;

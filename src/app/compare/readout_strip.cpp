@@ -6,6 +6,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/result/reading.h"
+#include "core/log/channel.h"
 #include "words/quantity.h"
 
 namespace distanz::app {
@@ -73,9 +74,10 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
       p.drawText(QRectF(x, row.top(), pitch - 32, row.height()), Qt::AlignVCenter, tr("not flown here"));
       continue;
     }
-    if (r.signal_dbm) x = figure(p, x, row, words::number(*r.signal_dbm, 1), tr("dBm"));
-    if (r.quality_pct) x = figure(p, x, row, words::number(*r.quality_pct, 0), tr("%"));
-    if (r.bitrate_mbps) figure(p, x, row, words::number(*r.bitrate_mbps, 1), tr("Mbit/s"));
+    for (const log::ChannelInfo* c : log::laneChannels())
+      if (const auto mean = r.mean(c->name); mean && x < row.right() - 40)
+        x = figure(p, x, row, words::number(*mean, c->unit == quantity::Unit::Percent ? 0 : 1),
+                   QString::fromUtf8(quantity::symbolOf(c->unit).data()));
   }
 }
 

@@ -16,6 +16,7 @@ class PlanStage : public Stage, public Exportable {
   std::optional<Finding> lacks() const override;
   bool savePng(const QString& file) override { return m_lanes->savePng(file); }
   bool saveSvg(const QString& file) override { return m_lanes->saveSvg(file); }
+  bool savePdf(const QString& file) override { return m_lanes->savePdf(file); }
   QByteArray csv() const override;
 
  protected:
@@ -24,15 +25,11 @@ class PlanStage : public Stage, public Exportable {
  private:
   /// Draws anew, or notes that it must once the stage is shown.
   void refresh();
-  void drawPrediction();
-  void drawClearance();
-  const campaign::Link* shownLink() const;
 
   PathForm* m_form;
   PathView* m_path;
   LanePlot* m_lanes;
   bool m_stale = true;
-  int m_signal, m_clearance;
 };
 
 }  // namespace distanz::app

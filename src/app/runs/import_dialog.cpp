@@ -2,7 +2,6 @@
 
 #include <QFileInfo>
 #include <QHeaderView>
-#include <QRegularExpression>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -10,6 +9,7 @@
 #include "app/shared/theme.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
+#include "words/phrases.h"
 #include "words/say.h"
 
 namespace distanz::app {
@@ -26,18 +26,6 @@ QTableWidget* table(const QStringList& heads, const char* name) {
   t->horizontalHeader()->setStretchLastSection(true);
   t->verticalHeader()->setDefaultSectionSize(32);
   return t;
-}
-
-/// Plain words for a channel.
-QString channelText(const std::string& channel) {
-  QString text = QString::fromStdString(channel);
-  return text.replace('.', ' ')
-      .replace("rssi_dbm", "signal")
-      .replace("lq_pct", "link quality")
-      .replace("bitrate_mbps", "bitrate")
-      .section("_", 0, 0)
-      .replace(QRegularExpression("^lat$"), "latitude")
-      .replace(QRegularExpression("^lon$"), "longitude");
 }
 
 constexpr std::size_t kHead = 4 << 20;  // bytes: enough to tell the layout
@@ -189,7 +177,7 @@ void ImportDialog::fillMatches(int row) {
     const int at = m_matches->rowCount();
     m_matches->insertRow(at);
     const auto m = matched(channel);
-    auto* what = new QTableWidgetItem(channelText(channel));
+    auto* what = new QTableWidgetItem(words::channel(channel));
     what->setToolTip(plainTip(QString::fromStdString(channel)));
     m_matches->setItem(at, 0, what);
     auto* box = new QComboBox;

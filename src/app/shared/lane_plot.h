@@ -1,61 +1,37 @@
 #pragma once
-#include <QPen>
 #include <QTimer>
 #include <QWidget>
 #include <memory>
 #include <optional>
 #include <vector>
 
+#include "lanes/lane.h"
+#include "lanes/paper/paper.h"
+
 class QCPAxis;
 class QCustomPlot;
 
 namespace distanz::app {
 
-/// Lanes stacked over the shared distance axis. Draws what it is given; the only file that knows the plotting
-/// library.
+/// The look of the window for lanes on paper.
+lanes::Look lanesLook();
+
+/// Lanes in the window: draws what it is given, tells what lies under the pointer. The only file that knows
+/// the plotting library.
 class LanePlot : public QWidget {
   Q_OBJECT
  public:
   explicit LanePlot(QWidget* parent = nullptr);
   ~LanePlot() override;
 
-  /// @param stretch share of the height
-  int addLane(const QString& title, const QString& unit, int stretch);
-  /// A lane that is not shown leaves its room to the others, and what is drawn in it is dropped.
-  void showLanes(const std::vector<bool>& shown);
-  void clear();
-  void setAxisEnd(double end_m);
-  void setRange(int lane, double low, double high);
-  /// Names rows 0..n-1 from the top instead of showing a scale.
-  void setRows(int lane, const QStringList& names);
-
-  void line(int lane, const std::vector<double>& x, const std::vector<double>& y, const QPen& pen);
-  void band(int lane, const std::vector<double>& x, const std::vector<double>& low,
-            const std::vector<double>& high, const QColor& colour);
-  /// A level that must not be gone below, the ground under it shaded, with a label at the right.
-  void floor(int lane, double y, const QString& label);
-  struct Stroke {
-    double x0, x1, y;
-  };
-  /// Horizontal strokes from one distance to another at height y.
-  void strokes(int lane, const std::vector<Stroke>& strokes, const QPen& pen);
-  struct Dot {
-    double x, y;
-    QString name;  ///< told by dotClicked()
-    bool marked;   ///< ringed in the colour of caution
-  };
-  void dots(int lane, const std::vector<Dot>& dots, const QColor& colour);
-  /// Bars of one width, in metres, from 0 up or down.
-  void bars(int lane, const std::vector<double>& x, const std::vector<double>& y, double width_m,
-            const QColor& colour);
-  /// A note in the middle of an empty lane.
-  void note(int lane, const QString& text);
-
+  void draw(lanes::Lanes lanes);
+  const lanes::Lanes& shown() const { return m_lanes; }
   void setPicked(std::optional<double> distance_m);
   /// Draws anew once the window has nothing more urgent to do; a plot that is not seen, when it is shown.
   void replot();
   bool savePng(const QString& file);
-  bool saveSvg(const QString& file);
+  bool saveSvg(const QString& file) const;
+  bool savePdf(const QString& file) const;
 
  signals:
   void picked(double distance_m);
@@ -64,21 +40,29 @@ class LanePlot : public QWidget {
  protected:
   bool eventFilter(QObject* watched, QEvent* event) override;
   void showEvent(QShowEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
 
  private:
-  struct Lane;
-  struct Placed {
-    int lane;
-    Dot dot;
+  struct Placed;
+  /// Gives each lane its place, and makes the plot anew where another set of them has room.
+  void arrange();
+  void build(const std::vector<lanes::Slot>& slots_there);
+  void fill(Placed& placed);
+  void press(const QPointF& at, const QPoint& global);
+  void hover(const QPointF& at, const QPoint& global);
+  /// The lane under a point, with the point and its reach in the lane's units.
+  struct Under {
+    const lanes::Lane* lane;
+    double x, y, dx, dy;
   };
-  void style();
-  QCPAxis* axisOf(int lane, int type) const;
-  const Placed* dotAt(const QPointF& position) const;
+  std::optional<Under> under(const QPointF& at) const;
+
   QCustomPlot* m_plot;
   QTimer m_redraw;
   bool m_stale = false;
-  std::vector<std::unique_ptr<Lane>> m_lanes;
-  std::vector<Placed> m_dots;
+  lanes::Lanes m_lanes;
+  std::vector<std::unique_ptr<Placed>> m_placed;
+  std::optional<double> m_picked;
 };
 
 }  // namespace distanz::app

@@ -21,7 +21,7 @@ QString QuantityEdit::take(const QString& text) {
   m_value.reset();
   if (text.isEmpty() && m_optional) return {};
   const quantity::Parsed parsed =
-      quantity::parseWithin(m_kind, text.toStdString(), m_limits.low, m_limits.high);
+      quantity::parseWithin(m_kind, text.toStdString(), m_limits.low, m_limits.high, words::bareUnit(m_kind));
   if (parsed) m_value = parsed.value;
   return parsed.problem ? words::sentence(*parsed.problem) : QString();
 }

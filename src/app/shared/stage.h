@@ -38,6 +38,7 @@ class Exportable {
   virtual ~Exportable() = default;
   virtual bool savePng(const QString& file) = 0;
   virtual bool saveSvg(const QString& file) = 0;
+  virtual bool savePdf(const QString& file) = 0;
   virtual QByteArray csv() const = 0;
 };
 

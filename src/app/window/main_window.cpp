@@ -4,12 +4,9 @@
 #include <QDragEnterEvent>
 #include <QFile>
 #include <QFileInfo>
-#include <QMenuBar>
-#include <QMessageBox>
 #include <QMimeData>
 #include <QSettings>
 #include <QStandardPaths>
-#include <QStyle>
 #include <QTimer>
 #include <QVBoxLayout>
 #include <QtConcurrent>
@@ -19,7 +16,7 @@
 #include "app/shared/theme.h"
 #include "app/start/start_view.h"
 #include "app/window/demo.h"
-#include "app/window/help_page.h"
+#include "app/window/path_of.h"
 #include "formats/aside.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
@@ -30,15 +27,6 @@
 namespace distanz::app {
 
 namespace fs = std::filesystem;
-
-namespace {
-
-/// The file's name as the system has it.
-fs::path pathOf(const QString& file) {
-  return fs::path(QFile::encodeName(file).toStdString());
-}
-
-}  // namespace
 
 MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
     : QMainWindow(parent), m_prompts(prompts), m_pages(new QStackedWidget), m_banner(plainLabel()) {
@@ -60,9 +48,7 @@ MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
   layout->addWidget(m_pages, 1);
   setCentralWidget(central);
   connect(&m_opening, &QFutureWatcher<Opened>::finished, this, &MainWindow::openingDone);
-  addFileActions();
-  addEditActions();
-  addViewActions();
+  buildMenus();
   showStart();
 }
 
@@ -70,60 +56,6 @@ MainWindow::~MainWindow() {
   m_opening.waitForFinished();
   m_background.waitForDone();
   dropPages();  // before the document that they show
-}
-
-QAction* MainWindow::action(QMenu* menu, const char* name, const QString& text, const QKeySequence& key, void (MainWindow::*run)()) {
-  QAction* a = menu->addAction(text);
-  a->setObjectName(name);
-  a->setShortcut(key);
-  if (!key.isEmpty()) a->setToolTip(QString("%1 (%2)").arg(text, key.toString(QKeySequence::NativeText)));
-  connect(a, &QAction::triggered, this, run);
-  return a;
-}
-
-void MainWindow::addFileActions() {
-  QMenu* file = menuBar()->addMenu(tr("&File"));
-  action(file, "newCampaign", tr("&New campaign ..."), QKeySequence::New, &MainWindow::newCampaign);
-  action(file, "openCampaign", tr("&Open ..."), QKeySequence::Open, &MainWindow::chooseCampaign);
-  action(file, "openDemo", tr("Open the &demo"), {}, &MainWindow::openDemo);
-  file->addSeparator();
-  m_needs_campaign << action(file, "importLogs", tr("Bring &logs in ..."), Qt::CTRL | Qt::Key_I, &MainWindow::chooseLogs);
-  action(file, "importFolder", tr("Open an interchange &folder ..."), {}, &MainWindow::importFolder);
-  m_needs_campaign << action(file, "saveCopy", tr("Save a &copy as ..."), QKeySequence::SaveAs, &MainWindow::saveCopy);
-  m_needs_campaign << action(file, "exportFolder", tr("&Export as interchange folder ..."), {}, &MainWindow::exportFolder);
-  file->addSeparator();
-  m_needs_view << action(file, "exportPng", tr("Save view as &PNG ..."), Qt::CTRL | Qt::SHIFT | Qt::Key_P, &MainWindow::exportPng);
-  m_needs_view << action(file, "exportSvg", tr("Save view as &SVG ..."), {}, &MainWindow::exportSvg);
-  m_needs_view << action(file, "exportCsv", tr("Save view's data as &CSV ..."), Qt::CTRL | Qt::Key_E, &MainWindow::exportCsv);
-  file->addSeparator();
-  action(file, "closeCampaign", tr("Close campaign"), QKeySequence::Close, &MainWindow::close);
-  QAction* quit = file->addAction(tr("&Quit"));
-  quit->setShortcut(QKeySequence::Quit);
-  connect(quit, &QAction::triggered, qApp, &QApplication::quit);
-}
-
-void MainWindow::addEditActions() {
-  QMenu* edit = menuBar()->addMenu(tr("&Edit"));
-  m_undo = action(edit, "undo", tr("Undo"), QKeySequence::Undo, &MainWindow::undo);
-  m_redo = action(edit, "redo", tr("Redo"), QKeySequence::Redo, &MainWindow::redo);
-}
-
-void MainWindow::addViewActions() {
-  QMenu* view = menuBar()->addMenu(tr("&View"));
-  const QString names[] = {tr("Kit"), tr("Plan"), tr("Runs"), tr("Compare")};
-  for (int i = 0; i < int(std::size(names)); ++i) {
-    QAction* a = view->addAction(names[i]);
-    a->setShortcut(QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_1 + i)));
-    connect(a, &QAction::triggered, this, [this, i] {
-      if (m_workspace) m_workspace->showStage(i);
-    });
-    m_needs_campaign << a;
-  }
-  view->addSeparator();
-  action(view, "dark", tr("Light or dark"), Qt::CTRL | Qt::Key_D, &MainWindow::toggleDark);
-  QMenu* help = menuBar()->addMenu(tr("&Help"));
-  action(help, "howItDecides", tr("&How Distanz decides"), QKeySequence::HelpContents, &MainWindow::howItDecides);
-  action(help, "about", tr("&About Distanz"), {}, &MainWindow::about);
 }
 
 QStringList MainWindow::recent() const {
@@ -166,16 +98,17 @@ void MainWindow::open(const QString& file) {
   if (!formats::isInterchange(path)) return openLater(file);
   const QString target = file + ".distanz";
   if (QFileInfo::exists(target))
-    return say(
-        tr("%1 is there already, from an earlier time that this folder was opened; the folder may have changed since. Open that file, "
-           "or move it away and open the folder again.")
-            .arg(target),
-        Tone::Caution, tr("Open the file"), "open:" + target);
+    return say(tr("%1 is there already, from an earlier time that this folder was opened; the folder may "
+                  "have changed since. Open that file, "
+                  "or move it away and open the folder again.")
+                   .arg(target),
+               Tone::Caution, tr("Open the file"), "open:" + target);
   openLater(target, [path, target] { store::fromInterchange(path, pathOf(target)); });
 }
 
 void MainWindow::openDemo() {
-  const QString file = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/Mirren canal demo.distanz";
+  const QString file =
+      QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/Mirren canal demo.distanz";
   openLater(file, [file] { makeDemo(pathOf(file)); });
 }
 
@@ -221,10 +154,12 @@ void MainWindow::showCampaign(std::shared_ptr<OpenedCampaign> opened) {
   Document& d = *m_document;
   connect(&d, &Document::refused, this, [this](const QString& why) { say(why); });
   connect(&d, &Document::changed, this, &MainWindow::refreshActions);
-  connect(&d, &Document::lost, this, [this](const QString& why) { say(why, Tone::Stop, tr("Save a copy as ..."), "copy"); });
+  connect(&d, &Document::lost, this,
+          [this](const QString& why) { say(why, Tone::Stop, tr("Save a copy as ..."), "copy"); });
   connect(&d, &Document::waitingChanged, this, [this] {
     if (m_document->waiting())
-      say(tr("Not on disk yet: the campaign file is busy. It is kept as soon as the file is free."), Tone::Caution);
+      say(tr("Not on disk yet: the campaign file is busy. It is kept as soon as the file is free."),
+          Tone::Caution);
     else
       m_banner->hide();
   });
@@ -270,23 +205,30 @@ bool MainWindow::refuseOpenFile(const QString& file) {
 }
 
 void MainWindow::newCampaign() {
-  const auto file = m_prompts.saveFile(this, tr("New campaign"), tr("campaign.distanz"), tr("Distanz campaigns (*.distanz)"));
+  const auto file = m_prompts.saveFile(this, tr("New campaign"), tr("campaign.distanz"),
+                                       tr("Distanz campaigns (*.distanz)"));
   if (!file) return;
   if (refuseOpenFile(*file)) return;
   const auto c = emptyCampaign(QFileInfo(*file).completeBaseName().toStdString());
   // The dialog asked before a file of this very name is replaced.
   openLater(
-      *file, [path = pathOf(*file), c] { store::CampaignFile::create(path, c, store::CampaignFile::Existing::Replace); }, 0);
+      *file,
+      [path = pathOf(*file), c] {
+        store::CampaignFile::create(path, c, store::CampaignFile::Existing::Replace);
+      },
+      0);
 }
 
 void MainWindow::chooseCampaign() {
-  if (const auto file = m_prompts.openFile(this, tr("Open a campaign"), tr("Distanz campaigns (*.distanz)"))) open(*file);
+  if (const auto file = m_prompts.openFile(this, tr("Open a campaign"), tr("Distanz campaigns (*.distanz)")))
+    open(*file);
 }
 
 void MainWindow::chooseLogs() {
   QStringList patterns;
   for (const formats::LogFormat& format : formats::logFormats()) patterns << format.patterns;
-  importLogs(m_prompts.openFiles(this, tr("Bring logs in"), tr("Logs (%1);;All files (*)").arg(patterns.join(' '))));
+  importLogs(
+      m_prompts.openFiles(this, tr("Bring logs in"), tr("Logs (%1);;All files (*)").arg(patterns.join(' '))));
 }
 
 void MainWindow::importLogs(const QStringList& files) {
@@ -318,80 +260,6 @@ void MainWindow::inBackground(const std::function<QString()>& work, const std::f
   });
 }
 
-void MainWindow::exportFolder() {
-  const std::filesystem::path file = m_document->path();
-  const auto folder = m_prompts.saveFile(this, tr("Export as interchange folder"), QString::fromStdString(file.stem().string()), {});
-  if (!folder) return;
-  inBackground([file, to = pathOf(*folder)]() -> QString {
-    try {
-      store::toInterchange(file, to);
-      return {};
-    } catch (const std::exception& e) {
-      return words::sentence(e);
-    }
-  });
-}
-
-void MainWindow::saveCopy() {
-  const auto file = m_prompts.saveFile(this, tr("Save a copy of the campaign"),
-                                       QString::fromStdString(m_document->path().stem().string()) + tr(" copy.distanz"),
-                                       tr("Distanz campaigns (*.distanz)"));
-  if (!file || !m_document || refuseOpenFile(*file)) return;
-  const auto lost = std::make_shared<std::vector<std::string>>();
-  inBackground(
-      [c = m_document->campaign(), samples = m_document->samples(), to = pathOf(*file), lost]() -> QString {
-        try {
-          *lost = store::saveCopy(c, *samples, to);
-          return {};
-        } catch (const std::exception& e) {
-          return words::sentence(e);
-        }
-      },
-      [this, lost, file = *file] {
-        QStringList ids;
-        for (const std::string& id : *lost) ids << QString::fromStdString(id);
-        const QString told = ids.isEmpty()
-                                 ? tr("A copy was saved as %1.").arg(file)
-                                 : tr("A copy was saved as %1, but the logs of these runs could not be read: %2").arg(file, ids.join(", "));
-        if (!m_document || !m_document->fileLost()) return say(told, ids.isEmpty() ? Tone::News : Tone::Stop);
-        m_say_when_open = told;
-        open(file);  // work goes on in the copy
-      });
-}
-
-void MainWindow::exportView(const QString& filter, const QString& ending, const std::function<bool(Exportable&, const QString&)>& write) {
-  const auto file = m_prompts.saveFile(this, tr("Save view"), "distanz" + ending, filter);
-  auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;  // after the dialog: it may have changed
-  if (!file || !view) return;
-  const QString& path = *file;
-  try {
-    formats::Aside aside(pathOf(path));  // never half a picture under its name
-    if (!write(*view, QFile::decodeName(aside.place().c_str()))) return say(tr("%1: cannot be written; choose another folder").arg(path));
-    aside.publish(formats::Aside::Existing::Replace);
-  } catch (const Error& e) {
-    say(words::sentence(e));
-  }
-}
-
-void MainWindow::exportPng() {
-  exportView(tr("PNG pictures (*.png)"), ".png", [](Exportable& v, const QString& f) { return v.savePng(f); });
-}
-
-void MainWindow::exportSvg() {
-  exportView(tr("SVG drawings (*.svg)"), ".svg", [](Exportable& v, const QString& f) { return v.saveSvg(f) && QFileInfo::exists(f); });
-}
-
-void MainWindow::exportCsv() {
-  exportView(tr("CSV tables (*.csv)"), ".csv", [](Exportable& v, const QString& f) {
-    try {
-      formats::writeNewFile(pathOf(f), v.csv().toStdString());
-    } catch (const Error&) {
-      return false;
-    }
-    return true;
-  });
-}
-
 void MainWindow::undo() {
   if (m_workspace) m_workspace->document().undo();
 }
@@ -404,55 +272,18 @@ void MainWindow::close() {
   showStart();
 }
 
-void MainWindow::toggleDark() {
-  theme::setScheme(theme::scheme() == theme::Scheme::Light ? theme::Scheme::Dark : theme::Scheme::Light);
-  theme::apply();
-  m_banner->hide();
-  if (!m_workspace) return showStart();
-  const int stage = m_workspace->currentStage();
-  dropPages();  // the campaign stays open; only its views are made anew
-  showWorkspace(stage);
-}
-
-void MainWindow::howItDecides() {
-  auto* page = new HelpPage(tr("How Distanz decides"), ":/distanz/help/how-distanz-decides.md", this);
-  page->setAttribute(Qt::WA_DeleteOnClose);
-  page->show();
-}
-
-void MainWindow::about() {
-  auto* box = new QMessageBox(QMessageBox::NoIcon, tr("About Distanz"),
-                              tr("<b>Distanz %1</b><p>How far each radio setup carries, which is better, and how sure that is.</p>"
-                                 "<p>Free software under the GNU General Public License, version 3 or later.</p>")
-                                  .arg(QApplication::applicationVersion()),
-                              QMessageBox::Ok, this);
-  box->setAttribute(Qt::WA_DeleteOnClose);
-  box->open();
-}
-
-void MainWindow::refreshActions() {
-  for (QAction* a : m_needs_campaign) a->setEnabled(m_workspace);
-  const bool view = m_workspace && dynamic_cast<Exportable*>(m_workspace->current());
-  for (QAction* a : m_needs_view) a->setEnabled(view);
-  const auto told = [](const std::optional<Finding>& step) { return step ? withoutKeys(words::sentence(*step)) : QString(); };
-  const QString undo = m_workspace ? told(m_workspace->document().undoable()) : QString();
-  const QString redo = m_workspace ? told(m_workspace->document().redoable()) : QString();
-  m_undo->setEnabled(!undo.isEmpty());
-  m_undo->setText(undo.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(undo));
-  m_redo->setEnabled(!redo.isEmpty());
-  m_redo->setText(redo.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(redo));
-  if (m_workspace) setWindowTitle(tr("%1 – Distanz").arg(QString::fromStdString(m_workspace->document().campaign().title)));
-}
-
 void MainWindow::say(const QString& message, Tone tone, const QString& offer, const QString& link) {
   const auto& t = theme::tokens();
   const auto anchor = [&](const QString& to, const QString& text) {
-    return QString(" &nbsp; <a href=\"%1\" style=\"color:%2\">%3</a>").arg(to.toHtmlEscaped(), t.accent.name(), text.toHtmlEscaped());
+    return QString(" &nbsp; <a href=\"%1\" style=\"color:%2\">%3</a>")
+        .arg(to.toHtmlEscaped(), t.accent.name(), text.toHtmlEscaped());
   };
   const QColor& colour = tone == Tone::Stop ? t.stop : tone == Tone::Caution ? t.caution : t.ink;
-  m_banner->setStyleSheet(QString("background: %1; color: %2; border-bottom: 2px solid %2;").arg(t.surface.name(), colour.name()));
+  m_banner->setStyleSheet(QString("background: %1; color: %2; border-bottom: 2px solid %2;")
+                              .arg(t.surface.name(), colour.name()));
   m_banner->setTextFormat(Qt::RichText);
-  m_banner->setText(message.toHtmlEscaped() + (offer.isEmpty() ? QString() : anchor(link, offer)) + anchor("dismiss", tr("Dismiss")));
+  m_banner->setText(message.toHtmlEscaped() + (offer.isEmpty() ? QString() : anchor(link, offer)) +
+                    anchor("dismiss", tr("Dismiss")));
   m_banner->setAccessibleName(message);
   m_banner->show();
 }
@@ -477,7 +308,8 @@ void MainWindow::dropEvent(QDropEvent* event) {
     }
     if (!file.isEmpty()) logs << file;
   }
-  if (!logs.isEmpty() && !m_workspace) return say(tr("Open or make a campaign first; then drop the logs on it."));
+  if (!logs.isEmpty() && !m_workspace)
+    return say(tr("Open or make a campaign first; then drop the logs on it."));
   importLogs(logs);
 }
 

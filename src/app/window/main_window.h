@@ -7,6 +7,7 @@
 #include <memory>
 #include <variant>
 
+#include "app/shared/preferences.h"
 #include "app/window/prompts.h"
 #include "app/window/workspace.h"
 
@@ -35,9 +36,20 @@ class MainWindow : public QMainWindow {
   void dropEvent(QDropEvent* event) override;
 
  private:
+  /// In the language that is spoken now.
+  void buildMenus();
   void addFileActions();
   void addEditActions();
   void addViewActions();
+  void addSpeechActions(QMenu* view);
+  struct Choice {
+    QString name, value, text;
+  };
+  /// A menu of which one thing is chosen, and kept.
+  void addChoices(QMenu* menu, const QString& title, const QString& chosen,
+                  const std::vector<Choice>& choices, void (*choose)(Preferences&, const QString&));
+  /// Menus and views anew: other colours, other words.
+  void remake();
   QAction* action(QMenu* menu, const char* name, const QString& text, const QKeySequence& key,
                   void (MainWindow::*run)());
   /// Makes a campaign file where asked to, and opens it, off the interface thread.
@@ -59,6 +71,7 @@ class MainWindow : public QMainWindow {
   void inBackground(const std::function<QString()>& work, const std::function<void()>& then = {});
   void exportPng();
   void exportSvg();
+  void exportPdf();
   void exportCsv();
   void undo();
   void redo();

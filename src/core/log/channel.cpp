@@ -14,14 +14,42 @@ constexpr bool kOfLink = true, kOfFlight = false;
 constexpr ChannelInfo kChannels[] = {
     {channel::kLatitude, kOfFlight, Unit::Degree, "lat|latitude"},
     {channel::kLongitude, kOfFlight, Unit::Degree, "lon|lng|long|longitude"},
-    {"snr_db", kOfLink, Unit::Decibel, "snr"},
+    {.name = "snr_db",
+     .of_link = kOfLink,
+     .unit = Unit::Decibel,
+     .names = "snr",
+     .lane = 12,
+     .lane_at_first = false},
     {channel::kPower, kOfLink, Unit::Milliwatt, "power [mW]|power [W]|power [dBm]|power tx|power transmit",
      "", true},
-    {channel::kRssi, kOfLink, Unit::Dbm, "rssi|signal strength|signal level|signal [dBm]"},
-    {channel::kQuality, kOfLink, Unit::Percent, "lq|quality", "gnss|gps|fix"},
-    {channel::kBitrate, kOfLink, Unit::MegabitPerSecond, "bitrate|throughput|bit rate|data rate", "", false,
-     true},
-    {"delay_ms", kOfLink, Unit::Millisecond, "delay|latency", "", false, true},
+    {.name = channel::kRssi,
+     .of_link = kOfLink,
+     .unit = Unit::Dbm,
+     .names = "rssi|signal strength|signal level|signal [dBm]",
+     .lane = 46},
+    {.name = channel::kQuality,
+     .of_link = kOfLink,
+     .unit = Unit::Percent,
+     .names = "lq|quality",
+     .not_names = "gnss|gps|fix",
+     .lane = 18,
+     .low = 0,
+     .high = 104,
+     .rule = "quality"},
+    {.name = channel::kBitrate,
+     .of_link = kOfLink,
+     .unit = Unit::MegabitPerSecond,
+     .names = "bitrate|throughput|bit rate|data rate",
+     .of_video = true,
+     .lane = 17,
+     .rule = "bitrate"},
+    {.name = "delay_ms",
+     .of_link = kOfLink,
+     .unit = Unit::Millisecond,
+     .names = "delay|latency",
+     .of_video = true,
+     .lane = 11,
+     .lane_at_first = false},
     {channel::kRate, kOfLink, Unit::Hertz, "rate packet|rate [Hz]", "", true},
     {channel::kMode, kOfLink, Unit::None, "mode rf|mode radio|mode link|mode packet|mode air", "", true},
     {channel::kFrequency, kOfLink, Unit::Megahertz, "frequency|freq", "[Hz]", true},
@@ -45,6 +73,17 @@ constexpr ChannelInfo kChannels[] = {
 
 std::span<const ChannelInfo> channels() {
   return kChannels;
+}
+
+const std::vector<const ChannelInfo*>& laneChannels() {
+  static const std::vector<const ChannelInfo*> kLanes = [] {
+    std::vector<const ChannelInfo*> out;
+    for (const ChannelInfo& c : kChannels)
+      if (c.of_link && c.lane > 0) out.push_back(&c);
+    std::stable_sort(out.begin(), out.end(), [](const auto* a, const auto* b) { return a->lane > b->lane; });
+    return out;
+  }();
+  return kLanes;
 }
 
 std::string_view nameWithoutLink(std::string_view channel) {

@@ -2,6 +2,7 @@
 #include <span>
 #include <string>
 #include <string_view>
+#include <vector>
 
 #include "core/quantity/unit.h"
 
@@ -17,12 +18,20 @@ struct ChannelInfo {
   /// "[dBm]" is a unit. Empty: it is never recognised by name.
   std::string_view names;
   std::string_view not_names = {};  ///< words and units that make it something else
-  bool in_steps = false;            ///< between two samples it keeps its value: modes, counts
-  bool of_video = false;            ///< belongs to the video link where a column names none
+  bool in_steps =
+      false;  ///< between two samples it keeps its value: modes, counts; else samples are averaged
+  bool of_video = false;  ///< belongs to the video link where a column names none
+  int lane = 0;           ///< of a link's: share of the height its lane has beside the others; 0: it has none
+  bool lane_at_first = true;   ///< the lane is shown until the pilot hides it
+  double low = 0, high = 0;    ///< scale of its lane; both 0: after what was measured
+  std::string_view rule = {};  ///< part of a link's rule that it is held to: "quality", "bitrate"
 };
 
 /// In the order in which a column's name is held against them: the narrower ones come first.
 std::span<const ChannelInfo> channels();
+
+/// A link's channels that have a lane, the largest first.
+const std::vector<const ChannelInfo*>& laneChannels();
 
 /// By its full name, "control.rssi_dbm"; null for one that is not in the table.
 const ChannelInfo* channelInfo(std::string_view channel);

@@ -121,8 +121,11 @@ bool isStep(Kind kind, std::string_view unit) {
   return (kind == Kind::Power || kind == Kind::Level) && (unit == "db" || unit.empty());
 }
 
-Parsed inCanonical(const KindInfo& kind, const Term& term) {
-  if (term.unit.empty()) return {term.value, std::nullopt};
+Parsed inCanonical(const KindInfo& kind, const Term& term, std::optional<Unit> bare) {
+  if (term.unit.empty()) {
+    const double value = bare ? convert(term.value, *bare, kind.canonical) : term.value;
+    return std::isnan(value) ? refused(kind, "power-not-above-zero") : Parsed{value, std::nullopt};
+  }
   if (kind.canonical == Unit::None) return refused(kind, "bare-number-wanted", term.unit);
   auto unit = unitSpelt(term.unit, infoOf(kind.canonical).dimension);
   if (!unit && kind.also != Dimension::None) unit = unitSpelt(term.unit, kind.also);
@@ -141,14 +144,14 @@ bool additive(Kind kind) {
 
 }  // namespace
 
-Parsed parse(Kind kind, std::string_view text) {
+Parsed parse(Kind kind, std::string_view text, std::optional<Unit> bare) {
   const KindInfo about = info(kind);
   Scanner in{text};
   in.skipSpace();
   if (in.rest.empty()) return refused(about, "nothing-entered");
   const auto first = readTerm(in);
   if (!first) return refused(about, "not-a-number-typed", text);
-  Parsed total = inCanonical(about, *first);
+  Parsed total = inCanonical(about, *first, bare);
   while (total) {
     in.skipSpace();
     if (in.rest.empty()) break;
@@ -161,7 +164,7 @@ Parsed parse(Kind kind, std::string_view text) {
       continue;
     }
     if (!additive(kind)) return refused(about, "does-not-add-up");
-    const Parsed next = inCanonical(about, *term);
+    const Parsed next = inCanonical(about, *term, bare);
     if (!next) return next;
     total.value += sign * next.value;
   }
@@ -169,8 +172,8 @@ Parsed parse(Kind kind, std::string_view text) {
   return total;
 }
 
-Parsed parseWithin(Kind kind, std::string_view text, double low, double high) {
-  Parsed parsed = parse(kind, text);
+Parsed parseWithin(Kind kind, std::string_view text, double low, double high, std::optional<Unit> bare) {
+  Parsed parsed = parse(kind, text, bare);
   const Unit unit = info(kind).canonical;
   if (parsed && !(parsed.value >= low && parsed.value <= high))
     parsed.problem =

@@ -29,14 +29,14 @@ struct Parsed {
 };
 
 /// Reads a value as people type it: "250 mW", "24 dBm", "5,8 GHz", "1.2 km + 300 m", "2*30 m". A bare number
-/// is taken in the canonical unit. Sums keep to quantities that add: lengths, losses, angles, and a level
-/// plus or minus dB.
-Parsed parse(Kind kind, std::string_view text);
+/// is taken in the unit `bare`, or in the canonical one. Sums keep to quantities that add: lengths, losses,
+/// angles, and a level plus or minus dB.
+Parsed parse(Kind kind, std::string_view text, std::optional<Unit> bare = {});
 
 /// As parse(), refusing values outside [low, high] (canonical unit) with a finding that names the limits.
-Parsed parseWithin(Kind kind, std::string_view text, double low, double high);
+Parsed parseWithin(Kind kind, std::string_view text, double low, double high, std::optional<Unit> bare = {});
 
-/// Unit in which a bare number is taken.
+/// The unit that parse() returns values in.
 Unit canonicalUnit(Kind kind);
 
 }  // namespace distanz::quantity

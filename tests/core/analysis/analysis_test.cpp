@@ -177,8 +177,8 @@ TEST_CASE("readings: the mean of the runs near a distance, and nothing where nob
   const auto readings = readAt(flown.campaign, a, "control", 1000);
   REQUIRE(readings.size() == 2);
   CHECK(readings[0].runs == 3);
-  CHECK_THAT(*readings[0].signal_dbm, WithinAbs(-90, 6));
-  CHECK(*readings[1].signal_dbm > *readings[0].signal_dbm);
+  CHECK_THAT(readings[0].mean("rssi_dbm").value(), WithinAbs(-90, 6));
+  CHECK(readings[1].mean("rssi_dbm").value() > readings[0].mean("rssi_dbm").value());
   CHECK(readAt(flown.campaign, a, "control", 90000)[0].runs == 0);
   const std::string csv = lanesCsv(flown.campaign, a, "control");
   CHECK_THAT(csv, Catch::StartsWith("run,setup,leg,distance_m") && Contains("\nA1,A,out,") &&

@@ -23,8 +23,9 @@ void shiftSignal(LinkReduction& r, double db) {
       c.level_dbm += db;
       c.shift_db += db;
     }
-  for (log::Trace* trace : {&r.signal.out, &r.signal.back})
-    for (double& v : trace->value) v += db;
+  if (const auto signal = r.traces.find(log::channel::kRssi); signal != r.traces.end())
+    for (log::Trace* trace : {&signal->second.out, &signal->second.back})
+      for (double& v : trace->value) v += db;
 }
 
 /// Powers of runs that kept to one, of one setup or of all.

@@ -5,6 +5,7 @@
 
 #include "core/estimate/robust.h"
 #include "core/finding/error.h"
+#include "core/log/channel.h"
 #include "core/quantity/unit.h"
 
 namespace distanz::analysis {
@@ -52,6 +53,13 @@ std::optional<Finding> leftOut(const campaign::Link& link, const Reference& refe
                                 {"campaign", link.frequency_mhz, Unit::Megahertz}});
 }
 
+/// Signal, or something that a rule can be held to.
+bool measures(const LinkReduction& r) {
+  for (const log::ChannelInfo* c : log::laneChannels())
+    if (!c->rule.empty() && r.trace(c->name)) return true;
+  return r.has_signal;
+}
+
 struct Reducer {
   const campaign::Campaign& campaign;
   const campaign::Run& run;
@@ -86,7 +94,6 @@ struct Reducer {
     out.cells = estimate::legCellsOf(samples, std::nullopt);
     out.floor.add(samples);
     out.turn_db = turnDrop(samples, out.cells);
-    out.signal = traces(shifted(rssi, reference.signal_db));
   }
 
   LinkReduction link(const campaign::Link& link) const {
@@ -103,18 +110,14 @@ struct Reducer {
     out.left_out = leftOut(link, reference, channel(log::channel::kFrequency));
     if (rssi) signal(out, *rssi, reference);
     const std::vector<double> level = rssi ? shifted(*rssi, reference.quality_db) : std::vector<double>();
-    if (bitrate) {
-      out.has_bitrate = true;
+    if (bitrate)
       for (double b : *bitrate)
         if (std::isfinite(b)) out.top_bitrate_mbps = std::max(out.top_bitrate_mbps, b);
-      out.bitrate = traces(*bitrate);
-      if (rssi) out.bitrate_windows = windows(level, *bitrate);
-    }
-    if (quality) {
-      out.has_quality = true;
-      out.quality = traces(*quality);
-      if (rssi) out.quality_windows = windows(level, *quality);
-    }
+    if (bitrate && rssi) out.bitrate_windows = windows(level, *bitrate);
+    if (quality && rssi) out.quality_windows = windows(level, *quality);
+    for (const log::ChannelInfo* c : log::laneChannels())
+      if (const auto* values = channel(c->name))
+        out.traces.emplace(c->name, traces(values == rssi ? shifted(*rssi, reference.signal_db) : *values));
     rule(out, link);
     return out;
   }
@@ -150,8 +153,7 @@ RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& 
     const Reducer reducer{campaign, run, recording, track};
     for (const campaign::Link& link : campaign.links) {
       LinkReduction reduced = reducer.link(link);
-      if (reduced.has_signal || reduced.has_quality || reduced.has_bitrate)
-        out.links.emplace(link.id, std::move(reduced));
+      if (measures(reduced)) out.links.emplace(link.id, std::move(reduced));
     }
     out.problems = std::move(track.problems);
     if (out.links.empty()) out.refused = finding("no-link-channels");

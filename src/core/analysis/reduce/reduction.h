@@ -25,7 +25,7 @@ constexpr double kOtherBandShare = 0.1;  ///< a frequency farther from the link'
 /// All that the analysis keeps of one run on one link: a few hundred numbers, whatever the length of the log.
 /// Signal is referred to the setup's power and the link's own mode (see referenceOf()).
 struct LinkReduction {
-  bool has_signal = false, has_quality = false, has_bitrate = false;
+  bool has_signal = false;
   std::optional<Finding> left_out;  ///< why the run does not count on this link; none where it does
   estimate::LegCells cells;         ///< without a floor; see estimate::censorAt
   estimate::FloorFinder floor;
@@ -33,11 +33,17 @@ struct LinkReduction {
   std::vector<estimate::QualityWindow> quality_windows, bitrate_windows;
   std::optional<estimate::FirstFailure> quality_failure, bitrate_failure;  ///< against the link's rule
   log::LinkEvents events;
-  log::LegTraces signal, quality, bitrate;
+  std::map<std::string, log::LegTraces, std::less<>> traces;  ///< by channel, of those that have a lane
   double top_bitrate_mbps = 0;
   PowerUse power;
   ModeUse mode;
   double reduced_db = 0;
+
+  /// What a lane of that channel draws; null where the recording has none.
+  const log::LegTraces* trace(std::string_view channel) const {
+    const auto found = traces.find(channel);
+    return found == traces.end() ? nullptr : &found->second;
+  }
 };
 
 /// The measured parts of a link's rule that a recording tells, by name ("quality", "bitrate"): what dropouts,

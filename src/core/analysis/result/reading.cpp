@@ -7,6 +7,8 @@
 #include <iterator>
 #include <map>
 
+#include "core/log/channel.h"
+#include "core/log/recording.h"
 #include "core/text/text.h"
 
 namespace distanz::analysis {
@@ -42,14 +44,6 @@ struct Mean {
   std::optional<double> value() const { return n > 0 ? std::optional(sum / n) : std::nullopt; }
 };
 
-struct Row {
-  double signal = NAN, quality = NAN, bitrate = NAN;
-};
-
-void addLeg(std::map<double, Row>& rows, const log::Trace& trace, double Row::*field) {
-  for (std::size_t i = 0; i < trace.distance_m.size(); ++i) rows[trace.distance_m[i]].*field = trace.value[i];
-}
-
 std::string cell(double v) {
   return std::isfinite(v) ? fmt::format("{:.2f}", v) : std::string();
 }
@@ -68,55 +62,85 @@ double axisEnd_m(const campaign::Campaign& campaign, const Answers& answers) {
 std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
                             const std::string& link, double distance_m, double half_width_m) {
   struct Means {
-    Mean signal, quality, bitrate;
+    std::map<std::string_view, Mean> of;
     int runs = 0;
   };
   std::map<std::string, Means> by_setup;
   for (std::size_t i = 0; i < campaign.runs.size() && i < analysis.reductions.size(); ++i) {
     const auto found = analysis.reductions[i].links.find(link);
     if (!analysis.runs[i].used || found == analysis.reductions[i].links.end()) continue;
-    const LinkReduction& r = found->second;
-    const campaign::Legs legs = campaign.runs[i].legs;
-    const auto s = near(r.signal, legs, distance_m, half_width_m),
-               q = near(r.quality, legs, distance_m, half_width_m);
     Means& m = by_setup[campaign.runs[i].setup];
-    m.signal.add(s);
-    if (r.reduced_db == 0) {  // at less power the link fails elsewhere; only its signal is referred
-      m.quality.add(q);
-      m.bitrate.add(near(r.bitrate, legs, distance_m, half_width_m));
+    bool there = false;
+    for (const log::ChannelInfo* c : log::laneChannels()) {
+      const log::LegTraces* trace = found->second.trace(c->name);
+      const bool signal = c->name == log::channel::kRssi;
+      // At less power the link fails elsewhere; only its signal is referred.
+      if (!trace || (!signal && found->second.reduced_db > 0)) continue;
+      const auto v = near(*trace, campaign.runs[i].legs, distance_m, half_width_m);
+      m.of[c->name].add(v);
+      there = there || (v && (signal || c->rule == "quality"));
     }
-    m.runs += s || q;
+    m.runs += there;
   }
   std::vector<Reading> out;
   for (const campaign::Setup& setup : campaign.setups) {
     const Means& m = by_setup[setup.id];
-    out.push_back({setup.id, m.signal.value(), m.quality.value(), m.bitrate.value(), m.signal.low,
-                   m.signal.high, m.runs});
+    Reading r{setup.id, {}, 0, 0, m.runs};
+    for (const auto& [channel, mean] : m.of)
+      if (mean.n > 0) r.means.emplace(channel, mean.value().value());
+    if (const auto signal = m.of.find(log::channel::kRssi); signal != m.of.end()) {
+      r.signal_low_dbm = signal->second.low;
+      r.signal_high_dbm = signal->second.high;
+    }
+    out.push_back(std::move(r));
   }
   return out;
 }
 
+namespace {
+
+/// Channels of the table's columns: those shown at first, and others that any run has.
+std::vector<const log::ChannelInfo*> columnsOf(const Drawn& drawn, const std::string& link) {
+  std::vector<const log::ChannelInfo*> out;
+  const auto recorded = [&](const log::ChannelInfo& c) {
+    return std::any_of(drawn.reductions.begin(), drawn.reductions.end(), [&](const RunReduction& r) {
+      const auto found = r.links.find(link);
+      return found != r.links.end() && found->second.trace(c.name);
+    });
+  };
+  for (const log::ChannelInfo* c : log::laneChannels())
+    if (c->lane_at_first || recorded(*c)) out.push_back(c);
+  return out;
+}
+
+}  // namespace
+
 std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
                      const std::string& link) {
+  const auto columns = columnsOf(analysis, link);
   fmt::memory_buffer out;
   const auto to = std::back_inserter(out);
-  fmt::format_to(to, "run,setup,leg,distance_m,rssi_dbm,lq_pct,bitrate_mbps\n");
+  fmt::format_to(to, "run,setup,leg,distance_m");
+  for (const log::ChannelInfo* c : columns) fmt::format_to(to, ",{}", c->name);
+  fmt::format_to(to, "\n");
   for (std::size_t i = 0; i < campaign.runs.size() && i < analysis.reductions.size(); ++i) {
     const auto found = analysis.reductions[i].links.find(link);
     if (found == analysis.reductions[i].links.end()) continue;
     const std::string id = text::csvField(campaign.runs[i].id),
                       setup = text::csvField(campaign.runs[i].setup);
     for (const bool back : {false, true}) {
-      std::map<double, Row> rows;
-      const auto leg = [&](const log::LegTraces& legs) -> const log::Trace& {
-        return back ? legs.back : legs.out;
-      };
-      addLeg(rows, leg(found->second.signal), &Row::signal);
-      addLeg(rows, leg(found->second.quality), &Row::quality);
-      addLeg(rows, leg(found->second.bitrate), &Row::bitrate);
-      for (const auto& [distance, row] : rows)
-        fmt::format_to(to, "{},{},{},{:.1f},{},{},{}\n", id, setup, back ? "back" : "out", distance,
-                       cell(row.signal), cell(row.quality), cell(row.bitrate));
+      std::map<double, std::vector<double>> rows;
+      for (std::size_t k = 0; k < columns.size(); ++k)
+        if (const log::LegTraces* legs = found->second.trace(columns[k]->name)) {
+          const log::Trace& trace = back ? legs->back : legs->out;
+          for (std::size_t n = 0; n < trace.distance_m.size(); ++n)
+            rows.try_emplace(trace.distance_m[n], columns.size(), NAN).first->second[k] = trace.value[n];
+        }
+      for (const auto& [distance, row] : rows) {
+        fmt::format_to(to, "{},{},{},{:.1f}", id, setup, back ? "back" : "out", distance);
+        for (const double v : row) fmt::format_to(to, ",{}", cell(v));
+        fmt::format_to(to, "\n");
+      }
     }
   }
   return fmt::to_string(out);

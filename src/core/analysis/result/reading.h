@@ -1,4 +1,5 @@
 #pragma once
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
@@ -15,9 +16,15 @@ double axisEnd_m(const campaign::Campaign& campaign, const Answers& answers);
 /// What all counted runs of one setup showed near one distance: mean over runs and legs, and their spread.
 struct Reading {
   std::string setup;
-  std::optional<double> signal_dbm, quality_pct, bitrate_mbps;
+  std::map<std::string, double, std::less<>>
+      means;  ///< by channel that has a lane, in its unit; those recorded there
   double signal_low_dbm = 0, signal_high_dbm = 0;  ///< lowest and highest run
   int runs = 0;                                    ///< with a signal or quality there
+
+  std::optional<double> mean(std::string_view channel) const {
+    const auto found = means.find(channel);
+    return found == means.end() ? std::nullopt : std::optional(found->second);
+  }
 };
 
 /// @param distance_m from the station; samples within half_width_m of it count @return one per setup, in
@@ -25,7 +32,8 @@ struct Reading {
 std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
                             const std::string& link, double distance_m, double half_width_m = kReadWithin_m);
 
-/// The lanes of the Compare stage as CSV: run, setup, leg, distance, signal, quality, bitrate.
+/// The lanes of the Compare stage as CSV: run, setup, leg, distance, and every channel that has a lane shown
+/// at first or was recorded.
 std::string lanesCsv(const campaign::Campaign& campaign, const CampaignAnalysis& analysis,
                      const std::string& link);
 

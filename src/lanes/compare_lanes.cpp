@@ -1,0 +1,229 @@
+#include "lanes/compare_lanes.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/analysis/result/reading.h"
+#include "core/log/channel.h"
+#include "core/log/recording.h"
+#include "lanes/said.h"
+#include "words/phrases.h"
+#include "words/quantity.h"
+
+namespace distanz::lanes {
+namespace {
+
+using quantity::Unit;
+
+constexpr int kMostDrawn = 16;      // setups: twice the marks there are
+constexpr double kPlaceBar_m = 38;  // of the 40 m that a stretch is long
+constexpr int kPlaceWeight = 15, kDropoutWeight = 17, kResidualWeight = 16;
+constexpr const char *kPlace = "place", *kDropouts = "dropouts", *kResiduals = "residuals";
+
+std::string capital(QString text) {
+  if (!text.isEmpty()) text[0] = text[0].toUpper();
+  return text.toStdString();
+}
+
+std::string symbol(Unit unit) {
+  return std::string(quantity::symbolOf(unit));
+}
+
+struct Builder {
+  const campaign::Campaign& campaign;
+  const analysis::CampaignAnalysis& analysis;
+  const std::string& link;
+
+  int markOf(const std::string& setup) const {
+    const auto found = std::find_if(campaign.setups.begin(), campaign.setups.end(),
+                                    [&](const auto& s) { return s.id == setup; });
+    return found == campaign.setups.end() ? 0 : static_cast<int>(found - campaign.setups.begin());
+  }
+  /// Only the first few of very many setups are drawn: lines beyond telling apart say nothing.
+  bool drawn(const std::string& setup) const { return markOf(setup) < kMostDrawn; }
+  static Ink inkOf(int mark, double alpha = 1) { return {Ink::Role::Setup, mark, alpha}; }
+  const analysis::LinkReduction* reduced(std::size_t run) const {
+    const auto found = analysis.reductions[run].links.find(link);
+    return found == analysis.reductions[run].links.end() ? nullptr : &found->second;
+  }
+
+  bool recorded(const log::ChannelInfo& c) const {
+    for (std::size_t i = 0; i < analysis.reductions.size(); ++i)
+      if (const auto* r = reduced(i); r && r->trace(c.name)) return true;
+    return false;
+  }
+
+  void addRun(Lane& lane, const log::ChannelInfo& c, std::size_t run) const {
+    const analysis::LinkReduction* r = reduced(run);
+    const campaign::Run& of = campaign.runs[run];
+    const log::LegTraces* legs = r && drawn(of.setup) ? r->trace(c.name) : nullptr;
+    // At less power they fail elsewhere; the signal is referred to full power.
+    if (!legs || (c.name != log::channel::kRssi && r->reduced_db > 0)) return;
+    const bool used = analysis.runs[run].used && !r->left_out;
+    const Ink ink = used ? inkOf(markOf(of.setup), 0.5) : Ink{Ink::Role::Muted, 0, 0.25};
+    for (const log::Trace* trace : {&legs->out, &legs->back}) {
+      if (of.legs == (trace == &legs->out ? campaign::Legs::Back : campaign::Legs::Out)) continue;
+      lane.lines.push_back({trace->distance_m, trace->value, ink, 0, of.id});
+    }
+  }
+
+  /// The scale the channel has, or one that holds what was measured.
+  static void scale(Lane& lane, const log::ChannelInfo& c) {
+    double low = INFINITY, high = -INFINITY;
+    for (const Line& line : lane.lines)
+      for (const double v : line.y) {
+        low = std::min(low, v);
+        high = std::max(high, v);
+      }
+    if (c.high > c.low) {
+      lane.low = c.low;
+      lane.high = c.high;
+    } else if (!(high > low)) {
+      lane.low = c.unit == Unit::Dbm ? -120 : 0;
+      lane.high = c.unit == Unit::Dbm ? -40 : 1;
+    } else if (c.unit == Unit::Dbm || c.unit == Unit::Decibel) {
+      lane.low = low - 4;
+      lane.high = std::min(high, low + 75) + 4;
+    } else {
+      lane.low = 0;
+      lane.high = high * 1.06;
+    }
+  }
+
+  void addModels(Lane& lane) const {
+    for (const auto& s : analysis.setups) {
+      if (s.link != link || !drawn(s.setup)) continue;
+      const Ink ink = inkOf(markOf(s.setup));
+      lane.bands.push_back({s.curve.distance_m, s.curve.low_dbm, s.curve.high_dbm, ink});
+      lane.lines.push_back({s.curve.distance_m, s.curve.level_dbm, ink, 2.6});
+      Dots dots{{}, ink};
+      for (const analysis::FlightLevel& f : s.flights)
+        dots.dots.push_back({f.turned_at_m, f.level_dbm, f.run, f.stands_out});
+      lane.dots.push_back(std::move(dots));
+    }
+    for (const auto& s : analysis.setups)
+      if (s.link == link && s.critical_dbm) {
+        const QString level = words::quantity(*s.critical_dbm, Unit::Dbm);
+        lane.floors.push_back(
+            {*s.critical_dbm,
+             Said::tr("critical level %1: below it the rule fails").arg(level).toStdString()});
+        return;  // one receiver, one level
+      }
+  }
+
+  void addRule(Lane& lane, const log::ChannelInfo& c) const {
+    const campaign::Link* l = campaign::findLink(campaign, link);
+    if (!l) return;
+    const auto& least = c.rule == "quality"   ? l->rule.lq_min_pct
+                        : c.rule == "bitrate" ? l->rule.bitrate_min_mbps
+                                              : std::nullopt;
+    if (least)
+      lane.floors.push_back({*least, Said::tr("rule %1").arg(words::quantity(*least, c.unit)).toStdString()});
+  }
+
+  Lane channelLane(const log::ChannelInfo& c) const {
+    const bool signal = c.name == log::channel::kRssi;
+    Lane lane{std::string(c.name), capital(words::channel(c.name)), symbol(c.unit), c.lane,
+              signal ? 100 : 40 + c.lane};
+    for (std::size_t run = 0; run < analysis.reductions.size(); ++run) addRun(lane, c, run);
+    scale(lane, c);
+    if (signal) addModels(lane);
+    addRule(lane, c);
+    return lane;
+  }
+
+  Lane placeLane() const {
+    Lane lane{kPlace, Said::tr("What the place gives or takes, whatever is flown").toStdString(),
+              symbol(Unit::Decibel), kPlaceWeight, 45};
+    const analysis::PlaceProfile* profile = analysis.profile(link);
+    double most = 6;
+    Bars takes{{}, {}, kPlaceBar_m, {Ink::Role::Muted}}, gives{{}, {}, kPlaceBar_m, {Ink::Role::Hairline}};
+    if (!profile) lane.note = Said::tr("no signal to tell places apart by").toStdString();
+    for (std::size_t i = 0; profile && i < profile->distance_m.size(); ++i) {
+      const double off = profile->off_line_db[i];
+      most = std::max(most, std::abs(off));
+      Bars& bars = off < 0 ? takes : gives;
+      bars.x.push_back(profile->distance_m[i]);
+      bars.y.push_back(off);
+    }
+    lane.high = most * 1.1;
+    lane.low = -lane.high;
+    lane.bars = {std::move(gives), std::move(takes)};
+    return lane;
+  }
+
+  Lane dropoutLane() const {
+    Lane lane{kDropouts,
+              Said::tr("Dropouts: strokes where the link was below the rule").toStdString(),
+              {},
+              kDropoutWeight,
+              50};
+    std::vector<std::vector<std::size_t>> runs_of(campaign.setups.size());
+    for (std::size_t i = 0; i < campaign.runs.size(); ++i)
+      if (const auto* r = reduced(i); r && r->reduced_db == 0 && !campaign.setups.empty())
+        runs_of.at(static_cast<std::size_t>(markOf(campaign.runs[i].setup))).push_back(i);
+    for (std::size_t s = 0; s < std::min<std::size_t>(campaign.setups.size(), kMostDrawn); ++s) {
+      lane.rows.push_back(campaign::letterOf(campaign, s));
+      Strokes strokes{{}, inkOf(static_cast<int>(s)), 2};
+      const double several = std::max(static_cast<double>(runs_of[s].size()) - 1, 1.0);
+      for (std::size_t k = 0; k < runs_of[s].size(); ++k)
+        for (const log::Dropout& d : reduced(runs_of[s][k])->events.dropouts)
+          if (std::isfinite(d.begin_m) && std::isfinite(d.end_m))
+            strokes.strokes.push_back(
+                {std::min(d.begin_m, d.end_m) - 3, std::max(d.begin_m, d.end_m) + 3,
+                 static_cast<double>(s) - 0.3 + 0.6 * static_cast<double>(k) / several});
+      lane.strokes.push_back(std::move(strokes));
+    }
+    return lane;
+  }
+
+  Lane residualLane() const {
+    Lane lane{kResiduals, Said::tr("Residuals: what neither flight nor place explains").toStdString(),
+              symbol(Unit::Decibel), kResidualWeight, 20};
+    double most = 4;
+    for (const analysis::RunResiduals& r : analysis.residuals) {
+      const campaign::Run* run = campaign::findRun(campaign, r.run);
+      if (r.link != link || (run && !drawn(run->setup))) continue;
+      lane.lines.push_back(
+          {r.distance_m, r.residual_db, inkOf(markOf(run ? run->setup : std::string()), 0.6), 0, r.run});
+      for (double v : r.residual_db) most = std::max(most, std::abs(v));
+    }
+    lane.high = most * 1.1;
+    lane.low = -lane.high;
+    return lane;
+  }
+};
+
+}  // namespace
+
+std::vector<Offered> offeredLanes() {
+  std::vector<Offered> out;
+  for (const log::ChannelInfo* c : log::laneChannels()) {
+    out.push_back({std::string(c->name), capital(words::channel(c->name)), c->lane_at_first});
+    if (c->name == log::channel::kRssi)
+      out.push_back({kPlace, Said::tr("Place profile").toStdString(), true});
+  }
+  out.push_back({kDropouts, Said::tr("Dropouts").toStdString(), true});
+  out.push_back({kResiduals, Said::tr("Residuals").toStdString(), false});
+  return out;
+}
+
+Lanes compareLanes(const campaign::Campaign& campaign, const analysis::CampaignAnalysis& analysis,
+                   const std::string& link, const std::vector<std::string>& wanted) {
+  Lanes out{analysis::axisEnd_m(campaign, analysis), {}};
+  const Builder build{campaign, analysis, link};
+  const auto want = [&](const std::string& id) {
+    return std::find(wanted.begin(), wanted.end(), id) != wanted.end();
+  };
+  for (const log::ChannelInfo* c : log::laneChannels()) {
+    const std::string id(c->name);
+    const bool always = c->name == log::channel::kRssi || c->name == log::channel::kQuality;
+    if (want(id) && (always || build.recorded(*c))) out.lanes.push_back(build.channelLane(*c));
+    if (c->name == log::channel::kRssi && want(kPlace)) out.lanes.push_back(build.placeLane());
+  }
+  if (want(kDropouts)) out.lanes.push_back(build.dropoutLane());
+  if (want(kResiduals)) out.lanes.push_back(build.residualLane());
+  return out;
+}
+
+}  // namespace distanz::lanes
