@@ -4,6 +4,7 @@
 #include <cstdio>
 
 #include "app/command_line.h"
+#include "app/scale.h"
 #include "app/shared/preferences.h"
 #include "app/shared/theme.h"
 #include "app/window/main_window.h"
@@ -19,6 +20,7 @@ int main(int argc, char** argv) {
     std::fputs(qPrintable(*told), stdout);
     return 0;
   }
+  followSystemFont(argc, argv);
   QApplication app(argc, argv);
   const Started started = readCommandLine(QApplication::arguments());
   if (!started.refused.isEmpty()) {

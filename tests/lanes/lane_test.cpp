@@ -57,7 +57,7 @@ TEST_CASE("lanes: with room they share the height by weight, without overlap and
   }
   CHECK(end <= height - kScale_px + 1e-9);
   CHECK(places[0].height > places[1].height);
-  CHECK(places[0].height / places[2].height == Approx(46.0 / 18).epsilon(height > 400 ? 0.001 : 0.5));
+  if (height > 430) CHECK(places[0].height / places[2].height == Approx(46.0 / 18).epsilon(0.001));
 }
 
 TEST_CASE("lanes: where there is no room the least important go first, the signal never", "[regression]") {

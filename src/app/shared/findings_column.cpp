@@ -15,7 +15,8 @@ namespace distanz::app {
 namespace {
 
 constexpr int kAtOnce = 4;  // sentences made before the window answers again
-constexpr int kTextWidth = theme::kColumn - 2 * 12 - 3 - 8 - 10;  // margins, stroke, its gap, scroll bar
+constexpr int kScrollBar = 10;
+constexpr int kTextWidth = theme::kColumn - theme::kColumnText - theme::kColumnMargin - kScrollBar;
 
 /// Text of the column's width and its own height: nothing for the layouts to find out, which would hold the
 /// window up.
@@ -54,7 +55,7 @@ FindingsColumn::FindingsColumn(QWidget* parent) : QFrame(parent) {
   outer->addWidget(scroll);
   auto* content = new QWidget;
   m_layout = new QVBoxLayout(content);
-  m_layout->setContentsMargins(12, 12, 12, 12);
+  m_layout->setContentsMargins(theme::kColumnMargin, 12, theme::kColumnMargin, 12);
   m_layout->setSpacing(12);
   scroll->setWidget(content);
   m_adding.setSingleShot(true);
@@ -69,6 +70,7 @@ void FindingsColumn::show(const QString& heading, const std::vector<Finding>& fi
   }
   auto* title = plainLabel(heading);
   title->setProperty("small", true);
+  title->setContentsMargins(theme::kStroke + theme::kStrokeGap, 0, 0, 0);
   m_layout->addWidget(title);
   m_layout->addStretch();
   m_waiting.assign(findings.rbegin(), findings.rend());
@@ -89,9 +91,9 @@ QWidget* FindingsColumn::sentence(const Finding& f) {
   auto* box = new QWidget;
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(8);
+  row->setSpacing(theme::kStrokeGap);
   auto* stroke = new QFrame;
-  stroke->setFixedWidth(3);
+  stroke->setFixedWidth(theme::kStroke);
   stroke->setAutoFillBackground(true);
   QPalette palette;
   palette.setColor(QPalette::Window, toneColour(info ? info->severity : Severity::Result));
@@ -99,8 +101,9 @@ QWidget* FindingsColumn::sentence(const Finding& f) {
   row->addWidget(stroke);
   auto* texts = new QVBoxLayout;
   texts->setSpacing(2);
-  if (!said.title.isEmpty()) texts->addWidget(wrapped(said.title, theme::bodyFont(15, true)));
-  if (!said.text.isEmpty()) texts->addWidget(wrapped(said.text, theme::bodyFont(12)));
+  if (!said.title.isEmpty())
+    texts->addWidget(wrapped(said.title, theme::bodyFont(15, true)), 0, Qt::AlignLeft);
+  if (!said.text.isEmpty()) texts->addWidget(wrapped(said.text, theme::bodyFont(12)), 0, Qt::AlignLeft);
   if (!said.why.isEmpty()) addWhy(texts, said);
   if (info && info->remedy == "void-run" && !f.run().empty()) {
     const QString run = QString::fromStdString(f.run());
@@ -128,7 +131,7 @@ void FindingsColumn::addWhy(QVBoxLayout* texts, const words::Said& said) {
     *shown = wrapped(why, theme::figureFont(11));
     (*shown)->setObjectName("whyText");
     (*shown)->setProperty("muted", true);
-    texts->insertWidget(at + 1, *shown);
+    texts->insertWidget(at + 1, *shown, 0, Qt::AlignLeft);
   };
   set(m_open.contains(key));
   connect(button, &QPushButton::clicked, this, [this, key, set] {

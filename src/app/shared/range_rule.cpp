@@ -4,6 +4,7 @@
 #include <QLinearGradient>
 #include <QMouseEvent>
 #include <QPainter>
+#include <QWheelEvent>
 #include <cmath>
 
 #include "app/shared/badge.h"
@@ -15,7 +16,7 @@ namespace distanz::app {
 namespace {
 
 constexpr int kRulerTop = 30;  // pixels: bars begin below
-constexpr int kMostRows = 5;   // setups drawn; more are reached by scrolling the list in Compare
+constexpr double kLeastRow_px = 12, kMostRow_px = 32;
 
 /// Step of labelled marks that leaves them room, in metres.
 double labelStep(double end_m, double pixels) {
@@ -39,7 +40,7 @@ RangeRule::RangeRule(Document& document, QWidget* parent) : QWidget(parent), m_d
          "over its 95 % interval. "
          "Diamond: typical, with its 95 % interval."));
   for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged})
-    connect(&document, signal, this, [this] { update(); });
+    connect(&document, signal, this, [this] { scrollTo(m_first); });
 }
 
 DistanceAxis RangeRule::axis() const {
@@ -58,28 +59,55 @@ void RangeRule::paintEvent(QPaintEvent*) {
   drawRuler(p, a);
   p.setPen(t.muted);
   p.setFont(theme::bodyFont(11));
-  const QRectF heads(width() - theme::kColumn + 12, 6, theme::kColumn - 20, 16);
+  const QRectF heads(width() - theme::kColumn + theme::kColumnText, 6,
+                     theme::kColumn - theme::kColumnText - 8, 16);
   p.drawText(heads, Qt::AlignVCenter, tr("dependable, 95 % interval"));
   p.drawText(heads.adjusted(heads.width() / 2, 0, 0, 0), Qt::AlignVCenter, tr("typical, 95 % interval"));
-  const std::size_t rows = std::min<std::size_t>(m_document.campaign().setups.size(), kMostRows);
+  const int rows = rowsShown();
   if (rows == 0) {
     p.setPen(t.muted);
     p.drawText(QRectF(a.left_px, kRulerTop, a.right_px - a.left_px, height() - kRulerTop), Qt::AlignCenter,
                tr("Each setup gets a bar here once it is described in Kit"));
     return;
   }
-  const double pitch = (height() - kRulerTop - 6.0) / double(std::max<std::size_t>(rows, 3));
-  for (std::size_t i = 0; i < rows; ++i) {
-    const QRectF row(0, kRulerTop + pitch * double(i), width(), pitch);
-    drawBar(p, a, i, row);
-    drawText(p, i, row);
+  const double pitch = std::min((height() - kRulerTop - 6.0) / rows, kMostRow_px);
+  for (int i = 0; i < rows; ++i) {
+    const QRectF row(0, kRulerTop + pitch * i, width(), pitch);
+    drawBar(p, a, std::size_t(m_first + i), row);
+    drawText(p, std::size_t(m_first + i), row);
   }
+  drawScroll(p, rows);
   drawPicked(p, a);
   if (hasFocus()) {
     p.setPen(QPen(t.accent, 2));
     p.setBrush(Qt::NoBrush);
     p.drawRect(rect().adjusted(1, 1, -1, -1));
   }
+}
+
+int RangeRule::rowsShown() const {
+  const int room = std::max(int((height() - kRulerTop - 6.0) / kLeastRow_px), 1);
+  return std::min(int(m_document.campaign().setups.size()), room);
+}
+
+void RangeRule::scrollTo(int first) {
+  m_first = std::clamp(first, 0, std::max(int(m_document.campaign().setups.size()) - rowsShown(), 0));
+  update();
+}
+
+/// A bar at the right edge tells which of the rows are seen.
+void RangeRule::drawScroll(QPainter& p, int rows) const {
+  const double all = double(m_document.campaign().setups.size()), room = height() - kRulerTop - 6.0;
+  if (rows >= all) return;
+  p.setPen(Qt::NoPen);
+  p.setBrush(theme::tokens().hairline);
+  p.drawRoundedRect(QRectF(width() - 7, kRulerTop + room * m_first / all, 5, room * rows / all), 2, 2);
+}
+
+void RangeRule::wheelEvent(QWheelEvent* event) {
+  const int steps = event->angleDelta().y() / 120;
+  scrollTo(m_first - (steps != 0 ? steps : event->angleDelta().y() < 0 ? -1 : 1));
+  event->accept();
 }
 
 void RangeRule::drawRuler(QPainter& p, const DistanceAxis& a) const {
@@ -104,9 +132,11 @@ void RangeRule::drawRuler(QPainter& p, const DistanceAxis& a) const {
 void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, const QRectF& row) const {
   const campaign::Setup& setup = m_document.campaign().setups[index];
   const QColor colour = theme::setupColour(int(index));
-  const double height = std::min(row.height() - 12, 16.0), top = row.center().y() - height / 2, left = a.x(0);
+  const double height = std::clamp(row.height() - 12, 5.0, 16.0), top = row.center().y() - height / 2,
+               left = a.x(0);
   const auto clipped = [&](double d) { return a.x(std::min(d, a.end_m)); };
-  paintBadge(p, QRectF(theme::kAxisLeft - 30, row.center().y() - 10, 20, 20),
+  const double badge = std::min(row.height() - 1, 20.0);
+  paintBadge(p, QRectF(theme::kAxisLeft - 30, row.center().y() - badge / 2, badge, badge),
              campaign::letterOf(m_document.campaign(), index), colour);
 
   const std::optional<double> predicted = m_document.planned().range_m(setup.id);
@@ -160,7 +190,8 @@ void RangeRule::drawText(QPainter& p, std::size_t index, const QRectF& row) cons
   const auto& t = theme::tokens();
   const std::string& setup = m_document.campaign().setups[index].id;
   const analysis::SetupOnLink* limit = m_document.analysis().limiting(setup);
-  const QRectF area(width() - theme::kColumn + 12, row.top(), theme::kColumn - 20, row.height());
+  const QRectF area(width() - theme::kColumn + theme::kColumnText, row.top(),
+                    theme::kColumn - theme::kColumnText - 8, row.height());
   if (!limit) {
     p.setPen(t.muted);
     p.setFont(theme::bodyFont(12));
@@ -179,7 +210,7 @@ void RangeRule::drawRange(QPainter& p, const QRectF& area, const analysis::Range
   const bool two_lines = area.height() >= 26;
   const QRectF top = two_lines ? area.adjusted(0, 0, 0, -area.height() / 2 + 2) : area;
   p.setPen(r.status == analysis::Status::Withheld ? t.muted : t.ink);
-  p.setFont(theme::figureFont(strong ? 15 : 13, strong));
+  p.setFont(theme::figureFont(std::min(strong ? 15 : 13, int(area.height())), strong));
   if (r.status == analysis::Status::Withheld) {
     p.setFont(theme::bodyFont(12));
     p.drawText(area, Qt::AlignVCenter, tr("not known yet"));
@@ -229,6 +260,8 @@ void RangeRule::keyPressEvent(QKeyEvent* event) {
       (event->modifiers() & Qt::ShiftModifier ? 100 : 20) * (event->key() == Qt::Key_Left ? -1 : 1);
   if (event->key() == Qt::Key_Left || event->key() == Qt::Key_Right)
     m_document.pick(std::clamp(m_document.picked().value_or(0) + step, 0.0, m_document.axisEnd_m()));
+  else if (event->key() == Qt::Key_Up || event->key() == Qt::Key_Down)
+    scrollTo(m_first + (event->key() == Qt::Key_Up ? -1 : 1));
   else if (event->key() == Qt::Key_Escape)
     m_document.pick(std::nullopt);
   else

@@ -15,15 +15,21 @@ class RangeRule : public QWidget {
   explicit RangeRule(Document& document, QWidget* parent = nullptr);
   /// Where on the window's width the axis lies; the stage's lanes use the same.
   DistanceAxis axis() const;
+  /// Setups are one row each; where there are more than rows, from which on they are shown.
+  int firstShown() const { return m_first; }
+  int rowsShown() const;
 
  protected:
   void paintEvent(QPaintEvent*) override;
   void mousePressEvent(QMouseEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
+  void wheelEvent(QWheelEvent* event) override;
 
  private:
   void pickAt(double x_px);
+  void scrollTo(int first);
+  void drawScroll(QPainter& p, int rows) const;
   void drawRuler(QPainter& p, const DistanceAxis& a) const;
   void drawBar(QPainter& p, const DistanceAxis& a, std::size_t setup, const QRectF& row) const;
   void drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& typical,
@@ -33,6 +39,7 @@ class RangeRule : public QWidget {
   void drawPicked(QPainter& p, const DistanceAxis& a) const;
 
   Document& m_document;
+  int m_first = 0;
 };
 
 }  // namespace distanz::app

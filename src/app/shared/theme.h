@@ -18,6 +18,8 @@ struct Tokens {
 enum class Scheme { Light, Dark };
 
 constexpr int kRail = 84, kColumn = 300, kRule = 132;
+constexpr int kColumnMargin = 12, kStroke = 3, kStrokeGap = 8;
+constexpr int kColumnText = kColumnMargin + kStroke + kStrokeGap;  ///< where texts of the right column begin
 constexpr int kAxisLeft = 60,
               kAxisRight = 16;  ///< margins that keep every distance axis in line with the range rule
 

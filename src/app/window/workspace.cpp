@@ -12,6 +12,8 @@
 namespace distanz::app {
 namespace {
 
+constexpr int kFoldBelow = 1040;  // px: narrower, the findings would squeeze the stage
+
 QString said(const std::optional<Finding>& lacks) {
   return lacks ? words::sentence(*lacks) : QString();
 }
@@ -23,11 +25,29 @@ Workspace::Workspace(Document& document, QWidget* parent)
       m_document(document),
       m_views(new QStackedWidget),
       m_findings(new FindingsColumn),
-      m_rule(new RangeRule(m_document)) {
+      m_rule(new RangeRule(m_document)),
+      m_progress(new QProgressBar),
+      m_open(new QPushButton(this)) {
   m_stages.resize(stageTable().size());
   std::vector<StageRail::Entry> entries;
   for (const StageInfo& stage : stageTable()) entries.push_back({titleOf(stage), stage.id});
   m_rail = new StageRail(entries);
+  layOut();
+  connect(m_findings, &FindingsColumn::voidRequested, this,
+          [this](const QString& run) { voidOrCount(this, m_document, run.toStdString()); });
+  connect(&m_document, &Document::progressed, this, &Workspace::showProgress);
+  connect(&m_document, &Document::analysisChanged, this, [this] {
+    if (!m_document.analysing()) showProgress(1);
+  });
+  connect(m_rail, &StageRail::chosen, this, &Workspace::showStage);
+  m_views->addWidget(
+      new QWidget);  // until a stage is chosen: the first one added would be shown, and laid out for nothing
+  m_building.setInterval(0);
+  connect(&m_building, &QTimer::timeout, this, &Workspace::buildNext);
+  m_building.start();
+}
+
+void Workspace::layOut() {
   auto* outer = new QHBoxLayout(this);
   outer->setContentsMargins(0, 0, 0, 0);
   outer->setSpacing(0);
@@ -39,16 +59,41 @@ Workspace::Workspace(Document& document, QWidget* parent)
   top->addWidget(m_views, 1);
   top->addWidget(m_findings);
   right->addLayout(top, 1);
+  m_progress->setObjectName("analysing");
+  m_progress->setAccessibleName(tr("Analysing"));
+  m_progress->setTextVisible(false);
+  m_progress->setFixedHeight(3);
+  m_progress->setRange(0, 1000);
+  m_progress->hide();
+  right->addWidget(m_progress);
   right->addWidget(m_rule);
   outer->addLayout(right, 1);
-  connect(m_findings, &FindingsColumn::voidRequested, this,
-          [this](const QString& run) { voidOrCount(this, m_document, run.toStdString()); });
-  connect(m_rail, &StageRail::chosen, this, &Workspace::showStage);
-  m_views->addWidget(
-      new QWidget);  // until a stage is chosen: the first one added would be shown, and laid out for nothing
-  m_building.setInterval(0);
-  connect(&m_building, &QTimer::timeout, this, &Workspace::buildNext);
-  m_building.start();
+  m_open->setObjectName("openFindings");
+  m_open->setCheckable(true);
+  m_open->hide();
+  connect(m_open, &QPushButton::toggled, this, &Workspace::fold);
+}
+
+void Workspace::showProgress(double share) {
+  if (m_progress->value() == 0) m_running.restart();
+  m_progress->setValue(share < 1 ? std::max(int(1000 * share), 1) : 0);
+  m_progress->setVisible(share < 1 && m_running.elapsed() >= m_patience_ms);
+}
+
+void Workspace::fold() {
+  const bool narrow = width() < kFoldBelow;
+  m_open->setVisible(narrow);
+  m_findings->setVisible(!narrow || m_open->isChecked());
+  m_open->setText(m_open->isChecked() ? tr("Close") : tr("What matters"));
+  m_open->adjustSize();
+  const int right = width() - (m_findings->isVisible() ? m_findings->width() : 0);
+  m_open->move(right - m_open->width() - 8, 8);
+  m_open->raise();
+}
+
+void Workspace::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  fold();
 }
 
 void Workspace::buildNext() {

@@ -1,4 +1,7 @@
 #pragma once
+#include <QElapsedTimer>
+#include <QProgressBar>
+#include <QPushButton>
 #include <QStackedWidget>
 #include <QTimer>
 #include <QWidget>
@@ -25,6 +28,8 @@ class Workspace : public QWidget {
   /// -1 before the first is made.
   int currentStage() const;
   void showStageNamed(const QString& id);
+  /// How long an analysis runs before its progress is shown.
+  void setPatience(int ms) { m_patience_ms = ms; }
   /// Null before the first stage is made.
   Stage* current() const;
 
@@ -32,10 +37,18 @@ class Workspace : public QWidget {
   void importRequested();
   void stageChanged();
 
+ protected:
+  void resizeEvent(QResizeEvent* event) override;
+
  private:
   void buildNext();
   void build(int stage);
   void refreshFindings();
+  void layOut();
+  /// @param share done, 1 at the end
+  void showProgress(double share);
+  /// Takes the column of findings away where it would squeeze the stage; a button brings it back.
+  void fold();
 
   Document& m_document;
   std::vector<Stage*> m_stages;  ///< null until made
@@ -45,6 +58,10 @@ class Workspace : public QWidget {
   QStackedWidget* m_views;
   FindingsColumn* m_findings;
   RangeRule* m_rule;
+  QProgressBar* m_progress;
+  QElapsedTimer m_running;
+  int m_patience_ms = 200;  ///< a short one is not worth a flicker
+  QPushButton* m_open;
 };
 
 }  // namespace distanz::app
