@@ -17,20 +17,6 @@ bool placedRow(const FlightSamples& f, std::size_t i) {
          std::isfinite(f.shiftAt(i));
 }
 
-/// Distance of the last row, and the local signal of the last seconds.
-std::optional<LiveAdvice> present(const FlightSamples& f) {
-  std::size_t last = f.time_s.size();
-  while (last > 0 && !placedRow(f, last - 1)) --last;
-  if (last == 0) return std::nullopt;
-  std::vector<double> recent;
-  for (std::size_t i = last; i-- > 0 && f.time_s[i] >= f.time_s[last - 1] - defaults::kLiveWindow_s;)
-    if (placedRow(f, i)) recent.push_back(f.rssi_dbm[i] + f.shiftAt(i));
-  LiveAdvice out;
-  out.distance_m = f.distance_m[last - 1];
-  out.signal_dbm = trimmedMean(recent, defaults::kTrim);
-  return out;
-}
-
 struct Offset {
   double mean = 0, variance = 0;
 };
@@ -54,11 +40,13 @@ Offset flightOffset(const SignalModel& model, const SetupLevel& level, const Fli
   }
   if (off.empty()) return usual;
   const auto n = static_cast<double>(off.size());
-  double mean = 0, variance = 0;
+  double mean = 0, variance = 0, before = 0;
   for (std::size_t i = 0; i < off.size(); ++i) {
     mean += off[i] / n;
-    for (std::size_t j = 0; j < off.size(); ++j)
-      variance += sd[i] * sd[j] * std::exp(-std::abs(at_m[i] - at_m[j]) / model.line.correlation_m) / (n * n);
+    // Cells come in order of distance: what all before share with this one falls off by one factor from one
+    // to the next.
+    if (i > 0) before = (before + sd[i - 1]) * std::exp(-(at_m[i] - at_m[i - 1]) / model.line.correlation_m);
+    variance += sd[i] * (sd[i] + 2 * before) / (n * n);
   }
   const double precision = 1 / usual.variance + 1 / variance;
   return {mean / variance / precision, 1 / precision};
@@ -73,21 +61,29 @@ double distanceLeft(double distance_m, double reach_m, double heading_off_deg) {
   return -distance_m * std::cos(angle) + std::sqrt(reach_m * reach_m - across * across);
 }
 
+std::optional<Present> presentOf(const FlightSamples& f) {
+  std::size_t last = f.time_s.size();
+  while (last > 0 && !placedRow(f, last - 1)) --last;
+  if (last == 0) return std::nullopt;
+  std::vector<double> recent;
+  for (std::size_t i = last; i-- > 0 && f.time_s[i] >= f.time_s[last - 1] - defaults::kLiveWindow_s;)
+    if (placedRow(f, i)) recent.push_back(f.rssi_dbm[i] + f.shiftAt(i));
+  return Present{f.distance_m[last - 1], trimmedMean(recent, defaults::kTrim)};
+}
+
 std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const CriticalLevel& critical,
-                                     const FlightSamples& so_far, double heading_off_deg) {
+                                     const FlightCells& cells, const Present& now, double heading_off_deg) {
   requireFinite(heading_off_deg, "heading_off_deg");
   const auto level = model.setups.find(setup);
   if (level == model.setups.end() || signalDoesNotFall(model.line) || !(model.line.coefficient[1] < 0))
     return std::nullopt;
-  FlightSamples aloft = so_far;  // nothing is cut out as a turn while the flight goes on
-  aloft.turn_begin_s = aloft.turn_end_s = INFINITY;
-  const FlightCells cells = cellsOf(aloft, std::nullopt);
-  auto out = present(so_far);
-  if (!out) return std::nullopt;
-  out->margin_db = out->signal_dbm - critical.level_dbm;
+  LiveAdvice out;
+  out.distance_m = now.distance_m;
+  out.signal_dbm = now.signal_dbm;
+  out.margin_db = out.signal_dbm - critical.level_dbm;
   const Offset own = flightOffset(model, level->second, cells);
-  out->off_setup_db = own.mean;
-  out->off_setup_sd_db = std::sqrt(own.variance);
+  out.off_setup_db = own.mean;
+  out.off_setup_sd_db = std::sqrt(own.variance);
   const double needed = critical.level_dbm - level->second.level_db - own.mean;
   const auto reach = [&](double reserve_db) {
     return std::pow(10, model.line.logDistanceAt(needed + reserve_db));
@@ -96,12 +92,21 @@ std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const 
   const double ahead_sd = std::sqrt(own.variance + model.line.place_var_db2 + model.within_var_db2 +
                                     model.line.varianceAt(there) + critical.variance_db2);
   const double dependable = reach(defaults::kDependableZ * ahead_sd);
-  out->typical_left_m = distanceLeft(out->distance_m, reach(0), heading_off_deg);
-  out->dependable_left_m = distanceLeft(out->distance_m, dependable, heading_off_deg);
+  out.typical_left_m = distanceLeft(out.distance_m, reach(0), heading_off_deg);
+  out.dependable_left_m = distanceLeft(out.distance_m, dependable, heading_off_deg);
   double farthest = cells.farthest_m;
   for (const PlaceLevel& p : model.places) farthest = std::max(farthest, std::pow(10, p.log_distance));
-  out->beyond_flown = dependable > defaults::kExtrapolation * farthest;
+  out.beyond_flown = dependable > defaults::kExtrapolation * farthest;
   return out;
+}
+
+std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const CriticalLevel& critical,
+                                     const FlightSamples& so_far, double heading_off_deg) {
+  const auto now = presentOf(so_far);
+  if (!now) return std::nullopt;
+  FlightSamples aloft = so_far;  // nothing is cut out as a turn while the flight goes on
+  aloft.turn_begin_s = aloft.turn_end_s = INFINITY;
+  return adviseLive(model, setup, critical, cellsOf(aloft, std::nullopt), *now, heading_off_deg);
 }
 
 }  // namespace distanz::estimate

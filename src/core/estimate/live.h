@@ -19,11 +19,22 @@ struct LiveAdvice {
       false;  ///< the dependable end lies over 25 % beyond anything flown: the line there is a guess
 };
 
+/// Where the aircraft is and how it is heard there.
+struct Present {
+  double distance_m = 0;
+  double signal_dbm = 0;  ///< local signal: mean over the last defaults::kLiveWindow_s
+};
+/// From the rows so far. @return none where no row has both a place and a signal
+std::optional<Present> presentOf(const FlightSamples& so_far);
+
 /// @param model of earlier flights that holds the setup; or of this flight alone, where it is the first
-/// @param so_far rows from take-off on, times rising @param heading_off_deg angle between the heading and the
-/// direction straight away from the station: 0 outbound, 180 home
-/// @return none where the setup is not in the model, the signal does not fall, or the flight has no placed
-/// signal yet
+/// @param cells of the flight so far, nothing cut out as a turn @param heading_off_deg angle between the
+/// heading and the direction straight away from the station: 0 outbound, 180 home
+/// @return none where the setup is not in the model or the signal does not fall
+std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const CriticalLevel& critical,
+                                     const FlightCells& cells, const Present& now, double heading_off_deg);
+
+/// The same, from rows from take-off on, times rising.
 std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const CriticalLevel& critical,
                                      const FlightSamples& so_far, double heading_off_deg);
 

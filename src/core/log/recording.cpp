@@ -21,6 +21,21 @@ const std::vector<double>* Recording::find(std::string_view channel) const {
   return nullptr;
 }
 
+void Recording::append(const Recording& later) {
+  const std::size_t before = rows();
+  time_s.insert(time_s.end(), later.time_s.begin(), later.time_s.end());
+  for (const Column& c : later.columns) {
+    auto own =
+        std::find_if(columns.begin(), columns.end(), [&](const Column& o) { return o.channel == c.channel; });
+    if (own == columns.end()) {
+      columns.push_back({c.channel, std::vector<double>(before, NAN)});
+      own = columns.end() - 1;
+    }
+    own->values.insert(own->values.end(), c.values.begin(), c.values.end());
+  }
+  for (Column& c : columns) c.values.resize(rows(), NAN);
+}
+
 std::string linkChannel(std::string_view link, std::string_view quantity) {
   return std::string(link) + "." + std::string(quantity);
 }

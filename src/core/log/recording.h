@@ -21,6 +21,9 @@ struct Recording {
 
   const std::vector<double>* find(std::string_view channel) const;
   std::size_t rows() const { return time_s.size(); }
+  /// Adds another's rows after these; a channel that only one of them has is NaN in the other's rows. @param
+  /// later times not before the last one here
+  void append(const Recording& later);
 };
 
 /// A channel of one link, e.g. linkChannel("control", "rssi_dbm") = "control.rssi_dbm".

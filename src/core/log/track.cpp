@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/log/jumps.h"
 #include "core/parallel/on_all_cores.h"
 #include "core/quantity/unit.h"
 
@@ -12,41 +13,33 @@ namespace {
 using course::Flat;
 using quantity::Unit;
 
-/// Marks rows no aircraft could have reached from the last believed one. A new place that stays consistent
-/// for a second is believed.
-template <class Apart>
-std::vector<bool> wrongRows(const std::vector<double>& time_s, const std::vector<bool>& known, Apart apart) {
-  std::vector<bool> wrong(time_s.size(), false);
-  std::size_t believed = time_s.size(), candidate = time_s.size(), first = time_s.size();
-  const auto reachable = [&](std::size_t from, std::size_t to) {
-    return apart(from, to) <= kJumpSlack_m + kTopSpeed_mps * (time_s[to] - time_s[from]);
-  };
-  for (std::size_t i = 0; i < time_s.size(); ++i) {
-    if (!known[i]) continue;
-    if (believed == time_s.size() || reachable(believed, i)) {
-      believed = i;
-      first = candidate = time_s.size();
-      continue;
-    }
-    wrong[i] = true;
-    if (candidate == time_s.size() || !reachable(candidate, i)) first = i;
-    candidate = i;
-    if (time_s[i] - time_s[first] >
-        5) {  // the aircraft really is there: what came before was wrong, or a leap of the log
-      believed = i;
-      candidate = time_s.size();
-    }
-  }
-  return wrong;
+bool onGlobe(double lat_deg, double lon_deg) {
+  return !(lat_deg == 0 && lon_deg == 0) && std::abs(lat_deg) <= 90 && std::abs(lon_deg) <= 180;
 }
 
-void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, const char* what) {
+}  // namespace
+
+void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, bool gnss) {
   if (known > 0 && static_cast<double>(wrong) > kBadShareRefused * static_cast<double>(known))
-    throw InputError(finding("positions-jump-about", {{"what", Term{what}},
-                                                      {"wrong", wrong},
-                                                      {"known", known},
-                                                      {"speed", kTopSpeed_mps, Unit::MetrePerSecond}}));
+    throw InputError(
+        finding("positions-jump-about", {{"what", Term{gnss ? "column-gnss" : "column-distance"}},
+                                         {"wrong", wrong},
+                                         {"known", known},
+                                         {"speed", kTopSpeed_mps, Unit::MetrePerSecond}}));
 }
+
+void requireMovement(std::size_t placed, double nearest_m, double farthest_m) {
+  if (placed == 0) throw InputError(finding("no-position"));
+  if (farthest_m - nearest_m < 1)
+    throw InputError(finding("position-constant", {{"distance", nearest_m, Unit::Metre}, {"rows", placed}}));
+}
+
+std::optional<course::Placement> placedAt(const course::Course& course, double lat_deg, double lon_deg) {
+  if (!std::isfinite(lat_deg) || !std::isfinite(lon_deg) || !onGlobe(lat_deg, lon_deg)) return std::nullopt;
+  return course.place({lat_deg, lon_deg});
+}
+
+namespace {
 
 /// Fills short gaps between known values, linearly in time.
 void interpolate(const std::vector<double>& time_s, std::vector<double>& values) {
@@ -63,19 +56,16 @@ void interpolate(const std::vector<double>& time_s, std::vector<double>& values)
 
 void clean(const Recording& r, std::vector<double>& distance, const std::vector<Flat>* flat,
            std::vector<Finding>& problems) {
-  std::vector<bool> known(distance.size());
-  for (std::size_t i = 0; i < distance.size(); ++i) known[i] = std::isfinite(distance[i]);
-  const auto total = static_cast<std::size_t>(std::count(known.begin(), known.end(), true));
-  const auto wrong = wrongRows(r.time_s, known, [&](std::size_t a, std::size_t b) {
-    return flat ? course::apart_m((*flat)[a], (*flat)[b]) : std::abs(distance[a] - distance[b]);
-  });
-  std::size_t bad = 0;
-  for (std::size_t i = 0; i < distance.size(); ++i)
-    if (wrong[i]) {
-      distance[i] = NAN;
-      ++bad;
-    }
-  refuseIfMostlyWrong(bad, total, flat ? "column-gnss" : "column-distance");
+  Jumps jumps;
+  std::size_t bad = 0, total = 0;
+  for (std::size_t i = 0; i < distance.size(); ++i) {
+    if (!std::isfinite(distance[i])) continue;
+    ++total;
+    if (!jumps.wrong(r.time_s[i], flat ? (*flat)[i] : Flat{distance[i], 0})) continue;
+    distance[i] = NAN;
+    ++bad;
+  }
+  refuseIfMostlyWrong(bad, total, flat != nullptr);
   if (bad > 0) problems.push_back(finding("position-jumps", {{"wrong", bad}, {"known", total}}));
 }
 
@@ -86,20 +76,18 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   std::vector<Flat> flat(n, {NAN, NAN});
   track.distance_m.assign(n, NAN);
   track.side_m.assign(n, NAN);
-  const auto onGlobe = [&](std::size_t i) {
-    return !((*lat)[i] == 0 && (*lon)[i] == 0) && std::abs((*lat)[i]) <= 90 && std::abs((*lon)[i]) <= 180;
-  };
   std::size_t zero = 0, fixes = 0;
   for (std::size_t i = 0; i < n; ++i)
-    if (std::isfinite((*lat)[i]) && std::isfinite((*lon)[i])) ++(onGlobe(i) ? fixes : zero);
+    if (std::isfinite((*lat)[i]) && std::isfinite((*lon)[i]))
+      ++(onGlobe((*lat)[i], (*lon)[i]) ? fixes : zero);
   constexpr std::size_t kBlock = 1 << 14;  // rows placed by a core before it looks for more work
   parallel::onAllCores((n + kBlock - 1) / kBlock, [&](std::size_t block) {
     for (std::size_t i = block * kBlock; i < std::min(n, (block + 1) * kBlock); ++i) {
-      if (!std::isfinite((*lat)[i]) || !std::isfinite((*lon)[i]) || !onGlobe(i)) continue;
-      const course::Placement p = course.place({(*lat)[i], (*lon)[i]});
-      flat[i] = p.flat;
-      track.distance_m[i] = p.distance_m;
-      track.side_m[i] = p.side_m;
+      const auto p = placedAt(course, (*lat)[i], (*lon)[i]);
+      if (!p) continue;
+      flat[i] = p->flat;
+      track.distance_m[i] = p->distance_m;
+      track.side_m[i] = p->side_m;
     }
   });
   if (fixes == 0 && zero > 0) {
@@ -128,9 +116,7 @@ void measure(const Recording& r, Track& track) {
     }
     if (track.from_gnss && std::abs(track.side_m[i]) > kOffPath_m) ++aside;
   }
-  if (placed == 0) throw InputError(finding("no-position"));
-  if (track.farthest_m - nearest < 1)
-    throw InputError(finding("position-constant", {{"distance", nearest, Unit::Metre}, {"rows", placed}}));
+  requireMovement(placed, nearest, track.farthest_m);
   track.off_path_share = static_cast<double>(aside) / static_cast<double>(placed);
 }
 

@@ -2,13 +2,12 @@
 #include <optional>
 
 #include "core/course/course.h"
-#include "core/log/recording.h"
 #include "core/finding/error.h"
+#include "core/log/jumps.h"
+#include "core/log/recording.h"
 
 namespace distanz::log {
 
-constexpr double kTopSpeed_mps = 120;  ///< no aircraft of this kind moves faster: quicker is a wrong position
-constexpr double kJumpSlack_m = 30;    ///< positions scatter this much anyway
 constexpr double kBadShareRefused =
     0.2;                                ///< more wrong positions than this and the rest are not to be trusted
 constexpr double kHoldFix_s = 3;        ///< positions are interpolated over gaps up to this long
@@ -32,6 +31,13 @@ struct Track {
   double off_path_share = 0;  ///< of placed samples farther aside than kOffPath_m
   std::vector<Finding> problems;
 };
+
+/// Where a GNSS position lies on the path; none for no fix (0/0) or off the globe.
+std::optional<course::Placement> placedAt(const course::Course& course, double lat_deg, double lon_deg);
+/// @throws InputError where too many of the positions known are wrong (see Jumps)
+void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, bool gnss);
+/// @throws InputError for no row placed, or a flight that never moves
+void requireMovement(std::size_t placed, double nearest_m, double farthest_m);
 
 /// Places every row by GNSS where the recording has it and a course is given, else by its distance column.
 /// @param hand the turn as moved by hand

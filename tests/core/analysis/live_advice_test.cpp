@@ -1,11 +1,11 @@
 // Advice in the air: which link runs out first, which way the aircraft is heading, and what cannot be said.
-#include "core/analysis/live/live_advice.h"
-
 #include <catch2/catch.hpp>
 #include <cmath>
 
 #include "core/analysis/analyse.h"
+#include "core/analysis/live/live_flight.h"
 #include "core/finding/error.h"
+#include "core/log/track.h"
 #include "support/scenarios.h"
 #include "support/sentences.h"
 
@@ -116,4 +116,117 @@ TEST_CASE("live advice: a part of the rule that fails now is said first, whateve
   CHECK_THAT(test::told(findingOf(advice.links[0])),
              Contains("link quality is below the rule now: turn back"));
   CHECK(f.advise(0, 600).links[0].below_rule.empty());
+}
+
+namespace {
+
+log::Recording rowsOf(const log::Recording& r, std::size_t from, std::size_t to) {
+  log::Recording out;
+  const auto part = [&](const std::vector<double>& v) {
+    return std::vector<double>(v.begin() + std::ptrdiff_t(from), v.begin() + std::ptrdiff_t(to));
+  };
+  out.time_s = part(r.time_s);
+  for (const log::Column& c : r.columns) out.columns.push_back({c.channel, part(c.values)});
+  return out;
+}
+
+/// A flight with everything that makes rows hang together: gaps in GNSS, a jump, power that changes, a mode
+/// that lasts.
+log::Recording eventful(const log::Recording& flown) {
+  log::Recording r = flown;
+  const std::size_t n = r.rows();
+  std::vector<double> power(n, NAN), mode(n);
+  for (std::size_t i = 0; i < n; ++i) {
+    if (i % 7 == 0) power[i] = i < n / 3 ? 100 : i < n / 2 ? 250 : 25;
+    mode[i] = i < n / 4 ? 50 : 150;
+  }
+  r.columns.push_back({"control.power_mw", power});
+  r.columns.push_back({"control.mode", mode});
+  for (auto& c : r.columns)
+    if (c.channel == "distance_m") {
+      for (std::size_t i = 40; i < 46; ++i) c.values[i] = NAN;
+      for (std::size_t i = 100; i < 180; ++i) c.values[i] = NAN;
+      c.values[220] += 4000;
+    }
+  return r;
+}
+
+void same(double a, double b) {
+  if (std::isfinite(b))
+    CHECK(a == Approx(b).epsilon(1e-9));
+  else
+    CHECK(a == b);
+}
+
+}  // namespace
+
+TEST_CASE("live flight: row by row it says what it says of all rows at once", "[property]") {
+  Flown f;
+  f.flown.campaign.links[0].modes = {{50, -112}, {150, -107}};
+  const campaign::Run& run = f.flown.campaign.runs[0];
+  const log::Recording all = eventful(f.flown.recordings[0]);
+  LiveFlight growing(f.flown.campaign, f.analysis, run, nullptr);
+  for (std::size_t n = 1; n <= std::min<std::size_t>(all.rows(), 700); ++n) {
+    growing.append(rowsOf(all, n - 1, n));
+    if (n % 23 != 0 || n < 60) continue;
+    const FlightAdvice one_by_one = growing.advise(0);
+    const FlightAdvice at_once =
+        adviseFlight(f.flown.campaign, f.analysis, run, rowsOf(all, 0, n), nullptr, 0);
+    REQUIRE(one_by_one.links.size() == at_once.links.size());
+    for (std::size_t i = 0; i < at_once.links.size(); ++i) {
+      CAPTURE(n);
+      same(one_by_one.links[i].advice.signal_dbm, at_once.links[i].advice.signal_dbm);
+      same(one_by_one.links[i].advice.off_setup_db, at_once.links[i].advice.off_setup_db);
+      same(one_by_one.links[i].advice.dependable_left_m, at_once.links[i].advice.dependable_left_m);
+    }
+  }
+}
+
+TEST_CASE("live flight: its track is the track of the whole recording, and its cells are the estimator's",
+          "[property]") {
+  Flown f;
+  const log::Recording r = eventful(f.flown.recordings[1]);
+  LiveTrack track(nullptr);
+  log::Recording so_far;
+  for (std::size_t i = 0; i < r.rows(); ++i) {
+    so_far.append(rowsOf(r, i, i + 1));
+    track.update(so_far);
+  }
+  const log::Track whole = log::trackOf(r, nullptr);
+  REQUIRE(track.distance_m().size() == whole.distance_m.size());
+  for (std::size_t i = 0; i < whole.distance_m.size(); ++i) {
+    if (std::isfinite(whole.distance_m[i]))
+      CHECK(track.distance_m()[i] == whole.distance_m[i]);
+    else
+      CHECK_FALSE(std::isfinite(track.distance_m()[i]));
+  }
+  const std::vector<double>& rssi = *r.find("control.rssi_dbm");
+  estimate::GrowingCells growing;
+  for (std::size_t i = 0; i < r.rows(); ++i) {
+    growing.add(whole.distance_m[i], rssi[i], 1.5);
+    if (i % 50 == 0) growing.cells();
+  }
+  const std::vector<double> shift(r.rows(), 1.5);
+  const auto want =
+      estimate::cellsOf({r.time_s, whole.distance_m, rssi, INFINITY, INFINITY, shift}, std::nullopt);
+  const auto& got = growing.cells();
+  REQUIRE(got.cells.size() == want.cells.size());
+  CHECK(got.farthest_m == want.farthest_m);
+  for (std::size_t i = 0; i < want.cells.size(); ++i) {
+    CHECK(got.cells[i].index == want.cells[i].index);
+    CHECK(got.cells[i].level_dbm == Approx(want.cells[i].level_dbm).epsilon(1e-12));
+    CHECK(got.cells[i].log_distance == Approx(want.cells[i].log_distance).epsilon(1e-12));
+    CHECK(got.cells[i].shift_db == Approx(1.5));
+  }
+}
+
+TEST_CASE("recording: rows are added channel by channel; one that is missing is not a number") {
+  log::Recording a{{0, 1}, {{"x", {1, 2}}}, {}};
+  a.append({{2}, {{"x", {3}}, {"y", {7}}}, {}});
+  a.append({{3}, {{"y", {8}}}, {}});
+  REQUIRE(a.rows() == 4);
+  CHECK(a.find("x")->at(2) == 3);
+  CHECK(std::isnan(a.find("x")->back()));
+  CHECK(std::isnan(a.find("y")->front()));
+  CHECK(a.find("y")->back() == 8);
 }

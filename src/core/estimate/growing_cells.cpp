@@ -1,0 +1,73 @@
+#include "core/estimate/growing_cells.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+namespace distanz::estimate {
+namespace {
+
+/// Sorts what was added into what is sorted already: one by one where it is little.
+void merge(std::vector<double>& sorted, std::vector<double>& fresh) {
+  constexpr std::size_t kOneByOne = 8;
+  if (fresh.size() <= kOneByOne) {
+    for (const double v : fresh) sorted.insert(std::upper_bound(sorted.begin(), sorted.end(), v), v);
+  } else {
+    std::sort(fresh.begin(), fresh.end());
+    const auto middle = static_cast<std::ptrdiff_t>(sorted.size());
+    sorted.insert(sorted.end(), fresh.begin(), fresh.end());
+    std::inplace_merge(sorted.begin(), sorted.begin() + middle, sorted.end());
+  }
+  fresh.clear();
+}
+
+}  // namespace
+
+void GrowingCells::add(double distance_m, double rssi_dbm, double shift_db) {
+  if (!std::isfinite(distance_m) || !std::isfinite(rssi_dbm)) return;
+  m_all.farthest_m = std::max(m_all.farthest_m, distance_m);
+  if (!std::isfinite(shift_db) || distance_m < defaults::kNearField_m ||
+      distance_m > defaults::kNoUpperLimit_m)
+    return;
+  const int index = static_cast<int>(std::floor(distance_m / m_width_m));
+  Stretch& s = m_stretches[index];
+  if (s.fresh.empty()) m_changed.push_back(index);
+  s.fresh.push_back(rssi_dbm + shift_db);
+  s.log_distances += std::log10(distance_m);
+  s.shifts += shift_db;
+  s.saturated += rssi_dbm >= defaults::kCeiling_dbm - defaults::kFloorTolerance_db;
+}
+
+std::optional<Cell> GrowingCells::summary(int index, Stretch& s) const {
+  merge(s.level_dbm, s.fresh);
+  const auto count = static_cast<double>(s.level_dbm.size());
+  if (s.level_dbm.size() < static_cast<std::size_t>(defaults::kMinSamplesPerCell) ||
+      static_cast<double>(s.saturated) > defaults::kClippedShare * count)
+    return std::nullopt;
+  const auto cut = static_cast<std::ptrdiff_t>(std::floor(defaults::kTrim * count));
+  const auto first = s.level_dbm.begin() + cut, last = s.level_dbm.end() - cut;
+  Cell cell;
+  cell.index = index;
+  cell.log_distance = s.log_distances / count;
+  cell.level_dbm = std::accumulate(first, last, 0.0) / static_cast<double>(last - first);
+  cell.shift_db = s.shifts / count;
+  return cell;
+}
+
+const FlightCells& GrowingCells::cells() {
+  if (m_changed.empty()) return m_all;
+  for (const int index : m_changed) {
+    const auto cell = summary(index, m_stretches.at(index));
+    if (cell)
+      m_cells[index] = *cell;
+    else
+      m_cells.erase(index);
+  }
+  m_changed.clear();
+  m_all.cells.clear();
+  for (const auto& [index, cell] : m_cells) m_all.cells.push_back(cell);
+  m_all.uncensored = static_cast<int>(m_all.cells.size());
+  return m_all;
+}
+
+}  // namespace distanz::estimate
