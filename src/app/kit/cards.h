@@ -40,6 +40,16 @@ class LinkCard : public KitCard {
   LinkCard(Document& document, const std::string& link, QWidget* parent = nullptr);
 
  private:
+  struct Row {
+    Field field;
+    Get get;
+    Set set;
+  };
+  using Read = std::function<Get(std::function<std::optional<double>(const campaign::Link&)>)>;
+  using Write = std::function<Set(std::function<void(campaign::Link&, std::optional<double>)>)>;
+  std::vector<Row> rowsOf(const std::string& link, bool video);
+  /// When the link still counts as usable.
+  void addRule(std::vector<Row>& rows, const Read& read, const Write& write, bool video);
   QPushButton* removeButton(const std::string& link);
   TextEdit* modesField(const std::string& link);
 };
@@ -50,6 +60,7 @@ class SetupCard : public KitCard {
   SetupCard(Document& document, const std::string& setup, QWidget* parent = nullptr);
 
  private:
+  void addNames(QGridLayout* grid, const std::string& setup);
   void linkRow(QGridLayout* grid, int row, const std::string& setup, const campaign::Link& link);
   QWidget* automaticBox(const std::string& setup, const std::string& link);
 };

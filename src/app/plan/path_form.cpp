@@ -47,27 +47,39 @@ void moveStation(campaign::Campaign& c, std::optional<double> lat_deg, std::opti
   const bool starts_there = was && hasPath(c) && campaign::firstPath(c).front().position == *was;
   c.station.lat_deg = lat_deg;
   c.station.lon_deg = lon_deg;
-  if (const auto now = c.station.position(); now && starts_there) campaign::editFirstPath(c).points.front().position = *now;
+  if (const auto now = c.station.position(); now && starts_there)
+    campaign::editFirstPath(c).points.front().position = *now;
 }
 
 }  // namespace
 
-PathForm::PathForm(Document& document, QWidget* parent) : QWidget(parent), m_document(document), m_grid(new QGridLayout(this)) {
+PathForm::PathForm(Document& document, QWidget* parent)
+    : QWidget(parent), m_document(document), m_grid(new QGridLayout(this)) {
   m_grid->setContentsMargins(theme::kAxisLeft, 12, theme::kAxisRight, 8);
   m_grid->setHorizontalSpacing(10);
   m_grid->setVerticalSpacing(2);
+  addStation();
+  addFarPost();
+}
+
+void PathForm::addStation() {
   add(
-      0, 0, "stationLat", tr("Station latitude"), Kind::Angle, {-90, 90}, [](const auto& c) { return c.station.lat_deg; },
+      0, 0, "stationLat", tr("Station latitude"), Kind::Angle, {-90, 90},
+      [](const auto& c) { return c.station.lat_deg; },
       [](auto& c, double v) { moveStation(c, v, c.station.lon_deg); });
   add(
-      0, 1, "stationLon", tr("Station longitude"), Kind::Angle, {-180, 180}, [](const auto& c) { return c.station.lon_deg; },
+      0, 1, "stationLon", tr("Station longitude"), Kind::Angle, {-180, 180},
+      [](const auto& c) { return c.station.lon_deg; },
       [](auto& c, double v) { moveStation(c, c.station.lat_deg, v); });
   add(
       0, 2, "antennaHeight", tr("Antenna above ground"), Kind::Length, {0, 1000},
-      [](const auto& c) { return std::optional(c.station.antenna_height_m); }, [](auto& c, double v) { c.station.antenna_height_m = v; });
+      [](const auto& c) { return std::optional(c.station.antenna_height_m); },
+      [](auto& c, double v) { c.station.antenna_height_m = v; });
   add(
       0, 3, "flightHeight", tr("Flight height"), Kind::Length, {0, lim::kHeightHigh_m},
-      [](const auto& c) { return hasPath(c) ? std::optional(campaign::firstPath(c).back().height_m) : std::nullopt; },
+      [](const auto& c) {
+        return hasPath(c) ? std::optional(campaign::firstPath(c).back().height_m) : std::nullopt;
+      },
       [](auto& c, double v) {
         farPost(c);
         for (auto& p : campaign::editFirstPath(c).points) p.height_m = v;
@@ -75,15 +87,25 @@ PathForm::PathForm(Document& document, QWidget* parent) : QWidget(parent), m_doc
       Needs::Station);
   add(
       0, 4, "posts", tr("A post every"), Kind::Length, {lim::kPostLow_m, lim::kPathHigh_m},
-      [](const auto& c) { return std::optional(c.paths.empty() ? campaign::Path().post_spacing_m : c.paths.front().post_spacing_m); },
+      [](const auto& c) {
+        return std::optional(c.paths.empty() ? campaign::Path().post_spacing_m
+                                             : c.paths.front().post_spacing_m);
+      },
       [](auto& c, double v) { campaign::editFirstPath(c).post_spacing_m = v; });
+}
+
+void PathForm::addFarPost() {
   add(
       1, 0, "farLat", tr("Far post latitude"), Kind::Angle, {-90, 90},
-      [](const auto& c) { return hasPath(c) ? std::optional(campaign::firstPath(c).back().position.lat_deg) : std::nullopt; },
+      [](const auto& c) {
+        return hasPath(c) ? std::optional(campaign::firstPath(c).back().position.lat_deg) : std::nullopt;
+      },
       [](auto& c, double v) { farPost(c).position.lat_deg = v; }, Needs::Station);
   add(
       1, 1, "farLon", tr("Far post longitude"), Kind::Angle, {-180, 180},
-      [](const auto& c) { return hasPath(c) ? std::optional(campaign::firstPath(c).back().position.lon_deg) : std::nullopt; },
+      [](const auto& c) {
+        return hasPath(c) ? std::optional(campaign::firstPath(c).back().position.lon_deg) : std::nullopt;
+      },
       [](auto& c, double v) { farPost(c).position.lon_deg = v; }, Needs::Station);
   add(
       1, 2, "pathDistance", tr("or: distance to it"), Kind::Length, {lim::kPostLow_m, lim::kPathHigh_m},
@@ -107,11 +129,12 @@ PathForm::PathForm(Document& document, QWidget* parent) : QWidget(parent), m_doc
       Needs::Station);
   add(
       1, 4, "exponent", tr("Path-loss exponent"), Kind::Number, {lim::kExponentLow, lim::kExponentHigh},
-      [](const auto& c) { return std::optional(c.plan_exponent); }, [](auto& c, double v) { c.plan_exponent = v; });
+      [](const auto& c) { return std::optional(c.plan_exponent); },
+      [](auto& c, double v) { c.plan_exponent = v; });
 }
 
-void PathForm::add(int row, int column, const char* name, const QString& label, Kind kind, QuantityEdit::Limits limits, Get get, Set set,
-                   Needs needs) {
+void PathForm::add(int row, int column, const char* name, const QString& label, Kind kind,
+                   QuantityEdit::Limits limits, Get get, Set set, Needs needs) {
   auto* caption = plainLabel(label);
   caption->setProperty("small", true);
   auto* edit = new QuantityEdit(kind, limits, false);
@@ -127,11 +150,12 @@ void PathForm::add(int row, int column, const char* name, const QString& label, 
     edit->field()->setPlaceholderText(open ? QString() : tr("station first"));
   };
   refresh();
-  connect(edit, &QuantityEdit::committed, this, [this, set, name = std::string(name)](std::optional<double> value) {
-    campaign::Campaign next = m_document.campaign();
-    set(next, *value);
-    m_document.edit(finding("change-field", {{"field", Term{"field-" + name}}}), next);
-  });
+  connect(edit, &QuantityEdit::committed, this,
+          [this, set, name = std::string(name)](std::optional<double> value) {
+            campaign::Campaign next = m_document.campaign();
+            set(next, *value);
+            m_document.edit(finding("change-field", {{"field", Term{"field-" + name}}}), next);
+          });
   connect(&m_document, &Document::changed, edit, refresh);
 }
 

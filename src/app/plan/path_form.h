@@ -20,6 +20,8 @@ class PathForm : public QWidget {
   /// What must be known before a field can be filled in: where something is as seen from the station needs
   /// one.
   enum class Needs { Nothing, Station };
+  void addStation();
+  void addFarPost();
   void add(int row, int column, const char* name, const QString& label, quantity::Kind kind,
            QuantityEdit::Limits limits, Get get, Set set, Needs needs = Needs::Nothing);
 

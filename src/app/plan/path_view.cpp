@@ -3,7 +3,6 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <cmath>
-#include <numbers>
 
 #include "app/shared/distance_axis.h"
 #include "app/shared/text.h"
@@ -53,26 +52,32 @@ void PathView::paintEvent(QPaintEvent*) {
   p.setPen(t.hairline);
   p.drawRect(frame);
   const auto& c = m_document.campaign();
-  const auto path = campaign::courseOf(c);
-  if (!path) {
+  const plan::Planned& planned = m_document.planned();
+  if (planned.outline.empty()) {
     p.setPen(t.muted);
     p.drawText(frame, Qt::AlignCenter,
                c.station.position() ? tr("No path yet: enter the far post, or its distance and bearing")
                                     : tr("No path yet: enter where the station is"));
     return;
   }
-  const double bearing = course::between(*c.station.position(), campaign::firstPath(c).back().position).bearing_deg,
-               turn = bearing * std::numbers::pi / 180;
   const double scale = (a.right_px - a.left_px) / a.end_m, middle = height() / 2.0;
   QPolygonF line;
-  for (const auto& f : path->points()) {
-    const double along = f.east_m * std::sin(turn) + f.north_m * std::cos(turn),
-                 right = f.east_m * std::cos(turn) - f.north_m * std::sin(turn);
-    line << QPointF(a.left_px + along * scale, middle + right * scale);
-  }
+  for (const auto& at : planned.outline)
+    line << QPointF(a.left_px + at.along_m * scale, middle + at.right_m * scale);
   p.setClipRect(frame);
   p.setPen(QPen(t.ink, 2));
   p.drawPolyline(line);
+  drawPosts(p, a);
+  drawNames(p, a, line.back().x());
+  if (const auto picked = m_document.picked(); picked && *picked <= a.end_m) {
+    p.setPen(QPen(t.ink, 1));
+    p.drawLine(QPointF(a.x(*picked), frame.top()), QPointF(a.x(*picked), frame.bottom()));
+  }
+}
+
+void PathView::drawPosts(QPainter& p, const DistanceAxis& a) const {
+  const auto& t = theme::tokens();
+  const double middle = height() / 2.0;
   p.setFont(theme::figureFont(10));
   double last_label = -100;
   for (const double post : m_document.planned().posts) {
@@ -85,21 +90,23 @@ void PathView::paintEvent(QPaintEvent*) {
     p.setPen(t.muted);
     p.drawText(QRectF(x - 40, middle + 8, 80, 14), Qt::AlignCenter, distanceLabel(post));
   }
+}
+
+void PathView::drawNames(QPainter& p, const DistanceAxis& a, double far_px) const {
+  const auto& t = theme::tokens();
+  const double middle = height() / 2.0, bearing = m_document.planned().outward_deg;
   p.setBrush(t.ink);
   p.setPen(Qt::NoPen);
   p.drawRect(QRectF(a.x(0) - 1, middle - 8, 9, 16));
   p.setPen(t.ink);
   p.setFont(theme::bodyFont(11, true));
   p.drawText(QRectF(a.x(0) + 4, middle + 10, 120, 16), Qt::AlignVCenter, tr("station"));
-  p.drawText(QRectF(line.back().x() - 130, middle - 26, 126, 16), Qt::AlignRight | Qt::AlignVCenter, tr("far post"));
+  p.drawText(QRectF(far_px - 130, middle - 26, 126, 16), Qt::AlignRight | Qt::AlignVCenter, tr("far post"));
   p.setFont(theme::bodyFont(11));
   p.setPen(t.muted);
-  p.drawText(QRectF(a.left_px + 40, 6, 240, 14), Qt::AlignVCenter, tr("from above; outward bearing %1").arg(words::quantity(bearing, quantity::Unit::Degree, 1)));
+  p.drawText(QRectF(a.left_px + 40, 6, 240, 14), Qt::AlignVCenter,
+             tr("from above; outward bearing %1").arg(words::quantity(bearing, quantity::Unit::Degree, 1)));
   drawNorth(p, QPointF(a.left_px + 20, 24), 90 - bearing);
-  if (const auto picked = m_document.picked(); picked && *picked <= a.end_m) {
-    p.setPen(QPen(t.ink, 1));
-    p.drawLine(QPointF(a.x(*picked), frame.top()), QPointF(a.x(*picked), frame.bottom()));
-  }
 }
 
 }  // namespace distanz::app

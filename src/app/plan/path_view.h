@@ -1,6 +1,7 @@
 #pragma once
 #include <QWidget>
 
+#include "app/shared/distance_axis.h"
 #include "app/shared/document.h"
 
 namespace distanz::app {
@@ -16,6 +17,9 @@ class PathView : public QWidget {
   void mousePressEvent(QMouseEvent* event) override;
 
  private:
+  void drawPosts(QPainter& p, const DistanceAxis& axis) const;
+  void drawNames(QPainter& p, const DistanceAxis& axis, double far_px) const;
+
   Document& m_document;
 };
 

@@ -47,6 +47,13 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
   setObjectName("importDialog");
   setWindowTitle(tr("Bring logs in"));
   resize(820, 600);
+  layOut();
+  connectAll();
+  for (const QString& file : files) look(file);
+  fillLogs();
+}
+
+void ImportDialog::layOut() {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(16, 16, 16, 16);
   layout->setSpacing(8);
@@ -68,6 +75,9 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
   m_import->setObjectName("importButton");
   m_cancel->setObjectName("importCancel");
   m_import->setDefault(true);
+}
+
+void ImportDialog::connectAll() {
   connect(m_import, &QPushButton::clicked, this, &ImportDialog::begin);
   connect(m_cancel, &QPushButton::clicked, this, &ImportDialog::reject);
   connect(m_table, &QTableWidget::currentCellChanged, this, [this](int r) { fillMatches(r); });
@@ -81,8 +91,6 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
     m_message->setStyleSheet(QString("color: %1;").arg(theme::tokens().stop.name()));
     m_message->setText(tr("%1. Nothing was imported.").arg(reason));
   });
-  for (const QString& file : files) look(file);
-  fillLogs();
 }
 
 std::string ImportDialog::guessSetup(const QString& file) const {

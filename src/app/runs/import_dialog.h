@@ -27,6 +27,8 @@ class ImportDialog : public QDialog {
     formats::TableHead head;
     QString fault;  ///< why the log cannot be read at all; empty where it can
   };
+  void layOut();
+  void connectAll();
   void look(const QString& file);
   void fillLogs();
   void fillMatches(int row);

@@ -23,6 +23,16 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(16, 12, 16, 8);
   layout->setSpacing(8);
+  layout->addLayout(headRow());
+  setUpTable();
+  layout->addWidget(m_table, 3);
+  layout->addWidget(m_cutter, 2);
+  connectAll();
+  if (!document.campaign().runs.empty()) m_table->selectRow(0);
+  showSelected();
+}
+
+QHBoxLayout* RunsStage::headRow() {
   auto* row = new QHBoxLayout;
   auto* import = new QPushButton(tr("Bring logs in ..."));
   import->setObjectName("bringIn");
@@ -37,14 +47,19 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   m_remove->setObjectName("removeRun");
   row->addWidget(m_void);
   row->addWidget(m_remove);
-  layout->addLayout(row);
+  connect(import, &QPushButton::clicked, this, &RunsStage::importRequested);
+  return row;
+}
+
+void RunsStage::setUpTable() {
   m_table->setObjectName("runTable");
   m_table->setModel(m_model);
-  m_table->setItemDelegate(new RunDelegate(document, this));
+  m_table->setItemDelegate(new RunDelegate(document(), this));
   m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
   m_table->setTabKeyNavigation(false);  // Tab goes on to what comes next
   m_table->setSelectionMode(QAbstractItemView::SingleSelection);
-  m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed | QAbstractItemView::SelectedClicked);
+  m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
+                           QAbstractItemView::SelectedClicked);
   m_table->verticalHeader()->hide();
   m_table->verticalHeader()->setDefaultSectionSize(28);
   m_table->setShowGrid(false);
@@ -53,25 +68,24 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   m_table->horizontalHeader()->setStretchLastSection(true);
   const int widths[] = {40, 42, 42, 50, 134, 72, 66, 64, 62, 78, 56, 58, 60};
   for (int i = 0; i < int(std::size(widths)); ++i) m_table->setColumnWidth(i, widths[i]);
-  layout->addWidget(m_table, 3);
-  layout->addWidget(m_cutter, 2);
-  connect(import, &QPushButton::clicked, this, &RunsStage::importRequested);
-  connect(m_void, &QPushButton::clicked, this, [this] { voidOrCount(this, this->document(), m_selected); });
+}
+
+void RunsStage::connectAll() {
+  connect(m_void, &QPushButton::clicked, this, [this] { voidOrCount(this, document(), m_selected); });
   connect(m_remove, &QPushButton::clicked, this, &RunsStage::removeSelected);
   connect(m_cutter, &LegCutter::moved, this, &RunsStage::moveTurn);
   connect(&m_track, &QFutureWatcher<Track>::finished, this, [this] {
     const Track t = m_track.result();
     m_cutter->show(t ? std::optional(*t) : std::nullopt);
   });
-  connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
-    if (now.isValid() && size_t(now.row()) < this->document().campaign().runs.size())
-      m_selected = this->document().campaign().runs[size_t(now.row())].id;
-    showSelected();
-  });
-  connect(&document, &Document::changed, this, &RunsStage::showSelected);
-  connect(&document, &Document::analysisChanged, this, [this] { emit findingsChanged(); });
-  if (!document.campaign().runs.empty()) m_table->selectRow(0);
-  showSelected();
+  connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
+          [this](const QModelIndex& now) {
+            if (now.isValid() && size_t(now.row()) < document().campaign().runs.size())
+              m_selected = document().campaign().runs[size_t(now.row())].id;
+            showSelected();
+          });
+  connect(&document(), &Document::changed, this, &RunsStage::showSelected);
+  connect(&document(), &Document::analysisChanged, this, [this] { emit findingsChanged(); });
 }
 
 void RunsStage::showRun(const std::string& run) {
@@ -95,22 +109,23 @@ void RunsStage::showSelected() {
   const int row = int(run - document().campaign().runs.data());
   if (m_table->currentIndex().row() != row) m_table->selectRow(row);
   const int mark = document().markOf(run->setup);
-  m_track.setFuture(QtConcurrent::run(
-      [run = *run, c = document().campaign(), samples = document().samples(), colour = theme::setupColour(std::max(mark, 0))]() -> Track {
-        try {
-          const auto recording = samples->recording(run, c);
-          const auto path = campaign::courseOf(c);
-          std::optional<log::Turn> hand;
-          if (run.turn_begin_s) hand = log::Turn{*run.turn_begin_s, *run.turn_end_s};
-          log::Track track = log::trackOf(*recording, path ? &*path : nullptr, hand);
-          const QString title =
-              tr("Run %1: distance over time%2").arg(QString::fromStdString(run.id), hand ? tr(", turn moved by hand") : QString());
-          return std::make_shared<LegCutter::Shown>(
-              LegCutter::Shown{title, colour, recording->time_s, std::move(track.distance_m), track.turn});
-        } catch (const std::exception&) {
-          return nullptr;  // the reason stands in the table
-        }
-      }));
+  m_track.setFuture(QtConcurrent::run([run = *run, c = document().campaign(), samples = document().samples(),
+                                       colour = theme::setupColour(std::max(mark, 0))]() -> Track {
+    try {
+      const auto recording = samples->recording(run, c);
+      const auto path = campaign::courseOf(c);
+      std::optional<log::Turn> hand;
+      if (run.turn_begin_s) hand = log::Turn{*run.turn_begin_s, *run.turn_end_s};
+      log::Track track = log::trackOf(*recording, path ? &*path : nullptr, hand);
+      const QString title =
+          tr("Run %1: distance over time%2")
+              .arg(QString::fromStdString(run.id), hand ? tr(", turn moved by hand") : QString());
+      return std::make_shared<LegCutter::Shown>(
+          LegCutter::Shown{title, colour, recording->time_s, std::move(track.distance_m), track.turn});
+    } catch (const std::exception&) {
+      return nullptr;  // the reason stands in the table
+    }
+  }));
 }
 
 void RunsStage::moveTurn(double begin_s, double end_s) {

@@ -1,5 +1,6 @@
 #pragma once
 #include <QFutureWatcher>
+#include <QHBoxLayout>
 #include <QPushButton>
 #include <QTableView>
 
@@ -20,6 +21,9 @@ class RunsStage : public Stage {
 
  private:
   using Track = std::shared_ptr<LegCutter::Shown>;
+  QHBoxLayout* headRow();
+  void setUpTable();
+  void connectAll();
   void showSelected();
   void moveTurn(double begin_s, double end_s);
   void removeSelected();

@@ -35,6 +35,11 @@ StartView::StartView(const QStringList& recent, QWidget* parent) : QWidget(paren
   auto* outer = new QHBoxLayout(this);
   outer->setContentsMargins(96, 72, 96, 72);
   outer->setSpacing(72);
+  outer->addLayout(choices(), 3);
+  outer->addLayout(recentOnes(recent), 2);
+}
+
+QVBoxLayout* StartView::choices() {
   auto* left = new QVBoxLayout;
   left->setSpacing(12);
   auto* mark = plainLabel();
@@ -56,7 +61,13 @@ StartView::StartView(const QStringList& recent, QWidget* parent) : QWidget(paren
   left->addWidget(paragraph(
       tr("The demo's flights are simulated with a fixed seed; people, places and gear are made up."), true));
   left->addStretch();
-  outer->addLayout(left, 3);
+  connect(make, &QPushButton::clicked, this, &StartView::newRequested);
+  connect(open, &QPushButton::clicked, this, &StartView::openRequested);
+  connect(demo, &QPushButton::clicked, this, &StartView::demoRequested);
+  return left;
+}
+
+QVBoxLayout* StartView::recentOnes(const QStringList& recent) {
   auto* right = new QVBoxLayout;
   right->setSpacing(6);
   auto* heading = plainLabel(tr("Recent campaigns"));
@@ -72,10 +83,7 @@ StartView::StartView(const QStringList& recent, QWidget* parent) : QWidget(paren
     connect(button, &QPushButton::clicked, this, [this, file] { emit recentRequested(file); });
   }
   right->addStretch();
-  outer->addLayout(right, 2);
-  connect(make, &QPushButton::clicked, this, &StartView::newRequested);
-  connect(open, &QPushButton::clicked, this, &StartView::openRequested);
-  connect(demo, &QPushButton::clicked, this, &StartView::demoRequested);
+  return right;
 }
 
 }  // namespace distanz::app

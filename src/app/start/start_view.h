@@ -1,5 +1,6 @@
 #pragma once
 #include <QStringList>
+#include <QVBoxLayout>
 #include <QWidget>
 
 namespace distanz::app {
@@ -15,6 +16,10 @@ class StartView : public QWidget {
   void openRequested();
   void demoRequested();
   void recentRequested(const QString& file);
+
+ private:
+  QVBoxLayout* choices();
+  QVBoxLayout* recentOnes(const QStringList& recent);
 };
 
 }  // namespace distanz::app

@@ -2,8 +2,25 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace distanz::plan {
+
+namespace {
+
+void addOutline(const campaign::Campaign& campaign, Planned& out) {
+  const auto course = campaign::courseOf(campaign);
+  if (!course) return;
+  out.outward_deg =
+      course::between(*campaign.station.position(), campaign::firstPath(campaign).back().position)
+          .bearing_deg;
+  const double turn = out.outward_deg * std::numbers::pi / 180;
+  for (const course::Flat& f : course->points())
+    out.outline.push_back({f.east_m * std::sin(turn) + f.north_m * std::cos(turn),
+                           f.east_m * std::cos(turn) - f.north_m * std::sin(turn)});
+}
+
+}  // namespace
 
 std::optional<double> Planned::range_m(const std::string& setup) const {
   std::optional<double> least;
@@ -16,6 +33,7 @@ Planned planned(const campaign::Campaign& campaign, double reach_m) {
   Planned out;
   out.predictions = predict(campaign, reach_m);
   out.posts = posts(campaign);
+  addOutline(campaign, out);
   if (campaign.links.empty()) return out;
   out.link = campaign.links.front().id;
   double least = INFINITY;

@@ -13,6 +13,12 @@ struct Planned {
   std::string link;  ///< predicted to fail first, the one to plan by; the first link where none is
   std::optional<PathClearance> clearance;  ///< of that link; none without a path
   std::vector<double> posts;               ///< see posts()
+  double outward_deg = 0;                  ///< bearing of the far post from the station; 0 without a path
+  /// The path's points as seen along that bearing: ahead of the station, and to the right of it, in m.
+  struct Ahead {
+    double along_m, right_m;
+  };
+  std::vector<Ahead> outline;
 
   /// The smallest predicted range of a setup over its links, in m. None where none is predicted.
   std::optional<double> range_m(const std::string& setup) const;
