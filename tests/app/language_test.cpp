@@ -12,6 +12,7 @@
 #include <QSettings>
 #include <QSvgGenerator>
 #include <QTableView>
+#include <QTextBrowser>
 #include <QTranslator>
 #include <QXmlStreamReader>
 #include <catch2/catch.hpp>
@@ -145,7 +146,8 @@ TEST_CASE("language: in a made-up one, nothing that can be read anywhere is left
 
 TEST_CASE("language: start, import, voiding and About speak it, too") {
   const Speaking speaking;
-  const QStringList own{"English", "Deutsch", "Mirren canal demo", "Mirren canal", "A1", "field", ".csv", ".distanz", "control", "video"};
+  const QStringList own{"English", "Deutsch", "Mirren canal demo", "Mirren canal", "A1",
+                        "field",   ".csv",    ".distanz",          "control",      "video"};
   const auto check = [&](QWidget& window) {
     for (const QString& text : said(window)) {
       CAPTURE(text.toStdString());
@@ -207,4 +209,59 @@ TEST_CASE(
   auto& power = child<QLineEdit>(s.window, "power");
   type(power, "20");
   CHECK(power.text() == "20 dBm");
+}
+
+TEST_CASE(
+    "language: German is spoken at a switch, numbers with a comma, the help page too; English comes back") {
+  const PreferencesRestored restored;
+  Session s;
+  s.import(s.logs(2, 4));
+  waitAnalysed(s.window);
+  trigger(s.window, "language_de");
+  waitFor("German",
+          [&] { return child<QAction>(s.window, "newCampaign").text() == QString("&Neue Kampagne ..."); });
+  s.window.workspace()->showStageNamed("compare");
+  CHECK_THAT(s.allFindings(), Contains("Reichweite") && Contains("Flüge") && !Contains("range"));
+  CHECK(QRegularExpression("\\d,\\d\\d km").match(QString::fromStdString(s.allFindings())).hasMatch());
+  for (const StageInfo& stage : stageTable()) CHECK(titleOf(stage) != QString("Runs"));
+  trigger(s.window, "howItDecides");
+  auto& page = child<QDialog>(s.window, "helpPage");
+  CHECK(page.windowTitle() == "Wie Distanz entscheidet");
+  CHECK(child<QTextBrowser>(page, "helpText").toPlainText().contains("kritischen"));
+  page.close();
+  trigger(s.window, "language_en");
+  waitFor("English",
+          [&] { return child<QAction>(s.window, "newCampaign").text() == QString("&New campaign ..."); });
+}
+
+TEST_CASE("language: every text that is spoken in German has the gaps of the English one") {
+  QFile file(QString(DISTANZ_TRANSLATIONS) + "/distanz_de.ts");
+  REQUIRE(file.open(QIODevice::ReadOnly));
+  QXmlStreamReader xml(&file);
+  const QRegularExpression gap("\\{([a-z_]+)|%(\\d|n)");
+  const auto gaps = [&](const QString& text) {
+    QStringList out;
+    for (auto i = gap.globalMatch(text); i.hasNext();) out << i.next().captured(0);
+    out.sort();
+    return out;
+  };
+  QString source;
+  int told = 0;
+  while (!xml.atEnd()) {
+    if (xml.readNext() != QXmlStreamReader::StartElement) continue;
+    if (xml.name() == QString("source")) source = xml.readElementText();
+    if (xml.name() == QString("translation")) {
+      CAPTURE(source.toStdString());
+      CHECK(xml.attributes().value("type").isEmpty());  // neither unfinished nor gone
+    }
+    if (xml.name() == QString("numerusform") ||
+        (xml.name() == QString("translation") && !source.contains("%n"))) {
+      const QString text = xml.readElementText();
+      CAPTURE(source.toStdString(), text.toStdString());
+      CHECK_FALSE(text.isEmpty());
+      CHECK(gaps(text) == gaps(source));
+      ++told;
+    }
+  }
+  CHECK(told > 700);
 }

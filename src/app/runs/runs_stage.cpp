@@ -67,7 +67,10 @@ void RunsStage::setUpTable() {
   m_table->setAlternatingRowColors(true);
   m_table->horizontalHeader()->setStretchLastSection(true);
   const int widths[] = {40, 42, 42, 50, 134, 72, 66, 64, 62, 78, 56, 58, 60};
-  for (int i = 0; i < int(std::size(widths)); ++i) m_table->setColumnWidth(i, widths[i]);
+  for (int i = 0; i < int(std::size(widths)); ++i) {
+    const int heading = m_table->horizontalHeader()->sectionSizeHint(i);
+    m_table->setColumnWidth(i, std::max(widths[i], heading));
+  }
 }
 
 void RunsStage::connectAll() {

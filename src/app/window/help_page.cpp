@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 
 #include "app/shared/theme.h"
+#include "words/language.h"
 
 namespace distanz::app {
 
@@ -30,6 +31,12 @@ void giveRoom(QTextDocument& page) {
   }
 }
 
+/// "page.de.md" for "page.md" where there is one.
+QString inSpokenLanguage(const QString& resource) {
+  const QString own = QString(resource).replace(".md", "." + words::spoken() + ".md");
+  return QFile::exists(own) ? own : resource;
+}
+
 }  // namespace
 
 HelpPage::HelpPage(const QString& title, const QString& resource, QWidget* parent) : QDialog(parent) {
@@ -44,7 +51,7 @@ HelpPage::HelpPage(const QString& title, const QString& resource, QWidget* paren
   text->setOpenLinks(false);
   text->document()->setDocumentMargin(24);
   text->document()->setDefaultFont(theme::bodyFont(14));
-  QFile file(resource);
+  QFile file(inSpokenLanguage(resource));
   if (file.open(QIODevice::ReadOnly)) text->setMarkdown(QString::fromUtf8(file.readAll()));
   giveRoom(*text->document());
   layout->addWidget(text);

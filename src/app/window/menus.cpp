@@ -17,6 +17,7 @@ namespace distanz::app {
 
 void MainWindow::buildMenus() {
   menuBar()->clear();
+  qDeleteAll(menuBar()->findChildren<QMenu*>(QString(), Qt::FindDirectChildrenOnly));
   m_needs_campaign.clear();
   m_needs_view.clear();
   addFileActions();

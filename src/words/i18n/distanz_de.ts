@@ -2,272 +2,280 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE">
 <context>
-    <name>QObject</name>
-    <message>
-        <source>open the demo campaign</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>dark colours</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>save a picture of each main view to DIR and quit</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>quit once the campaign is shown and analysed, for timing</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How far each radio setup carries, and how sure that is</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>campaign file or interchange folder to open</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 files were named; Distanz opens one at a time</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>either the demo or a file can be opened, not both</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is not enough memory for so many logs at once; bring them in a few at a time</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>station</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Void run %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Why does it not count? The run is kept and can be counted again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A run is voided only with a reason, so that nobody wonders later.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1: still lacks %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>done</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>Said</name>
+    <name>Cli</name>
     <message>
         <source>line %1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile %1: %2</translation>
     </message>
     <message>
         <source>from &quot;%1&quot; [%2], %3 samples, %4 to %5 %6</source>
-        <translation type="unfinished"></translation>
+        <translation>aus „%1“ [%2], %3 Werte, %4 bis %5 %6</translation>
+    </message>
+</context>
+<context>
+    <name>QObject</name>
+    <message>
+        <source>open the demo campaign</source>
+        <translation>die Demo-Kampagne öffnen</translation>
+    </message>
+    <message>
+        <source>dark colours</source>
+        <translation>dunkle Farben</translation>
+    </message>
+    <message>
+        <source>save a picture of each main view to DIR and quit</source>
+        <translation>ein Bild jeder Hauptansicht in DIR speichern und beenden</translation>
+    </message>
+    <message>
+        <source>quit once the campaign is shown and analysed, for timing</source>
+        <translation>beenden, sobald die Kampagne gezeigt und ausgewertet ist, zum Messen der Zeit</translation>
+    </message>
+    <message>
+        <source>How far each radio setup carries, and how sure that is</source>
+        <translation>Wie weit jedes Funk-Setup trägt, und wie sicher das ist</translation>
+    </message>
+    <message>
+        <source>campaign file or interchange folder to open</source>
+        <translation>zu öffnende Kampagnendatei oder Austauschordner</translation>
+    </message>
+    <message>
+        <source>%1 files were named; Distanz opens one at a time</source>
+        <translation>%1 Dateien wurden genannt; Distanz öffnet eine auf einmal</translation>
+    </message>
+    <message>
+        <source>either the demo or a file can be opened, not both</source>
+        <translation>entweder die Demo oder eine Datei kann geöffnet werden, nicht beides</translation>
+    </message>
+    <message>
+        <source>There is not enough memory for so many logs at once; bring them in a few at a time</source>
+        <translation>Für so viele Logs auf einmal reicht der Speicher nicht; weniger auf einmal einlesen</translation>
+    </message>
+    <message>
+        <source>Void run %1</source>
+        <translation>Lauf %1 streichen</translation>
+    </message>
+    <message>
+        <source>Why does it not count? The run is kept and can be counted again.</source>
+        <translation>Warum zählt er nicht? Der Lauf bleibt erhalten und kann wieder gezählt werden.</translation>
+    </message>
+    <message>
+        <source>A run is voided only with a reason, so that nobody wonders later.</source>
+        <translation>Ein Lauf wird nur mit einem Grund gestrichen, damit sich später niemand wundert.</translation>
+    </message>
+    <message>
+        <source>%1: still lacks %2</source>
+        <translation>%1: es fehlt noch %2</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
     </message>
 </context>
 <context>
     <name>cli</name>
     <message>
         <source>typical %1; dependable %2; %3</source>
-        <translation type="unfinished"></translation>
+        <translation>typisch %1; verlässlich %2; %3</translation>
     </message>
     <message>
         <source>Ranges, comparisons and warnings of a campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>Reichweiten, Vergleiche und Warnungen einer Kampagne</translation>
     </message>
     <message>
         <source>a .distanz file or an interchange folder</source>
-        <translation type="unfinished"></translation>
+        <translation>eine .distanz-Datei oder ein Austauschordner</translation>
     </message>
     <message>
         <source>one JSON object on standard output</source>
-        <translation type="unfinished"></translation>
+        <translation>ein JSON-Objekt auf der Standardausgabe</translation>
     </message>
     <message>
         <source>with --json: also what limits each setup, legs, reduced power, paired flights</source>
-        <translation type="unfinished"></translation>
+        <translation>mit --json: auch was jedes Setup begrenzt, Hin- und Rückweg, verringerte Leistung, gemeinsame Flüge</translation>
     </message>
     <message>
         <source>how many threads to use; the answer does not depend on it</source>
-        <translation type="unfinished"></translation>
+        <translation>wie viele Threads benutzt werden; die Antwort hängt nicht davon ab</translation>
     </message>
     <message>
         <source>Bring logs into a campaign file, all of them or none</source>
-        <translation type="unfinished"></translation>
+        <translation>Logs in eine Kampagnendatei einlesen, alle oder keins</translation>
     </message>
     <message>
         <source>a .distanz file</source>
-        <translation type="unfinished"></translation>
+        <translation>eine .distanz-Datei</translation>
     </message>
     <message>
         <source>logs to import</source>
-        <translation type="unfinished"></translation>
+        <translation>einzulesende Logs</translation>
     </message>
     <message>
         <source>id of the setup that was flown</source>
-        <translation type="unfinished"></translation>
+        <translation>Kennung des geflogenen Setups</translation>
     </message>
     <message>
         <source>why the runs ended, e.g. turned-back</source>
-        <translation type="unfinished"></translation>
+        <translation>warum die Läufe endeten, z. B. turned-back</translation>
     </message>
     <message>
         <source>name of the flight, for logs recorded at the same time</source>
-        <translation type="unfinished"></translation>
+        <translation>Name des Flugs, für gleichzeitig aufgezeichnete Logs</translation>
     </message>
     <message>
         <source>CHANNEL=COLUMN, correcting how a column is matched</source>
-        <translation type="unfinished"></translation>
+        <translation>CHANNEL=COLUMN, berichtigt die Zuordnung einer Spalte</translation>
     </message>
     <message>
         <source>What a log holds: format, channels, span, faults</source>
-        <translation type="unfinished"></translation>
+        <translation>Was ein Log enthält: Format, Kanäle, Dauer, Fehler</translation>
     </message>
     <message>
         <source>Fly a scenario in simulation and write an interchange folder</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Szenario simuliert fliegen und einen Austauschordner schreiben</translation>
     </message>
     <message>
         <source>scenario as JSON</source>
-        <translation type="unfinished"></translation>
+        <translation>Szenario als JSON</translation>
     </message>
     <message>
         <source>folder to write, new or empty</source>
-        <translation type="unfinished"></translation>
+        <translation>zu schreibender Ordner, neu oder leer</translation>
     </message>
     <message>
         <source>same seed, same flights</source>
-        <translation type="unfinished"></translation>
+        <translation>gleicher Startwert, gleiche Flüge</translation>
     </message>
     <message>
         <source>Link budget and path loss for given numbers</source>
-        <translation type="unfinished"></translation>
+        <translation>Leistungsbilanz und Streckendämpfung für gegebene Zahlen</translation>
     </message>
     <message>
         <source>e.g. 5.8GHz</source>
-        <translation type="unfinished"></translation>
+        <translation>z. B. 5.8GHz</translation>
     </message>
     <message>
         <source>e.g. 1km</source>
-        <translation type="unfinished"></translation>
+        <translation>z. B. 1km</translation>
     </message>
     <message>
         <source>e.g. 25mW</source>
-        <translation type="unfinished"></translation>
+        <translation>z. B. 25mW</translation>
     </message>
     <message>
         <source>e.g. 2dBi</source>
-        <translation type="unfinished"></translation>
+        <translation>z. B. 2dBi</translation>
     </message>
     <message>
         <source>e.g. 8dBi</source>
-        <translation type="unfinished"></translation>
+        <translation>z. B. 8dBi</translation>
     </message>
     <message>
         <source>e.g. 0.5dB</source>
-        <translation type="unfinished"></translation>
+        <translation>z. B. 0.5dB</translation>
     </message>
     <message>
         <source>e.g. 60m</source>
-        <translation type="unfinished"></translation>
+        <translation>z. B. 60m</translation>
     </message>
     <message>
         <source>e.g. 2m</source>
-        <translation type="unfinished"></translation>
+        <translation>z. B. 2m</translation>
     </message>
     <message>
         <source>path-loss exponent, 2 in free space</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausbreitungsexponent, 2 im freien Raum</translation>
     </message>
     <message>
         <source>distance from which the exponent counts, 1m</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernung, ab der der Exponent gilt, 1m</translation>
     </message>
     <message>
         <source>earlier flights: a .distanz file or an interchange folder</source>
-        <translation type="unfinished"></translation>
+        <translation>frühere Flüge: eine .distanz-Datei oder ein Austauschordner</translation>
     </message>
     <message>
         <source>the flight so far</source>
-        <translation type="unfinished"></translation>
+        <translation>der Flug bis jetzt</translation>
     </message>
     <message>
         <source>id of the setup in the air</source>
-        <translation type="unfinished"></translation>
+        <translation>Kennung des Setups in der Luft</translation>
     </message>
     <message>
         <source>degrees between the heading and straight away from the station; from the track if left out</source>
-        <translation type="unfinished"></translation>
+        <translation>Grad zwischen dem Kurs und geradewegs von der Station weg; ohne Angabe aus dem Weg</translation>
     </message>
     <message>
         <source>Distanz: how far each radio setup carries, and how sure that is</source>
-        <translation type="unfinished"></translation>
+        <translation>Distanz: wie weit jedes Funk-Setup trägt, und wie sicher das ist</translation>
     </message>
     <message>
         <source>wrote %1</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 geschrieben</translation>
     </message>
     <message>
         <source>%1: %2 rows, farthest %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2 Zeilen, am weitesten %3</translation>
     </message>
     <message>
         <source>run %1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf %1: %2</translation>
     </message>
     <message>
         <source>run %1: its damaged log was replaced by this one</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf %1: sein beschädigtes Log wurde durch dieses ersetzt</translation>
     </message>
     <message>
         <source>Logs removed that no run uses: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernte Logs, die kein Lauf benutzt: %1</translation>
     </message>
     <message>
         <source>%1: %2 rows, %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2 Zeilen, %3</translation>
     </message>
     <message>
         <source>EIRP</source>
-        <translation type="unfinished"></translation>
+        <translation>EIRP</translation>
     </message>
     <message>
         <source>free-space loss</source>
-        <translation type="unfinished"></translation>
+        <translation>Freiraumdämpfung</translation>
     </message>
     <message>
         <source>path loss</source>
-        <translation type="unfinished"></translation>
+        <translation>Streckendämpfung</translation>
     </message>
     <message>
         <source>received</source>
-        <translation type="unfinished"></translation>
+        <translation>empfangen</translation>
     </message>
     <message>
         <source>first Fresnel zone</source>
-        <translation type="unfinished"></translation>
+        <translation>erste Fresnelzone</translation>
     </message>
     <message>
         <source>%1 at mid-path</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 in der Mitte</translation>
     </message>
     <message>
         <source>radio horizon</source>
-        <translation type="unfinished"></translation>
+        <translation>Funkhorizont</translation>
     </message>
     <message>
         <source>wrote %1 runs to %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Läufe nach %2 geschrieben</translation>
+    </message>
+    <message>
+        <source>what to speak; the system&apos;s language if left out</source>
+        <translation>welche Sprache gesprochen wird; ohne Angabe die des Systems</translation>
+    </message>
+    <message>
+        <source>metric or imperial, in texts</source>
+        <translation>metric oder imperial, in Texten</translation>
+    </message>
+    <message>
+        <source>mW or dBm, in texts</source>
+        <translation>mW oder dBm, in Texten</translation>
     </message>
 </context>
 <context>
@@ -275,2797 +283,2870 @@
     <message numerus="yes">
         <source>%n flights</source>
         <comment>as in: from 3 flights</comment>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Flug</numerusform>
+            <numerusform>%n Flügen</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n runs</source>
         <comment>as in: 2 of 3 runs</comment>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Lauf</numerusform>
+            <numerusform>%n Läufen</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n flights</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Flug</numerusform>
+            <numerusform>%n Flüge</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n more flights</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n weiterer Flug</numerusform>
+            <numerusform>%n weitere Flüge</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n more pairs of flights</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n weiteres Flugpaar</numerusform>
+            <numerusform>%n weitere Flugpaare</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n more pairs</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n weiteres Paar</numerusform>
+            <numerusform>%n weitere Paare</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n times</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n-mal</numerusform>
+            <numerusform>%n-mal</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n more times</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>noch %n-mal</numerusform>
+            <numerusform>noch %n-mal</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n runs</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Lauf</numerusform>
+            <numerusform>%n Läufe</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n logs</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Log</numerusform>
+            <numerusform>%n Logs</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n setups</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Setup</numerusform>
+            <numerusform>%n Setups</numerusform>
         </translation>
-    </message>
-</context>
-<context>
-    <name>distanz::app::CompareLanes</name>
-    <message>
-        <source>Signal</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>dBm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What the place gives or takes, whatever is flown</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>dB</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Link quality</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Bitrate</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Mbit/s</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Dropouts: strokes where the link was below the rule</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Residuals: what neither flight nor place explains</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Place profile</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Dropouts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Residuals</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Analysing ...</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>No run yet: bring logs in at Runs, and they are overlaid here by distance</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>critical level %1: below it the rule fails</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>rule %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no signal to tell places apart by</source>
-        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>distanz::app::CompareStage</name>
     <message>
         <source>thin: runs   thick: estimate, 95 % band   dot: a flight&apos;s level where it turned</source>
-        <translation type="unfinished"></translation>
+        <translation>dünn: Läufe   dick: Schätzung, 95-%-Band   Punkt: Pegel eines Flugs an der Wende</translation>
     </message>
     <message>
         <source>Lanes</source>
-        <translation type="unfinished"></translation>
+        <translation>Spuren</translation>
     </message>
     <message>
         <source>Choose which lanes are drawn</source>
-        <translation type="unfinished"></translation>
+        <translation>Wählen, welche Spuren gezeichnet werden</translation>
     </message>
     <message>
         <source>Legs</source>
-        <translation type="unfinished"></translation>
+        <translation>Wege</translation>
     </message>
     <message>
         <source>Which way of each flight counts; or make the way a setup of its own</source>
-        <translation type="unfinished"></translation>
+        <translation>Welcher Weg jedes Flugs zählt; oder den Weg zum eigenen Setup machen</translation>
     </message>
     <message>
         <source>Count both ways of every flight</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide Wege jedes Flugs zählen</translation>
     </message>
     <message>
         <source>Count the ways out only</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur die Hinwege zählen</translation>
     </message>
     <message>
         <source>Count the ways back only</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur die Rückwege zählen</translation>
     </message>
     <message>
         <source>Compare the two ways of %1 as setups</source>
-        <translation type="unfinished"></translation>
+        <translation>Die beiden Wege von %1 als Setups vergleichen</translation>
     </message>
     <message>
         <source>%1, way out</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, Hinweg</translation>
     </message>
     <message>
         <source>%1, way back</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, Rückweg</translation>
     </message>
     <message>
         <source>Run %1: %2%3 dB about the mean of %4</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf %1: %2%3 dB um den Mittelwert von %4</translation>
     </message>
     <message>
         <source>Show it in Runs</source>
-        <translation type="unfinished"></translation>
+        <translation>In Läufe zeigen</translation>
     </message>
     <message>
         <source>Void it ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Streichen ...</translation>
     </message>
     <message>
         <source>%1 link</source>
-        <translation type="unfinished"></translation>
+        <translation>Strecke %1</translation>
+    </message>
+    <message>
+        <source>Analysing ...</source>
+        <translation>Wird ausgewertet ...</translation>
+    </message>
+    <message>
+        <source>No run yet: bring logs in at Runs, and they are overlaid here by distance</source>
+        <translation>Noch kein Lauf: Logs unter Läufe einlesen, hier werden sie nach Entfernung übereinandergelegt</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::FindingsColumn</name>
     <message>
         <source>Void run %1 ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf %1 streichen ...</translation>
     </message>
     <message>
         <source>Why: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Warum: %1</translation>
     </message>
     <message>
         <source>Close</source>
-        <translation type="unfinished"></translation>
+        <translation>Schließen</translation>
     </message>
     <message>
         <source>Why?</source>
-        <translation type="unfinished"></translation>
+        <translation>Warum?</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::ImportDialog</name>
     <message>
         <source>log</source>
-        <translation type="unfinished"></translation>
+        <translation>Log</translation>
     </message>
     <message>
         <source>setup flown</source>
-        <translation type="unfinished"></translation>
+        <translation>geflogenes Setup</translation>
     </message>
     <message>
         <source>why it ended</source>
-        <translation type="unfinished"></translation>
+        <translation>warum beendet</translation>
     </message>
     <message>
         <source>notes</source>
-        <translation type="unfinished"></translation>
+        <translation>Notizen</translation>
     </message>
     <message>
         <source>what it is</source>
-        <translation type="unfinished"></translation>
+        <translation>was es ist</translation>
     </message>
     <message>
         <source>column of the log</source>
-        <translation type="unfinished"></translation>
+        <translation>Spalte des Logs</translation>
     </message>
     <message>
         <source>unit</source>
-        <translation type="unfinished"></translation>
+        <translation>Einheit</translation>
     </message>
     <message>
         <source>first values</source>
-        <translation type="unfinished"></translation>
+        <translation>erste Werte</translation>
     </message>
     <message>
         <source>Import</source>
-        <translation type="unfinished"></translation>
+        <translation>Einlesen</translation>
     </message>
     <message>
         <source>Cancel</source>
-        <translation type="unfinished"></translation>
+        <translation>Abbrechen</translation>
     </message>
     <message>
         <source>Bring logs in</source>
-        <translation type="unfinished"></translation>
+        <translation>Logs einlesen</translation>
     </message>
     <message>
         <source>%1. Nothing was imported.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1. Nichts wurde eingelesen.</translation>
     </message>
     <message>
         <source>wind, weather, battery, anything odd</source>
-        <translation type="unfinished"></translation>
+        <translation>Wind, Wetter, Akku, alles Auffällige</translation>
     </message>
     <message>
         <source>Describe the setup that was flown in Kit first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Erst das geflogene Setup unter Ausrüstung beschreiben.</translation>
     </message>
     <message>
         <source>Columns of %1, as they were recognised: correct what is wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>Spalten von %1, wie sie erkannt wurden: berichtigen, was falsch ist</translation>
     </message>
     <message>
         <source>–  not in this log</source>
-        <translation type="unfinished"></translation>
+        <translation>–  nicht in diesem Log</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::Importer</name>
     <message>
         <source>The damaged log of run %1 was replaced by this one</source>
-        <translation type="unfinished"></translation>
+        <translation>Das beschädigte Log von Lauf %1 wurde durch dieses ersetzt</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::KitStage</name>
     <message>
         <source>Links, and when each still counts as usable</source>
-        <translation type="unfinished"></translation>
+        <translation>Strecken, und wann jede noch als brauchbar gilt</translation>
     </message>
     <message>
         <source>Add control link</source>
-        <translation type="unfinished"></translation>
+        <translation>Steuerstrecke hinzufügen</translation>
     </message>
     <message>
         <source>Add video link</source>
-        <translation type="unfinished"></translation>
+        <translation>Videostrecke hinzufügen</translation>
     </message>
     <message>
         <source>Setups to compare: change one thing, hold the rest</source>
-        <translation type="unfinished"></translation>
+        <translation>Setups zum Vergleich: eines ändern, den Rest festhalten</translation>
     </message>
     <message>
         <source>Add setup</source>
-        <translation type="unfinished"></translation>
+        <translation>Setup hinzufügen</translation>
     </message>
     <message>
         <source>%1 more setups are not shown here; compare fewer at a time</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 weitere Setups werden hier nicht gezeigt; weniger auf einmal vergleichen</translation>
     </message>
     <message>
         <source>Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nichts zu vergleichen. Für jede Antenne, Montage oder Leistung, die ausprobiert werden soll, ein Setup hinzufügen.</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::LanePlot</name>
     <message>
-        <source>%1, %2</source>
-        <translation type="unfinished"></translation>
+        <source>Distanz</source>
+        <translation>Distanz</translation>
     </message>
     <message>
-        <source>Distanz</source>
-        <translation type="unfinished"></translation>
+        <source>%1: %2 %3 at %4</source>
+        <translation>%1: %2 %3 bei %4</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::LegCutter</name>
     <message>
         <source>Legs of the run: way out, turn, way back</source>
-        <translation type="unfinished"></translation>
+        <translation>Wege des Laufs: Hinweg, Wende, Rückweg</translation>
     </message>
     <message>
         <source>Drag the edges of the turn. With the keyboard: left and right move its begin, with Shift its end.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Ränder der Wende ziehen. Mit der Tastatur: links und rechts bewegen ihren Anfang, mit Umschalt ihr Ende.</translation>
     </message>
     <message>
         <source>Choose a run above to see how it is cut into way out, turn and way back</source>
-        <translation type="unfinished"></translation>
+        <translation>Oben einen Lauf wählen, um zu sehen, wie er in Hinweg, Wende und Rückweg geteilt ist</translation>
     </message>
     <message>
         <source>way out</source>
-        <translation type="unfinished"></translation>
+        <translation>Hinweg</translation>
     </message>
     <message>
         <source>way back</source>
-        <translation type="unfinished"></translation>
+        <translation>Rückweg</translation>
     </message>
     <message>
         <source>turn</source>
-        <translation type="unfinished"></translation>
+        <translation>Wende</translation>
     </message>
     <message>
         <source>%1 s</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 s</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::LinkCard</name>
     <message>
         <source>%1 link</source>
-        <translation type="unfinished"></translation>
+        <translation>Strecke %1</translation>
     </message>
     <message>
         <source>aircraft to ground</source>
-        <translation type="unfinished"></translation>
+        <translation>Fluggerät zum Boden</translation>
     </message>
     <message>
         <source>ground to aircraft</source>
-        <translation type="unfinished"></translation>
+        <translation>Boden zum Fluggerät</translation>
     </message>
     <message>
         <source>Frequency</source>
-        <translation type="unfinished"></translation>
+        <translation>Frequenz</translation>
     </message>
     <message>
         <source>5.8 GHz</source>
-        <translation type="unfinished"></translation>
+        <translation>5,8 GHz</translation>
     </message>
     <message>
         <source>Sensitivity</source>
-        <translation type="unfinished"></translation>
+        <translation>Empfindlichkeit</translation>
     </message>
     <message>
         <source>-108 dBm</source>
-        <translation type="unfinished"></translation>
+        <translation>-108 dBm</translation>
     </message>
     <message>
         <source>Usable above it by</source>
-        <translation type="unfinished"></translation>
+        <translation>Brauchbar darüber um</translation>
     </message>
     <message>
         <source>0 dB</source>
-        <translation type="unfinished"></translation>
+        <translation>0 dB</translation>
     </message>
     <message>
         <source>Least link quality</source>
-        <translation type="unfinished"></translation>
+        <translation>Mindest-Linkqualität</translation>
     </message>
     <message>
         <source>70 %</source>
-        <translation type="unfinished"></translation>
+        <translation>70 %</translation>
     </message>
     <message>
         <source>Least bitrate</source>
-        <translation type="unfinished"></translation>
+        <translation>Mindest-Bitrate</translation>
     </message>
     <message>
         <source>8 Mbit/s</source>
-        <translation type="unfinished"></translation>
+        <translation>8 Mbit/s</translation>
     </message>
     <message>
         <source>Sensitivity per packet rate or mode, where it changes</source>
-        <translation type="unfinished"></translation>
+        <translation>Empfindlichkeit je Paketrate oder Modus, wo sie sich ändert</translation>
     </message>
     <message>
         <source>Remove</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernen</translation>
     </message>
     <message>
         <source>Remove the %1 link</source>
-        <translation type="unfinished"></translation>
+        <translation>Strecke %1 entfernen</translation>
     </message>
     <message>
         <source>Sensitivity per packet rate or mode</source>
-        <translation type="unfinished"></translation>
+        <translation>Empfindlichkeit je Paketrate oder Modus</translation>
     </message>
     <message>
         <source>50 Hz: -112 dBm; 150 Hz: -107 dBm</source>
-        <translation type="unfinished"></translation>
+        <translation>50 Hz: -112 dBm; 150 Hz: -107 dBm</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::MainWindow</name>
     <message>
         <source>&amp;File</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Datei</translation>
     </message>
     <message>
         <source>&amp;New campaign ...</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Neue Kampagne ...</translation>
     </message>
     <message>
         <source>&amp;Open ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Ö&amp;ffnen ...</translation>
     </message>
     <message>
         <source>Open the &amp;demo</source>
-        <translation type="unfinished"></translation>
+        <translation>Die &amp;Demo öffnen</translation>
     </message>
     <message>
         <source>Bring &amp;logs in ...</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Logs einlesen ...</translation>
     </message>
     <message>
         <source>Open an interchange &amp;folder ...</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Austauschordner öffnen ...</translation>
     </message>
     <message>
         <source>Save a &amp;copy as ...</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Kopie speichern unter ...</translation>
     </message>
     <message>
         <source>&amp;Export as interchange folder ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Als Austauschordner &amp;exportieren ...</translation>
     </message>
     <message>
         <source>Save view as &amp;PNG ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Ansicht als &amp;PNG speichern ...</translation>
     </message>
     <message>
         <source>Save view as &amp;SVG ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Ansicht als &amp;SVG speichern ...</translation>
     </message>
     <message>
         <source>Save view&apos;s data as &amp;CSV ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Daten der Ansicht als &amp;CSV speichern ...</translation>
     </message>
     <message>
         <source>Close campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>Kampagne schließen</translation>
     </message>
     <message>
         <source>&amp;Quit</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Beenden</translation>
     </message>
     <message>
         <source>&amp;Edit</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Bearbeiten</translation>
     </message>
     <message>
         <source>Undo</source>
-        <translation type="unfinished"></translation>
+        <translation>Rückgängig</translation>
     </message>
     <message>
         <source>Redo</source>
-        <translation type="unfinished"></translation>
+        <translation>Wiederholen</translation>
     </message>
     <message>
         <source>&amp;View</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Kit</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Plan</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Runs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Compare</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Ansicht</translation>
     </message>
     <message>
         <source>Light or dark</source>
-        <translation type="unfinished"></translation>
+        <translation>Hell oder dunkel</translation>
     </message>
     <message>
         <source>&amp;Help</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Hilfe</translation>
     </message>
     <message>
         <source>&amp;How Distanz decides</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Wie Distanz entscheidet</translation>
     </message>
     <message>
         <source>&amp;About Distanz</source>
-        <translation type="unfinished"></translation>
+        <translation>Ü&amp;ber Distanz</translation>
     </message>
     <message>
         <source>Distanz</source>
-        <translation type="unfinished"></translation>
+        <translation>Distanz</translation>
     </message>
     <message>
         <source>%1 is there already, from an earlier time that this folder was opened; the folder may have changed since. Open that file, or move it away and open the folder again.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 gibt es schon, von einem früheren Öffnen dieses Ordners; der Ordner kann sich seitdem geändert haben. Diese Datei öffnen, oder sie beiseitelegen und den Ordner erneut öffnen.</translation>
     </message>
     <message>
         <source>Open the file</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Datei öffnen</translation>
     </message>
     <message>
         <source>Another campaign is being opened; try again when that is done.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine andere Kampagne wird gerade geöffnet; danach erneut versuchen.</translation>
     </message>
     <message>
         <source>Save a copy as ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Kopie speichern unter ...</translation>
     </message>
     <message>
         <source>Not on disk yet: the campaign file is busy. It is kept as soon as the file is free.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nicht auf der Platte: die Kampagnendatei ist belegt. Gespeichert wird, sobald sie frei ist.</translation>
     </message>
     <message>
         <source>%1 is the campaign that is open; choose another name.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ist die geöffnete Kampagne; einen anderen Namen wählen.</translation>
     </message>
     <message>
         <source>New campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>Neue Kampagne</translation>
     </message>
     <message>
         <source>campaign.distanz</source>
-        <translation type="unfinished"></translation>
+        <translation>kampagne.distanz</translation>
     </message>
     <message>
         <source>Distanz campaigns (*.distanz)</source>
-        <translation type="unfinished"></translation>
+        <translation>Distanz-Kampagnen (*.distanz)</translation>
     </message>
     <message>
         <source>Open a campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>Kampagne öffnen</translation>
     </message>
     <message>
         <source>Bring logs in</source>
-        <translation type="unfinished"></translation>
+        <translation>Logs einlesen</translation>
     </message>
     <message>
         <source>Logs (%1);;All files (*)</source>
-        <translation type="unfinished"></translation>
+        <translation>Logs (%1);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>Open an interchange folder</source>
-        <translation type="unfinished"></translation>
+        <translation>Austauschordner öffnen</translation>
     </message>
     <message>
         <source>Export as interchange folder</source>
-        <translation type="unfinished"></translation>
+        <translation>Als Austauschordner exportieren</translation>
     </message>
     <message>
         <source>Save a copy of the campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>Kopie der Kampagne speichern</translation>
     </message>
     <message>
         <source> copy.distanz</source>
-        <translation type="unfinished"></translation>
+        <translation> Kopie.distanz</translation>
     </message>
     <message>
         <source>A copy was saved as %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Kopie wurde als %1 gespeichert.</translation>
     </message>
     <message>
         <source>A copy was saved as %1, but the logs of these runs could not be read: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Kopie wurde als %1 gespeichert, aber die Logs dieser Läufe waren nicht lesbar: %2</translation>
     </message>
     <message>
         <source>Save view</source>
-        <translation type="unfinished"></translation>
+        <translation>Ansicht speichern</translation>
     </message>
     <message>
         <source>%1: cannot be written; choose another folder</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: kann nicht geschrieben werden; einen anderen Ordner wählen</translation>
     </message>
     <message>
         <source>PNG pictures (*.png)</source>
-        <translation type="unfinished"></translation>
+        <translation>PNG-Bilder (*.png)</translation>
     </message>
     <message>
         <source>SVG drawings (*.svg)</source>
-        <translation type="unfinished"></translation>
+        <translation>SVG-Zeichnungen (*.svg)</translation>
     </message>
     <message>
         <source>CSV tables (*.csv)</source>
-        <translation type="unfinished"></translation>
+        <translation>CSV-Tabellen (*.csv)</translation>
     </message>
     <message>
         <source>How Distanz decides</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie Distanz entscheidet</translation>
     </message>
     <message>
         <source>About Distanz</source>
-        <translation type="unfinished"></translation>
+        <translation>Über Distanz</translation>
     </message>
     <message>
         <source>&lt;b&gt;Distanz %1&lt;/b&gt;&lt;p&gt;How far each radio setup carries, which is better, and how sure that is.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;b&gt;Distanz %1&lt;/b&gt;&lt;p&gt;Wie weit jedes Funk-Setup trägt, welches besser ist, und wie sicher das ist.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>Undo: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Rückgängig: %1</translation>
     </message>
     <message>
         <source>Redo: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Wiederholen: %1</translation>
     </message>
     <message>
         <source>%1 – Distanz</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 – Distanz</translation>
     </message>
     <message>
         <source>Dismiss</source>
-        <translation type="unfinished"></translation>
+        <translation>Schließen</translation>
     </message>
     <message>
         <source>Open or make a campaign first; then drop the logs on it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Erst eine Kampagne öffnen oder anlegen; dann die Logs darauf ziehen.</translation>
+    </message>
+    <message>
+        <source>PDF documents (*.pdf)</source>
+        <translation>PDF-Dokumente (*.pdf)</translation>
+    </message>
+    <message>
+        <source>Save view as P&amp;DF ...</source>
+        <translation>Ansicht als P&amp;DF speichern ...</translation>
+    </message>
+    <message>
+        <source>&amp;Units</source>
+        <translation>&amp;Einheiten</translation>
+    </message>
+    <message>
+        <source>Metres and kilometres</source>
+        <translation>Meter und Kilometer</translation>
+    </message>
+    <message>
+        <source>Feet and miles</source>
+        <translation>Fuß und Meilen</translation>
+    </message>
+    <message>
+        <source>&amp;Power</source>
+        <translation>&amp;Leistung</translation>
+    </message>
+    <message>
+        <source>mW</source>
+        <translation>mW</translation>
+    </message>
+    <message>
+        <source>dBm</source>
+        <translation>dBm</translation>
+    </message>
+    <message>
+        <source>The system&apos;s</source>
+        <translation>Die des Systems</translation>
+    </message>
+    <message>
+        <source>&amp;Language</source>
+        <translation>&amp;Sprache</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::PathForm</name>
     <message>
         <source>Station latitude</source>
-        <translation type="unfinished"></translation>
+        <translation>Breite der Station</translation>
     </message>
     <message>
         <source>Station longitude</source>
-        <translation type="unfinished"></translation>
+        <translation>Länge der Station</translation>
     </message>
     <message>
         <source>Antenna above ground</source>
-        <translation type="unfinished"></translation>
+        <translation>Antenne über Grund</translation>
     </message>
     <message>
         <source>Flight height</source>
-        <translation type="unfinished"></translation>
+        <translation>Flughöhe</translation>
     </message>
     <message>
         <source>A post every</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Pfosten alle</translation>
     </message>
     <message>
         <source>Far post latitude</source>
-        <translation type="unfinished"></translation>
+        <translation>Breite des Endpfostens</translation>
     </message>
     <message>
         <source>Far post longitude</source>
-        <translation type="unfinished"></translation>
+        <translation>Länge des Endpfostens</translation>
     </message>
     <message>
         <source>or: distance to it</source>
-        <translation type="unfinished"></translation>
+        <translation>oder: Entfernung dorthin</translation>
     </message>
     <message>
         <source>and bearing</source>
-        <translation type="unfinished"></translation>
+        <translation>und Richtung</translation>
     </message>
     <message>
         <source>Path-loss exponent</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausbreitungsexponent</translation>
     </message>
     <message>
         <source>station first</source>
-        <translation type="unfinished"></translation>
+        <translation>erst die Station</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::PathView</name>
     <message>
         <source>The path from above</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Weg von oben</translation>
     </message>
     <message>
         <source>No path yet: enter the far post, or its distance and bearing</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch kein Weg: den Endpfosten eingeben, oder seine Entfernung und Richtung</translation>
     </message>
     <message>
         <source>No path yet: enter where the station is</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch kein Weg: eingeben, wo die Station ist</translation>
     </message>
     <message>
         <source>station</source>
-        <translation type="unfinished"></translation>
+        <translation>Station</translation>
     </message>
     <message>
         <source>far post</source>
-        <translation type="unfinished"></translation>
+        <translation>Endpfosten</translation>
     </message>
     <message>
         <source>from above; outward bearing %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>distanz::app::PlanStage</name>
-    <message>
-        <source>Predicted signal</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>dBm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Clearance over flat ground with earth bulge: ray and first Fresnel zone</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>m</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Enter transmit power and antenna gains in Kit to see a prediction</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 link: critical level %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Set the far post to see the clearance</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Set the station and the far post to see the clearance</source>
-        <translation type="unfinished"></translation>
+        <translation>von oben; Richtung hinaus %1</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::RangeRule</name>
     <message>
         <source>Range rule</source>
-        <translation type="unfinished"></translation>
+        <translation>Reichweitenlineal</translation>
     </message>
     <message>
         <source>The path as a ruler, with a bar per setup. Left and right arrows pick a distance.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Weg als Lineal, mit einem Balken je Setup. Pfeiltasten links und rechts wählen eine Entfernung.</translation>
     </message>
     <message>
         <source>Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading over its 95 % interval. Diamond: typical, with its 95 % interval.</source>
-        <translation type="unfinished"></translation>
+        <translation>Klicken wählt überall eine Entfernung. Hohl: vorhergesagt. Schraffiert: geflogen. Voll: verlässlich, auslaufend über das 95-%-Intervall. Raute: typisch, mit 95-%-Intervall.</translation>
     </message>
     <message>
         <source>dependable, 95 % interval</source>
-        <translation type="unfinished"></translation>
+        <translation>verlässlich, 95 %-Intervall</translation>
     </message>
     <message>
         <source>typical, 95 % interval</source>
-        <translation type="unfinished"></translation>
+        <translation>typisch, 95 %-Intervall</translation>
     </message>
     <message>
         <source>Each setup gets a bar here once it is described in Kit</source>
-        <translation type="unfinished"></translation>
+        <translation>Jedes Setup bekommt hier einen Balken, sobald es unter Ausrüstung beschrieben ist</translation>
     </message>
     <message>
         <source>station</source>
-        <translation type="unfinished"></translation>
+        <translation>Station</translation>
     </message>
     <message>
         <source>not flown yet</source>
-        <translation type="unfinished"></translation>
+        <translation>noch nicht geflogen</translation>
     </message>
     <message>
         <source>not known yet</source>
-        <translation type="unfinished"></translation>
+        <translation>noch nicht bekannt</translation>
     </message>
     <message>
         <source>at least %1</source>
-        <translation type="unfinished"></translation>
+        <translation>mindestens %1</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::ReadoutStrip</name>
     <message>
         <source>Readings at the picked distance</source>
-        <translation type="unfinished"></translation>
+        <translation>Ablesungen bei der gewählten Entfernung</translation>
     </message>
     <message>
         <source>Click a distance, here or on the rule below, to read every setup off there</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Entfernung anklicken, hier oder unten am Lineal, um jedes Setup dort abzulesen</translation>
     </message>
     <message>
         <source>Mean of all runs at %1, within %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Mittel aller Läufe bei %1, auf %2 genau</translation>
     </message>
     <message>
         <source>not flown here</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>dBm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Mbit/s</source>
-        <translation type="unfinished"></translation>
+        <translation>hier nicht geflogen</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::RunTable</name>
     <message>
         <source>way out</source>
-        <translation type="unfinished"></translation>
+        <translation>Hinweg</translation>
     </message>
     <message>
         <source>way back</source>
-        <translation type="unfinished"></translation>
+        <translation>Rückweg</translation>
     </message>
     <message>
         <source>yes</source>
-        <translation type="unfinished"></translation>
+        <translation>ja</translation>
     </message>
     <message>
         <source>run</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf</translation>
     </message>
     <message>
         <source>setup</source>
-        <translation type="unfinished"></translation>
+        <translation>Setup</translation>
     </message>
     <message>
         <source>order</source>
-        <translation type="unfinished"></translation>
+        <translation>Folge</translation>
     </message>
     <message>
         <source>flight</source>
-        <translation type="unfinished"></translation>
+        <translation>Flug</translation>
     </message>
     <message>
         <source>why it ended</source>
-        <translation type="unfinished"></translation>
+        <translation>warum beendet</translation>
     </message>
     <message>
         <source>reduced by</source>
-        <translation type="unfinished"></translation>
+        <translation>verringert um</translation>
     </message>
     <message>
         <source>farthest</source>
-        <translation type="unfinished"></translation>
+        <translation>am weitesten</translation>
     </message>
     <message>
         <source>dropouts</source>
-        <translation type="unfinished"></translation>
+        <translation>Aussetzer</translation>
     </message>
     <message>
         <source>lost at</source>
-        <translation type="unfinished"></translation>
+        <translation>verloren bei</translation>
     </message>
     <message>
         <source>regained at</source>
-        <translation type="unfinished"></translation>
+        <translation>wieder da bei</translation>
     </message>
     <message>
         <source>gap</source>
-        <translation type="unfinished"></translation>
+        <translation>Lücke</translation>
     </message>
     <message>
         <source>counts</source>
-        <translation type="unfinished"></translation>
+        <translation>zählt</translation>
     </message>
     <message>
         <source>notes</source>
-        <translation type="unfinished"></translation>
+        <translation>Notizen</translation>
     </message>
     <message>
         <source>The order must be a whole number from 1: the place of this run in the session.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Folge muss eine ganze Zahl ab 1 sein: der Platz dieses Laufs in der Sitzung.</translation>
     </message>
     <message>
         <source>Reduced by: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Verringert um: %1</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::RunsStage</name>
     <message>
         <source>Void ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Streichen ...</translation>
     </message>
     <message>
         <source>Remove</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernen</translation>
     </message>
     <message>
         <source>Bring logs in ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Logs einlesen ...</translation>
     </message>
     <message>
         <source>or drop logs anywhere on the window</source>
-        <translation type="unfinished"></translation>
+        <translation>oder Logs irgendwo auf das Fenster ziehen</translation>
     </message>
     <message>
         <source>Keep the run but do not count it, with a reason; or count it again</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Lauf behalten, aber nicht zählen, mit einem Grund; oder wieder zählen</translation>
     </message>
     <message>
         <source>Count it again</source>
-        <translation type="unfinished"></translation>
+        <translation>Wieder zählen</translation>
     </message>
     <message>
         <source>Run %1: distance over time%2</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf %1: Entfernung über der Zeit%2</translation>
     </message>
     <message>
         <source>, turn moved by hand</source>
-        <translation type="unfinished"></translation>
+        <translation>, Wende von Hand verschoben</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::SetupCard</name>
     <message>
         <source>Name of this setup</source>
-        <translation type="unfinished"></translation>
+        <translation>Name dieses Setups</translation>
     </message>
     <message>
         <source>What differs from the others</source>
-        <translation type="unfinished"></translation>
+        <translation>Was es von den anderen unterscheidet</translation>
     </message>
     <message>
         <source>Remove</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernen</translation>
     </message>
     <message>
         <source>Remove setup %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Setup %1 entfernen</translation>
     </message>
     <message>
         <source>link</source>
-        <translation type="unfinished"></translation>
+        <translation>Strecke</translation>
     </message>
     <message>
         <source>transmit power</source>
-        <translation type="unfinished"></translation>
+        <translation>Sendeleistung</translation>
     </message>
     <message>
         <source>transmit antenna</source>
-        <translation type="unfinished"></translation>
+        <translation>Sendeantenne</translation>
     </message>
     <message>
         <source>cable loss there</source>
-        <translation type="unfinished"></translation>
+        <translation>Kabelverlust dort</translation>
     </message>
     <message>
         <source>receive antenna</source>
-        <translation type="unfinished"></translation>
+        <translation>Empfangsantenne</translation>
     </message>
     <message>
         <source>power control</source>
-        <translation type="unfinished"></translation>
+        <translation>Leistungsregelung</translation>
     </message>
     <message>
         <source>Transmit power</source>
-        <translation type="unfinished"></translation>
+        <translation>Sendeleistung</translation>
     </message>
     <message>
         <source>250 mW</source>
-        <translation type="unfinished"></translation>
+        <translation>250 mW</translation>
     </message>
     <message>
         <source>Transmit antenna gain</source>
-        <translation type="unfinished"></translation>
+        <translation>Gewinn der Sendeantenne</translation>
     </message>
     <message>
         <source>2 dBi</source>
-        <translation type="unfinished"></translation>
+        <translation>2 dBi</translation>
     </message>
     <message>
         <source>Transmit cable loss</source>
-        <translation type="unfinished"></translation>
+        <translation>Kabelverlust am Sender</translation>
     </message>
     <message>
         <source>0.5 dB</source>
-        <translation type="unfinished"></translation>
+        <translation>0,5 dB</translation>
     </message>
     <message>
         <source>Receive antenna gain</source>
-        <translation type="unfinished"></translation>
+        <translation>Gewinn der Empfangsantenne</translation>
     </message>
     <message>
         <source>8 dBi</source>
-        <translation type="unfinished"></translation>
+        <translation>8 dBi</translation>
     </message>
     <message>
         <source>Receive cable loss</source>
-        <translation type="unfinished"></translation>
+        <translation>Kabelverlust am Empfänger</translation>
     </message>
     <message>
         <source>automatic</source>
-        <translation type="unfinished"></translation>
+        <translation>automatisch</translation>
     </message>
     <message>
         <source>The transmitter chooses its power: without a power column in its log, a run cannot be compared</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Sender wählt seine Leistung selbst: ohne Leistungsspalte im Log ist ein Lauf nicht vergleichbar</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::StageInfo</name>
     <message>
         <source>Kit</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausrüstung</translation>
     </message>
     <message>
         <source>Plan</source>
-        <translation type="unfinished"></translation>
+        <translation>Plan</translation>
     </message>
     <message>
         <source>Runs</source>
-        <translation type="unfinished"></translation>
+        <translation>Läufe</translation>
     </message>
     <message>
         <source>Compare</source>
-        <translation type="unfinished"></translation>
+        <translation>Vergleich</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::StartView</name>
     <message>
         <source>How far does it carry?</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit trägt es?</translation>
     </message>
     <message>
         <source>Fly each setup over the same measured path, bring the logs in, and Distanz tells how far each one carries, which is better, and how sure that is.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jedes Setup über denselben gemessenen Weg fliegen, die Logs einlesen, und Distanz sagt, wie weit jedes trägt, welches besser ist, und wie sicher das ist.</translation>
     </message>
     <message>
         <source>New campaign ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Neue Kampagne ...</translation>
     </message>
     <message>
         <source>Open ...</source>
-        <translation type="unfinished"></translation>
+        <translation>Öffnen ...</translation>
     </message>
     <message>
         <source>Open the demo: Mirren canal</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Demo öffnen: Mirren-Kanal</translation>
     </message>
     <message>
         <source>The demo&apos;s flights are simulated with a fixed seed; people, places and gear are made up.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Flüge der Demo sind mit festem Startwert simuliert; Personen, Orte und Geräte sind erfunden.</translation>
     </message>
     <message>
         <source>Recent campaigns</source>
-        <translation type="unfinished"></translation>
+        <translation>Letzte Kampagnen</translation>
     </message>
     <message>
         <source>None yet. A campaign is one file; it is saved as you work.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch keine. Eine Kampagne ist eine Datei; sie wird bei der Arbeit gespeichert.</translation>
     </message>
 </context>
 <context>
     <name>distanz::app::Workspace</name>
     <message>
         <source>What matters here</source>
-        <translation type="unfinished"></translation>
+        <translation>Worauf es hier ankommt</translation>
+    </message>
+    <message>
+        <source>Analysing</source>
+        <translation>Wird ausgewertet</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>What matters</source>
+        <translation>Worauf es ankommt</translation>
     </message>
 </context>
 <context>
     <name>finding</name>
     <message>
         <source>{where}{what} is {value:short}; it must lie within {low:short} to {high:short}</source>
-        <translation type="unfinished"></translation>
+        <translation>{where}{what} ist {value:short}; es muss in {low:short} bis {high:short} liegen</translation>
     </message>
     <message>
         <source>{where}{what} is {value:short}; it must be a number</source>
-        <translation type="unfinished"></translation>
+        <translation>{where}{what} ist {value:short}; es muss eine Zahl sein</translation>
     </message>
     <message>
         <source>{where} names {kind} &quot;{id}&quot;, which is not in this campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>{where} nennt {kind} „{id}“, das es in dieser Kampagne nicht gibt</translation>
     </message>
     <message>
         <source>a {kind} has an id of over {most} bytes; shorten it</source>
-        <translation type="unfinished"></translation>
+        <translation>{kind}: eine Kennung hat über {most} Bytes; sie kürzen</translation>
     </message>
     <message>
         <source>a {kind} has no id; give it one</source>
-        <translation type="unfinished"></translation>
+        <translation>{kind}: eine Kennung fehlt; eine geben</translation>
     </message>
     <message>
         <source>{kind} &quot;{id}&quot; occurs twice; rename one</source>
-        <translation type="unfinished"></translation>
+        <translation>{kind} „{id}“ kommt zweimal vor; eines umbenennen</translation>
     </message>
     <message>
         <source>link &quot;{link}&quot;: mode {mode} occurs twice; give each mode one sensitivity</source>
-        <translation type="unfinished"></translation>
+        <translation>Strecke „{link}“: Modus {mode} kommt zweimal vor; jedem Modus eine Empfindlichkeit geben</translation>
     </message>
     <message>
         <source>link &quot;{link}&quot;: a link&apos;s id must not hold a dot; rename it</source>
-        <translation type="unfinished"></translation>
+        <translation>Strecke „{link}“: die Kennung einer Strecke darf keinen Punkt enthalten; sie umbenennen</translation>
     </message>
     <message>
         <source>run &quot;{run_id}&quot;: the turn must begin before it ends</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf „{run_id}“: die Wende muss beginnen, bevor sie endet</translation>
     </message>
     <message>
         <source>distance from station to far post is {length:.0}; it must lie within {low:.0} to {high:.0}</source>
-        <translation type="unfinished"></translation>
+        <translation>die Entfernung von der Station zum Endpfosten ist {length:.0}; sie muss in {low:.0} bis {high:.0} liegen</translation>
     </message>
     <message>
         <source>{count} {list} are more than the {most} a campaign may have</source>
-        <translation type="unfinished"></translation>
+        <translation>{count} {list} sind mehr als die {most}, die eine Kampagne haben darf</translation>
     </message>
     <message>
         <source>{count} points are more than the {most} a path may have</source>
-        <translation type="unfinished"></translation>
+        <translation>{count} Punkte sind mehr als die {most}, die ein Weg haben darf</translation>
     </message>
     <message>
         <source>{name} is {value:short}; it must lie within {low:short} to {high:short}</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} ist {value:short}; es muss in {low:short} bis {high:short} liegen</translation>
     </message>
     <message>
         <source>start_m must lie {least} or more before farthest_m</source>
-        <translation type="unfinished"></translation>
+        <translation>start_m muss {least} oder mehr vor farthest_m liegen</translation>
     </message>
     <message>
         <source>power steps must be given and above 0 mW</source>
-        <translation type="unfinished"></translation>
+        <translation>Leistungsstufen müssen gegeben und über 0 mW sein</translation>
     </message>
     <message>
         <source>the scenario has no level for setup &quot;{setup}&quot; on link &quot;{link}&quot;</source>
-        <translation type="unfinished"></translation>
+        <translation>das Szenario hat keinen Pegel für Setup „{setup}“ auf der Strecke „{link}“</translation>
     </message>
     <message>
         <source>a scenario has at most {most} flights</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Szenario hat höchstens {most} Flüge</translation>
     </message>
     <message>
         <source>the scenario has physics for link &quot;{link}&quot;, which the campaign does not have</source>
-        <translation type="unfinished"></translation>
+        <translation>das Szenario hat Physik für die Strecke „{link}“, die die Kampagne nicht hat</translation>
     </message>
     <message>
         <source>the flights make {samples:.3g} samples, more than {most:.3g}; sample more rarely, or fly less</source>
-        <translation type="unfinished"></translation>
+        <translation>die Flüge ergeben {samples:.3g} Werte, mehr als {most:.3g}; seltener messen, oder weniger fliegen</translation>
     </message>
     <message>
         <source>{better_name} is better than {worse}</source>
-        <translation type="unfinished"></translation>
+        <translation>{better_name} ist besser als {worse}</translation>
     </message>
     <message>
         <source>{a} and {b}: no practical difference</source>
-        <translation type="unfinished"></translation>
+        <translation>{a} und {b}: kein Unterschied, der zählt</translation>
     </message>
     <message>
         <source>Their ranges are within {threshold} of each other.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihre Reichweiten liegen höchstens {threshold} auseinander.</translation>
     </message>
     <message>
         <source>{a} or {b}: cannot tell yet</source>
-        <translation type="unfinished"></translation>
+        <translation>{a} oder {b}: noch nicht zu sagen</translation>
     </message>
     <message>
         <source>{a} or {b}: nothing to compare yet</source>
-        <translation type="unfinished"></translation>
+        <translation>{a} oder {b}: noch nichts zu vergleichen</translation>
     </message>
     <message>
         <source>The flights do not hold enough to compare them. Fly each setup over the same path, far enough for the signal to fall.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Flüge geben für einen Vergleich nicht genug her. Jedes Setup über denselben Weg fliegen, weit genug, dass das Signal fällt.</translation>
     </message>
     <message>
         <source>{pairs:pairs-more}</source>
-        <translation type="unfinished"></translation>
+        <translation>{pairs:pairs-more}</translation>
     </message>
     <message>
         <source>They are in the data of this view (CSV) and in the command line&apos;s answer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie stehen in den Daten dieser Ansicht (CSV) und in der Antwort der Befehlszeile.</translation>
     </message>
     <message>
         <source>Each was flown once, so nothing can be said about repeatability.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jedes wurde einmal geflogen, über die Wiederholbarkeit lässt sich daher nichts sagen.</translation>
     </message>
     <message>
         <source>{name} is {chance:likely} the longer one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dass {name} weiter trägt, ist {chance:likely} der Fall.</translation>
     </message>
     <message>
         <source>Its range is {ratio:.2} times as long (95 %: {ratio.low:.2} to {ratio.high:.2}), {delta:.1} stronger (95 %: {delta.low:#.1} to {delta.high:#.1}){paired}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Seine Reichweite ist {ratio:.2}-mal so lang (95 %: {ratio.low:.2} bis {ratio.high:.2}), {delta:.1} stärker (95 %: {delta.low:#.1} bis {delta.high:#.1}){paired}.</translation>
     </message>
     <message>
         <source>Its range is {ratio:.2} times as long (95 %: {ratio.low:.2} to {ratio.high:.2}){paired}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Seine Reichweite ist {ratio:.2}-mal so lang (95 %: {ratio.low:.2} bis {ratio.high:.2}){paired}.</translation>
     </message>
     <message>
         <source>It is {delta:.1} stronger (95 %: {delta.low:#.1} to {delta.high:#.1}){paired}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist {delta:.1} stärker (95 %: {delta.low:#.1} bis {delta.high:#.1}){paired}.</translation>
     </message>
     <message>
         <source>, from {flights:flights-from} with both aboard</source>
-        <translation type="unfinished"></translation>
+        <translation>, aus {flights:flights-from} mit beiden an Bord</translation>
     </message>
     <message>
         <source>It is {chance:likely} more than {threshold} longer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Um mehr als {threshold} länger ist es {chance:likely}.</translation>
     </message>
     <message>
         <source>Taken together with the other pairs, this one is not quite certain.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit den anderen Paaren zusammengenommen ist dieses nicht ganz sicher.</translation>
     </message>
     <message>
         <source>{setup} is then limited by its {link} link, at {distance}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dann begrenzt {setup} seine Strecke {link}, bei {distance}.</translation>
     </message>
     <message>
         <source>More than {most} further pairs of flights would be needed: the difference, if any, is too small to settle by flying.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es brauchte über {most} weitere Flugpaare: der Unterschied, falls es einen gibt, ist zu klein, um ihn zu erfliegen.</translation>
     </message>
     <message>
         <source>About {flights:flights-more} with both aboard should tell.</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwa {flights:flights-more} mit beiden an Bord sollten es zeigen.</translation>
     </message>
     <message>
         <source>About {pairs:flight-pairs-more} should tell.</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwa {pairs:flight-pairs-more} sollten es zeigen.</translation>
     </message>
     <message>
         <source>On the {link} link: {a} {a_flights:flights}, {b} {b_flights:flights}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf der Strecke {link}: {a} {a_flights:flights}, {b} {b_flights:flights}.</translation>
     </message>
     <message>
         <source>Both listened in the same {flights:flights-from}: day and place cancel, so only these count.</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide hörten in denselben {flights:flights-from} zu: Tag und Ort heben sich auf, daher zählen nur diese.</translation>
     </message>
     <message>
         <source>Compared place by place over the path both flew, so hills and holes cancel.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ort für Ort über den Weg verglichen, den beide flogen, so heben sich Hügel und Löcher auf.</translation>
     </message>
     <message>
         <source>They share no stretch of path: only their ranges are compared.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie haben kein Wegstück gemeinsam: nur ihre Reichweiten werden verglichen.</translation>
     </message>
     <message>
         <source>Flights of one setup differ by {sd:.1} (sd).</source>
-        <translation type="unfinished"></translation>
+        <translation>Flüge eines Setups unterscheiden sich um {sd:.1} (Standardabweichung).</translation>
     </message>
     <message>
         <source>Flights of one setup differ by {sd:.1} (sd), assumed: each was flown once.</source>
-        <translation type="unfinished"></translation>
+        <translation>Flüge eines Setups unterscheiden sich um {sd:.1} (Standardabweichung), angenommen: jedes wurde einmal geflogen.</translation>
     </message>
     <message>
         <source>The signal falls by {slope:.0} per factor 10 of distance (exponent {exponent:.2}, {exponent.low:.2} to {exponent.high:.2}), so {delta:.1} is {gain:.0} of range.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Signal fällt um {slope:.0} je Faktor 10 der Entfernung (Exponent {exponent:.2}, {exponent.low:.2} bis {exponent.high:.2}), also sind {delta:.1} {gain:.0} Reichweite.</translation>
     </message>
     <message>
         <source>Chance that {setup} carries further: {chance:chance}; by over {threshold}: {chance_more:chance}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Chance, dass {setup} weiter trägt: {chance:chance}; um über {threshold}: {chance_more:chance}.</translation>
     </message>
     <message>
         <source>{setup}: not flown yet</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup}: noch nicht geflogen</translation>
     </message>
     <message>
         <source>Fly {name} over the path to learn its range.</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} über den Weg fliegen, um seine Reichweite zu erfahren.</translation>
     </message>
     <message>
         <source>{setup}: dependable to {told}</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup}: verlässlich bis {told}</translation>
     </message>
     <message>
         <source>Typical range {typical}; dependable {dependable}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Typische Reichweite {typical}; verlässlich {dependable}.</translation>
     </message>
     <message>
         <source>{setup}: dependable to at least {told}</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup}: verlässlich bis mindestens {told}</translation>
     </message>
     <message>
         <source>{setup}: dependable range not known</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup}: verlässliche Reichweite nicht bekannt</translation>
     </message>
     <message>
         <source>{range} (95 %: {range.span})</source>
-        <translation type="unfinished"></translation>
+        <translation>{range} (95 %: {range.span})</translation>
     </message>
     <message>
         <source>{range} (95 %: {range.span}; beyond what was flown)</source>
-        <translation type="unfinished"></translation>
+        <translation>{range} (95 %: {range.span}; weiter als geflogen wurde)</translation>
     </message>
     <message>
         <source>at least {range}</source>
-        <translation type="unfinished"></translation>
+        <translation>mindestens {range}</translation>
     </message>
     <message>
         <source>at least {range} ({sure:.0} sure)</source>
-        <translation type="unfinished"></translation>
+        <translation>mindestens {range} (zu {sure:.0} sicher)</translation>
     </message>
     <message>
         <source>not known</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht bekannt</translation>
     </message>
     <message>
         <source>The {link} link limits it: {part} fails first, at {level:.0}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Strecke {link} begrenzt es: {part} versagt zuerst, bei {level:.0}.</translation>
     </message>
     <message>
         <source>The {link} link was looked at.</source>
-        <translation type="unfinished"></translation>
+        <translation>Betrachtet wurde die Strecke {link}.</translation>
     </message>
     <message>
         <source>The {link} link would carry {factor:.2} times as far (95 %: {factor.low:.2} to {factor.high:.2}).</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Strecke {link} trüge {factor:.2}-mal so weit (95 %: {factor.low:.2} bis {factor.high:.2}).</translation>
     </message>
     <message>
         <source>Which of the two limits is not certain.</source>
-        <translation type="unfinished"></translation>
+        <translation>Welche der beiden begrenzt, ist nicht sicher.</translation>
     </message>
     <message>
         <source>The {link} link carries farther than was flown.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Strecke {link} trägt weiter, als geflogen wurde.</translation>
     </message>
     <message>
         <source>How far its {link} link carries is not known.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit die Strecke {link} trägt, ist nicht bekannt.</translation>
     </message>
     <message>
         <source>On the {link} link, from {flights:flights-from}; farthest {farthest}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf der Strecke {link}, aus {flights:flights-from}; am weitesten {farthest}.</translation>
     </message>
     <message>
         <source>The {part} rule fails at {level:.1} (sd {sd:.1}, seen in flight).</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Regel für {part} versagt bei {level:.1} (Standardabweichung {sd:.1}, im Flug gesehen).</translation>
     </message>
     <message>
         <source>The {part} rule fails at {level:.1} (from the kit).</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Regel für {part} versagt bei {level:.1} (aus der Ausrüstung).</translation>
     </message>
     <message>
         <source>After {first} the next to fail would be {second}, {later:.1} later.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst versagt {first}, dann {second}, {later:.1} später.</translation>
     </message>
     <message>
         <source>The signal falls by {slope:.0} per factor 10 of distance (exponent {exponent:.2}, {exponent.low:.2} to {exponent.high:.2}).</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Signal fällt um {slope:.0} je Faktor 10 der Entfernung (Exponent {exponent:.2}, {exponent.low:.2} bis {exponent.high:.2}).</translation>
     </message>
     <message>
         <source>A new flight over another {stretch} stretch differs by {sd:.1} (sd), {flight_sd:.1} of it from flight to flight: {share:.0} of them still hold at the dependable range, half at the typical one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein neuer Flug über ein anderes Stück von {stretch} weicht um {sd:.1} ab (Standardabweichung), davon {flight_sd:.1} von Flug zu Flug: {share:.0} davon halten noch bei der verlässlichen Reichweite, die Hälfte bei der typischen.</translation>
     </message>
     <message>
         <source>{run}: {off:+.1} about the mean.</source>
-        <translation type="unfinished"></translation>
+        <translation>{run}: {off:+.1} um den Mittelwert.</translation>
     </message>
     <message>
         <source>{setup}: {difference:.1} weaker on the way back</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup}: {difference:.1} schwächer auf dem Rückweg</translation>
     </message>
     <message>
         <source>In the same flights over the same places (95 %: {difference.low:#.1} to {difference.high:.1}, {flights:flights}): the airframe shades one way. Split the setup by leg (Legs, above the lanes) to see what each way is worth, or try another mounting.</source>
-        <translation type="unfinished"></translation>
+        <translation>In denselben Flügen über dieselben Orte (95 %: {difference.low:#.1} bis {difference.high:.1}, {flights:flights}): das Fluggerät schattet einen Weg ab. Das Setup nach Wegen teilen (Wege, über den Spuren), um zu sehen, was jeder Weg wert ist, oder eine andere Montage versuchen.</translation>
     </message>
     <message>
         <source>{setup}: {difference:.1} stronger on the way back</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup}: {difference:.1} stärker auf dem Rückweg</translation>
     </message>
     <message>
         <source>In the turn the signal changes by {change:+.1} (mean over flights).</source>
-        <translation type="unfinished"></translation>
+        <translation>In der Wende ändert sich das Signal um {change:+.1} (Mittel über die Flüge).</translation>
     </message>
     <message>
         <source>{setup}: regained {gap} nearer than lost</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup}: {gap} näher wieder da als verloren</translation>
     </message>
     <message>
         <source>{name} lost its {link} link at {lost} going out and had it back at {regained} coming home, {gap} nearer ({flights:flights}, medians).</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} verlor seine Strecke {link} auf dem Hinweg bei {lost} und hatte sie auf dem Heimweg bei {regained} wieder, {gap} näher ({flights:flights}, Mediane).</translation>
     </message>
     <message>
         <source>{setup} at {reduction:.0} less power: {reduced}</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup} mit {reduction:.0} weniger Leistung: {reduced}</translation>
     </message>
     <message>
         <source>{name} on the {link} link. At full power that stands for {full} (95 %: {full.span}), if the signal goes on falling alike: {factor:.1} times as far, not the {power:.0} times that the power is.</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} auf der Strecke {link}. Bei voller Leistung steht das für {full} (95 %: {full.span}), wenn das Signal ebenso weiterfällt: {factor:.1}-mal so weit, nicht das {power:.0}-fache, das die Leistung ist.</translation>
     </message>
     <message>
         <source>No flight here tells how the signal falls, so an exponent of {exponent:.1} ± {sd:.1} is assumed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein Flug hier zeigt, wie das Signal fällt, daher wird ein Exponent von {exponent:.1} ± {sd:.1} angenommen.</translation>
     </message>
     <message>
         <source>10^({reduction:.1} / (10 n)) = {factor:.2} (95 %: {factor.low:.2} to {factor.high:.2}).</source>
-        <translation type="unfinished"></translation>
+        <translation>10^({reduction:.1} / (10 n)) = {factor:.2} (95 %: {factor.low:.2} bis {factor.high:.2}).</translation>
     </message>
     <message>
         <source>Typical range at reduced power {reduced} (95 %: {reduced.span}), from {flights:flights-from}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Typische Reichweite bei verringerter Leistung {reduced} (95 %: {reduced.span}), aus {flights:flights-from}.</translation>
     </message>
     <message>
         <source>The stretch at {distance} costs everyone {cost:.0}</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Wegstück bei {distance} kostet alle {cost:.0}</translation>
     </message>
     <message>
         <source>On the {link} link, whatever is flown: look there for trees, sheds or a dip, or fly higher.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf der Strecke {link}, was auch fliegt: dort nach Bäumen, Schuppen oder einer Senke sehen, oder höher fliegen.</translation>
     </message>
     <message>
         <source>until the quality fails on the way out, but no farther than rules, plan and battery allow, and only with the way home made sure: its return on a lost link tested, its height set clear of everything. Where that is nearer, the answer will be &quot;at least&quot;.</source>
-        <translation type="unfinished"></translation>
+        <translation>bis auf dem Hinweg die Qualität versagt, aber nicht weiter, als Vorschriften, Plan und Akku erlauben, und nur mit gesichertem Heimweg: die Rückkehr bei verlorener Verbindung geprüft, ihre Höhe über allem eingestellt. Wo das näher ist, wird die Antwort „mindestens“ heißen.</translation>
     </message>
     <message>
         <source>Fly the first pair</source>
-        <translation type="unfinished"></translation>
+        <translation>Das erste Paar fliegen</translation>
     </message>
     <message>
         <source>Bring in one log of each setup, flown over the same path, to see a first answer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Von jedem Setup ein Log einlesen, über denselben Weg geflogen, um eine erste Antwort zu sehen.</translation>
     </message>
     <message>
         <source>Fly {name}</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} fliegen</translation>
     </message>
     <message>
         <source>This setup has no run that counts yet. Fly it over the same path, in turns with the others.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieses Setup hat noch keinen Lauf, der zählt. Es über denselben Weg fliegen, abwechselnd mit den anderen.</translation>
     </message>
     <message>
         <source>Fly {setup} {more:times-more}</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup} {more:times-more} fliegen</translation>
     </message>
     <message>
         <source>{name} was flown {flown:times}. Three flights each, in turns, make the intervals useful.</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} wurde {flown:times} geflogen. Je drei Flüge, abwechselnd, machen die Intervalle brauchbar.</translation>
     </message>
     <message>
         <source>Fly {more:flights-more} with {a} and {b} aboard</source>
-        <translation type="unfinished"></translation>
+        <translation>{more:flights-more} mit {a} und {b} an Bord</translation>
     </message>
     <message>
         <source>Both listening at once, as before, {how}</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide hören zugleich, wie bisher, {how}</translation>
     </message>
     <message>
         <source>Fly {more:pairs-more} of {a} and {b}</source>
-        <translation type="unfinished"></translation>
+        <translation>{more:pairs-more} aus {a} und {b} fliegen</translation>
     </message>
     <message>
         <source>In turns, over the same path and at the same height, {how} With both listening in one flight, fewer would do.</source>
-        <translation type="unfinished"></translation>
+        <translation>Abwechselnd, über denselben Weg und in derselben Höhe, {how} Wenn beide in einem Flug zuhören, genügen weniger.</translation>
     </message>
     <message>
         <source>Enter the receiver&apos;s sensitivity</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Empfindlichkeit des Empfängers eingeben</translation>
     </message>
     <message>
         <source>Without a critical level no range can be told. Or fly {how}</source>
-        <translation type="unfinished"></translation>
+        <translation>Ohne kritischen Pegel lässt sich keine Reichweite nennen. Oder fliegen, {how}</translation>
     </message>
     <message>
         <source>Plan with {setup} to {told}</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit {setup} bis {told} planen</translation>
     </message>
     <message>
         <source>{name} has the longest dependable range.</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} hat die längste verlässliche Reichweite.</translation>
     </message>
     <message>
         <source>{name} is told farthest: it was dependable at least so far. How much more it carries, only a longer flight shows.</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} ist am weitesten belegt: mindestens so weit war es verlässlich. Wie viel weiter es trägt, zeigt nur ein längerer Flug.</translation>
     </message>
     <message>
         <source>To cover the far post ({distance}) as dependably, its {link} link needs {more:.1} more: power, antenna or height.</source>
-        <translation type="unfinished"></translation>
+        <translation>Um den Endpfosten ({distance}) ebenso verlässlich zu erreichen, braucht seine Strecke {link} {more:.1} mehr: Leistung, Antenne oder Höhe.</translation>
     </message>
     <message>
         <source>{power:.0} more on its {link} link would be worth {gain:.0} of range.</source>
-        <translation type="unfinished"></translation>
+        <translation>{power:.0} mehr auf seiner Strecke {link} wären {gain:.0} Reichweite wert.</translation>
     </message>
     <message>
         <source>Analysing</source>
-        <translation type="unfinished"></translation>
+        <translation>Wird ausgewertet</translation>
     </message>
     <message>
         <source>The verdict appears here in a moment.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Urteil erscheint hier gleich.</translation>
     </message>
     <message>
         <source>The {link} link was never seen failing, and its sensitivity is not known, so no range can be told. Enter the receiver&apos;s sensitivity in Kit, or fly until the quality falls.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Strecke {link} wurde nie beim Versagen gesehen, und ihre Empfindlichkeit ist nicht bekannt, daher lässt sich keine Reichweite nennen. Die Empfindlichkeit des Empfängers unter Ausrüstung eingeben, oder fliegen, bis die Qualität fällt.</translation>
     </message>
     <message>
         <source>The {link} link was hardly seen failing its {part} rule, so its range rests on the {rests_on} alone.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Strecke {link} wurde kaum beim Verletzen ihrer Regel für {part} gesehen, daher ruht ihre Reichweite allein auf der {rests_on}.</translation>
     </message>
     <message>
         <source>Run {run} has too little usable signal on the {link} link (it needs three {stretch} stretches beyond {beyond} above the receiver&apos;s floor) and does not count there. Fly farther.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} hat auf der Strecke {link} zu wenig brauchbares Signal (es braucht drei Stücke von {stretch} jenseits von {beyond} über dem Boden des Empfängers) und zählt dort nicht. Weiter fliegen.</translation>
     </message>
     <message>
         <source>On the {link} link some flights share no stretch of path with the others and are compared by their ranges only. Fly every setup over the same path.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf der Strecke {link} haben einige Flüge kein Wegstück mit den anderen gemeinsam und werden nur nach ihren Reichweiten verglichen. Jedes Setup über denselben Weg fliegen.</translation>
     </message>
     <message>
         <source>{setups:setups} were flown on the {link} link: each is compared with the strongest ({strongest}) only. Compare fewer at a time to see them against each other.</source>
-        <translation type="unfinished"></translation>
+        <translation>{setups:setups} wurden auf der Strecke {link} geflogen: jedes wird nur mit dem stärksten ({strongest}) verglichen. Weniger auf einmal vergleichen, um sie gegeneinander zu sehen.</translation>
     </message>
     <message>
         <source>On the {link} link the gap between {a} and {b} changes with distance by {change:+.1} per factor 10: one figure does not describe it. Compare them near the far end.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf der Strecke {link} ändert sich der Abstand zwischen {a} und {b} mit der Entfernung um {change:+.1} je Faktor 10: eine Zahl beschreibt ihn nicht. Am fernen Ende vergleichen.</translation>
     </message>
     <message>
         <source>{setup} was flown at {reduction:.0} less power on the {link} link, but where it fails then is not known yet. Go on until the link quality falls, or enter the receiver&apos;s sensitivity.</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup} wurde mit {reduction:.0} weniger Leistung auf der Strecke {link} geflogen, aber wo es dann versagt, ist noch nicht bekannt. Weitermachen, bis die Linkqualität fällt, oder die Empfindlichkeit des Empfängers eingeben.</translation>
     </message>
     <message>
         <source>Run {run} does not count on the {link} link: {why}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} zählt auf der Strecke {link} nicht: {why}.</translation>
     </message>
     <message>
         <source>Run {run}: the {link} transmit power changed in flight ({low} to {high}). Its signal is referred to {reference}{unknown}. Better switch automatic power off and fly it again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run}: die Sendeleistung auf der Strecke {link} änderte sich im Flug ({low} bis {high}). Sein Signal ist auf {reference} bezogen{unknown}. Besser die automatische Leistung abschalten und erneut fliegen.</translation>
     </message>
     <message>
         <source>; {share:.0} of its rows, whose power is not known, are left out</source>
-        <translation type="unfinished"></translation>
+        <translation>; {share:.0} seiner Zeilen, deren Leistung nicht bekannt ist, sind ausgelassen</translation>
     </message>
     <message>
         <source>Run {run} was flown with {flown} on the {link} link, but the kit says {kit}: its signal is referred to that ({shift:+.1}). If the kit is wrong, correct it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} wurde mit {flown} auf der Strecke {link} geflogen, aber die Ausrüstung sagt {kit}: sein Signal ist darauf bezogen ({shift:+.1}). Ist die Ausrüstung falsch, sie berichtigen.</translation>
     </message>
     <message>
         <source>Run {run}: {why}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run}: {why}.</translation>
     </message>
     <message>
         <source>Run {run} was stopped by a limit built into the equipment: its end says nothing about the radio.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} wurde von einer ins Gerät eingebauten Grenze beendet: sein Ende sagt nichts über den Funk.</translation>
     </message>
     <message>
         <source>Setup {setup} was flown once: nothing can be said about how repeatable it is. Fly it at least twice more.</source>
-        <translation type="unfinished"></translation>
+        <translation>Setup {setup} wurde einmal geflogen: über seine Wiederholbarkeit lässt sich nichts sagen. Es mindestens noch zweimal fliegen.</translation>
     </message>
     <message>
         <source>All flights of {a} came before or after all of {b}: a drift of the day would look like a difference. Fly them in turns.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Flüge von {a} lagen vor oder nach allen von {b}: eine Drift des Tages sähe wie ein Unterschied aus. Abwechselnd fliegen.</translation>
     </message>
     <message>
         <source>Run {run} changed packet rate or mode in flight on the {link} link ({modes}).</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} wechselte im Flug Paketrate oder Modus auf der Strecke {link} ({modes}).</translation>
     </message>
     <message>
         <source>Enter the sensitivity of each mode in Kit, or fly in one mode: until then its critical level is uncertain.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Empfindlichkeit jedes Modus unter Ausrüstung eingeben, oder in einem Modus fliegen: bis dahin ist sein kritischer Pegel unsicher.</translation>
     </message>
     <message>
         <source>Its range is told for the most sensitive of them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Seine Reichweite gilt für den empfindlichsten davon.</translation>
     </message>
     <message>
         <source>Flights of {setup} had different {link} transmit powers ({low} and {high}), and the kit does not say which is meant: their levels are not referred to one. Enter the power in Kit.</source>
-        <translation type="unfinished"></translation>
+        <translation>Flüge von {setup} hatten verschiedene Sendeleistungen auf der Strecke {link} ({low} und {high}), und die Ausrüstung sagt nicht, welche gemeint ist: ihre Pegel sind nicht auf eine bezogen. Die Leistung unter Ausrüstung eingeben.</translation>
     </message>
     <message>
         <source>Not all flights used the same packet rate or mode on the {link} link.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht alle Flüge nutzten auf der Strecke {link} dieselbe Paketrate oder denselben Modus.</translation>
     </message>
     <message>
         <source>Enter the sensitivity of each in Kit, or fly all in one: a mode changes the range like an antenna does.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Empfindlichkeit jedes Modus unter Ausrüstung eingeben, oder alle in einem fliegen: ein Modus ändert die Reichweite wie eine Antenne.</translation>
     </message>
     <message>
         <source>Levels are compared as margin above each mode&apos;s sensitivity, so a difference may be the mode&apos;s.</source>
-        <translation type="unfinished"></translation>
+        <translation>Pegel werden als Reserve über der Empfindlichkeit jedes Modus verglichen, ein Unterschied kann also der des Modus sein.</translation>
     </message>
     <message>
         <source>On the {link} link, flights of one setup differ by {sd:.1} (sd): more than a day usually gives. Farthest off is run {run} ({off:+.1}). Look for a loose connector, another antenna direction or automatic power; if you find it, void the run.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf der Strecke {link} unterscheiden sich Flüge eines Setups um {sd:.1} (Standardabweichung): mehr, als ein Tag sonst ausmacht. Am weitesten daneben liegt Lauf {run} ({off:+.1}). Nach einem losen Stecker, anderer Antennenrichtung oder automatischer Leistung suchen; ist sie gefunden, den Lauf streichen.</translation>
     </message>
     <message>
         <source>Run {run} lies {off:.1} from the other flights of its setup on the {link} link. If you know why, void it with the reason; it counts until then.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} liegt {off:.1} neben den anderen Flügen seines Setups auf der Strecke {link}. Ist der Grund bekannt, ihn damit streichen; bis dahin zählt er.</translation>
     </message>
     <message>
         <source>On the {link} link the signal does not fall with distance, so no range can be told from it. Fly farther, or check the signal column.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf der Strecke {link} fällt das Signal nicht mit der Entfernung, daher lässt sich daraus keine Reichweite nennen. Weiter fliegen, oder die Signalspalte prüfen.</translation>
     </message>
     <message>
         <source>On the {link} link the signal falls with an unusual exponent ({exponent:.1}). Check the distances and the signal column.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf der Strecke {link} fällt das Signal mit ungewöhnlichem Exponenten ({exponent:.1}). Entfernungen und Signalspalte prüfen.</translation>
     </message>
     <message>
         <source>All flights ended at about {distance} with signal in hand on the {link} link: a limit, not the radio. How they compare in dB still holds.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Flüge endeten bei etwa {distance} mit Signal in Reserve auf der Strecke {link}: eine Grenze, nicht der Funk. Ihr Vergleich in dB gilt weiterhin.</translation>
     </message>
     <message>
         <source>Beyond about {distance} the ground reflection makes the {link} signal fall faster, and no flight went there: the typical range is likely shorter than the line says.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jenseits von etwa {distance} lässt die Bodenreflexion das Signal der Strecke {link} schneller fallen, und kein Flug kam dorthin: die typische Reichweite ist wahrscheinlich kürzer, als die Linie sagt.</translation>
     </message>
     <message>
         <source>Run {run} is the same flight as run {other}. It is counted once; remove the copy or choose the right log.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} ist derselbe Flug wie Lauf {other}. Er zählt einmal; die Kopie entfernen oder das richtige Log wählen.</translation>
     </message>
     <message>
         <source>the same flight as run {other}</source>
-        <translation type="unfinished"></translation>
+        <translation>derselbe Flug wie Lauf {other}</translation>
     </message>
     <message>
         <source>voided: {reason}</source>
-        <translation type="unfinished"></translation>
+        <translation>gestrichen: {reason}</translation>
     </message>
     <message>
         <source>the {link} transmitter chooses its power by itself and the log does not tell which</source>
-        <translation type="unfinished"></translation>
+        <translation>der Sender der Strecke {link} wählt seine Leistung selbst, und das Log sagt nicht, welche</translation>
     </message>
     <message>
         <source>{link} was on {flown:.0}, another band than the campaign&apos;s {campaign:.0}</source>
-        <translation type="unfinished"></translation>
+        <translation>{link} war auf {flown:.0}, einem anderen Band als dem der Kampagne, {campaign:.0}</translation>
     </message>
     <message>
         <source>{share:.0} of it lies more than {aside} beside this campaign&apos;s path: a flight over another path belongs in a campaign of its own</source>
-        <translation type="unfinished"></translation>
+        <translation>{share:.0} davon liegen mehr als {aside} neben dem Weg dieser Kampagne: ein Flug über einen anderen Weg gehört in eine eigene Kampagne</translation>
     </message>
     <message>
         <source>the log has no signal, link quality or bitrate of any link in this campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>das Log hat kein Signal, keine Linkqualität und keine Bitrate einer Strecke dieser Kampagne</translation>
     </message>
     <message>
         <source>{link}: {margin:.0} above the critical level at {distance}; {then}</source>
-        <translation type="unfinished"></translation>
+        <translation>{link}: {margin:.0} über dem kritischen Pegel bei {distance}; {then}</translation>
     </message>
     <message>
         <source>{link}: {margin:.0} below the critical level at {distance}; {then}</source>
-        <translation type="unfinished"></translation>
+        <translation>{link}: {margin:.0} unter dem kritischen Pegel bei {distance}; {then}</translation>
     </message>
     <message>
         <source>{part} is below the rule now: turn back.</source>
-        <translation type="unfinished"></translation>
+        <translation>{part} liegt jetzt unter der Regel: umkehren.</translation>
     </message>
     <message>
         <source>dependable for {dependable}, typical for {typical}.</source>
-        <translation type="unfinished"></translation>
+        <translation>verlässlich {dependable}, typisch {typical}.</translation>
     </message>
     <message>
         <source>past the dependable range, typical for {typical}: turn back.</source>
-        <translation type="unfinished"></translation>
+        <translation>jenseits der verlässlichen Reichweite, typisch {typical}: umkehren.</translation>
     </message>
     <message>
         <source>past the typical range: turn back.</source>
-        <translation type="unfinished"></translation>
+        <translation>jenseits der typischen Reichweite: umkehren.</translation>
     </message>
     <message>
         <source>{distance} more</source>
-        <translation type="unfinished"></translation>
+        <translation>noch {distance}</translation>
     </message>
     <message>
         <source>all the way home</source>
-        <translation type="unfinished"></translation>
+        <translation>bis ganz nach Hause</translation>
     </message>
     <message>
         <source>That lies beyond anything flown: trust it only to there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das liegt jenseits von allem Geflogenen: nur bis dorthin darauf verlassen.</translation>
     </message>
     <message>
         <source>No earlier flight of this setup counts; told from this one alone.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kein früherer Flug dieses Setups zählt; nur aus diesem gesagt.</translation>
     </message>
     <message>
         <source>cancelled</source>
-        <translation type="unfinished"></translation>
+        <translation>abgebrochen</translation>
     </message>
     <message>
         <source>is not a file; choose a file</source>
-        <translation type="unfinished"></translation>
+        <translation>ist keine Datei; eine Datei wählen</translation>
     </message>
     <message>
         <source>is not a folder; choose the folder that holds campaign.json</source>
-        <translation type="unfinished"></translation>
+        <translation>ist kein Ordner; den Ordner wählen, der campaign.json enthält</translation>
     </message>
     <message>
         <source>is larger than {most} MB; cut it into single flights</source>
-        <translation type="unfinished"></translation>
+        <translation>ist größer als {most} MB; es in einzelne Flüge schneiden</translation>
     </message>
     <message>
         <source>cannot be read: {reason}; {advice}</source>
-        <translation type="unfinished"></translation>
+        <translation>kann nicht gelesen werden: {reason}; {advice}</translation>
     </message>
     <message>
         <source>cannot be written: {reason}; {advice}</source>
-        <translation type="unfinished"></translation>
+        <translation>kann nicht geschrieben werden: {reason}; {advice}</translation>
     </message>
     <message>
         <source>cannot be made: {reason}; choose another place</source>
-        <translation type="unfinished"></translation>
+        <translation>kann nicht angelegt werden: {reason}; einen anderen Ort wählen</translation>
     </message>
     <message>
         <source>is there already; choose another name</source>
-        <translation type="unfinished"></translation>
+        <translation>gibt es schon; einen anderen Namen wählen</translation>
     </message>
     <message>
         <source>is there already; open it, or choose another name</source>
-        <translation type="unfinished"></translation>
+        <translation>gibt es schon; es öffnen, oder einen anderen Namen wählen</translation>
     </message>
     <message>
         <source>is there already and not an empty folder; choose a new one</source>
-        <translation type="unfinished"></translation>
+        <translation>gibt es schon und ist kein leerer Ordner; einen neuen wählen</translation>
     </message>
     <message>
         <source>SHA-256 could not be computed</source>
-        <translation type="unfinished"></translation>
+        <translation>SHA-256 ließ sich nicht berechnen</translation>
     </message>
     <message>
         <source>was written, but the disk does not confirm that it would outlast a power cut; check the disk and save a copy</source>
-        <translation type="unfinished"></translation>
+        <translation>wurde geschrieben, aber die Platte bestätigt nicht, dass es einen Stromausfall überlebte; die Platte prüfen und eine Kopie speichern</translation>
     </message>
     <message>
         <source>the log &quot;{log}&quot; is not inside the folder; put it beside campaign.json</source>
-        <translation type="unfinished"></translation>
+        <translation>das Log „{log}“ liegt nicht im Ordner; es neben campaign.json legen</translation>
     </message>
     <message>
         <source>the keys kept for other versions are damaged; restore a copy of the campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>die für andere Versionen bewahrten Schlüssel sind beschädigt; eine Kopie der Kampagne zurückholen</translation>
     </message>
     <message>
         <source>{where}: {keys} is not known to this version; it is kept but not used</source>
-        <translation type="unfinished"></translation>
+        <translation>{where}: {keys} ist dieser Version nicht bekannt; es wird bewahrt, aber nicht benutzt</translation>
     </message>
     <message>
         <source>is not JSON that can be read; check the brackets, commas, quotes and letters there</source>
-        <translation type="unfinished"></translation>
+        <translation>ist kein lesbares JSON; dort Klammern, Kommas, Anführungszeichen und Buchstaben prüfen</translation>
     </message>
     <message>
         <source>holds something this version cannot read; check it against docs/file-format.md</source>
-        <translation type="unfinished"></translation>
+        <translation>enthält etwas, das diese Version nicht lesen kann; mit docs/file-format.md vergleichen</translation>
     </message>
     <message>
         <source>is nested too deeply, over {most} levels</source>
-        <translation type="unfinished"></translation>
+        <translation>ist zu tief verschachtelt, über {most} Ebenen</translation>
     </message>
     <message>
         <source>is larger than {most} MB</source>
-        <translation type="unfinished"></translation>
+        <translation>ist größer als {most} MB</translation>
     </message>
     <message>
         <source>holds a number too large to be kept; correct it</source>
-        <translation type="unfinished"></translation>
+        <translation>enthält eine Zahl, die zu groß zum Bewahren ist; sie berichtigen</translation>
     </message>
     <message>
         <source>must be a JSON object</source>
-        <translation type="unfinished"></translation>
+        <translation>muss ein JSON-Objekt sein</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; must be an object</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ muss ein Objekt sein</translation>
     </message>
     <message>
         <source>{keys}: must be objects by link and by setup</source>
-        <translation type="unfinished"></translation>
+        <translation>{keys}: müssen Objekte nach Strecke und nach Setup sein</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; must be a list [ ]</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ muss eine Liste [ ] sein</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; must be a text</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ muss ein Text sein</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; is longer than {most} bytes</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ ist länger als {most} Bytes</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; must be a number</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ muss eine Zahl sein</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; must be true or false</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ muss true oder false sein</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; must be a whole number from {low} to {high}</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ muss eine ganze Zahl von {low} bis {high} sein</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; is &quot;{value}&quot;; it must be one of {known}</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ ist „{value}“; es muss eines sein von {known}</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; is missing</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ fehlt</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; has more than {most} entries</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ hat mehr als {most} Einträge</translation>
     </message>
     <message>
         <source>has &quot;{short_form}&quot; beside &quot;{whole}&quot;; keep one of them</source>
-        <translation type="unfinished"></translation>
+        <translation>hat „{short_form}“ neben „{whole}“; eines davon behalten</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; must lie within {low} to {high}</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ muss in {low} bis {high} liegen</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; must be at least {least}</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ muss mindestens {least} sein</translation>
     </message>
     <message>
         <source>&quot;{key}&quot; is not a known reason</source>
-        <translation type="unfinished"></translation>
+        <translation>„{key}“ ist kein bekannter Grund</translation>
     </message>
     <message>
         <source>is written in form {form}; this version reads form {known}; update Distanz</source>
-        <translation type="unfinished"></translation>
+        <translation>ist in Form {form} geschrieben; diese Version liest Form {known}; Distanz aktualisieren</translation>
     </message>
     <message>
         <source>was moved or deleted while it was open; save a copy of the campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>wurde verschoben oder gelöscht, während es offen war; eine Kopie der Kampagne speichern</translation>
     </message>
     <message>
         <source>was left half written by a program that was stopped; copy it, with the -journal or -wal file beside it, to a folder of yours and open it there</source>
-        <translation type="unfinished"></translation>
+        <translation>wurde von einem angehaltenen Programm halb geschrieben zurückgelassen; es mit der -journal- oder -wal-Datei daneben in einen eigenen Ordner kopieren und dort öffnen</translation>
     </message>
     <message>
         <source>the disk is full; free some space and try again (nothing was changed)</source>
-        <translation type="unfinished"></translation>
+        <translation>die Platte ist voll; Platz schaffen und erneut versuchen (nichts wurde geändert)</translation>
     </message>
     <message>
         <source>cannot be written: file, folder or disk is read-only; copy the campaign to a folder of yours (nothing was changed)</source>
-        <translation type="unfinished"></translation>
+        <translation>kann nicht geschrieben werden: Datei, Ordner oder Platte ist schreibgeschützt; die Kampagne in einen eigenen Ordner kopieren (nichts wurde geändert)</translation>
     </message>
     <message>
         <source>cannot be opened; check that the folder exists and may be written to</source>
-        <translation type="unfinished"></translation>
+        <translation>kann nicht geöffnet werden; prüfen, ob es den Ordner gibt und in ihn geschrieben werden darf</translation>
     </message>
     <message>
         <source>cannot be opened: no permission; check the file&apos;s permissions</source>
-        <translation type="unfinished"></translation>
+        <translation>kann nicht geöffnet werden: keine Berechtigung; die Rechte der Datei prüfen</translation>
     </message>
     <message>
         <source>is not a Distanz campaign; choose a .distanz file</source>
-        <translation type="unfinished"></translation>
+        <translation>ist keine Distanz-Kampagne; eine .distanz-Datei wählen</translation>
     </message>
     <message>
         <source>is not a file; choose a .distanz file</source>
-        <translation type="unfinished"></translation>
+        <translation>ist keine Datei; eine .distanz-Datei wählen</translation>
     </message>
     <message>
         <source>is damaged or cut short; restore a copy of it</source>
-        <translation type="unfinished"></translation>
+        <translation>ist beschädigt oder abgeschnitten; eine Kopie zurückholen</translation>
     </message>
     <message>
         <source>is in use by another program; wait for that to finish, or close it, and try again</source>
-        <translation type="unfinished"></translation>
+        <translation>wird von einem anderen Programm benutzt; warten, bis es fertig ist, oder es schließen, und erneut versuchen</translation>
     </message>
     <message>
         <source>could not be read or written; check the disk and its free space (nothing was changed)</source>
-        <translation type="unfinished"></translation>
+        <translation>konnte nicht gelesen oder geschrieben werden; die Platte und ihren freien Platz prüfen (nichts wurde geändert)</translation>
     </message>
     <message>
         <source>cannot hold a log this large; cut it into single flights</source>
-        <translation type="unfinished"></translation>
+        <translation>kann ein so großes Log nicht aufnehmen; es in einzelne Flüge schneiden</translation>
     </message>
     <message>
         <source>needs more memory than there is; close other programs and try again</source>
-        <translation type="unfinished"></translation>
+        <translation>braucht mehr Speicher, als da ist; andere Programme schließen und erneut versuchen</translation>
     </message>
     <message>
         <source>holds something that takes for ever to read; restore a copy of it</source>
-        <translation type="unfinished"></translation>
+        <translation>enthält etwas, dessen Lesen kein Ende nimmt; eine Kopie zurückholen</translation>
     </message>
     <message>
         <source>could not be used ({reason}); restore a copy of it</source>
-        <translation type="unfinished"></translation>
+        <translation>konnte nicht benutzt werden ({reason}); eine Kopie zurückholen</translation>
     </message>
     <message>
         <source>holds something that cannot be read; restore a copy of it</source>
-        <translation type="unfinished"></translation>
+        <translation>enthält etwas Unlesbares; eine Kopie zurückholen</translation>
     </message>
     <message>
         <source>could not be used: {reason}; check the disk and the folder</source>
-        <translation type="unfinished"></translation>
+        <translation>konnte nicht benutzt werden: {reason}; Platte und Ordner prüfen</translation>
     </message>
     <message>
         <source>is no longer there; save a copy of the campaign, or put the file back</source>
-        <translation type="unfinished"></translation>
+        <translation>ist nicht mehr da; eine Kopie der Kampagne speichern, oder die Datei zurücklegen</translation>
     </message>
     <message>
         <source>was emptied by another program; save a copy of the campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>wurde von einem anderen Programm geleert; eine Kopie der Kampagne speichern</translation>
     </message>
     <message>
         <source>another file lies in its place now; save a copy of the campaign under another name</source>
-        <translation type="unfinished"></translation>
+        <translation>an seiner Stelle liegt jetzt eine andere Datei; eine Kopie der Kampagne unter anderem Namen speichern</translation>
     </message>
     <message>
         <source>an older copy, or another campaign, was written over it; save a copy of the campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>eine ältere Kopie, oder eine andere Kampagne, wurde darübergeschrieben; eine Kopie der Kampagne speichern</translation>
     </message>
     <message>
         <source>was brought up to date by a newer version of Distanz meanwhile; open it again to look at it</source>
-        <translation type="unfinished"></translation>
+        <translation>wurde inzwischen von einer neueren Version von Distanz auf neuen Stand gebracht; zum Ansehen erneut öffnen</translation>
     </message>
     <message>
         <source>was written by a newer version of Distanz (schema {schema}); it can be looked at but not changed here</source>
-        <translation type="unfinished"></translation>
+        <translation>wurde von einer neueren Version von Distanz geschrieben (Schema {schema}); es lässt sich hier ansehen, aber nicht ändern</translation>
     </message>
     <message>
         <source>was opened for reading only</source>
-        <translation type="unfinished"></translation>
+        <translation>wurde nur zum Lesen geöffnet</translation>
     </message>
     <message>
         <source>file or folder is read-only; copy the campaign to a folder of yours to change it</source>
-        <translation type="unfinished"></translation>
+        <translation>Datei oder Ordner ist schreibgeschützt; zum Ändern die Kampagne in einen eigenen Ordner kopieren</translation>
     </message>
     <message>
         <source>is an SQLite file but not a Distanz campaign; choose a .distanz file</source>
-        <translation type="unfinished"></translation>
+        <translation>ist eine SQLite-Datei, aber keine Distanz-Kampagne; eine .distanz-Datei wählen</translation>
     </message>
     <message>
         <source>has no schema version; restore a copy of it</source>
-        <translation type="unfinished"></translation>
+        <translation>hat keine Schema-Version; eine Kopie zurückholen</translation>
     </message>
     <message>
         <source>its tables were changed by hand or are not a campaign&apos;s; restore a copy of it</source>
-        <translation type="unfinished"></translation>
+        <translation>seine Tabellen wurden von Hand geändert oder sind keine einer Kampagne; eine Kopie zurückholen</translation>
     </message>
     <message>
         <source>holds more than any campaign; restore a copy of it</source>
-        <translation type="unfinished"></translation>
+        <translation>enthält mehr als jede Kampagne; eine Kopie zurückholen</translation>
     </message>
     <message>
         <source>the {kind} in its table is damaged; restore a copy of the campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>{kind} in seiner Tabelle ist beschädigt; eine Kopie der Kampagne zurückholen</translation>
     </message>
     <message>
         <source>is open in a program; close it there, or choose another name</source>
-        <translation type="unfinished"></translation>
+        <translation>ist in einem Programm geöffnet; es dort schließen, oder einen anderen Namen wählen</translation>
     </message>
     <message>
         <source>is damaged and cannot be brought up to date; restore a copy of it</source>
-        <translation type="unfinished"></translation>
+        <translation>ist beschädigt und lässt sich nicht auf neuen Stand bringen; eine Kopie zurückholen</translation>
     </message>
     <message>
         <source>no copy of it could be made</source>
-        <translation type="unfinished"></translation>
+        <translation>davon ließ sich keine Kopie anlegen</translation>
     </message>
     <message>
         <source>{what} is damaged; restore a copy of the campaign</source>
-        <translation type="unfinished"></translation>
+        <translation>{what} ist beschädigt; eine Kopie der Kampagne zurückholen</translation>
     </message>
     <message>
         <source>samples could not be compressed</source>
-        <translation type="unfinished"></translation>
+        <translation>Messwerte ließen sich nicht komprimieren</translation>
     </message>
     <message>
         <source>the stored samples are damaged</source>
-        <translation type="unfinished"></translation>
+        <translation>die gespeicherten Messwerte sind beschädigt</translation>
     </message>
     <message>
         <source>the log is damaged</source>
-        <translation type="unfinished"></translation>
+        <translation>das Log ist beschädigt</translation>
     </message>
     <message>
         <source>the log of run {run} is missing from the campaign file; import it again</source>
-        <translation type="unfinished"></translation>
+        <translation>das Log von Lauf {run} fehlt in der Kampagnendatei; es erneut einlesen</translation>
     </message>
     <message>
         <source>the log of run {run} is damaged in the campaign file; import it again</source>
-        <translation type="unfinished"></translation>
+        <translation>das Log von Lauf {run} ist in der Kampagnendatei beschädigt; es erneut einlesen</translation>
     </message>
     <message>
         <source>this log is in the campaign already, as run {run_id}; the same flight must not count twice</source>
-        <translation type="unfinished"></translation>
+        <translation>dieses Log ist schon in der Kampagne, als Lauf {run_id}; derselbe Flug darf nicht zweimal zählen</translation>
     </message>
     <message>
         <source>the history is damaged and this step cannot be taken back</source>
-        <translation type="unfinished"></translation>
+        <translation>die Geschichte ist beschädigt, und dieser Schritt lässt sich nicht zurücknehmen</translation>
     </message>
     <message>
         <source>this step no longer fits the campaign; another program changed the same part since</source>
-        <translation type="unfinished"></translation>
+        <translation>dieser Schritt passt nicht mehr zur Kampagne; ein anderes Programm hat denselben Teil seitdem geändert</translation>
     </message>
     <message>
         <source>another program changed the same part meanwhile; what it made of it is shown now, so look and enter yours again</source>
-        <translation type="unfinished"></translation>
+        <translation>ein anderes Programm hat inzwischen denselben Teil geändert; was es daraus gemacht hat, ist jetzt zu sehen, also hinsehen und das Eigene erneut eingeben</translation>
     </message>
     <message>
         <source>another program changed it meanwhile, and now {fault}</source>
-        <translation type="unfinished"></translation>
+        <translation>ein anderes Programm hat es inzwischen geändert, und jetzt: {fault}</translation>
     </message>
     <message>
         <source>another program removed setup {setup} meanwhile; choose another for {log}</source>
-        <translation type="unfinished"></translation>
+        <translation>ein anderes Programm hat Setup {setup} inzwischen entfernt; für {log} ein anderes wählen</translation>
     </message>
     <message>
         <source>the system gives no random numbers</source>
-        <translation type="unfinished"></translation>
+        <translation>das System gibt keine Zufallszahlen</translation>
     </message>
     <message>
         <source>the demo needs room for temporary files; free some space and try again</source>
-        <translation type="unfinished"></translation>
+        <translation>die Demo braucht Platz für vorübergehende Dateien; Platz schaffen und erneut versuchen</translation>
     </message>
     <message>
         <source>{option}: no such setup in this campaign; add it first</source>
-        <translation type="unfinished"></translation>
+        <translation>{option}: kein solches Setup in dieser Kampagne; es erst hinzufügen</translation>
     </message>
     <message>
         <source>{option}: {why}</source>
-        <translation type="unfinished"></translation>
+        <translation>{option}: {why}</translation>
     </message>
     <message>
         <source>{option}: is no reason for an end; the reasons are: {words}</source>
-        <translation type="unfinished"></translation>
+        <translation>{option}: ist kein Grund für ein Ende; die Gründe sind: {words}</translation>
     </message>
     <message>
         <source>--map {text}: write CHANNEL=COLUMN, e.g. --map rssi_dbm=RSSI</source>
-        <translation type="unfinished"></translation>
+        <translation>--map {text}: CHANNEL=COLUMN schreiben, z. B. --map rssi_dbm=RSSI</translation>
     </message>
     <message>
         <source>&quot;{ending}&quot; is not a format that can be written; end the name in .csv, .gpx, .kml, .geojson or .distanz</source>
-        <translation type="unfinished"></translation>
+        <translation>„{ending}“ ist kein Format, das sich schreiben lässt; den Namen auf .csv, .gpx, .kml, .geojson oder .distanz enden lassen</translation>
     </message>
     <message>
         <source>an interchange folder becomes a campaign file; end its name in .distanz</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Austauschordner wird eine Kampagnendatei; ihren Namen auf .distanz enden lassen</translation>
     </message>
     <message>
         <source>nothing can be advised from it: it needs a signal beyond 80 m on a link whose critical level is known; enter the receiver&apos;s sensitivity, or fly a setup until its quality fails first</source>
-        <translation type="unfinished"></translation>
+        <translation>daraus lässt sich nichts raten: es braucht ein Signal jenseits von 80 m auf einer Strecke, deren kritischer Pegel bekannt ist; die Empfindlichkeit des Empfängers eingeben, oder erst ein Setup fliegen, bis seine Qualität versagt</translation>
     </message>
     <message>
         <source>{what} jumps about: {wrong} of {known} positions cannot be reached at {speed:.0}; leave the position columns out or give a distance column instead</source>
-        <translation type="unfinished"></translation>
+        <translation>{what} springt: {wrong} von {known} Positionen sind mit {speed:.0} nicht erreichbar; die Positionsspalten weglassen oder stattdessen eine Entfernungsspalte geben</translation>
     </message>
     <message>
         <source>{wrong} of {known} positions jump out of reach and are left out</source>
-        <translation type="unfinished"></translation>
+        <translation>{wrong} von {known} Positionen springen außer Reichweite und sind ausgelassen</translation>
     </message>
     <message>
         <source>GNSS never had a fix: all {rows} positions are 0/0 or off the globe; wait for a fix before flying, or give a distance column</source>
-        <translation type="unfinished"></translation>
+        <translation>GNSS hatte nie einen Fix: alle {rows} Positionen sind 0/0 oder nicht auf der Erde; vor dem Flug auf einen Fix warten, oder eine Entfernungsspalte geben</translation>
     </message>
     <message>
         <source>{rows} rows have no GNSS fix (0/0) and are left out</source>
-        <translation type="unfinished"></translation>
+        <translation>{rows} Zeilen haben keinen GNSS-Fix (0/0) und sind ausgelassen</translation>
     </message>
     <message>
         <source>the log holds no position: match a latitude and a longitude, or a distance column</source>
-        <translation type="unfinished"></translation>
+        <translation>das Log enthält keine Position: eine Breite und eine Länge zuordnen, oder eine Entfernungsspalte</translation>
     </message>
     <message>
         <source>the position never changes ({distance:.0} in all {rows} rows): this log does not show a flight along the path; check which columns are position</source>
-        <translation type="unfinished"></translation>
+        <translation>die Position ändert sich nie ({distance:.0} in allen {rows} Zeilen): dieses Log zeigt keinen Flug über den Weg; prüfen, welche Spalten die Position sind</translation>
     </message>
     <message>
         <source>the log holds coordinates, but no path is planned yet: set the station and the far post first</source>
-        <translation type="unfinished"></translation>
+        <translation>das Log enthält Koordinaten, aber noch ist kein Weg geplant: erst Station und Endpfosten setzen</translation>
     </message>
     <message>
         <source>{share:.0} of the flight is more than {aside} beside the path</source>
-        <translation type="unfinished"></translation>
+        <translation>{share:.0} des Flugs liegen mehr als {aside} neben dem Weg</translation>
     </message>
     <message>
         <source>the file is empty; choose the log that the recorder wrote</source>
-        <translation type="unfinished"></translation>
+        <translation>die Datei ist leer; das Log wählen, das der Rekorder schrieb</translation>
     </message>
     <message>
         <source>the file is UTF-16 text; save it as UTF-8 and try again</source>
-        <translation type="unfinished"></translation>
+        <translation>die Datei ist UTF-16-Text; sie als UTF-8 speichern und erneut versuchen</translation>
     </message>
     <message>
         <source>this is a binary file, not a table of text; export the log as CSV and try again</source>
-        <translation type="unfinished"></translation>
+        <translation>das ist eine Binärdatei, keine Texttabelle; das Log als CSV exportieren und erneut versuchen</translation>
     </message>
     <message>
         <source>no row names the columns; add a first line such as time_s,distance_m,rssi_dbm</source>
-        <translation type="unfinished"></translation>
+        <translation>keine Zeile benennt die Spalten; eine erste Zeile wie time_s,distance_m,rssi_dbm hinzufügen</translation>
     </message>
     <message>
         <source>line {line} holds numbers, but no row before it names the columns; add a first line such as time_s,distance_m,rssi_dbm</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile {line} enthält Zahlen, aber keine Zeile davor benennt die Spalten; eine erste Zeile wie time_s,distance_m,rssi_dbm hinzufügen</translation>
     </message>
     <message>
         <source>line {line} is {megabytes} MB long; this is not a table of samples</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile {line} ist {megabytes} MB lang; das ist keine Tabelle von Messwerten</translation>
     </message>
     <message>
         <source>a line is {megabytes} MB long; this is not a table of samples</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Zeile ist {megabytes} MB lang; das ist keine Tabelle von Messwerten</translation>
     </message>
     <message>
         <source>the file has column names but no rows; choose the log that the recorder wrote</source>
-        <translation type="unfinished"></translation>
+        <translation>die Datei hat Spaltennamen, aber keine Zeilen; das Log wählen, das der Rekorder schrieb</translation>
     </message>
     <message>
         <source>no line holds a JSON object; check that the right file was chosen</source>
-        <translation type="unfinished"></translation>
+        <translation>keine Zeile enthält ein JSON-Objekt; prüfen, ob die richtige Datei gewählt ist</translation>
     </message>
     <message>
         <source>{channel} was to come from column &quot;{column}&quot;, which this log does not have; its columns are: {columns}</source>
-        <translation type="unfinished"></translation>
+        <translation>{channel} sollte aus Spalte „{column}“ kommen, die dieses Log nicht hat; seine Spalten sind: {columns}</translation>
     </message>
     <message>
         <source>&quot;{text}&quot; is not a channel; the channels are: {channels}</source>
-        <translation type="unfinished"></translation>
+        <translation>„{text}“ ist kein Kanal; die Kanäle sind: {channels}</translation>
     </message>
     <message>
         <source>{rows} rows of {columns} columns are more than the {most} million values a log may have; cut it into single flights</source>
-        <translation type="unfinished"></translation>
+        <translation>{rows} Zeilen mit {columns} Spalten sind mehr als die {most} Millionen Werte, die ein Log haben darf; es in einzelne Flüge schneiden</translation>
     </message>
     <message>
         <source>most rows are blank or far shorter than the columns would have them; check that the right file was chosen</source>
-        <translation type="unfinished"></translation>
+        <translation>die meisten Zeilen sind leer oder weit kürzer, als die Spalten es verlangen; prüfen, ob die richtige Datei gewählt ist</translation>
     </message>
     <message>
         <source>the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first</source>
-        <translation type="unfinished"></translation>
+        <translation>die Kampagne hat noch keine Strecke, Signalspalten sind daher nicht zu unterscheiden; erst unter Ausrüstung eine Strecke hinzufügen</translation>
     </message>
     <message>
         <source>there is no log</source>
-        <translation type="unfinished"></translation>
+        <translation>es gibt kein Log</translation>
     </message>
     <message>
         <source>no column is recognised as time (the log has: {columns}); match one to time_s by hand</source>
-        <translation type="unfinished"></translation>
+        <translation>keine Spalte ist als Zeit erkannt (das Log hat: {columns}); eine von Hand time_s zuordnen</translation>
     </message>
     <message>
         <source>no column is recognised as signal, link quality or bitrate (the log has: {columns}); match one by hand</source>
-        <translation type="unfinished"></translation>
+        <translation>keine Spalte ist als Signal, Linkqualität oder Bitrate erkannt (das Log hat: {columns}); eine von Hand zuordnen</translation>
     </message>
     <message>
         <source>{channel} is {value} in every row: the recorder did not measure it; match another column to it, or leave it out</source>
-        <translation type="unfinished"></translation>
+        <translation>{channel} ist in jeder Zeile {value}: der Rekorder hat es nicht gemessen; eine andere Spalte zuordnen, oder es weglassen</translation>
     </message>
     <message>
         <source>the columns for signal, link quality and bitrate hold no number; match other columns by hand</source>
-        <translation type="unfinished"></translation>
+        <translation>die Spalten für Signal, Linkqualität und Bitrate enthalten keine Zahl; andere Spalten von Hand zuordnen</translation>
     </message>
     <message>
         <source>nothing measured ever changes: all values of signal, link quality and bitrate are equal; check that the right log was chosen</source>
-        <translation type="unfinished"></translation>
+        <translation>nichts Gemessenes ändert sich je: alle Werte von Signal, Linkqualität und Bitrate sind gleich; prüfen, ob das richtige Log gewählt ist</translation>
     </message>
     <message>
         <source>line {line}: time runs backwards, from {from:.3} to {to:.3} after the first row; cut the file there if it holds two flights, or match another time column</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile {line}: die Zeit läuft rückwärts, von {from:.3} nach {to:.3} nach der ersten Zeile; die Datei dort teilen, wenn sie zwei Flüge enthält, oder eine andere Zeitspalte zuordnen</translation>
     </message>
     <message>
         <source>no row has a readable time; match another column to time_s by hand</source>
-        <translation type="unfinished"></translation>
+        <translation>keine Zeile hat eine lesbare Zeit; eine andere Spalte von Hand time_s zuordnen</translation>
     </message>
     <message>
         <source>time never advances: every row has the same time; match another column to time_s by hand</source>
-        <translation type="unfinished"></translation>
+        <translation>die Zeit schreitet nie fort: jede Zeile hat dieselbe Zeit; eine andere Spalte von Hand time_s zuordnen</translation>
     </message>
     <message>
         <source>the log holds no GNSS position, so there is no track to write; write CSV instead</source>
-        <translation type="unfinished"></translation>
+        <translation>das Log enthält keine GNSS-Position, daher gibt es keinen Weg zu schreiben; stattdessen CSV schreiben</translation>
     </message>
     <message>
         <source>{rows} rows repeat the row before and are counted once</source>
-        <translation type="unfinished"></translation>
+        <translation>{rows} Zeilen wiederholen die Zeile davor und zählen einmal</translation>
     </message>
     <message>
         <source>the column matched to {channel} holds no number and is left out</source>
-        <translation type="unfinished"></translation>
+        <translation>die {channel} zugeordnete Spalte enthält keine Zahl und ist ausgelassen</translation>
     </message>
     <message>
         <source>{fields} fields hold text where a number belongs and count as blank</source>
-        <translation type="unfinished"></translation>
+        <translation>{fields} Felder enthalten Text, wo eine Zahl hingehört, und zählen als leer</translation>
     </message>
     <message>
         <source>{rows} rows have no readable time and are left out</source>
-        <translation type="unfinished"></translation>
+        <translation>{rows} Zeilen haben keine lesbare Zeit und sind ausgelassen</translation>
     </message>
     <message>
         <source>the clock ticks slower than rows come; rows of one tick are spread evenly over it</source>
-        <translation type="unfinished"></translation>
+        <translation>die Uhr tickt langsamer, als Zeilen kommen; Zeilen eines Ticks sind gleichmäßig darüber verteilt</translation>
     </message>
     <message>
         <source>Describe two setups</source>
-        <translation type="unfinished"></translation>
+        <translation>Zwei Setups beschreiben</translation>
     </message>
     <message>
         <source>Say what differs between them. A comparison changes one thing and holds the rest.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, was sie unterscheidet. Ein Vergleich ändert eines und hält den Rest fest.</translation>
     </message>
     <message>
         <source>Name the setups</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Setups benennen</translation>
     </message>
     <message>
         <source>By what is flown, so that a verdict reads as what it is: &quot;Six-turn helix is better&quot;.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach dem, was fliegt, damit ein Urteil sich liest als das, was es ist: „Sechs-Gang-Helix ist besser“.</translation>
     </message>
     <message>
         <source>Enter the {link} receiver&apos;s sensitivity</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Empfindlichkeit des Empfängers der Strecke {link} eingeben</translation>
     </message>
     <message>
         <source>Without it, range can only be told once the link was seen failing in flight.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ohne sie lässt sich Reichweite erst nennen, wenn die Strecke im Flug versagend gesehen wurde.</translation>
     </message>
     <message>
         <source>Setup {setup} has no transmit power on the {link} link: nothing is predicted for it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Setup {setup} hat auf der Strecke {link} keine Sendeleistung: dafür wird nichts vorhergesagt.</translation>
     </message>
     <message>
         <source>The kit is described</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Ausrüstung ist beschrieben</translation>
     </message>
     <message>
         <source>Next: set the station and the far post in Plan.</source>
-        <translation type="unfinished"></translation>
+        <translation>Weiter: Station und Endpfosten unter Plan setzen.</translation>
     </message>
     <message>
         <source>Never power a transmitter without its antenna or load. Power and EIRP limits are your country&apos;s: check them; Distanz is no authority.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nie einen Sender ohne Antenne oder Last einschalten. Grenzen für Leistung und EIRP setzt das jeweilige Land: sie prüfen; Distanz ist keine Behörde.</translation>
     </message>
     <message>
         <source>Set the station</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Station setzen</translation>
     </message>
     <message>
         <source>Where you stand and the ground antenna is. Path and distances are seen from there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo gestanden wird und die Bodenantenne ist. Weg und Entfernungen werden von dort gesehen.</translation>
     </message>
     <message>
         <source>Set the far post</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Endpfosten setzen</translation>
     </message>
     <message>
         <source>By its coordinates, or by distance and bearing from the station. Everything after hangs on this path.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach seinen Koordinaten, oder nach Entfernung und Richtung von der Station. Alles Weitere hängt an diesem Weg.</translation>
     </message>
     <message>
         <source>The path is clear</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Weg ist frei</translation>
     </message>
     <message>
         <source>{share} of the first Fresnel zone is free all the way at {frequency}. Closest at {distance}: the ray has {ray:.1}, {needed:.1} are needed.</source>
-        <translation type="unfinished"></translation>
+        <translation>{share} der ersten Fresnelzone sind bei {frequency} den ganzen Weg frei. Am engsten bei {distance}: der Strahl hat {ray:.1}, nötig sind {needed:.1}.</translation>
     </message>
     <message>
         <source>Too low for the far end</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu niedrig für das ferne Ende</translation>
     </message>
     <message>
         <source>At {distance} from the station the ray has {ray:.1} where {needed:.1} are needed ({share} of the first Fresnel zone). Clear up to {clear_to}. Fly higher or raise the antenna.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bei {distance} von der Station hat der Strahl {ray:.1}, wo {needed:.1} nötig sind ({share} der ersten Fresnelzone). Frei bis {clear_to}. Höher fliegen oder die Antenne heben.</translation>
     </message>
     <message>
         <source>At {distance} from the station the ray has {ray:.1} where {needed:.1} are needed ({share} of the first Fresnel zone). Clear nowhere. Fly higher or raise the antenna.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bei {distance} von der Station hat der Strahl {ray:.1}, wo {needed:.1} nötig sind ({share} der ersten Fresnelzone). Nirgends frei. Höher fliegen oder die Antenne heben.</translation>
     </message>
     <message>
         <source>{setup} is predicted to reach {range} on the {link} link, with exponent {exponent}.</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup} reicht nach der Vorhersage {range} auf der Strecke {link}, mit Exponent {exponent}.</translation>
     </message>
     <message>
         <source>Use the flown exponent</source>
-        <translation type="unfinished"></translation>
+        <translation>Den erflogenen Exponenten nehmen</translation>
     </message>
     <message>
         <source>The flights so far give {exponent:.2} (95 %: {exponent.low:.2} to {exponent.high:.2}).</source>
-        <translation type="unfinished"></translation>
+        <translation>Die bisherigen Flüge ergeben {exponent:.2} (95 %: {exponent.low:.2} bis {exponent.high:.2}).</translation>
     </message>
     <message>
         <source>Radio horizon {horizon}. Beyond {breakpoint} the ground reflection makes the signal fall faster.</source>
-        <translation type="unfinished"></translation>
+        <translation>Funkhorizont {horizon}. Jenseits von {breakpoint} lässt die Bodenreflexion das Signal schneller fallen.</translation>
     </message>
     <message>
         <source>Keep sight of the aircraft or an observer where the rules ask for it. Test failsafe and return before any range run; set the return height above obstacles.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Fluggerät im Blick behalten, oder einen Beobachter, wo die Vorschriften es verlangen. Failsafe und Rückkehr vor jedem Reichweitenflug prüfen; die Rückkehrhöhe über Hindernisse setzen.</translation>
     </message>
     <message>
         <source>Bring in the first logs</source>
-        <translation type="unfinished"></translation>
+        <translation>Die ersten Logs einlesen</translation>
     </message>
     <message>
         <source>One log per run, as a table or as JSON lines. Time, a position or distance, and signal, link quality or bitrate are enough; units are read from the column names.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Log je Lauf, als Tabelle oder als JSON-Zeilen. Zeit, eine Position oder Entfernung, und Signal, Linkqualität oder Bitrate genügen; Einheiten werden aus den Spaltennamen gelesen.</translation>
     </message>
     <message>
         <source>{used} of {runs:runs-of} count</source>
-        <translation type="unfinished"></translation>
+        <translation>{used} von {runs:runs-of} zählen</translation>
     </message>
     <message>
         <source>Double-click a cell to change it. Way out, turn and way back are cut apart automatically; drag the edges to move them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Doppelklick auf ein Feld ändert es. Hinweg, Wende und Rückweg werden selbsttätig getrennt; die Ränder lassen sich ziehen.</translation>
     </message>
     <message>
         <source>two setups</source>
-        <translation type="unfinished"></translation>
+        <translation>zwei Setups</translation>
     </message>
     <message>
         <source>names of setups</source>
-        <translation type="unfinished"></translation>
+        <translation>Namen der Setups</translation>
     </message>
     <message>
         <source>a station</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Station</translation>
     </message>
     <message>
         <source>a path</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Weg</translation>
     </message>
     <message>
         <source>runs of {setup}</source>
-        <translation type="unfinished"></translation>
+        <translation>Läufe von {setup}</translation>
     </message>
     <message>
         <source>runs</source>
-        <translation type="unfinished"></translation>
+        <translation>Läufe</translation>
     </message>
     <message>
         <source>two setups flown</source>
-        <translation type="unfinished"></translation>
+        <translation>zwei geflogene Setups</translation>
     </message>
     <message>
         <source>{what}</source>
-        <translation type="unfinished"></translation>
+        <translation>{what}</translation>
     </message>
     <message>
         <source>Add setup {setup}</source>
-        <translation type="unfinished"></translation>
+        <translation>Setup {setup} hinzufügen</translation>
     </message>
     <message>
         <source>Add {link} link</source>
-        <translation type="unfinished"></translation>
+        <translation>Strecke {link} hinzufügen</translation>
     </message>
     <message>
         <source>Change {field}</source>
-        <translation type="unfinished"></translation>
+        <translation>{field} ändern</translation>
     </message>
     <message>
         <source>Rename setup {setup}</source>
-        <translation type="unfinished"></translation>
+        <translation>Setup {setup} umbenennen</translation>
     </message>
     <message>
         <source>Describe setup {setup}</source>
-        <translation type="unfinished"></translation>
+        <translation>Setup {setup} beschreiben</translation>
     </message>
     <message>
         <source>Remove the {link} link</source>
-        <translation type="unfinished"></translation>
+        <translation>Strecke {link} entfernen</translation>
     </message>
     <message>
         <source>Remove setup {setup} and its runs</source>
-        <translation type="unfinished"></translation>
+        <translation>Setup {setup} und seine Läufe entfernen</translation>
     </message>
     <message>
         <source>Change sensitivity per mode</source>
-        <translation type="unfinished"></translation>
+        <translation>Empfindlichkeit je Modus ändern</translation>
     </message>
     <message>
         <source>Change power control</source>
-        <translation type="unfinished"></translation>
+        <translation>Leistungsregelung ändern</translation>
     </message>
     <message>
         <source>Split {setup} by leg</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup} nach Wegen teilen</translation>
     </message>
     <message>
         <source>Count both ways</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide Wege zählen</translation>
     </message>
     <message>
         <source>Count the ways out only</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur die Hinwege zählen</translation>
     </message>
     <message>
         <source>Count the ways back only</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur die Rückwege zählen</translation>
     </message>
     <message>
         <source>Move the turn of run {run}</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Wende von Lauf {run} verschieben</translation>
     </message>
     <message>
         <source>Remove run {run}</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} entfernen</translation>
     </message>
     <message>
         <source>Change {field} of run {run}</source>
-        <translation type="unfinished"></translation>
+        <translation>{field} von Lauf {run} ändern</translation>
     </message>
     <message>
         <source>Void run {run}</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} streichen</translation>
     </message>
     <message>
         <source>Count run {run} again</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} wieder zählen</translation>
     </message>
     <message>
         <source>Import {log}</source>
-        <translation type="unfinished"></translation>
+        <translation>{log} einlesen</translation>
     </message>
     <message>
         <source>Import {logs:logs}</source>
-        <translation type="unfinished"></translation>
+        <translation>{logs:logs} einlesen</translation>
     </message>
     <message>
         <source>nothing was entered; type for example {example}</source>
-        <translation type="unfinished"></translation>
+        <translation>nichts wurde eingegeben; zum Beispiel {example} eingeben</translation>
     </message>
     <message>
         <source>&quot;{text}&quot; is not a number; type for example {example}</source>
-        <translation type="unfinished"></translation>
+        <translation>„{text}“ ist keine Zahl; zum Beispiel {example} eingeben</translation>
     </message>
     <message>
         <source>&quot;{text}&quot; is not understood; type for example {example}</source>
-        <translation type="unfinished"></translation>
+        <translation>„{text}“ ist nicht zu verstehen; zum Beispiel {example} eingeben</translation>
     </message>
     <message>
         <source>a bare number is wanted here, not &quot;{text}&quot;; type for example {example}</source>
-        <translation type="unfinished"></translation>
+        <translation>hier ist eine bloße Zahl gefragt, nicht „{text}“; zum Beispiel {example} eingeben</translation>
     </message>
     <message>
         <source>&quot;{text}&quot; is not a unit known here; type for example {example}</source>
-        <translation type="unfinished"></translation>
+        <translation>„{text}“ ist hier keine bekannte Einheit; zum Beispiel {example} eingeben</translation>
     </message>
     <message>
         <source>power must be above zero; type for example {example}</source>
-        <translation type="unfinished"></translation>
+        <translation>Leistung muss über null liegen; zum Beispiel {example} eingeben</translation>
     </message>
     <message>
         <source>these do not add up; enter one value; type for example {example}</source>
-        <translation type="unfinished"></translation>
+        <translation>diese lassen sich nicht addieren; einen Wert eingeben; zum Beispiel {example} eingeben</translation>
     </message>
     <message>
         <source>the number is too large; type for example {example}</source>
-        <translation type="unfinished"></translation>
+        <translation>die Zahl ist zu groß; zum Beispiel {example} eingeben</translation>
     </message>
     <message>
         <source>{value:short} is outside {low:short} to {high:short}</source>
-        <translation type="unfinished"></translation>
+        <translation>{value:short} liegt außerhalb von {low:short} bis {high:short}</translation>
     </message>
     <message>
         <source>write the share of full power like 1/30</source>
-        <translation type="unfinished"></translation>
+        <translation>den Anteil an der vollen Leistung wie 1/30 schreiben</translation>
     </message>
     <message>
         <source>&quot;{text}&quot;: write each mode with its sensitivity, like 50: -112 dBm; 150: -107 dBm</source>
-        <translation type="unfinished"></translation>
+        <translation>„{text}“: jeden Modus mit seiner Empfindlichkeit schreiben, wie 50: -112 dBm; 150: -107 dBm</translation>
     </message>
     <message>
         <source>&quot;{text}&quot;: a mode is a number from 0 to {most}</source>
-        <translation type="unfinished"></translation>
+        <translation>„{text}“: ein Modus ist eine Zahl von 0 bis {most}</translation>
     </message>
     <message>
         <source>mode {mode} stands there twice; give each mode one sensitivity</source>
-        <translation type="unfinished"></translation>
+        <translation>Modus {mode} steht zweimal da; jedem Modus eine Empfindlichkeit geben</translation>
     </message>
     <message>
         <source>&quot;{text}&quot;: say which link was reduced, like {link} 20 dB</source>
-        <translation type="unfinished"></translation>
+        <translation>„{text}“: sagen, welche Strecke verringert wurde, wie {link} 20 dB</translation>
     </message>
     <message>
         <source>&quot;{text}&quot; is {reduction:.1} below full power; it must lie above 0 and up to {most:.0}</source>
-        <translation type="unfinished"></translation>
+        <translation>„{text}“ liegt {reduction:.1} unter voller Leistung; es muss über 0 und bis {most:.0} liegen</translation>
     </message>
     <message>
         <source>{what} does not hold: this is a fault of the program; please report it</source>
-        <translation type="unfinished"></translation>
+        <translation>{what} gilt nicht: das ist ein Fehler des Programms; bitte melden</translation>
     </message>
     <message>
         <source>run {run}: {fault}</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run}: {fault}</translation>
     </message>
     <message>
         <source>{file}: {fault}</source>
-        <translation type="unfinished"></translation>
+        <translation>{file}: {fault}</translation>
     </message>
     <message>
         <source>Run {run}: {text}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run}: {text}.</translation>
+    </message>
+</context>
+<context>
+    <name>lanes</name>
+    <message>
+        <source>critical level %1: below it the rule fails</source>
+        <translation>kritischer Pegel %1: darunter ist die Regel verletzt</translation>
+    </message>
+    <message>
+        <source>rule %1</source>
+        <translation>Regel %1</translation>
+    </message>
+    <message>
+        <source>What the place gives or takes, whatever is flown</source>
+        <translation>Was der Ort gibt oder nimmt, was auch fliegt</translation>
+    </message>
+    <message>
+        <source>no signal to tell places apart by</source>
+        <translation>kein Signal, um Orte zu unterscheiden</translation>
+    </message>
+    <message>
+        <source>Dropouts: strokes where the link was below the rule</source>
+        <translation>Aussetzer: Striche, wo die Strecke unter der Regel lag</translation>
+    </message>
+    <message>
+        <source>Residuals: what neither flight nor place explains</source>
+        <translation>Reste: was weder Flug noch Ort erklärt</translation>
+    </message>
+    <message>
+        <source>Place profile</source>
+        <translation>Ortsprofil</translation>
+    </message>
+    <message>
+        <source>Dropouts</source>
+        <translation>Aussetzer</translation>
+    </message>
+    <message>
+        <source>Residuals</source>
+        <translation>Reste</translation>
+    </message>
+    <message>
+        <source>Predicted signal</source>
+        <translation>Vorhergesagtes Signal</translation>
+    </message>
+    <message>
+        <source>Enter transmit power and antenna gains in Kit to see a prediction</source>
+        <translation>Sendeleistung und Antennengewinne unter Ausrüstung eingeben, um eine Vorhersage zu sehen</translation>
+    </message>
+    <message>
+        <source>%1 link: critical level %2</source>
+        <translation>Strecke %1: kritischer Pegel %2</translation>
+    </message>
+    <message>
+        <source>Clearance over flat ground with earth bulge: ray and first Fresnel zone</source>
+        <translation>Freiraum über flachem Grund mit Erdkrümmung: Strahl und erste Fresnelzone</translation>
+    </message>
+    <message>
+        <source>Set the far post to see the clearance</source>
+        <translation>Den Endpfosten setzen, um den Freiraum zu sehen</translation>
+    </message>
+    <message>
+        <source>Set the station and the far post to see the clearance</source>
+        <translation>Station und Endpfosten setzen, um den Freiraum zu sehen</translation>
     </message>
 </context>
 <context>
     <name>quantity</name>
     <message>
         <source>no limit</source>
-        <translation type="unfinished"></translation>
+        <translation>keine Grenze</translation>
     </message>
     <message>
         <source>%1 to no upper limit</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bis zu keiner Obergrenze</translation>
     </message>
     <message>
         <source>%1 to %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bis %2</translation>
     </message>
     <message>
         <source>possibly</source>
-        <translation type="unfinished"></translation>
+        <translation>möglicherweise</translation>
     </message>
     <message>
         <source>almost certainly</source>
-        <translation type="unfinished"></translation>
+        <translation>so gut wie sicher</translation>
     </message>
     <message>
         <source>very likely</source>
-        <translation type="unfinished"></translation>
+        <translation>sehr wahrscheinlich</translation>
     </message>
     <message>
         <source>likely</source>
-        <translation type="unfinished"></translation>
+        <translation>wahrscheinlich</translation>
     </message>
     <message>
         <source>more likely than not</source>
-        <translation type="unfinished"></translation>
+        <translation>eher ja als nein</translation>
     </message>
     <message>
         <source>as likely as not</source>
-        <translation type="unfinished"></translation>
+        <translation>so wahrscheinlich wie nicht</translation>
     </message>
     <message>
         <source>probably not</source>
-        <translation type="unfinished"></translation>
+        <translation>wahrscheinlich nicht</translation>
     </message>
     <message>
         <source>over %1</source>
-        <translation type="unfinished"></translation>
+        <translation>über %1</translation>
     </message>
     <message>
         <source>under %1</source>
-        <translation type="unfinished"></translation>
+        <translation>unter %1</translation>
     </message>
 </context>
 <context>
     <name>term</name>
     <message>
         <source>its link quality</source>
-        <translation type="unfinished"></translation>
+        <translation>ihre Linkqualität</translation>
     </message>
     <message>
         <source>its bitrate</source>
-        <translation type="unfinished"></translation>
+        <translation>ihre Bitrate</translation>
     </message>
     <message>
         <source>its signal margin</source>
-        <translation type="unfinished"></translation>
+        <translation>ihre Signalreserve</translation>
     </message>
     <message>
         <source>quality</source>
-        <translation type="unfinished"></translation>
+        <translation>Qualität</translation>
     </message>
     <message>
         <source>bitrate</source>
-        <translation type="unfinished"></translation>
+        <translation>Bitrate</translation>
     </message>
     <message>
         <source>margin</source>
-        <translation type="unfinished"></translation>
+        <translation>Reserve</translation>
     </message>
     <message>
         <source>quality rule</source>
-        <translation type="unfinished"></translation>
+        <translation>Qualitätsregel</translation>
     </message>
     <message>
         <source>bitrate rule</source>
-        <translation type="unfinished"></translation>
+        <translation>Bitratenregel</translation>
     </message>
     <message>
         <source>sensitivity you entered</source>
-        <translation type="unfinished"></translation>
+        <translation>eingegebenen Empfindlichkeit</translation>
     </message>
     <message>
         <source>GNSS</source>
-        <translation type="unfinished"></translation>
+        <translation>GNSS</translation>
     </message>
     <message>
         <source>the distance column</source>
-        <translation type="unfinished"></translation>
+        <translation>die Entfernungsspalte</translation>
     </message>
     <message>
         <source>check that it is still there</source>
-        <translation type="unfinished"></translation>
+        <translation>prüfen, ob es noch da ist</translation>
     </message>
     <message>
         <source>free some space and try again</source>
-        <translation type="unfinished"></translation>
+        <translation>Platz schaffen und erneut versuchen</translation>
     </message>
     <message>
         <source>check the permissions, or choose another folder</source>
-        <translation type="unfinished"></translation>
+        <translation>die Rechte prüfen, oder einen anderen Ordner wählen</translation>
     </message>
     <message>
         <source>choose a shorter name</source>
-        <translation type="unfinished"></translation>
+        <translation>einen kürzeren Namen wählen</translation>
     </message>
     <message>
         <source>check the disk, or choose another folder</source>
-        <translation type="unfinished"></translation>
+        <translation>die Platte prüfen, oder einen anderen Ordner wählen</translation>
     </message>
     <message>
         <source>not said</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht gesagt</translation>
     </message>
     <message>
         <source>link lost</source>
-        <translation type="unfinished"></translation>
+        <translation>Verbindung verloren</translation>
     </message>
     <message>
         <source>quality limit reached</source>
-        <translation type="unfinished"></translation>
+        <translation>Qualitätsgrenze erreicht</translation>
     </message>
     <message>
         <source>turned back by choice</source>
-        <translation type="unfinished"></translation>
+        <translation>freiwillig umgekehrt</translation>
     </message>
     <message>
         <source>battery</source>
-        <translation type="unfinished"></translation>
+        <translation>Akku</translation>
     </message>
     <message>
         <source>legal or site limit</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorschrift oder Ortsgrenze</translation>
     </message>
     <message>
         <source>obstacle</source>
-        <translation type="unfinished"></translation>
+        <translation>Hindernis</translation>
     </message>
     <message>
         <source>aircraft trouble</source>
-        <translation type="unfinished"></translation>
+        <translation>Störung am Fluggerät</translation>
     </message>
     <message>
         <source>limit built into the equipment</source>
-        <translation type="unfinished"></translation>
+        <translation>ins Gerät eingebaute Grenze</translation>
     </message>
     <message>
         <source>frequency</source>
-        <translation type="unfinished"></translation>
+        <translation>Frequenz</translation>
     </message>
     <message>
         <source>sensitivity</source>
-        <translation type="unfinished"></translation>
+        <translation>Empfindlichkeit</translation>
     </message>
     <message>
         <source>least link quality</source>
-        <translation type="unfinished"></translation>
+        <translation>Mindest-Linkqualität</translation>
     </message>
     <message>
         <source>least bitrate</source>
-        <translation type="unfinished"></translation>
+        <translation>Mindest-Bitrate</translation>
     </message>
     <message>
         <source>transmit power</source>
-        <translation type="unfinished"></translation>
+        <translation>Sendeleistung</translation>
     </message>
     <message>
         <source>transmit antenna gain</source>
-        <translation type="unfinished"></translation>
+        <translation>Gewinn der Sendeantenne</translation>
     </message>
     <message>
         <source>transmit cable loss</source>
-        <translation type="unfinished"></translation>
+        <translation>Kabelverlust am Sender</translation>
     </message>
     <message>
         <source>receive antenna gain</source>
-        <translation type="unfinished"></translation>
+        <translation>Gewinn der Empfangsantenne</translation>
     </message>
     <message>
         <source>receive cable loss</source>
-        <translation type="unfinished"></translation>
+        <translation>Kabelverlust am Empfänger</translation>
     </message>
     <message>
         <source>station latitude</source>
-        <translation type="unfinished"></translation>
+        <translation>Breite der Station</translation>
     </message>
     <message>
         <source>station longitude</source>
-        <translation type="unfinished"></translation>
+        <translation>Länge der Station</translation>
     </message>
     <message>
         <source>antenna height</source>
-        <translation type="unfinished"></translation>
+        <translation>Antennenhöhe</translation>
     </message>
     <message>
         <source>distance of the far post</source>
-        <translation type="unfinished"></translation>
+        <translation>Entfernung des Endpfostens</translation>
     </message>
     <message>
         <source>bearing of the far post</source>
-        <translation type="unfinished"></translation>
+        <translation>Richtung des Endpfostens</translation>
     </message>
     <message>
         <source>height of the flight</source>
-        <translation type="unfinished"></translation>
+        <translation>Flughöhe</translation>
     </message>
     <message>
         <source>spacing of posts</source>
-        <translation type="unfinished"></translation>
+        <translation>Pfostenabstand</translation>
     </message>
     <message>
         <source>far post latitude</source>
-        <translation type="unfinished"></translation>
+        <translation>Breite des Endpfostens</translation>
     </message>
     <message>
         <source>far post longitude</source>
-        <translation type="unfinished"></translation>
+        <translation>Länge des Endpfostens</translation>
     </message>
     <message>
         <source>path-loss exponent</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausbreitungsexponent</translation>
     </message>
     <message>
         <source>setup</source>
-        <translation type="unfinished"></translation>
+        <translation>Setup</translation>
     </message>
     <message>
         <source>order</source>
-        <translation type="unfinished"></translation>
+        <translation>Folge</translation>
     </message>
     <message>
         <source>flight</source>
-        <translation type="unfinished"></translation>
+        <translation>Flug</translation>
     </message>
     <message>
         <source>why it ended</source>
-        <translation type="unfinished"></translation>
+        <translation>warum beendet</translation>
     </message>
     <message>
         <source>reduced power</source>
-        <translation type="unfinished"></translation>
+        <translation>verringerte Leistung</translation>
     </message>
     <message>
         <source>notes</source>
-        <translation type="unfinished"></translation>
+        <translation>Notizen</translation>
+    </message>
+    <message>
+        <source>latitude</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>longitude</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>signal to noise</source>
+        <translation>Signal-Rausch-Abstand</translation>
+    </message>
+    <message>
+        <source>signal</source>
+        <translation>Signal</translation>
+    </message>
+    <message>
+        <source>link quality</source>
+        <translation>Linkqualität</translation>
+    </message>
+    <message>
+        <source>delay</source>
+        <translation>Verzögerung</translation>
+    </message>
+    <message>
+        <source>packet rate</source>
+        <translation>Paketrate</translation>
+    </message>
+    <message>
+        <source>mode</source>
+        <translation>Modus</translation>
+    </message>
+    <message>
+        <source>level without a unit</source>
+        <translation>Pegel ohne Einheit</translation>
+    </message>
+    <message>
+        <source>fades on antenna A</source>
+        <translation>Schwund an Antenne A</translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation>Zeit</translation>
+    </message>
+    <message>
+        <source>date</source>
+        <translation>Datum</translation>
+    </message>
+    <message>
+        <source>distance</source>
+        <translation>Entfernung</translation>
+    </message>
+    <message>
+        <source>altitude above the sea</source>
+        <translation>Höhe über dem Meer</translation>
+    </message>
+    <message>
+        <source>height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>speed</source>
+        <translation>Geschwindigkeit</translation>
+    </message>
+    <message>
+        <source>heading</source>
+        <translation>Kurs</translation>
+    </message>
+    <message>
+        <source>satellites</source>
+        <translation>Satelliten</translation>
+    </message>
+    <message>
+        <source>battery voltage</source>
+        <translation>Akkuspannung</translation>
+    </message>
+    <message>
+        <source>charge used</source>
+        <translation>verbrauchte Ladung</translation>
+    </message>
+    <message>
+        <source>current</source>
+        <translation>Strom</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
     </message>
 </context>
 </TS>
