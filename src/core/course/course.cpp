@@ -84,7 +84,7 @@ Placement Course::place(const Position& sample) const {
   Placement best;
   best.flat = s;
   best.distance_m = apart_m({}, s);
-  double nearest = INFINITY;
+  double nearest = INFINITY, beyond = 0;
   for (std::size_t i = 1; i < m_plane->points.size(); ++i) {
     const Flat &a = m_plane->points[i - 1], &b = m_plane->points[i];
     const double de = b.east_m - a.east_m, dn = b.north_m - a.north_m, length = apart_m(a, b);
@@ -96,8 +96,10 @@ Placement Course::place(const Position& sample) const {
     nearest = away;
     const double right = ((s.east_m - a.east_m) * dn - (s.north_m - a.north_m) * de) / length;
     best.chainage_m = m_plane->chainage[i - 1] + clamped;
+    beyond = i + 1 == m_plane->points.size() ? std::max(along - length, 0.0) : 0;
     best.side_m = std::copysign(away, right);
   }
+  best.along_m = apart_m({}, m_plane->points.front()) + best.chainage_m + beyond;
   return best;
 }
 

@@ -39,7 +39,10 @@ struct Placement {
   Flat flat;
   double distance_m = 0;  ///< horizontal distance from the station
   double chainage_m = 0;  ///< along the path from its first point, at the nearest point of the path
-  double side_m = 0;      ///< across the path there, positive to the right of the outward direction
+  /// The same counted from the station where the path begins farther out, and running on past its last point:
+  /// what tells places apart.
+  double along_m = 0;
+  double side_m = 0;  ///< across the path there, positive to the right of the outward direction
 };
 
 /// The measured path seen from the station. Horizontal positions are taken in the plane that touches the

@@ -10,7 +10,8 @@ namespace distanz::estimate {
 namespace {
 
 bool finiteRow(const FlightSamples& f, std::size_t i) {
-  return std::isfinite(f.time_s[i]) && std::isfinite(f.distance_m[i]) && std::isfinite(f.rssi_dbm[i]);
+  return std::isfinite(f.time_s[i]) && std::isfinite(f.distance_m[i]) && std::isfinite(f.rssi_dbm[i]) &&
+         std::isfinite(f.placeAt(i));
 }
 
 void requireEqualLengths(const FlightSamples& f) {
@@ -18,6 +19,8 @@ void requireEqualLengths(const FlightSamples& f) {
     throw DomainError("time, distance and rssi of one length");
   if (!f.shift_db.empty() && f.shift_db.size() != f.time_s.size())
     throw DomainError("shift_db as long as the flight, or empty");
+  if (!f.along_m.empty() && f.along_m.size() != f.time_s.size())
+    throw DomainError("along_m as long as the flight, or empty");
 }
 
 struct Sample {
@@ -117,8 +120,8 @@ std::vector<Sample> samplesOf(const FlightSamples& flight, FlightCells& whole, d
     if ((t >= turn_begin && t <= turn_end) || d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m ||
         !std::isfinite(shift))
       continue;
-    samples.push_back(
-        {static_cast<int>(std::floor(d / width_m)), t > turn_end, std::log10(d), flight.rssi_dbm[i], shift});
+    samples.push_back({static_cast<int>(std::floor(flight.placeAt(i) / width_m)), t > turn_end, std::log10(d),
+                       flight.rssi_dbm[i], shift});
   }
   std::stable_sort(samples.begin(), samples.end(),
                    [](const Sample& a, const Sample& b) { return a.cell < b.cell; });

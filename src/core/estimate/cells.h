@@ -18,12 +18,16 @@ struct FlightSamples {
   /// What refers each reading to the campaign's common power and mode, dB; NaN leaves the row out; empty:
   /// nothing. Added after the reading was held against floor and ceiling, which are the receiver's own.
   std::span<const double> shift_db = {};
+  /// What tells places apart: distance along the path, on which two places at one distance from the station
+  /// are two. Empty: the distance.
+  std::span<const double> along_m = {};
   double shiftAt(std::size_t row) const { return shift_db.empty() ? 0 : shift_db[row]; }
+  double placeAt(std::size_t row) const { return along_m.empty() ? distance_m[row] : along_m[row]; }
 };
 
 /// A stretch of path as one flight saw it.
 struct Cell {
-  int index = 0;  ///< floor(distance / width)
+  int index = 0;  ///< floor(place / width)
   double log_distance =
       0;  ///< mean log10 of the samples' distances in metres (not the centre: that biases the exponent)
   double level_dbm = 0;   ///< trimmed mean; for a censored cell its upper bound

@@ -23,13 +23,13 @@ void merge(std::vector<double>& sorted, std::vector<double>& fresh) {
 
 }  // namespace
 
-void GrowingCells::add(double distance_m, double rssi_dbm, double shift_db) {
-  if (!std::isfinite(distance_m) || !std::isfinite(rssi_dbm)) return;
+void GrowingCells::add(double distance_m, double place_m, double rssi_dbm, double shift_db) {
+  if (!std::isfinite(distance_m) || !std::isfinite(place_m) || !std::isfinite(rssi_dbm)) return;
   m_all.farthest_m = std::max(m_all.farthest_m, distance_m);
   if (!std::isfinite(shift_db) || distance_m < defaults::kNearField_m ||
       distance_m > defaults::kNoUpperLimit_m)
     return;
-  const int index = static_cast<int>(std::floor(distance_m / m_width_m));
+  const int index = static_cast<int>(std::floor(place_m / m_width_m));
   Stretch& s = m_stretches[index];
   if (s.fresh.empty()) m_changed.push_back(index);
   s.fresh.push_back(rssi_dbm + shift_db);

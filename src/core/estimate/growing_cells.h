@@ -11,7 +11,8 @@ namespace distanz::estimate {
 class GrowingCells {
  public:
   /// @param rssi_dbm as the receiver gave it @param shift_db what refers it; NaN leaves it out of the cells
-  void add(double distance_m, double rssi_dbm, double shift_db);
+  /// @param place_m that tells places apart, see FlightSamples::along_m
+  void add(double distance_m, double place_m, double rssi_dbm, double shift_db);
   /// Brings the cells up to date with what was added.
   const FlightCells& cells();
 

@@ -27,26 +27,32 @@ Offset flightOffset(const SignalModel& model, const SetupLevel& level, const Fli
   const Offset usual{0, model.flight_var_db2 * (1 + 1.0 / level.flights)};
   std::map<int, const PlaceLevel*> known;
   for (const PlaceLevel& p : model.places) known[p.index] = &p;
-  std::vector<double> off, sd, at_m;
+  struct Seen {
+    double at_m, off, sd;
+  };
+  std::vector<Seen> seen;
   for (const Cell& c : cells.cells) {
     if (c.censored) continue;
     const auto place = known.find(c.index);
     const bool here = place != known.end();
-    off.push_back(c.level_dbm - level.level_db -
-                  (here ? place->second->level_dbm : model.line.at(c.log_distance)));
+    const double expected = here ? place->second->level_dbm : model.line.at(c.log_distance);
     const double own = std::max(model.within_var_db2, 0.25);
-    sd.push_back(std::sqrt(here ? own * (1 + 1.0 / place->second->flights) : own + model.line.place_var_db2));
-    at_m.push_back(std::pow(10, c.log_distance));
+    seen.push_back(
+        {std::pow(10, c.log_distance), c.level_dbm - level.level_db - expected,
+         std::sqrt(here ? own * (1 + 1.0 / place->second->flights) : own + model.line.place_var_db2)});
   }
-  if (off.empty()) return usual;
-  const auto n = static_cast<double>(off.size());
+  std::sort(seen.begin(), seen.end(), [](const Seen& a, const Seen& b) { return a.at_m < b.at_m; });
+  if (seen.empty()) return usual;
+  const auto n = static_cast<double>(seen.size());
   double mean = 0, variance = 0, before = 0;
-  for (std::size_t i = 0; i < off.size(); ++i) {
-    mean += off[i] / n;
-    // Cells come in order of distance: what all before share with this one falls off by one factor from one
+  for (std::size_t i = 0; i < seen.size(); ++i) {
+    mean += seen[i].off / n;
+    // In order of distance: what all before share with this one falls off by one factor from one
     // to the next.
-    if (i > 0) before = (before + sd[i - 1]) * std::exp(-(at_m[i] - at_m[i - 1]) / model.line.correlation_m);
-    variance += sd[i] * (sd[i] + 2 * before) / (n * n);
+    if (i > 0)
+      before =
+          (before + seen[i - 1].sd) * std::exp(-(seen[i].at_m - seen[i - 1].at_m) / model.line.correlation_m);
+    variance += seen[i].sd * (seen[i].sd + 2 * before) / (n * n);
   }
   const double precision = 1 / usual.variance + 1 / variance;
   return {mean / variance / precision, 1 / precision};

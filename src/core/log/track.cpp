@@ -75,6 +75,7 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   const std::size_t n = r.rows();
   std::vector<Flat> flat(n, {NAN, NAN});
   track.distance_m.assign(n, NAN);
+  track.along_m.assign(n, NAN);
   track.side_m.assign(n, NAN);
   std::size_t zero = 0, fixes = 0;
   for (std::size_t i = 0; i < n; ++i)
@@ -87,6 +88,7 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
       if (!p) continue;
       flat[i] = p->flat;
       track.distance_m[i] = p->distance_m;
+      track.along_m[i] = p->along_m;
       track.side_m[i] = p->side_m;
     }
   });
@@ -98,7 +100,7 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   if (zero > 0) track.problems.push_back(finding("gnss-no-fix", {{"rows", zero}}));
   clean(r, track.distance_m, &flat, track.problems);
   for (std::size_t i = 0; i < n; ++i)
-    if (!std::isfinite(track.distance_m[i])) track.side_m[i] = NAN;
+    if (!std::isfinite(track.distance_m[i])) track.along_m[i] = track.side_m[i] = NAN;
   return true;
 }
 
@@ -126,6 +128,7 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
   Track track;
   track.from_gnss = course && placeByGnss(r, *course, track);
   if (!track.from_gnss) {
+    track.along_m.clear();
     track.side_m.clear();
     const auto* distance = r.find(channel::kDistance);
     if (!distance) {
@@ -138,7 +141,10 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
     clean(r, track.distance_m, nullptr, track.problems);
   }
   interpolate(r.time_s, track.distance_m);
-  if (track.from_gnss) interpolate(r.time_s, track.side_m);
+  if (track.from_gnss) {
+    interpolate(r.time_s, track.along_m);
+    interpolate(r.time_s, track.side_m);
+  }
   measure(r, track);
   track.turn = hand.value_or(Turn{track.farthest_s - kTurnHalfWidth_s, track.farthest_s + kTurnHalfWidth_s});
   if (track.off_path_share > 0.05)

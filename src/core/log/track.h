@@ -23,6 +23,7 @@ struct Turn {
 /// A recording put on the path.
 struct Track {
   std::vector<double> distance_m;  ///< horizontal, from the station; NaN where unknown
+  std::vector<double> along_m;     ///< along the path (see course::Placement::along_m); empty without GNSS
   std::vector<double> side_m;      ///< across the path, right positive; empty without GNSS
   bool from_gnss = false;
   double farthest_m = 0;

@@ -184,3 +184,43 @@ TEST_CASE("readings: the mean of the runs near a distance, and nothing where nob
   CHECK_THAT(csv, Catch::StartsWith("run,setup,leg,distance_m") && Contains("\nA1,A,out,") &&
                       Contains("\nB3,B,back,"));
 }
+
+TEST_CASE("analysis: places are counted along the path; those of two paths are never one") {
+  const auto flown = simulate::simulate(test::twoSetups(1, 4), 5);
+  campaign::Campaign c = flown.campaign;
+  const course::Position station = c.station.position().value();
+  std::vector<campaign::PathPoint> points{{station, 60}};
+  for (int bearing = 0; bearing <= 60; bearing += 10)
+    points.push_back({course::destination(station, {600, double(bearing)}), 60});
+  campaign::editFirstPath(c).points = points;
+  campaign::Path other = c.paths.front();
+  other.id = "other";
+  c.paths.push_back(other);
+  log::Recording r;
+  std::vector<double> lat, lon, rssi;
+  const auto add = [&](const course::Position& p, double level) {
+    r.time_s.push_back(double(r.time_s.size()) * 0.2);
+    lat.push_back(p.lat_deg);
+    lon.push_back(p.lon_deg);
+    rssi.push_back(level);
+  };
+  for (double d = 0; d <= 600; d += 2) add(course::destination(station, {d, 0}), -60);
+  for (double bearing = 0; bearing <= 60; bearing += 0.2)
+    add(course::destination(station, {600, bearing}), bearing < 30 ? -60 : -80);
+  r.columns = {{"lat_deg", lat}, {"lon_deg", lon}, {"control.rssi_dbm", rssi}};
+  const auto course = campaign::courseOf(c);
+  campaign::Run run = c.runs[0];
+  run.turn_begin_s = run.turn_end_s = 1e6;  // not cut
+  const RunReduction first = reduceRun(c, run, r, &*course);
+  REQUIRE_FALSE(first.refused);
+  const auto& cells = first.links.at("control").cells.both.cells;
+  CHECK(cells.size() >= 25);  // 13 out and 15 round; by distance it would be 13
+  CHECK(std::any_of(cells.begin(), cells.end(),
+                    [](const auto& k) { return k.level_dbm > -61 && k.log_distance > 2.77; }));
+  CHECK(std::any_of(cells.begin(), cells.end(),
+                    [](const auto& k) { return k.level_dbm < -79 && k.log_distance > 2.77; }));
+  run.path = "other";
+  const RunReduction second = reduceRun(c, run, r, &*course);
+  for (const auto& a : cells)
+    for (const auto& b : second.links.at("control").cells.both.cells) CHECK(a.index != b.index);
+}

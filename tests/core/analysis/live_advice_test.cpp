@@ -203,7 +203,7 @@ TEST_CASE("live flight: its track is the track of the whole recording, and its c
   const std::vector<double>& rssi = *r.find("control.rssi_dbm");
   estimate::GrowingCells growing;
   for (std::size_t i = 0; i < r.rows(); ++i) {
-    growing.add(whole.distance_m[i], rssi[i], 1.5);
+    growing.add(whole.distance_m[i], whole.distance_m[i], rssi[i], 1.5);
     if (i % 50 == 0) growing.cells();
   }
   const std::vector<double> shift(r.rows(), 1.5);

@@ -54,6 +54,19 @@ TEST_CASE("course: a bent path counts along itself") {
   CHECK_THAT(path.place(destination(corner, {200, 90})).chainage_m, WithinAbs(1200, 0.1));
 }
 
+TEST_CASE(
+    "course: places run on past the last point, and are counted from the station where the path begins "
+    "farther out") {
+  const Position corner = destination(kStation, {1000, 0});
+  const Course path(kStation, {kStation, corner, destination(corner, {500, 90})});
+  const Placement beyond = path.place(destination(corner, {700, 90}));
+  CHECK_THAT(beyond.chainage_m, WithinAbs(1500, 0.1));
+  CHECK_THAT(beyond.along_m, WithinAbs(1700, 0.2));
+  const Course later(kStation, {destination(kStation, {300, 0}), corner});
+  CHECK_THAT(later.place(destination(kStation, {800, 0})).along_m, WithinAbs(800, 0.1));
+  CHECK_THAT(later.place(destination(kStation, {800, 0})).chainage_m, WithinAbs(500, 0.1));
+}
+
 TEST_CASE("course: paths that are none are refused") {
   CHECK_THROWS_AS(Course(kStation, {kStation}), DomainError);
   CHECK_THROWS_AS(Course(kStation, {kStation, kStation}), DomainError);

@@ -222,3 +222,35 @@ TEST_CASE("traces: means per stretch, the way out and back apart, the turn left 
   CHECK_THAT(legs.out.distance_m[3], WithinAbs(35, 1e-9));
   CHECK_THROWS(tracesOf(r.time_s, *r.find("distance_m"), value, {46, 54}, 0));
 }
+
+namespace {
+
+/// Out for 600 m, then round the station at that distance for 400 m of arc chords: one distance, many places.
+Recording aroundTheStation(course::Course& made) {
+  std::vector<course::Position> points{kPilot};
+  for (int bearing = 0; bearing <= 60; bearing += 10)
+    points.push_back(course::destination(kPilot, {600, double(bearing)}));
+  made = course::Course(kPilot, points);
+  Recording r;
+  r.columns = {{"lat_deg", {}}, {"lon_deg", {}}};
+  const auto add = [&](const course::Position& p) {
+    r.time_s.push_back(double(r.time_s.size()) * 0.2);
+    r.columns[0].values.push_back(p.lat_deg);
+    r.columns[1].values.push_back(p.lon_deg);
+  };
+  for (double d = 0; d <= 600; d += 2) add(course::destination(kPilot, {d, 0}));
+  for (double bearing = 0; bearing <= 60; bearing += 0.2) add(course::destination(kPilot, {600, bearing}));
+  return r;
+}
+
+}  // namespace
+
+TEST_CASE("track: on a bent path two places at one distance are two places") {
+  course::Course c = path();
+  const Recording r = aroundTheStation(c);
+  const Track t = trackOf(r, &c);
+  REQUIRE(t.along_m.size() == r.rows());
+  CHECK_THAT(t.distance_m[350], WithinAbs(t.distance_m[550], 3));
+  CHECK(t.along_m[550] - t.along_m[350] > 300);
+  CHECK_THAT(t.along_m[200], WithinAbs(t.distance_m[200], 1));  // as long as it is straight
+}

@@ -138,20 +138,23 @@ void addProfile(LinkWork& w) {
   if (w.models.components.empty()) return;
   const SignalModel& model = w.models.components.front();
   PlaceProfile profile{w.link.id, {}, {}, {}};
-  for (const PlaceLevel& p : model.places) {
+  std::vector<PlaceLevel> places = model.places;
+  std::stable_sort(places.begin(), places.end(),
+                   [](const PlaceLevel& a, const PlaceLevel& b) { return a.log_distance < b.log_distance; });
+  for (const PlaceLevel& p : places) {
     profile.distance_m.push_back(std::pow(10, p.log_distance));
     profile.off_line_db.push_back(p.level_dbm - model.line.at(p.log_distance));
     profile.flights.push_back(p.flights);
   }
   w.result.places.push_back(std::move(profile));
-  for (std::size_t i = 0; i < model.residuals.size(); ++i) {
-    const CellResidual& r = model.residuals[i];
-    if (i == 0 || r.flight != model.residuals[i - 1].flight)
-      w.result.residuals.push_back(
-          {w.runId(static_cast<std::size_t>(model.flights[static_cast<std::size_t>(r.flight)].flight)),
-           w.link.id,
-           {},
-           {}});
+  std::vector<CellResidual> residuals = model.residuals;
+  std::stable_sort(residuals.begin(), residuals.end(), [](const CellResidual& a, const CellResidual& b) {
+    return std::pair(a.flight, a.log_distance) < std::pair(b.flight, b.log_distance);
+  });
+  for (const CellResidual& r : residuals) {
+    const auto flight = static_cast<std::size_t>(model.flights[static_cast<std::size_t>(r.flight)].flight);
+    if (&r == &residuals.front() || r.flight != (&r - 1)->flight)
+      w.result.residuals.push_back({w.runId(flight), w.link.id, {}, {}});
     w.result.residuals.back().distance_m.push_back(std::pow(10, r.log_distance));
     w.result.residuals.back().residual_db.push_back(r.residual_db);
   }

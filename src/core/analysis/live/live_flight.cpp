@@ -49,7 +49,11 @@ std::string brokenPart(const campaign::Link& link, const log::Recording& so_far)
 
 LiveFlight::LiveFlight(const campaign::Campaign& campaign, const Models& models, campaign::Run run,
                        const course::Course* course)
-    : m_campaign(campaign), m_run(std::move(run)), m_setup(placeOf(campaign, m_run.setup)), m_track(course) {
+    : m_campaign(campaign),
+      m_run(std::move(run)),
+      m_setup(placeOf(campaign, m_run.setup)),
+      m_first_place_m(estimate::defaults::kCellWidth_m * firstPlaceOf(campaign, m_run)),
+      m_track(course) {
   for (const campaign::Link& link : campaign.links) {
     OnLink on{};
     on.link = &link;
@@ -118,7 +122,8 @@ void LiveFlight::addTo(OnLink& on) {
   if (moves) restart(on);  // rare: a new extreme of power, a mode that has lasted
   const auto& rssi = *columnOf(m_so_far, *on.link, log::channel::kRssi);
   for (; on.added < m_track.settled(); ++on.added)
-    on.cells.add(m_track.distance_m()[on.added], rssi[on.added], on.shift_db[on.added]);
+    on.cells.add(m_track.distance_m()[on.added], m_track.place_m()[on.added] + m_first_place_m,
+                 rssi[on.added], on.shift_db[on.added]);
 }
 
 /// Angle between the last seconds' movement and the direction away from the station. By distance alone: out

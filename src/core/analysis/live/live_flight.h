@@ -55,6 +55,7 @@ class LiveFlight {
   const campaign::Campaign& m_campaign;
   campaign::Run m_run;
   int m_setup;
+  double m_first_place_m;  ///< of its path
   log::Recording m_so_far;
   LiveTrack m_track;
   std::vector<OnLink> m_links;

@@ -26,13 +26,14 @@ void LiveTrack::update(const log::Recording& r) {
 }
 
 void LiveTrack::place(const log::Recording& r, std::size_t row) {
-  double distance = NAN, side = NAN;
+  double distance = NAN, along = NAN, side = NAN;
   course::Flat at{NAN, NAN};
   if (m_gnss) {
     const auto p = log::placedAt(*m_course, (*r.find(log::channel::kLatitude))[row],
                                  (*r.find(log::channel::kLongitude))[row]);
     if (p) {
       distance = p->distance_m;
+      along = p->along_m;
       side = p->side_m;
       at = p->flat;
     }
@@ -44,11 +45,14 @@ void LiveTrack::place(const log::Recording& r, std::size_t row) {
     ++m_known;
     if (m_jumps.wrong(r.time_s[row], at)) {
       ++m_wrong;
-      distance = side = NAN;
+      distance = along = side = NAN;
     }
   }
   m_distance.push_back(distance);
-  if (m_gnss) m_side.push_back(side);
+  if (m_gnss) {
+    m_along.push_back(along);
+    m_side.push_back(side);
+  }
   if (std::isfinite(distance)) interpolate(r.time_s, row);
 }
 
@@ -63,7 +67,9 @@ void LiveTrack::interpolate(const std::vector<double>& t, std::size_t row) {
     for (std::size_t j = from + 1; j < row; ++j) {
       const double share = (t[j] - t[from]) / span;
       m_distance[j] = m_distance[from] + (m_distance[row] - m_distance[from]) * share;
-      if (m_gnss) m_side[j] = m_side[from] + (m_side[row] - m_side[from]) * share;
+      if (!m_gnss) continue;
+      m_along[j] = m_along[from] + (m_along[row] - m_along[from]) * share;
+      m_side[j] = m_side[from] + (m_side[row] - m_side[from]) * share;
     }
   }
   seen(m_distance[row]);

@@ -21,7 +21,9 @@ class LiveTrack {
   std::size_t settled() const { return m_any ? m_last_placed + 1 : 0; }
 
   const std::vector<double>& distance_m() const { return m_distance; }  ///< NaN where unknown
-  const std::vector<double>& side_m() const { return m_side; }          ///< as long with GNSS; else empty
+  /// What tells places apart: along the path with GNSS, else the distance.
+  const std::vector<double>& place_m() const { return m_gnss ? m_along : m_distance; }
+  const std::vector<double>& side_m() const { return m_side; }  ///< as long with GNSS; else empty
   bool fromGnss() const { return m_gnss; }
   /// Throws what log::trackOf() throws for these rows. @throws InputError
   void require(const log::Recording& so_far) const;
@@ -33,7 +35,7 @@ class LiveTrack {
 
   const course::Course* m_course;
   bool m_gnss = false;
-  std::vector<double> m_distance, m_side;
+  std::vector<double> m_distance, m_along, m_side;
   log::Jumps m_jumps;
   std::size_t m_known = 0, m_wrong = 0, m_without_fix = 0, m_fixes = 0;
   std::size_t m_last_placed = 0;

@@ -89,9 +89,12 @@ struct Reducer {
 
   void signal(LinkReduction& out, const std::vector<double>& rssi, const Reference& reference) const {
     const estimate::FlightSamples samples{recording.time_s,   track.distance_m, rssi,
-                                          track.turn.begin_s, track.turn.end_s, reference.signal_db};
+                                          track.turn.begin_s, track.turn.end_s, reference.signal_db,
+                                          track.along_m};
     out.has_signal = true;
     out.cells = estimate::legCellsOf(samples, std::nullopt);
+    for (estimate::FlightCells* leg : {&out.cells.both, &out.cells.out, &out.cells.back})
+      for (estimate::Cell& cell : leg->cells) cell.index += firstPlaceOf(campaign, run);
     out.floor.add(samples);
     out.turn_db = turnDrop(samples, out.cells);
   }
@@ -124,6 +127,13 @@ struct Reducer {
 };
 
 }  // namespace
+
+int firstPlaceOf(const campaign::Campaign& campaign, const campaign::Run& run) {
+  constexpr int kPlacesOfAPath = 1'000'000;
+  for (std::size_t i = 0; i < campaign.paths.size(); ++i)
+    if (campaign.paths[i].id == run.path) return static_cast<int>(i) * kPlacesOfAPath;
+  return 0;  // where it is not said: the first path
+}
 
 std::vector<NamedPart> ruleParts(const campaign::Link& link, const log::Recording& recording) {
   const auto* quality = recording.find(log::linkChannel(link.id, log::channel::kQuality));

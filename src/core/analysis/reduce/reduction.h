@@ -46,6 +46,9 @@ struct LinkReduction {
   }
 };
 
+/// Number of the first place of the path that a run flew: places of two paths are never one.
+int firstPlaceOf(const campaign::Campaign& campaign, const campaign::Run& run);
+
 /// The measured parts of a link's rule that a recording tells, by name ("quality", "bitrate"): what dropouts,
 /// first failures and live advice go by. A rule without either is held to kDefaultQuality_pct where there is
 /// a quality.
