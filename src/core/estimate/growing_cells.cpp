@@ -10,6 +10,7 @@ namespace {
 /// Sorts what was added into what is sorted already: one by one where it is little.
 void merge(std::vector<double>& sorted, std::vector<double>& fresh) {
   constexpr std::size_t kOneByOne = 8;
+  if (sorted.capacity() < sorted.size() + fresh.size()) sorted.reserve(2 * (sorted.size() + fresh.size()));
   if (fresh.size() <= kOneByOne) {
     for (const double v : fresh) sorted.insert(std::upper_bound(sorted.begin(), sorted.end(), v), v);
   } else {

@@ -21,9 +21,20 @@ const std::vector<double>* Recording::find(std::string_view channel) const {
   return nullptr;
 }
 
+namespace {
+
+/// With room for as much again: the row after many must not move them all.
+void extend(std::vector<double>& values, const std::vector<double>& more) {
+  const std::size_t wanted = values.size() + more.size();
+  if (values.capacity() < wanted) values.reserve(2 * wanted);
+  values.insert(values.end(), more.begin(), more.end());
+}
+
+}  // namespace
+
 void Recording::append(const Recording& later) {
   const std::size_t before = rows();
-  time_s.insert(time_s.end(), later.time_s.begin(), later.time_s.end());
+  extend(time_s, later.time_s);
   for (const Column& c : later.columns) {
     auto own =
         std::find_if(columns.begin(), columns.end(), [&](const Column& o) { return o.channel == c.channel; });
@@ -31,7 +42,7 @@ void Recording::append(const Recording& later) {
       columns.push_back({c.channel, std::vector<double>(before, NAN)});
       own = columns.end() - 1;
     }
-    own->values.insert(own->values.end(), c.values.begin(), c.values.end());
+    extend(own->values, c.values);
   }
   for (Column& c : columns) c.values.resize(rows(), NAN);
 }

@@ -108,6 +108,7 @@ double LiveFlight::shiftOf(const OnLink& on, std::size_t row) const {
 void LiveFlight::restart(OnLink& on) {
   on.reference = referenceOf(m_campaign, m_run, *on.link, m_so_far);
   on.shift_db = on.reference.signal_db;
+  on.shift_db.reserve(2 * m_so_far.rows());  // the row after many must not move them all
   on.shift_db.resize(m_so_far.rows(), 0.0);
   on.cells = {};
   on.added = 0;
