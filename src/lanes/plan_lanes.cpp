@@ -49,7 +49,7 @@ Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned) {
 Lane clearanceLane(const campaign::Campaign& c, const plan::Planned& planned) {
   Lane lane{"clearance",
             Said::tr("Clearance over flat ground with earth bulge: ray and first Fresnel zone").toStdString(),
-            std::string(quantity::symbolOf(Unit::Metre)),
+            std::string(quantity::symbolOf(words::lengthUnit())),
             45,
             1,
             0,
@@ -64,15 +64,16 @@ Lane clearanceLane(const campaign::Campaign& c, const plan::Planned& planned) {
   Band zone{{}, {}, {}, {Ink::Role::Accent}}, earth{{}, {}, {}, {Ink::Role::Ink}};
   Line ray{{}, {}, {Ink::Role::Accent}, 1.6}, ground{{}, {}, {Ink::Role::Ink}, 1.6};
   double top = 0;
+  const auto told = [](double metres) { return quantity::convert(metres, Unit::Metre, words::lengthUnit()); };
   for (const plan::ClearancePoint& p : planned.clearance->points) {
     for (auto* x : {&zone.x, &earth.x, &ray.x, &ground.x}) x->push_back(p.distance_m);
-    ray.y.push_back(p.ray_m);
-    zone.low.push_back(p.zone_low_m);
-    zone.high.push_back(p.zone_high_m);
-    ground.y.push_back(p.bulge_m);
-    earth.low.push_back(kUnder_m);
-    earth.high.push_back(p.bulge_m);
-    top = std::max(top, p.zone_high_m);
+    ray.y.push_back(told(p.ray_m));
+    zone.low.push_back(told(p.zone_low_m));
+    zone.high.push_back(told(p.zone_high_m));
+    ground.y.push_back(told(p.bulge_m));
+    earth.low.push_back(told(kUnder_m));
+    earth.high.push_back(told(p.bulge_m));
+    top = std::max(top, zone.high.back());
   }
   lane.bands = {std::move(zone), std::move(earth)};
   lane.lines = {std::move(ray), std::move(ground)};

@@ -101,6 +101,23 @@ QString span(double low, double high) {
       .arg(a.unit == b.unit ? number(a.value, a.decimals) : distance(low), distance(high));
 }
 
+double distanceStep(double least_m) {
+  constexpr double kMetric[] = {10, 25, 50, 100, 250, 500, 1000, 2000, 5000, 10'000, 20'000, 50'000, 100'000};
+  constexpr double kFeet[] = {50, 100, 250, 500, 1000, 2000}, kMiles[] = {0.5, 1, 2, 5, 10, 20, 50};
+  std::vector<double> steps(std::begin(kMetric), std::end(kMetric));
+  if (imperial()) {
+    steps.clear();
+    for (const double feet : kFeet) steps.push_back(quantity::convert(feet, Unit::Foot, Unit::Metre));
+    for (const double miles : kMiles) steps.push_back(quantity::convert(miles, Unit::Mile, Unit::Metre));
+  }
+  const auto found = std::lower_bound(steps.begin(), steps.end(), least_m);
+  return found == steps.end() ? std::max(least_m, steps.back()) : *found;
+}
+
+Unit lengthUnit() {
+  return imperial() ? Unit::Foot : Unit::Metre;
+}
+
 QString height(double height_m, int decimals) {
   return quantity(height_m, Unit::Metre, decimals);
 }

@@ -21,6 +21,11 @@ QString distance(double distance_m);
 /// "1.55 to 2.00 km", each end with its own unit where they differ; "... to no upper limit" where high is
 /// infinite.
 QString span(double low_m, double high_m);
+/// A round distance, in m, of at least so much: 250 m, or 1,000 ft where the pilot thinks in feet. For the
+/// marks of an axis.
+double distanceStep(double least_m);
+/// The unit that lengths below a kilometre or mile are told in, and how many of it a metre is.
+quantity::Unit lengthUnit();
 /// A length that is always told in m or ft: heights.
 QString height(double height_m, int decimals);
 /// "250 mW" or "24 dBm", as the pilot has it.

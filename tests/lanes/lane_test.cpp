@@ -16,6 +16,7 @@
 #include "support/planned.h"
 #include "support/scenarios.h"
 #include "words/phrases.h"
+#include "words/style.h"
 
 using namespace distanz;
 using namespace distanz::lanes;
@@ -150,4 +151,15 @@ TEST_CASE("lanes of a plan: what is predicted, or what to enter first") {
   const Lanes none = planLanes(empty, plan::planned(empty, 1000), 1000);
   CHECK_FALSE(none.lanes[0].note.empty());
   CHECK_FALSE(none.lanes[1].note.empty());
+}
+
+TEST_CASE("lanes of a plan: heights are told in feet where the pilot thinks in them") {
+  const campaign::Campaign c = test::planned();
+  const Lanes metric = planLanes(c, plan::planned(c, 3000), 3000);
+  words::setStyle({QLocale(QLocale::English), words::Units::Imperial, words::Power::Milliwatt});
+  const Lanes feet = planLanes(c, plan::planned(c, 3000), 3000);
+  words::setStyle({});
+  CHECK(feet.lanes[1].unit == "ft");
+  CHECK(feet.lanes[1].high == Approx(metric.lanes[1].high / 0.3048));
+  CHECK(feet.lanes[1].lines[0].y.back() == Approx(metric.lanes[1].lines[0].y.back() / 0.3048));
 }

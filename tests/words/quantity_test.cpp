@@ -86,3 +86,13 @@ TEST_CASE("quantities: probabilities in words and in per cent, never as certaint
   CHECK(chance(0) == "under 0.1 %");
   CHECK(chance(0.996) == "99 %");
 }
+
+TEST_CASE("axes: marks stand at round distances of the pilot's own unit") {
+  CHECK(distanceStep(180) == 250);
+  CHECK(distanceStep(1000) == 1000);
+  CHECK(distanceStep(1e6) == 1e6);  // beyond any path: as asked
+  const Speaking speaking(kImperial);
+  CHECK(distanceStep(180) == Approx(304.8));  // 1,000 ft
+  CHECK(distance(distanceStep(700)) == "0.50 mi");
+  CHECK(lengthUnit() == Unit::Foot);
+}

@@ -10,6 +10,7 @@
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
 #include "core/analysis/findings/advice.h"
+#include "core/analysis/reduce/reduction.h"
 
 namespace distanz::app {
 
@@ -116,10 +117,9 @@ void RunsStage::showSelected() {
                                        colour = theme::setupColour(std::max(mark, 0))]() -> Track {
     try {
       const auto recording = samples->recording(run, c);
-      const auto path = campaign::courseOf(c);
-      std::optional<log::Turn> hand;
-      if (run.turn_begin_s) hand = log::Turn{*run.turn_begin_s, *run.turn_end_s};
-      log::Track track = log::trackOf(*recording, path ? &*path : nullptr, hand);
+      const auto path = campaign::courseOf(c, run.path);
+      log::Track track = analysis::trackOf(run, *recording, path ? &*path : nullptr);
+      const bool hand = run.turn_begin_s.has_value();
       const QString title =
           tr("Run %1: distance over time%2")
               .arg(QString::fromStdString(run.id), hand ? tr(", turn moved by hand") : QString());

@@ -134,7 +134,9 @@ void LanePlot::fill(Placed& placed) {
   for (QCPAxis* axis : placed.rect->axes()) styleAxis(*axis);
   x->setTickLabels(false);
   x->setRange(0, m_lanes.end_m);
-  x->ticker()->setTickCount(8);
+  QSharedPointer<QCPAxisTickerFixed> distances(new QCPAxisTickerFixed);
+  distances->setTickStep(words::distanceStep(m_lanes.end_m / 9));
+  x->setTicker(distances);
   if (lane.rows.empty()) {
     y->setTicker(QSharedPointer<QCPAxisTicker>(new FigureTicker));
     y->ticker()->setTickCount(placed.slot.height < 60 ? 2 : 4);

@@ -18,13 +18,6 @@ namespace {
 constexpr int kRulerTop = 30;  // pixels: bars begin below
 constexpr double kLeastRow_px = 12, kMostRow_px = 32;
 
-/// Step of labelled marks that leaves them room, in metres.
-double labelStep(double end_m, double pixels) {
-  for (const double step : {50.0, 100.0, 250.0, 500.0, 1000.0, 2000.0, 5000.0, 10000.0, 20000.0})
-    if (pixels * step / end_m > 64) return step;
-  return end_m;
-}
-
 }  // namespace
 
 RangeRule::RangeRule(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
@@ -120,7 +113,8 @@ void RangeRule::drawRuler(QPainter& p, const DistanceAxis& a) const {
   for (const double post : posts) p.drawLine(QPointF(a.x(post), base - 5), QPointF(a.x(post), base));
   p.drawLine(QPointF(a.x(0), base - 9), QPointF(a.x(0), base));
   p.setFont(theme::figureFont(11));
-  const double step = labelStep(a.end_m, a.right_px - a.left_px);
+  constexpr double kLabel_px = 64;
+  const double step = words::distanceStep(a.end_m * kLabel_px / (a.right_px - a.left_px));
   const auto picked = m_document.picked();
   for (double d = 0; d <= a.end_m; d += step) {
     if (picked && std::abs(a.x(d) - a.x(*picked)) < 64) continue;  // under the flag

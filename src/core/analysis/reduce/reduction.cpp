@@ -146,13 +146,17 @@ std::vector<NamedPart> ruleParts(const campaign::Link& link, const log::Recordin
   return out;
 }
 
+log::Track trackOf(const campaign::Run& run, const log::Recording& recording, const course::Course* course) {
+  std::optional<log::Turn> hand;
+  if (run.turn_begin_s && run.turn_end_s) hand = log::Turn{*run.turn_begin_s, *run.turn_end_s};
+  return log::trackOf(recording, course, hand);
+}
+
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
                        const log::Recording& recording, const course::Course* course) {
   RunReduction out;
   try {
-    std::optional<log::Turn> hand;
-    if (run.turn_begin_s && run.turn_end_s) hand = log::Turn{*run.turn_begin_s, *run.turn_end_s};
-    log::Track track = log::trackOf(recording, course, hand);
+    log::Track track = trackOf(run, recording, course);
     out.from_gnss = track.from_gnss;
     out.farthest_m = track.farthest_m;
     out.turn = track.turn;

@@ -69,6 +69,10 @@ struct RunReduction {
   std::map<std::string, LinkReduction> links;  ///< by link id; only links the recording has channels of
 };
 
+/// A run's recording on the path that it flew, its turn as cut or as moved by hand. @throws InputError as
+/// log::trackOf()
+log::Track trackOf(const campaign::Run& run, const log::Recording& recording, const course::Course* course);
+
 /// Reduces one recording. Never throws for what a log may hold: the reason stands in `refused`.
 /// @param course where the samples are put by GNSS; null: by the distance column
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,

@@ -37,7 +37,10 @@ void referPower(const log::Recording& r, const std::vector<double>& power_mw, st
   use.low_dbm = INFINITY;
   use.high_dbm = -INFINITY;
   for (double p : dbm)
-    if (std::isfinite(p)) use.low_dbm = std::min(use.low_dbm, p), use.high_dbm = std::max(use.high_dbm, p);
+    if (std::isfinite(p)) {
+      use.low_dbm = std::min(use.low_dbm, p);
+      use.high_dbm = std::max(use.high_dbm, p);
+    }
   use.recorded = use.high_dbm >= use.low_dbm;
   if (!use.recorded) return;
   use.changed = use.high_dbm > use.low_dbm;
