@@ -101,17 +101,24 @@ QString span(double low, double high) {
       .arg(a.unit == b.unit ? number(a.value, a.decimals) : distance(low), distance(high));
 }
 
-double distanceStep(double least_m) {
-  constexpr double kMetric[] = {10, 25, 50, 100, 250, 500, 1000, 2000, 5000, 10'000, 20'000, 50'000, 100'000};
-  constexpr double kFeet[] = {50, 100, 250, 500, 1000, 2000}, kMiles[] = {0.5, 1, 2, 5, 10, 20, 50};
-  std::vector<double> steps(std::begin(kMetric), std::end(kMetric));
+QString Marks::text(double distance_m) const {
+  if (unit == Unit::Metre) return distance(distance_m);
+  return withUnit(number(quantity::convert(distance_m, Unit::Metre, unit), unit == Unit::Mile ? 2 : 0), unit);
+}
+
+Marks distanceMarks(double least_m, double end_m) {
+  const double half_mile = quantity::convert(0.5, Unit::Mile, Unit::Metre);
+  Marks marks;
+  std::vector<double> round = {10, 25, 50, 100, 250, 500, 1000, 2000, 5000, 10'000, 20'000, 50'000, 100'000};
   if (imperial()) {
-    steps.clear();
-    for (const double feet : kFeet) steps.push_back(quantity::convert(feet, Unit::Foot, Unit::Metre));
-    for (const double miles : kMiles) steps.push_back(quantity::convert(miles, Unit::Mile, Unit::Metre));
+    marks.unit = end_m < half_mile ? Unit::Foot : Unit::Mile;
+    round = {50, 100, 250, 500, 1000, 2000};
+    if (marks.unit == Unit::Mile) round = {0.05, 0.1, 0.25, 0.5, 1, 2, 5, 10, 20, 50};
   }
-  const auto found = std::lower_bound(steps.begin(), steps.end(), least_m);
-  return found == steps.end() ? std::max(least_m, steps.back()) : *found;
+  const double least = quantity::convert(least_m, Unit::Metre, marks.unit);
+  const auto found = std::lower_bound(round.begin(), round.end(), least);
+  marks.step_m = found == round.end() ? least_m : quantity::convert(*found, marks.unit, Unit::Metre);
+  return marks;
 }
 
 Unit lengthUnit() {

@@ -21,10 +21,15 @@ QString distance(double distance_m);
 /// "1.55 to 2.00 km", each end with its own unit where they differ; "... to no upper limit" where high is
 /// infinite.
 QString span(double low_m, double high_m);
-/// A round distance, in m, of at least so much: 250 m, or 1,000 ft where the pilot thinks in feet. For the
-/// marks of an axis.
-double distanceStep(double least_m);
-/// The unit that lengths below a kilometre or mile are told in, and how many of it a metre is.
+/// The marks of an axis of distance: every so many metres, round in the pilot's own unit, told in it.
+struct Marks {
+  double step_m = 0;
+  quantity::Unit unit = quantity::Unit::Metre;  ///< feet or miles all along; of metric ones see distance()
+  QString text(double distance_m) const;
+};
+/// @param least_m the least distance between two; @param end_m where the axis ends
+Marks distanceMarks(double least_m, double end_m);
+/// The unit that lengths below a kilometre or mile are told in.
 quantity::Unit lengthUnit();
 /// A length that is always told in m or ft: heights.
 QString height(double height_m, int decimals);

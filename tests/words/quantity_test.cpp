@@ -88,11 +88,17 @@ TEST_CASE("quantities: probabilities in words and in per cent, never as certaint
 }
 
 TEST_CASE("axes: marks stand at round distances of the pilot's own unit") {
-  CHECK(distanceStep(180) == 250);
-  CHECK(distanceStep(1000) == 1000);
-  CHECK(distanceStep(1e6) == 1e6);  // beyond any path: as asked
+  CHECK(distanceMarks(180, 3000).step_m == 250);
+  CHECK(distanceMarks(1000, 9000).step_m == 1000);
+  CHECK(distanceMarks(1e6, 9e6).step_m == 1e6);  // beyond any path: as asked
+  CHECK(distanceMarks(180, 3000).text(1500) == "1.50 km");
   const Speaking speaking(kImperial);
-  CHECK(distanceStep(180) == Approx(304.8));  // 1,000 ft
-  CHECK(distance(distanceStep(700)) == "0.50 mi");
+  const Marks near = distanceMarks(60, 600), far = distanceMarks(180, 3000);
+  CHECK(near.step_m == Approx(76.2));  // 250 ft
+  CHECK(near.text(2 * near.step_m) == "500 ft");
+  CHECK(far.step_m == Approx(402.336));  // a quarter of a mile
+  CHECK(far.text(far.step_m) == "0.25 mi");
+  CHECK(far.text(3 * far.step_m) == "0.75 mi");
+  CHECK(distanceMarks(1e6, 9e6).step_m == 1e6);
   CHECK(lengthUnit() == Unit::Foot);
 }

@@ -135,7 +135,7 @@ void LanePlot::fill(Placed& placed) {
   x->setTickLabels(false);
   x->setRange(0, m_lanes.end_m);
   QSharedPointer<QCPAxisTickerFixed> distances(new QCPAxisTickerFixed);
-  distances->setTickStep(words::distanceStep(m_lanes.end_m / 9));
+  distances->setTickStep(words::distanceMarks(m_lanes.end_m / 9, m_lanes.end_m).step_m);
   x->setTicker(distances);
   if (lane.rows.empty()) {
     y->setTicker(QSharedPointer<QCPAxisTicker>(new FigureTicker));

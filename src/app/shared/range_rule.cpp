@@ -114,12 +114,12 @@ void RangeRule::drawRuler(QPainter& p, const DistanceAxis& a) const {
   p.drawLine(QPointF(a.x(0), base - 9), QPointF(a.x(0), base));
   p.setFont(theme::figureFont(11));
   constexpr double kLabel_px = 64;
-  const double step = words::distanceStep(a.end_m * kLabel_px / (a.right_px - a.left_px));
+  const words::Marks marks = words::distanceMarks(a.end_m * kLabel_px / (a.right_px - a.left_px), a.end_m);
   const auto picked = m_document.picked();
-  for (double d = 0; d <= a.end_m; d += step) {
+  for (double d = 0; d <= a.end_m; d += marks.step_m) {
     if (picked && std::abs(a.x(d) - a.x(*picked)) < 64) continue;  // under the flag
     p.setPen(t.muted);
-    p.drawText(QRectF(a.x(d) - 40, 2, 80, 16), Qt::AlignCenter, d == 0 ? tr("station") : distanceLabel(d));
+    p.drawText(QRectF(a.x(d) - 40, 2, 80, 16), Qt::AlignCenter, d == 0 ? tr("station") : marks.text(d));
   }
 }
 

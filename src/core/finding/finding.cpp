@@ -22,7 +22,13 @@ Argument::Argument(Argument&&) noexcept = default;
 Argument& Argument::operator=(const Argument&) = default;
 Argument& Argument::operator=(Argument&&) noexcept = default;
 Argument::~Argument() = default;
-bool Argument::operator==(const Argument&) const = default;
+// Written out: clang 14 breaks on the default one of a variant that holds findings.
+bool Argument::operator==(const Argument& other) const {
+  if (key != other.key || value.index() != other.value.index()) return false;
+  return std::visit(
+      [&](const auto& mine) { return mine == *std::get_if<std::decay_t<decltype(mine)>>(&other.value); },
+      value);
+}
 
 const Argument* Finding::find(std::string_view key) const {
   for (const Argument& a : arguments)

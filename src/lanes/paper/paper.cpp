@@ -214,10 +214,10 @@ struct Sheet {
 void distances(QPainter& p, const Look& look, const QRectF& last, double end_m) {
   p.setFont(look.font(11, false));
   p.setPen(look.muted);
-  const double step = words::distanceStep(end_m / 9);
-  for (double d = 0; d <= end_m; d += step)
+  const words::Marks marks = words::distanceMarks(end_m / 9, end_m);
+  for (double d = 0; d <= end_m; d += marks.step_m)
     p.drawText(QRectF(last.left() + last.width() * d / end_m - 40, last.bottom() + 2, 80, 16),
-               Qt::AlignCenter, words::distance(d));
+               Qt::AlignCenter, marks.text(d));
 }
 
 }  // namespace
