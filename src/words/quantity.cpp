@@ -82,7 +82,7 @@ QString number(double value, int decimals) {
 QString shortNumber(double value, int decimals) {
   QString text = number(value, decimals);
   const QString point = plainLocale().decimalPoint();
-  if (!text.contains(point)) return text;
+  if (!text.contains(point) || text.contains('e', Qt::CaseInsensitive)) return text;
   while (text.endsWith('0')) text.chop(1);
   if (text.endsWith(point)) text.chop(point.size());
   return text;
@@ -181,8 +181,9 @@ QString exactly(double value, Unit unit) {
 }
 
 QString field(quantity::Kind kind, double value) {
-  if (kind == quantity::Kind::Power && std::isfinite(value) && style().power == Power::Milliwatt)
-    return milliwatts(quantity::milliwattFromDbm(value), 4);
+  const double mw =
+      kind == quantity::Kind::Power && std::isfinite(value) ? quantity::milliwattFromDbm(value) : 0;
+  if (std::isnormal(mw) && style().power == Power::Milliwatt) return milliwatts(mw, 4);
   return exactly(value, quantity::canonicalUnit(kind));
 }
 

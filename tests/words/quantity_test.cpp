@@ -9,6 +9,7 @@
 using namespace distanz;
 using namespace distanz::words;
 using Catch::Matchers::WithinAbs;
+using Catch::Matchers::WithinRel;
 using quantity::Kind;
 using quantity::Unit;
 
@@ -76,6 +77,16 @@ TEST_CASE("quantities: numbers are written as the language writes them") {
   CHECK(number(-0.04, 1) == "0,0");
   CHECK(number(12345.6, 1) == "12345,6");
   CHECK(shortNumber(2.5, 4) == "2,5");
+  CHECK(shortNumber(1.5e20, 2) == "1,5E+20");
+}
+
+TEST_CASE("quantities: the largest and the least are shown as they can be typed") {
+  for (const double dbm : {-5000.0, -300.0, 24.0, 300.0, 5000.0, 1e22}) {
+    const std::string shown = field(Kind::Power, dbm).toStdString();
+    INFO(dbm << " " << shown);
+    CHECK_THAT(quantity::parse(Kind::Power, shown).value, WithinRel(dbm, 1e-3));
+  }
+  CHECK(field(Kind::Power, NAN).isEmpty());
 }
 
 TEST_CASE("quantities: probabilities in words and in per cent, never as certainty") {

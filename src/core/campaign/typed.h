@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/campaign/campaign.h"
+#include "core/finding/finding.h"
 
 /// Lists of values as a pilot types them.
 namespace distanz::campaign {

@@ -66,17 +66,32 @@ struct Scanner {
     rest.remove_prefix(token.size());
     return true;
   }
+  bool digitAt(std::size_t i) const {
+    return i < rest.size() && std::isdigit(static_cast<unsigned char>(rest[i]));
+  }
+  /// "e+12", as the largest numbers are shown; nothing where there is none.
+  std::string exponent() {
+    if (rest.empty() || (rest[0] != 'e' && rest[0] != 'E')) return {};
+    std::size_t n = rest.size() > 1 && (rest[1] == '+' || rest[1] == '-') ? 2 : 1;
+    if (!digitAt(n)) return {};
+    while (digitAt(n)) ++n;
+    std::string text = "e";
+    for (const char c : rest.substr(1, n - 1))
+      if (c != '+') text += c;
+    rest.remove_prefix(n);
+    return text;
+  }
   std::optional<double> number() {
     skipSpace();
     const bool negative = take("-") || take("\u2212");
     if (!negative) take("+");
     skipSpace();
     std::string digits;
-    while (!rest.empty() && (std::isdigit(static_cast<unsigned char>(rest.front())) || rest.front() == '.' ||
-                             rest.front() == ',')) {
+    while (digitAt(0) || rest.starts_with('.') || rest.starts_with(',')) {
       digits += rest.front() == ',' ? '.' : rest.front();
       rest.remove_prefix(1);
     }
+    digits += exponent();
     double value = 0;
     const auto [end, status] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
     if (digits.empty() || status != std::errc() || end != digits.data() + digits.size()) return std::nullopt;

@@ -40,6 +40,8 @@ TEST_CASE("typed values: units as people type them") {
                                                  {Kind::Bitrate, "8000 kbps", 8},
                                                  {Kind::Bitrate, "8 Mbit/s", 8},
                                                  {Kind::Angle, "46.91\u00b0", 46.91},
+                                                 {Kind::Number, "1.5e+3", 1500},
+                                                 {Kind::Power, "1e-3mW", -30},
                                                  {Kind::Number, "2.7", 2.7}}));
   CAPTURE(text);
   const Parsed parsed = parse(kind, text);
