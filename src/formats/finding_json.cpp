@@ -32,10 +32,9 @@ ordered valueJson(const Argument::Value& value) {
   return out;
 }
 
-quantity::Unit unitOf(const std::string& symbol) {
-  for (int i = 0; i <= static_cast<int>(quantity::Unit::AmpereHour); ++i)
-    if (quantity::symbolOf(static_cast<quantity::Unit>(i)) == symbol) return static_cast<quantity::Unit>(i);
-  return quantity::Unit::None;
+std::string textAt(const ordered& object, const char* key) {
+  const auto found = object.find(key);
+  return found != object.end() && found->is_string() ? found->get<std::string>() : std::string();
 }
 
 std::optional<double> numberAt(const ordered& object, const char* key) {
@@ -48,7 +47,7 @@ Argument argumentFrom(const std::string& key, const ordered& value) {
   if (!value.is_object()) return {key, std::string()};
   if (const auto term = value.find("term"); term != value.end() && term->is_string())
     return {key, Term{term->get<std::string>()}};
-  return {key, Measure{numberAt(value, "value").value_or(NAN), unitOf(value.value("unit", "")),
+  return {key, Measure{numberAt(value, "value").value_or(NAN), quantity::unitOfSymbol(textAt(value, "unit")),
                        numberAt(value, "low"), numberAt(value, "high")}};
 }
 

@@ -34,11 +34,7 @@ struct Builder {
   const analysis::CampaignAnalysis& analysis;
   const std::string& link;
 
-  int markOf(const std::string& setup) const {
-    const auto found = std::find_if(campaign.setups.begin(), campaign.setups.end(),
-                                    [&](const auto& s) { return s.id == setup; });
-    return found == campaign.setups.end() ? 0 : static_cast<int>(found - campaign.setups.begin());
-  }
+  int markOf(const std::string& setup) const { return std::max(campaign::setupIndex(campaign, setup), 0); }
   /// Only the first few of very many setups are drawn: lines beyond telling apart say nothing.
   bool drawn(const std::string& setup) const { return markOf(setup) < kMostDrawn; }
   static Ink inkOf(int mark, double alpha = 1) { return {Ink::Role::Setup, mark, alpha}; }

@@ -21,13 +21,8 @@ Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned) {
   double low = 0;
   for (const plan::Prediction& p : planned.predictions) {
     if (p.link != planned.link) continue;
-    const auto setup =
-        std::find_if(c.setups.begin(), c.setups.end(), [&](const auto& s) { return s.id == p.setup; });
-    lane.lines.push_back({p.distance_m,
-                          p.received_dbm,
-                          {Ink::Role::Setup, static_cast<int>(setup - c.setups.begin())},
-                          2,
-                          p.setup});
+    lane.lines.push_back(
+        {p.distance_m, p.received_dbm, {Ink::Role::Setup, campaign::setupIndex(c, p.setup)}, 2, p.setup});
     low = std::min(low, p.received_dbm.back());
   }
   if (lane.lines.empty()) {

@@ -41,7 +41,7 @@ QString measured(const Measure& m, const Gap& gap) {
   std::string_view format = gap.format;
   if (format == "likely") return likelihood(value / 100);
   if (format == "chance") return chance(value / 100);
-  if (isCount(format)) return counted(format, int(std::lround(value)));
+  if (isCount(format) && std::abs(value) < 1e9) return counted(format, int(std::lround(value)));
   const bool bare = format.starts_with('#');
   if (bare) format.remove_prefix(1);
   const bool sign = format.starts_with('+');

@@ -26,12 +26,6 @@ QLabel* small(const QString& text) {
   return label;
 }
 
-template <class Items>
-auto* byId(Items& items, const std::string& id) {
-  const auto found = std::find_if(items.begin(), items.end(), [&](const auto& i) { return i.id == id; });
-  return found == items.end() ? nullptr : &*found;
-}
-
 }  // namespace
 
 KitCard::KitCard(Document& document, QWidget* parent) : QFrame(parent), m_document(document) {
@@ -106,7 +100,7 @@ std::vector<LinkCard::Row> LinkCard::rowsOf(const std::string& id, bool video) {
   };
   const auto write = [id](std::function<void(campaign::Link&, std::optional<double>)> member) -> Set {
     return [id, member](campaign::Campaign& c, std::optional<double> v) {
-      if (campaign::Link* l = byId(c.links, id)) member(*l, v);
+      if (campaign::Link* l = campaign::findLink(c, id)) member(*l, v);
     };
   };
   std::vector<Row> rows;
@@ -169,7 +163,7 @@ TextEdit* LinkCard::modesField(const std::string& id) {
     const campaign::TypedModes typed = campaign::parseModes(text.toStdString());
     if (typed.problem) return words::sentence(*typed.problem);
     campaign::Campaign next = m_document.campaign();
-    if (campaign::Link* l = byId(next.links, id)) l->modes = typed.modes;
+    if (campaign::Link* l = campaign::findLink(next, id)) l->modes = typed.modes;
     m_document.edit(finding("change-modes"), next);
     return QString();
   });
@@ -225,7 +219,7 @@ void SetupCard::addNames(QGridLayout* grid, const std::string& id) {
         return s ? s->name : std::string();
       },
       [id](auto& c, const std::string& v) {
-        if (auto* s = byId(c.setups, id)) s->name = v;
+        if (auto* s = campaign::findSetup(c, id)) s->name = v;
       },
       finding("rename-setup", {{"setup", id}}));
   name->setObjectName("name_" + QString::fromStdString(id));
@@ -238,7 +232,7 @@ void SetupCard::addNames(QGridLayout* grid, const std::string& id) {
         return s ? s->differs : std::string();
       },
       [id](auto& c, const std::string& v) {
-        if (auto* s = byId(c.setups, id)) s->differs = v;
+        if (auto* s = campaign::findSetup(c, id)) s->differs = v;
       },
       finding("describe-setup", {{"setup", id}}));
   differs->setObjectName("differs_" + QString::fromStdString(id));
@@ -293,7 +287,7 @@ QWidget* SetupCard::automaticBox(const std::string& setup, const std::string& id
           [this, automatic, chosen] { automatic->setChecked(chosen(m_document.campaign())); });
   connect(automatic, &QCheckBox::clicked, this, [this, setup, id](bool on) {
     campaign::Campaign next = m_document.campaign();
-    if (auto* s = byId(next.setups, setup)) s->links[id].automatic_power = on;
+    if (auto* s = campaign::findSetup(next, setup)) s->links[id].automatic_power = on;
     m_document.edit(finding("change-power-control"), next);
   });
   return automatic;

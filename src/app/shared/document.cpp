@@ -190,9 +190,7 @@ const plan::Planned& Document::planned() const {
 }
 
 int Document::markOf(const std::string& setup) const {
-  const auto& setups = campaign().setups;
-  const auto found = std::find_if(setups.begin(), setups.end(), [&](const auto& s) { return s.id == setup; });
-  return found == setups.end() ? -1 : static_cast<int>(found - setups.begin());
+  return campaign::setupIndex(campaign(), setup);
 }
 
 void Document::schedule() {

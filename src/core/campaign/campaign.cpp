@@ -64,6 +64,16 @@ std::string freeRunId(const Campaign& campaign, const std::string& setup) {
     if (const std::string id = setup + std::to_string(n); !findRun(campaign, id)) return id;
 }
 
+int setupIndex(const Campaign& campaign, const std::string& id) {
+  const Setup* found = findSetup(campaign, id);
+  return found ? static_cast<int>(found - campaign.setups.data()) : -1;
+}
+Setup* findSetup(Campaign& campaign, const std::string& id) {
+  return findById(campaign.setups, id);
+}
+Link* findLink(Campaign& campaign, const std::string& id) {
+  return findById(campaign.links, id);
+}
 const Setup* findSetup(const Campaign& campaign, const std::string& id) {
   return findById(campaign.setups, id);
 }
@@ -96,7 +106,8 @@ const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, con
 /// A name for a flight that no run has yet.
 std::string freeFlight(const Campaign& campaign, std::string name) {
   const auto taken = [&] {
-    return std::any_of(campaign.runs.begin(), campaign.runs.end(), [&](const Run& r) { return r.flight == name; });
+    return std::any_of(campaign.runs.begin(), campaign.runs.end(),
+                       [&](const Run& r) { return r.flight == name; });
   };
   while (taken()) name += '+';
   return name;
@@ -104,9 +115,9 @@ std::string freeFlight(const Campaign& campaign, std::string name) {
 
 Campaign splitByLeg(const Campaign& campaign, const std::string& setup, const LegNames& names) {
   Campaign out = campaign;
-  const auto there =
-      std::find_if(out.setups.begin(), out.setups.end(), [&](const Setup& s) { return s.id == setup; });
-  if (there == out.setups.end()) throw DomainError("setup in campaign");
+  const int at = setupIndex(campaign, setup);
+  if (at < 0) throw DomainError("setup in campaign");
+  const auto there = out.setups.begin() + at;
   Setup back = *there;
   back.id = freeSetupId(campaign);
   back.uuid.clear();

@@ -68,7 +68,11 @@ std::string freeSetupId(const Campaign& campaign);
 /// Id for a new run of a setup: "A1", "A2", ...
 std::string freeRunId(const Campaign& campaign, const std::string& setup);
 
+/// Place of a setup in the list; -1 where there is none of that id.
+int setupIndex(const Campaign& campaign, const std::string& id);
+Setup* findSetup(Campaign& campaign, const std::string& id);
 const Setup* findSetup(const Campaign& campaign, const std::string& id);
+Link* findLink(Campaign& campaign, const std::string& id);
 const Link* findLink(const Campaign& campaign, const std::string& id);
 Run* findRun(Campaign& campaign, const std::string& id);
 const Run* findRun(const Campaign& campaign, const std::string& id);

@@ -42,9 +42,8 @@ std::optional<double> valueAt(const Campaign& c, const SetupLink& link, const Sl
 
 void setValueAt(Campaign& c, const std::string& setup, const std::string& link, const Slot& slot,
                 std::optional<double> value) {
-  const auto own =
-      std::find_if(c.setups.begin(), c.setups.end(), [&](const Setup& s) { return s.id == setup; });
-  if (own == c.setups.end()) return;
+  Setup* own = findSetup(c, setup);
+  if (!own) return;
   std::string& ref = own->links[link].*slot.part;
   const Part* now = findPart(c, ref);
   if (!now && !value) return;

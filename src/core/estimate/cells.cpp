@@ -68,6 +68,11 @@ std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<dou
 
 }  // namespace
 
+int placeIndex(double place_m, double width_m) {
+  constexpr double kBound = defaults::kPlacesOfAPath / 2;
+  return static_cast<int>(std::clamp(std::floor(place_m / width_m), -kBound, kBound - 1));
+}
+
 void FloorFinder::add(const FlightSamples& flight) {
   requireEqualLengths(flight);
   int streak = 0;
@@ -120,8 +125,8 @@ std::vector<Sample> samplesOf(const FlightSamples& flight, FlightCells& whole, d
     if ((t >= turn_begin && t <= turn_end) || d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m ||
         !std::isfinite(shift))
       continue;
-    samples.push_back({static_cast<int>(std::floor(flight.placeAt(i) / width_m)), t > turn_end, std::log10(d),
-                       flight.rssi_dbm[i], shift});
+    samples.push_back(
+        {placeIndex(flight.placeAt(i), width_m), t > turn_end, std::log10(d), flight.rssi_dbm[i], shift});
   }
   std::stable_sort(samples.begin(), samples.end(),
                    [](const Sample& a, const Sample& b) { return a.cell < b.cell; });

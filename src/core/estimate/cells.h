@@ -27,7 +27,7 @@ struct FlightSamples {
 
 /// A stretch of path as one flight saw it.
 struct Cell {
-  int index = 0;  ///< floor(place / width)
+  int index = 0;  ///< see placeIndex()
   double log_distance =
       0;  ///< mean log10 of the samples' distances in metres (not the centre: that biases the exponent)
   double level_dbm = 0;   ///< trimmed mean; for a censored cell its upper bound
@@ -37,6 +37,9 @@ struct Cell {
   double lowest_share = 0;
   double shift_db = 0;  ///< mean shift of its samples
 };
+
+/// floor(place / width), bounded so that the places of all paths can be numbered one behind the other.
+int placeIndex(double place_m, double width_m = defaults::kCellWidth_m);
 
 struct FlightCells {
   std::vector<Cell> cells;  ///< in order of index

@@ -99,8 +99,7 @@ std::vector<QualityWindow> qualityWindows(std::span<const double> time_s, std::s
 
 std::optional<CriticalLevel> criticalFromQuality(const std::vector<std::vector<QualityWindow>>& flights,
                                                  double threshold, double full) {
-  if (!(threshold > 0 && threshold < full))
-    throw DomainError("0 < threshold < full");
+  if (!(threshold > 0 && threshold < full)) throw DomainError("0 < threshold < full");
   const auto level = crossing(flights, threshold, full, flights.size());
   if (!level) return std::nullopt;
   std::vector<double> left_out;

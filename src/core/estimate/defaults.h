@@ -59,8 +59,9 @@ constexpr double kCriticalDf = 10;         // and of the critical level
 constexpr int kMorePairsCap = 200;
 constexpr double kExtrapolation = 1.25;  // beyond this only "at least" is shown
 constexpr double kNoUpperLimit_m = 1e6;
-constexpr double kSteepestWarn = 2.5;  // sd from the prior exponent that count as unusual
-constexpr double kFlightOutlier = 3;   // times s_u
+constexpr int kPlacesOfAPath = 20'000;  // 400 km either way; of 100,000 paths they can still be counted
+constexpr double kSteepestWarn = 2.5;   // sd from the prior exponent that count as unusual
+constexpr double kFlightOutlier = 3;    // times s_u
 
 constexpr double kQualityWindow_s = 1;
 constexpr int kQualityMinBins = 4;

@@ -2,7 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
+
+#include "core/estimate/robust.h"
 
 namespace distanz::estimate {
 namespace {
@@ -30,7 +31,7 @@ void GrowingCells::add(double distance_m, double place_m, double rssi_dbm, doubl
   if (!std::isfinite(shift_db) || distance_m < defaults::kNearField_m ||
       distance_m > defaults::kNoUpperLimit_m)
     return;
-  const int index = static_cast<int>(std::floor(place_m / m_width_m));
+  const int index = placeIndex(place_m);
   Stretch& s = m_stretches[index];
   if (s.fresh.empty()) m_changed.push_back(index);
   s.fresh.push_back(rssi_dbm + shift_db);
@@ -45,12 +46,10 @@ std::optional<Cell> GrowingCells::summary(int index, Stretch& s) const {
   if (s.level_dbm.size() < static_cast<std::size_t>(defaults::kMinSamplesPerCell) ||
       static_cast<double>(s.saturated) > defaults::kClippedShare * count)
     return std::nullopt;
-  const auto cut = static_cast<std::ptrdiff_t>(std::floor(defaults::kTrim * count));
-  const auto first = s.level_dbm.begin() + cut, last = s.level_dbm.end() - cut;
   Cell cell;
-  cell.index = index;
+  cell.index = m_first_place + index;
   cell.log_distance = s.log_distances / count;
-  cell.level_dbm = std::accumulate(first, last, 0.0) / static_cast<double>(last - first);
+  cell.level_dbm = trimmedMeanOfRising(s.level_dbm, defaults::kTrim);
   cell.shift_db = s.shifts / count;
   return cell;
 }

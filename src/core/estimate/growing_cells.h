@@ -10,6 +10,10 @@ namespace distanz::estimate {
 /// no floor, at a cost that does not grow with the flight. Lowest readings are not kept.
 class GrowingCells {
  public:
+  GrowingCells() = default;
+  /// @param first_place number of the path's first place
+  explicit GrowingCells(int first_place) : m_first_place(first_place) {}
+
   /// @param rssi_dbm as the receiver gave it @param shift_db what refers it; NaN leaves it out of the cells
   /// @param place_m that tells places apart, see FlightSamples::along_m
   void add(double distance_m, double place_m, double rssi_dbm, double shift_db);
@@ -25,7 +29,7 @@ class GrowingCells {
   };
   std::optional<Cell> summary(int index, Stretch& stretch) const;
 
-  double m_width_m = defaults::kCellWidth_m;
+  int m_first_place = 0;
   std::map<int, Stretch> m_stretches;
   std::vector<int> m_changed;
   std::map<int, Cell> m_cells;

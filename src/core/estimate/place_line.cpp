@@ -89,8 +89,7 @@ Data prepare(const std::vector<double>& log_distance, const std::vector<double>&
   data.c = Eigen::Map<const VectorXd>(place_dbm.data(), k);
   data.distance_m = data.x.unaryExpr([](double v) { return std::pow(10, v); });
   data.x.array() -= data.x.mean();
-  if (!(data.x.squaredNorm() > 0))
-    throw DomainError("places at several distances");
+  if (!(data.x.squaredNorm() > 0)) throw DomainError("places at several distances");
   const VectorXd centred = data.c.array() - data.c.mean();
   const VectorXd r0 = centred - data.x * (data.x.dot(centred) / data.x.squaredNorm());
   const double s0 = std::max(r0.squaredNorm() / static_cast<double>(k - 2), 1.0);
@@ -116,8 +115,7 @@ double PlaceLine::varianceAt(double log_distance) const {
 
 PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
                        const std::vector<int>& flights_at, double within_var_db2) {
-  if (log_distance.size() < static_cast<std::size_t>(defaults::kMinCells))
-    throw DomainError("places >= 4");
+  if (log_distance.size() < static_cast<std::size_t>(defaults::kMinCells)) throw DomainError("places >= 4");
   if (log_distance.size() != place_dbm.size() || log_distance.size() != flights_at.size())
     throw DomainError("levels.size() == places.size()");
   const Data data = prepare(log_distance, place_dbm, flights_at, within_var_db2);

@@ -9,14 +9,27 @@
 
 namespace distanz::estimate {
 
+namespace {
+
+std::ptrdiff_t cutOf(const std::vector<double>& values, double trim) {
+  return static_cast<std::ptrdiff_t>(std::floor(trim * static_cast<double>(values.size())));
+}
+
+}  // namespace
+
+double trimmedMeanOfRising(const std::vector<double>& values, double trim) {
+  const auto first = values.begin() + cutOf(values, trim), last = values.end() - cutOf(values, trim);
+  return std::accumulate(first, last, 0.0) / static_cast<double>(last - first);
+}
+
 double trimmedMean(std::vector<double>& values, double trim) {
-  const auto cut = static_cast<std::ptrdiff_t>(std::floor(trim * static_cast<double>(values.size())));
-  const auto first = values.begin() + cut, last = values.end() - cut;
+  const auto cut = cutOf(values, trim);
   if (cut > 0) {  // only the ends need to be told apart from the middle
+    const auto first = values.begin() + cut, last = values.end() - cut;
     std::nth_element(values.begin(), first, values.end());
     std::nth_element(first, last - 1, values.end());
   }
-  return std::accumulate(first, last, 0.0) / static_cast<double>(last - first);
+  return trimmedMeanOfRising(values, trim);
 }
 
 double median(std::vector<double> values) {

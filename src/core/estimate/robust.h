@@ -6,6 +6,8 @@ namespace distanz::estimate {
 /// Mean after dropping floor(trim n) values at either end. @param values not empty; their order is changed
 /// @param trim in [0, 0.5)
 double trimmedMean(std::vector<double>& values, double trim);
+/// The same of values that rise already.
+double trimmedMeanOfRising(const std::vector<double>& values, double trim);
 
 /// Middle value; mean of the middle two for an even count. @param values not empty
 double median(std::vector<double> values);

@@ -39,17 +39,23 @@ std::optional<course::Placement> placedAt(const course::Course& course, double l
   return course.place({lat_deg, lon_deg});
 }
 
+void fillBetween(const std::vector<double>& time_s, std::vector<double>& values, std::size_t from,
+                 std::size_t to) {
+  const double span = time_s[to] - time_s[from];
+  if (span > kHoldFix_s) return;
+  for (std::size_t i = from + 1; i < to; ++i)
+    values[i] =
+        values[from] + (values[to] - values[from]) * (time_s[i] - time_s[from]) / std::max(span, 1e-9);
+}
+
 namespace {
 
-/// Fills short gaps between known values, linearly in time.
+/// Fills short gaps between known values.
 void interpolate(const std::vector<double>& time_s, std::vector<double>& values) {
   std::size_t last = values.size();
   for (std::size_t i = 0; i < values.size(); ++i) {
     if (!std::isfinite(values[i])) continue;
-    if (last < i && i - last > 1 && time_s[i] - time_s[last] <= kHoldFix_s)
-      for (std::size_t j = last + 1; j < i; ++j)
-        values[j] = values[last] + (values[i] - values[last]) * (time_s[j] - time_s[last]) /
-                                       std::max(time_s[i] - time_s[last], 1e-9);
+    if (last < i) fillBetween(time_s, values, last, i);
     last = i;
   }
 }

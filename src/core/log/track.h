@@ -35,6 +35,9 @@ struct Track {
 
 /// Where a GNSS position lies on the path; none for no fix (0/0) or off the globe.
 std::optional<course::Placement> placedAt(const course::Course& course, double lat_deg, double lon_deg);
+/// Fills the rows between two known ones, linearly in time, where they are no longer apart than kHoldFix_s.
+void fillBetween(const std::vector<double>& time_s, std::vector<double>& values, std::size_t from,
+                 std::size_t to);
 /// @throws InputError where too many of the positions known are wrong (see Jumps)
 void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, bool gnss);
 /// @throws InputError for no row placed, or a flight that never moves

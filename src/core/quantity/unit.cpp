@@ -137,6 +137,12 @@ const UnitInfo& infoOf(Unit unit) {
   return kUnits[static_cast<std::size_t>(unit)];
 }
 
+Unit unitOfSymbol(std::string_view symbol) {
+  for (const UnitInfo& u : kUnits)
+    if (u.symbol == symbol) return u.unit;
+  return Unit::None;
+}
+
 std::optional<Unit> unitSpelt(std::string_view text, Dimension dimension) {
   return firstSpelt(text, [&](const UnitInfo& u) { return u.dimension == dimension; });
 }

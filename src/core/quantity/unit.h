@@ -84,6 +84,8 @@ inline std::string_view symbolOf(Unit unit) {
   return infoOf(unit).symbol;
 }
 
+/// The unit of a symbol, to the letter; None where there is none such.
+Unit unitOfSymbol(std::string_view symbol);
 /// The unit that a spelling means where a quantity of that dimension is looked for, whatever its case: "KMH",
 /// "metres", "kB/s" (bytes are told from bits by a capital B). None where it means nothing there.
 std::optional<Unit> unitSpelt(std::string_view text, Dimension dimension);

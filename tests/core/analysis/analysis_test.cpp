@@ -1,11 +1,14 @@
 #include <algorithm>
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <cstdint>
+#include <limits>
 
 #include "core/analysis/analyse.h"
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/result/reading.h"
 #include "core/analysis/result/words.h"
+#include "core/campaign/limits.h"
 #include "core/finding/catalogue.h"
 #include "support/scenarios.h"
 #include "support/sentences.h"
@@ -183,6 +186,23 @@ TEST_CASE("readings: the mean of the runs near a distance, and nothing where nob
   const std::string csv = lanesCsv(flown.campaign, a, "control");
   CHECK_THAT(csv, Catch::StartsWith("run,setup,leg,distance_m") && Contains("\nA1,A,out,") &&
                       Contains("\nB3,B,back,"));
+}
+
+TEST_CASE("analysis: places of the last of very many paths, and of one round the globe, can be counted",
+          "[hostile]") {
+  campaign::Campaign c;
+  c.paths.resize(campaign::limits::kMostItems);
+  for (std::size_t i = 0; i < c.paths.size(); ++i) c.paths[i].id = std::to_string(i);
+  campaign::Run run;
+  run.path = c.paths.back().id;
+  const int first = firstPlaceOf(c, run);
+  run.path = c.paths[c.paths.size() - 2].id;
+  CHECK(first - firstPlaceOf(c, run) == estimate::defaults::kPlacesOfAPath);
+  const int least = estimate::placeIndex(-1e12), most = estimate::placeIndex(1e12);
+  CHECK(most - least < estimate::defaults::kPlacesOfAPath);
+  CHECK(std::int64_t(first) + most <= std::numeric_limits<int>::max());
+  CHECK(estimate::placeIndex(-1) == -1);
+  CHECK(estimate::placeIndex(estimate::defaults::kCellWidth_m) == 1);
 }
 
 TEST_CASE("analysis: places are counted along the path; those of two paths are never one") {

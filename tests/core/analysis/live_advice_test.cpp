@@ -182,6 +182,32 @@ TEST_CASE("live flight: row by row it says what it says of all rows at once", "[
   }
 }
 
+TEST_CASE("live flight: where GNSS finds itself late, what the distance column put elsewhere is taken back",
+          "[regression]") {
+  Flown f(true);
+  log::Recording all = f.flown.recordings[0];
+  std::erase_if(all.columns, [](const auto& c) { return c.channel == "distance_m"; });
+  all.columns.push_back({"distance_m", std::vector<double>(all.rows())});
+  for (std::size_t i = 0; i < all.rows(); ++i)
+    all.columns.back().values[i] = 1500 + double(i);  // counted from another place
+  for (auto& c : all.columns)
+    if (c.channel == "lat_deg" || c.channel == "lon_deg") std::fill_n(c.values.begin(), 200, NAN);
+  const campaign::Run& run = f.flown.campaign.runs[0];
+  const auto course = campaign::courseOf(f.flown.campaign);
+  REQUIRE(course);
+  LiveFlight growing(f.flown.campaign, f.analysis, run, &*course);
+  for (std::size_t n = 1; n <= 700; ++n) {
+    growing.append(rowsOf(all, n - 1, n));
+    if (n == 150) growing.advise(0);
+  }
+  const FlightAdvice one_by_one = growing.advise(0);
+  const FlightAdvice at_once =
+      adviseFlight(f.flown.campaign, f.analysis, run, rowsOf(all, 0, 700), &*course, 0);
+  REQUIRE(one_by_one.links.size() == 1);
+  same(one_by_one.links[0].advice.off_setup_db, at_once.links.at(0).advice.off_setup_db);
+  same(one_by_one.links[0].advice.dependable_left_m, at_once.links[0].advice.dependable_left_m);
+}
+
 TEST_CASE("live flight: its track is the track of the whole recording, and its cells are the estimator's",
           "[property]") {
   Flown f;

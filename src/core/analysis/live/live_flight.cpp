@@ -20,20 +20,9 @@ std::optional<estimate::CriticalLevel> criticalOn(const LinkModel* known, const 
   return kit ? std::optional(estimate::CriticalLevel{*kit, 0}) : std::nullopt;
 }
 
-int placeOf(const campaign::Campaign& c, const std::string& setup) {
-  const auto found =
-      std::find_if(c.setups.begin(), c.setups.end(), [&](const auto& s) { return s.id == setup; });
-  return found == c.setups.end() ? -1 : static_cast<int>(found - c.setups.begin());
-}
-
 const std::vector<double>* columnOf(const log::Recording& r, const campaign::Link& link,
                                     std::string_view quantity) {
   return r.find(log::linkChannel(link.id, quantity));
-}
-
-const std::vector<double>* modesOf(const log::Recording& r, const campaign::Link& link) {
-  const auto* mode = columnOf(r, link, log::channel::kMode);
-  return mode ? mode : columnOf(r, link, log::channel::kRate);
 }
 
 std::string brokenPart(const campaign::Link& link, const log::Recording& so_far) {
@@ -51,42 +40,40 @@ LiveFlight::LiveFlight(const campaign::Campaign& campaign, const Models& models,
                        const course::Course* course)
     : m_campaign(campaign),
       m_run(std::move(run)),
-      m_setup(placeOf(campaign, m_run.setup)),
-      m_first_place_m(estimate::defaults::kCellWidth_m * firstPlaceOf(campaign, m_run)),
+      m_setup(campaign::setupIndex(campaign, m_run.setup)),
       m_track(course) {
   for (const campaign::Link& link : campaign.links) {
     OnLink on{};
     on.link = &link;
     on.model = models.modelOn(link.id);
     on.critical = criticalOn(on.model, link);
+    on.cells = estimate::GrowingCells(firstPlaceOf(campaign, m_run));
     m_links.push_back(std::move(on));
   }
 }
 
 void LiveFlight::append(const log::Recording& rows) {
   m_so_far.append(rows);
+  const bool gnss = m_track.fromGnss();
   m_track.update(m_so_far);
+  const bool anew = m_track.fromGnss() != gnss;  // the first fix: earlier rows lie elsewhere now
   for (OnLink& on : m_links)
-    if (on.critical && columnOf(m_so_far, *on.link, log::channel::kRssi)) addTo(on);
+    if (on.critical && columnOf(m_so_far, *on.link, log::channel::kRssi)) addTo(on, anew);
 }
 
 /// Takes a row's power and mode in. @return true where what earlier rows are referred to is another now
 bool LiveFlight::referenceMoves(OnLink& on, std::size_t row) {
   bool moves = false;
   const double t = m_so_far.time_s[row];
-  if (const auto* power = columnOf(m_so_far, *on.link, log::channel::kPower);
-      power && std::isfinite((*power)[row])) {
-    on.held_dbm = (*power)[row] > 0 ? quantity::dbmFromMilliwatt((*power)[row]) : NAN;
-    on.held_since_s = t;
-    if (std::isfinite(on.held_dbm) &&
-        (!on.power_seen || on.held_dbm > on.high_dbm || on.held_dbm < on.low_dbm)) {
-      on.high_dbm = on.power_seen ? std::max(on.high_dbm, on.held_dbm) : on.held_dbm;
-      on.low_dbm = on.power_seen ? std::min(on.low_dbm, on.held_dbm) : on.held_dbm;
-      on.power_seen = true;
-      moves = true;
-    }
+  if (const auto* power = columnOf(m_so_far, *on.link, log::channel::kPower)) {
+    on.held.take(t, (*power)[row]);
+    const double held = on.held.last_dbm();
+    moves = held > on.high_dbm || held < on.low_dbm;
+    on.high_dbm = std::fmax(on.high_dbm, held);
+    on.low_dbm = std::fmin(on.low_dbm, held);
   }
-  if (const auto* modes = modesOf(m_so_far, *on.link); modes && row > 0 && std::isfinite((*modes)[row - 1])) {
+  if (const auto* modes = modeColumn(m_so_far, on.link->id);
+      modes && row > 0 && std::isfinite((*modes)[row - 1])) {
     double& lasted = on.lasted_s[(*modes)[row - 1]];
     const bool held = lasted >= kModeHeld_s;
     lasted += t - m_so_far.time_s[row - 1];
@@ -101,8 +88,7 @@ double LiveFlight::shiftOf(const OnLink& on, std::size_t row) const {
   if (!use.recorded) return shift;
   const bool far = std::abs(use.high_dbm - use.reference_dbm) > kPowerTolerance_db;
   if (!use.changed) return far ? shift + use.reference_dbm - use.high_dbm : shift;
-  const bool held = m_so_far.time_s[row] - on.held_since_s <= kHoldPower_s;
-  return shift + use.reference_dbm - (held ? on.held_dbm : NAN);
+  return shift + use.reference_dbm - on.held.at(m_so_far.time_s[row]);
 }
 
 void LiveFlight::restart(OnLink& on) {
@@ -110,12 +96,12 @@ void LiveFlight::restart(OnLink& on) {
   on.shift_db = on.reference.signal_db;
   on.shift_db.reserve(2 * m_so_far.rows());  // the row after many must not move them all
   on.shift_db.resize(m_so_far.rows(), 0.0);
-  on.cells = {};
+  on.cells = estimate::GrowingCells(firstPlaceOf(m_campaign, m_run));
   on.added = 0;
 }
 
-void LiveFlight::addTo(OnLink& on) {
-  bool moves = on.shift_db.empty();
+void LiveFlight::addTo(OnLink& on, bool anew) {
+  bool moves = anew || on.shift_db.empty();
   for (std::size_t i = on.shift_db.size(); i < m_so_far.rows(); ++i) {
     moves = referenceMoves(on, i) || moves;
     on.shift_db.push_back(shiftOf(on, i));
@@ -123,8 +109,8 @@ void LiveFlight::addTo(OnLink& on) {
   if (moves) restart(on);  // rare: a new extreme of power, a mode that has lasted
   const auto& rssi = *columnOf(m_so_far, *on.link, log::channel::kRssi);
   for (; on.added < m_track.settled(); ++on.added)
-    on.cells.add(m_track.distance_m()[on.added], m_track.place_m()[on.added] + m_first_place_m,
-                 rssi[on.added], on.shift_db[on.added]);
+    on.cells.add(m_track.distance_m()[on.added], m_track.place_m()[on.added], rssi[on.added],
+                 on.shift_db[on.added]);
 }
 
 /// Angle between the last seconds' movement and the direction away from the station. By distance alone: out

@@ -37,15 +37,16 @@ class LiveFlight {
     std::optional<estimate::CriticalLevel> critical;
     std::vector<double> shift_db;  ///< per row
     Reference reference;           ///< as of when it last changed
-    double high_dbm = 0, low_dbm = 0, held_dbm = 0, held_since_s = 0, last_mode = 0;
-    bool power_seen = false;
-    std::map<double, double> lasted_s;  ///< by mode
-    std::size_t modes_held = 0, added = 0;
+    HeldPower held;
+    double high_dbm = -INFINITY, low_dbm = INFINITY;  ///< of the powers seen
+    std::map<double, double> lasted_s;                ///< by mode
+    std::size_t added = 0;                            ///< rows that are in the cells
     estimate::GrowingCells cells;
     std::optional<estimate::SignalModels> own;  ///< fitted to this flight alone
     double own_at_s = 0;
   };
-  void addTo(OnLink& on);
+  /// @param anew every row is placed again
+  void addTo(OnLink& on, bool anew);
   bool referenceMoves(OnLink& on, std::size_t row);
   double shiftOf(const OnLink& on, std::size_t row) const;
   void restart(OnLink& on);
@@ -55,7 +56,6 @@ class LiveFlight {
   const campaign::Campaign& m_campaign;
   campaign::Run m_run;
   int m_setup;
-  double m_first_place_m;  ///< of its path
   log::Recording m_so_far;
   LiveTrack m_track;
   std::vector<OnLink> m_links;

@@ -53,26 +53,20 @@ void LiveTrack::place(const log::Recording& r, std::size_t row) {
     m_along.push_back(along);
     m_side.push_back(side);
   }
-  if (std::isfinite(distance)) interpolate(r.time_s, row);
+  if (std::isfinite(distance)) settle(r.time_s, row);
 }
 
-void LiveTrack::interpolate(const std::vector<double>& t, std::size_t row) {
-  const auto seen = [&](double d) {
-    m_nearest = m_any ? std::min(m_nearest, d) : d;
-    m_farthest = std::max(m_farthest, d);
-  };
-  if (m_any && row - m_last_placed > 1 && t[row] - t[m_last_placed] <= log::kHoldFix_s) {
-    const std::size_t from = m_last_placed;
-    const double span = std::max(t[row] - t[from], 1e-9);
-    for (std::size_t j = from + 1; j < row; ++j) {
-      const double share = (t[j] - t[from]) / span;
-      m_distance[j] = m_distance[from] + (m_distance[row] - m_distance[from]) * share;
-      if (!m_gnss) continue;
-      m_along[j] = m_along[from] + (m_along[row] - m_along[from]) * share;
-      m_side[j] = m_side[from] + (m_side[row] - m_side[from]) * share;
+/// Takes a row that is placed, and fills what lies before it.
+void LiveTrack::settle(const std::vector<double>& time_s, std::size_t row) {
+  if (m_any) {
+    log::fillBetween(time_s, m_distance, m_last_placed, row);
+    if (m_gnss) {
+      log::fillBetween(time_s, m_along, m_last_placed, row);
+      log::fillBetween(time_s, m_side, m_last_placed, row);
     }
   }
-  seen(m_distance[row]);
+  m_nearest = m_any ? std::min(m_nearest, m_distance[row]) : m_distance[row];
+  m_farthest = std::max(m_farthest, m_distance[row]);
   m_any = true;
   m_last_placed = row;
 }

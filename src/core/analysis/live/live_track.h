@@ -31,7 +31,7 @@ class LiveTrack {
  private:
   void restart(bool gnss);
   void place(const log::Recording& so_far, std::size_t row);
-  void interpolate(const std::vector<double>& time_s, std::size_t row);
+  void settle(const std::vector<double>& time_s, std::size_t row);
 
   const course::Course* m_course;
   bool m_gnss = false;

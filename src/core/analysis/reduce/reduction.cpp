@@ -129,9 +129,8 @@ struct Reducer {
 }  // namespace
 
 int firstPlaceOf(const campaign::Campaign& campaign, const campaign::Run& run) {
-  constexpr int kPlacesOfAPath = 1'000'000;
   for (std::size_t i = 0; i < campaign.paths.size(); ++i)
-    if (campaign.paths[i].id == run.path) return static_cast<int>(i) * kPlacesOfAPath;
+    if (campaign.paths[i].id == run.path) return static_cast<int>(i) * estimate::defaults::kPlacesOfAPath;
   return 0;  // where it is not said: the first path
 }
 

@@ -10,16 +10,12 @@
 namespace distanz::analysis {
 namespace {
 
-/// The power of each row, held for a while where the log reports it now and then; NaN where unknown.
 std::vector<double> heldPower(const std::vector<double>& time_s, const std::vector<double>& power_mw) {
-  std::vector<double> out(time_s.size(), NAN);
-  double last = NAN, since = 0;
+  std::vector<double> out(time_s.size());
+  HeldPower held;
   for (std::size_t i = 0; i < time_s.size(); ++i) {
-    if (std::isfinite(power_mw[i])) {
-      last = power_mw[i] > 0 ? quantity::dbmFromMilliwatt(power_mw[i]) : NAN;
-      since = time_s[i];
-    }
-    if (time_s[i] - since <= kHoldPower_s) out[i] = last;
+    held.take(time_s[i], power_mw[i]);
+    out[i] = held.at(time_s[i]);
   }
   return out;
 }
@@ -57,11 +53,6 @@ void referPower(const log::Recording& r, const std::vector<double>& power_mw, st
     use.unknown_share += std::isfinite(dbm[i]) ? 0 : one;
     use.referred_share += std::isfinite(dbm[i]) && far(dbm[i]) ? one : 0;
   }
-}
-
-const std::vector<double>* modeColumn(const log::Recording& r, const std::string& link) {
-  const auto* mode = r.find(log::linkChannel(link, log::channel::kMode));
-  return mode ? mode : r.find(log::linkChannel(link, log::channel::kRate));
 }
 
 /// How much less than the link's own sensitivity a mode needs; NaN where the kit does not say.
@@ -106,6 +97,21 @@ void referMode(const log::Recording& r, const std::vector<double>& modes, const 
 }
 
 }  // namespace
+
+void HeldPower::take(double time_s, double power_mw) {
+  if (!std::isfinite(power_mw)) return;
+  m_dbm = power_mw > 0 ? quantity::dbmFromMilliwatt(power_mw) : NAN;
+  m_since_s = time_s;
+}
+
+double HeldPower::at(double time_s) const {
+  return time_s - m_since_s <= kHoldPower_s ? m_dbm : NAN;
+}
+
+const std::vector<double>* modeColumn(const log::Recording& r, const std::string& link) {
+  const auto* mode = r.find(log::linkChannel(link, log::channel::kMode));
+  return mode ? mode : r.find(log::linkChannel(link, log::channel::kRate));
+}
 
 Reference referenceOf(const campaign::Campaign& campaign, const campaign::Run& run,
                       const campaign::Link& link, const log::Recording& recording) {

@@ -1,5 +1,7 @@
 #pragma once
+#include <cmath>
 #include <optional>
+#include <string>
 #include <vector>
 
 #include "core/campaign/campaign.h"
@@ -42,6 +44,22 @@ struct Reference {
   double reduced_db = 0;
   bool power_unknown = false;  ///< automatic power and no power in the log: the signal cannot be used
 };
+
+/// The power of a row, held for a while where the log reports it now and then.
+class HeldPower {
+ public:
+  /// @param power_mw of the row; NaN where it tells none
+  void take(double time_s, double power_mw);
+  double last_dbm() const { return m_dbm; }
+  /// NaN where unknown.
+  double at(double time_s) const;
+
+ private:
+  double m_dbm = NAN, m_since_s = 0;
+};
+
+/// Packet rate or mode of a link, row by row; null where the log tells neither.
+const std::vector<double>* modeColumn(const log::Recording& recording, const std::string& link);
 
 /// @param run of the campaign @param recording of that run
 Reference referenceOf(const campaign::Campaign& campaign, const campaign::Run& run,
