@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/analysis/result/reading.h"
+#include "core/estimate/defaults.h"
 #include "core/log/channel.h"
 #include "core/log/recording.h"
 #include "lanes/said.h"
@@ -15,8 +16,8 @@ namespace {
 
 using quantity::Unit;
 
-constexpr int kMostDrawn = 16;      // setups: twice the marks there are
-constexpr double kPlaceBar_m = 38;  // of the 40 m that a stretch is long
+constexpr int kMostDrawn = 16;                                        // setups: twice the marks there are
+constexpr double kPlaceBar_m = estimate::defaults::kCellWidth_m - 2;  // a gap tells them apart
 constexpr int kPlaceWeight = 15, kDropoutWeight = 17, kResidualWeight = 16;
 constexpr const char *kPlace = "place", *kDropouts = "dropouts", *kResiduals = "residuals";
 

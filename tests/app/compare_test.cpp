@@ -126,8 +126,7 @@ TEST_CASE("compare: a flight's dot offers the run, and voiding without a reason 
   emit plot.dotClicked("B2", QPoint(300, 300));
   auto& menu = child<QMenu>(s.window, "runMenu");
   REQUIRE(menu.actions().size() == 4);
-  CHECK_THAT(menu.actions()[0]->text().toStdString(),
-             Contains("Run B2") && Contains("dB about the mean of B"));
+  CHECK_THAT(menu.actions()[0]->text().toStdString(), Contains("B2: ") && Contains("dB about the mean"));
   menu.actions()[3]->trigger();
   answerWith(s.window, " ");
   CHECK(campaign::findRun(s.campaign(), "B2")->void_reason.empty());

@@ -16,7 +16,9 @@
 #include "core/analysis/findings/advice.h"
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/result/reading.h"
+#include "core/quantity/unit.h"
 #include "lanes/compare_lanes.h"
+#include "words/say.h"
 
 namespace distanz::app {
 
@@ -167,11 +169,9 @@ void CompareStage::askAboutRun(const QString& run, const QPoint& at) {
       auto* menu = new QMenu(this);
       menu->setObjectName("runMenu");
       menu->setAttribute(Qt::WA_DeleteOnClose);
-      menu->addAction(tr("Run %1: %2%3 dB about the mean of %4")
-                          .arg(run, f.off_setup_db < 0 ? "" : "+")
-                          .arg(f.off_setup_db, 0, 'f', 1)
-                          .arg(QString::fromStdString(s.setup)))
-          ->setEnabled(false);
+      const QString off = words::sentence(
+          finding("why-flight", {{"off", f.off_setup_db, quantity::Unit::Decibel}}, {"run", id}));
+      menu->addAction(withoutKeys(off))->setEnabled(false);
       menu->addSeparator();
       connect(menu->addAction(tr("Show it in Runs")), &QAction::triggered, this,
               [this, run] { emit runRequested(run); });

@@ -5,6 +5,7 @@
 
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "core/campaign/lay_path.h"
 #include "core/campaign/limits.h"
 
 namespace distanz::app {
@@ -13,42 +14,8 @@ namespace {
 using quantity::Kind;
 namespace lim = campaign::limits;
 
-constexpr double kFirstLength_m = 1000;
-
-/// The far post; made on first use, a kilometre out. The station is known by then.
-campaign::PathPoint& farPost(campaign::Campaign& c) {
-  auto& points = campaign::editFirstPath(c).points;
-  if (points.empty()) {
-    const course::Position station = c.station.position().value_or(course::Position{});
-    points.push_back({station, 60});
-    points.push_back({course::destination(station, {kFirstLength_m, 0}), 60});
-  }
-  return points.back();
-}
-
 bool hasPath(const campaign::Campaign& c) {
   return !campaign::firstPath(c).empty();
-}
-
-std::optional<course::DistanceBearing> wayOf(const campaign::Campaign& c) {
-  if (!hasPath(c) || !c.station.position()) return std::nullopt;
-  return course::between(*c.station.position(), campaign::firstPath(c).back().position);
-}
-
-void setWay(campaign::Campaign& c, course::DistanceBearing way) {
-  farPost(c).position = course::destination(*c.station.position(), way);
-  auto& points = campaign::editFirstPath(c).points;
-  if (points.size() == 2) points.front().position = *c.station.position();
-}
-
-/// A path that begins at the station goes with it.
-void moveStation(campaign::Campaign& c, std::optional<double> lat_deg, std::optional<double> lon_deg) {
-  const auto was = c.station.position();
-  const bool starts_there = was && hasPath(c) && campaign::firstPath(c).front().position == *was;
-  c.station.lat_deg = lat_deg;
-  c.station.lon_deg = lon_deg;
-  if (const auto now = c.station.position(); now && starts_there)
-    campaign::editFirstPath(c).points.front().position = *now;
 }
 
 }  // namespace
@@ -66,11 +33,11 @@ void PathForm::addStation() {
   add(
       0, 0, "stationLat", tr("Station latitude"), Kind::Angle, {-90, 90},
       [](const auto& c) { return c.station.lat_deg; },
-      [](auto& c, double v) { moveStation(c, v, c.station.lon_deg); });
+      [](auto& c, double v) { campaign::moveStation(c, v, c.station.lon_deg); });
   add(
       0, 1, "stationLon", tr("Station longitude"), Kind::Angle, {-180, 180},
       [](const auto& c) { return c.station.lon_deg; },
-      [](auto& c, double v) { moveStation(c, c.station.lat_deg, v); });
+      [](auto& c, double v) { campaign::moveStation(c, c.station.lat_deg, v); });
   add(
       0, 2, "antennaHeight", tr("Antenna above ground"), Kind::Length, {0, 1000},
       [](const auto& c) { return std::optional(c.station.antenna_height_m); },
@@ -81,7 +48,7 @@ void PathForm::addStation() {
         return hasPath(c) ? std::optional(campaign::firstPath(c).back().height_m) : std::nullopt;
       },
       [](auto& c, double v) {
-        farPost(c);
+        campaign::farPost(c);
         for (auto& p : campaign::editFirstPath(c).points) p.height_m = v;
       },
       Needs::Station);
@@ -100,33 +67,27 @@ void PathForm::addFarPost() {
       [](const auto& c) {
         return hasPath(c) ? std::optional(campaign::firstPath(c).back().position.lat_deg) : std::nullopt;
       },
-      [](auto& c, double v) { farPost(c).position.lat_deg = v; }, Needs::Station);
+      [](auto& c, double v) { campaign::farPost(c).position.lat_deg = v; }, Needs::Station);
   add(
       1, 1, "farLon", tr("Far post longitude"), Kind::Angle, {-180, 180},
       [](const auto& c) {
         return hasPath(c) ? std::optional(campaign::firstPath(c).back().position.lon_deg) : std::nullopt;
       },
-      [](auto& c, double v) { farPost(c).position.lon_deg = v; }, Needs::Station);
+      [](auto& c, double v) { campaign::farPost(c).position.lon_deg = v; }, Needs::Station);
   add(
       1, 2, "pathDistance", tr("or: distance to it"), Kind::Length, {lim::kPostLow_m, lim::kPathHigh_m},
       [](const auto& c) {
-        const auto w = wayOf(c);
+        const auto w = campaign::wayOut(c);
         return w ? std::optional(std::round(w->distance_m * 10) / 10) : std::nullopt;
       },
-      [](auto& c, double v) {
-        setWay(c, {v, wayOf(c).value_or(course::DistanceBearing{}).bearing_deg});
-      },
-      Needs::Station);
+      [](auto& c, double v) { campaign::setWayOut(c, v, std::nullopt); }, Needs::Station);
   add(
       1, 3, "pathBearing", tr("and bearing"), Kind::Angle, {0, 360},
       [](const auto& c) {
-        const auto w = wayOf(c);
+        const auto w = campaign::wayOut(c);
         return w ? std::optional(std::round(w->bearing_deg * 100) / 100) : std::nullopt;
       },
-      [](auto& c, double v) {
-        setWay(c, {wayOf(c).value_or(course::DistanceBearing{kFirstLength_m, 0}).distance_m, v});
-      },
-      Needs::Station);
+      [](auto& c, double v) { campaign::setWayOut(c, std::nullopt, v); }, Needs::Station);
   add(
       1, 4, "exponent", tr("Path-loss exponent"), Kind::Number, {lim::kExponentLow, lim::kExponentHigh},
       [](const auto& c) { return std::optional(c.plan_exponent); },

@@ -2,12 +2,10 @@
 
 #include <QVBoxLayout>
 #include <algorithm>
-#include <cmath>
 
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
-#include "core/text/text.h"
 #include "lanes/plan_lanes.h"
 
 namespace distanz::app {
@@ -52,16 +50,7 @@ std::optional<Finding> PlanStage::lacks() const {
 }
 
 QByteArray PlanStage::csv() const {
-  QByteArray out("setup,link,distance_m,predicted_dbm\n");
-  for (const auto& p : document().planned().predictions)
-    for (std::size_t i = 0; i < p.distance_m.size(); ++i)
-      out += QString("%1,%2,%3,%4\n")
-                 .arg(QString::fromStdString(text::csvField(p.setup)),
-                      QString::fromStdString(text::csvField(p.link)))
-                 .arg(p.distance_m[i], 0, 'f', 1)
-                 .arg(p.received_dbm[i], 0, 'f', 2)
-                 .toUtf8();
-  return out;
+  return QByteArray::fromStdString(plan::predictionsCsv(document().planned().predictions));
 }
 
 }  // namespace distanz::app

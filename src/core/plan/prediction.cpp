@@ -1,11 +1,15 @@
 #include "core/plan/prediction.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 
 #include "core/campaign/kit.h"
 #include "core/finding/error.h"
 #include "core/radio/path_loss.h"
+#include "core/text/text.h"
 
 namespace distanz::plan {
 
@@ -75,6 +79,16 @@ std::vector<double> posts(const campaign::Campaign& campaign) {
                spacing = std::max(campaign.paths.front().post_spacing_m, reach / 1000);
   for (double d = spacing; d < reach - 0.02 * spacing; d += spacing) out.push_back(d);
   out.push_back(reach);
+  return out;
+}
+
+std::string predictionsCsv(const std::vector<Prediction>& predictions) {
+  std::string out = "setup,link,distance_m,predicted_dbm\n";
+  for (const Prediction& p : predictions) {
+    const std::string of = text::csvField(p.setup) + ',' + text::csvField(p.link);
+    for (std::size_t i = 0; i < p.distance_m.size(); ++i)
+      fmt::format_to(std::back_inserter(out), "{},{:.1f},{:.2f}\n", of, p.distance_m[i], p.received_dbm[i]);
+  }
   return out;
 }
 

@@ -22,6 +22,9 @@ struct Prediction {
 /// > 0.
 std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points = 120);
 
+/// As a table: setup, link, distance, predicted level.
+std::string predictionsCsv(const std::vector<Prediction>& predictions);
+
 struct ClearancePoint {
   double distance_m = 0;
   double ray_m = 0;                        ///< height of the straight ray, aircraft over the far post

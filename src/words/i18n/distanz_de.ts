@@ -407,10 +407,6 @@
         <translation>%1, Rückweg</translation>
     </message>
     <message>
-        <source>Run %1: %2%3 dB about the mean of %4</source>
-        <translation>Lauf %1: %2%3 dB um den Mittelwert von %4</translation>
-    </message>
-    <message>
         <source>Show it in Runs</source>
         <translation>In Läufe zeigen</translation>
     </message>

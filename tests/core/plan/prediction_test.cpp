@@ -46,3 +46,9 @@ TEST_CASE("clearance over the path: told with where it is worst and how far it i
   if (low->clear_to_m) CHECK(*low->clear_to_m < 3000);
   CHECK_FALSE(plan::clearance(Campaign(), 2440));
 }
+
+TEST_CASE("prediction: as a table, with hostile names quoted") {
+  const plan::Prediction p{"=A,1", "video", {0, 12.34}, {-40, -67.891}, {}, {}};
+  CHECK(plan::predictionsCsv({p}) ==
+        "setup,link,distance_m,predicted_dbm\n\"'=A,1\",video,0.0,-40.00\n\"'=A,1\",video,12.3,-67.89\n");
+}
