@@ -91,7 +91,7 @@ void pairedPriors(int campaigns) {
     for (const int flights : {2, 3, 5}) {
       std::cout << fmt::format("| {:.2f} dB | {} |", prior, flights);
       for (double sd : kTrueSd_db) {
-        simulate::Random random(77);
+        dice::Random random(77);
         int holds = 0, told = 0;
         for (int i = 0; i < 20 * campaigns; ++i) {
           std::vector<estimate::PairedFlight> all;

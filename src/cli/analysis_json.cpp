@@ -36,8 +36,9 @@ json answerJson(const analysis::CampaignAnalysis& a, const analysis::SetupAnswer
       {"setup", s.setup}, {"limiting_link", nullptr}, {"limited_by", nullptr}, {"next_link", nullptr}};
   if (!s.link.empty()) out["limiting_link"] = s.link;
   if (limit && !limit->limited_by.empty()) out["limited_by"] = limit->limited_by;
-  out["typical_range_m"] = range(limit->typical);
-  out["dependable_range_m"] = range(limit->dependable);
+  out["typical_range_m"] = range(s.typical);
+  out["dependable_range_m"] = range(s.dependable);
+  out["plan_with_m"] = number(s.plan_m);
   if (!s.next_link.empty()) out["next_link"] = s.next_link;
   out["next_over_limiting"] = interval(s.next_factor);
   out["unknown_links"] = s.unknown_links;
@@ -73,6 +74,8 @@ json setupJson(const analysis::CampaignAnalysis& a, const analysis::SetupOnLink&
           {"link", s.link},
           {"typical_range_m", range(s.typical)},
           {"dependable_range_m", range(s.dependable)},
+          {"elsewhere_typical_range_m", range(s.elsewhere_typical)},
+          {"elsewhere_dependable_range_m", range(s.elsewhere_dependable)},
           {"confidence", s.typical.confidence},
           {"dependability", a.dependability},
           {"exponent", interval(s.exponent)},
@@ -88,9 +91,23 @@ json pairJson(const analysis::CampaignAnalysis& a, const analysis::PairOnLink& p
           {"link", p.link},
           {"delta_db", interval(p.delta_db)},
           {"range_ratio", interval(p.ratio)},
+          {"elsewhere_range_ratio", interval(p.elsewhere_ratio)},
           {"verdict", analysis::word(p.verdict)},
+          {"p_value", number(p.p_value)},
+          {"holds_for_all", p.holds_for_all},
           {"practical_threshold", a.practical_threshold},
           {"more_pairs_needed", p.more_pairs}};
+}
+
+json setupPairJson(const analysis::CampaignAnalysis& a, const analysis::SetupPair& p) {
+  return {{"a", p.a},
+          {"b", p.b},
+          {"links", p.links},
+          {"range_ratio", interval(p.ratio)},
+          {"verdict", analysis::word(p.verdict)},
+          {"p_value", number(p.p_value)},
+          {"holds_for_all", p.holds_for_all},
+          {"practical_threshold", a.practical_threshold}};
 }
 
 json runJson(const analysis::RunResult& r) {
@@ -124,9 +141,11 @@ json warningJson(const Finding& f) {
 
 json analysisJson(const campaign::Campaign& campaign, const analysis::CampaignAnalysis& a, bool details) {
   json out = {{"distanz", DISTANZ_VERSION}, {"title", campaign.title}};
-  for (const char* key : {"setups", "comparisons", "runs", "warnings", "findings"}) out[key] = json::array();
+  for (const char* key : {"setups", "comparisons", "setup_comparisons", "runs", "warnings", "findings"})
+    out[key] = json::array();
   for (const auto& s : a.setups) out["setups"].push_back(setupJson(a, s));
   for (const auto& p : a.comparisons) out["comparisons"].push_back(pairJson(a, p));
+  for (const auto& p : a.setup_comparisons) out["setup_comparisons"].push_back(setupPairJson(a, p));
   for (const auto& r : a.runs) out["runs"].push_back(runJson(r));
   for (const auto& w : a.warnings) out["warnings"].push_back(warningJson(w));
   for (const auto& f : analysis::findings(campaign, a)) out["findings"].push_back(saidJson(f));

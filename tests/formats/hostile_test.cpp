@@ -6,7 +6,7 @@
 #include <functional>
 #include <nlohmann/json.hpp>
 
-#include "core/simulate/random.h"
+#include "core/dice/random.h"
 #include "formats/campaign_json.h"
 #include "formats/log_import.h"
 #include "formats/log_writer.h"
@@ -22,7 +22,7 @@ using namespace distanz::formats;
 namespace {
 
 /// The text with a few bytes changed, cut out, doubled or put in.
-std::string mutated(std::string text, simulate::Random& random) {
+std::string mutated(std::string text, dice::Random& random) {
   const int edits = 1 + static_cast<int>(random.uniform() * 6);
   for (int i = 0; i < edits && !text.empty(); ++i) {
     const auto at = static_cast<std::size_t>(random.uniform() * static_cast<double>(text.size()));
@@ -60,7 +60,7 @@ TEST_CASE("hostile logs: a thousand broken copies are read or refused", "[fuzz]"
   shortened.time_s.resize(300);
   for (auto& c : shortened.columns) c.values.resize(300);
   const std::string good = writeLogCsv(shortened);
-  simulate::Random random(99);
+  dice::Random random(99);
   int read = 0;
   for (int i = 0; i < 1000; ++i) {
     const std::string bad = mutated(good, random);
@@ -80,7 +80,7 @@ TEST_CASE("hostile campaigns: broken copies of campaign.json and scenario.json a
           "[fuzz]") {
   const std::string scenario = test::slurp(DISTANZ_TEST_DATA "/../../demo/scenario.json");
   const std::string campaign = nlohmann::json::parse(scenario)["campaign"].dump(1);
-  simulate::Random random(7);
+  dice::Random random(7);
   int read = 0;
   for (int i = 0; i < 600; ++i) {
     read += survives([&] { formats::readCampaign(mutated(campaign, random), "campaign.json"); });

@@ -27,15 +27,15 @@ bool holds(const std::optional<double>& low, const std::optional<double>& high, 
 void judgeRange(const analysis::CampaignAnalysis& a, const simulate::Truth& truth, Outcome& out) {
   const analysis::SetupOnLink* s = a.find("A", "control");
   if (!s) return;
-  out.typical_known = s->typical.estimate_m.has_value();
-  out.typical = holds(s->typical.low_m, s->typical.high_m, truth.typical_m);
-  out.dependable = holds(s->dependable.low_m, s->dependable.high_m, truth.dependable_m);
-  out.told = s->typical.status == Status::Measured || s->typical.status == Status::Extrapolated;
-  if (out.told) out.typical_error = *s->typical.estimate_m / truth.typical_m - 1;
-  if (const Status d = s->dependable.status; d == Status::Measured || d == Status::Extrapolated)
-    out.dependable_error = *s->dependable.estimate_m / truth.dependable_m - 1;
-  out.at_least = s->typical.status == Status::AtLeast;
-  out.at_least_holds = out.at_least && *s->typical.at_least_m <= truth.typical_m;
+  out.typical_known = s->elsewhere_typical.estimate_m.has_value();
+  out.typical = holds(s->elsewhere_typical.low_m, s->elsewhere_typical.high_m, truth.typical_m);
+  out.dependable = holds(s->elsewhere_dependable.low_m, s->elsewhere_dependable.high_m, truth.dependable_m);
+  out.told = s->elsewhere_typical.status == Status::Measured || s->elsewhere_typical.status == Status::Extrapolated;
+  if (out.told) out.typical_error = *s->elsewhere_typical.estimate_m / truth.typical_m - 1;
+  if (const Status d = s->elsewhere_dependable.status; d == Status::Measured || d == Status::Extrapolated)
+    out.dependable_error = *s->elsewhere_dependable.estimate_m / truth.dependable_m - 1;
+  out.at_least = s->elsewhere_typical.status == Status::AtLeast;
+  out.at_least_holds = out.at_least && *s->elsewhere_typical.at_least_m <= truth.typical_m;
 }
 
 void judgePairs(const analysis::CampaignAnalysis& a, double b_over_a_db, double exponent, Outcome& out) {
@@ -51,13 +51,14 @@ void judgePairs(const analysis::CampaignAnalysis& a, double b_over_a_db, double 
       out.delta_error = p.delta_db->estimate + b_over_a_db;
       out.delta_width = p.delta_db->high - p.delta_db->low;
     }
-    out.ratio_known = p.ratio.has_value();
-    if (p.ratio) out.ratio = holds(p.ratio->low, p.ratio->high, radio::rangeRatio(-b_over_a_db, exponent));
+    out.ratio_known = p.elsewhere_ratio.has_value();
+    if (p.elsewhere_ratio)
+      out.ratio = holds(p.elsewhere_ratio->low, p.elsewhere_ratio->high, radio::rangeRatio(-b_over_a_db, exponent));
   }
 }
 
 Outcome campaignOf(const StudyCase& which, const StudyPlan& plan, std::uint64_t number) {
-  simulate::Random random(plan.first_seed + number);
+  dice::Random random(plan.first_seed + number);
   simulate::Scenario s = drawnScenario(random, which.flights_each, plan.b_over_a_db);
   if (which.change) which.change(s, random);
   const auto result = analyseSimulated(simulate::simulate(s, plan.first_seed * 7919 + number));
@@ -103,7 +104,7 @@ simulate::LinkPhysics& physics(simulate::Scenario& s) {
 }
 
 /// Setups A to E, as strong as A or B in turn, flown in turns.
-void fiveSetups(simulate::Scenario& s, simulate::Random& random) {
+void fiveSetups(simulate::Scenario& s, dice::Random& random) {
   const auto flights = s.runs.size() / 2;
   for (const char* id : {"C", "D", "E"}) {
     campaign::Setup setup;
@@ -121,7 +122,7 @@ void fiveSetups(simulate::Scenario& s, simulate::Random& random) {
     }
 }
 
-void apart(simulate::Scenario& s, simulate::Random& random) {
+void apart(simulate::Scenario& s, dice::Random& random) {
   for (simulate::RunPlan& run : s.runs) {
     run.start_m = run.setup == "A" ? 20 : 1500;
     run.farthest_m = run.setup == "A" ? random.uniform(1250, 1400) : random.uniform(3000, 3800);
@@ -134,7 +135,7 @@ double decibelsFor(double range_ratio) {
   return radio::decibelsForRatio(range_ratio, estimate::defaults::kExponentPrior);
 }
 
-simulate::Scenario drawnScenario(simulate::Random& random, int flights_each, double b_over_a_db) {
+simulate::Scenario drawnScenario(dice::Random& random, int flights_each, double b_over_a_db) {
   simulate::Scenario s = twoSetups(flights_each, b_over_a_db);
   simulate::LinkPhysics& p = physics(s);
   p.exponent = random.uniform(2.2, 3.2);
@@ -171,7 +172,7 @@ StudyResult study(const StudyCase& which, const StudyPlan& plan) {
 }
 
 StudyCase pairedCase(int flights) {
-  return {"both aboard", flights, [](simulate::Scenario& s, simulate::Random& random) {
+  return {"both aboard", flights, [](simulate::Scenario& s, dice::Random& random) {
             physics(s).pair_sd_db = random.uniform(0.2, 0.8);
             physics(s).pair_within_sd_db = random.uniform(0.3, 1.2);
             for (std::size_t i = 0; i + 1 < s.runs.size(); i += 2) {
@@ -183,7 +184,7 @@ StudyCase pairedCase(int flights) {
 
 std::vector<HardCase> hardCases() {
   using S = simulate::Scenario;
-  using R = simulate::Random;
+  using R = dice::Random;
   return {
       {{"clipped at the floor", 3, [](S& s, R&) { physics(s).floor_dbm = kStudyCritical_dbm - 1; }}, ""},
       {{"Rician fading, K = 6 dB", 3, [](S& s, R&) { physics(s).rician_k_db = 6; }}, ""},

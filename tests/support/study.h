@@ -3,7 +3,7 @@
 #include <string>
 #include <vector>
 
-#include "core/simulate/random.h"
+#include "core/dice/random.h"
 #include "support/scenarios.h"
 
 /// Campaigns with their physics drawn at random, flown in simulation, analysed as the program does, and held
@@ -16,7 +16,7 @@ struct StudyCase {
   std::string name;
   int flights_each = 3;
   /// What makes this case differ from the plain one, on top of what was drawn.
-  std::function<void(simulate::Scenario&, simulate::Random&)> change = {};
+  std::function<void(simulate::Scenario&, dice::Random&)> change = {};
 };
 
 /// Shares are of campaigns, unless said otherwise.
@@ -51,7 +51,7 @@ StudyResult study(const StudyCase& which, const StudyPlan& plan);
 double decibelsFor(double range_ratio);
 
 /// The plain case drawn for this seed, before any change.
-simulate::Scenario drawnScenario(simulate::Random& random, int flights_each, double b_over_a_db);
+simulate::Scenario drawnScenario(dice::Random& random, int flights_each, double b_over_a_db);
 
 /// Every hard condition the estimator must get through, with the warning it should give where there is one.
 struct HardCase {

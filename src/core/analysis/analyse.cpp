@@ -7,6 +7,7 @@
 
 #include "core/analysis/compare/link_analysis.h"
 #include "core/analysis/compare/warnings.h"
+#include "core/analysis/compare/ways.h"
 #include "core/finding/error.h"
 #include "core/parallel/on_all_cores.h"
 
@@ -85,47 +86,6 @@ void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result
   }
 }
 
-SetupAnswer answerOf(const std::string& setup, const std::vector<const SetupOnLink*>& links) {
-  SetupAnswer out{setup, {}, {}, {}, {}};
-  const SetupOnLink *least = nullptr, *next = nullptr;
-  for (const SetupOnLink* s : links) {
-    if (!s->typical.estimate_m) {
-      out.unknown_links.push_back(s->link);
-      continue;
-    }
-    if (!least || s->sought_m() < least->sought_m()) {
-      next = least;
-      least = s;
-    } else if (!next || s->sought_m() < next->sought_m()) {
-      next = s;
-    }
-  }
-  if (!least) return out;
-  out.link = least->link;
-  if (!next) return out;
-  out.next_link = next->link;
-  if (!least->typical.tellsEstimate() || !next->typical.tellsEstimate()) return out;
-  const auto interval = [](const RangeAnswer& r) {
-    return estimate::Interval{*r.estimate_m, r.low_m.value_or(0), r.high_m.value_or(INFINITY)};
-  };
-  out.next_factor = estimate::ratioOf(interval(next->typical), interval(least->typical));
-  return out;
-}
-
-void addAnswers(const campaign::Campaign& campaign, CampaignAnalysis& result) {
-  std::map<std::string, std::vector<const SetupOnLink*>> by_setup;
-  for (std::size_t i = 0; i < result.setups.size(); ++i) {
-    const SetupOnLink& s = result.setups[i];
-    result.setup_at[{s.setup, s.link}] = i;
-    by_setup[s.setup].push_back(&s);
-  }
-  for (const campaign::Setup& setup : campaign.setups)
-    if (const auto links = by_setup.find(setup.id); links != by_setup.end()) {
-      result.answer_at[setup.id] = result.answers.size();
-      result.answers.push_back(answerOf(setup.id, links->second));
-    }
-}
-
 }  // namespace
 
 CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunReduction> reductions) {
@@ -143,8 +103,9 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
   std::vector<bool> used;
   for (const RunResult& r : result.runs) used.push_back(r.used);
   warnAboutRuns(campaign, used, result);
-  for (const campaign::Link& link : campaign.links) analyseLink(campaign, link, used, result);
-  addAnswers(campaign, result);
+  std::vector<LinkWays> ways;
+  for (const campaign::Link& link : campaign.links) analyseLink(campaign, link, used, ways, result);
+  addSetupAnswers(campaign, ways, result);
   return result;
 }
 

@@ -59,8 +59,7 @@ TypedModes parseModes(const std::string& text) {
   const auto refuse = [](Finding why) { return TypedModes{{}, std::move(why)}; };
   for (const std::string& item : items(text)) {
     const auto colon = item.find(':');
-    if (colon == std::string::npos)
-      return refuse(finding("mode-form", {{"text", item}}));
+    if (colon == std::string::npos) return refuse(finding("mode-form", {{"text", item}}));
     const quantity::Parsed mode =
         quantity::parse(quantity::Kind::Number, withoutHertz(item.substr(0, colon)));
     if (!mode) return refuse(*mode.problem);

@@ -36,10 +36,26 @@ double censoredBound(double floor_dbm, const Cell& cell) {
   return floor_dbm + defaults::kCensorAbove_db + cell.shift_db;
 }
 
+/// Sample variance about the mean of each leg, both legs pooled.
+double varianceInside(std::span<const Sample> samples) {
+  double squares = 0;
+  int df = 0;
+  for (const bool back : {false, true}) {
+    double sum = 0;
+    int n = 0;
+    for (const Sample& s : samples)
+      if (s.back == back) sum += s.rssi_dbm + s.shift_db, ++n;
+    for (const Sample& s : samples)
+      if (s.back == back) squares += std::pow(s.rssi_dbm + s.shift_db - sum / n, 2);
+    df += std::max(n - 1, 0);
+  }
+  return df > 0 ? squares / df : 0;
+}
+
 std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<double> floor_dbm,
-                              std::vector<double>& scratch) {
+                              std::size_t least, std::vector<double>& scratch) {
   const auto count = samples.size();
-  if (count < static_cast<std::size_t>(defaults::kMinSamplesPerCell)) return std::nullopt;
+  if (count < least) return std::nullopt;
   scratch.clear();
   double sum = 0, shift = 0, lowest = INFINITY;
   std::size_t clipped = 0, saturated = 0, at_lowest = 0;
@@ -59,6 +75,8 @@ std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<dou
   cell.censored = static_cast<double>(clipped) > limit;
   cell.level_dbm = trimmedMean(scratch, defaults::kTrim);
   cell.shift_db = shift / static_cast<double>(count);
+  cell.samples = static_cast<int>(count);
+  cell.variance_db2 = varianceInside(samples);
   cell.lowest_dbm = lowest;
   for (const Sample& s : samples) at_lowest += s.rssi_dbm <= lowest + defaults::kFloorTolerance_db;
   cell.lowest_share = static_cast<double>(at_lowest) / static_cast<double>(count);
@@ -108,8 +126,16 @@ std::optional<double> FloorFinder::floor_dbm() const {
 
 namespace {
 
+bool byCell(const Sample& a, const Sample& b) {
+  return a.cell < b.cell;
+}
+
 /// The samples that count, by cell and in time order within it.
-std::vector<Sample> samplesOf(const FlightSamples& flight, FlightCells& whole, double width_m) {
+struct Samples {
+  std::vector<Sample> flown, last;
+};
+
+Samples samplesOf(const FlightSamples& flight, FlightCells& whole, double width_m) {
   for (std::size_t i = 0; i < flight.time_s.size(); ++i)
     if (finiteRow(flight, i) && flight.distance_m[i] > whole.farthest_m) {
       whole.farthest_m = flight.distance_m[i];
@@ -117,27 +143,42 @@ std::vector<Sample> samplesOf(const FlightSamples& flight, FlightCells& whole, d
     }
   const double turn_begin = flight.turn_begin_s.value_or(whole.turn_s - defaults::kTurnHalfWidth_s);
   const double turn_end = flight.turn_end_s.value_or(whole.turn_s + defaults::kTurnHalfWidth_s);
-  std::vector<Sample> samples;
-  samples.reserve(flight.time_s.size());
+  const double banking = flight.banking_s.value_or(turn_begin);
+  Samples out;
+  out.flown.reserve(flight.time_s.size());
   for (std::size_t i = 0; i < flight.time_s.size(); ++i) {
     if (!finiteRow(flight, i)) continue;
     const double t = flight.time_s[i], d = flight.distance_m[i], shift = flight.shiftAt(i);
-    if ((t >= turn_begin && t <= turn_end) || d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m ||
-        !std::isfinite(shift))
-      continue;
-    samples.push_back(
-        {placeIndex(flight.placeAt(i), width_m), t > turn_end, std::log10(d), flight.rssi_dbm[i], shift});
+    if (d < defaults::kNearField_m || d > defaults::kNoUpperLimit_m || !std::isfinite(shift)) continue;
+    const bool in_turn = t >= turn_begin && t <= turn_end;
+    if (in_turn && t >= banking) continue;
+    (in_turn ? out.last : out.flown)
+        .push_back(
+            {placeIndex(flight.placeAt(i), width_m), t > turn_end, std::log10(d), flight.rssi_dbm[i], shift});
   }
-  std::stable_sort(samples.begin(), samples.end(),
-                   [](const Sample& a, const Sample& b) { return a.cell < b.cell; });
-  return samples;
+  std::stable_sort(out.flown.begin(), out.flown.end(), byCell);
+  std::stable_sort(out.last.begin(), out.last.end(), byCell);
+  return out;
+}
+
+/// Samples that a cell needs: as many as average fading out, unless the log hardly has cells of so many.
+std::size_t leastSamples(const std::vector<Sample>& samples, std::optional<bool> leg) {
+  std::vector<double> counts;
+  for (std::size_t i = 0; i < samples.size(); ++i) {
+    if (leg && samples[i].back != *leg) continue;
+    if (counts.empty() || samples[i].cell != samples[i - 1].cell) counts.push_back(0);
+    ++counts.back();
+  }
+  const bool sparse = !counts.empty() && median(std::move(counts)) < defaults::kMinSamplesPerCell;
+  return sparse ? 1 : static_cast<std::size_t>(defaults::kMinSamplesPerCell);
 }
 
 struct Summariser {
   std::optional<double> floor_dbm;
+  std::size_t least;
   std::vector<double> scratch = {};
   void operator()(std::span<const Sample> samples, FlightCells& into) {
-    const auto cell = summarise(samples, floor_dbm, scratch);
+    const auto cell = summarise(samples, floor_dbm, least, scratch);
     if (!cell) return;
     into.cells.push_back(*cell);
     into.uncensored += !cell->censored;
@@ -150,20 +191,48 @@ LegCells legCellsOf(const FlightSamples& flight, std::optional<double> floor_dbm
   requireEqualLengths(flight);
   requirePositive(width_m, "width_m");
   LegCells out;
-  const std::vector<Sample> samples = samplesOf(flight, out.both, width_m);
+  const auto [samples, last_samples] = samplesOf(flight, out.both, width_m);
   for (FlightCells* leg : {&out.out, &out.back}) {
     leg->farthest_m = out.both.farthest_m;
     leg->turn_s = out.both.turn_s;
   }
-  Summariser add{floor_dbm};
+  Summariser add{floor_dbm, leastSamples(samples, std::nullopt)},
+      add_out{floor_dbm, leastSamples(samples, false)}, add_back{floor_dbm, leastSamples(samples, true)},
+      add_last{floor_dbm, 1};
   for (auto first = samples.begin(); first != samples.end();) {
     const auto last =
         std::find_if(first, samples.end(), [&](const Sample& s) { return s.cell != first->cell; });
     const auto turned = std::find_if(first, last, [](const Sample& s) { return s.back; });
     add({first, last}, out.both);
-    add({first, turned}, out.out);
-    add({turned, last}, out.back);
+    add_out({first, turned}, out.out);
+    add_back({turned, last}, out.back);
     first = last;
+  }
+  FlightCells before_banking;
+  for (auto first = last_samples.begin(); first != last_samples.end();) {
+    const auto last =
+        std::find_if(first, last_samples.end(), [&](const Sample& s) { return s.cell != first->cell; });
+    add_last({first, last}, before_banking);
+    first = last;
+  }
+  out.last = std::move(before_banking.cells);
+  return out;
+}
+
+FlightCells withLast(const FlightCells& flight, const std::vector<Cell>& last) {
+  FlightCells out = flight;
+  for (const Cell& c : last) {
+    const auto at = std::lower_bound(out.cells.begin(), out.cells.end(), c.index,
+                                     [](const Cell& a, int index) { return a.index < index; });
+    if (at == out.cells.end() || at->index != c.index) {
+      out.cells.insert(at, c);
+      out.uncensored += !c.censored;
+    } else if (!at->censored && !c.censored) {
+      const double share = static_cast<double>(c.samples) / (at->samples + c.samples);
+      at->level_dbm += share * (c.level_dbm - at->level_dbm);
+      at->log_distance += share * (c.log_distance - at->log_distance);
+      at->samples += c.samples;
+    }
   }
   return out;
 }

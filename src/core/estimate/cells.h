@@ -21,6 +21,9 @@ struct FlightSamples {
   /// What tells places apart: distance along the path, on which two places at one distance from the station
   /// are two. Empty: the distance.
   std::span<const double> along_m = {};
+  /// When banking began, where that is known: rows of the way out between the turn as cut and this make the
+  /// last cells of the flight.
+  std::optional<double> banking_s = {};
   double shiftAt(std::size_t row) const { return shift_db.empty() ? 0 : shift_db[row]; }
   double placeAt(std::size_t row) const { return along_m.empty() ? distance_m[row] : along_m[row]; }
 };
@@ -36,6 +39,8 @@ struct Cell {
       0;  ///< lowest reading as the receiver gave it, and the share of samples within rounding of it
   double lowest_share = 0;
   double shift_db = 0;  ///< mean shift of its samples
+  int samples = 0;
+  double variance_db2 = 0;  ///< of its samples about the mean of their leg; 0 where none has two
 };
 
 /// floor(place / width), bounded so that the places of all paths can be numbered one behind the other.
@@ -52,7 +57,13 @@ struct FlightCells {
 /// One flight reduced whole, and its two legs apart.
 struct LegCells {
   FlightCells both, out, back;
+  /// Flown between the cut of the turn and the banking. Pilots turn where a link fails: without these the
+  /// place where it failed would not have been seen.
+  std::vector<Cell> last;
 };
+
+/// The flight with what was seen just before it turned (LegCells::last) as cells like the others.
+FlightCells withLast(const FlightCells& flight, const std::vector<Cell>& last);
 
 /// Value at which a receiver's reading stops falling, found from its repetition over all flights of a
 /// campaign. Rows in one flight are counted together. Feed every flight, then ask.

@@ -72,15 +72,6 @@ std::optional<GapTrend> gapTrend(const SignalModel& model, const SetupLevel& a, 
 
 }  // namespace
 
-Interval ratioOf(const Interval& a, const Interval& b) {
-  requirePositive(a.estimate, "a");
-  requirePositive(b.estimate, "b");
-  const auto away = [](double part, double whole) { return std::abs(std::log(part / whole)); };
-  const double ratio = a.estimate / b.estimate;
-  return {ratio, ratio / std::exp(std::hypot(away(a.low, a.estimate), away(b.high, b.estimate))),
-          ratio * std::exp(std::hypot(away(a.high, a.estimate), away(b.low, b.estimate)))};
-}
-
 bool signalDoesNotFall(const PlaceLine& line) {
   return line.exponentData() < 1 || line.exponentData() - 2 * line.exponentDataSd() < 0;
 }

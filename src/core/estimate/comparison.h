@@ -34,13 +34,6 @@ struct Comparison {
   std::optional<GapTrend> gap_trend;
 };
 
-/// a/b of two estimates that err apart, with an interval from theirs. An end that is not finite stays open (0
-/// or infinite).
-/// @param a, b all figures > 0 @throws DomainError for an estimate that is not positive
-/// Source: G. Y. Zou and A. Donner, Statistics in Medicine 27(10), 1693-1702 (2008): limits for a difference
-/// from those of its parts.
-Interval ratioOf(const Interval& a, const Interval& b);
-
 /// True where the data alone cannot show that the signal falls with distance: no range can be told from it.
 bool signalDoesNotFall(const PlaceLine& line);
 

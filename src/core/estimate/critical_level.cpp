@@ -1,123 +1,189 @@
 #include "core/estimate/critical_level.h"
 
+#include <Eigen/LU>
 #include <algorithm>
+#include <array>
 #include <cmath>
-#include <map>
 
+#include "core/estimate/distribution.h"
 #include "core/finding/error.h"
 
 namespace distanz::estimate {
 namespace {
 
-struct Bin {
-  double quality_sum = 0;
-  int count = 0;
-};
+using Eigen::Matrix2d, Eigen::Vector2d;
 
-/// Two-parameter logistic by iteratively reweighted least squares; none where it does not settle or does not
-/// rise.
-std::optional<std::pair<double, double>> fitLogistic(const std::map<int, Bin>& bins, double full) {
-  double b0 = 0, b1 = 0, centre = 0, weights = 0;
-  for (const auto& [level, bin] : bins) {
-    centre += level * std::min<double>(bin.count, defaults::kQualityBinWeightCap);
-    weights += std::min<double>(bin.count, defaults::kQualityBinWeightCap);
-  }
-  centre /= weights;
-  for (int pass = 0; pass < 100; ++pass) {
-    double h00 = 0, h01 = 0, h11 = 0, g0 = 0, g1 = 0;
-    for (const auto& [level, bin] : bins) {
-      const double n = std::min<double>(bin.count, defaults::kQualityBinWeightCap);
-      const double x = level - centre, p = 1 / (1 + std::exp(-(b0 + b1 * x)));
-      const double mean = std::clamp(bin.quality_sum / bin.count / full, 0.0, 1.0);
-      const double w = n * std::max(p * (1 - p), 1e-9);
-      h00 += w, h01 += w * x, h11 += w * x * x;
-      g0 += n * (mean - p), g1 += n * (mean - p) * x;
+/// A standard normal at equal steps, close enough for what one stretch tells by itself: some tenths of a dB.
+/// (Gauss & Hermite's few nodes fall beside it.)
+struct Node {
+  double z, weight;
+};
+constexpr int kNodes = 25;
+constexpr double kReach = 3.4;  // sd
+
+const std::array<Node, kNodes>& nodes() {
+  static const std::array<Node, kNodes> all = [] {
+    std::array<Node, kNodes> out;
+    double sum = 0;
+    for (int i = 0; i < kNodes; ++i) {
+      out[static_cast<std::size_t>(i)].z = kReach * (2.0 * i / (kNodes - 1) - 1);
+      sum += out[static_cast<std::size_t>(i)].weight = normalPdf(out[static_cast<std::size_t>(i)].z);
     }
-    const double det = h00 * h11 - h01 * h01;
-    if (!(det > 1e-12)) return std::nullopt;
-    double step0 = (h11 * g0 - h01 * g1) / det, step1 = (h00 * g1 - h01 * g0) / det;
-    const double size = std::max(std::abs(step0), std::abs(step1));
-    if (size > 5) step0 *= 5 / size, step1 *= 5 / size;  // keeps the first steps inside the curve
-    b0 += step0;
-    b1 += step1;
-    if (size < 1e-10) break;
-  }
-  if (!(b1 > 0) || !std::isfinite(b0)) return std::nullopt;
-  return std::pair{b0 - b1 * centre, b1};
+    for (Node& n : out) n.weight /= sum;
+    return out;
+  }();
+  return all;
 }
 
-std::optional<double> crossing(const std::vector<std::vector<QualityWindow>>& flights, double threshold,
-                               double full, std::size_t leave_out) {
-  std::map<int, Bin> bins;
-  for (std::size_t f = 0; f < flights.size(); ++f) {
-    if (f == leave_out) continue;
-    for (const QualityWindow& w : flights[f]) {
-      Bin& bin = bins[static_cast<int>(std::nearbyint(w.rssi_dbm))];
-      bin.quality_sum += w.quality;
-      ++bin.count;
+// The curve's steepness, per dB: of a bare receiver over 1, of one that fades hard 0.3.
+constexpr double kSteepPrior = 1, kSteepLogSd = 1;
+constexpr int kNewtonSteps = 40;
+constexpr double kSafe = 20;  // of the logistic's argument: failing is out of the question
+
+struct Likelihood {
+  const std::vector<std::vector<RuleLook>>& flights;
+  double logit;  // of what is wanted
+
+  /// @param p critical level, dBm; ln of the steepness
+  double ofFlight(const std::vector<RuleLook>& looks, const Vector2d& p) const {
+    const double steep = std::exp(p[1]);
+    double sum = 0;
+    for (const RuleLook& look : looks) {
+      const double sd =
+          std::sqrt(look.variance_db2 + defaults::kStretchUneven_db * defaults::kStretchUneven_db);
+      // Far above the level and all kept: nothing to learn.
+      if (look.kept == 1 && logit + steep * (look.level_dbm - kReach * sd - p[0]) > kSafe) continue;
+      double likelihood = 0;
+      for (const Node& node : nodes()) {
+        const double x = logit + steep * (look.level_dbm + sd * node.z - p[0]);
+        // ln of the logistic and of its complement, without overflow.
+        const double ln_kept = x > 0 ? -std::log1p(std::exp(-x)) : x - std::log1p(std::exp(x));
+        likelihood +=
+            node.weight * std::exp(look.weight * (look.kept * ln_kept + (1 - look.kept) * (ln_kept - x)));
+      }
+      sum += std::log(std::max(likelihood, 1e-300));
     }
+    return sum;
   }
-  if (!bins.empty()) bins.erase(bins.begin());  // the lowest level is the receiver's floor
-  int failing = 0;
-  for (const auto& [level, bin] : bins)
-    if (bin.quality_sum / bin.count < threshold) failing += bin.count;
-  if (static_cast<int>(bins.size()) < defaults::kQualityMinBins || failing < defaults::kQualityMinFailing)
-    return std::nullopt;
-  const auto fit = fitLogistic(bins, full);
-  if (!fit) return std::nullopt;
-  const double p = threshold / full;
-  return (std::log(p / (1 - p)) - fit->first) / fit->second;
+  double prior(const Vector2d& p) const {
+    const double off = (p[1] - std::log(kSteepPrior)) / kSteepLogSd;
+    return -0.5 * off * off;
+  }
+  double operator()(const Vector2d& p) const {
+    double sum = prior(p);
+    for (const auto& looks : flights) sum += ofFlight(looks, p);
+    return sum;
+  }
+};
+
+constexpr double kStep[] = {0.05, 0.05};  // of the numerical derivatives: dB, ln
+
+template <class F>
+Vector2d gradient(const F& f, const Vector2d& p) {
+  Vector2d g;
+  for (int i = 0; i < 2; ++i) {
+    Vector2d up = p, down = p;
+    up[i] += kStep[i];
+    down[i] -= kStep[i];
+    g[i] = (f(up) - f(down)) / (2 * kStep[i]);
+  }
+  return g;
+}
+
+Matrix2d curvature(const Likelihood& f, const Vector2d& p) {
+  Matrix2d h;
+  for (int i = 0; i < 2; ++i) {
+    Vector2d up = p, down = p;
+    up[i] += kStep[i];
+    down[i] -= kStep[i];
+    h.col(i) = (gradient(f, up) - gradient(f, down)) / (2 * kStep[i]);
+  }
+  return -0.5 * (h + h.transpose());
+}
+
+/// Newton's steps, made to climb: damped until the likelihood rises.
+Vector2d highest(const Likelihood& f, Vector2d p) {
+  double best = f(p);
+  for (int step = 0; step < kNewtonSteps; ++step) {
+    const Vector2d g = gradient(f, p);
+    const Matrix2d h = curvature(f, p);
+    bool climbed = false;
+    for (double damp = 0; damp < 1e7 && !climbed;
+         damp = damp == 0 ? 1e-2 * h.trace() * (h.trace() > 0 ? 1 : -1) + 1e-3 : damp * 6) {
+      const Matrix2d damped = h + damp * Matrix2d::Identity();
+      if (!(damped.determinant() > 0) || !(damped(0, 0) > 0)) continue;
+      const Vector2d next = p + damped.inverse() * g;
+      const double value = f(next);
+      if (!(value > best)) continue;
+      climbed = value - best > 1e-9;
+      best = value;
+      p = next;
+      break;
+    }
+    if (!climbed) break;
+  }
+  return p;
+}
+
+/// The best of a coarse grid over the levels seen.
+Vector2d startOf(const Likelihood& f, double low_dbm, double high_dbm) {
+  constexpr int kLevels = 20;
+  Vector2d best(low_dbm, 0);
+  double most = -INFINITY;
+  for (int i = 0; i <= kLevels; ++i)
+    for (double steep : {0.3, 0.8, 2.0}) {
+      const Vector2d p(low_dbm + (high_dbm - low_dbm) * i / kLevels, std::log(steep));
+      if (const double value = f(p); value > most) {
+        most = value;
+        best = p;
+      }
+    }
+  return best;
+}
+
+/// Variance of the level: between flights where several saw the rule fail, never less than the likelihood's
+/// own.
+double varianceOf(const Likelihood& f, const Vector2d& p, int failing_flights) {
+  const double least = std::pow(defaults::kCriticalMinSd_db, 2),
+               lone = std::pow(defaults::kCriticalLoneSd_db, 2);
+  const Matrix2d h = curvature(f, p);
+  if (!(h.determinant() > 0) || !(h(0, 0) > 0)) return lone;
+  const Matrix2d inverse = h.inverse();
+  if (failing_flights < 2) return std::max(inverse(0, 0), lone);
+  Matrix2d between = Matrix2d::Zero();
+  for (const auto& looks : f.flights) {
+    const Vector2d g = gradient([&](const Vector2d& at) { return f.ofFlight(looks, at); }, p);
+    between += g * g.transpose();
+  }
+  const double n = failing_flights;
+  const double by_flights = (inverse * between * inverse)(0, 0) * n / (n - 1);
+  return std::max({by_flights, inverse(0, 0), least});
 }
 
 }  // namespace
 
-std::vector<QualityWindow> qualityWindows(std::span<const double> time_s, std::span<const double> rssi_dbm,
-                                          std::span<const double> quality, double turn_begin_s,
-                                          double turn_end_s) {
-  std::vector<QualityWindow> out;
-  double window = NAN, rssi = 0, q = 0;
-  int n = 0;
-  const auto flush = [&] {
-    if (n > 0) out.push_back({rssi / n, q / n});
-    rssi = q = 0;
-    n = 0;
-  };
-  for (std::size_t i = 0; i < time_s.size(); ++i) {
-    const double t = time_s[i];
-    if (!std::isfinite(t) || !std::isfinite(rssi_dbm[i]) || !std::isfinite(quality[i])) continue;
-    if (t >= turn_begin_s && t <= turn_end_s) continue;
-    const double now = std::floor(t / defaults::kQualityWindow_s);
-    if (now != window) flush();
-    window = now;
-    rssi += rssi_dbm[i];
-    q += quality[i];
-    ++n;
+std::optional<CriticalLevel> criticalFromLooks(const std::vector<std::vector<RuleLook>>& flights,
+                                               double wanted) {
+  if (!(wanted > 0 && wanted < 1)) throw DomainError("0 < wanted < 1");
+  double low = INFINITY, high = -INFINITY;
+  int failing = 0, keeping = 0, failing_flights = 0;
+  for (const auto& looks : flights) {
+    bool fails = false;
+    for (const RuleLook& look : looks) {
+      low = std::min(low, look.level_dbm);
+      high = std::max(high, look.level_dbm);
+      const bool below = look.kept < wanted;
+      failing += below;
+      keeping += !below;
+      fails = fails || below;
+    }
+    failing_flights += fails;
   }
-  flush();
-  return out;
-}
-
-std::optional<CriticalLevel> criticalFromQuality(const std::vector<std::vector<QualityWindow>>& flights,
-                                                 double threshold, double full) {
-  if (!(threshold > 0 && threshold < full)) throw DomainError("0 < threshold < full");
-  const auto level = crossing(flights, threshold, full, flights.size());
-  if (!level) return std::nullopt;
-  std::vector<double> left_out;
-  int failing_flights = 0;
-  for (std::size_t f = 0; f < flights.size(); ++f) {
-    if (std::none_of(flights[f].begin(), flights[f].end(),
-                     [&](const QualityWindow& w) { return w.quality < threshold; }))
-      continue;
-    ++failing_flights;
-    if (const auto without = crossing(flights, threshold, full, f)) left_out.push_back(*without);
-  }
-  const double lone = std::pow(defaults::kCriticalLoneSd_db, 2);
-  if (failing_flights < 2 || left_out.size() < 2) return CriticalLevel{*level, lone};
-  const double g = static_cast<double>(left_out.size());
-  double mean = 0, ss = 0;
-  for (double v : left_out) mean += v / g;
-  for (double v : left_out) ss += (v - mean) * (v - mean);
-  return CriticalLevel{*level, std::max((g - 1) / g * ss, std::pow(defaults::kCriticalMinSd_db, 2))};
+  if (failing < defaults::kCriticalMinFailing || keeping == 0 || !(high > low)) return std::nullopt;
+  const Likelihood f{flights, std::log(wanted / (1 - wanted))};
+  const Vector2d p = highest(f, startOf(f, low, high));
+  if (!(p[0] >= low && p[0] <= high)) return std::nullopt;
+  return CriticalLevel{p[0], varianceOf(f, p, failing_flights)};
 }
 
 }  // namespace distanz::estimate

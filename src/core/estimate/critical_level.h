@@ -1,31 +1,28 @@
 #pragma once
 #include <optional>
-#include <span>
-#include <string>
 #include <vector>
 
 #include "core/estimate/usable_range.h"
 
 namespace distanz::estimate {
 
-/// One flight's signal and quality in one-second means, the turn left out.
-struct QualityWindow {
-  double rssi_dbm = 0;
-  double quality = 0;  ///< in the unit of the threshold
+/// One look at the rule with the local signal as well as it is known.
+struct RuleLook {
+  double level_dbm = 0, variance_db2 = 0;
+  double kept = 0;    ///< 0..1, as StretchLook
+  double weight = 1;  ///< rows it rests on that count as apart
 };
-std::vector<QualityWindow> qualityWindows(std::span<const double> time_s, std::span<const double> rssi_dbm,
-                                          std::span<const double> quality, double turn_begin_s,
-                                          double turn_end_s);
 
-/// Level at which the quality crosses the threshold, from a logistic curve over 1 dB bins.
-/// @param flights windows per flight @param threshold same unit as quality @param full quality of a perfect
-/// link (100 for %)
-/// @return none where the link was never seen failing well enough: fewer than 4 bins, fewer than 5 failing
-/// windows, or a
-///         curve that does not rise. Variance by leaving out each flight that failed (jackknife), at least
-///         0.3 dB squared.
-/// Source: Efron & Tibshirani, An Introduction to the Bootstrap (1993), chapter 11.
-std::optional<CriticalLevel> criticalFromQuality(const std::vector<std::vector<QualityWindow>>& flights,
-                                                 double threshold, double full = 100);
+/// Level at which the rule is met, by one likelihood over all looks: what is kept is binomial about a
+/// logistic curve of the local signal, which is itself only known to lie about its mean. Noise in the signal
+/// and turning back once the rule fails then do not move the level, as they do when quality is held against
+/// noisy readings.
+/// @param flights looks per flight @param wanted 0..1 exclusive, where the rule is met
+/// @return none where it was hardly seen failing, or the level would lie outside the signals seen
+/// Sources: D. R. Cox & E. J. Snell, Analysis of Binary Data (1989); R. J. Carroll et al., Measurement Error
+/// in Nonlinear Models (2006), chapter 8; P. J. Huber, Proc. 5th Berkeley Symp. 1 (1967): variance by
+/// flights.
+std::optional<CriticalLevel> criticalFromLooks(const std::vector<std::vector<RuleLook>>& flights,
+                                               double wanted);
 
 }  // namespace distanz::estimate

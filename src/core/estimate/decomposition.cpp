@@ -124,14 +124,16 @@ Decomposition decompose(const std::vector<Entry>& entries, int flights, int plac
     return e.empty() ? 0.0 : defaults::kMadToSd * medianAbsolute(std::move(e));
   };
 
-  Problem2 problem{entries, std::vector<double>(entries.size(), 1.0), flights, places};
+  Problem2 problem{entries, {}, flights, places};
+  for (const Entry& e : entries) problem.w.push_back(e.weight);
   const bool reweight = shared.size() >= static_cast<std::size_t>(defaults::kHuberMinEntries) && flights >= 2;
   for (int pass = 0; pass < (reweight ? defaults::kHuberPasses : 1); ++pass) {
     solveOnce(problem, out);
     if (!reweight) break;
     const double scale = sharedMad() / std::sqrt(std::max(1 - 1 / per_entry, 0.4)) + 1e-6;
     for (std::size_t i = 0; i < entries.size(); ++i)
-      problem.w[i] = std::min(1.0, defaults::kHuber * scale / std::max(std::abs(out.residual_db[i]), 1e-300));
+      problem.w[i] = entries[i].weight *
+                     std::min(1.0, defaults::kHuber * scale / std::max(std::abs(out.residual_db[i]), 1e-300));
   }
 
   for (int n : out.flights_at) {
@@ -142,7 +144,7 @@ Decomposition decompose(const std::vector<Entry>& entries, int flights, int plac
   if (out.within_df >= defaults::kWithinMinDf) {
     const double clip = defaults::kWithinClip * (sharedMad() + 1e-6);
     for (std::size_t i : shared)
-      out.within_var_db2 += std::pow(std::clamp(out.residual_db[i], -clip, clip), 2);
+      out.within_var_db2 += entries[i].weight * std::pow(std::clamp(out.residual_db[i], -clip, clip), 2);
     out.within_var_db2 /= out.within_df;
   }
   return out;

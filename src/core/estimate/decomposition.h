@@ -8,6 +8,7 @@ struct Entry {
   int flight = 0;
   int place = 0;
   double level_dbm = 0;
+  double weight = 1;  ///< below 1 where it rests on few samples
 };
 
 /// y_rk = u_r + c_k + e_rk: what the flight adds, what the place takes, and the rest.

@@ -7,9 +7,10 @@ constexpr double kCellWidth_m =
     40;  // about 3 s of flight: averages fast fading out, keeps shadowing; 25..60 m works
 constexpr double kTurnHalfWidth_s = 4;  // banking in the turn shadows the antenna
 constexpr double kNearField_m = 80;     // two cells: elevation angle, saturation
-constexpr int kMinSamplesPerCell = 5;   // fewer do not average fading out
-constexpr double kTrim = 0.4;           // dithered median: survives 40 % rubbish samples
-constexpr double kClippedShare = 0.4;   // above this share at the floor the trimmed mean itself is clipped
+constexpr int kMinSamplesPerCell =
+    5;                         // fewer do not average fading out: in a log that has no more they weigh less
+constexpr double kTrim = 0.4;  // dithered median: survives 40 % rubbish samples
+constexpr double kClippedShare = 0.4;  // above this share at the floor the trimmed mean itself is clipped
 constexpr double kFloorTolerance_db = 0.01;  // rounding of printed values
 constexpr double kCensorAbove_db = 0.5;      // a clipped cell is known to lie below floor + half a dB step
 constexpr double kCeiling_dbm = -10;         // receivers saturate near here
@@ -50,6 +51,14 @@ constexpr double kPairedUnusual_db =
     1.7;  // dropping the prior earlier costs power at three flights and gains no coverage
 constexpr double kPairedTrim = 0.2;  // a stretch where one antenna was shadowed does not decide the flight
 
+// Usable all the way (estimate/passage): what of the spread inside a flight is sampling error, and the draws.
+constexpr double kMedianInefficiency = 1.3;  // variance of a 40 % trimmed mean over that of the mean
+constexpr double kLeastLocalShare = 0.15;    // of s_x^2: sampling error is never all of it
+constexpr double kLeastNeighbour = 0.05, kMostNeighbour = 0.9;
+constexpr int kDraws = 1000;       // of what the flights leave open
+constexpr int kNewFlights = 512;   // per draw
+constexpr double kPlanSure = 0.9;  // of what is told to plan with
+
 constexpr double kConfidence = 0.95;
 constexpr double kDependability = 0.95;
 constexpr double kDependableZ = 1.6449;    // standard normal quantile of kDependability
@@ -63,14 +72,17 @@ constexpr int kPlacesOfAPath = 20'000;  // 400 km either way; of 100,000 paths t
 constexpr double kSteepestWarn = 2.5;   // sd from the prior exponent that count as unusual
 constexpr double kFlightOutlier = 3;    // times s_u
 
+constexpr double kSeenShare = 0.3;      // of a usual stretch's rows: less was hardly seen
+constexpr double kLookWeight = 30;      // rows of one stretch that count as apart: the rest repeat each other
+constexpr int kCriticalMinFailing = 2;  // looks below the rule
+constexpr double kStretchUneven_db = 0.5;  // sd: the signal is not even over a stretch
+
 constexpr double kQualityWindow_s = 1;
-constexpr int kQualityMinBins = 4;
-constexpr int kQualityMinFailing = 5;
-constexpr double kQualityBinWeightCap = 50;
 constexpr double kCriticalMinSd_db = 0.3;
 constexpr double kCriticalLoneSd_db = 1.0;
 
 constexpr double kTurnMarginOut_s = 2;  // a turn itself drops the link for a moment
+constexpr double kBanking_s = 2.5;      // before the farthest row the aircraft may be banked already
 constexpr double kTurnStillLostFrom_s = 2, kTurnStillLostTo_s = 3.5;
 constexpr double kFailurePriorDf = 4, kFailurePriorSd = 0.17;
 constexpr int kSigmaPoints = 28;

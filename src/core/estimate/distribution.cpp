@@ -1,5 +1,7 @@
 #include "core/estimate/distribution.h"
 
+#include <boost/math/distributions/chi_squared.hpp>
+#include <boost/math/distributions/normal.hpp>
 #include <boost/math/distributions/students_t.hpp>
 #include <cmath>
 #include <numbers>
@@ -19,6 +21,17 @@ double tCdf(double t, double df) {
   if (std::isinf(t)) return t > 0 ? 1 : 0;
   requireFinite(t, "t");
   return boost::math::cdf(boost::math::students_t(df), t);
+}
+
+double normalQuantile(double p) {
+  if (!(p > 0 && p < 1)) throw DomainError("0 < p < 1");
+  return boost::math::quantile(boost::math::normal(), p);
+}
+
+double chiSquaredQuantile(double p, double df) {
+  if (!(p > 0 && p < 1)) throw DomainError("0 < p < 1");
+  requirePositive(df, "df");
+  return boost::math::quantile(boost::math::chi_squared(df), p);
 }
 
 double normalCdf(double z) {

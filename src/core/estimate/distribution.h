@@ -6,6 +6,10 @@ namespace distanz::estimate {
 double tQuantile(double p, double df);
 /// Distribution function of Student's t; t may be infinite. @param df real, > 0.
 double tCdf(double t, double df);
+/// Quantile of the standard normal. @param p in (0, 1) @throws DomainError.
+double normalQuantile(double p);
+/// Quantile of chi-squared. @param p in (0, 1) @param df real, > 0. @throws DomainError.
+double chiSquaredQuantile(double p, double df);
 double normalCdf(double z);
 double normalPdf(double z);
 /// phi(a)/Phi(a) without underflow for very negative a.

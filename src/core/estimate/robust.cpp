@@ -32,6 +32,14 @@ double trimmedMean(std::vector<double>& values, double trim) {
   return trimmedMeanOfRising(values, trim);
 }
 
+double quantileOf(const std::vector<double>& rising, double p) {
+  const double at =
+      std::clamp(p * static_cast<double>(rising.size()) - 0.5, 0.0, static_cast<double>(rising.size()) - 1);
+  const auto i = static_cast<std::size_t>(at);
+  const double above = rising[std::min(i + 1, rising.size() - 1)];
+  return rising[i] + (at - static_cast<double>(i)) * (above - rising[i]);
+}
+
 double median(std::vector<double> values) {
   const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
   std::nth_element(values.begin(), middle, values.end());

@@ -9,6 +9,10 @@ double trimmedMean(std::vector<double>& values, double trim);
 /// The same of values that rise already.
 double trimmedMeanOfRising(const std::vector<double>& values, double trim);
 
+/// Quantile of values that rise, not empty: each stands in the middle of its share, linear between. @param p
+/// in [0, 1]
+double quantileOf(const std::vector<double>& rising, double p);
+
 /// Middle value; mean of the middle two for an even count. @param values not empty
 double median(std::vector<double> values);
 

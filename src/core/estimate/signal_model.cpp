@@ -19,7 +19,15 @@ struct Observation {
   double level_dbm = 0;
   bool censored = false;
   double bound_dbm = 0;
+  int samples = 0;
+  double variance_db2 = 0;
 };
+
+/// A cell of few samples counts by how many they are.
+double weightOf(const Observation& o) {
+  if (o.censored || o.samples <= 0) return 1;
+  return std::min(1.0, static_cast<double>(o.samples) / defaults::kMinSamplesPerCell);
+}
 
 void gatherPlaces(const std::vector<Observation>& obs, SignalModel& model, std::vector<int>& place_of) {
   std::map<int, std::pair<double, int>> sums;
@@ -86,6 +94,7 @@ void setTotals(SignalModel& model, const Decomposition& parts) {
   const double within = parts.within_var_db2 * (1 - parts.mean_inverse_n);
   const double su2 = model.flight_var_db2, sc2 = model.line.place_var_db2;
   model.within_var_db2 = parts.within_var_db2;
+  model.within_df = parts.within_df;
   model.total_sd_db = std::sqrt(su2 + sc2 + within);
   const double nu_x = std::max(
       (model.line.df - defaults::kPlacePriorDf) * parts.within_df / static_cast<double>(model.places.size()),
@@ -141,7 +150,7 @@ void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
   gatherPlaces(obs, model, place_of);
   std::vector<Entry> entries;
   for (std::size_t i = 0; i < obs.size(); ++i)
-    entries.push_back({obs[i].flight, place_of[i], obs[i].level_dbm});
+    entries.push_back({obs[i].flight, place_of[i], obs[i].level_dbm, weightOf(obs[i])});
   const Decomposition parts =
       decompose(entries, static_cast<int>(model.flights.size()), static_cast<int>(model.places.size()));
   std::vector<double> x;
@@ -157,7 +166,41 @@ void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
   poolSlopes(model);
   model.residuals.clear();
   for (std::size_t i = 0; i < obs.size(); ++i)
-    model.residuals.push_back({obs[i].flight, obs[i].log_distance, parts.residual_db[i]});
+    model.residuals.push_back({obs[i].flight, place_of[i], obs[i].log_distance, parts.residual_db[i]});
+}
+
+/// What of the within-flight spread is the local signal's own, and how it hangs together along the path.
+void setLocalSpread(SignalModel& model, const std::vector<Observation>& obs) {
+  using namespace defaults;
+  std::vector<double> inside;
+  for (const Observation& o : obs)
+    if (!o.censored && o.samples > 1) inside.push_back(o.variance_db2);
+  const double sample_var = model.sample_var_db2 = inside.empty() ? 0 : median(std::move(inside));
+  double sampling = 0;
+  int shared = 0;
+  for (std::size_t i = 0; i < obs.size(); ++i) {
+    CellResidual& r = model.residuals[i];
+    r.sampling_var_db2 = obs[i].samples > 0 ? kMedianInefficiency * sample_var / obs[i].samples : 0;
+    if (model.places[static_cast<std::size_t>(r.place)].flights < 2) continue;
+    sampling += r.sampling_var_db2;
+    ++shared;
+  }
+  if (shared > 0) sampling /= shared;
+  model.local_var_db2 = std::max(model.within_var_db2 - sampling, kLeastLocalShare * model.within_var_db2);
+  double products = 0, squares = 0;
+  int pairs = 0;
+  for (std::size_t i = 0; i + 1 < model.residuals.size(); ++i) {
+    const CellResidual &a = model.residuals[i], &b = model.residuals[i + 1];
+    const auto index = [&](const CellResidual& r) {
+      return model.places[static_cast<std::size_t>(r.place)].index;
+    };
+    if (a.flight != b.flight || index(b) != index(a) + 1) continue;
+    products += a.residual_db * b.residual_db;
+    squares += (a.residual_db * a.residual_db + b.residual_db * b.residual_db) / 2;
+    ++pairs;
+  }
+  const double lag_one = pairs > 0 && squares > 0 ? products / squares : 0;
+  model.neighbour_correlation = std::clamp(lag_one, kLeastNeighbour, kMostNeighbour);
 }
 
 void imputeCensored(const SignalModel& model, std::vector<Observation>& obs) {
@@ -179,7 +222,8 @@ SignalModel fitComponent(const std::vector<ModelFlight>& flights, const std::vec
     model.flights.push_back({member, f.setup});
     model.flights.back().group = f.group;
     for (const Cell& c : f.cells.cells) {
-      all.push_back({r, c.index, c.log_distance, c.level_dbm, c.censored, c.level_dbm});
+      all.push_back(
+          {r, c.index, c.log_distance, c.level_dbm, c.censored, c.level_dbm, c.samples, c.variance_db2});
       if (!c.censored) clean.push_back(all.back());
     }
   }
@@ -189,6 +233,13 @@ SignalModel fitComponent(const std::vector<ModelFlight>& flights, const std::vec
     imputeCensored(model, all);
     fitOnce(model, all);
   }
+  setLocalSpread(model, model.censored ? all : clean);
+  for (const FlightEffect& effect : model.flights)
+    for (const Cell& c : flights[static_cast<std::size_t>(effect.flight)].last)
+      if (!c.censored)
+        model.last_seen.push_back(
+            {c.index, c.log_distance, c.level_dbm - effect.level_db,
+             model.local_var_db2 + defaults::kMedianInefficiency * model.sample_var_db2 / c.samples});
   return model;
 }
 

@@ -10,7 +10,8 @@ namespace distanz::estimate {
 struct ModelFlight {
   int setup = 0;  ///< any number that tells setups apart
   FlightCells cells;
-  int group = -1;  ///< flights recorded at the same time share a number from 0; -1: flown alone
+  int group = -1;               ///< flights recorded at the same time share a number from 0; -1: flown alone
+  std::vector<Cell> last = {};  ///< as LegCells::last
 };
 
 struct SetupLevel {
@@ -30,8 +31,16 @@ struct PlaceLevel {
 /// What one cell of one flight lies off flight and place together.
 struct CellResidual {
   int flight = 0;  ///< position in SignalModel::flights
+  int place = 0;   ///< position in SignalModel::places
   double log_distance = 0;
   double residual_db = 0;
+  double sampling_var_db2 = 0;  ///< of the cell's value, from the scatter of the samples inside cells
+};
+
+/// What one flight saw of a place just before it turned, less its own level.
+struct LastSeen {
+  int index = 0;
+  double log_distance = 0, level_dbm = 0, variance_db2 = 0;
 };
 
 struct FlightEffect {
@@ -49,6 +58,7 @@ struct SignalModel {
   std::vector<FlightEffect> flights;
   std::map<int, SetupLevel> setups;
   std::vector<PlaceLevel> places;
+  std::vector<LastSeen> last_seen;
   std::vector<CellResidual> residuals;  ///< per flight in order, cells in order
   PlaceLine line;
   double flight_var_db2 = 0;  ///< s_u^2, between flights of one setup, moderated
@@ -57,11 +67,17 @@ struct SignalModel {
                       ///< flights is assumed, not measured
   bool unusual_spread = false;
   double within_var_db2 = 0;  ///< s_x^2
-  double total_sd_db = 0;     ///< s_tot: new flight, other 40 m stretch at the same distance
-  double total_sd_var = 0;    ///< Var(s_tot)
-  double slope_ss = 0;        ///< squares of the flights' residual slopes about their setups' means
-  int slope_df = 0;           ///< flights with a slope less setups with one
-  bool censored = false;      ///< some cells were clipped and enter as "below"
+  int within_df = 0;          ///< N2
+  /// s_x^2 freed of the sampling error of the cells' values: the local signal's own.
+  double local_var_db2 = 0;
+  double sample_var_db2 =
+      0;  ///< of single samples inside a cell: fading, and what is left of shadowing there
+  double neighbour_correlation = 0;  ///< of the residuals of one flight in neighbouring cells
+  double total_sd_db = 0;            ///< s_tot: new flight, other 40 m stretch at the same distance
+  double total_sd_var = 0;           ///< Var(s_tot)
+  double slope_ss = 0;               ///< squares of the flights' residual slopes about their setups' means
+  int slope_df = 0;                  ///< flights with a slope less setups with one
+  bool censored = false;             ///< some cells were clipped and enter as "below"
   /// Level of a setup at a distance on ground like this, dBm. @param distance_m > 0. NaN for a setup not in
   /// the model.
   double level_dbm(int setup, double distance_m) const;

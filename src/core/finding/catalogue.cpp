@@ -356,7 +356,8 @@ std::span<const FindingInfo> allFindings() {
 }
 
 const FindingInfo* infoOf(std::string_view code) {
-  const auto* found = std::find_if(std::begin(kFindings), std::end(kFindings), [&](const FindingInfo& f) { return f.code == code; });
+  const auto* found = std::find_if(std::begin(kFindings), std::end(kFindings),
+                                   [&](const FindingInfo& f) { return f.code == code; });
   return found == std::end(kFindings) ? nullptr : found;
 }
 

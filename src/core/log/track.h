@@ -5,6 +5,7 @@
 #include "core/finding/error.h"
 #include "core/log/jumps.h"
 #include "core/log/recording.h"
+#include "core/log/turning.h"
 
 namespace distanz::log {
 
@@ -29,6 +30,7 @@ struct Track {
   double farthest_m = 0;
   double farthest_s = 0;  ///< time of it
   Turn turn;
+  Turning turning;            ///< as the speed shows it, or the turn as moved by hand
   double off_path_share = 0;  ///< of placed samples farther aside than kOffPath_m
   std::vector<Finding> problems;
 };

@@ -53,7 +53,7 @@ class Fading {
                                                      2 * k);  // of |h|^2 in units of the scatter's variance
     m_median_db = 10 * std::log10(boost::math::median(power) * m_scatter_sd * m_scatter_sd);
   }
-  double operator()(Random& random) const {
+  double operator()(dice::Random& random) const {
     if (m_scatter_sd == 0) return m_sd_db * random.normal();
     const double re = m_direct + m_scatter_sd * random.normal(), im = m_scatter_sd * random.normal();
     return 10 * std::log10(std::max(re * re + im * im, 1e-6)) - m_median_db;
@@ -63,7 +63,7 @@ class Fading {
   double m_sd_db, m_direct = 0, m_scatter_sd = 0, m_median_db = 0;
 };
 
-double reading(const LinkPhysics& p, double level, Random& random) {
+double reading(const LinkPhysics& p, double level, dice::Random& random) {
   if (p.wild_share > 0 && random.uniform() < p.wild_share) level = random.uniform(p.floor_dbm, -30);
   if (p.step_db > 0) level = std::round(level / p.step_db) * p.step_db;
   return std::max(level, p.floor_dbm);
@@ -221,7 +221,7 @@ class Flyer {
   }
 
   const Scenario& m_s;
-  Random m_random;
+  dice::Random m_random;
   double m_reach;
   std::optional<course::Course> m_course;
   double m_bearing = 0;

@@ -7,7 +7,7 @@
 
 namespace distanz::simulate {
 
-Shadowing::Shadowing(Random& random, double sd_db, double correlation_m, double reach_m) {
+Shadowing::Shadowing(dice::Random& random, double sd_db, double correlation_m, double reach_m) {
   requirePositive(correlation_m, "correlation_m");
   requireFinite(reach_m, "reach_m");
   const double rho = std::exp(-kStep_m / correlation_m);

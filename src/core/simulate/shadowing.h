@@ -1,7 +1,7 @@
 #pragma once
 #include <vector>
 
-#include "core/simulate/random.h"
+#include "core/dice/random.h"
 
 namespace distanz::simulate {
 
@@ -10,7 +10,7 @@ namespace distanz::simulate {
 class Shadowing {
  public:
   /// @param sd_db >= 0 @param correlation_m > 0 @param reach_m how far the path goes, >= 0
-  Shadowing(Random& random, double sd_db, double correlation_m, double reach_m);
+  Shadowing(dice::Random& random, double sd_db, double correlation_m, double reach_m);
   double at(double distance_m) const;
 
  private:

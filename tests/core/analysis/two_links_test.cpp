@@ -80,7 +80,8 @@ TEST_CASE("margin: every dB of it costs range by the exponent") {
   s.campaign.links[0].rule.margin_db = 6;
   const auto six = test::analyseSimulated(simulate::simulate(s, 8));
   const double n = none.find("A", "control")->exponent->estimate;
-  CHECK_THAT(*none.find("A", "control")->typical.estimate_m / *six.find("A", "control")->typical.estimate_m,
+  CHECK_THAT(*none.find("A", "control")->elsewhere_typical.estimate_m /
+                 *six.find("A", "control")->elsewhere_typical.estimate_m,
              WithinRel(std::pow(10, 6 / (10 * n)), 1e-9));
 }
 
@@ -102,10 +103,11 @@ TEST_CASE("hard conditions: the typical range stays right, or is not told") {
     const auto a = test::analyseSimulated(simulate::simulate(s, 14));
     const SetupOnLink* r = a.find("A", "control");
     const simulate::Truth truth = simulate::truthOf(s.physics["control"], -90, -104);
-    REQUIRE(r->typical.estimate_m);
-    CHECK(*r->typical.low_m < truth.typical_m);
-    CHECK(r->typical.high_m.value_or(INFINITY) > truth.typical_m);
-    CHECK(std::abs(*r->typical.estimate_m / truth.typical_m - 1) < c.tolerance);
+    const RangeAnswer& typical = r->elsewhere_typical;
+    REQUIRE(typical.estimate_m);
+    CHECK(*typical.low_m < truth.typical_m);
+    CHECK(typical.high_m.value_or(INFINITY) > truth.typical_m);
+    CHECK(std::abs(*typical.estimate_m / truth.typical_m - 1) < c.tolerance);
     CHECK_THAT(a.comparisons[0].delta_db->estimate, WithinAbs(-3, 2.5));
   }
 }

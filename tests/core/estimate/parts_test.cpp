@@ -6,6 +6,7 @@
 #include <cmath>
 #include <functional>
 
+#include "core/dice/random.h"
 #include "core/estimate/cells.h"
 #include "core/estimate/comparison.h"
 #include "core/estimate/components.h"
@@ -15,7 +16,6 @@
 #include "core/estimate/first_failure.h"
 #include "core/estimate/place_line.h"
 #include "core/finding/error.h"
-#include "core/simulate/random.h"
 
 using namespace distanz;
 using namespace distanz::estimate;
@@ -78,7 +78,7 @@ TEST_CASE("cells: near field and turn stay out, log distance is the samples' own
 }
 
 TEST_CASE("cells: a third of rubbish samples does not move the level") {
-  simulate::Random random(4);
+  dice::Random random(4);
   const FlightCells c =
       cellsOf(rows([&](double, int) {
                 return random.uniform() < 0.33 ? random.uniform(-120, 0) : -80 + 0.1 * random.normal();
@@ -166,7 +166,7 @@ TEST_CASE("cells: rows that are not numbers, saturated stretches, unequal spans"
 
 TEST_CASE("decomposition: flight and place effects are recovered, from either side") {
   const auto [flights, places] = GENERATE(table<int, int>({{4, 30}, {40, 12}}));
-  simulate::Random random(8);
+  dice::Random random(8);
   std::vector<double> u, c;
   for (int r = 0; r < flights; ++r) u.push_back(2 * random.normal());
   for (int k = 0; k < places; ++k) c.push_back(-80 + 3 * random.normal());
@@ -235,7 +235,7 @@ namespace {
 
 /// Cells of a flight over [from, to) with a level that falls by n and an offset.
 FlightCells straight(int from, int to, double offset, std::uint64_t seed, double exponent = 2.7) {
-  simulate::Random random(seed);
+  dice::Random random(seed);
   FlightCells f;
   for (int k = from; k < to; ++k) {
     Cell c;
@@ -319,25 +319,6 @@ TEST_CASE("ranges: intervals are ordered and dependable lies nearer than typical
         typical.low_m);  // an uncertain critical level widens it
 }
 
-TEST_CASE("critical level: found where a known curve crosses, withheld where the link never failed") {
-  simulate::Random random(2);
-  std::vector<std::vector<QualityWindow>> flights(3), healthy(3);
-  for (auto& flight : flights)
-    for (int i = 0; i < 400; ++i) {
-      const double y = random.uniform(-112, -80);
-      flight.push_back({y, 100 / (1 + std::exp(-(y + 104) / 1.2))});
-    }
-  const auto level = criticalFromQuality(flights, 70);
-  REQUIRE(level);
-  CHECK_THAT(level->level_dbm, WithinAbs(-104 + 1.2 * std::log(0.7 / 0.3), 0.15));
-  CHECK(level->variance_db2 >= 0.09);
-  for (auto& flight : healthy)
-    for (int i = 0; i < 400; ++i) flight.push_back({random.uniform(-90, -60), 100});
-  CHECK_FALSE(criticalFromQuality(healthy, 70));
-  CHECK_FALSE(criticalFromQuality({}, 70));
-  CHECK_THROWS_AS(criticalFromQuality(flights, 100), DomainError);
-}
-
 TEST_CASE("first failures: the turn itself does not count, a link still down after it does") {
   std::vector<double> t, d, quality;
   for (int i = 0; i <= 2000; ++i) {
@@ -368,7 +349,7 @@ TEST_CASE("reach: no median without enough failures, and the sign test's confide
 }
 
 TEST_CASE("reach: intervals cover the simulated truth", "[simulation]") {
-  simulate::Random random(77);
+  dice::Random random(77);
   int covered = 0, published = 0;
   for (int campaign = 0; campaign < 120; ++campaign) {
     std::vector<FirstFailure> flights;

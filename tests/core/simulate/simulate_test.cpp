@@ -14,7 +14,7 @@ using Catch::Matchers::WithinAbs;
 using Catch::Matchers::WithinRel;
 
 TEST_CASE("random numbers: moments of the normal and the binomial") {
-  Random random(3);
+  dice::Random random(3);
   double sum = 0, square = 0, hits = 0;
   constexpr int kDraws = 200000;
   for (int i = 0; i < kDraws; ++i) {
@@ -32,7 +32,7 @@ TEST_CASE("shadowing: spread and correlation are those asked for (Gudmundson)") 
   double variance = 0, covariance = 0;
   int n = 0;
   for (int seed = 0; seed < 60; ++seed) {
-    Random random(static_cast<std::uint64_t>(seed));
+    dice::Random random(static_cast<std::uint64_t>(seed));
     const Shadowing s(random, 2.5, 50, 5000);
     for (double d = 0; d < 4900; d += 25, ++n) {
       variance += s.at(d) * s.at(d);
@@ -118,7 +118,7 @@ TEST_CASE("truth: half of flights reach the typical range, 95 % the dependable o
   LinkPhysics p;
   const Truth t = truthOf(p, -90, -100);
   CHECK_THAT(t.typical_m, WithinRel(1000 * std::pow(10, 10 / 27.0), 1e-12));
-  Random random(1);
+  dice::Random random(1);
   int reached = 0;
   constexpr int kTrials = 20000;
   const auto stretchMean = [&](double sd, double length) {  // a 40 m stretch of fresh ground

@@ -4,6 +4,7 @@
 
 #include "core/analysis/compare/link_work.h"
 #include "core/analysis/compare/warnings.h"
+#include "core/analysis/compare/ways.h"
 
 namespace distanz::analysis {
 namespace {
@@ -29,7 +30,7 @@ void gatherRuns(LinkWork& w, const std::vector<bool>& used) {
 }  // namespace
 
 void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
-                 const std::vector<bool>& used, CampaignAnalysis& result) {
+                 const std::vector<bool>& used, std::vector<LinkWays>& ways, CampaignAnalysis& result) {
   LinkWork w{campaign, link, result};
   gatherRuns(w, used);
   if (w.runs.empty()) return;
@@ -38,7 +39,8 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   findCritical(w);
   fitFailures(w);
   addRanges(w);
-  addPairs(w);
+  ways.push_back(findWays(w, ways));
+  addPairs(w, ways.back());
   addLegs(w);
   addReducedPower(w);
   addProfile(w);

@@ -3,9 +3,11 @@
 
 namespace distanz::analysis {
 
-/// Adds one link's ranges, comparisons and warnings to the result. @param used per run: counts towards the
-/// analysis
+struct LinkWays;
+
+/// Adds one link's ranges, comparisons and warnings to the result, and to `ways` what it leaves open. @param
+/// used per run: counts towards the analysis
 void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
-                 const std::vector<bool>& used, CampaignAnalysis& result);
+                 const std::vector<bool>& used, std::vector<LinkWays>& ways, CampaignAnalysis& result);
 
 }  // namespace distanz::analysis

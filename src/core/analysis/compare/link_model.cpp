@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "core/analysis/compare/link_work.h"
+#include "core/estimate/local_level.h"
 
 namespace distanz::analysis {
 
@@ -9,8 +10,17 @@ using namespace estimate;
 
 namespace {
 
+constexpr double kTurnedWithin_m = 150;  // of where the link went: some ten seconds of flight
+
 FlightCells countedLeg(const LegCells& cells, campaign::Legs legs) {
   return legs == campaign::Legs::Out ? cells.out : legs == campaign::Legs::Back ? cells.back : cells.both;
+}
+
+/// The pilot turned because the link went: what was seen just before the turn is then what ended the flight,
+/// and a fit without it would be of the good places only.
+bool turnedWhenLost(const LinkWork& w, std::size_t run) {
+  const auto& lost = w.reduced(run).events.lost_at_m;
+  return lost && w.result.reductions[run].farthest_m - *lost < kTurnedWithin_m;
 }
 
 void gatherFlights(LinkWork& w) {
@@ -25,8 +35,13 @@ void gatherFlights(LinkWork& w) {
     const std::string& together = w.campaign.runs[run].flight;
     const int number =
         together.empty() ? -1 : group.emplace(together, static_cast<int>(group.size())).first->second;
-    w.flights.push_back(
-        {w.setup_of[run], countedLeg(w.reduced(run).cells, w.campaign.runs[run].legs), number});
+    const LegCells& cells = w.reduced(run).cells;
+    ModelFlight flight{w.setup_of[run], countedLeg(cells, w.campaign.runs[run].legs), number, cells.last};
+    if (turnedWhenLost(w, run)) {
+      flight.cells = withLast(flight.cells, cells.last);
+      flight.last.clear();
+    }
+    w.flights.push_back(std::move(flight));
     w.flights_of[static_cast<std::size_t>(w.setup_of[run])].push_back(w.flight_runs.size());
     w.flight_runs.push_back(run);
     if (w.floor_dbm) censorAt(w.flights.back().cells, *w.floor_dbm);
@@ -49,13 +64,26 @@ void addCritical(LinkWork& w, const std::optional<CriticalLevel>& level, const c
   if (!w.critical || level->level_dbm > w.critical->level_dbm) w.critical = level;
 }
 
-std::optional<CriticalLevel> criticalOf(const LinkWork& w, std::vector<QualityWindow> LinkReduction::*windows,
-                                        double threshold, double full) {
-  if (!(threshold > 0 && threshold < full)) return std::nullopt;
-  std::vector<std::vector<QualityWindow>> flights;
-  for (std::size_t run : w.runs)
-    if (!(w.reduced(run).*windows).empty()) flights.push_back(w.reduced(run).*windows);
-  return criticalFromQuality(flights, threshold, full);
+/// The level at which one part of the rule is met. Bitrate goes down and up at different levels: what counts
+/// is where it goes down, on the way out.
+std::optional<CriticalLevel> criticalOf(const LinkWork& w, std::vector<StretchLook> LinkReduction::*looks,
+                                        const RuleMeasure& measure) {
+  if (!(measure.wanted() > 0 && measure.wanted() < 1)) return std::nullopt;
+  std::vector<std::vector<RuleLook>> flights;
+  for (const SignalModel& model : w.models.components) {
+    const LocalLevels levels(model);
+    for (std::size_t f = 0; f < model.flights.size(); ++f) {
+      std::vector<RuleLook>& of = flights.emplace_back();
+      for (const StretchLook& look :
+           w.reduced(w.flight_runs[static_cast<std::size_t>(model.flights[f].flight)]).*looks) {
+        if (!look.heard() || (measure.share_of_time && look.back)) continue;
+        const LocalLevel level = levels.at(f, look);
+        of.push_back({level.mean_dbm, level.variance_db2, look.kept,
+                      std::min<double>(look.samples, defaults::kLookWeight)});
+      }
+    }
+  }
+  return criticalFromLooks(flights, measure.wanted());
 }
 
 void warnAboutCritical(const LinkWork& w, bool unseen) {
@@ -93,13 +121,11 @@ void findCritical(LinkWork& w) {
   const campaign::RangeRule& rule = w.link.rule;
   bool unseen = false;
   if (rule.lq_min_pct) {
-    addCritical(w, criticalOf(w, &LinkReduction::quality_windows, *rule.lq_min_pct, 100), "quality");
+    addCritical(w, criticalOf(w, &LinkReduction::quality_looks, qualityMeasure(*rule.lq_min_pct)), "quality");
     unseen = w.parts.empty();
   }
   if (rule.bitrate_min_mbps) {
-    double top = 0;
-    for (std::size_t run : w.runs) top = std::max(top, w.reduced(run).top_bitrate_mbps);
-    const auto level = criticalOf(w, &LinkReduction::bitrate_windows, *rule.bitrate_min_mbps, top);
+    const auto level = criticalOf(w, &LinkReduction::bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps));
     addCritical(w, level, "bitrate");
     unseen = unseen || !level;
   }
@@ -112,6 +138,24 @@ void findCritical(LinkWork& w) {
   warnAboutCritical(w, unseen);
 }
 
+/// The first stretch of the way out that fails any measured part of the rule.
+std::optional<FirstFailure> firstFailingOf(const LinkWork& w, std::size_t run) {
+  const LinkReduction& r = w.reduced(run);
+  const campaign::RangeRule& rule = w.link.rule;
+  std::optional<FirstFailure> first;
+  const auto consider = [&](const std::vector<StretchLook>& looks, const RuleMeasure& measure) {
+    const auto found =
+        firstFailingStretch(looks, measure.wanted(), firstPlaceOf(w.campaign, w.campaign.runs[run]),
+                            w.result.reductions[run].farthest_m);
+    if (!found || (first && first->failed && (!found->failed || found->distance_m >= first->distance_m)))
+      return;
+    first = FirstFailure{0, found->distance_m, found->failed};
+  };
+  if (rule.lq_min_pct) consider(r.quality_looks, qualityMeasure(*rule.lq_min_pct));
+  if (rule.bitrate_min_mbps) consider(r.bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps));
+  return first;
+}
+
 std::optional<FirstFailure> firstFailureOf(const LinkReduction& r) {
   const auto &quality = r.quality_failure, &bitrate = r.bitrate_failure;
   if (!bitrate || !quality) return bitrate ? bitrate : quality;
@@ -120,18 +164,23 @@ std::optional<FirstFailure> firstFailureOf(const LinkReduction& r) {
 }
 
 void fitFailures(LinkWork& w) {
-  std::vector<FirstFailure> failures;
+  std::vector<FirstFailure> seconds;
   for (std::size_t run : w.runs) {
     const LinkReduction& r = w.reduced(run);
     if (r.reduced_db > 0) continue;  // its distances are those of a weaker link
     if (w.campaign.runs[run].legs == campaign::Legs::Back)
       continue;  // first failures are those of the way out
-    std::optional<FirstFailure> first = firstFailureOf(r);
-    if (!first) continue;
-    first->setup = w.setup_of[run];
-    failures.push_back(*first);
+    if (std::optional<FirstFailure> first = firstFailureOf(r)) {
+      first->setup = w.setup_of[run];
+      seconds.push_back(*first);
+    }
+    if (std::optional<FirstFailure> first = firstFailingOf(w, run)) {
+      first->setup = w.setup_of[run];
+      w.failures.push_back(*first);
+    }
   }
-  w.reach = fitReach(failures);
+  w.reach = fitReach(seconds);
+  w.path_reach = fitReach(w.failures);
 }
 
 void addProfile(LinkWork& w) {

@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "core/analysis/compare/link_work.h"
+#include "core/analysis/compare/ways.h"
 
 namespace distanz::analysis {
 
@@ -16,7 +17,7 @@ constexpr int kEnoughPaired = 2;  // one paired flight shows a difference but no
 
 void fill(PairOnLink& out, const Comparison& c) {
   out.delta_db = c.delta_db;
-  out.ratio = c.ratio;
+  out.elsewhere_ratio = c.ratio;
   out.verdict = c.verdict;
   out.more_pairs = c.more_pairs;
   out.p_a_longer = c.p_a_longer;
@@ -33,20 +34,6 @@ void fillByReach(PairOnLink& out, const Interval& ratio) {
   if (ratio.low > 1) out.verdict = Verdict::ABetter;
   if (ratio.high < 1) out.verdict = Verdict::BBetter;
   out.p_a_longer = NAN;
-}
-
-/// Holm (1979) step-down over all pairs of the link: which "better" stands when all are claimed at once.
-void stepDown(std::vector<PairOnLink>& pairs, const std::vector<double>& p_values) {
-  std::vector<std::size_t> order(pairs.size());
-  for (std::size_t i = 0; i < order.size(); ++i) order[i] = i;
-  std::stable_sort(order.begin(), order.end(),
-                   [&](std::size_t a, std::size_t b) { return p_values[a] < p_values[b]; });
-  bool holds = true;
-  for (std::size_t rank = 0; rank < order.size(); ++rank) {
-    holds = holds &&
-            p_values[order[rank]] <= (1 - defaults::kConfidence) / static_cast<double>(order.size() - rank);
-    pairs[order[rank]].holds_for_all = holds;
-  }
 }
 
 /// Both setups' cells in every flight that both were recorded in.
@@ -82,6 +69,15 @@ std::optional<Comparison> compareOn(const LinkWork& w, int a, int b) {
   return enough ? comparePaired(*together, pairedDifference(paired)) : compare(*together, a, b);
 }
 
+/// Ratio of the typical ranges all the way on this path, from the draws. None where either has none.
+std::optional<Interval> ratioOnPath(const LinkWays& ways, int a, int b, const PairOnLink& c) {
+  const auto of_a = ways.typical_m.find(a), of_b = ways.typical_m.find(b);
+  if (of_a == ways.typical_m.end() || of_b == ways.typical_m.end()) return std::nullopt;
+  if (c.paired_flights > 0)
+    return ratioOf(of_a->second, rangeOf(besides(ways, a, b, c), 0.5).draws_m, defaults::kConfidence);
+  return ratioOf(of_a->second, of_b->second, defaults::kConfidence);
+}
+
 /// Pairs of setups in campaign order: all of them, or each against the strongest where there are very many.
 std::vector<std::pair<int, int>> pairsOf(const LinkWork& w) {
   std::vector<int> flown;
@@ -114,26 +110,26 @@ void warnOfTrend(const LinkWork& w, const PairOnLink& pair) {
 
 }  // namespace
 
-void addPairs(LinkWork& w) {
+void addPairs(LinkWork& w, const LinkWays& ways) {
   std::vector<PairOnLink> pairs;
-  std::vector<double> p_values;
   for (const auto& [a, b] : pairsOf(w)) {
     PairOnLink pair;
     pair.a = w.campaign.setups[static_cast<std::size_t>(a)].id;
     pair.b = w.campaign.setups[static_cast<std::size_t>(b)].id;
     pair.link = w.link.id;
-    double p = 1;
     if (const auto c = compareOn(w, a, b)) {
       fill(pair, *c);
-      p = c->p_value;
+      pair.p_value = c->p_value;
+      pair.se_db = c->se_db;
+      pair.df = c->df;
+      pair.ratio = ratioOnPath(ways, a, b, pair);
       warnOfTrend(w, pair);
-    } else if (const auto ratio = w.reach.ratios.find({a, b}); ratio != w.reach.ratios.end()) {
-      fillByReach(pair, ratio->second);
+    } else if (const auto ratio = ratioOnPath(ways, a, b, pair)) {
+      fillByReach(pair, *ratio);
     }
     pairs.push_back(std::move(pair));
-    p_values.push_back(p);
   }
-  if (pairs.size() > 1) stepDown(pairs, p_values);
+  holdForAll(pairs);
   w.result.comparisons.insert(w.result.comparisons.end(), pairs.begin(), pairs.end());
 }
 

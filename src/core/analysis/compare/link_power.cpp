@@ -23,6 +23,7 @@ void shiftSignal(LinkReduction& r, double db) {
       c.level_dbm += db;
       c.shift_db += db;
     }
+  for (estimate::Cell& c : r.cells.last) c.level_dbm += db;
   if (const auto signal = r.traces.find(log::channel::kRssi); signal != r.traces.end())
     for (log::Trace* trace : {&signal->second.out, &signal->second.back})
       for (double& v : trace->value) v += db;

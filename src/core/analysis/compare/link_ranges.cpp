@@ -51,36 +51,8 @@ void describe(const LinkWork& w, int setup, const SignalModel& model, SetupOnLin
   out.flight_sd_db = std::sqrt(model.flight_var_db2);
 }
 
-void answerBySignal(const LinkWork& w, int setup, const SignalModel& model, SetupOnLink& out) {
-  out.parts = w.parts;
-  out.limited_by = w.parts.front().part;
-  out.critical_dbm = w.critical->level_dbm;
-  out.critical_sd_db = std::sqrt(w.critical->variance_db2);
-  out.basis = out.limited_by == "margin" ? Basis::Signal : Basis::Quality;
-  if (!falls(model)) return;
-  out.typical = answerFrom(usableRange(model, setup, 0, *w.critical), out.farthest_m);
-  out.dependable = answerFrom(usableRange(model, setup, defaults::kDependableZ, *w.critical), out.farthest_m);
-}
-
-void answerByReach(const ReachEstimate& reach, SetupOnLink& out) {
-  out.basis = Basis::Reach;
-  out.limited_by = "quality";
-  if (reach.typical_m) {
-    out.typical.status = Status::Measured;
-    out.typical.estimate_m = reach.typical_m->estimate;
-    out.typical.low_m = reach.typical_m->low;
-    out.typical.high_m = reach.typical_m->high;
-    out.typical.at_least_m = reach.lower95_m;
-  } else if (reach.at_least_m) {
-    out.typical.status = Status::AtLeast;
-    out.typical.at_least_m = reach.at_least_m;
-    out.typical.confidence = std::min(reach.at_least_confidence, defaults::kConfidence);
-  }
-}
-
-}  // namespace
-
-RangeAnswer answerFrom(const RangeEstimate& r, double farthest_m) {
+/// A range elsewhere as the data allow it to be told (estimator section 8).
+RangeAnswer elsewhere(const RangeEstimate& r, double farthest_m) {
   RangeAnswer out;
   if (!std::isfinite(r.estimate_m) || r.estimate_m <= 0) return out;
   out.estimate_m = r.estimate_m;
@@ -93,6 +65,37 @@ RangeAnswer answerFrom(const RangeEstimate& r, double farthest_m) {
                                                            : Status::AtLeast;
   return out;
 }
+
+void answerBySignal(const LinkWork& w, int setup, const SignalModel& model, SetupOnLink& out) {
+  out.parts = w.parts;
+  out.limited_by = w.parts.front().part;
+  out.critical_dbm = w.critical->level_dbm;
+  out.critical_sd_db = std::sqrt(w.critical->variance_db2);
+  out.basis = out.limited_by == "margin" ? Basis::Signal : Basis::Quality;
+  if (!falls(model)) return;
+  out.elsewhere_typical = elsewhere(usableRange(model, setup, 0, *w.critical), out.farthest_m);
+  out.elsewhere_dependable =
+      elsewhere(usableRange(model, setup, defaults::kDependableZ, *w.critical), out.farthest_m);
+}
+
+/// Distances of first failure as they can be told where there is no signal to go by.
+RangeAnswer answerOf(const ReachEstimate& reach) {
+  RangeAnswer out;
+  if (reach.typical_m) {
+    out.status = Status::Measured;
+    out.estimate_m = reach.typical_m->estimate;
+    out.low_m = reach.typical_m->low;
+    out.high_m = reach.typical_m->high;
+    out.at_least_m = reach.lower95_m;
+  } else if (reach.at_least_m) {
+    out.status = Status::AtLeast;
+    out.at_least_m = reach.at_least_m;
+    out.confidence = std::min(reach.at_least_confidence, defaults::kConfidence);
+  }
+  return out;
+}
+
+}  // namespace
 
 void addRanges(LinkWork& w) {
   for (std::size_t s = 0; s < w.campaign.setups.size(); ++s) {
@@ -109,10 +112,16 @@ void addRanges(LinkWork& w) {
     if (reach != w.reach.setups.end()) out.failures = reach->second.failures;
     const SignalModel* model = w.modelOf(setup);
     if (model) describe(w, setup, *model, out);
-    if (model && w.critical)
+    if (model && w.critical) {
       answerBySignal(w, setup, *model, out);
-    else if (reach != w.reach.setups.end())
-      answerByReach(reach->second, out);
+    } else if (reach != w.reach.setups.end()) {
+      out.basis = Basis::Reach;
+      out.limited_by = "quality";
+      out.elsewhere_typical = answerOf(reach->second);
+      if (const auto on_path = w.path_reach.setups.find(setup); on_path != w.path_reach.setups.end())
+        out.typical = answerOf(on_path->second);
+    }
+    w.answer_of[setup] = w.result.setups.size();
     w.result.setups.push_back(std::move(out));
   }
 }

@@ -9,6 +9,8 @@
 /// Inside of the analysis of one link: not for other folders.
 namespace distanz::analysis {
 
+struct LinkWays;
+
 /// One link of one campaign while it is analysed. Filled step by step by analyseLink().
 struct LinkWork {
   const campaign::Campaign& campaign;
@@ -28,7 +30,11 @@ struct LinkWork {
       {};  ///< setup -> the component with most of its flights
   std::optional<estimate::CriticalLevel> critical = {};
   std::vector<CriticalPart> parts = {};
-  estimate::ReachModel reach = {};
+  std::vector<estimate::FirstFailure> failures =
+      {};                                     ///< first failing stretch of the runs that count for them
+  estimate::ReachModel path_reach = {};       ///< of these
+  estimate::ReachModel reach = {};            ///< of the first failing seconds
+  std::map<int, std::size_t> answer_of = {};  ///< setup -> place in result.setups
 
   const LinkReduction& reduced(std::size_t run) const { return result.reductions[run].links.at(link.id); }
   const estimate::SignalModel* modelOf(int setup) const;
@@ -48,10 +54,10 @@ void fitModels(LinkWork& w);
 /// The level below which the rule fails: the highest of its parts, as those present must all hold.
 void findCritical(LinkWork& w);
 void fitFailures(LinkWork& w);
-/// Where the rule first failed on the way out, by whichever of its parts went first.
+/// The second in which the rule first failed on the way out, by whichever of its parts went first.
 std::optional<estimate::FirstFailure> firstFailureOf(const LinkReduction& r);
 void addRanges(LinkWork& w);
-void addPairs(LinkWork& w);
+void addPairs(LinkWork& w, const LinkWays& ways);
 void addLegs(LinkWork& w);
 void addReducedPower(LinkWork& w);
 void addProfile(LinkWork& w);
@@ -60,8 +66,5 @@ void addProfile(LinkWork& w);
 inline bool falls(const estimate::SignalModel& model) {
   return !estimate::signalDoesNotFall(model.line) && model.line.coefficient[1] < 0;
 }
-
-/// A range as the data allow it to be told (estimator section 8).
-RangeAnswer answerFrom(const estimate::RangeEstimate& range, double farthest_m);
 
 }  // namespace distanz::analysis

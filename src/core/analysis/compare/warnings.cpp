@@ -185,7 +185,8 @@ void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& li
   const double flown = *std::max_element(turns.begin(), turns.end());
   double farthest_estimate = 0;
   for (const SetupOnLink& s : result.setups)
-    if (s.link == link.id) farthest_estimate = std::max(farthest_estimate, s.typical.estimate_m.value_or(0));
+    if (s.link == link.id)
+      farthest_estimate = std::max(farthest_estimate, s.elsewhere_typical.estimate_m.value_or(0));
   if (bend > flown && bend < farthest_estimate)
     warn("two-ray-breakpoint", {{"link", link.id}, {"distance", bend, Unit::Metre}}, aboutLink(link));
 }

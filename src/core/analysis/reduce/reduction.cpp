@@ -73,9 +73,14 @@ struct Reducer {
   log::LegTraces traces(const std::vector<double>& values) const {
     return log::tracesOf(recording.time_s, track.distance_m, values, track.turn);
   }
-  std::vector<estimate::QualityWindow> windows(const std::vector<double>& rssi,
-                                               const std::vector<double>& values) const {
-    return estimate::qualityWindows(recording.time_s, rssi, values, track.turn.begin_s, track.turn.end_s);
+  std::vector<estimate::StretchLook> looks(const campaign::Link& link, const std::vector<double>& level,
+                                           const std::vector<double>& values,
+                                           const estimate::RuleMeasure& measure) const {
+    const estimate::FlightSamples flight{
+        recording.time_s, track.distance_m, level, outUntil(link), track.turning.end_s, {}, track.along_m};
+    std::vector<estimate::StretchLook> out = estimate::looksOf(flight, values, measure);
+    for (estimate::StretchLook& look : out) look.index += firstPlaceOf(campaign, run);
+    return out;
   }
   /// What the pilot's rule made of the flight: one rule for where it failed first, and for every dropout.
   void rule(LinkReduction& out, const campaign::Link& link) const {
@@ -87,14 +92,40 @@ struct Reducer {
     out.events = log::linkEvents(recording.time_s, track.distance_m, all, track.turn);
   }
 
-  void signal(LinkReduction& out, const std::vector<double>& rssi, const Reference& reference) const {
-    const estimate::FlightSamples samples{recording.time_s,   track.distance_m, rssi,
-                                          track.turn.begin_s, track.turn.end_s, reference.signal_db,
-                                          track.along_m};
+  /// Up to where the way out counts. Banking shades the antenna for a moment, unless the link was gone
+  /// anyway: then it still is on the way home, and the seconds before the turn are where it failed.
+  double outUntil(const campaign::Link& link) const {
+    if (run.turn_begin_s) return track.turning.begin_s;
+    using namespace estimate::defaults;
+    bool still_lost = false, heard = false;
+    for (const NamedPart& p : ruleParts(link, recording)) {
+      double sum = 0;
+      int n = 0;
+      for (std::size_t i = 0; i < recording.rows(); ++i) {
+        const double after = recording.time_s[i] - track.farthest_s;
+        if (after < kTurnStillLostFrom_s || after > kTurnStillLostTo_s || !std::isfinite(p.part.values[i]))
+          continue;
+        sum += p.part.values[i];
+        ++n;
+      }
+      heard = heard || n > 0;
+      still_lost = still_lost || (n > 0 && sum / n < p.part.threshold);
+    }
+    const bool ends = recording.time_s.back() < track.farthest_s + kTurnStillLostTo_s;
+    if (still_lost || (ends && !heard)) return track.turning.begin_s;
+    return std::min(track.turning.begin_s, track.farthest_s - kBanking_s);
+  }
+
+  void signal(LinkReduction& out, const campaign::Link& link, const std::vector<double>& rssi,
+              const Reference& reference) const {
+    estimate::FlightSamples samples{recording.time_s, track.distance_m,    rssi,         track.turn.begin_s,
+                                    track.turn.end_s, reference.signal_db, track.along_m};
+    samples.banking_s = outUntil(link);
     out.has_signal = true;
     out.cells = estimate::legCellsOf(samples, std::nullopt);
     for (estimate::FlightCells* leg : {&out.cells.both, &out.cells.out, &out.cells.back})
       for (estimate::Cell& cell : leg->cells) cell.index += firstPlaceOf(campaign, run);
+    for (estimate::Cell& cell : out.cells.last) cell.index += firstPlaceOf(campaign, run);
     out.floor.add(samples);
     out.turn_db = turnDrop(samples, out.cells);
   }
@@ -111,13 +142,15 @@ struct Reducer {
     out.mode = reference.mode;
     out.reduced_db = reference.reduced_db;
     out.left_out = leftOut(link, reference, channel(log::channel::kFrequency));
-    if (rssi) signal(out, *rssi, reference);
+    if (rssi) signal(out, link, *rssi, reference);
     const std::vector<double> level = rssi ? shifted(*rssi, reference.quality_db) : std::vector<double>();
     if (bitrate)
       for (double b : *bitrate)
         if (std::isfinite(b)) out.top_bitrate_mbps = std::max(out.top_bitrate_mbps, b);
-    if (bitrate && rssi) out.bitrate_windows = windows(level, *bitrate);
-    if (quality && rssi) out.quality_windows = windows(level, *quality);
+    if (bitrate && link.rule.bitrate_min_mbps)
+      out.bitrate_looks = looks(link, level, *bitrate, bitrateMeasure(*link.rule.bitrate_min_mbps));
+    if (quality && link.rule.lq_min_pct)
+      out.quality_looks = looks(link, level, *quality, qualityMeasure(*link.rule.lq_min_pct));
     for (const log::ChannelInfo* c : log::laneChannels())
       if (const auto* values = channel(c->name))
         out.traces.emplace(c->name, traces(values == rssi ? shifted(*rssi, reference.signal_db) : *values));
@@ -127,6 +160,14 @@ struct Reducer {
 };
 
 }  // namespace
+
+estimate::RuleMeasure qualityMeasure(double threshold_pct) {
+  return {threshold_pct, 100, false};
+}
+
+estimate::RuleMeasure bitrateMeasure(double threshold_mbps) {
+  return {threshold_mbps, threshold_mbps, true};
+}
 
 int firstPlaceOf(const campaign::Campaign& campaign, const campaign::Run& run) {
   for (std::size_t i = 0; i < campaign.paths.size(); ++i)

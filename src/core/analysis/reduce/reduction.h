@@ -9,6 +9,7 @@
 #include "core/estimate/cells.h"
 #include "core/estimate/critical_level.h"
 #include "core/estimate/first_failure.h"
+#include "core/estimate/stretch_look.h"
 #include "core/log/dropouts.h"
 #include "core/log/recording.h"
 #include "core/log/trace.h"
@@ -30,7 +31,9 @@ struct LinkReduction {
   estimate::LegCells cells;         ///< without a floor; see estimate::censorAt
   estimate::FloorFinder floor;
   std::optional<double> turn_db;  ///< signal in the turn less that of the places just before and after it
-  std::vector<estimate::QualityWindow> quality_windows, bitrate_windows;
+  /// What the measured parts of the link's rule looked like, stretch by stretch; empty where there is no such
+  /// part.
+  std::vector<estimate::StretchLook> quality_looks, bitrate_looks;
   std::optional<estimate::FirstFailure> quality_failure, bitrate_failure;  ///< against the link's rule
   log::LinkEvents events;
   std::map<std::string, log::LegTraces, std::less<>> traces;  ///< by channel, of those that have a lane
@@ -45,6 +48,11 @@ struct LinkReduction {
     return found == traces.end() ? nullptr : &found->second;
   }
 };
+
+/// Quality is told as a share and fails when its mean does; a bitrate comes in steps and fails while it is
+/// too low.
+estimate::RuleMeasure qualityMeasure(double threshold_pct);
+estimate::RuleMeasure bitrateMeasure(double threshold_mbps);
 
 /// Number of the first place of the path that a run flew: places of two paths are never one.
 int firstPlaceOf(const campaign::Campaign& campaign, const campaign::Run& run);

@@ -8,6 +8,7 @@
 #include "core/analysis/result/drawn.h"
 #include "core/estimate/comparison.h"
 #include "core/estimate/paired.h"
+#include "core/estimate/passage.h"
 #include "core/finding/finding.h"
 
 /// What a campaign's flights say: for findings, tables, the command line and the report. Nobody computes it
@@ -49,7 +50,8 @@ struct CriticalPart {
 
 struct SetupOnLink {
   std::string setup, link;
-  RangeAnswer typical, dependable;
+  RangeAnswer typical, dependable;                      ///< all the way, on this path
+  RangeAnswer elsewhere_typical, elsewhere_dependable;  ///< on other ground like this
   std::optional<estimate::Interval> exponent;
   std::optional<double> critical_dbm;
   double critical_sd_db = 0;
@@ -68,10 +70,14 @@ struct SetupOnLink {
 
 struct PairOnLink {
   std::string a, b, link;
-  std::optional<estimate::Interval> delta_db, ratio;
+  std::optional<estimate::Interval> delta_db;
+  std::optional<estimate::Interval> ratio;            ///< of the typical ranges, all the way on this path
+  std::optional<estimate::Interval> elsewhere_ratio;  ///< on other ground like this
   estimate::Verdict verdict = estimate::Verdict::Undecided;
   int more_pairs = 0;
   double p_a_longer = 0.5, p_a_more = 0, p_b_more = 0;
+  double se_db = 0, df = 0;     ///< of delta_db, and the degrees of freedom of its t
+  double p_value = 1;           ///< two-sided, of no difference
   bool holds_for_all = true;    ///< still "better" when every pair of the campaign is claimed at once (Holm)
   bool spread_assumed = false;  ///< flown once each: repeatability is assumed
   bool same_places = true;
@@ -79,9 +85,15 @@ struct PairOnLink {
   std::optional<estimate::GapTrend> gap_trend;
 };
 
-/// The smaller of a setup's ranges over its links.
+/// How far new flights of a setup keep every link's rule, all the way on this path.
 struct SetupAnswer {
   std::string setup;
+  RangeAnswer typical, dependable;
+  /// What to plan with: 90 % sure to be dependable, and no farther than was flown. None where nothing is
+  /// known.
+  std::optional<double> plan_m;
+  double farthest_m = 0;  ///< flown
+  estimate::Survival survival;
   std::string link;       ///< that limits; empty where no link has a range
   std::string next_link;  ///< that would limit next; empty where there is no other with a range
   std::optional<estimate::Interval>
@@ -120,9 +132,21 @@ struct RunResult {
   std::optional<double> gap_m;  ///< by how much nearer it came back than it was lost
 };
 
+/// Two setups over all their links.
+struct SetupPair {
+  std::string a, b;
+  std::vector<std::string> links;           ///< on which both were flown
+  std::optional<estimate::Interval> ratio;  ///< of their typical ranges
+  estimate::Verdict verdict = estimate::Verdict::Undecided;
+  double p_a_longer = 0.5, p_a_more = 0, p_b_more = 0;
+  double p_value = 1;
+  bool holds_for_all = true;
+};
+
 struct Answers {
   std::vector<SetupOnLink> setups;  ///< setups in campaign order, each on every link it was flown with
   std::vector<PairOnLink> comparisons;
+  std::vector<SetupPair> setup_comparisons;
   std::vector<RunResult> runs;       ///< in campaign order
   std::vector<Finding> warnings;     ///< cautions
   std::vector<SetupAnswer> answers;  ///< setups in campaign order; those flown

@@ -2,7 +2,7 @@
 #include <cstdint>
 #include <random>
 
-namespace distanz::simulate {
+namespace distanz::dice {
 
 /// Seeded numbers that are the same on every machine: the standard fixes the engine but not its
 /// distributions.
@@ -23,4 +23,4 @@ class Random {
   bool m_has_spare = false;
 };
 
-}  // namespace distanz::simulate
+}  // namespace distanz::dice

@@ -1,9 +1,9 @@
-#include "core/simulate/random.h"
+#include "core/dice/random.h"
 
 #include <cmath>
 #include <numbers>
 
-namespace distanz::simulate {
+namespace distanz::dice {
 
 double Random::uniform() {
   return static_cast<double>(m_engine() >> 11) * 0x1.0p-53;
@@ -26,4 +26,4 @@ int Random::binomial(int n, double p) {
   return hits;
 }
 
-}  // namespace distanz::simulate
+}  // namespace distanz::dice

@@ -1,0 +1,55 @@
+// The answers held to the truth in worlds that nobody tuned them to: worlds [CAMPAIGNS [NAME [FLIGHTS]]]
+// prints the table of docs/methods/worlds.md. NAME: only kinds that have it in their name.
+#include <fmt/format.h>
+
+#include <cmath>
+#include <cstdlib>
+#include <iostream>
+
+#include "support/worlds/world_study.h"
+
+namespace {
+
+using namespace distanz;
+
+std::string percent(double share) {
+  return std::isfinite(share) ? fmt::format("{:.0f}", 100 * share) : "–";
+}
+std::string bias(double share) {
+  return std::isfinite(share) ? fmt::format("{:+.1f}", 100 * share) : "–";
+}
+std::string number(double value, int digits) {
+  return std::isfinite(value) ? fmt::format("{:.{}f}", value, digits) : "–";
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  const int campaigns = argc > 1 ? std::atoi(argv[1]) : 300;
+  const std::string only = argc > 2 ? argv[2] : "";
+  const int flights_only = argc > 3 ? std::atoi(argv[3]) : 0;
+  std::cout
+      << "| world | flights each | told % | withheld % | typical holds % | bias % | width | dependable holds "
+         "% | "
+         "bias % | width | plan too far % | difference holds % | ratio holds % | level: bias dB | holds % | "
+         "better at equal truth % | at 1.25 % | wrong % |\n|---|";
+  for (int i = 0; i < 17; ++i) std::cout << "---|";
+  std::cout << "\n";
+  for (const test::WorldKind& kind : test::worldKinds()) {
+    if (kind.name.find(only) == std::string::npos) continue;
+    for (int flights : {2, 3, 5}) {
+      if (flights_only && flights != flights_only) continue;
+      const test::WorldResult r = test::studyWorld(kind, {campaigns, flights, 0, 1}),
+                              b = test::studyWorld(kind, {campaigns, flights, 2.6, 100'001, false});
+      std::cout << fmt::format(
+                       "| {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} "
+                       "| {} |\n",
+                       kind.name, flights, percent(r.told), percent(r.withheld), percent(r.typical),
+                       bias(r.typical_bias), number(r.typical_width, 2), percent(r.dependable),
+                       bias(r.dependable_bias), number(r.dependable_width, 2), percent(r.beyond_plan),
+                       percent(r.delta), percent(r.ratio), number(r.critical_bias, 2),
+                       percent(r.critical_covers), percent(r.better), percent(b.better), percent(b.wrong))
+                << std::flush;
+    }
+  }
+}

@@ -1,0 +1,157 @@
+#include <algorithm>
+#include <cmath>
+
+#include "core/analysis/compare/ways.h"
+#include "core/estimate/distribution.h"
+#include "core/estimate/robust.h"
+#include "core/estimate/strata.h"
+
+namespace distanz::analysis {
+
+using namespace estimate;
+
+namespace {
+
+// Draws are numbered alike everywhere; what is apart has a seed of its own.
+constexpr std::uint64_t kDaySeed = 1, kPathSeed = 1000, kFlightSeed = 2000, kReachSeed = 3000,
+                        kBesideSeed = 4000;
+constexpr std::size_t kFullDrawsUpTo = 40;  ///< setups; of more, fewer draws are made of each
+constexpr int kLeastDraws = 100;
+
+int drawsFor(const LinkWork& w) {
+  const auto setups = static_cast<std::size_t>(
+      std::count_if(w.runs_of.begin(), w.runs_of.end(), [](const auto& runs) { return !runs.empty(); }));
+  if (setups <= kFullDrawsUpTo) return defaults::kDraws;
+  return std::max(kLeastDraws, static_cast<int>(defaults::kDraws * kFullDrawsUpTo / setups));
+}
+
+int newFlightsFor(int draws) {
+  return draws == defaults::kDraws ? defaults::kNewFlights : defaults::kNewFlights / 4;
+}
+
+/// Path that most of the setup's flights flew, by the number of its first place.
+int pathPlaceOf(const LinkWork& w, int setup) {
+  std::map<int, int> flown;
+  for (std::size_t run : w.runs_of[static_cast<std::size_t>(setup)])
+    ++flown[firstPlaceOf(w.campaign, w.campaign.runs[run])];
+  return std::max_element(flown.begin(), flown.end(),
+                          [](const auto& a, const auto& b) { return a.second < b.second; })
+      ->first;
+}
+
+std::uint64_t seedOf(const LinkWork& w, std::uint64_t kind) {
+  const auto link = &w.link - w.campaign.links.data();
+  return kind + static_cast<std::uint64_t>(link);
+}
+
+/// How much of the day links share: the flights' own levels on both, pulled towards nothing where they are
+/// few.
+double dayShare(const LinkWays& first, const LinkWays& of) {
+  double products = 0, squares_first = 0, squares_of = 0;
+  for (const auto& [run, db] : of.day_db)
+    if (const auto other = first.day_db.find(run); other != first.day_db.end()) {
+      products += db * other->second;
+      squares_of += db * db;
+      squares_first += other->second * other->second;
+    }
+  const double unsure = defaults::kFlightPriorDf * defaults::kFlightPriorSd_db * defaults::kFlightPriorSd_db;
+  return std::clamp(products / (std::sqrt(squares_first * squares_of) + unsure), 0.0, 1.0);
+}
+
+void drawTogether(const LinkWork& w, LinkWays& ways, const std::vector<LinkWays>& earlier, int draws) {
+  const double day_share = earlier.empty() ? 1 : dayShare(earlier.front(), ways);
+  std::map<std::pair<const SignalModel*, int>, std::vector<int>> setups;  // by model and path
+  for (const auto& [setup, model] : w.model_of) setups[{model, pathPlaceOf(w, setup)}].push_back(setup);
+  // In the order of the setups, never of addresses.
+  std::vector<std::pair<std::pair<const SignalModel*, int>, std::vector<int>>> groups(setups.begin(),
+                                                                                      setups.end());
+  std::sort(groups.begin(), groups.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
+  for (const auto& [key, members] : groups) {
+    double farthest = 0;
+    for (int s : members) farthest = std::max(farthest, ways.farthest_m.at(s));
+    const Stretches stretches = stretchesOf(*key.first, key.second, farthest);
+    PathDraws path = drawPath(*key.first, stretches, *w.critical, seedOf(w, kPathSeed), draws);
+    NewFlights flights = newFlights(stretches.count(), path.neighbour_correlation, seedOf(w, kFlightSeed),
+                                    kDaySeed, day_share, newFlightsFor(draws));
+    for (int s : members) ways.together_of[s] = ways.together.size();
+    ways.together.push_back({std::move(path), std::move(flights)});
+  }
+}
+
+/// Distances of first failure of every setup, as in fitFailures().
+void findByReach(const LinkWork& w, LinkWays& ways, int draws) {
+  if (w.failures.empty()) return;
+  const ReachDraws reach = drawReach(w.failures, seedOf(w, kReachSeed), draws);
+  for (const auto& [setup, r] : w.path_reach.setups) {
+    if (ways.passages.contains(setup) || !r.typical_m) continue;
+    const Stretches stretches = straightStretches(ways.farthest_m.at(setup));
+    const NewFlights flights = newFlights(0, 0, seedOf(w, kFlightSeed), kDaySeed, 1, newFlightsFor(draws));
+    ways.passages.emplace(setup, passageOf(reach, setup, stretches, flights));
+  }
+}
+
+}  // namespace
+
+LinkWays findWays(LinkWork& w, const std::vector<LinkWays>& earlier) {
+  LinkWays ways{w.link.id};
+  for (std::size_t s = 0; s < w.runs_of.size(); ++s)
+    for (std::size_t run : w.runs_of[s]) {
+      double& farthest = ways.farthest_m[static_cast<int>(s)];
+      farthest = std::max(farthest, w.result.reductions[run].farthest_m);
+    }
+  for (const SignalModel& model : w.models.components)
+    for (const FlightEffect& f : model.flights)
+      ways.day_db[w.runId(static_cast<std::size_t>(f.flight))] = f.off_setup_db;
+  const int draws = drawsFor(w);
+  if (w.critical) drawTogether(w, ways, earlier, draws);
+  for (const auto& [setup, group] : ways.together_of) {
+    const LinkWays::Together& t = ways.together[group];
+    ways.passages.emplace(setup, passageOf(t.draws, setup, t.flights, ways.farthest_m.at(setup), ways.gap_m));
+  }
+  findByReach(w, ways, draws);
+  for (const auto& [setup, passage] : ways.passages) {
+    const WayRange typical = rangeOf(passage, 0.5), dependable = rangeOf(passage, defaults::kDependability);
+    ways.typical_m[setup] = typical.draws_m;
+    SetupOnLink& told = w.result.setups[w.answer_of.at(setup)];
+    told.typical = answerFrom(typical, ways.farthest_m.at(setup));
+    told.dependable = answerFrom(dependable, ways.farthest_m.at(setup));
+  }
+  return ways;
+}
+
+Passage besides(const LinkWays& ways, int a, int b, const PairOnLink& difference) {
+  const LinkWays::Together& t = ways.together[ways.together_of.at(b)];
+  dice::Random random(kBesideSeed);
+  PathDraws draws = t.draws;
+  const std::vector<double>& of_a = ways.together[ways.together_of.at(a)].draws.level_db.at(a);
+  const std::vector<double> off =
+      Strata(random, draws.draws)([&](double p) { return tQuantile(p, difference.df); });
+  std::vector<double>& of_b = draws.level_db[b];
+  for (std::size_t m = 0; m < of_b.size(); ++m)
+    of_b[m] = of_a[m] - difference.delta_db->estimate - difference.se_db * off[m];
+  return passageOf(draws, b, t.flights, ways.farthest_m.at(b), ways.gap_m);
+}
+
+RangeAnswer answerFrom(const WayRange& r, double farthest_m) {
+  RangeAnswer out;
+  out.confidence = defaults::kPlanSure;
+  out.estimate_m = r.estimate_m;
+  out.low_m = r.low_m;
+  if (r.high_m < defaults::kNoUpperLimit_m) out.high_m = r.high_m;
+  out.at_least_m = std::min(r.sure_m, farthest_m);
+  const double extrapolation = r.estimate_m / farthest_m;
+  out.status = extrapolation <= 1                                ? Status::Measured
+               : extrapolation < defaults::kExtrapolation - 1e-9 ? Status::Extrapolated
+                                                                 : Status::AtLeast;
+  return out;
+}
+
+Interval ratioOf(const std::vector<double>& a, const std::vector<double>& b, double confidence) {
+  std::vector<double> ratio;
+  for (std::size_t m = 0; m < std::min(a.size(), b.size()); ++m) ratio.push_back(a[m] / b[m]);
+  std::sort(ratio.begin(), ratio.end());
+  const double tail = (1 - confidence) / 2;
+  return {quantileOf(ratio, 0.5), quantileOf(ratio, tail), quantileOf(ratio, 1 - tail)};
+}
+
+}  // namespace distanz::analysis

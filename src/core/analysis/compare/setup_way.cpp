@@ -1,0 +1,170 @@
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+#include "core/analysis/compare/ways.h"
+
+namespace distanz::analysis {
+
+using namespace estimate;
+
+namespace {
+
+/// Whatever fails first, and what every link leaves open, of one setup.
+struct SetupWay {
+  int setup = -1;
+  std::vector<const LinkWays*> links;  ///< that can be told of
+  std::vector<double> typical_m;       ///< per draw
+};
+
+Passage overAll(const SetupWay& way) {
+  std::vector<const Passage*> passages;
+  for (const LinkWays* l : way.links) passages.push_back(&l->passages.at(way.setup));
+  return firstOf(passages);
+}
+
+/// Which of the links fails first on the whole, and which would be next.
+void nameLinks(const SetupWay& way, const std::vector<const SetupOnLink*>& links, SetupAnswer& out) {
+  const SetupOnLink *least = nullptr, *next = nullptr;
+  for (const SetupOnLink* s : links) {
+    if (!s->typical.estimate_m) {
+      out.unknown_links.push_back(s->link);
+      continue;
+    }
+    if (!least || s->sought_m() < least->sought_m()) {
+      next = least;
+      least = s;
+    } else if (!next || s->sought_m() < next->sought_m()) {
+      next = s;
+    }
+  }
+  if (!least) return;
+  out.link = least->link;
+  if (!next) return;
+  out.next_link = next->link;
+  if (!least->typical.tellsEstimate() || !next->typical.tellsEstimate()) return;
+  const auto draws = [&](const std::string& link) -> const std::vector<double>& {
+    const auto found =
+        std::find_if(way.links.begin(), way.links.end(), [&](const LinkWays* l) { return l->link == link; });
+    return (*found)->typical_m.at(way.setup);
+  };
+  out.next_factor = ratioOf(draws(out.next_link), draws(out.link), defaults::kConfidence);
+}
+
+SetupAnswer answerOf(SetupWay& way, const std::string& setup, const std::vector<const SetupOnLink*>& links) {
+  SetupAnswer out;
+  out.setup = setup;
+  nameLinks(way, links, out);
+  for (const SetupOnLink* s : links) out.farthest_m = std::max(out.farthest_m, s->farthest_m);
+  if (way.links.empty()) {
+    out.typical = links.front()->typical;
+    out.dependable = links.front()->dependable;
+    return out;
+  }
+  const Passage all = overAll(way);
+  double farthest = 0;
+  for (const LinkWays* l : way.links) farthest = std::max(farthest, l->farthest_m.at(way.setup));
+  const WayRange typical = rangeOf(all, 0.5), dependable = rangeOf(all, defaults::kDependability);
+  way.typical_m = typical.draws_m;
+  out.typical = answerFrom(typical, farthest);
+  out.dependable = answerFrom(dependable, farthest);
+  out.plan_m = out.dependable.at_least_m;
+  out.survival = survivalOf(all);
+  return out;
+}
+
+/// Typical range of the second where the first is as drawn, over all links.
+std::vector<double> typicalBeside(const SetupWay& a, const SetupWay& b,
+                                  const std::vector<const PairOnLink*>& on_links) {
+  std::vector<Passage> joint;
+  std::vector<const Passage*> all;
+  joint.reserve(b.links.size());
+  for (const LinkWays* l : b.links) {
+    const auto paired = std::find_if(on_links.begin(), on_links.end(), [&](const PairOnLink* p) {
+      return p->link == l->link && p->paired_flights > 0 && l->together_of.contains(a.setup);
+    });
+    if (paired == on_links.end()) {
+      all.push_back(&l->passages.at(b.setup));
+      continue;
+    }
+    joint.push_back(besides(*l, a.setup, b.setup, **paired));
+    all.push_back(&joint.back());
+  }
+  return joint.empty() ? b.typical_m : rangeOf(firstOf(all), 0.5).draws_m;
+}
+
+/// Verdict of two setups over several links, from the ratio of their typical ranges draw by draw.
+void judge(SetupPair& pair, const std::vector<double>& a, const std::vector<double>& b) {
+  pair.ratio = ratioOf(a, b, defaults::kConfidence);
+  double longer = 0;
+  const double n = static_cast<double>(a.size()), margin = 1 + defaults::kPracticalMargin;
+  for (std::size_t m = 0; m < a.size(); ++m) {
+    longer += (a[m] > b[m] ? 1 : a[m] == b[m] ? 0.5 : 0) / n;
+    pair.p_a_more += (a[m] > b[m] * margin ? 1 : 0) / n;
+    pair.p_b_more += (b[m] > a[m] * margin ? 1 : 0) / n;
+  }
+  pair.p_a_longer = longer;
+  pair.p_value = std::clamp(2 * std::min(longer, 1 - longer), 1 / n, 1.0);
+  const Interval ratio90 = ratioOf(a, b, 2 * defaults::kConfidence - 1);
+  if (ratio90.low > 1 / margin && ratio90.high < margin)
+    pair.verdict = Verdict::NoPracticalDifference;
+  else if (pair.p_value < 1 - defaults::kConfidence)
+    pair.verdict = longer > 0.5 ? Verdict::ABetter : Verdict::BBetter;
+}
+
+void addPair(const SetupWay& a, const SetupWay& b, const std::vector<const PairOnLink*>& on_links,
+             CampaignAnalysis& result) {
+  SetupPair pair;
+  pair.a = on_links.front()->a;
+  pair.b = on_links.front()->b;
+  for (const PairOnLink* p : on_links) pair.links.push_back(p->link);
+  if (on_links.size() == 1 && a.links.size() <= 1 && b.links.size() <= 1) {
+    const PairOnLink& only = *on_links.front();
+    pair.ratio = only.ratio;
+    pair.verdict = only.verdict;
+    pair.p_a_longer = only.p_a_longer, pair.p_a_more = only.p_a_more, pair.p_b_more = only.p_b_more;
+    pair.p_value = only.p_value;
+  } else if (!a.links.empty() && !b.links.empty()) {
+    judge(pair, a.typical_m, typicalBeside(a, b, on_links));
+  }
+  result.setup_comparisons.push_back(std::move(pair));
+}
+
+}  // namespace
+
+void addSetupAnswers(const campaign::Campaign& campaign, const std::vector<LinkWays>& ways,
+                     CampaignAnalysis& result) {
+  std::map<std::string, std::vector<const SetupOnLink*>> by_setup;
+  for (std::size_t i = 0; i < result.setups.size(); ++i) {
+    const SetupOnLink& s = result.setups[i];
+    result.setup_at[{s.setup, s.link}] = i;
+    by_setup[s.setup].push_back(&s);
+  }
+  std::vector<SetupWay> all;
+  for (std::size_t s = 0; s < campaign.setups.size(); ++s) {
+    const std::string& id = campaign.setups[s].id;
+    const auto links = by_setup.find(id);
+    if (links == by_setup.end()) continue;
+    SetupWay& way = all.emplace_back();
+    way.setup = static_cast<int>(s);
+    for (const LinkWays& l : ways)
+      if (l.passages.contains(way.setup)) way.links.push_back(&l);
+    result.answer_at[id] = result.answers.size();
+    result.answers.push_back(answerOf(way, id, links->second));
+  }
+  std::map<std::string, const SetupWay*> way_of;
+  for (const SetupWay& way : all) way_of[campaign.setups[static_cast<std::size_t>(way.setup)].id] = &way;
+  // The pairs that were compared on any link, in their order there: of very many setups not all are.
+  std::vector<std::vector<const PairOnLink*>> pairs;
+  std::map<std::pair<std::string, std::string>, std::size_t> place;
+  for (const PairOnLink& p : result.comparisons) {
+    const auto [found, fresh] = place.emplace(std::pair(p.a, p.b), pairs.size());
+    if (fresh) pairs.emplace_back();
+    pairs[found->second].push_back(&p);
+  }
+  for (const auto& on_links : pairs)
+    addPair(*way_of.at(on_links.front()->a), *way_of.at(on_links.front()->b), on_links, result);
+  holdForAll(result.setup_comparisons);
+}
+
+}  // namespace distanz::analysis

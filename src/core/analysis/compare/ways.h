@@ -1,0 +1,64 @@
+#pragma once
+#include <algorithm>
+#include <map>
+#include <string>
+#include <vector>
+
+#include "core/analysis/compare/link_work.h"
+#include "core/estimate/passage.h"
+
+/// Inside of the analysis: how far new flights get on one link, and on all links of a setup. Not for other
+/// folders.
+namespace distanz::analysis {
+
+/// What one link leaves open about new flights of its setups, and where they first fail.
+struct LinkWays {
+  std::string link;
+  /// Of the setups whose signal was fitted together.
+  struct Together {
+    estimate::PathDraws draws;
+    estimate::NewFlights flights;
+  };
+  std::vector<Together> together = {};
+  std::map<int, std::size_t> together_of = {};        ///< setup -> place in together
+  std::map<int, double> farthest_m = {};              ///< along the path
+  std::map<int, estimate::Passage> passages = {};     ///< by setup
+  std::map<int, std::vector<double>> typical_m = {};  ///< by setup, per draw
+  std::map<std::string, double> day_db = {};          ///< by run: how far it lay above its setup's mean
+  double gap_m = 0;
+};
+
+/// Passages of every setup that the link can be told of, and its ranges all the way on this path.
+/// @param earlier ways of links before this one
+LinkWays findWays(LinkWork& w, const std::vector<LinkWays>& earlier);
+
+/// The same setup held against another with a difference of level that is better known than the two levels:
+/// `b` as it is where `a` is as drawn. @param delta_db of a over b, mean and spread of its t distribution
+estimate::Passage besides(const LinkWays& ways, int a, int b, const PairOnLink& difference);
+
+/// Ranges over all links of every setup, and comparisons of setups by them.
+void addSetupAnswers(const campaign::Campaign& campaign, const std::vector<LinkWays>& ways,
+                     CampaignAnalysis& result);
+
+/// A range as the data allow it to be told. @param farthest_m flown, along the path
+RangeAnswer answerFrom(const estimate::WayRange& range, double farthest_m);
+
+/// Holm (1979) step-down: which "better" stands when all pairs are claimed at once.
+template <class Pair>
+void holdForAll(std::vector<Pair>& pairs) {
+  std::vector<Pair*> order;
+  for (Pair& p : pairs) order.push_back(&p);
+  std::stable_sort(order.begin(), order.end(),
+                   [](const Pair* a, const Pair* b) { return a->p_value < b->p_value; });
+  bool holds = true;
+  for (std::size_t rank = 0; order.size() > 1 && rank < order.size(); ++rank) {
+    holds = holds && order[rank]->p_value <=
+                         (1 - estimate::defaults::kConfidence) / static_cast<double>(order.size() - rank);
+    order[rank]->holds_for_all = holds;
+  }
+}
+
+/// Ratio of two ranges, draw by draw.
+estimate::Interval ratioOf(const std::vector<double>& a, const std::vector<double>& b, double confidence);
+
+}  // namespace distanz::analysis

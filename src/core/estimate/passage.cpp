@@ -1,0 +1,211 @@
+#include "core/estimate/passage.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+#include "core/estimate/robust.h"
+#include "core/estimate/strata.h"
+#include "core/finding/error.h"
+
+namespace distanz::estimate {
+namespace {
+
+using dice::Random;
+
+/// Flights are worked on in blocks of one size, which the compiler turns into vector code.
+constexpr std::size_t kBlock = 64;
+using Block = std::array<float, kBlock>;
+
+std::vector<float> stratifiedNormals(int n, Random& random) {
+  const std::vector<double> normals = Strata(random, n).normals();
+  return {normals.begin(), normals.end()};
+}
+
+/// What of one draw concerns one block of flights.
+struct OneBlock {
+  const float* place;   // per stretch
+  const float* within;  // standard normals, stretch by stretch
+  std::size_t stretches, stride;
+  float within_sd;
+  int least_dip;  // stretches in a row that end the range
+};
+
+constexpr std::size_t kLookEvery = 8;  // stretches between two looks whether any flight still holds
+
+/// @tparam kWithGap dips of less than b.least_dip stretches do not count
+/// @param headroom level of each flight above the critical one, without its place @return stretches held
+template <bool kWithGap>
+Block heldBy(const OneBlock& b, const Block& headroom) {
+  Block alive, held{}, dip{};
+  alive.fill(1);
+  const auto least = static_cast<float>(b.least_dip);
+  for (std::size_t k = 0; k < b.stretches; ++k) {
+    const float place = b.place[k];
+    const float* within = b.within + k * b.stride;
+    for (std::size_t i = 0; i < kBlock; ++i) {
+      const float level = headroom[i] + place + b.within_sd * within[i];
+      if constexpr (kWithGap) {
+        dip[i] = level < 0 ? dip[i] + 1 : 0;
+        alive[i] = dip[i] >= least ? 0 : alive[i];
+      } else {
+        alive[i] = level < 0 ? 0 : alive[i];
+      }
+      held[i] += alive[i];
+    }
+    if (k % kLookEvery == 0 && std::all_of(alive.begin(), alive.end(), [](float a) { return a == 0; })) break;
+  }
+  if constexpr (kWithGap)  // a dip that ends the range began before it was long enough
+    for (std::size_t i = 0; i < kBlock; ++i) held[i] -= alive[i] == 0 ? least - 1 : 0;
+  return held;
+}
+
+/// Where a share of flights still holds: stretches count as failing in their middle, linear between, which is
+/// as far out on average as the beginning of the first one that fails.
+double distanceAt(const Stretches& s, const std::vector<int>& failing, int flights, double share) {
+  const double wanted = share * flights;
+  double holding = flights;
+  for (std::size_t k = 0; k < s.count(); ++k) {
+    const double after = holding - failing[k];
+    if (after < wanted) {
+      const double part = (holding - wanted) / (holding - after);
+      return std::max(s.startOf(k) + (part - 0.5) * defaults::kCellWidth_m, s.start_m);
+    }
+    holding = after;
+  }
+  return s.end_m();
+}
+
+std::vector<int> failingIn(const Passage& p, std::size_t draw) {
+  std::vector<int> out(p.stretches.count() + 1, 0);
+  const auto* first = p.first_failing.data() + draw * static_cast<std::size_t>(p.flights);
+  for (int i = 0; i < p.flights; ++i) ++out[first[i]];
+  return out;
+}
+
+}  // namespace
+
+NewFlights newFlights(std::size_t stretches, double neighbour_correlation, std::uint64_t seed,
+                      std::uint64_t day_seed, double day_share, int flights) {
+  if (flights < 1 || flights % static_cast<int>(kBlock) != 0)
+    throw DomainError("flights in whole blocks of 64");
+  NewFlights out;
+  out.flights = flights;
+  Random shared(day_seed), own(seed);
+  out.day = stratifiedNormals(flights, shared);
+  if (day_share < 1) {
+    const std::vector<float> apart = stratifiedNormals(flights, own);
+    const auto with = static_cast<float>(day_share),
+               rest = static_cast<float>(std::sqrt(1 - day_share * day_share));
+    for (std::size_t i = 0; i < apart.size(); ++i) out.day[i] = with * out.day[i] + rest * apart[i];
+  }
+  const auto rho = static_cast<float>(neighbour_correlation),
+             rest = static_cast<float>(std::sqrt(1 - neighbour_correlation * neighbour_correlation));
+  const auto n = static_cast<std::size_t>(flights);
+  out.within.resize(n * stretches);
+  for (std::size_t k = 0; k < stretches; ++k) {
+    const std::vector<float> fresh = stratifiedNormals(flights, own);
+    for (std::size_t i = 0; i < n; ++i)
+      out.within[k * n + i] = k == 0 ? fresh[i] : rho * out.within[(k - 1) * n + i] + rest * fresh[i];
+  }
+  return out;
+}
+
+Passage passageOf(const PathDraws& d, int setup, const NewFlights& flights, double farthest_m, double gap_m) {
+  const auto levels = d.level_db.find(setup);
+  if (levels == d.level_db.end()) throw DomainError("setup in model");
+  const auto n = static_cast<std::size_t>(flights.flights), stretches = d.stretches.count();
+  if (flights.within.size() < n * stretches) throw DomainError("flights as long as the path");
+  Passage out{d.stretches.upTo(farthest_m), d.draws, flights.flights, {}};
+  out.first_failing.resize(n * static_cast<std::size_t>(d.draws));
+  const int least = std::max(1, static_cast<int>(std::ceil(gap_m / defaults::kCellWidth_m)));
+  for (std::size_t m = 0; m < static_cast<std::size_t>(d.draws); ++m) {
+    const auto above = static_cast<float>(levels->second[m] - d.critical_dbm[m]);
+    const auto flight_sd = static_cast<float>(d.flight_sd_db[m]);
+    for (std::size_t first = 0; first < n; first += kBlock) {
+      Block headroom;
+      for (std::size_t i = 0; i < kBlock; ++i) headroom[i] = above + flight_sd * flights.day[first + i];
+      const OneBlock block{d.place_dbm.data() + m * stretches,
+                           flights.within.data() + first,
+                           out.stretches.count(),
+                           n,
+                           static_cast<float>(d.within_sd_db[m]),
+                           least};
+      const Block held = least > 1 ? heldBy<true>(block, headroom) : heldBy<false>(block, headroom);
+      for (std::size_t i = 0; i < kBlock; ++i)
+        out.first_failing[m * n + first + i] = static_cast<std::uint16_t>(held[i]);
+    }
+  }
+  return out;
+}
+
+Passage passageOf(const ReachDraws& d, int setup, const Stretches& stretches, const NewFlights& flights) {
+  const auto medians = d.log_median.find(setup);
+  if (medians == d.log_median.end()) throw DomainError("setup with flights");
+  const auto n = static_cast<std::size_t>(flights.flights);
+  Passage out{stretches, static_cast<int>(d.log_sd.size()), flights.flights, {}};
+  out.first_failing.reserve(n * d.log_sd.size());
+  const double last = static_cast<double>(stretches.count());
+  for (std::size_t m = 0; m < d.log_sd.size(); ++m)
+    for (std::size_t i = 0; i < n; ++i) {
+      const double reached = std::exp(medians->second[m] + d.log_sd[m] * flights.day[i]);
+      // Reached to the beginning of a stretch, on average: half a stretch is rounded away.
+      const double held = std::round((reached - stretches.start_m) / defaults::kCellWidth_m);
+      out.first_failing.push_back(static_cast<std::uint16_t>(std::clamp(held, 0.0, last)));
+    }
+  return out;
+}
+
+Passage firstOf(const std::vector<const Passage*>& passages) {
+  if (passages.empty()) throw DomainError("passages");
+  Passage out = *passages.front();
+  for (const Passage* p : passages) {
+    if (p->draws != out.draws || p->flights != out.flights) throw DomainError("passages of the same flights");
+    if (p->stretches.count() > out.stretches.count()) out.stretches = p->stretches;
+    for (std::size_t i = 0; i < out.first_failing.size(); ++i)
+      out.first_failing[i] = std::min(out.first_failing[i], p->first_failing[i]);
+  }
+  return out;
+}
+
+WayRange rangeOf(const Passage& p, double share) {
+  WayRange out;
+  for (std::size_t m = 0; m < static_cast<std::size_t>(p.draws); ++m)
+    out.draws_m.push_back(distanceAt(p.stretches, failingIn(p, m), p.flights, share));
+  std::vector<double> rising = out.draws_m;
+  std::sort(rising.begin(), rising.end());
+  const double tail = (1 - defaults::kConfidence) / 2;
+  out.estimate_m = quantileOf(rising, 0.5);
+  // No distance is known better than to the stretch in which flights fail.
+  constexpr double kHalf_m = defaults::kCellWidth_m / 2;
+  out.low_m = std::max(quantileOf(rising, tail) - kHalf_m, p.stretches.start_m);
+  const double high = quantileOf(rising, 1 - tail);
+  out.high_m = high >= p.stretches.end_m() ? INFINITY : high + kHalf_m;
+  out.sure_m = quantileOf(rising, 1 - defaults::kPlanSure);
+  return out;
+}
+
+Survival survivalOf(const Passage& p) {
+  Survival out;
+  const std::size_t stretches = p.stretches.count();
+  std::vector<std::vector<double>> shares(stretches);
+  for (std::size_t m = 0; m < static_cast<std::size_t>(p.draws); ++m) {
+    const std::vector<int> failing = failingIn(p, m);
+    int holding = p.flights;
+    for (std::size_t k = 0; k < stretches; ++k) {
+      holding -= failing[k];
+      shares[k].push_back(static_cast<double>(holding) / p.flights);
+    }
+  }
+  const double tail = (1 - defaults::kConfidence) / 2;
+  for (std::size_t k = 0; k < stretches; ++k) {
+    std::sort(shares[k].begin(), shares[k].end());
+    out.distance_m.push_back(p.stretches.startOf(k) + defaults::kCellWidth_m / 2);
+    out.share.push_back(quantileOf(shares[k], 0.5));
+    out.low.push_back(quantileOf(shares[k], tail));
+    out.high.push_back(quantileOf(shares[k], 1 - tail));
+  }
+  return out;
+}
+
+}  // namespace distanz::estimate

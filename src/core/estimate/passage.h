@@ -1,0 +1,58 @@
+#pragma once
+#include <cstdint>
+#include <optional>
+#include <vector>
+
+#include "core/estimate/first_failure.h"
+#include "core/estimate/path_draws.h"
+
+namespace distanz::estimate {
+
+/// The first stretch of a path that fails, in every new flight of every draw. Draws and flights are numbered
+/// alike for all setups and links: what is shared is shared.
+struct Passage {
+  Stretches stretches;
+  int draws = 0, flights = 0;
+  std::vector<std::uint16_t> first_failing;  ///< draws x flights; the number of stretches where none fails
+};
+
+/// What a new flight has to itself, as standard normals: its day, and its own shadowing in every stretch.
+struct NewFlights {
+  int flights = 0;
+  std::vector<float> day, within;  ///< per flight; stretches x flights
+};
+/// @param seed one for each link @param day_seed of what links share @param day_share correlation of this
+/// link's day with it
+NewFlights newFlights(std::size_t stretches, double neighbour_correlation, std::uint64_t seed,
+                      std::uint64_t day_seed = 0, double day_share = 1, int flights = defaults::kNewFlights);
+
+/// First passage of the local signal through the critical level. @param farthest_m flown with this setup,
+/// along the path: looked at up to defaults::kExtrapolation times that @param gap_m a dip shorter than this
+/// does not end the range; one stretch ends it where it is no longer than a stretch
+Passage passageOf(const PathDraws& draws, int setup, const NewFlights& flights, double farthest_m,
+                  double gap_m = 0);
+
+/// The same from distances of first failure alone.
+Passage passageOf(const ReachDraws& draws, int setup, const Stretches& stretches, const NewFlights& flights);
+
+/// Whichever fails first in the same flight of the same draw. @param passages of the same path; not empty
+Passage firstOf(const std::vector<const Passage*>& passages);
+
+/// Up to where a share of new flights holds.
+struct WayRange {
+  double estimate_m = 0;  ///< median over the draws
+  double low_m = 0,
+         high_m = 0;  ///< 95 % of the draws; high_m is infinite where it reaches the end of the path
+  double sure_m = 0;  ///< kPlanSure of the draws lie beyond
+  std::vector<double> draws_m;  ///< per draw; the end of the path where it is not reached there
+};
+/// @param share 0..1 of flights that hold
+WayRange rangeOf(const Passage& passage, double share);
+
+/// Share of flights that still hold, by distance, with the 95 % band of the draws.
+struct Survival {
+  std::vector<double> distance_m, share, low, high;
+};
+Survival survivalOf(const Passage& passage);
+
+}  // namespace distanz::estimate

@@ -1,0 +1,76 @@
+#include "core/estimate/stretch_look.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+#include "core/estimate/robust.h"
+
+namespace distanz::estimate {
+namespace {
+
+struct Rows {
+  double log_distance = 0, kept = 0;
+  int count = 0;
+  std::vector<double> level_dbm;
+};
+
+double varianceOf(const std::vector<double>& values) {
+  if (values.size() < 2) return 0;
+  double mean = 0, squares = 0;
+  for (double v : values) mean += v / static_cast<double>(values.size());
+  for (double v : values) squares += (v - mean) * (v - mean);
+  return squares / static_cast<double>(values.size() - 1);
+}
+
+}  // namespace
+
+std::vector<StretchLook> looksOf(const FlightSamples& f, std::span<const double> values,
+                                 const RuleMeasure& measure, double width_m) {
+  std::map<std::pair<bool, int>, Rows> by_place;
+  for (std::size_t i = 0; i < f.time_s.size(); ++i) {
+    const double t = f.time_s[i], d = f.distance_m[i];
+    if (!std::isfinite(t) || !std::isfinite(d) || !std::isfinite(values[i]) || !std::isfinite(f.placeAt(i)))
+      continue;
+    if ((t > *f.turn_begin_s && t < *f.turn_end_s) || d < defaults::kNearField_m ||
+        d > defaults::kNoUpperLimit_m)
+      continue;
+    Rows& rows = by_place[{t >= *f.turn_end_s && t > *f.turn_begin_s, placeIndex(f.placeAt(i), width_m)}];
+    rows.log_distance += std::log10(d);
+    rows.kept += measure.of(values[i]);
+    ++rows.count;
+    if (f.rssi_dbm.empty()) continue;
+    if (const double level = f.rssi_dbm[i] + f.shiftAt(i); std::isfinite(level))
+      rows.level_dbm.push_back(level);
+  }
+  std::vector<StretchLook> out;
+  for (auto& [place, rows] : by_place) {
+    StretchLook& look = out.emplace_back();
+    look.back = place.first;
+    look.index = place.second;
+    look.log_distance = rows.log_distance / rows.count;
+    look.samples = rows.count;
+    look.kept = std::clamp(rows.kept / rows.count, 0.0, 1.0);
+    look.variance_db2 = varianceOf(rows.level_dbm);
+    if (!rows.level_dbm.empty()) look.level_dbm = trimmedMean(rows.level_dbm, defaults::kTrim);
+  }
+  return out;
+}
+
+std::optional<FirstFailingStretch> firstFailingStretch(const std::vector<StretchLook>& looks, double wanted,
+                                                       int first_place, double flown_m) {
+  std::vector<double> counts;
+  std::optional<FirstFailingStretch> first;
+  for (const StretchLook& l : looks)
+    if (!l.back) counts.push_back(l.samples);
+  if (counts.empty()) return std::nullopt;
+  const double enough = defaults::kSeenShare * median(counts);
+  for (const StretchLook& l : looks) {
+    if (l.back || l.samples < enough || l.kept >= wanted) continue;
+    const double begins = std::max((l.index - first_place) * defaults::kCellWidth_m, defaults::kNearField_m);
+    if (!first || begins < first->distance_m) first = FirstFailingStretch{begins, true};
+  }
+  return first ? first : FirstFailingStretch{flown_m, false};
+}
+
+}  // namespace distanz::estimate

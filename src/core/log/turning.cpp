@@ -1,0 +1,65 @@
+#include "core/log/turning.h"
+
+#include <algorithm>
+#include <cmath>
+#include <vector>
+
+namespace distanz::log {
+namespace {
+
+constexpr double kOver_s = 2;       // steadies a noisy position: 2.5 m become 1.8 m/s
+constexpr double kStill = 0.6;      // of the usual speed: slower than this is turning
+constexpr double kLongest_s = 120;  // what takes longer is no turn but another kind of flight
+
+struct Placed {
+  double t, d;
+};
+
+/// Speed away from the station between rows two seconds apart; `ends` at the later of the two.
+struct Speed {
+  double begins_s, ends_s, mps;
+};
+
+std::vector<Speed> speedsOf(const std::vector<Placed>& rows) {
+  std::vector<Speed> out;
+  for (std::size_t first = 0, i = 1; i < rows.size(); ++i) {
+    while (first + 1 < i && rows[i].t - rows[first + 1].t >= kOver_s) ++first;
+    const double dt = rows[i].t - rows[first].t;
+    if (dt >= kOver_s && dt < 3 * kOver_s)
+      out.push_back({rows[first].t, rows[i].t, (rows[i].d - rows[first].d) / dt});
+  }
+  return out;
+}
+
+/// Upper middle of the speeds: hovers and climbs pull the middle itself down.
+double usual(std::vector<double> speeds) {
+  if (speeds.empty()) return NAN;
+  const auto at = speeds.begin() + static_cast<std::ptrdiff_t>(speeds.size() * 6 / 10);
+  std::nth_element(speeds.begin(), at, speeds.end());
+  return *at;
+}
+
+}  // namespace
+
+Turning turningOf(std::span<const double> time_s, std::span<const double> distance_m, double farthest_s) {
+  std::vector<Placed> rows;
+  for (std::size_t i = 0; i < time_s.size(); ++i)
+    if (std::isfinite(time_s[i]) && std::isfinite(distance_m[i])) rows.push_back({time_s[i], distance_m[i]});
+  std::vector<double> out, home;
+  const std::vector<Speed> speeds = speedsOf(rows);
+  for (const Speed& s : speeds) {
+    if (s.ends_s <= farthest_s && s.mps > 0) out.push_back(s.mps);
+    if (s.begins_s >= farthest_s && s.mps < 0) home.push_back(-s.mps);
+  }
+  const double out_mps = usual(std::move(out)), home_mps = usual(std::move(home));
+  Turning turning{farthest_s, farthest_s};
+  for (const Speed& s : speeds)
+    if (s.ends_s <= farthest_s && s.mps >= kStill * out_mps) turning.begin_s = s.ends_s;
+  for (auto s = speeds.rbegin(); s != speeds.rend(); ++s)
+    if (s->begins_s >= farthest_s && -s->mps >= kStill * home_mps) turning.end_s = s->begins_s;
+  turning.begin_s = std::max(turning.begin_s, farthest_s - kLongest_s);
+  turning.end_s = std::min(turning.end_s, farthest_s + kLongest_s);
+  return turning;
+}
+
+}  // namespace distanz::log

@@ -1,0 +1,17 @@
+#pragma once
+#include <span>
+
+namespace distanz::log {
+
+/// When a flight stopped going out, and when it was on its way home: the farthest row lies between, or at
+/// either end.
+struct Turning {
+  double begin_s = 0, end_s = 0;
+};
+
+/// From the speed away from the station, over two seconds at a time, against what is usual on that flight's
+/// way.
+/// @param distance_m from the station; NaN where unknown @param farthest_s time of the farthest row
+Turning turningOf(std::span<const double> time_s, std::span<const double> distance_m, double farthest_s);
+
+}  // namespace distanz::log
