@@ -69,6 +69,13 @@ json reducedJson(const analysis::ReducedPower& r) {
           {"exponent_assumed", r.exponent_assumed}};
 }
 
+/// 95 %; a level that the kit gives is exact.
+std::optional<estimate::Interval> criticalInterval(const analysis::SetupOnLink& s) {
+  if (!s.critical_dbm) return std::nullopt;
+  const double half = 1.96 * s.critical_sd_db;
+  return estimate::Interval{*s.critical_dbm, *s.critical_dbm - half, *s.critical_dbm + half};
+}
+
 json setupJson(const analysis::CampaignAnalysis& a, const analysis::SetupOnLink& s) {
   return {{"setup", s.setup},
           {"link", s.link},
@@ -80,6 +87,7 @@ json setupJson(const analysis::CampaignAnalysis& a, const analysis::SetupOnLink&
           {"dependability", a.dependability},
           {"exponent", interval(s.exponent)},
           {"critical_dbm", number(s.critical_dbm)},
+          {"critical_interval_dbm", interval(criticalInterval(s))},
           {"farthest_flown_m", s.farthest_m},
           {"runs_used", s.runs_used},
           {"basis", analysis::word(s.basis)}};
@@ -103,11 +111,24 @@ json setupPairJson(const analysis::CampaignAnalysis& a, const analysis::SetupPai
   return {{"a", p.a},
           {"b", p.b},
           {"links", p.links},
+          {"pairs", p.pairs},
           {"range_ratio", interval(p.ratio)},
           {"verdict", analysis::word(p.verdict)},
           {"p_value", number(p.p_value)},
           {"holds_for_all", p.holds_for_all},
           {"practical_threshold", a.practical_threshold}};
+}
+
+json holeJson(const analysis::Hole& h) {
+  return {{"link", h.link},       {"from_m", h.from_m},
+          {"to_m", h.to_m},       {"flights_failed", h.failed},
+          {"flights", h.flights}, {"setups", h.setups},
+          {"returns", h.returns}, {"two_ray_null_m", number(h.null_m)}};
+}
+
+json interferenceJson(const analysis::Interference& i) {
+  return {{"link", i.link},       {"from_m", i.from_m}, {"to_m", i.to_m}, {"flights_failed", i.runs.size()},
+          {"flights", i.flights}, {"runs", i.runs}};
 }
 
 json runJson(const analysis::RunResult& r) {
@@ -141,11 +162,14 @@ json warningJson(const Finding& f) {
 
 json analysisJson(const campaign::Campaign& campaign, const analysis::CampaignAnalysis& a, bool details) {
   json out = {{"distanz", DISTANZ_VERSION}, {"title", campaign.title}};
-  for (const char* key : {"setups", "comparisons", "setup_comparisons", "runs", "warnings", "findings"})
+  for (const char* key : {"setups", "comparisons", "setup_comparisons", "holes", "interference", "runs",
+                          "warnings", "findings"})
     out[key] = json::array();
   for (const auto& s : a.setups) out["setups"].push_back(setupJson(a, s));
   for (const auto& p : a.comparisons) out["comparisons"].push_back(pairJson(a, p));
   for (const auto& p : a.setup_comparisons) out["setup_comparisons"].push_back(setupPairJson(a, p));
+  for (const auto& h : a.holes) out["holes"].push_back(holeJson(h));
+  for (const auto& i : a.interference) out["interference"].push_back(interferenceJson(i));
   for (const auto& r : a.runs) out["runs"].push_back(runJson(r));
   for (const auto& w : a.warnings) out["warnings"].push_back(warningJson(w));
   for (const auto& f : analysis::findings(campaign, a)) out["findings"].push_back(saidJson(f));

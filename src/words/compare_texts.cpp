@@ -35,8 +35,26 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP("finding", "It is {chance:likely} more than {threshold} longer.")},
     {"not-for-all-pairs", "",
      QT_TRANSLATE_NOOP("finding", "Taken together with the other pairs, this one is not quite certain.")},
-    {"other-link-limits", "",
-     QT_TRANSLATE_NOOP("finding", "{setup} is then limited by its {link} link, at {distance}.")},
+    {"look-so-far", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "So far: {pairs} of {planned} planned pairs are flown, {left} to go. Looked at before that, a "
+         "difference must be clearer to count.")},
+    {"look-planned", "", QT_TRANSLATE_NOOP("finding", "Judged at the planned number of {planned} pairs.")},
+    {"look-beyond", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Judged after {pairs} pairs, {planned} were planned: looked at so often, a difference must be "
+         "clearer to count.")},
+    {"level-on-link", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "{link} link: {name} against {worse} {delta:+.1} (95 %: {delta.low:#+.1} to {delta.high:#+.1}).")},
+    {"elsewhere", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "On other ground like this the {link} link would typically reach {typical}, and dependably "
+         "{dependable}.")},
     {"too-many-pairs-needed", "",
      QT_TRANSLATE_NOOP("finding",
                        "More than {most} further pairs of flights would be needed: the difference, if any, "
@@ -70,11 +88,17 @@ constexpr Text kCompareTexts[] = {
     {"not-flown", QT_TRANSLATE_NOOP("finding", "{setup}: not flown yet"),
      QT_TRANSLATE_NOOP("finding", "Fly {name} over the path to learn its range.")},
     {"range-dependable", QT_TRANSLATE_NOOP("finding", "{setup}: dependable to {told}"),
-     QT_TRANSLATE_NOOP("finding", "Typical range {typical}; dependable {dependable}.")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Half of new flights keep the rule all the way to {typical}; nineteen in twenty to {dependable}.")},
     {"range-at-least", QT_TRANSLATE_NOOP("finding", "{setup}: dependable to at least {told}"),
-     QT_TRANSLATE_NOOP("finding", "Typical range {typical}; dependable {dependable}.")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Half of new flights keep the rule all the way to {typical}; nineteen in twenty to {dependable}.")},
     {"range-unknown", QT_TRANSLATE_NOOP("finding", "{setup}: dependable range not known"),
-     QT_TRANSLATE_NOOP("finding", "Typical range {typical}; dependable {dependable}.")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Half of new flights keep the rule all the way to {typical}; nineteen in twenty to {dependable}.")},
     {"told-interval", "", QT_TRANSLATE_NOOP("finding", "{range} (95 %: {range.span})")},
     {"told-extrapolated", "",
      QT_TRANSLATE_NOOP("finding", "{range} (95 %: {range.span}; beyond what was flown)")},
@@ -173,11 +197,15 @@ constexpr Text kCompareTexts[] = {
     {"enter-the-sensitivity", QT_TRANSLATE_NOOP("finding", "Enter the receiver's sensitivity"),
      QT_TRANSLATE_NOOP("finding", "Without a critical level no range can be told. Or fly {how}")},
     {"plan-with", QT_TRANSLATE_NOOP("finding", "Plan with {setup} to {told}"),
-     QT_TRANSLATE_NOOP("finding", "{name} has the longest dependable range.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "With {name}, {share:.0} of new flights keep every link's rule all the way to there, "
+                       "we are {sure:.0} sure of "
+                       "that; none of the others may be planned with farther.")},
     {"plan-with-at-least", QT_TRANSLATE_NOOP("finding", "Plan with {setup} to {told}"),
      QT_TRANSLATE_NOOP("finding",
-                       "{name} is told farthest: it was dependable at least so far. How much more it "
-                       "carries, only a longer flight shows.")},
+                       "{name} may be planned with farthest: with it, {share:.0} of new flights keep every "
+                       "link's rule at least to there, "
+                       "we are {sure:.0} sure of that. How much farther, only a longer flight shows.")},
     {"far-post-needs", "",
      QT_TRANSLATE_NOOP("finding",
                        "To cover the far post ({distance}) as dependably, its {link} link needs {more:.1} "
@@ -208,6 +236,22 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "{setups:setups} were flown on the {link} link: each is compared with the strongest "
                        "({strongest}) only. Compare fewer at a time to see them against each other.")},
+    {"hole", QT_TRANSLATE_NOOP("finding", "The {link} link fails at {from} to {to}"),
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "It did so in {failed} of {flights} flights (setups {setups}); behind it the link is back. A range "
+         "that holds all the way ends before it.")},
+    {"hole-two-ray", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "With the heights of the plan, the wave reflected by the ground cancels the direct one at "
+         "{distance}: another height moves this hole.")},
+    {"interference", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Interference on the {link} link: from {from} to {to} the rule failed in {failed} of {flights} "
+         "flights though the signal was strong. It is left out of the level, and counts as failing there. "
+         "Fly at another time, or change channel or band.")},
     {"gap-changes", "",
      QT_TRANSLATE_NOOP("finding",
                        "On the {link} link the gap between {a} and {b} changes with distance by {change:+.1} "
@@ -238,6 +282,11 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "Setup {setup} was flown once: nothing can be said about how repeatable it is. Fly it "
                        "at least twice more.")},
+    {"order-by-clock", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Nobody typed in which order the runs were flown: it is taken from the clocks of the logs. If those "
+         "are wrong, type the order in Runs.")},
     {"not-interleaved", "",
      QT_TRANSLATE_NOOP("finding",
                        "All flights of {a} came before or after all of {b}: a drift of the day would look "

@@ -95,13 +95,14 @@ TEST_CASE("analyse: exactly the documented keys, in their order") {
   const Ran r = run({"analyse", dir / "g4", "--json"});
   const auto j = nlohmann::ordered_json::parse(r.out);
   CHECK(keysOf(j) == std::vector<std::string>{"distanz", "title", "setups", "comparisons",
-                                              "setup_comparisons", "runs", "warnings", "findings"});
+                                              "setup_comparisons", "holes", "interference", "runs",
+                                              "warnings", "findings"});
   CHECK(j["distanz"] == "0.1");
-  CHECK(keysOf(j["setups"][0]) == std::vector<std::string>{"setup", "link", "typical_range_m",
-                                                           "dependable_range_m", "elsewhere_typical_range_m",
-                                                           "elsewhere_dependable_range_m", "confidence",
-                                                           "dependability", "exponent", "critical_dbm",
-                                                           "farthest_flown_m", "runs_used", "basis"});
+  CHECK(keysOf(j["setups"][0]) ==
+        std::vector<std::string>{"setup", "link", "typical_range_m", "dependable_range_m",
+                                 "elsewhere_typical_range_m", "elsewhere_dependable_range_m", "confidence",
+                                 "dependability", "exponent", "critical_dbm", "critical_interval_dbm",
+                                 "farthest_flown_m", "runs_used", "basis"});
   CHECK(keysOf(j["setups"][0]["typical_range_m"]) ==
         std::vector<std::string>{"estimate", "low", "high", "at_least", "status"});
   CHECK(keysOf(j["setups"][0]["exponent"]) == std::vector<std::string>{"estimate", "low", "high"});

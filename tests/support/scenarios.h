@@ -1,4 +1,6 @@
 #pragma once
+#include <algorithm>
+
 #include "core/analysis/analyse.h"
 #include "core/analysis/result/campaign_analysis.h"
 #include "core/simulate/scenario.h"
@@ -22,6 +24,7 @@ inline simulate::Scenario twoSetups(int flights_each, double b_over_a_db = 3) {
     s.campaign.setups.push_back(setup);
   }
   s.with_gnss = false;
+  s.campaign.planned_pairs = std::max(flights_each, 2);
   s.physics["control"] = {};
   s.level_dbm = {{"A", {{"control", -90}}}, {"B", {{"control", -90 + b_over_a_db}}}};
   for (int i = 0; i < flights_each; ++i)

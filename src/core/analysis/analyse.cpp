@@ -102,9 +102,10 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
   dropDuplicates(campaign, result);
   std::vector<bool> used;
   for (const RunResult& r : result.runs) used.push_back(r.used);
-  warnAboutRuns(campaign, used, result);
+  const Session session = sessionOf(campaign, used, result.reductions);
+  warnAboutRuns(campaign, used, session, result);
   std::vector<LinkWays> ways;
-  for (const campaign::Link& link : campaign.links) analyseLink(campaign, link, used, ways, result);
+  for (const campaign::Link& link : campaign.links) analyseLink(campaign, link, used, session, ways, result);
   addSetupAnswers(campaign, ways, result);
   return result;
 }

@@ -16,6 +16,7 @@ struct Facts {
   std::string uuid;  ///< as Part::uuid
   Station station;
   double plan_exponent = 2;  ///< path-loss exponent used for prediction
+  int planned_pairs = 5;     ///< flights of each setup after which setups are to be judged
   std::string unknown =
       {};  ///< keys of the interchange form that this version does not know: a JSON object, or empty
   bool operator==(const Facts&) const = default;

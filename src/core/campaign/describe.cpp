@@ -303,6 +303,12 @@ void facts(Visitor& v, Facts& f) {
             .high = kExponentHigh,
             .affects = Affects::Words},
            f.plan_exponent);
+  v.whole({.key = "planned_pairs",
+           .what = "flights of each setup after which setups are to be judged",
+           .low = 2,
+           .high = kPairsHigh,
+           .affects = Affects::Statistics},
+          f.planned_pairs);
 }
 
 }  // namespace

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/estimate/distribution.h"
+#include "core/estimate/drift.h"
 #include "core/finding/error.h"
 
 namespace distanz::estimate {
@@ -51,14 +52,7 @@ void judge(Comparison& c, const LogRatio& lr, double margin) {
   c.p_a_more = 1 - tCdf((m - lr.estimate) / lr.se, c.df);
   c.p_b_more = tCdf((-m - lr.estimate) / lr.se, c.df);
   c.p_value = 2 * tCdf(-std::abs(c.delta_db.estimate / c.se_db), c.df);
-  if (c.spread_assumed)
-    c.verdict = Verdict::Undecided;
-  else if (log90.low > -m && log90.high < m)
-    c.verdict = Verdict::NoPracticalDifference;
-  else if (c.delta_db.low > 0)
-    c.verdict = Verdict::ABetter;
-  else if (c.delta_db.high < 0)
-    c.verdict = Verdict::BBetter;
+  c.verdict = verdictAt(c, 1 - defaults::kConfidence);
 }
 
 std::optional<GapTrend> gapTrend(const SignalModel& model, const SetupLevel& a, const SetupLevel& b) {
@@ -71,6 +65,28 @@ std::optional<GapTrend> gapTrend(const SignalModel& model, const SetupLevel& a, 
 }
 
 }  // namespace
+
+Verdict verdictAt(const Comparison& c, double alpha) {
+  if (c.spread_assumed) return Verdict::Undecided;
+  // Two one-sided tests: neither may be longer by over the margin.
+  if (std::max(c.p_a_more, c.p_b_more) < alpha) return Verdict::NoPracticalDifference;
+  if (c.p_value < alpha) return c.delta_db.estimate > 0 ? Verdict::ABetter : Verdict::BBetter;
+  return Verdict::Undecided;
+}
+
+double lookAlpha(int pairs, int planned) {
+  return pairs == planned ? defaults::kPlannedLookP : defaults::kOtherLookP;
+}
+
+double slopeCentre(const SignalModel& model, int a, int b) {
+  double sum = 0;
+  int n = 0;
+  for (const CellResidual& r : model.residuals) {
+    const int setup = model.flights[static_cast<std::size_t>(r.flight)].setup;
+    if (setup == a || setup == b) sum += r.log_distance, ++n;
+  }
+  return n > 0 ? sum / n : model.line.centre;
+}
 
 bool signalDoesNotFall(const PlaceLine& line) {
   return line.exponentData() < 1 || line.exponentData() - 2 * line.exponentDataSd() < 0;
@@ -91,17 +107,35 @@ Comparison judgeDifference(const PlaceLine& line, const ComparisonInputs& in, do
   return c;
 }
 
-Comparison compare(const SignalModel& model, int a, int b, double margin) {
+Comparison compare(const SignalModel& model, int a, int b, double margin,
+                   std::optional<double> at_log_distance) {
   const SetupLevel &la = levelOf(model, a), &lb = levelOf(model, b);
   ComparisonInputs in;
   in.delta_db = la.level_db - lb.level_db;
-  in.se_db = std::sqrt(model.flight_var_db2 * (1.0 / la.flights + 1.0 / lb.flights));
-  in.df = model.flight_df;
+  const double flights_var = model.flight_var_db2 * (1.0 / la.flights + 1.0 / lb.flights);
+  double known_var = 0;
+  if (!flownInTurns(model, a, b)) {
+    const Drift drift = driftOf(model);
+    const double apart = sessionMean(model, a) - sessionMean(model, b);
+    in.delta_db -= drift.db * apart;
+    known_var += drift.variance_db2 * apart * apart;
+  }
+  in.se_db = std::sqrt(flights_var + known_var);
+  in.df = model.flight_df * std::pow(1 + known_var / flights_var, 2);
   in.spread_assumed = model.spread_df == 0;
   in.further_sd_db = std::sqrt(2 * model.flight_var_db2);
   in.flights_each = (la.flights + lb.flights) / 2.0;
+  const auto trend = gapTrend(model, la, lb);
+  if (trend && trend->p < defaults::kSlopesDifferP && at_log_distance) {
+    // What the slopes of few flights show is drawn towards nothing, as far as chance could have made it.
+    const double se2 = model.slope_ss / model.slope_df * (1.0 / la.slopes + 1.0 / lb.slopes);
+    const double trust = 1 - se2 / std::max(trend->db_per_decade * trend->db_per_decade, se2);
+    const double off = *at_log_distance - slopeCentre(model, a, b);
+    in.delta_db += trust * trend->db_per_decade * off;
+    in.se_db = std::sqrt(in.se_db * in.se_db + trust * se2 * off * off);
+  }
   Comparison c = judgeDifference(model.line, in, margin);
-  c.gap_trend = gapTrend(model, la, lb);
+  c.gap_trend = trend;
   return c;
 }
 

@@ -37,6 +37,15 @@ struct Comparison {
 /// True where the data alone cannot show that the signal falls with distance: no range can be told from it.
 bool signalDoesNotFall(const PlaceLine& line);
 
+/// The four-way verdict at a level. @param c its probabilities @param alpha in (0, 1): of "better" two-sided,
+/// of "no practical difference" of each of its two tests
+Verdict verdictAt(const Comparison& c, double alpha);
+
+/// Level at which a look after so many pairs of flights is judged. Pilots look after every pair and stop when
+/// they like what they see: the planned look has a level of its own, and before and after it an early verdict
+/// needs more (as Haybittle, Br. J. Radiol. 44 (1971), with interim looks at a fixed strict level).
+double lookAlpha(int pairs, int planned);
+
 /// What a verdict rests on, however the difference was measured.
 struct ComparisonInputs {
   double delta_db = 0, se_db = 0, df = 0;
@@ -52,10 +61,17 @@ struct ComparisonInputs {
 Comparison judgeDifference(const PlaceLine& line, const ComparisonInputs& in,
                            double margin = defaults::kPracticalMargin);
 
-/// Both setups in one model. @param margin practical threshold as a share of range, > 0.
+/// Middle of the log distances at which two setups were seen: where their levels are told.
+double slopeCentre(const SignalModel& model, int a, int b);
+
+/// Both setups in one model. Not flown in turns, what the day may have done meanwhile goes into the interval;
+/// where their slopes differ the difference is told at a distance. @param margin practical threshold as a
+/// share of range, > 0 @param at_log_distance where it is told, log10 of metres; none: in the middle of what
+/// was seen
 /// @throws DomainError where either setup has no flight in the model.
 /// Sources: Schuirmann, J. Pharmacokin. Biopharm. 15 (1987): two one-sided tests; Welch (1947).
-Comparison compare(const SignalModel& model, int a, int b, double margin = defaults::kPracticalMargin);
+Comparison compare(const SignalModel& model, int a, int b, double margin = defaults::kPracticalMargin,
+                   std::optional<double> at_log_distance = {});
 
 /// Setups flown over different places: each from its own model, by the difference of log range.
 Comparison compareApart(const SignalModel& model_a, int a, const SignalModel& model_b, int b,

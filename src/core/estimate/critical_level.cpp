@@ -37,33 +37,54 @@ const std::array<Node, kNodes>& nodes() {
 
 // The curve's steepness, per dB: of a bare receiver over 1, of one that fades hard 0.3.
 constexpr double kSteepPrior = 1, kSteepLogSd = 1;
+// Of looks that something else than the signal decides: interference, a log that hiccups.
+constexpr double kOtherShare = 0.01;
 constexpr int kNewtonSteps = 40;
 constexpr double kSafe = 20;  // of the logistic's argument: failing is out of the question
+
+double spreadOf(const RuleLook& look) {
+  return std::sqrt(look.variance_db2 + defaults::kStretchUneven_db * defaults::kStretchUneven_db);
+}
+
+/// Likelihood of what was kept where any share is as likely as another.
+double anyShare(const RuleLook& look) {
+  const double kept = look.weight * look.kept, lost = look.weight - kept;
+  return std::exp(std::lgamma(kept + 1) + std::lgamma(lost + 1) - std::lgamma(look.weight + 2));
+}
 
 struct Likelihood {
   const std::vector<std::vector<RuleLook>>& flights;
   double logit;  // of what is wanted
 
-  /// @param p critical level, dBm; ln of the steepness
-  double ofFlight(const std::vector<RuleLook>& looks, const Vector2d& p) const {
-    const double steep = std::exp(p[1]);
-    double sum = 0;
-    for (const RuleLook& look : looks) {
-      const double sd =
-          std::sqrt(look.variance_db2 + defaults::kStretchUneven_db * defaults::kStretchUneven_db);
-      // Far above the level and all kept: nothing to learn.
-      if (look.kept == 1 && logit + steep * (look.level_dbm - kReach * sd - p[0]) > kSafe) continue;
-      double likelihood = 0;
-      for (const Node& node : nodes()) {
-        const double x = logit + steep * (look.level_dbm + sd * node.z - p[0]);
-        // ln of the logistic and of its complement, without overflow.
-        const double ln_kept = x > 0 ? -std::log1p(std::exp(-x)) : x - std::log1p(std::exp(x));
-        likelihood +=
-            node.weight * std::exp(look.weight * (look.kept * ln_kept + (1 - look.kept) * (ln_kept - x)));
-      }
-      sum += std::log(std::max(likelihood, 1e-300));
+  /// Of what was kept, given the level. @param p critical level, dBm; ln of the steepness
+  double ofLook(const RuleLook& look, const Vector2d& p) const {
+    const double steep = std::exp(p[1]), sd = spreadOf(look);
+    double likelihood = 0;
+    for (const Node& node : nodes()) {
+      const double x = logit + steep * (look.level_dbm + sd * node.z - p[0]);
+      // ln of the logistic and of its complement, without overflow.
+      const double ln_kept = x > 0 ? -std::log1p(std::exp(-x)) : x - std::log1p(std::exp(x));
+      likelihood +=
+          node.weight * std::exp(look.weight * (look.kept * ln_kept + (1 - look.kept) * (ln_kept - x)));
     }
+    return likelihood;
+  }
+  /// Far above the level and all kept: nothing to learn.
+  bool safe(const RuleLook& look, const Vector2d& p) const {
+    return look.kept == 1 &&
+           logit + std::exp(p[1]) * (look.level_dbm - kReach * spreadOf(look) - p[0]) > kSafe;
+  }
+  double ofFlight(const std::vector<RuleLook>& looks, const Vector2d& p) const {
+    double sum = 0;
+    for (const RuleLook& look : looks)
+      if (!safe(look, p)) sum += std::log((1 - kOtherShare) * ofLook(look, p) + kOtherShare * anyShare(look));
     return sum;
+  }
+  /// Chance that something else than the signal made the look what it is.
+  double other(const RuleLook& look, const Vector2d& p) const {
+    if (safe(look, p)) return 0;
+    const double by_signal = (1 - kOtherShare) * ofLook(look, p), by_other = kOtherShare * anyShare(look);
+    return by_other / (by_signal + by_other);
   }
   double prior(const Vector2d& p) const {
     const double off = (p[1] - std::log(kSteepPrior)) / kSteepLogSd;
@@ -162,8 +183,7 @@ double varianceOf(const Likelihood& f, const Vector2d& p, int failing_flights) {
 
 }  // namespace
 
-std::optional<CriticalLevel> criticalFromLooks(const std::vector<std::vector<RuleLook>>& flights,
-                                               double wanted) {
+std::optional<RuleFit> criticalFromLooks(const std::vector<std::vector<RuleLook>>& flights, double wanted) {
   if (!(wanted > 0 && wanted < 1)) throw DomainError("0 < wanted < 1");
   double low = INFINITY, high = -INFINITY;
   int failing = 0, keeping = 0, failing_flights = 0;
@@ -183,7 +203,12 @@ std::optional<CriticalLevel> criticalFromLooks(const std::vector<std::vector<Rul
   const Likelihood f{flights, std::log(wanted / (1 - wanted))};
   const Vector2d p = highest(f, startOf(f, low, high));
   if (!(p[0] >= low && p[0] <= high)) return std::nullopt;
-  return CriticalLevel{p[0], varianceOf(f, p, failing_flights)};
+  RuleFit fit{{p[0], varianceOf(f, p, failing_flights)}, {}};
+  for (const auto& looks : flights) {
+    std::vector<double>& other = fit.other.emplace_back();
+    for (const RuleLook& look : looks) other.push_back(f.other(look, p));
+  }
+  return fit;
 }
 
 }  // namespace distanz::estimate

@@ -59,6 +59,15 @@ constexpr int kDraws = 1000;       // of what the flights leave open
 constexpr int kNewFlights = 512;   // per draw
 constexpr double kPlanSure = 0.9;  // of what is told to plan with
 
+constexpr double kDriftPriorSd_db = 1.35;  // what the day does over a session, as far as nothing shows it
+// Setups may fall differently (pattern, pointing): sd of a setup's slope about that of all, dB per factor 10.
+constexpr double kSlopePriorSd_db = 2;
+constexpr double kSlopesDifferP = 0.05;
+
+// One look at the planned number of pairs at its own level, any other needs more (docs/methods).
+constexpr int kPlannedPairs = 5;
+constexpr double kPlannedLookP = 0.04, kOtherLookP = 0.008;
+
 constexpr double kConfidence = 0.95;
 constexpr double kDependability = 0.95;
 constexpr double kDependableZ = 1.6449;    // standard normal quantile of kDependability

@@ -1,5 +1,6 @@
 #include "core/estimate/distribution.h"
 
+#include <boost/math/distributions/beta.hpp>
 #include <boost/math/distributions/chi_squared.hpp>
 #include <boost/math/distributions/normal.hpp>
 #include <boost/math/distributions/students_t.hpp>
@@ -32,6 +33,13 @@ double chiSquaredQuantile(double p, double df) {
   if (!(p > 0 && p < 1)) throw DomainError("0 < p < 1");
   requirePositive(df, "df");
   return boost::math::quantile(boost::math::chi_squared(df), p);
+}
+
+double betaQuantile(double p, double a, double b) {
+  if (!(p > 0 && p < 1)) throw DomainError("0 < p < 1");
+  requirePositive(a, "a");
+  requirePositive(b, "b");
+  return boost::math::quantile(boost::math::beta_distribution<>(a, b), p);
 }
 
 double normalCdf(double z) {

@@ -10,6 +10,8 @@ double tCdf(double t, double df);
 double normalQuantile(double p);
 /// Quantile of chi-squared. @param p in (0, 1) @param df real, > 0. @throws DomainError.
 double chiSquaredQuantile(double p, double df);
+/// Quantile of the beta distribution. @param p in (0, 1) @param a, b > 0. @throws DomainError.
+double betaQuantile(double p, double a, double b);
 double normalCdf(double z);
 double normalPdf(double z);
 /// phi(a)/Phi(a) without underflow for very negative a.

@@ -5,7 +5,6 @@
 #include <numeric>
 
 #include "core/estimate/distribution.h"
-#include "core/estimate/strata.h"
 
 namespace distanz::estimate {
 namespace {
@@ -189,30 +188,6 @@ ReachModel fitReach(const std::vector<FirstFailure>& flights) {
         model.ratios[{a->first, b->first}] = quantiles(differenceOf(slices, a->first, b->first, grid.n),
                                                        -defaults::kMuStep * static_cast<double>(grid.n - 1));
   return model;
-}
-
-ReachDraws drawReach(const std::vector<FirstFailure>& flights, std::uint64_t seed, int draws) {
-  if (flights.empty()) throw DomainError("flights");
-  const Grid grid = gridFor(flights);
-  const std::vector<SigmaSlice> slices = weighted(grid, flights);
-  dice::Random random(seed);
-  Strata strata(random, draws);
-  ReachDraws out;
-  // Slices in order of sigma: the strata of the first number choose among them by their weight.
-  std::vector<std::size_t> slice_of;
-  double below = slices.front().log_weight;
-  std::size_t slice = 0;
-  for (double p : strata.inOrder()) {
-    while (p > below && slice + 1 < slices.size()) below += slices[++slice].log_weight;
-    slice_of.push_back(slice);
-    out.log_sd.push_back(slices[slice].sigma);
-  }
-  for (const auto& [setup, first] : slices.front().mu) {
-    std::vector<double>& mu = out.log_median[setup];
-    for (std::size_t m = 0; const double p : strata([](double v) { return v; }))
-      mu.push_back(gridQuantile(slices[slice_of[m++]].mu.at(setup), p, grid.mu0, defaults::kMuStep));
-  }
-  return out;
 }
 
 }  // namespace distanz::estimate

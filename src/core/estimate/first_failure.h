@@ -1,5 +1,4 @@
 #pragma once
-#include <cstdint>
 #include <map>
 #include <optional>
 #include <span>
@@ -43,15 +42,5 @@ struct ReachModel {
 /// ln T ~ N(mu_s, sigma^2), sigma common, right-censored flights, exact on a grid. Empty for no flights.
 /// Source: Kalbfleisch & Prentice, The Statistical Analysis of Failure Time Data, 2nd ed. (2002), chapter 3.
 ReachModel fitReach(const std::vector<FirstFailure>& flights);
-
-/// What is open about the distances of first failure, as equally likely draws; stratified, same input, same
-/// bits.
-struct ReachDraws {
-  std::map<int, std::vector<double>> log_median;  ///< per setup, per draw: mu_s, ln of metres
-  std::vector<double> log_sd;                     ///< sigma, per draw
-};
-/// @param flights not empty
-ReachDraws drawReach(const std::vector<FirstFailure>& flights, std::uint64_t seed,
-                     int draws = defaults::kDraws);
 
 }  // namespace distanz::estimate

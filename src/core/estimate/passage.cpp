@@ -60,8 +60,8 @@ Block heldBy(const OneBlock& b, const Block& headroom) {
   return held;
 }
 
-/// Where a share of flights still holds: stretches count as failing in their middle, linear between, which is
-/// as far out on average as the beginning of the first one that fails.
+/// Where a share of flights still holds: the beginning of the stretch in which more fail than may. Where only
+/// some fail in each stretch, their share moves it within half a stretch, so that it does not jump.
 double distanceAt(const Stretches& s, const std::vector<int>& failing, int flights, double share) {
   const double wanted = share * flights;
   double holding = flights;
@@ -69,7 +69,8 @@ double distanceAt(const Stretches& s, const std::vector<int>& failing, int fligh
     const double after = holding - failing[k];
     if (after < wanted) {
       const double part = (holding - wanted) / (holding - after);
-      return std::max(s.startOf(k) + (part - 0.5) * defaults::kCellWidth_m, s.start_m);
+      const double gradual = 1 - (holding - after) / flights;
+      return std::max(s.startOf(k) + (part - 0.5) * gradual * defaults::kCellWidth_m, s.start_m);
     }
     holding = after;
   }
@@ -119,18 +120,23 @@ Passage passageOf(const PathDraws& d, int setup, const NewFlights& flights, doub
   Passage out{d.stretches.upTo(farthest_m), d.draws, flights.flights, {}};
   out.first_failing.resize(n * static_cast<std::size_t>(d.draws));
   const int least = std::max(1, static_cast<int>(std::ceil(gap_m / defaults::kCellWidth_m)));
+  const auto slopes = d.slope_db.find(setup);
+  std::vector<float> tilted(stretches);
   for (std::size_t m = 0; m < static_cast<std::size_t>(d.draws); ++m) {
+    const float* place = d.place_dbm.data() + m * stretches;
+    if (slopes != d.slope_db.end()) {
+      for (std::size_t k = 0; k < out.stretches.count(); ++k)
+        tilted[k] =
+            place[k] + static_cast<float>(slopes->second[m] * (d.stretches.log_distance[k] - d.slope_centre));
+      place = tilted.data();
+    }
     const auto above = static_cast<float>(levels->second[m] - d.critical_dbm[m]);
     const auto flight_sd = static_cast<float>(d.flight_sd_db[m]);
     for (std::size_t first = 0; first < n; first += kBlock) {
       Block headroom;
       for (std::size_t i = 0; i < kBlock; ++i) headroom[i] = above + flight_sd * flights.day[first + i];
-      const OneBlock block{d.place_dbm.data() + m * stretches,
-                           flights.within.data() + first,
-                           out.stretches.count(),
-                           n,
-                           static_cast<float>(d.within_sd_db[m]),
-                           least};
+      const OneBlock block{place, flights.within.data() + first,         out.stretches.count(),
+                           n,     static_cast<float>(d.within_sd_db[m]), least};
       const Block held = least > 1 ? heldBy<true>(block, headroom) : heldBy<false>(block, headroom);
       for (std::size_t i = 0; i < kBlock; ++i)
         out.first_failing[m * n + first + i] = static_cast<std::uint16_t>(held[i]);
@@ -139,21 +145,19 @@ Passage passageOf(const PathDraws& d, int setup, const NewFlights& flights, doub
   return out;
 }
 
-Passage passageOf(const ReachDraws& d, int setup, const Stretches& stretches, const NewFlights& flights) {
-  const auto medians = d.log_median.find(setup);
-  if (medians == d.log_median.end()) throw DomainError("setup with flights");
-  const auto n = static_cast<std::size_t>(flights.flights);
-  Passage out{stretches, static_cast<int>(d.log_sd.size()), flights.flights, {}};
-  out.first_failing.reserve(n * d.log_sd.size());
-  const double last = static_cast<double>(stretches.count());
-  for (std::size_t m = 0; m < d.log_sd.size(); ++m)
-    for (std::size_t i = 0; i < n; ++i) {
-      const double reached = std::exp(medians->second[m] + d.log_sd[m] * flights.day[i]);
-      // Reached to the beginning of a stretch, on average: half a stretch is rounded away.
-      const double held = std::round((reached - stretches.start_m) / defaults::kCellWidth_m);
-      out.first_failing.push_back(static_cast<std::uint16_t>(std::clamp(held, 0.0, last)));
-    }
-  return out;
+Passage withHindrance(Passage p, const Hindrance& h, std::uint64_t seed) {
+  const double at = std::floor((h.from_m - p.stretches.start_m) / defaults::kCellWidth_m);
+  if (!(at < static_cast<double>(p.stretches.count()))) return p;
+  const auto stretch = static_cast<std::uint16_t>(std::max(at, 0.0));
+  Random random(seed);
+  const std::vector<double> share = Strata(
+      random, p.draws)([&](double v) { return betaQuantile(v, h.failed + 0.5, h.flights - h.failed + 0.5); });
+  const std::vector<double> luck = Strata(random, p.flights)([](double v) { return v; });
+  const auto n = static_cast<std::size_t>(p.flights);
+  for (std::size_t m = 0; m < share.size(); ++m)
+    for (std::size_t i = 0; i < n; ++i)
+      if (luck[i] < share[m]) p.first_failing[m * n + i] = std::min(p.first_failing[m * n + i], stretch);
+  return p;
 }
 
 Passage firstOf(const std::vector<const Passage*>& passages) {

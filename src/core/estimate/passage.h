@@ -3,7 +3,6 @@
 #include <optional>
 #include <vector>
 
-#include "core/estimate/first_failure.h"
 #include "core/estimate/path_draws.h"
 
 namespace distanz::estimate {
@@ -32,8 +31,15 @@ NewFlights newFlights(std::size_t stretches, double neighbour_correlation, std::
 Passage passageOf(const PathDraws& draws, int setup, const NewFlights& flights, double farthest_m,
                   double gap_m = 0);
 
-/// The same from distances of first failure alone.
-Passage passageOf(const ReachDraws& draws, int setup, const Stretches& stretches, const NewFlights& flights);
+/// Somewhere on the path flights fail for another reason than their signal, some of them.
+struct Hindrance {
+  double from_m = 0;  ///< along the path
+  int failed = 0, flights = 0;
+};
+/// The same where flights also fail at hindrances, as often as was seen; how often is drawn (Beta, Jeffreys
+/// prior).
+/// @param seed one for each hindrance, shared by setups and links
+Passage withHindrance(Passage passage, const Hindrance& hindrance, std::uint64_t seed);
 
 /// Whichever fails first in the same flight of the same draw. @param passages of the same path; not empty
 Passage firstOf(const std::vector<const Passage*>& passages);

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/estimate/drift.h"
 #include "core/estimate/place_chain.h"
 #include "core/estimate/strata.h"
 #include "core/finding/error.h"
@@ -18,6 +19,7 @@ using dice::Random;
 namespace {
 
 constexpr double kLeastNoise_db2 = 1e-4;
+constexpr std::size_t kMostWithDrift = 40;  // setups: of more, each pair would have to be looked at
 constexpr int kNearStretches = static_cast<int>(defaults::kNearField_m / defaults::kCellWidth_m);
 
 std::size_t stretchesUpTo(double farthest_m) {
@@ -61,6 +63,48 @@ Stretches straightStretches(double farthest_m) {
   return stretchesOf({}, 0, farthest_m);
 }
 
+namespace {
+
+bool allInTurns(const SignalModel& model) {
+  for (auto a = model.setups.begin(); a != model.setups.end(); ++a)
+    for (auto b = std::next(a); b != model.setups.end(); ++b)
+      if (!flownInTurns(model, a->first, b->first)) return false;
+  return true;
+}
+
+/// Setups that were not flown in turns stood in another part of the day: their levels are told for its
+/// middle.
+void addDrift(const SignalModel& model, Strata& strata, PathDraws& out) {
+  if (model.setups.size() > kMostWithDrift || allInTurns(model)) return;
+  const Drift drift = driftOf(model);
+  const std::vector<double> z = strata.normals();
+  for (auto& [setup, levels] : out.level_db) {
+    const double at = sessionMean(model, setup);
+    for (std::size_t m = 0; m < levels.size(); ++m)
+      levels[m] -= at * (drift.db + std::sqrt(drift.variance_db2) * z[m]);
+  }
+}
+
+/// Slopes of setups about that of all: as their flights show them, drawn towards none.
+void addSlopes(const SignalModel& model, Strata& strata, PathDraws& out) {
+  if (model.setups.size() < 2 || model.slope_df < 2 || !(model.slope_ss > 0)) return;
+  const double prior = defaults::kSlopePriorSd_db * defaults::kSlopePriorSd_db,
+               n = static_cast<double>(model.setups.size());
+  double centre = 0;
+  for (const CellResidual& r : model.residuals)
+    centre += r.log_distance / static_cast<double>(model.residuals.size());
+  out.slope_centre = centre;
+  for (const auto& [setup, level] : model.setups) {
+    if (level.slopes == 0) continue;
+    const double own = model.slope_ss / model.slope_df / level.slopes, trust = prior / (prior + own);
+    const double sd = std::sqrt(prior * (1 - trust) * (n - 1) / n);
+    std::vector<double>& slopes = out.slope_db[setup];
+    for (double z : strata.normals()) slopes.push_back(trust * level.slope_db + sd * z);
+  }
+}
+
+}  // namespace
+
 PathDraws drawPath(const SignalModel& model, const Stretches& stretches, const CriticalLevel& critical,
                    std::uint64_t seed, int draws) {
   if (stretches.count() == 0 || draws < 1) throw DomainError("stretches and draws");
@@ -81,6 +125,8 @@ PathDraws drawPath(const SignalModel& model, const Stretches& stretches, const C
     for (std::size_t m = 0; m < levels.size(); ++m)
       levels[m] = level.level_db + levels[m] * out.flight_sd_db[m] / std::sqrt(level.flights);
   }
+  addDrift(model, strata, out);
+  addSlopes(model, strata, out);
   const std::vector<double> z0 = strata.normals(), z1 = strata.normals();
   const Eigen::Matrix2d root = Eigen::LLT<Eigen::Matrix2d>(model.line.covariance).matrixL();
 

@@ -37,7 +37,11 @@ struct PathDraws {
   std::vector<double> flight_sd_db, within_sd_db;  ///< per draw
   std::vector<double> critical_dbm;                ///< per draw
   std::map<int, std::vector<double>> level_db;     ///< per setup, per draw
-  double neighbour_correlation = 0;                ///< of one flight's own shadowing in the next stretch
+  /// How much more than the others a setup gains per factor 10 of distance, per draw, and about which log
+  /// distance; empty: nothing.
+  std::map<int, std::vector<double>> slope_db;
+  double slope_centre = 0;
+  double neighbour_correlation = 0;  ///< of one flight's own shadowing in the next stretch
 };
 
 /// Same input, same bits. @param seed tells models apart that must not share their draws

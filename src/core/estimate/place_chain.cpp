@@ -7,7 +7,12 @@ namespace distanz::estimate {
 
 PlaceChain::PlaceChain(const std::vector<double>& distance_m, double place_var, double length_m,
                        const std::vector<double>& noise_var)
-    : m_step(distance_m.size(), 0), m_gain(m_step), m_filtered(m_step), m_back(m_step), m_sd(m_step) {
+    : m_step(distance_m.size(), 0),
+      m_gain(m_step),
+      m_surprise(m_step),
+      m_filtered(m_step),
+      m_back(m_step),
+      m_sd(m_step) {
   double predicted = place_var;
   for (std::size_t k = 0; k < m_step.size(); ++k) {
     if (k > 0) {
@@ -15,6 +20,7 @@ PlaceChain::PlaceChain(const std::vector<double>& distance_m, double place_var, 
       predicted = m_step[k] * m_step[k] * m_filtered[k - 1] + (1 - m_step[k] * m_step[k]) * place_var;
     }
     m_gain[k] = std::isfinite(noise_var[k]) && predicted > 0 ? predicted / (predicted + noise_var[k]) : 0;
+    if (m_gain[k] > 0) m_surprise[k] = std::sqrt(predicted + noise_var[k]);
     m_filtered[k] = (1 - m_gain[k]) * predicted;
   }
   for (std::size_t k = 0; k < m_step.size(); ++k) {
@@ -50,6 +56,14 @@ void PlaceChain::smooth(std::vector<double>& seen) {
     if (k + 1 < seen.size()) mean += m_back[k] * (seen[k + 1] - m_step[k + 1] * m_mean[k]);
     seen[k] = mean;
   }
+}
+
+std::vector<double> PlaceChain::innovations(const std::vector<double>& seen) {
+  filter(seen);
+  std::vector<double> out(seen.size(), 0);
+  for (std::size_t k = 0; k < seen.size(); ++k)
+    if (m_gain[k] > 0) out[k] = (seen[k] - (k > 0 ? m_step[k] * m_mean[k - 1] : 0)) / m_surprise[k];
+  return out;
 }
 
 std::vector<double> PlaceChain::variance() const {

@@ -19,12 +19,15 @@ class PlaceChain {
   void draw(std::vector<double>& seen, dice::Random& random);
   /// The same, becomes the mean of all such.
   void smooth(std::vector<double>& seen);
+  /// What each sight of a stretch adds to what the ones before it led to expect, in its own sd: apart and of
+  /// unit variance where `seen` is such shadowing. 0 where a stretch was not seen.
+  std::vector<double> innovations(const std::vector<double>& seen);
   /// Variance about that mean, per stretch.
   std::vector<double> variance() const;
 
  private:
   void filter(const std::vector<double>& seen);
-  std::vector<double> m_step, m_gain, m_filtered, m_back, m_sd, m_mean;
+  std::vector<double> m_step, m_gain, m_surprise, m_filtered, m_back, m_sd, m_mean;
 };
 
 }  // namespace distanz::estimate

@@ -221,6 +221,7 @@ SignalModel fitComponent(const std::vector<ModelFlight>& flights, const std::vec
     const int r = static_cast<int>(model.flights.size());
     model.flights.push_back({member, f.setup});
     model.flights.back().group = f.group;
+    model.flights.back().session = f.session;
     for (const Cell& c : f.cells.cells) {
       all.push_back(
           {r, c.index, c.log_distance, c.level_dbm, c.censored, c.level_dbm, c.samples, c.variance_db2});

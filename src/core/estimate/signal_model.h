@@ -1,4 +1,5 @@
 #pragma once
+#include <cmath>
 #include <map>
 #include <vector>
 
@@ -12,6 +13,7 @@ struct ModelFlight {
   FlightCells cells;
   int group = -1;               ///< flights recorded at the same time share a number from 0; -1: flown alone
   std::vector<Cell> last = {};  ///< as LegCells::last
+  double session = NAN;         ///< place in the session, -1/2 (first) to 1/2 (last); NaN where nobody knows
 };
 
 struct SetupLevel {
@@ -51,6 +53,7 @@ struct FlightEffect {
   double residual_slope = 0;  ///< dB per decade that this flight falls faster than the places do
   bool has_slope = false;
   int group = -1;  ///< of the flight
+  double session = NAN;
 };
 
 /// Signal over distance for flights that share places: level of each setup + line over log10 distance.

@@ -62,4 +62,27 @@ double twoRayBreakpoint_m(double h1_m, double h2_m, double frequency_mhz) {
   return 4 * h1_m * h2_m / wavelength_m(frequency_mhz);
 }
 
+std::optional<double> twoRayNull_m(double h1_m, double h2_m, double frequency_mhz, double from_m,
+                                   double to_m) {
+  requireHeight(h1_m, "h1_m");
+  requireHeight(h2_m, "h2_m");
+  requirePositive(from_m, "from_m");
+  const double wavelength = wavelength_m(frequency_mhz);
+  /// Wavelengths by which the bounced way is longer.
+  const auto longer = [&](double d) {
+    return (std::hypot(d, h1_m + h2_m) - std::hypot(d, h1_m - h2_m)) / wavelength;
+  };
+  /// Distance at which it is longer by so many, > 0: the intersection of a hyperbola with the flight line.
+  const auto nullAt = [&](double waves) {
+    const double l = waves * wavelength, s = (h1_m + h2_m) * (h1_m + h2_m), d = (h1_m - h2_m) * (h1_m - h2_m);
+    const double direct = (s - d - l * l) / (2 * l);
+    return std::sqrt(std::max(direct * direct - d, 0.0));
+  };
+  const double order = std::ceil(longer(to_m));
+  if (order < 1 || order > longer(from_m)) return std::nullopt;
+  const double at = nullAt(order), nearer = nullAt(order + 1);
+  if (at - nearer < 2 * (to_m - from_m)) return std::nullopt;
+  return at;
+}
+
 }  // namespace distanz::radio

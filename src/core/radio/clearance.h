@@ -1,4 +1,5 @@
 #pragma once
+#include <optional>
 
 namespace distanz::radio {
 
@@ -33,5 +34,12 @@ Clearance worstClearance(double distance_m, double station_height_m, double airc
 /// Distance beyond which two-ray reflection steepens the fall of the signal: 4 h1 h2 / lambda, metres.
 /// Source: Rappaport (2002), section 4.6.
 double twoRayBreakpoint_m(double h1_m, double h2_m, double frequency_mhz);
+
+/// Distance inside a stretch at which direct and ground-reflected wave cancel: they differ by whole
+/// wavelengths there, the reflection turning the phase. None where there is no such place inside, or where
+/// the nulls lie closer together than two such stretches and none can be told from the next.
+/// @param from_m < to_m, > 0 @throws DomainError for heights below 0. Source: Rappaport (2002), section 4.6.
+std::optional<double> twoRayNull_m(double h1_m, double h2_m, double frequency_mhz, double from_m,
+                                   double to_m);
 
 }  // namespace distanz::radio

@@ -1472,10 +1472,6 @@
         <translation>Mit den anderen Paaren zusammengenommen ist dieses nicht ganz sicher.</translation>
     </message>
     <message>
-        <source>{setup} is then limited by its {link} link, at {distance}.</source>
-        <translation>Dann begrenzt {setup} seine Strecke {link}, bei {distance}.</translation>
-    </message>
-    <message>
         <source>More than {most} further pairs of flights would be needed: the difference, if any, is too small to settle by flying.</source>
         <translation>Es brauchte über {most} weitere Flugpaare: der Unterschied, falls es einen gibt, ist zu klein, um ihn zu erfliegen.</translation>
     </message>
@@ -1530,10 +1526,6 @@
     <message>
         <source>{setup}: dependable to {told}</source>
         <translation>{setup}: verlässlich bis {told}</translation>
-    </message>
-    <message>
-        <source>Typical range {typical}; dependable {dependable}.</source>
-        <translation>Typische Reichweite {typical}; verlässlich {dependable}.</translation>
     </message>
     <message>
         <source>{setup}: dependable to at least {told}</source>
@@ -1722,14 +1714,6 @@
     <message>
         <source>Plan with {setup} to {told}</source>
         <translation>Mit {setup} bis {told} planen</translation>
-    </message>
-    <message>
-        <source>{name} has the longest dependable range.</source>
-        <translation>{name} hat die längste verlässliche Reichweite.</translation>
-    </message>
-    <message>
-        <source>{name} is told farthest: it was dependable at least so far. How much more it carries, only a longer flight shows.</source>
-        <translation>{name} ist am weitesten belegt: mindestens so weit war es verlässlich. Wie viel weiter es trägt, zeigt nur ein längerer Flug.</translation>
     </message>
     <message>
         <source>To cover the far post ({distance}) as dependably, its {link} link needs {more:.1} more: power, antenna or height.</source>
@@ -2738,6 +2722,58 @@
     <message>
         <source>Run {run}: {text}.</source>
         <translation>Lauf {run}: {text}.</translation>
+    </message>
+    <message>
+        <source>So far: {pairs} of {planned} planned pairs are flown, {left} to go. Looked at before that, a difference must be clearer to count.</source>
+        <translation>Bisher: {pairs} von {planned} geplanten Paaren sind geflogen, {left} fehlen noch. Wer vorher hinsieht, braucht einen deutlicheren Unterschied.</translation>
+    </message>
+    <message>
+        <source>Judged at the planned number of {planned} pairs.</source>
+        <translation>Beurteilt bei der geplanten Zahl von {planned} Paaren.</translation>
+    </message>
+    <message>
+        <source>Judged after {pairs} pairs, {planned} were planned: looked at so often, a difference must be clearer to count.</source>
+        <translation>Beurteilt nach {pairs} Paaren, geplant waren {planned}: So oft angesehen, muss ein Unterschied deutlicher sein, um zu zählen.</translation>
+    </message>
+    <message>
+        <source>{link} link: {name} against {worse} {delta:+.1} (95 %: {delta.low:#+.1} to {delta.high:#+.1}).</source>
+        <translation>Verbindung {link}: {name} gegen {worse} {delta:+.1} (95 %: {delta.low:#+.1} bis {delta.high:#+.1}).</translation>
+    </message>
+    <message>
+        <source>On other ground like this the {link} link would typically reach {typical}, and dependably {dependable}.</source>
+        <translation>Über anderem Gelände dieser Art reichte die Verbindung {link} typisch {typical} und verlässlich {dependable} weit.</translation>
+    </message>
+    <message>
+        <source>Half of new flights keep the rule all the way to {typical}; nineteen in twenty to {dependable}.</source>
+        <translation>Die Hälfte neuer Flüge hält die Regel den ganzen Weg bis {typical} ein, neunzehn von zwanzig bis {dependable}.</translation>
+    </message>
+    <message>
+        <source>With {name}, {share:.0} of new flights keep every link&apos;s rule all the way to there, we are {sure:.0} sure of that; none of the others may be planned with farther.</source>
+        <translation>Mit {name} halten {share:.0} neuer Flüge die Regel jeder Verbindung den ganzen Weg bis dorthin ein; das ist zu {sure:.0} sicher. Mit keinem anderen darf weiter geplant werden.</translation>
+    </message>
+    <message>
+        <source>{name} may be planned with farthest: with it, {share:.0} of new flights keep every link&apos;s rule at least to there, we are {sure:.0} sure of that. How much farther, only a longer flight shows.</source>
+        <translation>Mit {name} darf am weitesten geplant werden: Damit halten {share:.0} neuer Flüge die Regel jeder Verbindung mindestens bis dorthin ein; das ist zu {sure:.0} sicher. Wie viel weiter, zeigt nur ein längerer Flug.</translation>
+    </message>
+    <message>
+        <source>Interference on the {link} link: from {from} to {to} the rule failed in {failed} of {flights} flights though the signal was strong. It is left out of the level, and counts as failing there. Fly at another time, or change channel or band.</source>
+        <translation>Störung auf der Verbindung {link}: Von {from} bis {to} war die Regel in {failed} von {flights} Flügen verletzt, obwohl das Signal stark war. Für den Pegel zählt das nicht, dort aber als Ausfall. Zu einer anderen Zeit fliegen, oder Kanal oder Band wechseln.</translation>
+    </message>
+    <message>
+        <source>Nobody typed in which order the runs were flown: it is taken from the clocks of the logs. If those are wrong, type the order in Runs.</source>
+        <translation>Niemand hat eingegeben, in welcher Reihenfolge geflogen wurde: Sie ist den Uhren der Logs entnommen. Gehen diese falsch, die Reihenfolge unter Läufe eingeben.</translation>
+    </message>
+    <message>
+        <source>The {link} link fails at {from} to {to}</source>
+        <translation>Die Verbindung {link} fällt von {from} bis {to} aus</translation>
+    </message>
+    <message>
+        <source>It did so in {failed} of {flights} flights (setups {setups}); behind it the link is back. A range that holds all the way ends before it.</source>
+        <translation>So in {failed} von {flights} Flügen (Aufbauten {setups}); dahinter ist die Verbindung wieder da. Eine Reichweite, die den ganzen Weg hält, endet davor.</translation>
+    </message>
+    <message>
+        <source>With the heights of the plan, the wave reflected by the ground cancels the direct one at {distance}: another height moves this hole.</source>
+        <translation>Mit den Höhen des Plans löscht die vom Boden gespiegelte Welle die direkte bei {distance} aus: Eine andere Höhe verschiebt dieses Loch.</translation>
     </message>
 </context>
 <context>

@@ -176,29 +176,58 @@ TEST_CASE("plan with: ranked by what may be told, and no dB is computed from a b
   const auto flown = simulate::simulate(test::twoSetups(4, 6), 12);
   CampaignAnalysis a = test::analyseSimulated(flown);
   a.comparisons.clear();
-  const auto setup = [&](const std::string& id) {
-    return std::find_if(a.setups.begin(), a.setups.end(), [&](const auto& s) { return s.setup == id; });
-  };
-  RangeAnswer measured, bound;
-  measured.status = Status::Measured;
-  measured.estimate_m = 1500;
-  bound.status = Status::AtLeast;  // an estimate that may not be told: far beyond what was flown
-  bound.estimate_m = 9000;
-  bound.at_least_m = 1200;
+  a.setup_comparisons.clear();
   c.runs = flown.campaign.runs;
-  setup("A")->dependable = measured;
-  setup("B")->dependable = bound;
+  const auto answer = [&](const std::string& id) -> SetupAnswer& { return a.answers[a.answer_at.at(id)]; };
+  answer("A").plan_m = 1500;
+  answer("A").dependable.status = Status::Measured;
+  answer("B").plan_m = 1200;
+  answer("B").dependable.status = Status::AtLeast;  // its end lies beyond what was flown
+  answer("B").dependable.estimate_m = 9000;
   test::Said told = test::nextStepSentence(c, a);
   CHECK_THAT(told.title, Contains("Plan with A to 1.50 km"));
-  CHECK_THAT(told.text, Contains("dB more"));
-  bound.at_least_m = 1800;
-  setup("B")->dependable = bound;
+  CHECK_THAT(told.text, Contains("dB more") && Contains("90 % sure"));
+  answer("B").plan_m = 1800;
   told = test::nextStepSentence(c, a);
   CHECK_THAT(told.title, Contains("Plan with B to 1.80 km"));
   CHECK_THAT(told.text, Contains("at least") && !Contains("dB"));
-  bound.status = Status::Withheld;
-  setup("B")->dependable = setup("A")->dependable = bound;
+  answer("A").plan_m.reset();
+  answer("B").plan_m.reset();
   CHECK_THAT(test::nextStepSentence(c, a).title, Contains("sensitivity"));
+}
+
+TEST_CASE("verdict over several links: of the ranges, with the level named by its link") {
+  const campaign::Campaign c = named();
+  CampaignAnalysis a;
+  PairOnLink control = pair(3, 1, Verdict::ABetter), video = pair(-2, 1, Verdict::BBetter);
+  video.link = "video";
+  a.comparisons = {control, video};
+  SetupPair both;
+  both.a = "A";
+  both.b = "B";
+  both.links = {"control", "video"};
+  both.pairs = 3;
+  both.ratio = Interval{1.4, 1.2, 1.6};
+  both.verdict = Verdict::ABetter;
+  both.p_a_longer = 0.99;
+  const test::Said said = test::said(verdictOf(c, a, both));
+  CHECK(said.title == "Print patch (A) is better than B");
+  CHECK_THAT(said.text, Contains("1.40 times as long"));
+  CHECK_THAT(said.why, Contains("control link: Print patch (A) against B +3.0 dB") &&
+                           Contains("video link: Print patch (A) against B -2.0 dB (95 %: -3.0 to -1.0)"));
+}
+
+TEST_CASE("looks: so far, at the planned number, beyond it") {
+  campaign::Campaign c = named();
+  c.planned_pairs = 5;
+  PairOnLink p = pair(3, 1, Verdict::ABetter);
+  const auto after = [&](int pairs) {
+    p.pairs = pairs;
+    return test::verdictSentence(c, {}, p).text;
+  };
+  CHECK_THAT(after(3), Contains("3 of 5 planned pairs are flown, 2 to go"));
+  CHECK_THAT(after(5), Contains("planned number of 5 pairs"));
+  CHECK_THAT(after(7), Contains("after 7 pairs, 5 were planned"));
 }
 
 TEST_CASE(

@@ -101,17 +101,6 @@ TEST_CASE("passage: all links together reach no farther than any of them") {
   CHECK(rangeOf(both, 0.95).estimate_m <= rangeOf(both, 0.5).estimate_m);
 }
 
-TEST_CASE("passage: distances of first failure alone give the quantiles of their log-normal") {
-  ReachDraws d;
-  for (int m = 0; m < 50; ++m) {
-    d.log_median[0].push_back(std::log(1500.0));
-    d.log_sd.push_back(0.2);
-  }
-  const Passage p = passageOf(d, 0, straightStretches(4000), newFlights(0, 0, 3));
-  CHECK_THAT(rangeOf(p, 0.5).estimate_m, WithinRel(1500, 0.01));
-  CHECK_THAT(rangeOf(p, 0.95).estimate_m, WithinRel(1500 * std::exp(-1.6449 * 0.2), 0.02));
-}
-
 TEST_CASE("passage: the same draws to the last bit, and refusals") {
   const PathDraws d = knownPlaces(slopingPlaces(30, -90, -0.5), 1, 1);
   CHECK(flownOver(d).first_failing == flownOver(d).first_failing);

@@ -121,7 +121,8 @@ double reachOf(const World& w, int setup) {
     const Radio radio(smooth, link);
     double d = kNear_m;
     while (d < kEnd_m &&
-           meanLevel(smooth, link, setup, flat, d) + radio.readsAbove_db() > radio.critical_dbm())
+           meanLevel(smooth, link, setup, flat, d) + radio.readsAbove_db() + highestPower_db(w) >
+               radio.critical_dbm())
       d += kStretch_m;
     least = std::min(least, d);
   }
@@ -168,6 +169,7 @@ struct Flight {
 campaign::Campaign campaignOf(const World& w) {
   campaign::Campaign c;
   c.title = w.name;
+  c.planned_pairs = w.flights_each;
   c.station.place({46.91, 20.96});
   if (w.gnss) {
     const auto far = course::destination({46.91, 20.96}, {kEnd_m, kBearing_deg});

@@ -9,6 +9,12 @@ void byQuality(World& w) {
   for (WorldLink& l : w.links) l.rule = Rule::Quality;
 }
 
+/// From 25 mW to 400 mW, as far out as the others at the highest.
+void automatic(World& w) {
+  w.automatic_power_db = 12;
+  for (double& level : w.links[0].level_dbm) level -= 12;
+}
+
 WorldKind rated(double hz) {
   return {"quality at " + std::to_string(static_cast<int>(hz)) + " Hz", [hz](World& w, Random&) {
             byQuality(w);
@@ -54,7 +60,14 @@ std::vector<WorldKind> ofTheGround() {
          w.dip = Dip{from, from + r.uniform(150, 350), r.uniform(6, 14)};
        },
        true},
-      {"narrow pattern", [](World& w, Random& r) { w.links[0].falls_more_db[1] = r.uniform(-6, 6); }},
+      {"narrow pattern",
+       [](World& w, Random& r) {
+         // As strong as the other where their ranges end, apart nearer by.
+         const double ends_m =
+             1000 * std::pow(10, (w.links[0].level_dbm[0] - kRuleLevel_dbm) / (10 * w.exponent)) * 0.8;
+         w.links[0].falls_more_db[1] = r.uniform(-6, 6);
+         w.links[0].level_dbm[1] += w.links[0].falls_more_db[1] * std::log10(ends_m / 1000);
+       }},
   };
 }
 
@@ -113,10 +126,10 @@ std::vector<WorldKind> ofTheLog() {
       {"two links", twoLinks},
       {"automatic power in the log",
        [](World& w, Random&) {
-         w.automatic_power_db = 12;
+         automatic(w);
          w.log_power = true;
        }},
-      {"automatic power, silent", [](World& w, Random&) { w.automatic_power_db = 12; }},
+      {"automatic power, silent", [](World& w, Random&) { automatic(w); }},
   };
 }
 

@@ -44,6 +44,10 @@ Ground groundOf(const World& world, dice::Random& random) {
   return {correlated(random, world.place_sd_db, world.place_length_m)};
 }
 
+double highestPower_db(const World& w) {
+  return w.automatic_power_db.value_or(0);
+}
+
 double meanLevel(const World& w, const WorldLink& link, int setup, const Ground& ground, double d) {
   d = std::clamp(d, 1.0, kEnd_m - kGrid_m);
   const double decades = std::log10(d / 1000);
@@ -130,19 +134,18 @@ class Keeps {
   }
   /// @param levels of the stretch, every kGrid_m, from the first one on
   bool operator()(const std::vector<double>& levels, double from_m, dice::Random& random) {
-    double sum = 0;
+    double sum = 0, at = from_m + kGrid_m / 2;
     const double n = static_cast<double>(levels.size());
     for (double level : levels) {
+      const bool hit = m_in_patch && m_link.patch && at > m_link.patch->from_m && at < m_link.patch->to_m;
+      at += kGrid_m;
       if (m_link.rule == Rule::Level) sum += level + m_radio.readsAbove_db();
       if (m_link.rule == Rule::Bitrate)
         sum += m_stepping.next(level + m_radio.steppingMean_db() +
                                m_radio.steppingSd_db() * random.normal()) >= kRuleBitrate_mbps;
-      if (m_link.rule == Rule::Quality) sum += m_radio.arriving(level);
+      if (m_link.rule == Rule::Quality) sum += m_radio.arriving(level) * (hit ? m_link.patch->quality : 1);
     }
-    const bool hit = m_in_patch && m_link.patch && from_m + kStretch_m > m_link.patch->from_m &&
-                     from_m < m_link.patch->to_m;
-    if (m_link.rule == Rule::Level) return sum / n >= kRuleLevel_dbm;
-    return sum / n * (hit ? m_link.patch->quality : 1) >= rule(m_link);
+    return sum / n >= (m_link.rule == Rule::Level ? kRuleLevel_dbm : rule(m_link));
   }
 
  private:
@@ -165,7 +168,7 @@ WayTruth truthOf(const World& w, const Ground& ground, int setup, std::optional<
     keeps.emplace_back(w, link);
     mean.emplace_back();
     for (double d = 0; d < kEnd_m; d += kGrid_m)
-      mean.back().push_back(meanLevel(w, link, setup, ground, d + kGrid_m / 2));
+      mean.back().push_back(meanLevel(w, link, setup, ground, d + kGrid_m / 2) + highestPower_db(w));
   }
   const double rho = std::exp(-kGrid_m / w.within_length_m), rest = std::sqrt(1 - rho * rho);
   std::vector<double> levels(kPer), within(kPer);

@@ -102,7 +102,9 @@ constexpr double kEnd_m = 6000;
 std::vector<double> correlated(dice::Random& random, double sd, double length_m);
 Ground groundOf(const World& world, dice::Random& random);
 
-/// Mean over packets of the signal of a setup, without the flight's own part.
+/// Where a link's rule is about to fail an automatic transmitter gives all it has: so much over its lowest.
+double highestPower_db(const World& world);
+/// Mean over packets of the signal of a setup at its lowest power, without the flight's own part.
 double meanLevel(const World& world, const WorldLink& link, int setup, const Ground& ground,
                  double distance_m);
 

@@ -30,8 +30,9 @@ void gatherRuns(LinkWork& w, const std::vector<bool>& used) {
 }  // namespace
 
 void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
-                 const std::vector<bool>& used, std::vector<LinkWays>& ways, CampaignAnalysis& result) {
-  LinkWork w{campaign, link, result};
+                 const std::vector<bool>& used, const Session& session, std::vector<LinkWays>& ways,
+                 CampaignAnalysis& result) {
+  LinkWork w{campaign, link, result, session};
   gatherRuns(w, used);
   if (w.runs.empty()) return;
   referToCommonPower(w);
@@ -44,6 +45,7 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   addLegs(w);
   addReducedPower(w);
   addProfile(w);
+  addHoles(w);
   warnAboutReference(campaign, link, w.runs, result);
   for (const estimate::SignalModel& model : w.models.components)
     warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);

@@ -2,7 +2,6 @@
 #include <cmath>
 
 #include "core/analysis/compare/link_work.h"
-#include "core/estimate/local_level.h"
 
 namespace distanz::analysis {
 
@@ -37,6 +36,7 @@ void gatherFlights(LinkWork& w) {
         together.empty() ? -1 : group.emplace(together, static_cast<int>(group.size())).first->second;
     const LegCells& cells = w.reduced(run).cells;
     ModelFlight flight{w.setup_of[run], countedLeg(cells, w.campaign.runs[run].legs), number, cells.last};
+    flight.session = w.session.place[run];
     if (turnedWhenLost(w, run)) {
       flight.cells = withLast(flight.cells, cells.last);
       flight.last.clear();
@@ -56,44 +56,6 @@ void indexModels(LinkWork& w) {
         most[setup] = level.flights;
         w.model_of[setup] = &m;
       }
-}
-
-void addCritical(LinkWork& w, const std::optional<CriticalLevel>& level, const char* part) {
-  if (!level) return;
-  w.parts.push_back({part, level->level_dbm, std::sqrt(level->variance_db2)});
-  if (!w.critical || level->level_dbm > w.critical->level_dbm) w.critical = level;
-}
-
-/// The level at which one part of the rule is met. Bitrate goes down and up at different levels: what counts
-/// is where it goes down, on the way out.
-std::optional<CriticalLevel> criticalOf(const LinkWork& w, std::vector<StretchLook> LinkReduction::*looks,
-                                        const RuleMeasure& measure) {
-  if (!(measure.wanted() > 0 && measure.wanted() < 1)) return std::nullopt;
-  std::vector<std::vector<RuleLook>> flights;
-  for (const SignalModel& model : w.models.components) {
-    const LocalLevels levels(model);
-    for (std::size_t f = 0; f < model.flights.size(); ++f) {
-      std::vector<RuleLook>& of = flights.emplace_back();
-      for (const StretchLook& look :
-           w.reduced(w.flight_runs[static_cast<std::size_t>(model.flights[f].flight)]).*looks) {
-        if (!look.heard() || (measure.share_of_time && look.back)) continue;
-        const LocalLevel level = levels.at(f, look);
-        of.push_back({level.mean_dbm, level.variance_db2, look.kept,
-                      std::min<double>(look.samples, defaults::kLookWeight)});
-      }
-    }
-  }
-  return criticalFromLooks(flights, measure.wanted());
-}
-
-void warnAboutCritical(const LinkWork& w, bool unseen) {
-  if (w.models.components.empty()) return;
-  if (!w.critical)
-    w.warn("no-critical-level", {});
-  else if (unseen)
-    w.warn("never-seen-failing",
-           {{"part", Term{w.link.rule.bitrate_min_mbps ? "rule-bitrate" : "rule-quality"}},
-            {"rests_on", Term{"rests-on-" + w.parts.front().part}}});
 }
 
 }  // namespace
@@ -117,26 +79,7 @@ void fitModels(LinkWork& w) {
   if (w.models.components.size() > 1) w.warn("no-common-places", {});
 }
 
-void findCritical(LinkWork& w) {
-  const campaign::RangeRule& rule = w.link.rule;
-  bool unseen = false;
-  if (rule.lq_min_pct) {
-    addCritical(w, criticalOf(w, &LinkReduction::quality_looks, qualityMeasure(*rule.lq_min_pct)), "quality");
-    unseen = w.parts.empty();
-  }
-  if (rule.bitrate_min_mbps) {
-    const auto level = criticalOf(w, &LinkReduction::bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps));
-    addCritical(w, level, "bitrate");
-    unseen = unseen || !level;
-  }
-  const auto kit = campaign::criticalFromKit(w.link);
-  const bool rule_is_empty = !rule.lq_min_pct && !rule.bitrate_min_mbps;
-  if (kit && (rule.margin_db || rule_is_empty || !w.critical))
-    addCritical(w, CriticalLevel{*kit, 0}, "margin");
-  std::stable_sort(w.parts.begin(), w.parts.end(),
-                   [](const auto& a, const auto& b) { return a.level_dbm > b.level_dbm; });
-  warnAboutCritical(w, unseen);
-}
+namespace {
 
 /// The first stretch of the way out that fails any measured part of the rule.
 std::optional<FirstFailure> firstFailingOf(const LinkWork& w, std::size_t run) {
@@ -155,6 +98,8 @@ std::optional<FirstFailure> firstFailingOf(const LinkWork& w, std::size_t run) {
   if (rule.bitrate_min_mbps) consider(r.bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps));
   return first;
 }
+
+}  // namespace
 
 std::optional<FirstFailure> firstFailureOf(const LinkReduction& r) {
   const auto &quality = r.quality_failure, &bitrate = r.bitrate_failure;

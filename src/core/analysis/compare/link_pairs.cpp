@@ -3,6 +3,7 @@
 
 #include "core/analysis/compare/link_work.h"
 #include "core/analysis/compare/ways.h"
+#include "core/estimate/robust.h"
 
 namespace distanz::analysis {
 
@@ -29,13 +30,6 @@ void fill(PairOnLink& out, const Comparison& c) {
   out.gap_trend = c.gap_trend;
 }
 
-void fillByReach(PairOnLink& out, const Interval& ratio) {
-  out.ratio = ratio;
-  if (ratio.low > 1) out.verdict = Verdict::ABetter;
-  if (ratio.high < 1) out.verdict = Verdict::BBetter;
-  out.p_a_longer = NAN;
-}
-
 /// Both setups' cells in every flight that both were recorded in.
 std::vector<PairedFlight> pairedFlights(const LinkWork& w, int a, int b) {
   std::map<int, const FlightCells*> of_b;
@@ -56,9 +50,16 @@ std::optional<Comparison> compareApartOn(const LinkWork& w, int a, int b) {
   return compareApart(*ma, a, *mb, b, *w.critical);
 }
 
+/// Log distance at which the two are told apart: where their typical ranges end.
+std::optional<double> criticalPlace(const LinkWays& ways, int a, int b) {
+  const auto of_a = ways.typical_m.find(a), of_b = ways.typical_m.find(b);
+  if (of_a == ways.typical_m.end() || of_b == ways.typical_m.end()) return std::nullopt;
+  return std::log10((median(of_a->second) + median(of_b->second)) / 2);
+}
+
 /// Paired flights where there are enough of them, for they are the sharpest; else the setups' levels over
 /// common places; else their ranges.
-std::optional<Comparison> compareOn(const LinkWork& w, int a, int b) {
+std::optional<Comparison> compareOn(const LinkWork& w, const LinkWays& ways, int a, int b) {
   const SignalModel* together = nullptr;
   for (const SignalModel& m : w.models.components)
     if (!together && m.setups.contains(a) && m.setups.contains(b)) together = &m;
@@ -66,7 +67,8 @@ std::optional<Comparison> compareOn(const LinkWork& w, int a, int b) {
   const auto paired = pairedFlights(w, a, b);
   const bool enough =
       static_cast<int>(paired.size()) >= kEnoughPaired || (!paired.empty() && together->spread_df == 0);
-  return enough ? comparePaired(*together, pairedDifference(paired)) : compare(*together, a, b);
+  return enough ? comparePaired(*together, pairedDifference(paired))
+                : compare(*together, a, b, defaults::kPracticalMargin, criticalPlace(ways, a, b));
 }
 
 /// Ratio of the typical ranges all the way on this path, from the draws. None where either has none.
@@ -76,6 +78,13 @@ std::optional<Interval> ratioOnPath(const LinkWays& ways, int a, int b, const Pa
   if (c.paired_flights > 0)
     return ratioOf(of_a->second, rangeOf(besides(ways, a, b, c), 0.5).draws_m, defaults::kConfidence);
   return ratioOf(of_a->second, of_b->second, defaults::kConfidence);
+}
+
+/// Flights that both made at once where those decide, else how often the one flown less was flown.
+int pairsFlown(const LinkWork& w, int a, int b, int paired_flights) {
+  if (paired_flights > 0) return paired_flights;
+  return static_cast<int>(
+      std::min(w.runs_of[static_cast<std::size_t>(a)].size(), w.runs_of[static_cast<std::size_t>(b)].size()));
 }
 
 /// Pairs of setups in campaign order: all of them, or each against the strongest where there are very many.
@@ -117,15 +126,25 @@ void addPairs(LinkWork& w, const LinkWays& ways) {
     pair.a = w.campaign.setups[static_cast<std::size_t>(a)].id;
     pair.b = w.campaign.setups[static_cast<std::size_t>(b)].id;
     pair.link = w.link.id;
-    if (const auto c = compareOn(w, a, b)) {
+    const auto c = compareOn(w, ways, a, b);
+    pair.pairs = pairsFlown(w, a, b, c ? c->paired_flights : 0);
+    pair.level = lookAlpha(pair.pairs, w.campaign.planned_pairs);
+    if (c) {
       fill(pair, *c);
       pair.p_value = c->p_value;
+      pair.verdict = verdictAt(*c, pair.level);
       pair.se_db = c->se_db;
       pair.df = c->df;
       pair.ratio = ratioOnPath(ways, a, b, pair);
       warnOfTrend(w, pair);
-    } else if (const auto ratio = ratioOnPath(ways, a, b, pair)) {
-      fillByReach(pair, *ratio);
+    } else if (ways.typical_m.contains(a) && ways.typical_m.contains(b)) {
+      const Comparison by_draws = compareDraws(ways.typical_m.at(a), ways.typical_m.at(b));
+      fill(pair, by_draws);
+      pair.delta_db.reset();
+      pair.elsewhere_ratio.reset();
+      pair.ratio = by_draws.ratio;
+      pair.p_value = by_draws.p_value;
+      pair.verdict = verdictAt(by_draws, pair.level);
     }
     pairs.push_back(std::move(pair));
   }

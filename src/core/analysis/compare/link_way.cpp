@@ -3,6 +3,7 @@
 
 #include "core/analysis/compare/ways.h"
 #include "core/estimate/distribution.h"
+#include "core/estimate/margin_draws.h"
 #include "core/estimate/robust.h"
 #include "core/estimate/strata.h"
 
@@ -14,7 +15,7 @@ namespace {
 
 // Draws are numbered alike everywhere; what is apart has a seed of its own.
 constexpr std::uint64_t kDaySeed = 1, kPathSeed = 1000, kFlightSeed = 2000, kReachSeed = 3000,
-                        kBesideSeed = 4000;
+                        kBesideSeed = 4000, kHindranceSeed = 5000;
 constexpr std::size_t kFullDrawsUpTo = 40;  ///< setups; of more, fewer draws are made of each
 constexpr int kLeastDraws = 100;
 
@@ -78,15 +79,40 @@ void drawTogether(const LinkWork& w, LinkWays& ways, const std::vector<LinkWays>
   }
 }
 
-/// Distances of first failure of every setup, as in fitFailures().
-void findByReach(const LinkWork& w, LinkWays& ways, int draws) {
-  if (w.failures.empty()) return;
-  const ReachDraws reach = drawReach(w.failures, seedOf(w, kReachSeed), draws);
-  for (const auto& [setup, r] : w.path_reach.setups) {
-    if (ways.passages.contains(setup) || !r.typical_m) continue;
-    const Stretches stretches = straightStretches(ways.farthest_m.at(setup));
-    const NewFlights flights = newFlights(0, 0, seedOf(w, kFlightSeed), kDaySeed, 1, newFlightsFor(draws));
-    ways.passages.emplace(setup, passageOf(reach, setup, stretches, flights));
+/// How far the measured parts of the rule were kept by a run.
+std::vector<Margin> marginsOf(const LinkWork& w, std::size_t run) {
+  const campaign::RangeRule& rule = w.link.rule;
+  std::vector<Margin> out;
+  if (rule.lq_min_pct)
+    out = estimate::marginsOf(w.reduced(run).quality_looks, qualityMeasure(*rule.lq_min_pct));
+  if (rule.bitrate_min_mbps)
+    out = lesserOf(out,
+                   estimate::marginsOf(w.reduced(run).bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps)));
+  return out;
+}
+
+/// Without a signal: from where the rule was kept. Only of setups that failed often enough to tell.
+void drawByMargins(const LinkWork& w, LinkWays& ways, int draws) {
+  std::map<int, std::vector<MarginFlight>> by_path;
+  std::map<int, double> farthest;
+  for (std::size_t run : w.runs) {
+    const int setup = w.setup_of[run], path = firstPlaceOf(w.campaign, w.campaign.runs[run]);
+    const auto reach = w.path_reach.setups.find(setup);
+    if (ways.together_of.contains(setup) || reach == w.path_reach.setups.end() ||
+        w.reduced(run).reduced_db > 0 || path != pathPlaceOf(w, setup))
+      continue;
+    by_path[path].push_back({setup, marginsOf(w, run)});
+    farthest[path] = std::max(farthest[path], ways.farthest_m.at(setup));
+  }
+  for (const auto& [path, flights] : by_path) {
+    Stretches stretches = straightStretches(farthest.at(path));
+    stretches.first_index += path;
+    PathDraws margins = drawMargins(flights, stretches, seedOf(w, kReachSeed), draws);
+    NewFlights fresh = newFlights(stretches.count(), margins.neighbour_correlation, seedOf(w, kFlightSeed),
+                                  kDaySeed, 1, newFlightsFor(draws));
+    for (const MarginFlight& f : flights)
+      if (w.path_reach.setups.at(f.setup).typical_m) ways.together_of[f.setup] = ways.together.size();
+    ways.together.push_back({std::move(margins), std::move(fresh)});
   }
 }
 
@@ -104,11 +130,19 @@ LinkWays findWays(LinkWork& w, const std::vector<LinkWays>& earlier) {
       ways.day_db[w.runId(static_cast<std::size_t>(f.flight))] = f.off_setup_db;
   const int draws = drawsFor(w);
   if (w.critical) drawTogether(w, ways, earlier, draws);
+  drawByMargins(w, ways, draws);
   for (const auto& [setup, group] : ways.together_of) {
     const LinkWays::Together& t = ways.together[group];
     ways.passages.emplace(setup, passageOf(t.draws, setup, t.flights, ways.farthest_m.at(setup), ways.gap_m));
   }
-  findByReach(w, ways, draws);
+  for (std::size_t i = 0; i < w.interference.size(); ++i) {
+    const Interference& met = w.interference[i];
+    for (auto& [setup, passage] : ways.passages)
+      if (met.first_place / defaults::kPlacesOfAPath == pathPlaceOf(w, setup) / defaults::kPlacesOfAPath)
+        passage =
+            withHindrance(std::move(passage), {met.from_m, static_cast<int>(met.runs.size()), met.flights},
+                          seedOf(w, kHindranceSeed) + 100 * i);
+  }
   for (const auto& [setup, passage] : ways.passages) {
     const WayRange typical = rangeOf(passage, 0.5), dependable = rangeOf(passage, defaults::kDependability);
     ways.typical_m[setup] = typical.draws_m;
@@ -144,6 +178,21 @@ RangeAnswer answerFrom(const WayRange& r, double farthest_m) {
                : extrapolation < defaults::kExtrapolation - 1e-9 ? Status::Extrapolated
                                                                  : Status::AtLeast;
   return out;
+}
+
+Comparison compareDraws(const std::vector<double>& a, const std::vector<double>& b) {
+  Comparison c;
+  c.ratio = ratioOf(a, b, defaults::kConfidence);
+  const double n = static_cast<double>(a.size()), margin = 1 + defaults::kPracticalMargin;
+  c.p_a_longer = 0;
+  for (std::size_t m = 0; m < a.size(); ++m) {
+    c.p_a_longer += (a[m] > b[m] ? 1 : a[m] == b[m] ? 0.5 : 0) / n;
+    c.p_a_more += (a[m] > b[m] * margin ? 1 : 0) / n;
+    c.p_b_more += (b[m] > a[m] * margin ? 1 : 0) / n;
+  }
+  c.p_value = std::clamp(2 * std::min(c.p_a_longer, 1 - c.p_a_longer), 1 / n, 1.0);
+  c.delta_db.estimate = c.p_a_longer - 0.5;  // only its sign: verdictAt()
+  return c;
 }
 
 Interval ratioOf(const std::vector<double>& a, const std::vector<double>& b, double confidence) {

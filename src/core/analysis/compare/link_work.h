@@ -4,6 +4,7 @@
 #include <string>
 #include <vector>
 
+#include "core/analysis/compare/session.h"
 #include "core/analysis/result/campaign_analysis.h"
 
 /// Inside of the analysis of one link: not for other folders.
@@ -11,11 +12,18 @@ namespace distanz::analysis {
 
 struct LinkWays;
 
+/// A look at the rule that failed though the signal was strong.
+struct Disturbed {
+  std::size_t run = 0;  ///< of the campaign
+  int place = 0;
+};
+
 /// One link of one campaign while it is analysed. Filled step by step by analyseLink().
 struct LinkWork {
   const campaign::Campaign& campaign;
   const campaign::Link& link;
   CampaignAnalysis& result;
+  const Session& session;
 
   std::vector<std::size_t> runs = {};  ///< used runs that count on this link
   std::vector<int> setup_of = {};      ///< place in campaign.setups, per run of the campaign; -1: none
@@ -30,6 +38,8 @@ struct LinkWork {
       {};  ///< setup -> the component with most of its flights
   std::optional<estimate::CriticalLevel> critical = {};
   std::vector<CriticalPart> parts = {};
+  std::vector<Disturbed> disturbed = {};
+  std::vector<Interference> interference = {};
   std::vector<estimate::FirstFailure> failures =
       {};                                     ///< first failing stretch of the runs that count for them
   estimate::ReachModel path_reach = {};       ///< of these
@@ -61,6 +71,8 @@ void addPairs(LinkWork& w, const LinkWays& ways);
 void addLegs(LinkWork& w);
 void addReducedPower(LinkWork& w);
 void addProfile(LinkWork& w);
+/// Stretches that fail in most flights.
+void addHoles(LinkWork& w);
 
 /// True where a range can be told from the model: the data themselves show the signal falling.
 inline bool falls(const estimate::SignalModel& model) {

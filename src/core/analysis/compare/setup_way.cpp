@@ -93,39 +93,32 @@ std::vector<double> typicalBeside(const SetupWay& a, const SetupWay& b,
   return joint.empty() ? b.typical_m : rangeOf(firstOf(all), 0.5).draws_m;
 }
 
-/// Verdict of two setups over several links, from the ratio of their typical ranges draw by draw.
-void judge(SetupPair& pair, const std::vector<double>& a, const std::vector<double>& b) {
-  pair.ratio = ratioOf(a, b, defaults::kConfidence);
-  double longer = 0;
-  const double n = static_cast<double>(a.size()), margin = 1 + defaults::kPracticalMargin;
-  for (std::size_t m = 0; m < a.size(); ++m) {
-    longer += (a[m] > b[m] ? 1 : a[m] == b[m] ? 0.5 : 0) / n;
-    pair.p_a_more += (a[m] > b[m] * margin ? 1 : 0) / n;
-    pair.p_b_more += (b[m] > a[m] * margin ? 1 : 0) / n;
-  }
-  pair.p_a_longer = longer;
-  pair.p_value = std::clamp(2 * std::min(longer, 1 - longer), 1 / n, 1.0);
-  const Interval ratio90 = ratioOf(a, b, 2 * defaults::kConfidence - 1);
-  if (ratio90.low > 1 / margin && ratio90.high < margin)
-    pair.verdict = Verdict::NoPracticalDifference;
-  else if (pair.p_value < 1 - defaults::kConfidence)
-    pair.verdict = longer > 0.5 ? Verdict::ABetter : Verdict::BBetter;
-}
-
 void addPair(const SetupWay& a, const SetupWay& b, const std::vector<const PairOnLink*>& on_links,
-             CampaignAnalysis& result) {
+             int planned_pairs, CampaignAnalysis& result) {
   SetupPair pair;
   pair.a = on_links.front()->a;
   pair.b = on_links.front()->b;
-  for (const PairOnLink* p : on_links) pair.links.push_back(p->link);
+  pair.pairs = on_links.front()->pairs;
+  for (const PairOnLink* p : on_links) {
+    pair.links.push_back(p->link);
+    pair.pairs = std::min(pair.pairs, p->pairs);
+  }
   if (on_links.size() == 1 && a.links.size() <= 1 && b.links.size() <= 1) {
     const PairOnLink& only = *on_links.front();
     pair.ratio = only.ratio;
     pair.verdict = only.verdict;
     pair.p_a_longer = only.p_a_longer, pair.p_a_more = only.p_a_more, pair.p_b_more = only.p_b_more;
     pair.p_value = only.p_value;
+    pair.level = only.level;
   } else if (!a.links.empty() && !b.links.empty()) {
-    judge(pair, a.typical_m, typicalBeside(a, b, on_links));
+    Comparison c = compareDraws(a.typical_m, typicalBeside(a, b, on_links));
+    c.spread_assumed =
+        std::any_of(on_links.begin(), on_links.end(), [](const PairOnLink* p) { return p->spread_assumed; });
+    pair.ratio = c.ratio;
+    pair.p_a_longer = c.p_a_longer, pair.p_a_more = c.p_a_more, pair.p_b_more = c.p_b_more;
+    pair.p_value = c.p_value;
+    pair.level = lookAlpha(pair.pairs, planned_pairs);
+    pair.verdict = verdictAt(c, pair.level);
   }
   result.setup_comparisons.push_back(std::move(pair));
 }
@@ -163,7 +156,8 @@ void addSetupAnswers(const campaign::Campaign& campaign, const std::vector<LinkW
     pairs[found->second].push_back(&p);
   }
   for (const auto& on_links : pairs)
-    addPair(*way_of.at(on_links.front()->a), *way_of.at(on_links.front()->b), on_links, result);
+    addPair(*way_of.at(on_links.front()->a), *way_of.at(on_links.front()->b), on_links,
+            campaign.planned_pairs, result);
   holdForAll(result.setup_comparisons);
 }
 

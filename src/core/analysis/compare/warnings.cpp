@@ -34,11 +34,11 @@ Subject aboutLink(const campaign::Link& link) {
 }
 
 /// Two setups flown one after the other, not in turns: a drift of the day then looks like a difference.
-bool notInterleaved(const std::vector<int>& a, const std::vector<int>& b) {
+bool notInterleaved(const std::vector<double>& a, const std::vector<double>& b) {
   if (a.size() < 2 || b.size() < 2) return false;
   const auto [a_low, a_high] = std::minmax_element(a.begin(), a.end());
   const auto [b_low, b_high] = std::minmax_element(b.begin(), b.end());
-  return *a_low > 0 && *b_low > 0 && (*a_high < *b_low || *b_high < *a_low);
+  return *a_high < *b_low || *b_high < *a_low;  // never where a place is not known
 }
 
 /// Flights that all stopped together with signal in hand: a limit built into the equipment, not the radio.
@@ -95,18 +95,19 @@ double lowestLastLevel(const SignalModel& model) {
 
 }  // namespace
 
-void warnAboutRuns(const campaign::Campaign& campaign, const std::vector<bool>& used,
+void warnAboutRuns(const campaign::Campaign& campaign, const std::vector<bool>& used, const Session& session,
                    CampaignAnalysis& result) {
   const Writer warn{result};
-  std::map<std::string, std::vector<int>> order;
+  std::map<std::string, std::vector<double>> order;
   for (std::size_t i = 0; i < campaign.runs.size(); ++i) {
     const campaign::Run& run = campaign.runs[i];
     const RunReduction& reduced = result.reductions[i];
     if (reduced.refused) warn("run-refused", {{"why", *reduced.refused}}, aboutRun(run.id));
     if (!used[i]) continue;
-    order[run.setup].push_back(run.order);
+    order[run.setup].push_back(session.place[i]);
     if (run.ended == campaign::Ended::EquipmentCap) warn("equipment-cap", {}, aboutRun(run.id));
   }
+  if (session.by_clock) warn("order-by-clock", {});
   for (const auto& [setup, runs] : order)
     if (runs.size() == 1) warn("one-flight", {{"setup", setup}}, {"setup", setup});
   for (auto a = order.begin(); a != order.end(); ++a)

@@ -1,11 +1,12 @@
 #pragma once
+#include "core/analysis/compare/session.h"
 #include "core/analysis/result/campaign_analysis.h"
 #include "core/estimate/signal_model.h"
 
 namespace distanz::analysis {
 
 /// Cautions about the campaign as a whole: flown once, not interleaved, wandering off, power changed.
-void warnAboutRuns(const campaign::Campaign& campaign, const std::vector<bool>& used,
+void warnAboutRuns(const campaign::Campaign& campaign, const std::vector<bool>& used, const Session& session,
                    CampaignAnalysis& result);
 
 /// Cautions about what was done to the readings of one link before they were compared: power, mode. @param

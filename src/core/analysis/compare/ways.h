@@ -43,20 +43,25 @@ void addSetupAnswers(const campaign::Campaign& campaign, const std::vector<LinkW
 /// A range as the data allow it to be told. @param farthest_m flown, along the path
 RangeAnswer answerFrom(const estimate::WayRange& range, double farthest_m);
 
-/// Holm (1979) step-down: which "better" stands when all pairs are claimed at once.
+/// Holm (1979) step-down, each pair at its own level: which "better" stands when all pairs are claimed at
+/// once.
 template <class Pair>
 void holdForAll(std::vector<Pair>& pairs) {
   std::vector<Pair*> order;
   for (Pair& p : pairs) order.push_back(&p);
+  const auto weight = [](const Pair* p) { return p->p_value / p->level; };
   std::stable_sort(order.begin(), order.end(),
-                   [](const Pair* a, const Pair* b) { return a->p_value < b->p_value; });
+                   [&](const Pair* a, const Pair* b) { return weight(a) < weight(b); });
   bool holds = true;
   for (std::size_t rank = 0; order.size() > 1 && rank < order.size(); ++rank) {
-    holds = holds && order[rank]->p_value <=
-                         (1 - estimate::defaults::kConfidence) / static_cast<double>(order.size() - rank);
+    holds = holds && weight(order[rank]) <= 1 / static_cast<double>(order.size() - rank);
     order[rank]->holds_for_all = holds;
   }
 }
+
+/// What the ranges of two setups say of each other, draw by draw: ratio with its 95 % interval, and the
+/// chances.
+estimate::Comparison compareDraws(const std::vector<double>& a, const std::vector<double>& b);
 
 /// Ratio of two ranges, draw by draw.
 estimate::Interval ratioOf(const std::vector<double>& a, const std::vector<double>& b, double confidence);

@@ -17,7 +17,7 @@ namespace {
 constexpr std::size_t kMostVerdicts = 15;  // ten for five setups; more are for the table, not for reading
 constexpr std::size_t kMostSetups = 12;
 
-bool decided(const PairOnLink& p) {
+bool decided(const SetupPair& p) {
   return p.verdict == estimate::Verdict::ABetter || p.verdict == estimate::Verdict::BBetter;
 }
 
@@ -26,9 +26,8 @@ void append(std::vector<Finding>& out, std::vector<Finding> more) {
 }
 
 void addVerdicts(const campaign::Campaign& c, const Answers& a, std::vector<Finding>& out) {
-  std::vector<const PairOnLink*> pairs;
-  for (const PairOnLink& p : a.comparisons)
-    if (a.decides(p)) pairs.push_back(&p);
+  std::vector<const SetupPair*> pairs;
+  for (const SetupPair& p : a.setup_comparisons) pairs.push_back(&p);
   std::stable_sort(pairs.begin(), pairs.end(),
                    [](const auto* x, const auto* y) { return decided(*x) > decided(*y); });
   for (std::size_t i = 0; i < std::min(pairs.size(), kMostVerdicts); ++i)
@@ -87,6 +86,7 @@ std::vector<Finding> findings(const campaign::Campaign& c, const CampaignAnalysi
       append(out, legsOf(c, l));
   if (!a.answers.empty())
     if (const SetupOnLink* first = a.limiting(a.answers.front().setup)) append(out, placesOf(a, first->link));
+  append(out, holesOf(a));
   append(out, a.warnings);
   return out;
 }

@@ -15,6 +15,9 @@ Finding toldRange(const RangeAnswer& range);
 /// Who is better, by how much, how sure, and why.
 Finding verdictOf(const campaign::Campaign& campaign, const Answers& answers, const PairOnLink& pair);
 
+/// The same over all links of the two: the sentences name a link where they speak of one.
+Finding verdictOf(const campaign::Campaign& campaign, const Answers& answers, const SetupPair& pair);
+
 /// What limits a setup, and at what distance.
 Finding limitOf(const campaign::Campaign& campaign, const Answers& answers, const std::string& setup);
 
@@ -27,6 +30,9 @@ Finding reducedOf(const campaign::Campaign& campaign, const ReducedPower& reduce
 
 /// The stretch of path that costs every setup most. None where none stands out.
 std::vector<Finding> placesOf(const Drawn& drawn, const std::string& link);
+
+/// The stretches of a link that fail though the link is back behind them.
+std::vector<Finding> holesOf(const Answers& answers);
 
 /// What to do next to learn most: fly, change, or stop.
 Finding nextStep(const campaign::Campaign& campaign, const Answers& answers);

@@ -21,55 +21,64 @@ const campaign::Run* lastOf(const campaign::Campaign& c, const Answers& a) {
   return nullptr;
 }
 
-/// The pair on the deciding link that more flying would help most.
-const PairOnLink* openPair(const Answers& a) {
-  const PairOnLink* best = nullptr;
-  for (const PairOnLink& p : a.comparisons)
-    if (p.verdict == Verdict::Undecided && p.more_pairs > 0 && p.more_pairs <= kTooManyPairs &&
-        (!best || p.more_pairs < best->more_pairs) && a.decides(p))
-      best = &p;
-  return best;
-}
+/// The open pair that is settled soonest: by the planned number of pairs, or by what it takes after that.
+struct OpenPair {
+  const PairOnLink* pair = nullptr;
+  int more = 0;
+};
 
-/// The setup told to the longest dependable range on its limiting link: by what may be told, never by an
-/// estimate that may not.
-const SetupOnLink* longest(const campaign::Campaign& c, const Answers& a) {
-  const SetupOnLink* best = nullptr;
-  for (const auto& s : c.setups) {
-    const SetupOnLink* l = a.limiting(s.id);
-    if (l && l->dependable.told_m() > 0 && (!best || l->dependable.told_m() > best->dependable.told_m()))
-      best = l;
+OpenPair openPair(const campaign::Campaign& c, const Answers& a) {
+  OpenPair best;
+  for (const SetupPair& s : a.setup_comparisons) {
+    const PairOnLink* p = a.deciding(s.a, s.b);
+    if (s.verdict != Verdict::Undecided || !p) continue;
+    const int more = s.pairs < c.planned_pairs ? c.planned_pairs - s.pairs : p->more_pairs;
+    if (more > 0 && more <= kTooManyPairs && (!best.pair || more < best.more)) best = {p, more};
   }
   return best;
 }
 
+/// The setup that may be planned with farthest.
+const SetupAnswer* longest(const Answers& a) {
+  const SetupAnswer* best = nullptr;
+  for (const SetupAnswer& s : a.answers)
+    if (s.plan_m && (!best || *s.plan_m > *best->plan_m)) best = &s;
+  return best;
+}
+
 /// What the longest setup may be planned with, and what the rest of the path would cost.
-Finding planWith(const campaign::Campaign& c, const SetupOnLink& best) {
-  const double told = best.dependable.told_m();
-  const std::vector<Argument> about{
-      {"setup", best.setup}, {"name", nameOf(c, best.setup)}, {"told", told, Unit::Metre}};
-  // A bound is no range: what lies beyond it cannot be counted in dB.
-  if (!best.dependable.tellsEstimate()) return finding("plan-with-at-least", about, {"setup", best.setup});
+Finding planWith(const campaign::Campaign& c, const Answers& a, const SetupAnswer& best) {
+  const double told = *best.plan_m;
+  const std::vector<Argument> about{{"setup", best.setup},
+                                    {"name", nameOf(c, best.setup)},
+                                    {"told", told, Unit::Metre},
+                                    {"sure", 100 * estimate::defaults::kPlanSure, Unit::Percent},
+                                    {"share", 100 * a.dependability, Unit::Percent}};
+  // Where the range ends beyond what was flown nobody knows what lies there: it cannot be counted in dB.
+  if (best.dependable.status != Status::Measured)
+    return finding("plan-with-at-least", about, {"setup", best.setup});
   Finding out = finding("plan-with", about, {"setup", best.setup});
-  if (!best.exponent) return out;
-  const double n = best.exponent->estimate;
+  const SetupOnLink* l = a.limiting(best.setup);
+  if (!l || !l->exponent) return out;
+  const double n = l->exponent->estimate;
   const auto course = campaign::courseOf(c);
   if (course && course->farPost_m() > told)
     out.more.push_back(finding(
-        "far-post-needs", {{"link", best.link},
+        "far-post-needs", {{"link", l->link},
                            {"distance", course->farPost_m(), Unit::Metre},
                            {"more", radio::decibelsForRatio(course->farPost_m() / told, n), Unit::Decibel}}));
   else
     out.more.push_back(finding("more-power-gains",
-                               {{"link", best.link},
+                               {{"link", l->link},
                                 {"power", kPowerStep_db, Unit::Decibel},
                                 {"gain", 100 * (radio::rangeRatio(kPowerStep_db, n) - 1), Unit::Percent}}));
   return out;
 }
 
-Finding flyPairs(const PairOnLink& p) {
+Finding flyPairs(const OpenPair& open) {
+  const PairOnLink& p = *open.pair;
   return finding(p.paired_flights > 0 ? "fly-both-aboard" : "fly-pairs",
-                 {{"a", p.a}, {"b", p.b}, {"more", p.more_pairs}, {"how", finding("how-far")}},
+                 {{"a", p.a}, {"b", p.b}, {"more", open.more}, {"how", finding("how-far")}},
                  {"link", p.link});
 }
 
@@ -88,8 +97,8 @@ Finding nextStep(const campaign::Campaign& c, const Answers& a) {
                       {"more", kFlightsForUsefulInterval - l->runs_used},
                       {"flown", l->runs_used}},
                      {"setup", s.id});
-  if (const PairOnLink* p = openPair(a)) return flyPairs(*p);
-  if (const SetupOnLink* best = longest(c, a)) return planWith(c, *best);
+  if (const OpenPair open = openPair(c, a); open.pair) return flyPairs(open);
+  if (const SetupAnswer* best = longest(a)) return planWith(c, a, *best);
   return finding("enter-the-sensitivity", {{"how", finding("how-far")}});
 }
 

@@ -59,10 +59,11 @@ Finding limitOf(const campaign::Campaign& c, const Answers& a, const std::string
   const Subject subject{"setup", setup};
   const SetupOnLink* l = a.limiting(setup);
   if (!l) return finding("not-flown", {{"setup", setup}, {"name", nameOf(c, setup)}}, subject);
+  const SetupAnswer& answer = *a.answer(setup);
   std::vector<Argument> told{
-      {"setup", setup}, {"typical", toldRange(l->typical)}, {"dependable", toldRange(l->dependable)}};
-  const Status status = l->dependable.status;
-  if (status != Status::Withheld) told.push_back(metres("told", l->dependable.told_m()));
+      {"setup", setup}, {"typical", toldRange(answer.typical)}, {"dependable", toldRange(answer.dependable)}};
+  const Status status = answer.dependable.status;
+  if (status != Status::Withheld) told.push_back(metres("told", answer.dependable.told_m()));
   Finding out = finding(status == Status::Withheld  ? "range-unknown"
                         : status == Status::AtLeast ? "range-at-least"
                                                     : "range-dependable",
@@ -73,8 +74,12 @@ Finding limitOf(const campaign::Campaign& c, const Answers& a, const std::string
                                               {"level", *l->critical_dbm, Unit::Dbm}}));
   else
     out.more.push_back(finding("link-looked-at", {{"link", l->link}}));
-  addNextLink(*a.answer(setup), *l, out.more);
-  out.why = whyRange(a, *l);
+  addNextLink(answer, *l, out.more);
+  if (l->elsewhere_typical.status != Status::Withheld)
+    out.why.push_back(finding("elsewhere", {{"link", l->link},
+                                            {"typical", toldRange(l->elsewhere_typical)},
+                                            {"dependable", toldRange(l->elsewhere_dependable)}}));
+  for (Finding& f : whyRange(a, *l)) out.why.push_back(std::move(f));
   return out;
 }
 
@@ -139,6 +144,25 @@ std::vector<Finding> placesOf(const Drawn& drawn, const std::string& link) {
       finding("place-costs",
               {{"link", link}, metres("distance", profile->distance_m[worst]), decibels("cost", -off[worst])},
               {"link", link})};
+}
+
+std::vector<Finding> holesOf(const Answers& a) {
+  std::vector<Finding> out;
+  for (const Hole& h : a.holes) {
+    if (!h.returns) continue;
+    std::string setups;
+    for (const std::string& s : h.setups) setups += (setups.empty() ? "" : ", ") + s;
+    out.push_back(finding("hole",
+                          {{"link", h.link},
+                           metres("from", h.from_m),
+                           metres("to", h.to_m),
+                           {"failed", h.failed},
+                           {"flights", h.flights},
+                           {"setups", setups}},
+                          {"link", h.link}));
+    if (h.null_m) out.back().more.push_back(finding("hole-two-ray", {metres("distance", *h.null_m)}));
+  }
+  return out;
 }
 
 }  // namespace distanz::analysis

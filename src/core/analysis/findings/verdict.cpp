@@ -20,10 +20,11 @@ struct Oriented {
   double p_longer, p_more;
 };
 
-Oriented orient(const PairOnLink& p) {
+template <class Pair>
+Oriented orient(const Pair& p, const std::optional<estimate::Interval>& delta_db) {
   const estimate::Interval ratio = p.ratio.value_or(estimate::Interval{1, 1, 1});
-  const estimate::Interval delta = p.delta_db.value_or(estimate::Interval{});
-  const bool a_ahead = p.delta_db ? delta.estimate >= 0 : ratio.estimate >= 1;
+  const estimate::Interval delta = delta_db.value_or(estimate::Interval{});
+  const bool a_ahead = delta_db ? delta.estimate >= 0 : ratio.estimate >= 1;
   if (a_ahead) return {p.a, p.b, ratio, delta, p.p_a_longer, p.p_a_more};
   return {p.b,
           p.a,
@@ -57,14 +58,16 @@ void addAmounts(const PairOnLink& p, const Oriented& o, std::vector<Finding>& ou
     out.push_back(finding("level-alone", {delta, from}));
 }
 
-/// Where the better setup is then limited by another link, the gain stops there.
-void addOtherLimit(const Answers& a, const PairOnLink& p, const std::string& better,
-                   std::vector<Finding>& out) {
-  const SetupOnLink* limit = a.limiting(better);
-  if (!limit || limit->link == p.link || limit->typical.status == Status::Withheld) return;
-  out.push_back(finding(
-      "other-link-limits",
-      {{"setup", better}, {"link", limit->link}, {"distance", limit->typical.told_m(), Unit::Metre}}));
+/// Which look this is: pilots look after every pair, and an early verdict needs more.
+void addLook(const campaign::Campaign& c, int pairs, std::vector<Finding>& out) {
+  const int planned = c.planned_pairs;
+  if (pairs < 2) return;
+  if (pairs < planned)
+    out.push_back(
+        finding("look-so-far", {{"pairs", pairs}, {"planned", planned}, {"left", planned - pairs}}));
+  else
+    out.push_back(
+        finding(pairs == planned ? "look-planned" : "look-beyond", {{"pairs", pairs}, {"planned", planned}}));
 }
 
 int flightsOf(const Answers& a, const std::string& setup, const std::string& link) {
@@ -120,14 +123,13 @@ Finding better(const campaign::Campaign& c, const Answers& a, const PairOnLink& 
     out.more.push_back(finding("more-than-practical",
                                {percent("chance", o.p_more), percent("threshold", a.practical_threshold)}));
   if (!p.holds_for_all) out.more.push_back(finding("not-for-all-pairs"));
-  addOtherLimit(a, p, o.better, out.more);
   return out;
 }
 
 }  // namespace
 
 Finding verdictOf(const campaign::Campaign& c, const Answers& a, const PairOnLink& p) {
-  const Oriented o = orient(p);
+  const Oriented o = orient(p, p.delta_db);
   Finding out;
   if (p.verdict == Verdict::Undecided) {
     out = undecided(c, p, o);
@@ -138,8 +140,48 @@ Finding verdictOf(const campaign::Campaign& c, const Answers& a, const PairOnLin
   } else {
     out = better(c, a, p, o);
   }
+  if (p.delta_db || p.ratio) addLook(c, p.pairs, out.more);
   out.subject = {"link", p.link};
   out.why = why(a, p, o);
+  return out;
+}
+
+Finding verdictOf(const campaign::Campaign& c, const Answers& a, const SetupPair& p) {
+  std::vector<const PairOnLink*> on_links;
+  for (const PairOnLink& l : a.comparisons)
+    if (l.a == p.a && l.b == p.b) on_links.push_back(&l);
+  if (on_links.size() == 1) {
+    PairOnLink only = *on_links.front();
+    only.holds_for_all = p.holds_for_all;
+    return verdictOf(c, a, only);
+  }
+  if (!p.ratio) return finding("nothing-to-compare", {{"a", p.a}, {"b", p.b}});
+  const Oriented o = orient(p, std::nullopt);
+  Finding out;
+  const Argument ratio("ratio", measureOf(o.ratio, Unit::None)), none("paired", std::vector<Finding>());
+  if (p.verdict == Verdict::Undecided) {
+    out = finding("undecided", {{"a", p.a}, {"b", p.b}});
+    out.more.push_back(finding("longer-one", {{"name", nameOf(c, o.better)}, percent("chance", o.p_longer)}));
+  } else if (p.verdict == Verdict::NoPracticalDifference) {
+    out = finding("no-practical-difference",
+                  {{"a", p.a}, {"b", p.b}, percent("threshold", a.practical_threshold)});
+  } else {
+    out = finding("better", {{"better", o.better}, {"better_name", nameOf(c, o.better)}, {"worse", o.worse}});
+  }
+  out.more.push_back(finding("ratio-alone", {ratio, none}));
+  if (!p.holds_for_all) out.more.push_back(finding("not-for-all-pairs"));
+  addLook(c, p.pairs, out.more);
+  for (const PairOnLink* l : on_links) {
+    if (!l->delta_db) continue;
+    const bool flip = o.better != l->a;
+    const estimate::Interval& d = *l->delta_db;
+    const estimate::Interval seen = flip ? estimate::Interval{-d.estimate, -d.high, -d.low} : d;
+    out.why.push_back(finding("level-on-link", {{"link", l->link},
+                                                {"name", nameOf(c, o.better)},
+                                                {"worse", o.worse},
+                                                {"delta", measureOf(seen, Unit::Decibel)}}));
+  }
+  out.subject = {"setup", o.better};
   return out;
 }
 

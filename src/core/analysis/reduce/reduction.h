@@ -72,6 +72,7 @@ struct RunReduction {
   bool unread = false;             ///< its samples could not be read this time: another time they may be
   bool from_gnss = false;
   double farthest_m = 0, duration_s = 0;
+  std::string started;  ///< as log::Recording::started
   log::Turn turn;
   std::vector<Finding> problems;
   std::map<std::string, LinkReduction> links;  ///< by link id; only links the recording has channels of

@@ -74,10 +74,12 @@ struct PairOnLink {
   std::optional<estimate::Interval> ratio;            ///< of the typical ranges, all the way on this path
   std::optional<estimate::Interval> elsewhere_ratio;  ///< on other ground like this
   estimate::Verdict verdict = estimate::Verdict::Undecided;
+  int pairs = 0;  ///< flown so far
   int more_pairs = 0;
   double p_a_longer = 0.5, p_a_more = 0, p_b_more = 0;
   double se_db = 0, df = 0;     ///< of delta_db, and the degrees of freedom of its t
   double p_value = 1;           ///< two-sided, of no difference
+  double level = 0.05;          ///< at which this look is judged (estimate::lookAlpha)
   bool holds_for_all = true;    ///< still "better" when every pair of the campaign is claimed at once (Holm)
   bool spread_assumed = false;  ///< flown once each: repeatability is assumed
   bool same_places = true;
@@ -132,14 +134,36 @@ struct RunResult {
   std::optional<double> gap_m;  ///< by how much nearer it came back than it was lost
 };
 
+/// A stretch of path where the rule failed though the signal was strong: something else was on the air.
+struct Interference {
+  std::string link;
+  double from_m = 0, to_m = 0;    ///< along the path
+  int first_place = 0;            ///< see estimate::placeIndex()
+  std::vector<std::string> runs;  ///< that met it
+  int flights = 0;                ///< that were there
+};
+
+/// A stretch of path that fails in most flights that were there.
+struct Hole {
+  std::string link;
+  double from_m = 0, to_m = 0;      ///< along the path
+  int failed = 0, flights = 0;      ///< at its worst
+  std::vector<std::string> setups;  ///< that mostly fail there
+  bool returns = false;             ///< behind it the link is back
+  std::optional<double>
+      null_m;  ///< where direct and reflected wave cancel in it, as heights and frequency have it
+};
+
 /// Two setups over all their links.
 struct SetupPair {
   std::string a, b;
   std::vector<std::string> links;           ///< on which both were flown
+  int pairs = 0;                            ///< flown so far
   std::optional<estimate::Interval> ratio;  ///< of their typical ranges
   estimate::Verdict verdict = estimate::Verdict::Undecided;
   double p_a_longer = 0.5, p_a_more = 0, p_b_more = 0;
   double p_value = 1;
+  double level = 0.05;  ///< as PairOnLink::level
   bool holds_for_all = true;
 };
 
@@ -147,8 +171,10 @@ struct Answers {
   std::vector<SetupOnLink> setups;  ///< setups in campaign order, each on every link it was flown with
   std::vector<PairOnLink> comparisons;
   std::vector<SetupPair> setup_comparisons;
-  std::vector<RunResult> runs;       ///< in campaign order
-  std::vector<Finding> warnings;     ///< cautions
+  std::vector<RunResult> runs;    ///< in campaign order
+  std::vector<Finding> warnings;  ///< cautions
+  std::vector<Interference> interference;
+  std::vector<Hole> holes;
   std::vector<SetupAnswer> answers;  ///< setups in campaign order; those flown
   std::vector<LegDifference> legs;
   std::vector<ReducedPower> reduced;

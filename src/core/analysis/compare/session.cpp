@@ -1,0 +1,51 @@
+#include "core/analysis/compare/session.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace distanz::analysis {
+namespace {
+
+/// Ranks of comparable keys spread over the session; runs with the same key are flown at once.
+template <class Key>
+std::vector<double> placesOf(const std::vector<Key>& keys, const std::vector<bool>& used) {
+  std::set<Key> sorted;
+  for (std::size_t i = 0; i < keys.size(); ++i)
+    if (used[i]) sorted.insert(keys[i]);
+  std::vector<double> out(keys.size(), NAN);
+  const double last = std::max<double>(static_cast<double>(sorted.size()) - 1, 1);
+  for (std::size_t i = 0; i < keys.size(); ++i)
+    if (used[i])
+      out[i] = static_cast<double>(std::distance(sorted.begin(), sorted.find(keys[i]))) / last - 0.5;
+  return out;
+}
+
+}  // namespace
+
+Session sessionOf(const campaign::Campaign& campaign, const std::vector<bool>& used,
+                  const std::vector<RunReduction>& reductions) {
+  std::vector<int> order;
+  std::vector<std::string> started;
+  bool all_typed = true, all_clocked = true, any = false;
+  for (std::size_t i = 0; i < used.size(); ++i) {
+    order.push_back(campaign.runs[i].order);
+    started.push_back(reductions[i].started);
+    if (!used[i]) continue;
+    any = true;
+    all_typed = all_typed && order.back() > 0;
+    all_clocked = all_clocked && !started.back().empty();
+  }
+  Session out;
+  if (any && all_typed) {
+    out.place = placesOf(order, used);
+  } else if (any && all_clocked) {
+    out.place = placesOf(started, used);
+    out.by_clock = true;
+  } else {
+    out.place.assign(used.size(), NAN);
+  }
+  return out;
+}
+
+}  // namespace distanz::analysis

@@ -1,0 +1,19 @@
+#pragma once
+#include <vector>
+
+#include "core/analysis/reduce/reduction.h"
+
+namespace distanz::analysis {
+
+/// When in the session each run was flown.
+struct Session {
+  std::vector<double> place;  ///< per run: -1/2 for the first, 1/2 for the last; NaN where nobody knows
+  bool by_clock = false;      ///< the logs' clocks told it, for nobody typed it
+};
+
+/// By the order the pilot typed, where every used run has one; else by when the logs began, where all tell
+/// it.
+Session sessionOf(const campaign::Campaign& campaign, const std::vector<bool>& used,
+                  const std::vector<RunReduction>& reductions);
+
+}  // namespace distanz::analysis
