@@ -1,0 +1,156 @@
+// What stands on the path: interference, holes, all links at once; who flew when.
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "core/analysis/analyse.h"
+#include "core/analysis/findings/findings.h"
+#include "core/radio/clearance.h"
+#include "support/scenarios.h"
+#include "support/told.h"
+#include "support/worlds/world.h"
+
+using namespace distanz;
+using namespace distanz::analysis;
+using Catch::Matchers::Contains;
+using Catch::Matchers::WithinAbs;
+
+namespace {
+
+std::vector<double>& column(log::Recording& r, const std::string& channel) {
+  for (log::Column& c : r.columns)
+    if (c.channel == channel) return c.values;
+  throw std::runtime_error(channel);
+}
+
+simulate::Simulated byQuality(int flights_each, std::uint64_t seed) {
+  simulate::Scenario s = test::twoSetups(flights_each, 2);
+  s.campaign.links[0].sensitivity_dbm.reset();
+  s.campaign.links[0].rule = {};
+  s.campaign.links[0].rule.lq_min_pct = 70;
+  return simulate::simulate(s, seed);
+}
+
+/// Lowers a channel between two distances.
+void spoil(log::Recording& r, const std::string& channel, double from_m, double to_m, double to_value) {
+  const auto& d = *r.find("distance_m");
+  for (std::size_t i = 0; i < d.size(); ++i)
+    if (d[i] >= from_m && d[i] < to_m) column(r, channel)[i] = to_value;
+}
+
+}  // namespace
+
+TEST_CASE("interference: located, told, left out of the level, and its share of flights fails there") {
+  auto flown = byQuality(3, 4);
+  const auto plain = test::analyseSimulated(flown);
+  CHECK(plain.interference.empty());
+  for (std::size_t i : {0, 1, 2, 3, 5}) spoil(flown.recordings[i], "control.lq_pct", 600, 720, 20);
+  const auto a = test::analyseSimulated(flown);
+  REQUIRE(a.interference.size() == 1);
+  CHECK_THAT(a.interference[0].from_m, WithinAbs(600, 40));
+  CHECK_THAT(a.interference[0].to_m, WithinAbs(720, 40));
+  CHECK(a.interference[0].runs.size() == 5);
+  CHECK(a.interference[0].flights == 6);
+  CHECK_THAT(*a.find("A", "control")->critical_dbm,
+             WithinAbs(*plain.find("A", "control")->critical_dbm, 0.3));
+  // Five of six flights fail there: so do most new ones.
+  CHECK(*a.answer("A")->typical.estimate_m < 640);
+  CHECK(*plain.answer("A")->typical.estimate_m > 1000);
+  std::string told;
+  for (const Finding& w : a.warnings) told += test::told(w) + "\n";
+  CHECK_THAT(told,
+             Contains("Interference on the control link: from 600 m to 720 m") && Contains("change channel"));
+}
+
+TEST_CASE("holes: a stretch that fails in most flights is named, with what lies behind it") {
+  auto flown = byQuality(3, 4);
+  for (std::size_t i = 0; i < 5; ++i) {
+    spoil(flown.recordings[i], "control.lq_pct", 600, 720, 10);
+    spoil(flown.recordings[i], "control.rssi_dbm", 600, 720, -112);
+  }
+  const auto a = test::analyseSimulated(flown);
+  REQUIRE_FALSE(a.holes.empty());
+  const Hole& h = a.holes.front();
+  CHECK_THAT(h.from_m, WithinAbs(600, 1));
+  CHECK_THAT(h.to_m, WithinAbs(720, 1));
+  CHECK(h.failed == 5);
+  CHECK(h.flights == 6);
+  CHECK(h.returns);
+  CHECK(h.setups == std::vector<std::string>{"A", "B"});
+  CHECK_FALSE(a.holes.back().returns);  // where the range ends
+  const auto said = holesOf(a);
+  REQUIRE_FALSE(said.empty());
+  CHECK_THAT(test::said(said[0]).title, Contains("fails at 600 m to 720 m"));
+  CHECK_THAT(test::said(said[0]).text, Contains("5 of 6 flights"));
+  CHECK(*a.answer("A")->typical.estimate_m < 640);
+}
+
+TEST_CASE("two-ray nulls: where the ways differ by whole wavelengths, and only where they stand apart") {
+  const double wavelength = 299.792458 / 2440;
+  const auto differs = [&](double d) { return (std::hypot(d, 34.0) - std::hypot(d, 26.0)) / wavelength; };
+  const auto at = radio::twoRayNull_m(4, 30, 2440, 1900, 2000);
+  REQUIRE(at);
+  CHECK_THAT(differs(*at), WithinAbs(1, 1e-9));
+  CHECK_FALSE(radio::twoRayNull_m(4, 30, 2440, 1500, 1560));  // between two of them
+  CHECK_FALSE(radio::twoRayNull_m(4, 30, 2440, 2500, 2600));  // beyond the last
+  CHECK_FALSE(radio::twoRayNull_m(4, 30, 2440, 100, 200));    // too close together to tell
+}
+
+TEST_CASE("all links at once: no setup reaches farther than any of its links") {
+  test::World w;
+  w.flights_each = 3;
+  test::WorldLink video;
+  video.id = "video";
+  video.frequency_mhz = 5800;
+  video.level_dbm[0] = -96;
+  w.links.push_back(video);
+  const test::FlownWorld flown = test::fly(w, 11);
+  const auto a = analysis::analyse(
+      flown.campaign,
+      [&](const campaign::Run& run) {
+        const auto i = campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data();
+        return std::make_shared<const log::Recording>(flown.recordings[static_cast<std::size_t>(i)]);
+      },
+      {}, 1);
+  for (const SetupAnswer& s : a.answers)
+    for (const char* link : {"control", "video"}) {
+      CHECK(*s.dependable.estimate_m <= *a.find(s.setup, link)->dependable.estimate_m);
+      CHECK(*s.typical.estimate_m <= *a.find(s.setup, link)->typical.estimate_m);
+      CHECK(*s.plan_m <= *s.dependable.estimate_m);
+    }
+  REQUIRE(a.setup_comparisons.size() == 1);
+  CHECK(a.setup_comparisons[0].links == std::vector<std::string>{"control", "video"});
+  CHECK(a.setup_comparisons[0].ratio.has_value());
+}
+
+TEST_CASE("session: the clocks of the logs tell the order where nobody typed it, and it is said") {
+  auto flown = simulate::simulate(test::twoSetups(3, 0), 5);
+  for (std::size_t i = 0; i < flown.recordings.size(); ++i) {
+    flown.campaign.runs[i].order = 0;
+    // A first, B after: not the order of the list.
+    const bool of_b = flown.campaign.runs[i].setup == "B";
+    flown.recordings[i].started =
+        "2026-11-24 0" + std::to_string(of_b ? 8 : 6) + ":0" + std::to_string(i) + ":00";
+  }
+  const auto a = test::analyseSimulated(flown);
+  std::string codes;
+  for (const Finding& w : a.warnings) codes += w.code + " ";
+  CHECK_THAT(codes, Contains("order-by-clock") && Contains("not-interleaved"));
+  auto typed = flown;
+  for (std::size_t i = 0; i < typed.campaign.runs.size(); ++i)
+    typed.campaign.runs[i].order = static_cast<int>(i) + 1;
+  const auto b = test::analyseSimulated(typed);
+  // What the day may have done in between widens the interval.
+  CHECK(a.comparisons[0].se_db > 1.1 * b.comparisons[0].se_db);
+}
+
+TEST_CASE("looks: a campaign is judged at its planned number of pairs") {
+  auto flown = simulate::simulate(test::twoSetups(4, 3), 9);
+  flown.campaign.planned_pairs = 4;
+  const auto planned = test::analyseSimulated(flown);
+  CHECK(planned.comparisons[0].pairs == 4);
+  CHECK(planned.comparisons[0].level == 0.04);
+  flown.campaign.planned_pairs = 8;
+  const auto early = test::analyseSimulated(flown);
+  CHECK(early.comparisons[0].level == 0.008);
+  CHECK(early.comparisons[0].p_value == planned.comparisons[0].p_value);
+}
