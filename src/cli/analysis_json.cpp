@@ -120,10 +120,15 @@ json setupPairJson(const analysis::CampaignAnalysis& a, const analysis::SetupPai
 }
 
 json holeJson(const analysis::Hole& h) {
-  return {{"link", h.link},       {"from_m", h.from_m},
-          {"to_m", h.to_m},       {"flights_failed", h.failed},
-          {"flights", h.flights}, {"setups", h.setups},
-          {"returns", h.returns}, {"two_ray_null_m", number(h.null_m)}};
+  return {{"link", h.link},
+          {"from_m", h.from_m},
+          {"to_m", h.to_m},
+          {"flights_failed", h.failed},
+          {"flights", h.flights},
+          {"setups", h.setups},
+          {"returns", h.returns},
+          {"in_the_way", h.in_the_way},
+          {"two_ray_null_m", number(h.null_m)}};
 }
 
 json interferenceJson(const analysis::Interference& i) {

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/analysis/result/reading.h"
+#include "core/analysis/result/spread.h"
 #include "core/estimate/defaults.h"
 #include "core/log/channel.h"
 #include "core/log/recording.h"
@@ -19,7 +20,9 @@ using quantity::Unit;
 constexpr int kMostDrawn = 16;                                        // setups: twice the marks there are
 constexpr double kPlaceBar_m = estimate::defaults::kCellWidth_m - 2;  // a gap tells them apart
 constexpr int kPlaceWeight = 15, kDropoutWeight = 17, kResidualWeight = 16;
-constexpr const char *kPlace = "place", *kDropouts = "dropouts", *kResiduals = "residuals";
+constexpr const char *kPlace = "place", *kDropouts = "dropouts", *kResiduals = "residuals", *kHolds = "holds",
+                     *kFlights = "flights";
+constexpr int kHoldsWeight = 24;
 
 std::string capital(QString text) {
   if (!text.isEmpty()) text[0] = text[0].toUpper();
@@ -118,11 +121,59 @@ struct Builder {
       lane.floors.push_back({*least, Said::tr("rule %1").arg(words::quantity(*least, c.unit)).toStdString()});
   }
 
-  Lane channelLane(const log::ChannelInfo& c) const {
+  /// Per setup the middle of its flights and where most of them lie.
+  void addSpreads(Lane& lane, const log::ChannelInfo& c) const {
+    for (std::size_t s = 0; s < campaign.setups.size(); ++s) {
+      const std::string& id = campaign.setups[s].id;
+      if (!drawn(id)) continue;
+      analysis::ChannelSpread spread = analysis::spreadOf(campaign, analysis, id, link, c.name);
+      if (spread.median.empty()) continue;
+      const Ink ink = inkOf(static_cast<int>(s));
+      lane.bands.push_back({spread.distance_m, spread.low, spread.high, ink});
+      lane.lines.push_back({spread.distance_m, std::move(spread.median), ink, 2, id});
+    }
+  }
+
+  /// The share of new flights that still hold, over all links: what the ranges are read from.
+  Lane holdsLane() const {
+    Lane lane{kHolds, Said::tr("New flights that still keep every link's rule, all the way").toStdString(),
+              symbol(Unit::Percent), kHoldsWeight, 90};
+    lane.high = 106;
+    for (const double share : {analysis.dependability, 0.5})
+      lane.lines.push_back({{0, analysis::axisEnd_m(campaign, analysis)},
+                            {100 * share, 100 * share},
+                            {Ink::Role::Hairline},
+                            1});
+    for (const analysis::SetupAnswer& s : analysis.answers) {
+      if (!drawn(s.setup) || s.survival.share.empty()) continue;
+      const Ink ink = inkOf(markOf(s.setup));
+      const auto percent = [](std::vector<double> shares) {
+        for (double& v : shares) v *= 100;
+        return shares;
+      };
+      lane.bands.push_back({s.survival.distance_m, percent(s.survival.low), percent(s.survival.high), ink});
+      lane.lines.push_back({s.survival.distance_m, percent(s.survival.share), ink, 2.4, s.setup});
+      Dots marks{{}, ink};
+      if (s.dependable.tellsEstimate())
+        marks.dots.push_back({*s.dependable.estimate_m, 100 * analysis.dependability, {}});
+      if (s.typical.tellsEstimate()) marks.dots.push_back({*s.typical.estimate_m, 50, {}});
+      lane.dots.push_back(std::move(marks));
+    }
+    Strokes holes{{}, {Ink::Role::Accent}, 4};
+    for (const analysis::Hole& h : analysis.holes)
+      if (h.in_the_way) holes.strokes.push_back({h.from_m, h.to_m, 3});
+    lane.strokes.push_back(std::move(holes));
+    if (lane.dots.empty()) lane.note = Said::tr("no range known yet").toStdString();
+    return lane;
+  }
+
+  Lane channelLane(const log::ChannelInfo& c, bool single_flights) const {
     const bool signal = c.name == log::channel::kRssi;
     Lane lane{std::string(c.name), capital(words::channel(c.name)), symbol(c.unit), c.lane,
               signal ? 100 : 40 + c.lane};
-    for (std::size_t run = 0; run < analysis.reductions.size(); ++run) addRun(lane, c, run);
+    if (signal || single_flights)
+      for (std::size_t run = 0; run < analysis.reductions.size(); ++run) addRun(lane, c, run);
+    if (!signal) addSpreads(lane, c);
     scale(lane, c);
     if (signal) addModels(lane);
     addRule(lane, c);
@@ -195,6 +246,7 @@ struct Builder {
 
 std::vector<Offered> offeredLanes() {
   std::vector<Offered> out;
+  out.push_back({kHolds, Said::tr("Flights that still hold").toStdString(), true});
   for (const log::ChannelInfo* c : log::laneChannels()) {
     out.push_back({std::string(c->name), capital(words::channel(c->name)), c->lane_at_first});
     if (c->name == log::channel::kRssi)
@@ -202,6 +254,7 @@ std::vector<Offered> offeredLanes() {
   }
   out.push_back({kDropouts, Said::tr("Dropouts").toStdString(), true});
   out.push_back({kResiduals, Said::tr("Residuals").toStdString(), false});
+  out.push_back({kFlights, Said::tr("Every single flight").toStdString(), false});
   return out;
 }
 
@@ -212,10 +265,12 @@ Lanes compareLanes(const campaign::Campaign& campaign, const analysis::CampaignA
   const auto want = [&](const std::string& id) {
     return std::find(wanted.begin(), wanted.end(), id) != wanted.end();
   };
+  if (want(kHolds)) out.lanes.push_back(build.holdsLane());
   for (const log::ChannelInfo* c : log::laneChannels()) {
     const std::string id(c->name);
     const bool always = c->name == log::channel::kRssi || c->name == log::channel::kQuality;
-    if (want(id) && (always || build.recorded(*c))) out.lanes.push_back(build.channelLane(*c));
+    if (want(id) && (always || build.recorded(*c)))
+      out.lanes.push_back(build.channelLane(*c, want(kFlights)));
     if (c->name == log::channel::kRssi && want(kPlace)) out.lanes.push_back(build.placeLane());
   }
   if (want(kDropouts)) out.lanes.push_back(build.dropoutLane());

@@ -13,7 +13,8 @@ struct Offered {
   std::string id, name;
   bool at_first;  ///< shown until the pilot hides it
 };
-/// Every channel that has a lane, the place profile, dropouts and residuals.
+/// The share of flights that still hold, every channel that has a lane, the place profile, dropouts and residuals; and
+/// whether every single flight is drawn in the lanes that else show the middle of a setup's.
 std::vector<Offered> offeredLanes();
 
 /// All runs of one link overlaid by place on the path, what was estimated of them, and the rules they are

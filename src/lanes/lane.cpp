@@ -79,7 +79,7 @@ std::optional<Hit> dotAt(const Lane& lane, double x, double y, double dx, double
   for (const Dots& group : lane.dots)
     for (const Dot& dot : group.dots) {
       const double d = away(x, y, dot.x, dot.y, dx, dy);
-      if (d > nearest) continue;
+      if (d > nearest || dot.name.empty()) continue;
       nearest = d;
       out = Hit{dot.name, dot.x, dot.y};
     }

@@ -35,7 +35,7 @@ struct Floor {
 
 struct Dot {
   double x, y;
-  std::string name;     ///< told when clicked
+  std::string name;     ///< told when clicked; empty: a mark, not to be clicked
   bool marked = false;  ///< ringed in the colour of caution
 };
 struct Dots {

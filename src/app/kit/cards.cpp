@@ -145,6 +145,10 @@ void LinkCard::addRule(std::vector<Row>& rows, const Read& read, const Write& wr
                      tr("8 Mbit/s")},
                     read([](const campaign::Link& l) { return l.rule.bitrate_min_mbps; }),
                     write([](campaign::Link& l, auto v) { l.rule.bitrate_min_mbps = v; })});
+  rows.push_back(
+      {{"gap", tr("Dips allowed, shorter than"), Kind::Length, {0, lim::kGapHigh_m}, true, tr("0 m")},
+       read([](const campaign::Link& l) { return l.rule.gap_m; }),
+       write([](campaign::Link& l, auto v) { l.rule.gap_m = v; })});
 }
 
 QPushButton* LinkCard::removeButton(const std::string& id) {

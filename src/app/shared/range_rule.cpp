@@ -139,7 +139,7 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
     p.setPen(QPen(colour, 1));
     p.drawRect(QRectF(left, top - 3, clipped(*predicted) - left, height + 6));
   }
-  const analysis::SetupOnLink* limit = m_document.analysis().limiting(setup.id);
+  const analysis::SetupAnswer* limit = m_document.analysis().answer(setup.id);
   if (!limit) return;
   p.setPen(QPen(colour, 1));
   p.setBrush(QBrush(colour, Qt::BDiagPattern));
@@ -163,7 +163,20 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
   p.drawRect(QRectF(clipped(low), top, clipped(high) - clipped(low), height));
   p.setPen(QPen(colour, 2));
   p.drawLine(QPointF(clipped(reach), top - 2), QPointF(clipped(reach), top + height + 2));
+  drawHoles(p, a, setup.id, {left, top - 1, a.x(a.end_m), height + 2});
   drawTypical(p, a, limit->typical, colour, row.center().y());
+}
+
+/// Stretches that fail though the link is back behind them: notches in the bar.
+void RangeRule::drawHoles(QPainter& p, const DistanceAxis& a, const std::string& setup,
+                          const QRectF& bar) const {
+  p.setPen(QPen(theme::tokens().caution, 1));
+  p.setBrush(theme::tokens().surface);
+  for (const analysis::Hole& h : m_document.analysis().holes)
+    if (h.in_the_way && h.from_m < a.end_m &&
+        std::find(h.setups.begin(), h.setups.end(), setup) != h.setups.end())
+      p.drawRect(
+          QRectF(a.x(h.from_m), bar.top(), a.x(std::min(h.to_m, a.end_m)) - a.x(h.from_m), bar.height()));
 }
 
 /// Typical range: a hollow diamond on the whisker of its interval; only what may be told.
@@ -183,7 +196,7 @@ void RangeRule::drawTypical(QPainter& p, const DistanceAxis& a, const analysis::
 void RangeRule::drawText(QPainter& p, std::size_t index, const QRectF& row) const {
   const auto& t = theme::tokens();
   const std::string& setup = m_document.campaign().setups[index].id;
-  const analysis::SetupOnLink* limit = m_document.analysis().limiting(setup);
+  const analysis::SetupAnswer* limit = m_document.analysis().answer(setup);
   const QRectF area(width() - theme::kColumn + theme::kColumnText, row.top(),
                     theme::kColumn - theme::kColumnText - 8, row.height());
   if (!limit) {

@@ -32,6 +32,7 @@ class RangeRule : public QWidget {
   void drawScroll(QPainter& p, int rows) const;
   void drawRuler(QPainter& p, const DistanceAxis& a) const;
   void drawBar(QPainter& p, const DistanceAxis& a, std::size_t setup, const QRectF& row) const;
+  void drawHoles(QPainter& p, const DistanceAxis& a, const std::string& setup, const QRectF& bar) const;
   void drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& typical,
                    const QColor& colour, double middle_px) const;
   void drawText(QPainter& p, std::size_t setup, const QRectF& row) const;

@@ -60,6 +60,18 @@ void describe(Visitor& v, RangeRule& r) {
             .low = kBitrateLow_mbps,
             .high = kBitrateHigh_mbps},
            r.bitrate_min_mbps);
+  v.number({.key = "gap_s",
+            .what = "dips shorter than this do not end the range, at the speed flown",
+            .unit = Unit::Second,
+            .low = 0,
+            .high = kGapHigh_s},
+           r.gap_s);
+  v.number({.key = "gap_m",
+            .what = "dips shorter than this do not end the range",
+            .unit = Unit::Metre,
+            .low = 0,
+            .high = kGapHigh_m},
+           r.gap_m);
   v.unknown(r.unknown);
 }
 

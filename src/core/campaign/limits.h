@@ -24,6 +24,7 @@ constexpr double kClockHigh_s = 1e9, kDriftHigh_ppm = 1e5;
 constexpr double kCapacityHigh_mah = 1e6;
 constexpr double kOrderHigh = 1e6;
 constexpr double kPairsHigh = 100;
+constexpr double kGapHigh_s = 600, kGapHigh_m = 10'000;
 constexpr std::size_t kLongestId = 200;      ///< bytes
 constexpr std::size_t kMostItems = 100'000;  ///< of links, setups, runs or path points
 

@@ -153,8 +153,8 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
   }
   measure(r, track);
   track.turn = hand.value_or(Turn{track.farthest_s - kTurnHalfWidth_s, track.farthest_s + kTurnHalfWidth_s});
-  track.turning =
-      hand ? Turning{hand->begin_s, hand->end_s} : turningOf(r.time_s, track.distance_m, track.farthest_s);
+  track.turning = turningOf(r.time_s, track.distance_m, track.farthest_s);
+  if (hand) track.turning.begin_s = hand->begin_s, track.turning.end_s = hand->end_s;
   if (track.off_path_share > 0.05)
     track.problems.push_back(finding("off-path", {{"share", 100 * track.off_path_share, Unit::Percent},
                                                   {"aside", kOffPath_m, Unit::Metre}}));

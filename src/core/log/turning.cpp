@@ -52,7 +52,7 @@ Turning turningOf(std::span<const double> time_s, std::span<const double> distan
     if (s.begins_s >= farthest_s && s.mps < 0) home.push_back(-s.mps);
   }
   const double out_mps = usual(std::move(out)), home_mps = usual(std::move(home));
-  Turning turning{farthest_s, farthest_s};
+  Turning turning{farthest_s, farthest_s, out_mps};
   for (const Speed& s : speeds)
     if (s.ends_s <= farthest_s && s.mps >= kStill * out_mps) turning.begin_s = s.ends_s;
   for (auto s = speeds.rbegin(); s != speeds.rend(); ++s)

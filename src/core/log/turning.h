@@ -7,6 +7,7 @@ namespace distanz::log {
 /// either end.
 struct Turning {
   double begin_s = 0, end_s = 0;
+  double out_mps = 0;  ///< usual speed away from the station on the way out; NaN where it cannot be told
 };
 
 /// From the speed away from the station, over two seconds at a time, against what is usual on that flight's

@@ -667,6 +667,14 @@
         <source>50 Hz: -112 dBm; 150 Hz: -107 dBm</source>
         <translation>50 Hz: -112 dBm; 150 Hz: -107 dBm</translation>
     </message>
+    <message>
+        <source>Dips allowed, shorter than</source>
+        <translation>Aussetzer erlaubt, kürzer als</translation>
+    </message>
+    <message>
+        <source>0 m</source>
+        <translation>0 m</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::MainWindow</name>
@@ -2737,11 +2745,11 @@
     </message>
     <message>
         <source>{link} link: {name} against {worse} {delta:+.1} (95 %: {delta.low:#+.1} to {delta.high:#+.1}).</source>
-        <translation>Verbindung {link}: {name} gegen {worse} {delta:+.1} (95 %: {delta.low:#+.1} bis {delta.high:#+.1}).</translation>
+        <translation>Strecke {link}: {name} gegen {worse} {delta:+.1} (95 %: {delta.low:#+.1} bis {delta.high:#+.1}).</translation>
     </message>
     <message>
         <source>On other ground like this the {link} link would typically reach {typical}, and dependably {dependable}.</source>
-        <translation>Über anderem Gelände dieser Art reichte die Verbindung {link} typisch {typical} und verlässlich {dependable} weit.</translation>
+        <translation>Über anderem Gelände dieser Art reichte die Strecke {link} typisch {typical} und verlässlich {dependable} weit.</translation>
     </message>
     <message>
         <source>Half of new flights keep the rule all the way to {typical}; nineteen in twenty to {dependable}.</source>
@@ -2749,15 +2757,15 @@
     </message>
     <message>
         <source>With {name}, {share:.0} of new flights keep every link&apos;s rule all the way to there, we are {sure:.0} sure of that; none of the others may be planned with farther.</source>
-        <translation>Mit {name} halten {share:.0} neuer Flüge die Regel jeder Verbindung den ganzen Weg bis dorthin ein; das ist zu {sure:.0} sicher. Mit keinem anderen darf weiter geplant werden.</translation>
+        <translation>Mit {name} halten {share:.0} neuer Flüge die Regel jeder Strecke den ganzen Weg bis dorthin ein; das ist zu {sure:.0} sicher. Mit keinem anderen darf weiter geplant werden.</translation>
     </message>
     <message>
         <source>{name} may be planned with farthest: with it, {share:.0} of new flights keep every link&apos;s rule at least to there, we are {sure:.0} sure of that. How much farther, only a longer flight shows.</source>
-        <translation>Mit {name} darf am weitesten geplant werden: Damit halten {share:.0} neuer Flüge die Regel jeder Verbindung mindestens bis dorthin ein; das ist zu {sure:.0} sicher. Wie viel weiter, zeigt nur ein längerer Flug.</translation>
+        <translation>Mit {name} darf am weitesten geplant werden: Damit halten {share:.0} neuer Flüge die Regel jeder Strecke mindestens bis dorthin ein; das ist zu {sure:.0} sicher. Wie viel weiter, zeigt nur ein längerer Flug.</translation>
     </message>
     <message>
         <source>Interference on the {link} link: from {from} to {to} the rule failed in {failed} of {flights} flights though the signal was strong. It is left out of the level, and counts as failing there. Fly at another time, or change channel or band.</source>
-        <translation>Störung auf der Verbindung {link}: Von {from} bis {to} war die Regel in {failed} von {flights} Flügen verletzt, obwohl das Signal stark war. Für den Pegel zählt das nicht, dort aber als Ausfall. Zu einer anderen Zeit fliegen, oder Kanal oder Band wechseln.</translation>
+        <translation>Störung auf der Strecke {link}: Von {from} bis {to} war die Regel in {failed} von {flights} Flügen verletzt, obwohl das Signal stark war. Für den Pegel zählt das nicht, dort aber als Ausfall. Zu einer anderen Zeit fliegen, oder Kanal oder Band wechseln.</translation>
     </message>
     <message>
         <source>Nobody typed in which order the runs were flown: it is taken from the clocks of the logs. If those are wrong, type the order in Runs.</source>
@@ -2765,11 +2773,11 @@
     </message>
     <message>
         <source>The {link} link fails at {from} to {to}</source>
-        <translation>Die Verbindung {link} fällt von {from} bis {to} aus</translation>
+        <translation>Die Strecke {link} fällt von {from} bis {to} aus</translation>
     </message>
     <message>
         <source>It did so in {failed} of {flights} flights (setups {setups}); behind it the link is back. A range that holds all the way ends before it.</source>
-        <translation>So in {failed} von {flights} Flügen (Aufbauten {setups}); dahinter ist die Verbindung wieder da. Eine Reichweite, die den ganzen Weg hält, endet davor.</translation>
+        <translation>So in {failed} von {flights} Flügen (Setups {setups}); dahinter ist die Strecke wieder da. Eine Reichweite, die den ganzen Weg hält, endet davor.</translation>
     </message>
     <message>
         <source>With the heights of the plan, the wave reflected by the ground cancels the direct one at {distance}: another height moves this hole.</source>
@@ -2837,6 +2845,22 @@
     <message>
         <source>Set the station and the far post to see the clearance</source>
         <translation>Station und Endpfosten setzen, um den Freiraum zu sehen</translation>
+    </message>
+    <message>
+        <source>New flights that still keep every link&apos;s rule, all the way</source>
+        <translation>Neue Flüge, die die Regel jeder Strecke den ganzen Weg einhalten</translation>
+    </message>
+    <message>
+        <source>no range known yet</source>
+        <translation>noch keine Reichweite bekannt</translation>
+    </message>
+    <message>
+        <source>Flights that still hold</source>
+        <translation>Flüge, die noch halten</translation>
+    </message>
+    <message>
+        <source>Every single flight</source>
+        <translation>Jeder einzelne Flug</translation>
     </message>
 </context>
 <context>

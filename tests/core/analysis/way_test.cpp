@@ -75,6 +75,7 @@ TEST_CASE("holes: a stretch that fails in most flights is named, with what lies 
   CHECK(h.failed == 5);
   CHECK(h.flights == 6);
   CHECK(h.returns);
+  CHECK(h.in_the_way);
   CHECK(h.setups == std::vector<std::string>{"A", "B"});
   CHECK_FALSE(a.holes.back().returns);  // where the range ends
   const auto said = holesOf(a);
@@ -82,6 +83,26 @@ TEST_CASE("holes: a stretch that fails in most flights is named, with what lies 
   CHECK_THAT(test::said(said[0]).title, Contains("fails at 600 m to 720 m"));
   CHECK_THAT(test::said(said[0]).text, Contains("5 of 6 flights"));
   CHECK(*a.answer("A")->typical.estimate_m < 640);
+}
+
+TEST_CASE("gaps allowed: a dip no longer than that does not end the range, and is still named") {
+  auto flown = byQuality(3, 4);
+  for (log::Recording& r : flown.recordings) {
+    spoil(r, "control.lq_pct", 600, 720, 10);
+    spoil(r, "control.rssi_dbm", 600, 720, -112);
+  }
+  const auto typical = [&](std::optional<double> gap_m, std::optional<double> gap_s) {
+    flown.campaign.links[0].rule.gap_m = gap_m;
+    flown.campaign.links[0].rule.gap_s = gap_s;
+    const auto a = test::analyseSimulated(flown);
+    CHECK_FALSE(a.holes.empty());
+    return *a.answer("A")->typical.estimate_m;
+  };
+  CHECK(typical({}, {}) < 640);
+  CHECK(typical(80, {}) < 640);
+  CHECK(typical(200, {}) > 1000);
+  CHECK(typical({}, 4) < 640);    // 52 m at 13 m/s
+  CHECK(typical({}, 16) > 1000);  // 208 m
 }
 
 TEST_CASE("two-ray nulls: where the ways differ by whole wavelengths, and only where they stand apart") {

@@ -13,7 +13,7 @@ namespace {
 
 constexpr int kLeastFlights = 2;       // one flight's bad stretch is its own
 constexpr double kFailingShare = 0.5;  // of the flights that were there
-constexpr int kReturnsWithin = 3;      // stretches behind a hole in which the link is back
+constexpr int kReturnsFor = 3;         // stretches behind a hole that hold
 
 /// What the flights saw of one stretch.
 struct Seen {
@@ -68,10 +68,19 @@ std::vector<std::string> setupsFailing(const LinkWork& w, const Seen& worst) {
 }
 
 bool returnsBehind(const std::map<int, Seen>& places, int last) {
-  for (int k = last + 1; k <= last + kReturnsWithin; ++k)
-    if (const auto at = places.find(k);
-        at != places.end() && !at->second.there.empty() && !at->second.fails())
-      return true;
+  for (int k = last + 1; k <= last + kReturnsFor; ++k)
+    if (const auto at = places.find(k); at == places.end() || at->second.fails()) return false;
+  return true;
+}
+
+/// Whether a setup that fails there gets that far.
+bool inTheWay(const LinkWork& w, const Hole& hole) {
+  for (const std::string& setup : hole.setups) {
+    const auto at = w.answer_of.find(campaign::setupIndex(w.campaign, setup));
+    if (at == w.answer_of.end()) continue;
+    const RangeAnswer& typical = w.result.setups[at->second].typical;
+    if (typical.estimate_m && hole.from_m <= *typical.estimate_m + defaults::kCellWidth_m / 2) return true;
+  }
   return false;
 }
 
@@ -108,6 +117,7 @@ void addHoles(LinkWork& w) {
     hole.flights = static_cast<int>(worst->there.size());
     hole.setups = setupsFailing(w, *worst);
     hole.returns = returnsBehind(places, last);
+    hole.in_the_way = hole.returns && inTheWay(w, hole);
     hole.null_m = nullInside(w, hole);
     w.result.holes.push_back(std::move(hole));
   }

@@ -79,6 +79,15 @@ void drawTogether(const LinkWork& w, LinkWays& ways, const std::vector<LinkWays>
   }
 }
 
+/// Longest dip that does not end the range, metres.
+double gapOf(const LinkWork& w) {
+  std::vector<double> speeds;
+  for (std::size_t run : w.runs)
+    if (const double v = w.result.reductions[run].speed_mps; std::isfinite(v) && v > 0) speeds.push_back(v);
+  const double by_time = speeds.empty() ? 0 : w.link.rule.gap_s.value_or(0) * median(std::move(speeds));
+  return std::max(by_time, w.link.rule.gap_m.value_or(0));
+}
+
 /// How far the measured parts of the rule were kept by a run.
 std::vector<Margin> marginsOf(const LinkWork& w, std::size_t run) {
   const campaign::RangeRule& rule = w.link.rule;
@@ -128,6 +137,7 @@ LinkWays findWays(LinkWork& w, const std::vector<LinkWays>& earlier) {
   for (const SignalModel& model : w.models.components)
     for (const FlightEffect& f : model.flights)
       ways.day_db[w.runId(static_cast<std::size_t>(f.flight))] = f.off_setup_db;
+  ways.gap_m = gapOf(w);
   const int draws = drawsFor(w);
   if (w.critical) drawTogether(w, ways, earlier, draws);
   drawByMargins(w, ways, draws);

@@ -149,7 +149,7 @@ std::vector<Finding> placesOf(const Drawn& drawn, const std::string& link) {
 std::vector<Finding> holesOf(const Answers& a) {
   std::vector<Finding> out;
   for (const Hole& h : a.holes) {
-    if (!h.returns) continue;
+    if (!h.in_the_way) continue;
     std::string setups;
     for (const std::string& s : h.setups) setups += (setups.empty() ? "" : ", ") + s;
     out.push_back(finding("hole",

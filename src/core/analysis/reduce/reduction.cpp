@@ -201,6 +201,7 @@ RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& 
     out.farthest_m = track.farthest_m;
     out.turn = track.turn;
     out.started = recording.started;
+    out.speed_mps = track.turning.out_mps;
     out.duration_s = recording.time_s.back() - recording.time_s.front();
     if (track.off_path_share > kOtherPathShare)
       throw InputError(finding("other-path", {{"share", 100 * track.off_path_share, quantity::Unit::Percent},

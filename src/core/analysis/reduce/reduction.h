@@ -72,7 +72,8 @@ struct RunReduction {
   bool unread = false;             ///< its samples could not be read this time: another time they may be
   bool from_gnss = false;
   double farthest_m = 0, duration_s = 0;
-  std::string started;  ///< as log::Recording::started
+  double speed_mps = NAN;  ///< usual, on the way out
+  std::string started;     ///< as log::Recording::started
   log::Turn turn;
   std::vector<Finding> problems;
   std::map<std::string, LinkReduction> links;  ///< by link id; only links the recording has channels of

@@ -150,6 +150,7 @@ struct Hole {
   int failed = 0, flights = 0;      ///< at its worst
   std::vector<std::string> setups;  ///< that mostly fail there
   bool returns = false;             ///< behind it the link is back
+  bool in_the_way = false;          ///< and but for it the range of a setup would go on
   std::optional<double>
       null_m;  ///< where direct and reflected wave cancel in it, as heights and frequency have it
 };
