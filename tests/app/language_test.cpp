@@ -227,7 +227,7 @@ TEST_CASE(
   trigger(s.window, "howItDecides");
   auto& page = child<QDialog>(s.window, "helpPage");
   CHECK(page.windowTitle() == "Wie Distanz entscheidet");
-  CHECK(child<QTextBrowser>(page, "helpText").toPlainText().contains("kritischen"));
+  CHECK(child<QTextBrowser>(page, "helpText").toPlainText().contains("kritische Pegel"));
   page.close();
   trigger(s.window, "language_en");
   waitFor("English",

@@ -128,9 +128,32 @@ TEST_CASE(
   const Lanes made = compareLanes(flown.campaign, a, "control", {"snr_db"});
   REQUIRE(made.lanes.size() == 1);
   CHECK(made.lanes[0].unit == "dB");
-  CHECK(made.lanes[0].lines.size() == 4);
+  CHECK(made.lanes[0].lines.size() == 2);  // the middle of each setup
+  CHECK(made.lanes[0].bands.size() == 2);
+  CHECK(compareLanes(flown.campaign, a, "control", {"snr_db", "flights"}).lanes[0].lines.size() == 6);
   CHECK(analysis::readAt(flown.campaign, a, "control", 400)[0].mean("snr_db") == Approx(12.5));
   CHECK(analysis::lanesCsv(flown.campaign, a, "control").find(",snr_db") != std::string::npos);
+}
+
+TEST_CASE("lanes: the share of flights that still hold falls from all to none, with the ranges marked on it") {
+  const auto flown = simulate::simulate(test::twoSetups(3), 5);
+  const auto a = test::analyseSimulated(flown);
+  const Lanes made = compareLanes(flown.campaign, a, "control", {"holds"});
+  REQUIRE(made.lanes.size() == 1);
+  const Lane& lane = made.lanes[0];
+  for (const Line& l : lane.lines) {
+    if (l.name.empty()) continue;
+    CHECK(l.y.front() == 100);
+    CHECK(std::is_sorted(l.y.rbegin(), l.y.rend()));
+  }
+  REQUIRE(lane.dots.size() == 2);
+  for (std::size_t s = 0; s < 2; ++s) {
+    const analysis::SetupAnswer& answer = a.answers[s];
+    REQUIRE(lane.dots[s].dots.size() == 2);
+    CHECK(lane.dots[s].dots[0].x == *answer.dependable.estimate_m);
+    CHECK(lane.dots[s].dots[1].x == *answer.typical.estimate_m);
+    CHECK_FALSE(dotAt(lane, lane.dots[s].dots[0].x, 95, 10, 5));  // a mark, nothing to click
+  }
 }
 
 TEST_CASE("channels: each has its plain words") {
