@@ -9,17 +9,18 @@
 #include <iostream>
 
 #include "core/estimate/paired.h"
+#include "figures.h"
 
 namespace {
 
 using namespace distanz;
 
 std::string percent(double share) {
-  return std::isfinite(share) ? fmt::format("{:.1f} %", 100 * share) : "–";
+  return std::isfinite(share) ? bench::percent(share, 1) + " %" : "–";
 }
 
 std::string signedPercent(double share) {
-  return std::isfinite(share) ? fmt::format("{:+.1f} %", 100 * share) : "–";
+  return std::isfinite(share) ? bench::percent(share, 1, true) + " %" : "–";
 }
 
 void plain(int campaigns) {

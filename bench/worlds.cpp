@@ -6,6 +6,7 @@
 #include <cstdlib>
 #include <iostream>
 
+#include "figures.h"
 #include "support/worlds/world_study.h"
 
 namespace {
@@ -13,10 +14,10 @@ namespace {
 using namespace distanz;
 
 std::string percent(double share) {
-  return std::isfinite(share) ? fmt::format("{:.0f}", 100 * share) : "–";
+  return bench::percent(share, 0);
 }
 std::string bias(double share) {
-  return std::isfinite(share) ? fmt::format("{:+.1f}", 100 * share) : "–";
+  return bench::percent(share, 1, true);
 }
 std::string number(double value, int digits) {
   return std::isfinite(value) ? fmt::format("{:.{}f}", value, digits) : "–";

@@ -104,8 +104,10 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
   for (const RunResult& r : result.runs) used.push_back(r.used);
   const Session session = sessionOf(campaign, used, result.reductions);
   warnAboutRuns(campaign, used, session, result);
+  const Effort effort = effortFor(campaign, result.reductions);
   std::vector<LinkWays> ways;
-  for (const campaign::Link& link : campaign.links) analyseLink(campaign, link, used, session, ways, result);
+  for (const campaign::Link& link : campaign.links)
+    analyseLink(campaign, link, used, session, effort, ways, result);
   addSetupAnswers(campaign, ways, result);
   return result;
 }

@@ -27,9 +27,11 @@ double sessionMean(const SignalModel& model, int setup) {
 
 Drift driftOf(const SignalModel& model) {
   if (!known(model) || model.flights.empty()) return {};
+  std::map<int, double> mean;
+  for (const FlightEffect& f : model.flights) mean[f.setup] += f.session / model.setups.at(f.setup).flights;
   double products = 0, squares = 0;
   for (const FlightEffect& f : model.flights) {
-    const double at = f.session - sessionMean(model, f.setup);
+    const double at = f.session - mean.at(f.setup);
     products += at * f.off_setup_db;
     squares += at * at;
   }

@@ -112,9 +112,9 @@ NewFlights newFlights(std::size_t stretches, double neighbour_correlation, std::
   return out;
 }
 
-Passage passageOf(const PathDraws& d, int setup, const NewFlights& flights, double farthest_m, double gap_m) {
-  const auto levels = d.level_db.find(setup);
-  if (levels == d.level_db.end()) throw DomainError("setup in model");
+Passage passageOf(const PathDraws& d, int setup, const std::vector<double>& level_db,
+                  const NewFlights& flights, double farthest_m, double gap_m) {
+  if (level_db.size() != static_cast<std::size_t>(d.draws)) throw DomainError("a level per draw");
   const auto n = static_cast<std::size_t>(flights.flights), stretches = d.stretches.count();
   if (flights.within.size() < n * stretches) throw DomainError("flights as long as the path");
   Passage out{d.stretches.upTo(farthest_m), d.draws, flights.flights, {}};
@@ -130,7 +130,7 @@ Passage passageOf(const PathDraws& d, int setup, const NewFlights& flights, doub
             place[k] + static_cast<float>(slopes->second[m] * (d.stretches.log_distance[k] - d.slope_centre));
       place = tilted.data();
     }
-    const auto above = static_cast<float>(levels->second[m] - d.critical_dbm[m]);
+    const auto above = static_cast<float>(level_db[m] - d.critical_dbm[m]);
     const auto flight_sd = static_cast<float>(d.flight_sd_db[m]);
     for (std::size_t first = 0; first < n; first += kBlock) {
       Block headroom;
@@ -146,6 +146,8 @@ Passage passageOf(const PathDraws& d, int setup, const NewFlights& flights, doub
 }
 
 Passage withHindrance(Passage p, const Hindrance& h, std::uint64_t seed) {
+  if (h.first_place / defaults::kPlacesOfAPath != p.stretches.first_index / defaults::kPlacesOfAPath)
+    return p;
   const double at = std::floor((h.from_m - p.stretches.start_m) / defaults::kCellWidth_m);
   if (!(at < static_cast<double>(p.stretches.count()))) return p;
   const auto stretch = static_cast<std::uint16_t>(std::max(at, 0.0));
@@ -165,7 +167,8 @@ Passage firstOf(const std::vector<const Passage*>& passages) {
   Passage out = *passages.front();
   for (const Passage* p : passages) {
     if (p->draws != out.draws || p->flights != out.flights) throw DomainError("passages of the same flights");
-    if (p->stretches.count() > out.stretches.count()) out.stretches = p->stretches;
+    // Beyond where one of them was flown nothing is known of them all: what holds to there holds to the end.
+    if (p->stretches.count() < out.stretches.count()) out.stretches = p->stretches;
     for (std::size_t i = 0; i < out.first_failing.size(); ++i)
       out.first_failing[i] = std::min(out.first_failing[i], p->first_failing[i]);
   }

@@ -25,15 +25,17 @@ struct NewFlights {
 NewFlights newFlights(std::size_t stretches, double neighbour_correlation, std::uint64_t seed,
                       std::uint64_t day_seed = 0, double day_share = 1, int flights = defaults::kNewFlights);
 
-/// First passage of the local signal through the critical level. @param farthest_m flown with this setup,
-/// along the path: looked at up to defaults::kExtrapolation times that @param gap_m a dip shorter than this
-/// does not end the range; one stretch ends it where it is no longer than a stretch
-Passage passageOf(const PathDraws& draws, int setup, const NewFlights& flights, double farthest_m,
-                  double gap_m = 0);
+/// First passage of the local signal through the critical level. @param level_db of the setup, per draw: as
+/// drawn, or as better known beside another's @param farthest_m flown with this setup, along the path: looked
+/// at up to defaults::kExtrapolation times that @param gap_m a dip shorter than this does not end the range;
+/// one stretch ends it where it is no longer than a stretch
+Passage passageOf(const PathDraws& draws, int setup, const std::vector<double>& level_db,
+                  const NewFlights& flights, double farthest_m, double gap_m = 0);
 
 /// Somewhere on the path flights fail for another reason than their signal, some of them.
 struct Hindrance {
-  double from_m = 0;  ///< along the path
+  int first_place = 0;  ///< see placeIndex(): which path it is on
+  double from_m = 0;    ///< along the path
   int failed = 0, flights = 0;
 };
 /// The same where flights also fail at hindrances, as often as was seen; how often is drawn (Beta, Jeffreys
@@ -41,7 +43,8 @@ struct Hindrance {
 /// @param seed one for each hindrance, shared by setups and links
 Passage withHindrance(Passage passage, const Hindrance& hindrance, std::uint64_t seed);
 
-/// Whichever fails first in the same flight of the same draw. @param passages of the same path; not empty
+/// Whichever fails first in the same flight of the same draw, as far as all were flown. @param passages of
+/// the same path, draws and flights; not empty
 Passage firstOf(const std::vector<const Passage*>& passages);
 
 /// Up to where a share of new flights holds.

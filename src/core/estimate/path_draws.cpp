@@ -14,10 +14,6 @@ namespace {
 
 using dice::Random;
 
-}  // namespace
-
-namespace {
-
 constexpr double kLeastNoise_db2 = 1e-4;
 constexpr std::size_t kMostWithDrift = 40;  // setups: of more, each pair would have to be looked at
 constexpr int kNearStretches = static_cast<int>(defaults::kNearField_m / defaults::kCellWidth_m);

@@ -50,7 +50,7 @@ std::vector<StretchLook> looksOf(const FlightSamples& f, std::span<const double>
     look.index = place.second;
     look.log_distance = rows.log_distance / rows.count;
     look.samples = rows.count;
-    look.kept = std::clamp(rows.kept / rows.count, 0.0, 1.0);
+    look.kept = rows.kept / rows.count;
     look.variance_db2 = varianceOf(rows.level_dbm);
     if (!rows.level_dbm.empty()) look.level_dbm = trimmedMean(rows.level_dbm, defaults::kTrim);
   }

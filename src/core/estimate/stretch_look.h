@@ -1,4 +1,5 @@
 #pragma once
+#include <algorithm>
 #include <limits>
 #include <span>
 #include <vector>
@@ -24,7 +25,9 @@ struct RuleMeasure {
   double threshold = 0;
   double full = 100;           ///< of a perfect link
   bool share_of_time = false;  ///< rows at or above the threshold, instead of the mean of what they say
-  double of(double value) const { return share_of_time ? (value >= threshold ? 1 : 0) : value / full; }
+  double of(double value) const {
+    return share_of_time ? (value >= threshold ? 1 : 0) : std::clamp(value / full, 0.0, 1.0);
+  }
   /// Where `kept` meets the rule.
   double wanted() const { return share_of_time ? 0.5 : threshold / full; }
 };

@@ -7,7 +7,7 @@
 #include "core/radio/clearance.h"
 #include "support/scenarios.h"
 #include "support/told.h"
-#include "support/worlds/world.h"
+#include "support/worlds/world_study.h"
 
 using namespace distanz;
 using namespace distanz::analysis;
@@ -125,13 +125,7 @@ TEST_CASE("all links at once: no setup reaches farther than any of its links") {
   video.level_dbm[0] = -96;
   w.links.push_back(video);
   const test::FlownWorld flown = test::fly(w, 11);
-  const auto a = analysis::analyse(
-      flown.campaign,
-      [&](const campaign::Run& run) {
-        const auto i = campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data();
-        return std::make_shared<const log::Recording>(flown.recordings[static_cast<std::size_t>(i)]);
-      },
-      {}, 1);
+  const auto a = test::analyseWorld(flown);
   for (const SetupAnswer& s : a.answers)
     for (const char* link : {"control", "video"}) {
       CHECK(*s.dependable.estimate_m <= *a.find(s.setup, link)->dependable.estimate_m);
@@ -141,6 +135,53 @@ TEST_CASE("all links at once: no setup reaches farther than any of its links") {
   REQUIRE(a.setup_comparisons.size() == 1);
   CHECK(a.setup_comparisons[0].links == std::vector<std::string>{"control", "video"});
   CHECK(a.setup_comparisons[0].ratio.has_value());
+}
+
+TEST_CASE("all links at once: links flown by different setups, and unlike far, are told together",
+          "[regression]") {
+  test::World w;
+  w.flights_each = 3;
+  test::WorldLink video;
+  video.id = "video";
+  w.links.push_back(video);
+  test::FlownWorld flown = test::fly(w, 12);
+  // Very many setups, of which only two have a video link; and one video log ends early.
+  for (int i = 0; i < 45; ++i) {
+    campaign::Setup more;
+    more.id = "S" + std::to_string(i);
+    flown.campaign.setups.push_back(more);
+    campaign::Run run = flown.campaign.runs[0];
+    run.id = more.id + "1";
+    run.setup = more.id;
+    log::Recording r = flown.recordings[0];
+    std::erase_if(r.columns, [](const log::Column& c) { return c.channel.starts_with("video"); });
+    r.columns[1].values[0] -= i + 1;  // not the same flight to the last sample
+    for (double& v : r.columns[1].values) v -= 0.01 * i + 0.01;
+    flown.campaign.runs.push_back(run);
+    flown.recordings.push_back(r);
+  }
+  const auto& distance = *flown.recordings[1].find("distance_m");
+  for (std::size_t run = 1; run < 6; run += 2)
+    for (log::Column& c : flown.recordings[run].columns)
+      for (std::size_t i = 0; c.channel.starts_with("video") && i < c.values.size(); ++i)
+        if ((*flown.recordings[run].find("distance_m"))[i] > 700) c.values[i] = NAN;
+  REQUIRE(distance.size() > 100);
+  const auto a = test::analyseWorld(flown);
+  const SetupAnswer* b = a.answer("B");
+  REQUIRE(b);
+  CHECK(b->typical.estimate_m.has_value());
+  CHECK(a.answers.size() == 47);
+}
+
+TEST_CASE("interference: paired flights meet it alike, and their ratio stays about one", "[regression]") {
+  test::World w;
+  w.paired = true;
+  w.links[0].rule = test::Rule::Quality;
+  w.links[0].patch = test::Patch{500, 640, 1, 0.2};
+  const auto a = test::analyseWorld(test::fly(w, 5));
+  REQUIRE_FALSE(a.interference.empty());
+  REQUIRE(a.comparisons[0].paired_flights > 1);
+  CHECK_THAT(a.comparisons[0].ratio->estimate, WithinAbs(1, 0.1));
 }
 
 TEST_CASE("session: the clocks of the logs tell the order where nobody typed it, and it is said") {

@@ -17,8 +17,8 @@ const test::WorldKind& kindOf(const std::string& name) {
 
 TEST_CASE("worlds: ranges all the way hold the truth, without bias", "[simulation]") {
   const std::string name = GENERATE(as<std::string>{}, "plain", "two-ray", "ridge", "quality at 1 Hz",
-                                    "turned when lost, 1 Hz, K 6 dB", "quality only", "bitrate in steps", "interference",
-                                    "two links");
+                                    "turned when lost, 1 Hz, K 6 dB", "quality only", "bitrate in steps",
+                                    "interference", "two links");
   const test::WorldKind& kind = kindOf(name);
   const test::WorldResult r = test::studyWorld(kind, {24, 3, 0, 9000});
   CAPTURE(name, r.typical, r.dependable, r.typical_bias, r.dependable_bias, r.beyond_plan, r.better);

@@ -148,8 +148,8 @@ TEST_CASE("margins: from where the rule was kept alone, the range and its spread
   const Stretches stretches = straightStretches(2400);
   const PathDraws d = drawMargins(flights, stretches, 3, 400);
   const NewFlights fresh = newFlights(stretches.count(), 0.3, 4);
-  const WayRange a = rangeOf(passageOf(d, 0, fresh, 2400), 0.5),
-                 b = rangeOf(passageOf(d, 1, fresh, 2400), 0.5);
+  const WayRange a = rangeOf(passageOf(d, 0, d.level_db.at(0), fresh, 2400), 0.5),
+                 b = rangeOf(passageOf(d, 1, d.level_db.at(1), fresh, 2400), 0.5);
   // Without hills and own shadowing the level would meet the rule at 1.82 and 2.35 km; some stretch fails
   // before.
   CHECK(a.low_m < 1820);

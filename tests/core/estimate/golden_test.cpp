@@ -169,8 +169,8 @@ TEST_CASE("reference campaigns: usable all the way on the path agrees with an in
     const double flown = want["farthest_flown_m"].get<double>();
     const Stretches stretches = stretchesOf(model, 0, flown);
     const PathDraws draws = drawPath(model, stretches, {-100, 0}, 7);
-    const Passage passage =
-        passageOf(draws, id[0] - 'A', newFlights(stretches.count(), draws.neighbour_correlation, 9), flown);
+    const Passage passage = passageOf(draws, id[0] - 'A', draws.level_db.at(id[0] - 'A'),
+                                      newFlights(stretches.count(), draws.neighbour_correlation, 9), flown);
     const auto agrees = [&](const WayRange& got, const json& w) {
       // Stepwise there, and only to be compared where it lies inside what was flown. Ends of the intervals
       // may sit between two holes, where another seed takes the other one.

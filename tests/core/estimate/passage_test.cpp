@@ -46,7 +46,8 @@ std::vector<float> slopingPlaces(std::size_t n, double first_dbm, double step_db
 constexpr double kFar = 1e5;
 
 Passage flownOver(const PathDraws& d, double gap_m = 0, std::uint64_t seed = 5) {
-  return passageOf(d, 0, newFlights(d.stretches.count(), d.neighbour_correlation, seed), kFar, gap_m);
+  return passageOf(d, 0, d.level_db.at(0), newFlights(d.stretches.count(), d.neighbour_correlation, seed),
+                   kFar, gap_m);
 }
 
 }  // namespace
@@ -104,8 +105,8 @@ TEST_CASE("passage: all links together reach no farther than any of them") {
 TEST_CASE("passage: the same draws to the last bit, and refusals") {
   const PathDraws d = knownPlaces(slopingPlaces(30, -90, -0.5), 1, 1);
   CHECK(flownOver(d).first_failing == flownOver(d).first_failing);
-  CHECK_THROWS_AS(passageOf(d, 7, newFlights(30, 0.5, 1), kFar), DomainError);
-  CHECK_THROWS_AS(passageOf(d, 0, newFlights(10, 0.5, 1), kFar), DomainError);
+  CHECK_THROWS_AS(passageOf(d, 0, {1, 2}, newFlights(30, 0.5, 1), kFar), DomainError);
+  CHECK_THROWS_AS(passageOf(d, 0, d.level_db.at(0), newFlights(10, 0.5, 1), kFar), DomainError);
   CHECK_THROWS_AS(newFlights(3, 0.5, 1, 0, 1, 100), DomainError);
   CHECK_THROWS_AS(firstOf({}), DomainError);
 }

@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/analysis/analyse.h"
 #include "core/parallel/on_all_cores.h"
 
 namespace distanz::test {
@@ -42,13 +41,7 @@ Outcome campaignOf(const WorldKind& kind, const WorldPlan& plan, std::uint64_t s
   dice::Random random(seed * 977 + 5);
   const World w = drawnWorld(kind, plan.flights_each, plan.b_over_a_db, random);
   const FlownWorld flown = fly(w, seed);
-  const auto a = analysis::analyse(
-      flown.campaign,
-      [&](const campaign::Run& run) {
-        const auto i = campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data();
-        return std::make_shared<const log::Recording>(flown.recordings[static_cast<std::size_t>(i)]);
-      },
-      {}, 1);
+  const auto a = analyseWorld(flown);
   Outcome out;
   for (const auto& warning : a.warnings) out.warned.push_back(warning.code);
   out.better = out.wrong = 0;
@@ -70,7 +63,7 @@ Outcome campaignOf(const WorldKind& kind, const WorldPlan& plan, std::uint64_t s
     if (answer && answer->plan_m) out.beyond_plan.push_back(*answer->plan_m > truth[s].dependable_m);
     if (told && told->critical_dbm && w.links[0].rule != Rule::Level && s == 0) {
       out.critical_error = *told->critical_dbm - Radio(w, w.links[0]).critical_dbm();
-      out.critical_covers = std::abs(out.critical_error) <= 2.2 * told->critical_sd_db;
+      out.critical_covers = std::abs(out.critical_error) <= 1.96 * told->critical_sd_db;
     }
   }
   for (const auto& p : a.comparisons)
@@ -100,6 +93,16 @@ struct Tally {
 };
 
 }  // namespace
+
+analysis::CampaignAnalysis analyseWorld(const FlownWorld& flown) {
+  return analysis::analyse(
+      flown.campaign,
+      [&](const campaign::Run& run) {
+        const auto i = campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data();
+        return std::make_shared<const log::Recording>(flown.recordings[static_cast<std::size_t>(i)]);
+      },
+      {}, 1);
+}
 
 WorldResult studyWorld(const WorldKind& kind, const WorldPlan& plan) {
   std::vector<Outcome> all(static_cast<std::size_t>(plan.campaigns));

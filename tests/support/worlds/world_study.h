@@ -2,6 +2,7 @@
 #include <functional>
 #include <map>
 
+#include "core/analysis/analyse.h"
 #include "support/worlds/world.h"
 
 namespace distanz::test {
@@ -16,6 +17,9 @@ const std::vector<WorldKind>& worldKinds();
 
 /// @param b_over_a_db true difference of level
 World drawnWorld(const WorldKind& kind, int flights_each, double b_over_a_db, dice::Random& random);
+
+/// Analysis of a flown world, as the program makes it.
+analysis::CampaignAnalysis analyseWorld(const FlownWorld& flown);
 
 /// Shares of campaigns, or of what could be told.
 struct WorldResult {

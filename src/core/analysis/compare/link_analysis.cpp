@@ -30,8 +30,8 @@ void gatherRuns(LinkWork& w, const std::vector<bool>& used) {
 }  // namespace
 
 void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
-                 const std::vector<bool>& used, const Session& session, std::vector<LinkWays>& ways,
-                 CampaignAnalysis& result) {
+                 const std::vector<bool>& used, const Session& session, const Effort& effort,
+                 std::vector<LinkWays>& ways, CampaignAnalysis& result) {
   LinkWork w{campaign, link, result, session};
   gatherRuns(w, used);
   if (w.runs.empty()) return;
@@ -40,7 +40,7 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   findCritical(w);
   fitFailures(w);
   addRanges(w);
-  ways.push_back(findWays(w, ways));
+  ways.push_back(findWays(w, effort, ways));
   addPairs(w, ways.back());
   addLegs(w);
   addReducedPower(w);

@@ -26,10 +26,8 @@ struct Seen {
 
 void seeLooks(const std::vector<StretchLook>& looks, double wanted, std::size_t run,
               std::map<int, Seen>& places) {
-  std::vector<StretchLook> out;
-  for (const StretchLook& l : looks)
-    if (!l.back) out.push_back(l);
-  for (const StretchLook& l : out) {
+  for (const StretchLook& l : looks) {
+    if (l.back) continue;
     places[l.index].there.insert(run);
     if (l.kept < wanted) places[l.index].failed.insert(run);
   }

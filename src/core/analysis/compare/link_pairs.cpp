@@ -19,7 +19,10 @@ constexpr int kEnoughPaired = 2;  // one paired flight shows a difference but no
 void fill(PairOnLink& out, const Comparison& c) {
   out.delta_db = c.delta_db;
   out.elsewhere_ratio = c.ratio;
-  out.verdict = c.verdict;
+  out.verdict = verdictAt(c, out.level);
+  out.p_value = c.p_value;
+  out.se_db = c.se_db;
+  out.df = c.df;
   out.more_pairs = c.more_pairs;
   out.p_a_longer = c.p_a_longer;
   out.p_a_more = c.p_a_more;
@@ -28,6 +31,16 @@ void fill(PairOnLink& out, const Comparison& c) {
   out.same_places = c.same_places;
   out.paired_flights = c.paired_flights;
   out.gap_trend = c.gap_trend;
+}
+
+/// Without a signal there is no difference in dB.
+void fillByDraws(PairOnLink& out, const Comparison& c) {
+  out.ratio = c.ratio;
+  out.p_a_longer = c.p_a_longer;
+  out.p_a_more = c.p_a_more;
+  out.p_b_more = c.p_b_more;
+  out.p_value = c.p_value;
+  out.verdict = verdictAt(c, out.level);
 }
 
 /// Both setups' cells in every flight that both were recorded in.
@@ -131,20 +144,10 @@ void addPairs(LinkWork& w, const LinkWays& ways) {
     pair.level = lookAlpha(pair.pairs, w.campaign.planned_pairs);
     if (c) {
       fill(pair, *c);
-      pair.p_value = c->p_value;
-      pair.verdict = verdictAt(*c, pair.level);
-      pair.se_db = c->se_db;
-      pair.df = c->df;
       pair.ratio = ratioOnPath(ways, a, b, pair);
       warnOfTrend(w, pair);
     } else if (ways.typical_m.contains(a) && ways.typical_m.contains(b)) {
-      const Comparison by_draws = compareDraws(ways.typical_m.at(a), ways.typical_m.at(b));
-      fill(pair, by_draws);
-      pair.delta_db.reset();
-      pair.elsewhere_ratio.reset();
-      pair.ratio = by_draws.ratio;
-      pair.p_value = by_draws.p_value;
-      pair.verdict = verdictAt(by_draws, pair.level);
+      fillByDraws(pair, compareDraws(ways.typical_m.at(a), ways.typical_m.at(b)));
     }
     pairs.push_back(std::move(pair));
   }

@@ -51,19 +51,9 @@ void describe(const LinkWork& w, int setup, const SignalModel& model, SetupOnLin
   out.flight_sd_db = std::sqrt(model.flight_var_db2);
 }
 
-/// A range elsewhere as the data allow it to be told (estimator section 8).
 RangeAnswer elsewhere(const RangeEstimate& r, double farthest_m) {
-  RangeAnswer out;
-  if (!std::isfinite(r.estimate_m) || r.estimate_m <= 0) return out;
-  out.estimate_m = r.estimate_m;
-  out.low_m = r.low_m;
-  if (r.high_m < defaults::kNoUpperLimit_m) out.high_m = r.high_m;
-  out.at_least_m = std::min(r.lower95_m, farthest_m);
-  const double extrapolation = r.estimate_m / farthest_m;
-  out.status = extrapolation <= 1                          ? Status::Measured
-               : extrapolation <= defaults::kExtrapolation ? Status::Extrapolated
-                                                           : Status::AtLeast;
-  return out;
+  if (!std::isfinite(r.estimate_m) || r.estimate_m <= 0) return {};
+  return answerFrom(Interval{r.estimate_m, r.low_m, r.high_m}, r.lower95_m, farthest_m);
 }
 
 void answerBySignal(const LinkWork& w, int setup, const SignalModel& model, SetupOnLink& out) {

@@ -1,5 +1,6 @@
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 #include "core/analysis/compare/ways.h"
 #include "core/estimate/distribution.h"
@@ -16,25 +17,17 @@ namespace {
 // Draws are numbered alike everywhere; what is apart has a seed of its own.
 constexpr std::uint64_t kDaySeed = 1, kPathSeed = 1000, kFlightSeed = 2000, kReachSeed = 3000,
                         kBesideSeed = 4000, kHindranceSeed = 5000;
-constexpr std::size_t kFullDrawsUpTo = 40;  ///< setups; of more, fewer draws are made of each
+constexpr double kFullSetups = 40;      // of more, fewer draws are made
+constexpr double kFullPath_m = 40'000;  // and of longer paths: states of all stretches are kept
 constexpr int kLeastDraws = 100;
 
-int drawsFor(const LinkWork& w) {
-  const auto setups = static_cast<std::size_t>(
-      std::count_if(w.runs_of.begin(), w.runs_of.end(), [](const auto& runs) { return !runs.empty(); }));
-  if (setups <= kFullDrawsUpTo) return defaults::kDraws;
-  return std::max(kLeastDraws, static_cast<int>(defaults::kDraws * kFullDrawsUpTo / setups));
-}
-
-int newFlightsFor(int draws) {
-  return draws == defaults::kDraws ? defaults::kNewFlights : defaults::kNewFlights / 4;
-}
-
-/// Path that most of the setup's flights flew, by the number of its first place.
+/// Path that most of the setup's flights flew, on whatever link, by the number of its first place.
 int pathPlaceOf(const LinkWork& w, int setup) {
   std::map<int, int> flown;
-  for (std::size_t run : w.runs_of[static_cast<std::size_t>(setup)])
-    ++flown[firstPlaceOf(w.campaign, w.campaign.runs[run])];
+  const std::string& id = w.campaign.setups[static_cast<std::size_t>(setup)].id;
+  for (std::size_t run = 0; run < w.campaign.runs.size(); ++run)
+    if (w.campaign.runs[run].setup == id && w.result.runs[run].used)
+      ++flown[firstPlaceOf(w.campaign, w.campaign.runs[run])];
   return std::max_element(flown.begin(), flown.end(),
                           [](const auto& a, const auto& b) { return a.second < b.second; })
       ->first;
@@ -59,10 +52,13 @@ double dayShare(const LinkWays& first, const LinkWays& of) {
   return std::clamp(products / (std::sqrt(squares_first * squares_of) + unsure), 0.0, 1.0);
 }
 
-void drawTogether(const LinkWork& w, LinkWays& ways, const std::vector<LinkWays>& earlier, int draws) {
+void drawTogether(const LinkWork& w, LinkWays& ways, const std::vector<LinkWays>& earlier,
+                  const Effort& effort) {
   const double day_share = earlier.empty() ? 1 : dayShare(earlier.front(), ways);
   std::map<std::pair<const SignalModel*, int>, std::vector<int>> setups;  // by model and path
-  for (const auto& [setup, model] : w.model_of) setups[{model, pathPlaceOf(w, setup)}].push_back(setup);
+  for (const auto& [setup, model] : w.model_of)
+    if (model->line.coefficient.allFinite() && model->line.covariance.allFinite())
+      setups[{model, pathPlaceOf(w, setup)}].push_back(setup);
   // In the order of the setups, never of addresses.
   std::vector<std::pair<std::pair<const SignalModel*, int>, std::vector<int>>> groups(setups.begin(),
                                                                                       setups.end());
@@ -71,9 +67,9 @@ void drawTogether(const LinkWork& w, LinkWays& ways, const std::vector<LinkWays>
     double farthest = 0;
     for (int s : members) farthest = std::max(farthest, ways.farthest_m.at(s));
     const Stretches stretches = stretchesOf(*key.first, key.second, farthest);
-    PathDraws path = drawPath(*key.first, stretches, *w.critical, seedOf(w, kPathSeed), draws);
+    PathDraws path = drawPath(*key.first, stretches, *w.critical, seedOf(w, kPathSeed), effort.draws);
     NewFlights flights = newFlights(stretches.count(), path.neighbour_correlation, seedOf(w, kFlightSeed),
-                                    kDaySeed, day_share, newFlightsFor(draws));
+                                    kDaySeed, day_share, effort.flights);
     for (int s : members) ways.together_of[s] = ways.together.size();
     ways.together.push_back({std::move(path), std::move(flights)});
   }
@@ -101,7 +97,7 @@ std::vector<Margin> marginsOf(const LinkWork& w, std::size_t run) {
 }
 
 /// Without a signal: from where the rule was kept. Only of setups that failed often enough to tell.
-void drawByMargins(const LinkWork& w, LinkWays& ways, int draws) {
+void drawByMargins(const LinkWork& w, LinkWays& ways, const Effort& effort) {
   std::map<int, std::vector<MarginFlight>> by_path;
   std::map<int, double> farthest;
   for (std::size_t run : w.runs) {
@@ -114,20 +110,49 @@ void drawByMargins(const LinkWork& w, LinkWays& ways, int draws) {
     farthest[path] = std::max(farthest[path], ways.farthest_m.at(setup));
   }
   for (const auto& [path, flights] : by_path) {
+    const auto told = [&](const MarginFlight& f) {
+      return w.path_reach.setups.at(f.setup).typical_m.has_value();
+    };
+    if (std::none_of(flights.begin(), flights.end(), told)) continue;
     Stretches stretches = straightStretches(farthest.at(path));
     stretches.first_index += path;
-    PathDraws margins = drawMargins(flights, stretches, seedOf(w, kReachSeed), draws);
+    PathDraws margins = drawMargins(flights, stretches, seedOf(w, kReachSeed), effort.draws);
     NewFlights fresh = newFlights(stretches.count(), margins.neighbour_correlation, seedOf(w, kFlightSeed),
-                                  kDaySeed, 1, newFlightsFor(draws));
+                                  kDaySeed, 1, effort.flights);
     for (const MarginFlight& f : flights)
-      if (w.path_reach.setups.at(f.setup).typical_m) ways.together_of[f.setup] = ways.together.size();
+      if (told(f)) ways.together_of[f.setup] = ways.together.size();
     ways.together.push_back({std::move(margins), std::move(fresh)});
   }
 }
 
+/// First failing stretches of a setup at given levels, for whatever reason.
+Passage passageAt(const LinkWays& ways, int setup, const std::vector<double>& level_db) {
+  const LinkWays::Together& t = ways.together[ways.together_of.at(setup)];
+  Passage out = passageOf(t.draws, setup, level_db, t.flights, ways.farthest_m.at(setup), ways.gap_m);
+  for (const auto& [hindrance, seed] : ways.hindrances) out = withHindrance(std::move(out), hindrance, seed);
+  return out;
+}
+
 }  // namespace
 
-LinkWays findWays(LinkWork& w, const std::vector<LinkWays>& earlier) {
+Effort effortFor(const campaign::Campaign& campaign, const std::vector<RunReduction>& reductions) {
+  std::set<std::string> flown;
+  double farthest = 1;
+  for (std::size_t i = 0; i < reductions.size(); ++i) {
+    if (reductions[i].links.empty()) continue;
+    flown.insert(campaign.runs[i].setup);
+    farthest = std::max(farthest, reductions[i].farthest_m);
+  }
+  Effort out;
+  const double share = std::min(
+      {1.0, kFullSetups / std::max<double>(static_cast<double>(flown.size()), 1), kFullPath_m / farthest});
+  if (share == 1) return out;
+  out.draws = std::max(kLeastDraws, static_cast<int>(out.draws * share));
+  out.flights /= 4;
+  return out;
+}
+
+LinkWays findWays(LinkWork& w, const Effort& effort, const std::vector<LinkWays>& earlier) {
   LinkWays ways{w.link.id};
   for (std::size_t s = 0; s < w.runs_of.size(); ++s)
     for (std::size_t run : w.runs_of[s]) {
@@ -138,55 +163,53 @@ LinkWays findWays(LinkWork& w, const std::vector<LinkWays>& earlier) {
     for (const FlightEffect& f : model.flights)
       ways.day_db[w.runId(static_cast<std::size_t>(f.flight))] = f.off_setup_db;
   ways.gap_m = gapOf(w);
-  const int draws = drawsFor(w);
-  if (w.critical) drawTogether(w, ways, earlier, draws);
-  drawByMargins(w, ways, draws);
-  for (const auto& [setup, group] : ways.together_of) {
-    const LinkWays::Together& t = ways.together[group];
-    ways.passages.emplace(setup, passageOf(t.draws, setup, t.flights, ways.farthest_m.at(setup), ways.gap_m));
-  }
-  for (std::size_t i = 0; i < w.interference.size(); ++i) {
-    const Interference& met = w.interference[i];
-    for (auto& [setup, passage] : ways.passages)
-      if (met.first_place / defaults::kPlacesOfAPath == pathPlaceOf(w, setup) / defaults::kPlacesOfAPath)
-        passage =
-            withHindrance(std::move(passage), {met.from_m, static_cast<int>(met.runs.size()), met.flights},
-                          seedOf(w, kHindranceSeed) + 100 * i);
-  }
+  for (const Interference& met : w.interference)
+    ways.hindrances.push_back({{met.first_place, met.from_m, static_cast<int>(met.runs.size()), met.flights},
+                               seedOf(w, kHindranceSeed) + 100 * ways.hindrances.size()});
+  if (w.critical) drawTogether(w, ways, earlier, effort);
+  drawByMargins(w, ways, effort);
+  for (const auto& [setup, group] : ways.together_of)
+    ways.passages.emplace(setup, passageAt(ways, setup, ways.together[group].draws.level_db.at(setup)));
   for (const auto& [setup, passage] : ways.passages) {
+    const double farthest = ways.farthest_m.at(setup);
+    const SignalModel* model = w.modelOf(setup);
     const WayRange typical = rangeOf(passage, 0.5), dependable = rangeOf(passage, defaults::kDependability);
     ways.typical_m[setup] = typical.draws_m;
     SetupOnLink& told = w.result.setups[w.answer_of.at(setup)];
-    told.typical = answerFrom(typical, ways.farthest_m.at(setup));
-    told.dependable = answerFrom(dependable, ways.farthest_m.at(setup));
+    if (model && !falls(*model)) ways.level.insert(setup);
+    told.typical = answerFrom(typical, farthest, !ways.level.contains(setup));
+    told.dependable = answerFrom(dependable, farthest, !ways.level.contains(setup));
   }
   return ways;
 }
 
 Passage besides(const LinkWays& ways, int a, int b, const PairOnLink& difference) {
-  const LinkWays::Together& t = ways.together[ways.together_of.at(b)];
   dice::Random random(kBesideSeed);
-  PathDraws draws = t.draws;
-  const std::vector<double>& of_a = ways.together[ways.together_of.at(a)].draws.level_db.at(a);
+  std::vector<double> levels = ways.together[ways.together_of.at(a)].draws.level_db.at(a);
   const std::vector<double> off =
-      Strata(random, draws.draws)([&](double p) { return tQuantile(p, difference.df); });
-  std::vector<double>& of_b = draws.level_db[b];
-  for (std::size_t m = 0; m < of_b.size(); ++m)
-    of_b[m] = of_a[m] - difference.delta_db->estimate - difference.se_db * off[m];
-  return passageOf(draws, b, t.flights, ways.farthest_m.at(b), ways.gap_m);
+      Strata(random, static_cast<int>(levels.size()))([&](double p) { return tQuantile(p, difference.df); });
+  for (std::size_t m = 0; m < levels.size(); ++m)
+    levels[m] -= difference.delta_db->estimate + difference.se_db * off[m];
+  return passageAt(ways, b, levels);
 }
 
-RangeAnswer answerFrom(const WayRange& r, double farthest_m) {
+RangeAnswer answerFrom(const Interval& m, double bound_m, double farthest_m) {
   RangeAnswer out;
+  out.estimate_m = m.estimate;
+  out.low_m = m.low;
+  if (m.high < defaults::kNoUpperLimit_m) out.high_m = m.high;
+  out.at_least_m = std::min(bound_m, farthest_m);
+  const double extrapolation = m.estimate / farthest_m;
+  out.status = extrapolation <= 1                         ? Status::Measured
+               : extrapolation < defaults::kExtrapolation ? Status::Extrapolated
+                                                          : Status::AtLeast;
+  return out;
+}
+
+RangeAnswer answerFrom(const WayRange& r, double farthest_m, bool may_go_on) {
+  RangeAnswer out = answerFrom(Interval{r.estimate_m, r.low_m, r.high_m}, r.sure_m, farthest_m);
   out.confidence = defaults::kPlanSure;
-  out.estimate_m = r.estimate_m;
-  out.low_m = r.low_m;
-  if (r.high_m < defaults::kNoUpperLimit_m) out.high_m = r.high_m;
-  out.at_least_m = std::min(r.sure_m, farthest_m);
-  const double extrapolation = r.estimate_m / farthest_m;
-  out.status = extrapolation <= 1                                ? Status::Measured
-               : extrapolation < defaults::kExtrapolation - 1e-9 ? Status::Extrapolated
-                                                                 : Status::AtLeast;
+  if (!may_go_on && out.status == Status::Extrapolated) out.status = Status::AtLeast;
   return out;
 }
 

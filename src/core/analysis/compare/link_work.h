@@ -74,6 +74,10 @@ void addProfile(LinkWork& w);
 /// Stretches that fail in most flights.
 void addHoles(LinkWork& w);
 
+/// A range as the data allow it to be told: measured, up to kExtrapolation beyond what was flown, else a
+/// bound only.
+RangeAnswer answerFrom(const estimate::Interval& range_m, double bound_m, double farthest_m);
+
 /// True where a range can be told from the model: the data themselves show the signal falling.
 inline bool falls(const estimate::SignalModel& model) {
   return !estimate::signalDoesNotFall(model.line) && model.line.coefficient[1] < 0;

@@ -1,6 +1,5 @@
 #include <algorithm>
 #include <cmath>
-#include <set>
 
 #include "core/analysis/compare/ways.h"
 
@@ -62,12 +61,16 @@ SetupAnswer answerOf(SetupWay& way, const std::string& setup, const std::vector<
     return out;
   }
   const Passage all = overAll(way);
-  double farthest = 0;
-  for (const LinkWays* l : way.links) farthest = std::max(farthest, l->farthest_m.at(way.setup));
+  double farthest = INFINITY;  // with all of them
+  bool may_go_on = true;
+  for (const LinkWays* l : way.links) {
+    farthest = std::min(farthest, l->farthest_m.at(way.setup));
+    may_go_on = may_go_on && !l->level.contains(way.setup);
+  }
   const WayRange typical = rangeOf(all, 0.5), dependable = rangeOf(all, defaults::kDependability);
   way.typical_m = typical.draws_m;
-  out.typical = answerFrom(typical, farthest);
-  out.dependable = answerFrom(dependable, farthest);
+  out.typical = answerFrom(typical, farthest, may_go_on);
+  out.dependable = answerFrom(dependable, farthest, may_go_on);
   out.plan_m = out.dependable.at_least_m;
   out.survival = survivalOf(all);
   return out;

@@ -1,6 +1,7 @@
 #pragma once
 #include <algorithm>
 #include <map>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -25,12 +26,25 @@ struct LinkWays {
   std::map<int, estimate::Passage> passages = {};     ///< by setup
   std::map<int, std::vector<double>> typical_m = {};  ///< by setup, per draw
   std::map<std::string, double> day_db = {};          ///< by run: how far it lay above its setup's mean
+  std::set<int> level =
+      {};  ///< setups whose signal does not fall: nothing is told of them beyond what was flown
   double gap_m = 0;
+  /// Where flights fail for another reason, each with a seed.
+  std::vector<std::pair<estimate::Hindrance, std::uint64_t>> hindrances = {};
 };
+
+/// How many states are drawn, and how many new flights go out over each: the same for all links and setups of
+/// a campaign, for they are told together.
+struct Effort {
+  int draws = estimate::defaults::kDraws, flights = estimate::defaults::kNewFlights;
+};
+/// Full for what people fly; less for very many setups or very long paths, so that time and memory stay
+/// bounded.
+Effort effortFor(const campaign::Campaign& campaign, const std::vector<RunReduction>& reductions);
 
 /// Passages of every setup that the link can be told of, and its ranges all the way on this path.
 /// @param earlier ways of links before this one
-LinkWays findWays(LinkWork& w, const std::vector<LinkWays>& earlier);
+LinkWays findWays(LinkWork& w, const Effort& effort, const std::vector<LinkWays>& earlier);
 
 /// The same setup held against another with a difference of level that is better known than the two levels:
 /// `b` as it is where `a` is as drawn. @param delta_db of a over b, mean and spread of its t distribution
@@ -40,8 +54,9 @@ estimate::Passage besides(const LinkWays& ways, int a, int b, const PairOnLink& 
 void addSetupAnswers(const campaign::Campaign& campaign, const std::vector<LinkWays>& ways,
                      CampaignAnalysis& result);
 
-/// A range as the data allow it to be told. @param farthest_m flown, along the path
-RangeAnswer answerFrom(const estimate::WayRange& range, double farthest_m);
+/// A range as the data allow it to be told. @param may_go_on false: the signal does not fall, so that nothing
+/// can be told beyond what was flown
+RangeAnswer answerFrom(const estimate::WayRange& range, double farthest_m, bool may_go_on);
 
 /// Holm (1979) step-down, each pair at its own level: which "better" stands when all pairs are claimed at
 /// once.

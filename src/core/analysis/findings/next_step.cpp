@@ -49,15 +49,19 @@ const SetupAnswer* longest(const Answers& a) {
 /// What the longest setup may be planned with, and what the rest of the path would cost.
 Finding planWith(const campaign::Campaign& c, const Answers& a, const SetupAnswer& best) {
   const double told = *best.plan_m;
+  std::vector<Finding> open;
+  for (const std::string& link : best.unknown_links)
+    open.push_back(finding("link-range-unknown", {{"link", link}}));
   const std::vector<Argument> about{{"setup", best.setup},
                                     {"name", nameOf(c, best.setup)},
                                     {"told", told, Unit::Metre},
                                     {"sure", 100 * estimate::defaults::kPlanSure, Unit::Percent},
                                     {"share", 100 * a.dependability, Unit::Percent}};
   // Where the range ends beyond what was flown nobody knows what lies there: it cannot be counted in dB.
-  if (best.dependable.status != Status::Measured)
-    return finding("plan-with-at-least", about, {"setup", best.setup});
-  Finding out = finding("plan-with", about, {"setup", best.setup});
+  const bool beyond = best.dependable.status != Status::Measured;
+  Finding out = finding(beyond ? "plan-with-at-least" : "plan-with", about, {"setup", best.setup});
+  out.more = std::move(open);
+  if (beyond) return out;
   const SetupOnLink* l = a.limiting(best.setup);
   if (!l || !l->exponent) return out;
   const double n = l->exponent->estimate;
