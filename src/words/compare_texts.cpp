@@ -22,6 +22,7 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "Its range is {ratio:.2} times as long (95 %: {ratio.low:.2} to {ratio.high:.2}), "
                        "{delta:.1} stronger (95 %: {delta.low:#.1} to {delta.high:#.1}){paired}.")},
+    {"ratio-at-least", "", QT_TRANSLATE_NOOP("finding", "Its range is at least {least:.2} times as long.")},
     {"ratio-alone", "",
      QT_TRANSLATE_NOOP(
          "finding",

@@ -177,6 +177,7 @@ Passage firstOf(const std::vector<const Passage*>& passages) {
 
 WayRange rangeOf(const Passage& p, double share) {
   WayRange out;
+  out.end_m = p.stretches.end_m();
   for (std::size_t m = 0; m < static_cast<std::size_t>(p.draws); ++m)
     out.draws_m.push_back(distanceAt(p.stretches, failingIn(p, m), p.flights, share));
   std::vector<double> rising = out.draws_m;

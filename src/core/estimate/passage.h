@@ -53,7 +53,9 @@ struct WayRange {
   double low_m = 0,
          high_m = 0;  ///< 95 % of the draws; high_m is infinite where it reaches the end of the path
   double sure_m = 0;  ///< kPlanSure of the draws lie beyond
-  std::vector<double> draws_m;  ///< per draw; the end of the path where it is not reached there
+  std::vector<double> draws_m;  ///< per draw; end_m where it lies beyond
+  double end_m = 0;             ///< of the path as far as it is looked at
+  bool open(std::size_t draw) const { return draws_m[draw] >= end_m; }
 };
 /// @param share 0..1 of flights that hold
 WayRange rangeOf(const Passage& passage, double share);

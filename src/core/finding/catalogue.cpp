@@ -18,6 +18,7 @@ constexpr FindingInfo kFindings[] = {
     {"flown-once-each", Detail, "compare", "", "fly-again"},
     {"longer-one", Detail, "compare", "name chance:%", ""},
     {"ratio-and-level", Detail, "compare", "ratio:factor delta:dB paired", ""},
+    {"ratio-at-least", Detail, "compare", "least", ""},
     {"ratio-alone", Detail, "compare", "ratio:factor paired", ""},
     {"level-alone", Detail, "compare", "delta:dB paired", ""},
     {"from-paired-flights", Detail, "compare", "flights:count", ""},

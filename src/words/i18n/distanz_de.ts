@@ -2783,6 +2783,10 @@
         <source>With the heights of the plan, the wave reflected by the ground cancels the direct one at {distance}: another height moves this hole.</source>
         <translation>Mit den Höhen des Plans löscht die vom Boden gespiegelte Welle die direkte bei {distance} aus: Eine andere Höhe verschiebt dieses Loch.</translation>
     </message>
+    <message>
+        <source>Its range is at least {least:.2} times as long.</source>
+        <translation>Seine Reichweite ist mindestens {least:.2}-mal so lang.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

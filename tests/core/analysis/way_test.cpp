@@ -184,6 +184,18 @@ TEST_CASE("interference: paired flights meet it alike, and their ratio stays abo
   CHECK_THAT(a.comparisons[0].ratio->estimate, WithinAbs(1, 0.1));
 }
 
+TEST_CASE("ratio: of setups that never failed none is told, nor that they are alike", "[regression]") {
+  simulate::Scenario s = test::twoSetups(3, 3);
+  for (auto& run : s.runs) run.farthest_m = 700;
+  const auto flown = simulate::simulate(s, 3);
+  const auto a = test::analyseSimulated(flown);
+  CHECK(a.answer("A")->typical.status == Status::AtLeast);
+  CHECK_FALSE(a.comparisons[0].ratio.has_value());
+  const std::string said = test::said(verdictOf(flown.campaign, a, a.setup_comparisons[0])).text;
+  CAPTURE(said);
+  CHECK_THAT(said, !Contains("times as long") && Contains("dB stronger"));
+}
+
 TEST_CASE("session: the clocks of the logs tell the order where nobody typed it, and it is said") {
   auto flown = simulate::simulate(test::twoSetups(3, 0), 5);
   for (std::size_t i = 0; i < flown.recordings.size(); ++i) {

@@ -3,7 +3,6 @@
 
 #include "core/analysis/compare/link_work.h"
 #include "core/analysis/compare/ways.h"
-#include "core/estimate/robust.h"
 
 namespace distanz::analysis {
 
@@ -65,9 +64,8 @@ std::optional<Comparison> compareApartOn(const LinkWork& w, int a, int b) {
 
 /// Log distance at which the two are told apart: where their typical ranges end.
 std::optional<double> criticalPlace(const LinkWays& ways, int a, int b) {
-  const auto of_a = ways.typical_m.find(a), of_b = ways.typical_m.find(b);
-  if (of_a == ways.typical_m.end() || of_b == ways.typical_m.end()) return std::nullopt;
-  return std::log10((median(of_a->second) + median(of_b->second)) / 2);
+  if (!ways.typical.contains(a) || !ways.typical.contains(b)) return std::nullopt;
+  return std::log10((ways.typical.at(a).estimate_m + ways.typical.at(b).estimate_m) / 2);
 }
 
 /// Paired flights where there are enough of them, for they are the sharpest; else the setups' levels over
@@ -86,11 +84,10 @@ std::optional<Comparison> compareOn(const LinkWork& w, const LinkWays& ways, int
 
 /// Ratio of the typical ranges all the way on this path, from the draws. None where either has none.
 std::optional<Interval> ratioOnPath(const LinkWays& ways, int a, int b, const PairOnLink& c) {
-  const auto of_a = ways.typical_m.find(a), of_b = ways.typical_m.find(b);
-  if (of_a == ways.typical_m.end() || of_b == ways.typical_m.end()) return std::nullopt;
-  if (c.paired_flights > 0)
-    return ratioOf(of_a->second, rangeOf(besides(ways, a, b, c), 0.5).draws_m, defaults::kConfidence);
-  return ratioOf(of_a->second, of_b->second, defaults::kConfidence);
+  if (!ways.typical.contains(a) || !ways.typical.contains(b)) return std::nullopt;
+  return compareDraws(ways.typical.at(a),
+                      c.paired_flights > 0 ? rangeOf(besides(ways, a, b, c), 0.5) : ways.typical.at(b))
+      .ratio;
 }
 
 /// Flights that both made at once where those decide, else how often the one flown less was flown.
@@ -146,8 +143,8 @@ void addPairs(LinkWork& w, const LinkWays& ways) {
       fill(pair, *c);
       pair.ratio = ratioOnPath(ways, a, b, pair);
       warnOfTrend(w, pair);
-    } else if (ways.typical_m.contains(a) && ways.typical_m.contains(b)) {
-      fillByDraws(pair, compareDraws(ways.typical_m.at(a), ways.typical_m.at(b)));
+    } else if (ways.typical.contains(a) && ways.typical.contains(b)) {
+      fillByDraws(pair, compareDraws(ways.typical.at(a), ways.typical.at(b)));
     }
     pairs.push_back(std::move(pair));
   }

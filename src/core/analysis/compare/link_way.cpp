@@ -174,7 +174,7 @@ LinkWays findWays(LinkWork& w, const Effort& effort, const std::vector<LinkWays>
     const double farthest = ways.farthest_m.at(setup);
     const SignalModel* model = w.modelOf(setup);
     const WayRange typical = rangeOf(passage, 0.5), dependable = rangeOf(passage, defaults::kDependability);
-    ways.typical_m[setup] = typical.draws_m;
+    ways.typical[setup] = typical;
     SetupOnLink& told = w.result.setups[w.answer_of.at(setup)];
     if (model && !falls(*model)) ways.level.insert(setup);
     told.typical = answerFrom(typical, farthest, !ways.level.contains(setup));
@@ -213,27 +213,36 @@ RangeAnswer answerFrom(const WayRange& r, double farthest_m, bool may_go_on) {
   return out;
 }
 
-Comparison compareDraws(const std::vector<double>& a, const std::vector<double>& b) {
+Comparison compareDraws(const WayRange& a, const WayRange& b) {
   Comparison c;
-  c.ratio = ratioOf(a, b, defaults::kConfidence);
-  const double n = static_cast<double>(a.size()), margin = 1 + defaults::kPracticalMargin;
+  const std::size_t draws = std::min(a.draws_m.size(), b.draws_m.size());
+  const double one = 1 / static_cast<double>(draws), margin = 1 + defaults::kPracticalMargin;
+  std::vector<double> ratio, least, most;
   c.p_a_longer = 0;
-  for (std::size_t m = 0; m < a.size(); ++m) {
-    c.p_a_longer += (a[m] > b[m] ? 1 : a[m] == b[m] ? 0.5 : 0) / n;
-    c.p_a_more += (a[m] > b[m] * margin ? 1 : 0) / n;
-    c.p_b_more += (b[m] > a[m] * margin ? 1 : 0) / n;
+  for (std::size_t m = 0; m < draws; ++m) {
+    const double of_a = a.draws_m[m], of_b = b.draws_m[m];
+    ratio.push_back(of_a / of_b);
+    least.push_back(b.open(m) ? 0 : ratio.back());
+    most.push_back(a.open(m) ? INFINITY : ratio.back());
+    // Nobody knows which is longer where the one that is told farther is told no farther than the other is
+    // open.
+    const bool unknown = (a.open(m) && of_a <= of_b) || (b.open(m) && of_b <= of_a) || of_a == of_b;
+    c.p_a_longer += one * (unknown ? 0.5 : of_a > of_b);
+    c.p_a_more += one * (unknown && a.open(m) ? 0.5 : of_a > of_b * margin);
+    c.p_b_more += one * (unknown && b.open(m) ? 0.5 : of_b > of_a * margin);
   }
-  c.p_value = std::clamp(2 * std::min(c.p_a_longer, 1 - c.p_a_longer), 1 / n, 1.0);
+  for (auto* values : {&ratio, &least, &most}) std::sort(values->begin(), values->end());
+  // Without interpolating, for an end may be open.
+  const auto at = [&](const std::vector<double>& rising, double p) {
+    return rising[std::min(static_cast<std::size_t>(p * static_cast<double>(draws)), draws - 1)];
+  };
+  const double tail = (1 - defaults::kConfidence) / 2;
+  const bool a_open = a.estimate_m >= a.end_m, b_open = b.estimate_m >= b.end_m;
+  if (!a_open || !b_open)
+    c.ratio = Interval{a_open || b_open ? NAN : quantileOf(ratio, 0.5), at(least, tail), at(most, 1 - tail)};
+  c.p_value = std::clamp(2 * std::min(c.p_a_longer, 1 - c.p_a_longer), one, 1.0);
   c.delta_db.estimate = c.p_a_longer - 0.5;  // only its sign: verdictAt()
   return c;
-}
-
-Interval ratioOf(const std::vector<double>& a, const std::vector<double>& b, double confidence) {
-  std::vector<double> ratio;
-  for (std::size_t m = 0; m < std::min(a.size(), b.size()); ++m) ratio.push_back(a[m] / b[m]);
-  std::sort(ratio.begin(), ratio.end());
-  const double tail = (1 - confidence) / 2;
-  return {quantileOf(ratio, 0.5), quantileOf(ratio, tail), quantileOf(ratio, 1 - tail)};
 }
 
 }  // namespace distanz::analysis

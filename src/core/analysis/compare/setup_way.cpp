@@ -13,7 +13,7 @@ namespace {
 struct SetupWay {
   int setup = -1;
   std::vector<const LinkWays*> links;  ///< that can be told of
-  std::vector<double> typical_m;       ///< per draw
+  WayRange typical;                    ///< over all of them
 };
 
 Passage overAll(const SetupWay& way) {
@@ -42,12 +42,12 @@ void nameLinks(const SetupWay& way, const std::vector<const SetupOnLink*>& links
   if (!next) return;
   out.next_link = next->link;
   if (!least->typical.tellsEstimate() || !next->typical.tellsEstimate()) return;
-  const auto draws = [&](const std::string& link) -> const std::vector<double>& {
+  const auto of = [&](const std::string& link) -> const WayRange& {
     const auto found =
         std::find_if(way.links.begin(), way.links.end(), [&](const LinkWays* l) { return l->link == link; });
-    return (*found)->typical_m.at(way.setup);
+    return (*found)->typical.at(way.setup);
   };
-  out.next_factor = ratioOf(draws(out.next_link), draws(out.link), defaults::kConfidence);
+  out.next_factor = compareDraws(of(out.next_link), of(out.link)).ratio;
 }
 
 SetupAnswer answerOf(SetupWay& way, const std::string& setup, const std::vector<const SetupOnLink*>& links) {
@@ -67,9 +67,9 @@ SetupAnswer answerOf(SetupWay& way, const std::string& setup, const std::vector<
     farthest = std::min(farthest, l->farthest_m.at(way.setup));
     may_go_on = may_go_on && !l->level.contains(way.setup);
   }
-  const WayRange typical = rangeOf(all, 0.5), dependable = rangeOf(all, defaults::kDependability);
-  way.typical_m = typical.draws_m;
-  out.typical = answerFrom(typical, farthest, may_go_on);
+  way.typical = rangeOf(all, 0.5);
+  const WayRange dependable = rangeOf(all, defaults::kDependability);
+  out.typical = answerFrom(way.typical, farthest, may_go_on);
   out.dependable = answerFrom(dependable, farthest, may_go_on);
   out.plan_m = out.dependable.at_least_m;
   out.survival = survivalOf(all);
@@ -77,8 +77,7 @@ SetupAnswer answerOf(SetupWay& way, const std::string& setup, const std::vector<
 }
 
 /// Typical range of the second where the first is as drawn, over all links.
-std::vector<double> typicalBeside(const SetupWay& a, const SetupWay& b,
-                                  const std::vector<const PairOnLink*>& on_links) {
+WayRange typicalBeside(const SetupWay& a, const SetupWay& b, const std::vector<const PairOnLink*>& on_links) {
   std::vector<Passage> joint;
   std::vector<const Passage*> all;
   joint.reserve(b.links.size());
@@ -93,7 +92,7 @@ std::vector<double> typicalBeside(const SetupWay& a, const SetupWay& b,
     joint.push_back(besides(*l, a.setup, b.setup, **paired));
     all.push_back(&joint.back());
   }
-  return joint.empty() ? b.typical_m : rangeOf(firstOf(all), 0.5).draws_m;
+  return joint.empty() ? b.typical : rangeOf(firstOf(all), 0.5);
 }
 
 void addPair(const SetupWay& a, const SetupWay& b, const std::vector<const PairOnLink*>& on_links,
@@ -114,7 +113,7 @@ void addPair(const SetupWay& a, const SetupWay& b, const std::vector<const PairO
     pair.p_value = only.p_value;
     pair.level = only.level;
   } else if (!a.links.empty() && !b.links.empty()) {
-    Comparison c = compareDraws(a.typical_m, typicalBeside(a, b, on_links));
+    Comparison c = compareDraws(a.typical, typicalBeside(a, b, on_links));
     c.spread_assumed =
         std::any_of(on_links.begin(), on_links.end(), [](const PairOnLink* p) { return p->spread_assumed; });
     pair.ratio = c.ratio;

@@ -21,11 +21,11 @@ struct LinkWays {
     estimate::NewFlights flights;
   };
   std::vector<Together> together = {};
-  std::map<int, std::size_t> together_of = {};        ///< setup -> place in together
-  std::map<int, double> farthest_m = {};              ///< along the path
-  std::map<int, estimate::Passage> passages = {};     ///< by setup
-  std::map<int, std::vector<double>> typical_m = {};  ///< by setup, per draw
-  std::map<std::string, double> day_db = {};          ///< by run: how far it lay above its setup's mean
+  std::map<int, std::size_t> together_of = {};     ///< setup -> place in together
+  std::map<int, double> farthest_m = {};           ///< along the path
+  std::map<int, estimate::Passage> passages = {};  ///< by setup
+  std::map<int, estimate::WayRange> typical = {};  ///< by setup
+  std::map<std::string, double> day_db = {};       ///< by run: how far it lay above its setup's mean
   std::set<int> level =
       {};  ///< setups whose signal does not fall: nothing is told of them beyond what was flown
   double gap_m = 0;
@@ -74,11 +74,9 @@ void holdForAll(std::vector<Pair>& pairs) {
   }
 }
 
-/// What the ranges of two setups say of each other, draw by draw: ratio with its 95 % interval, and the
-/// chances.
-estimate::Comparison compareDraws(const std::vector<double>& a, const std::vector<double>& b);
-
-/// Ratio of two ranges, draw by draw.
-estimate::Interval ratioOf(const std::vector<double>& a, const std::vector<double>& b, double confidence);
+/// What two ranges say of each other, draw by draw: their ratio and the chances. Where a range lies beyond
+/// what is looked at, the ratio has no limit on that side; where one does as a whole it has no estimate
+/// (NaN), where both do there is none.
+estimate::Comparison compareDraws(const estimate::WayRange& a, const estimate::WayRange& b);
 
 }  // namespace distanz::analysis

@@ -18,7 +18,7 @@ constexpr double kPlaceWorthTelling_db = 4;
 
 /// By how much the limiting link falls short of the next one.
 void addNextLink(const SetupAnswer& answer, const SetupOnLink& l, std::vector<Finding>& out) {
-  if (answer.next_factor) {
+  if (answer.next_factor && std::isfinite(answer.next_factor->high) && answer.next_factor->low > 0) {
     out.push_back(finding("next-link-carries", {{"link", answer.next_link},
                                                 {"factor", measureOf(*answer.next_factor, Unit::None)}}));
     if (answer.next_factor->low < 1) out.push_back(finding("next-link-open"));

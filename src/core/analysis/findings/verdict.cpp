@@ -1,4 +1,5 @@
 #include <algorithm>
+#include <cmath>
 
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/findings/named.h"
@@ -24,7 +25,7 @@ template <class Pair>
 Oriented orient(const Pair& p, const std::optional<estimate::Interval>& delta_db) {
   const estimate::Interval ratio = p.ratio.value_or(estimate::Interval{1, 1, 1});
   const estimate::Interval delta = delta_db.value_or(estimate::Interval{});
-  const bool a_ahead = delta_db ? delta.estimate >= 0 : ratio.estimate >= 1;
+  const bool a_ahead = delta_db ? delta.estimate >= 0 : p.p_a_longer >= 0.5;
   if (a_ahead) return {p.a, p.b, ratio, delta, p.p_a_longer, p.p_a_more};
   return {p.b,
           p.a,
@@ -44,15 +45,29 @@ void addMorePairs(const PairOnLink& p, std::vector<Finding>& out) {
     out.push_back(finding("more-pairs-needed", {{"pairs", p.more_pairs}}));
 }
 
+/// An end is open where a range goes on beyond what was flown: the ratio is then not told as one.
+bool closed(const estimate::Interval& ratio) {
+  return std::isfinite(ratio.estimate) && ratio.low > 0 && std::isfinite(ratio.high);
+}
+
+/// Where one of the two was not flown to its end, the other falls short by this much at least.
+void addAtLeast(const std::optional<estimate::Interval>& told, const estimate::Interval& ratio,
+                std::vector<Finding>& out) {
+  if (told && !closed(ratio) && ratio.low > 1)
+    out.push_back(finding("ratio-at-least", {{"least", ratio.low, Unit::None}}));
+}
+
 void addAmounts(const PairOnLink& p, const Oriented& o, std::vector<Finding>& out) {
   std::vector<Finding> paired;
   if (p.paired_flights > 0) paired.push_back(finding("from-paired-flights", {{"flights", p.paired_flights}}));
   const Argument ratio("ratio", measureOf(o.ratio, Unit::None)),
       delta("delta", measureOf(o.delta, Unit::Decibel));
   const Argument from("paired", std::move(paired));
-  if (p.ratio && p.delta_db)
+  const bool told = p.ratio && closed(*p.ratio);
+  addAtLeast(p.ratio, o.ratio, out);
+  if (told && p.delta_db)
     out.push_back(finding("ratio-and-level", {ratio, delta, from}));
-  else if (p.ratio)
+  else if (told)
     out.push_back(finding("ratio-alone", {ratio, from}));
   else if (p.delta_db)
     out.push_back(finding("level-alone", {delta, from}));
@@ -94,9 +109,13 @@ std::vector<Finding> why(const Answers& a, const PairOnLink& p, const Oriented& 
                           {{"sd", s->flight_sd_db, Unit::Decibel}}));
   if (s && s->exponent) {
     std::vector<Argument> fall = fallOf(*s->exponent);
-    fall.emplace_back("delta", o.delta.estimate, Unit::Decibel);
-    fall.push_back(percent("gain", o.ratio.estimate - 1));
-    out.push_back(finding("why-fall-of-pair", std::move(fall)));
+    // By the fall alone, as on other ground: on this path holes may stop both at one place.
+    const auto& gain = p.elsewhere_ratio;
+    if (gain) {
+      fall.emplace_back("delta", o.delta.estimate, Unit::Decibel);
+      fall.push_back(percent("gain", (o.better == p.a ? gain->estimate : 1 / gain->estimate) - 1));
+    }
+    out.push_back(finding(gain ? "why-fall-of-pair" : "why-fall", std::move(fall)));
   }
   out.push_back(finding("why-chance", {{"setup", o.better},
                                        percent("chance", o.p_longer),
@@ -168,7 +187,8 @@ Finding verdictOf(const campaign::Campaign& c, const Answers& a, const SetupPair
   } else {
     out = finding("better", {{"better", o.better}, {"better_name", nameOf(c, o.better)}, {"worse", o.worse}});
   }
-  out.more.push_back(finding("ratio-alone", {ratio, none}));
+  addAtLeast(p.ratio, o.ratio, out.more);
+  if (closed(*p.ratio)) out.more.push_back(finding("ratio-alone", {ratio, none}));
   if (!p.holds_for_all) out.more.push_back(finding("not-for-all-pairs"));
   addLook(c, p.pairs, out.more);
   for (const PairOnLink* l : on_links) {
