@@ -34,6 +34,18 @@ bool anyPart(std::string_view text, char separator, Each each) {
   return false;
 }
 
+/// "dBm" of "TX power [dBm]": the unit that a pilot adds to a column's name; empty where there is none.
+std::string unitBehind(const std::string& name) {
+  const auto open = name.rfind('[');
+  if (open == std::string::npos || name.empty() || name.back() != ']') return {};
+  return name.substr(open + 1, name.size() - open - 2);
+}
+
+std::string withoutUnit(const std::string& name) {
+  const auto end = name.find_last_not_of(' ', name.rfind('[') - 1);
+  return name.rfind('[') == 0 || end == std::string::npos ? std::string() : name.substr(0, end + 1);
+}
+
 /// True where all words of "signal [dBm]" are there.
 bool fitsAll(const Words& w, std::string_view words) {
   return !anyPart(words, ' ', [&](std::string_view word) {
@@ -145,10 +157,12 @@ class Matcher {
     return std::nullopt;
   }
 
-  /// A column the pilot chose for a channel: the unit still comes from its name.
-  ColumnMatch chosen(const std::string& channel, int column) const {
+  /// A column the pilot chose for a channel. @param named as it was chosen: the unit that it carries, or else
+  /// that of the column's own name
+  ColumnMatch chosen(const std::string& channel, int column, const std::string& named = {}) const {
     const std::string& header = m_layout.header[static_cast<std::size_t>(column)];
-    const Words w = wordsOf(header);
+    Words w = wordsOf(header);
+    if (const std::string unit = unitBehind(named); !unit.empty() && named != header) w.unit = unit;
     if (const ChannelInfo* about = log::channelInfo(channel)) {
       ColumnMatch m = settled(*about, w, column).value_or(ColumnMatch{column, header, channel, w.unit});
       m.channel = channel;
@@ -210,6 +224,7 @@ class Matcher {
 int columnNamed(const TableHead& layout, const std::string& channel, const std::string& name) {
   const auto found = std::find(layout.header.begin(), layout.header.end(), name);
   if (found != layout.header.end()) return static_cast<int>(found - layout.header.begin());
+  if (!unitBehind(name).empty()) return columnNamed(layout, channel, withoutUnit(name));
   int number = 0;
   const auto [end, status] = std::from_chars(name.data(), name.data() + name.size(), number);
   if (status == std::errc() && end == name.data() + name.size() && number >= 1 &&
@@ -262,7 +277,7 @@ std::vector<ColumnMatch> matchColumns(const TableHead& layout, const std::vector
     if (name.empty()) continue;
     const int column = columnNamed(layout, channel, name);
     taken.insert(column);
-    out.push_back(matcher.chosen(channel, column));
+    out.push_back(matcher.chosen(channel, column, name));
   }
   for (int column = 0; column < static_cast<int>(layout.header.size()); ++column) {
     if (taken.contains(column)) continue;

@@ -32,7 +32,8 @@ struct ColumnMatch {
 /// Recognises columns by meaning and unit from their names (and their first rows where a name leaves it
 /// open). A channel is matched once: the first column wins. Link channels without a link's name go to the
 /// control link (signal, quality) or the video link (bitrate, delay).
-/// @param corrections channel -> column name or number counted from 1; an empty name leaves the channel out
+/// @param corrections channel -> column name or number counted from 1, a unit behind it where its name has
+/// none ("TX power [dBm]"); an empty name leaves the channel out
 /// @throws InputError for a correction that names no known channel or no column of this log
 std::vector<ColumnMatch> matchColumns(const TableHead& layout, const std::vector<campaign::Link>& links,
                                       const std::map<std::string, std::string>& corrections = {});

@@ -3,6 +3,7 @@
 #include <future>
 
 #include "core/log/join.h"
+#include "core/log/silence.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
 
@@ -34,6 +35,8 @@ ImportedLog importLog(std::string bytes, const std::string& name, const campaign
     const auto course = campaign::courseOf(campaign);
     out.track = log::trackOf(read.recording, course ? &*course : nullptr);
     out.problems = std::move(read.problems);
+    const log::HeardLog heard = log::heardIn(read.recording, campaign::linkIds(campaign));
+    out.problems.insert(out.problems.end(), heard.told.begin(), heard.told.end());
     out.problems.insert(out.problems.end(), out.track.problems.begin(), out.track.problems.end());
     out.recording = std::make_shared<const log::Recording>(std::move(read.recording));
   } catch (const ReadCancelled&) {

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "formats/column_sense.h"
 #include "formats/field_value.h"
 #include "formats/fields.h"
 #include "formats/time_axis.h"
@@ -105,6 +106,14 @@ struct Assembly {
   }
 };
 
+constexpr double kNeverFailed_pct = 90;  // some receivers never tell more than 99
+
+/// A link that never fails has one value throughout, and that is what was measured.
+bool neverFailed(const std::string& channel, double value) {
+  return (channel.ends_with(".lq_pct") && value >= kNeverFailed_pct) ||
+         (channel.ends_with(".bitrate_mbps") && value > 0);
+}
+
 void requireMeasurement(const log::Recording& r) {
   bool any = false, moves = false;
   for (const log::Column& c : r.columns) {
@@ -114,7 +123,7 @@ void requireMeasurement(const log::Recording& r) {
         std::find_if(c.values.begin(), c.values.end(), [](double v) { return std::isfinite(v); });
     const bool stuck =
         std::none_of(first, c.values.end(), [&](double v) { return std::isfinite(v) && v != *first; });
-    moves = moves || !stuck;
+    moves = moves || !stuck || neverFailed(c.channel, *first);
     if (stuck && (c.channel.ends_with(".rssi_dbm") || c.channel.ends_with(".level")))
       throw InputError(
           finding("stuck-column", {{"channel", c.channel}, {"value", *first, quantity::Unit::None}}));
@@ -167,6 +176,8 @@ LogRead readLog(const LogTable& log, const std::vector<ColumnMatch>& matches, co
   out.recording.time_s = kept.time_s;
   out.recording.started = kept.started;
   assembly.columns();
+  for (Finding& f : makeSense(out.recording, matches))
+    out.problems.push_back(at(std::move(f), log.head().header_line));
   if (needs == Needs::Measurement) requireMeasurement(out.recording);
   return out;
 }

@@ -26,6 +26,10 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP(
          "finding",
          "the log holds coordinates, but no path is planned yet: set the station and the far post first")},
+    {"loops", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "it turned back on the way and came again (first at {at}, {time:.0} after the first "
+                       "row): what was measured while it did does not count")},
     {"off-path", "",
      QT_TRANSLATE_NOOP("finding", "{share:.0} of the flight is more than {aside} beside the path")},
     {"log-empty", "",
@@ -102,8 +106,52 @@ constexpr Text kLogTexts[] = {
     {"no-track-to-write", "",
      QT_TRANSLATE_NOOP("finding",
                        "the log holds no GNSS position, so there is no track to write; write CSV instead")},
+    {"unheard-value", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link}: {value} stands for nothing heard ({lasts:.0} in all, first at {at:.0}); "
+                       "the signal counts as below what was heard last")},
+    {"unheard-repeated", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link}: the last values repeat for {lasts:.0}, first at {at:.0}: nothing was "
+                       "heard there, and it counts as such")},
+    {"unheard-blank", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link}: no values for {lasts:.0}, first at {at:.0}: nothing was heard there, and "
+                       "it counts as such")},
+    {"unheard-no-rows", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link}: the log has no rows for {lasts:.0}, first at {at:.0}, where the link was "
+                       "going: nothing was heard there, and it counts as such")},
+    {"log-pauses", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "the log pauses for {lasts:.0} at {at:.0} while the links are well: no dropout")},
+    {"several-flights", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "the log holds {flights} flights; only the farthest counts, {from:.0} to {to:.0}, "
+                       "out to {farthest}; cut the log into single flights to count the others too")},
     {"duplicate-rows", "",
      QT_TRANSLATE_NOOP("finding", "{rows} rows repeat the row before and are counted once")},
+    {"quality-as-share", "",
+     QT_TRANSLATE_NOOP("finding", "{channel} goes from 0 to 1 and is taken as a share of 100 %")},
+    {"quality-scale-unknown", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{channel} goes up to {highest}: on a scale of its own, not in %, and is left out; "
+                       "convert the column to %")},
+    {"signal-without-sign", "",
+     QT_TRANSLATE_NOOP("finding", "{channel} has no sign: 85 is taken as -85 dBm")},
+    {"signal-scale-unknown", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{channel} holds positive numbers that are no dBm: the receiver's own scale, of which "
+                       "no range can be told; match a column in dBm to the signal, if there is one")},
+    {"signal-stuck", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{channel} is {value} in every row: the recorder did not measure it, and it is left "
+                       "out; match another column to it, if there is one")},
+    {"power-unit-unknown", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "column {column} may be in mW or in dBm, and is left out; match it to {channel} with its "
+         "unit, as \"{column} [dBm]\" or \"{column} [mW]\"")},
     {"empty-column", "",
      QT_TRANSLATE_NOOP("finding", "the column matched to {channel} holds no number and is left out")},
     {"not-a-number", "",

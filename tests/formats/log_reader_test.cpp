@@ -251,7 +251,7 @@ TEST_CASE("bad logs are refused with what, where and what to do") {
       {"time_s,rssi_dbm\n0,-60\n5,-61\n3,-62\n", "line 4: time runs backwards"},
       {"time_s,rssi_dbm\nx,-60\ny,-61\n", "no row has a readable time"},
       {"time_s,rssi_dbm\n5,-60\n5,-61\n", "time never advances"},
-      {"time_s,rssi_dbm,lq_pct\n0,-60,1\n1,-60,2\n2,-60,3\n", "control.rssi_dbm is -60 in every row"},
+      {"time_s,rssi_dbm,height\n0,-60,1\n1,-60,2\n2,-60,3\n", "control.rssi_dbm is -60 in every row"},
       {"time_s,lq_pct\n0,50\n1,50\n2,50\n", "nothing measured ever changes"},
       {"time_s,rssi_dbm\n0,nan\n1,nan\n", "hold no number"},
   }));

@@ -71,6 +71,11 @@ int setupIndex(const Campaign& campaign, const std::string& id) {
 Setup* findSetup(Campaign& campaign, const std::string& id) {
   return findById(campaign.setups, id);
 }
+std::vector<std::string> linkIds(const Campaign& campaign) {
+  std::vector<std::string> out;
+  for (const Link& link : campaign.links) out.push_back(link.id);
+  return out;
+}
 Link* findLink(Campaign& campaign, const std::string& id) {
   return findById(campaign.links, id);
 }

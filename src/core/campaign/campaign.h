@@ -73,6 +73,7 @@ std::string freeRunId(const Campaign& campaign, const std::string& setup);
 int setupIndex(const Campaign& campaign, const std::string& id);
 Setup* findSetup(Campaign& campaign, const std::string& id);
 const Setup* findSetup(const Campaign& campaign, const std::string& id);
+std::vector<std::string> linkIds(const Campaign& campaign);
 Link* findLink(Campaign& campaign, const std::string& id);
 const Link* findLink(const Campaign& campaign, const std::string& id);
 Run* findRun(Campaign& campaign, const std::string& id);

@@ -29,6 +29,7 @@ struct Sample {
   double log_distance;
   double rssi_dbm;
   double shift_db;
+  bool silent;
 };
 
 /// A clipped cell is only known to lie below this.
@@ -44,9 +45,9 @@ double varianceInside(std::span<const Sample> samples) {
     double sum = 0;
     int n = 0;
     for (const Sample& s : samples)
-      if (s.back == back) sum += s.rssi_dbm + s.shift_db, ++n;
+      if (s.back == back && !s.silent) sum += s.rssi_dbm + s.shift_db, ++n;
     for (const Sample& s : samples)
-      if (s.back == back) squares += std::pow(s.rssi_dbm + s.shift_db - sum / n, 2);
+      if (s.back == back && !s.silent) squares += std::pow(s.rssi_dbm + s.shift_db - sum / n, 2);
     df += std::max(n - 1, 0);
   }
   return df > 0 ? squares / df : 0;
@@ -57,15 +58,19 @@ std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<dou
   const auto count = samples.size();
   if (count < least) return std::nullopt;
   scratch.clear();
-  double sum = 0, shift = 0, lowest = INFINITY;
+  double sum = 0, shift = 0, lowest = INFINITY, silent_below = -INFINITY;
   std::size_t clipped = 0, saturated = 0, at_lowest = 0;
   for (const Sample& s : samples) {
-    scratch.push_back(s.rssi_dbm + s.shift_db);
+    // Below all that was heard in the cell, wherever that is: it never moves a middle that was heard.
+    scratch.push_back(s.silent ? -INFINITY : s.rssi_dbm + s.shift_db);
     sum += s.log_distance;
     shift += s.shift_db;
-    lowest = std::min(lowest, s.rssi_dbm);
-    clipped += floor_dbm && s.rssi_dbm <= *floor_dbm + defaults::kFloorTolerance_db;
-    saturated += s.rssi_dbm >= defaults::kCeiling_dbm - defaults::kFloorTolerance_db;
+    if (s.silent)
+      silent_below = std::max(silent_below, s.rssi_dbm);
+    else
+      lowest = std::min(lowest, s.rssi_dbm);
+    clipped += s.silent || (floor_dbm && s.rssi_dbm <= *floor_dbm + defaults::kFloorTolerance_db);
+    saturated += !s.silent && s.rssi_dbm >= defaults::kCeiling_dbm - defaults::kFloorTolerance_db;
   }
   const double limit = defaults::kClippedShare * static_cast<double>(count);
   if (static_cast<double>(saturated) > limit) return std::nullopt;
@@ -73,14 +78,17 @@ std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<dou
   cell.index = samples.front().cell;
   cell.log_distance = sum / static_cast<double>(count);
   cell.censored = static_cast<double>(clipped) > limit;
-  cell.level_dbm = trimmedMean(scratch, defaults::kTrim);
+  if (!cell.censored) cell.level_dbm = trimmedMean(scratch, defaults::kTrim);
   cell.shift_db = shift / static_cast<double>(count);
   cell.samples = static_cast<int>(count);
   cell.variance_db2 = varianceInside(samples);
   cell.lowest_dbm = lowest;
-  for (const Sample& s : samples) at_lowest += s.rssi_dbm <= lowest + defaults::kFloorTolerance_db;
+  for (const Sample& s : samples)
+    at_lowest += s.silent || s.rssi_dbm <= lowest + defaults::kFloorTolerance_db;
   cell.lowest_share = static_cast<double>(at_lowest) / static_cast<double>(count);
-  if (cell.censored) cell.level_dbm = censoredBound(*floor_dbm, cell);
+  if (cell.censored)
+    cell.level_dbm =
+        std::isfinite(silent_below) ? silent_below + cell.shift_db : censoredBound(*floor_dbm, cell);
   return cell;
 }
 
@@ -95,7 +103,7 @@ void FloorFinder::add(const FlightSamples& flight) {
   requireEqualLengths(flight);
   int streak = 0;
   for (std::size_t i = 0; i < flight.time_s.size(); ++i) {
-    if (!finiteRow(flight, i)) continue;
+    if (!finiteRow(flight, i) || flight.silentAt(i)) continue;
     const double y = flight.rssi_dbm[i];
     if (m_rows == 0 || y < m_lowest) {
       m_lowest = y;
@@ -153,8 +161,8 @@ Samples samplesOf(const FlightSamples& flight, FlightCells& whole, double width_
     const bool in_turn = t >= turn_begin && t <= turn_end;
     if (in_turn && t >= banking) continue;
     (in_turn ? out.last : out.flown)
-        .push_back(
-            {placeIndex(flight.placeAt(i), width_m), t > turn_end, std::log10(d), flight.rssi_dbm[i], shift});
+        .push_back({placeIndex(flight.placeAt(i), width_m), t > turn_end, std::log10(d), flight.rssi_dbm[i],
+                    shift, flight.silentAt(i)});
   }
   std::stable_sort(out.flown.begin(), out.flown.end(), byCell);
   std::stable_sort(out.last.begin(), out.last.end(), byCell);

@@ -24,6 +24,9 @@ struct FlightSamples {
   /// When banking began, where that is known: rows of the way out between the turn as cut and this make the
   /// last cells of the flight.
   std::optional<double> banking_s = {};
+  /// Rows in which nothing was heard: their reading is only what the signal lay below. Empty: none.
+  std::vector<bool> silent = {};
+  bool silentAt(std::size_t row) const { return !silent.empty() && silent[row]; }
   double shiftAt(std::size_t row) const { return shift_db.empty() ? 0 : shift_db[row]; }
   double placeAt(std::size_t row) const { return along_m.empty() ? distance_m[row] : along_m[row]; }
 };
@@ -33,8 +36,9 @@ struct Cell {
   int index = 0;  ///< see placeIndex()
   double log_distance =
       0;  ///< mean log10 of the samples' distances in metres (not the centre: that biases the exponent)
-  double level_dbm = 0;   ///< trimmed mean; for a censored cell its upper bound
-  bool censored = false;  ///< clipped at the receiver's floor: the level is only known to be lower
+  double level_dbm = 0;  ///< trimmed mean; for a censored cell its upper bound
+  bool censored =
+      false;  ///< clipped at the receiver's floor, or not heard: the level is only known to be lower
   double lowest_dbm =
       0;  ///< lowest reading as the receiver gave it, and the share of samples within rounding of it
   double lowest_share = 0;

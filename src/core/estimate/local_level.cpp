@@ -3,10 +3,25 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/estimate/distribution.h"
 #include "core/estimate/place_chain.h"
 #include "core/finding/error.h"
 
 namespace distanz::estimate {
+
+namespace {
+
+/// What is known of a normal once it is known to lie below a bound. Source: N. L. Johnson, S. Kotz & N.
+/// Balakrishnan, Continuous Univariate Distributions 1 (1994), section 13.10.1.
+LocalLevel belowOf(const LocalLevel& known, double bound_dbm) {
+  const double sd = std::sqrt(known.variance_db2);
+  if (!(sd > 0)) return {std::min(known.mean_dbm, bound_dbm), 0};
+  const double z = (bound_dbm - known.mean_dbm) / sd;
+  const double hazard = inverseMills(z);
+  return {known.mean_dbm - sd * hazard, known.variance_db2 * std::max(1 - z * hazard - hazard * hazard, 0.0)};
+}
+
+}  // namespace
 
 LocalLevels::LocalLevels(const SignalModel& model) : m_model(model), m_sample_var_db2(model.sample_var_db2) {
   std::vector<double> distance, noise, off;
@@ -43,6 +58,7 @@ LocalLevel LocalLevels::at(std::size_t flight, const StretchLook& look) const {
   const double expected = m_model.flights[flight].level_db + place.level_dbm;
   const double own_var = m_model.local_var_db2 + place.variance_db2;  // before this flight is read
   if (!look.heard()) return {expected, own_var};
+  if (look.below) return belowOf({expected, own_var}, look.level_dbm);
   const double reading_var = defaults::kMedianInefficiency * std::max(m_sample_var_db2, 0.1) / look.samples;
   const double trust = own_var / (own_var + reading_var);
   return {expected + trust * (look.level_dbm - expected), own_var * (1 - trust)};

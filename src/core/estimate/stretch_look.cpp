@@ -12,7 +12,7 @@ namespace {
 struct Rows {
   double log_distance = 0, kept = 0;
   int count = 0;
-  std::vector<double> level_dbm;
+  std::vector<double> level_dbm, silent_dbm;
 };
 
 double varianceOf(const std::vector<double>& values) {
@@ -21,6 +21,20 @@ double varianceOf(const std::vector<double>& values) {
   for (double v : values) mean += v / static_cast<double>(values.size());
   for (double v : values) squares += (v - mean) * (v - mean);
   return squares / static_cast<double>(values.size() - 1);
+}
+
+/// Rows that were not heard lie below all that were; where they are too many, so does the middle.
+void settleLevel(Rows& rows, StretchLook& look) {
+  const std::size_t all = rows.level_dbm.size() + rows.silent_dbm.size();
+  if (all == 0) return;
+  look.below =
+      static_cast<double>(rows.silent_dbm.size()) > defaults::kClippedShare * static_cast<double>(all);
+  if (look.below) {
+    look.level_dbm = *std::max_element(rows.silent_dbm.begin(), rows.silent_dbm.end());
+    return;
+  }
+  rows.level_dbm.insert(rows.level_dbm.end(), rows.silent_dbm.size(), -INFINITY);
+  look.level_dbm = trimmedMean(rows.level_dbm, defaults::kTrim);
 }
 
 }  // namespace
@@ -41,7 +55,7 @@ std::vector<StretchLook> looksOf(const FlightSamples& f, std::span<const double>
     ++rows.count;
     if (f.rssi_dbm.empty()) continue;
     if (const double level = f.rssi_dbm[i] + f.shiftAt(i); std::isfinite(level))
-      rows.level_dbm.push_back(level);
+      (f.silentAt(i) ? rows.silent_dbm : rows.level_dbm).push_back(level);
   }
   std::vector<StretchLook> out;
   for (auto& [place, rows] : by_place) {
@@ -52,7 +66,7 @@ std::vector<StretchLook> looksOf(const FlightSamples& f, std::span<const double>
     look.samples = rows.count;
     look.kept = rows.kept / rows.count;
     look.variance_db2 = varianceOf(rows.level_dbm);
-    if (!rows.level_dbm.empty()) look.level_dbm = trimmedMean(rows.level_dbm, defaults::kTrim);
+    settleLevel(rows, look);
   }
   return out;
 }

@@ -17,6 +17,7 @@ struct StretchLook {
   double kept = 0;  ///< mean quality as a share of full, or share of the rows that keep the rule
   double level_dbm = std::numeric_limits<double>::quiet_NaN();  ///< trimmed mean; NaN without a signal
   double variance_db2 = 0;                                      ///< of its samples
+  bool below = false;  ///< mostly not heard: the level is only known to be lower than level_dbm
   bool heard() const { return level_dbm == level_dbm; }
 };
 

@@ -7,7 +7,7 @@ namespace distanz::log {
 namespace {
 
 constexpr double kWindow_s = 1;   // shorter interruptions are heard, not lost
-constexpr double kSilence_s = 2;  // no value for this long: nothing arrived
+constexpr double kSilence_s = 2;  // no value for this long: nothing arrives now
 constexpr double kHold_s =
     5;  // a part that is logged more slowly than the other holds its last second's state so long
 
@@ -82,7 +82,6 @@ LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> di
   };
   for (std::size_t i = 0; i < all.size(); ++i) {
     const Second& s = all[i];
-    if (i > 0 && s.begin_s - all[i - 1].end_s > kSilence_s) begin(all[i - 1].end_s, all[i - 1].end_m);
     if (s.below) begin(s.begin_s, s.begin_m);
     if (down) extend(s.begin_s, s.begin_m);
     down = down && s.below;

@@ -27,9 +27,9 @@ struct RulePart {
   double threshold = 0;
 };
 
-/// The link is down in a second in which the mean of any part lies below its threshold, and where no part has
-/// a value for 2 s. A part that has no value in a second (it is logged more slowly) is taken to be as it was,
-/// for up to 5 s.
+/// The link is down in a second in which the mean of any part lies below its threshold. Where nothing was
+/// heard the values say so (see heardIn()). A part that has no value in a second (it is logged more slowly)
+/// is taken to be as it was, for up to 5 s.
 /// @param parts each as long as time_s; none: no events
 /// @param turn a dropout that lies wholly inside it is the turn's own (banking) and does not count as the
 /// link being lost

@@ -128,7 +128,30 @@ void measure(const Recording& r, Track& track) {
   track.off_path_share = static_cast<double>(aside) / static_cast<double>(placed);
 }
 
+/// A slow turn takes longer than a brisk one; but slow flying far from the farthest place is no turning.
+Turn turnOf(const Recording& r, const Track& track) {
+  Turn beside{r.time_s.front(), r.time_s.back()};
+  for (std::size_t i = 0; i < r.rows(); ++i) {
+    if (!(track.distance_m[i] < track.farthest_m - kTurnRadius_m)) continue;
+    if (r.time_s[i] < track.farthest_s) beside.begin_s = r.time_s[i];
+    if (r.time_s[i] > track.farthest_s) {
+      beside.end_s = r.time_s[i];
+      break;
+    }
+  }
+  return {std::min(std::max(track.turning.begin_s, beside.begin_s), track.farthest_s - kTurnHalfWidth_s),
+          std::max(std::min(track.turning.end_s, beside.end_s), track.farthest_s + kTurnHalfWidth_s)};
+}
+
 }  // namespace
+
+std::vector<double> Track::countingDistance(const std::vector<double>& time_s) const {
+  std::vector<double> out = distance_m;
+  for (const Loop& loop : loops)
+    for (std::size_t i = 0; i < out.size(); ++i)
+      if (time_s[i] > loop.begin_s && time_s[i] < loop.end_s) out[i] = NAN;
+  return out;
+}
 
 Track trackOf(const Recording& r, const course::Course* course, std::optional<Turn> hand) {
   Track track;
@@ -152,8 +175,13 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
     interpolate(r.time_s, track.side_m);
   }
   measure(r, track);
-  track.turn = hand.value_or(Turn{track.farthest_s - kTurnHalfWidth_s, track.farthest_s + kTurnHalfWidth_s});
   track.turning = turningOf(r.time_s, track.distance_m, track.farthest_s);
+  track.turn = hand.value_or(turnOf(r, track));
+  track.loops = loopsOf(r.time_s, track.distance_m, track.turning);
+  if (!track.loops.empty())
+    track.problems.push_back(finding("loops", {{"loops", track.loops.size()},
+                                               {"at", track.loops.front().at_m, Unit::Metre},
+                                               {"time", track.loops.front().begin_s, Unit::Second}}));
   if (hand) track.turning.begin_s = hand->begin_s, track.turning.end_s = hand->end_s;
   if (track.off_path_share > 0.05)
     track.problems.push_back(finding("off-path", {{"share", 100 * track.off_path_share, Unit::Percent},

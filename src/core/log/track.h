@@ -12,7 +12,8 @@ namespace distanz::log {
 constexpr double kBadShareRefused =
     0.2;                                ///< more wrong positions than this and the rest are not to be trusted
 constexpr double kHoldFix_s = 3;        ///< positions are interpolated over gaps up to this long
-constexpr double kTurnHalfWidth_s = 4;  ///< about the farthest row
+constexpr double kTurnHalfWidth_s = 4;  ///< about the farthest row, at least
+constexpr double kTurnRadius_m = 60;    ///< a turn is flown within this of the farthest place
 constexpr double kOffPath_m = 60;       ///< farther aside than this is another place
 
 /// The turn, cut from the way out and the way back. Times in the recording's clock.
@@ -30,7 +31,10 @@ struct Track {
   double farthest_m = 0;
   double farthest_s = 0;  ///< time of it
   Turn turn;
-  Turning turning;            ///< as the speed shows it, or the turn as moved by hand
+  Turning turning;          ///< as the speed shows it, or the turn as moved by hand
+  std::vector<Loop> loops;  ///< elsewhere on the way
+  /// Distance of the rows that count for what was measured where: those in a loop do not.
+  std::vector<double> countingDistance(const std::vector<double>& time_s) const;
   double off_path_share = 0;  ///< of placed samples farther aside than kOffPath_m
   std::vector<Finding> problems;
 };

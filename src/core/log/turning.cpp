@@ -62,4 +62,47 @@ Turning turningOf(std::span<const double> time_s, std::span<const double> distan
   return turning;
 }
 
+namespace {
+
+constexpr double kBackBy_m = 25;     // less may be the position's own noise
+constexpr double kLoopMargin_s = 2;  // banking begins before the distance shows it
+
+/// Rows in the order in which the aircraft should be going away.
+std::vector<Loop> loopsAlong(const std::vector<Placed>& rows) {
+  std::vector<Loop> out;
+  Placed farthest{NAN, -INFINITY};
+  bool back = false;
+  double nearest = INFINITY;
+  for (const Placed& row : rows) {
+    if (row.d >= farthest.d) {
+      if (back) out.push_back({farthest.t, row.t, farthest.d});
+      back = false;
+      nearest = INFINITY;
+      farthest = row;
+    } else {
+      nearest = std::min(nearest, row.d);
+      back = back || nearest < farthest.d - kBackBy_m;
+    }
+  }
+  return out;
+}
+
+}  // namespace
+
+std::vector<Loop> loopsOf(std::span<const double> time_s, std::span<const double> distance_m,
+                          const Turning& turning) {
+  std::vector<Placed> out, home;
+  for (std::size_t i = 0; i < time_s.size(); ++i) {
+    if (!std::isfinite(time_s[i]) || !std::isfinite(distance_m[i])) continue;
+    if (time_s[i] <= turning.begin_s) out.push_back({time_s[i], distance_m[i]});
+    if (time_s[i] >= turning.end_s) home.push_back({time_s[i], distance_m[i]});
+  }
+  std::reverse(home.begin(), home.end());
+  std::vector<Loop> loops = loopsAlong(out), others = loopsAlong(home);
+  for (Loop& loop : others) std::swap(loop.begin_s, loop.end_s);
+  loops.insert(loops.end(), others.begin(), others.end());
+  for (Loop& loop : loops) loop.begin_s -= kLoopMargin_s, loop.end_s += kLoopMargin_s;
+  return loops;
+}
+
 }  // namespace distanz::log

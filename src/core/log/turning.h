@@ -1,5 +1,6 @@
 #pragma once
 #include <span>
+#include <vector>
 
 namespace distanz::log {
 
@@ -14,5 +15,13 @@ struct Turning {
 /// way.
 /// @param distance_m from the station; NaN where unknown @param farthest_s time of the farthest row
 Turning turningOf(std::span<const double> time_s, std::span<const double> distance_m, double farthest_s);
+
+/// Where a flight turned back on its way and came again: an orbit, a second look. It banked there, and faced
+/// the other way.
+struct Loop {
+  double begin_s = 0, end_s = 0, at_m = 0;
+};
+std::vector<Loop> loopsOf(std::span<const double> time_s, std::span<const double> distance_m,
+                          const Turning& turning);
 
 }  // namespace distanz::log

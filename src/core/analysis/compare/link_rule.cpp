@@ -27,7 +27,7 @@ PartFit fitPart(const LinkWork& w, std::vector<StretchLook> LinkReduction::*look
                 const RuleMeasure& measure) {
   if (!(measure.wanted() > 0 && measure.wanted() < 1)) return {};
   std::vector<std::vector<RuleLook>> flights;
-  std::vector<std::vector<Disturbed>> where;
+  std::vector<std::vector<std::optional<Disturbed>>> where;
   for (const SignalModel& model : w.models.components) {
     const LocalLevels levels(model);
     for (std::size_t f = 0; f < model.flights.size(); ++f) {
@@ -39,7 +39,8 @@ PartFit fitPart(const LinkWork& w, std::vector<StretchLook> LinkReduction::*look
         const LocalLevel level = levels.at(f, look);
         flights.back().push_back({level.mean_dbm, level.variance_db2, look.kept,
                                   std::min<double>(look.samples, defaults::kLookWeight)});
-        where.back().push_back({run, look.index});
+        // Where nothing was heard, nobody knows that the signal was strong.
+        where.back().push_back(look.below ? std::nullopt : std::optional(Disturbed{run, look.index}));
       }
     }
   }
@@ -48,9 +49,9 @@ PartFit fitPart(const LinkWork& w, std::vector<StretchLook> LinkReduction::*look
   PartFit out{*fit, {}};
   for (std::size_t f = 0; f < flights.size(); ++f)
     for (std::size_t i = 0; i < flights[f].size(); ++i)
-      if (fit->other[f][i] > kLikelyOther && flights[f][i].kept < measure.wanted() &&
+      if (where[f][i] && fit->other[f][i] > kLikelyOther && flights[f][i].kept < measure.wanted() &&
           flights[f][i].level_dbm > fit->level_dbm + kStrong_db)
-        out.disturbed.push_back(where[f][i]);
+        out.disturbed.push_back(*where[f][i]);
   return out;
 }
 

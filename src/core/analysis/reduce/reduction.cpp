@@ -6,6 +6,8 @@
 #include "core/estimate/robust.h"
 #include "core/finding/error.h"
 #include "core/log/channel.h"
+#include "core/log/flights.h"
+#include "core/log/silence.h"
 #include "core/quantity/unit.h"
 
 namespace distanz::analysis {
@@ -65,6 +67,14 @@ struct Reducer {
   const campaign::Run& run;
   const log::Recording& recording;
   const log::Track& track;
+  const log::HeardLog& hearing;
+  std::vector<double> counting_m = track.countingDistance(recording.time_s);
+
+  const std::vector<bool>& silentOn(const campaign::Link& link) const {
+    static const std::vector<bool> kNever;
+    const auto* silent = hearing.silentOn(link.id);
+    return silent ? *silent : kNever;
+  }
 
   std::optional<estimate::FirstFailure> failure(const log::RulePart& part) const {
     return estimate::firstFailure(0, recording.time_s, track.distance_m, part.values, track.farthest_s,
@@ -76,8 +86,9 @@ struct Reducer {
   std::vector<estimate::StretchLook> looks(const campaign::Link& link, const std::vector<double>& level,
                                            const std::vector<double>& values,
                                            const estimate::RuleMeasure& measure) const {
-    const estimate::FlightSamples flight{
-        recording.time_s, track.distance_m, level, outUntil(link), track.turning.end_s, {}, track.along_m};
+    estimate::FlightSamples flight{recording.time_s,    counting_m, level,        outUntil(link),
+                                   track.turning.end_s, {},         track.along_m};
+    flight.silent = silentOn(link);
     std::vector<estimate::StretchLook> out = estimate::looksOf(flight, values, measure);
     for (estimate::StretchLook& look : out) look.index += firstPlaceOf(campaign, run);
     return out;
@@ -118,9 +129,10 @@ struct Reducer {
 
   void signal(LinkReduction& out, const campaign::Link& link, const std::vector<double>& rssi,
               const Reference& reference) const {
-    estimate::FlightSamples samples{recording.time_s, track.distance_m,    rssi,         track.turn.begin_s,
+    estimate::FlightSamples samples{recording.time_s, counting_m,          rssi,         track.turn.begin_s,
                                     track.turn.end_s, reference.signal_db, track.along_m};
     samples.banking_s = outUntil(link);
+    samples.silent = silentOn(link);
     out.has_signal = true;
     out.cells = estimate::legCellsOf(samples, std::nullopt);
     for (estimate::FlightCells* leg : {&out.cells.both, &out.cells.out, &out.cells.back})
@@ -128,6 +140,14 @@ struct Reducer {
     for (estimate::Cell& cell : out.cells.last) cell.index += firstPlaceOf(campaign, run);
     out.floor.add(samples);
     out.turn_db = turnDrop(samples, out.cells);
+  }
+
+  /// What lies below what was heard is no reading to be drawn.
+  std::vector<double> heardOnly(std::vector<double> signal, const campaign::Link& link) const {
+    const std::vector<bool>& silent = silentOn(link);
+    for (std::size_t i = 0; i < silent.size(); ++i)
+      if (silent[i]) signal[i] = NAN;
+    return signal;
   }
 
   LinkReduction link(const campaign::Link& link) const {
@@ -153,7 +173,8 @@ struct Reducer {
       out.quality_looks = looks(link, level, *quality, qualityMeasure(*link.rule.lq_min_pct));
     for (const log::ChannelInfo* c : log::laneChannels())
       if (const auto* values = channel(c->name))
-        out.traces.emplace(c->name, traces(values == rssi ? shifted(*rssi, reference.signal_db) : *values));
+        out.traces.emplace(
+            c->name, traces(values == rssi ? heardOnly(shifted(*rssi, reference.signal_db), link) : *values));
     rule(out, link);
     return out;
   }
@@ -192,27 +213,57 @@ log::Track trackOf(const campaign::Run& run, const log::Recording& recording, co
   return log::trackOf(recording, course, hand);
 }
 
+namespace {
+
+/// The farthest of several flights in one log, with a word about the others; none for a single one.
+std::optional<log::Recording> oneFlight(const log::Recording& recording, const log::Track& track,
+                                        std::vector<Finding>& told) {
+  const std::vector<log::FlightRows> flights = log::flightsIn(track.distance_m);
+  if (flights.size() < 2) return std::nullopt;
+  const auto& farthest = *std::max_element(flights.begin(), flights.end(), [](const auto& a, const auto& b) {
+    return a.farthest_m < b.farthest_m;
+  });
+  using quantity::Unit;
+  told.push_back(finding("several-flights", {{"flights", flights.size()},
+                                             {"from", recording.time_s[farthest.begin], Unit::Second},
+                                             {"to", recording.time_s[farthest.end - 1], Unit::Second},
+                                             {"farthest", farthest.farthest_m, Unit::Metre}}));
+  return log::rowsOf(recording, farthest.begin, farthest.end);
+}
+
+void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const campaign::Run& run,
+                const log::Recording& recording, const log::Track& track, const log::HeardLog& heard) {
+  out.from_gnss = track.from_gnss;
+  out.farthest_m = track.farthest_m;
+  out.turn = track.turn;
+  out.started = recording.started;
+  out.speed_mps = track.turning.out_mps;
+  out.duration_s = recording.time_s.back() - recording.time_s.front();
+  if (track.off_path_share > kOtherPathShare)
+    throw InputError(finding("other-path", {{"share", 100 * track.off_path_share, quantity::Unit::Percent},
+                                            {"aside", log::kOffPath_m, quantity::Unit::Metre}}));
+  const Reducer reducer{campaign, run, recording, track, heard};
+  for (const campaign::Link& link : campaign.links) {
+    LinkReduction reduced = reducer.link(link);
+    if (measures(reduced)) out.links.emplace(link.id, std::move(reduced));
+  }
+  out.problems.insert(out.problems.end(), track.problems.begin(), track.problems.end());
+  if (out.links.empty()) out.refused = finding("no-link-channels");
+}
+
+}  // namespace
+
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
                        const log::Recording& recording, const course::Course* course) {
   RunReduction out;
   try {
     log::Track track = trackOf(run, recording, course);
-    out.from_gnss = track.from_gnss;
-    out.farthest_m = track.farthest_m;
-    out.turn = track.turn;
-    out.started = recording.started;
-    out.speed_mps = track.turning.out_mps;
-    out.duration_s = recording.time_s.back() - recording.time_s.front();
-    if (track.off_path_share > kOtherPathShare)
-      throw InputError(finding("other-path", {{"share", 100 * track.off_path_share, quantity::Unit::Percent},
-                                              {"aside", log::kOffPath_m, quantity::Unit::Metre}}));
-    const Reducer reducer{campaign, run, recording, track};
-    for (const campaign::Link& link : campaign.links) {
-      LinkReduction reduced = reducer.link(link);
-      if (measures(reduced)) out.links.emplace(link.id, std::move(reduced));
-    }
-    out.problems = std::move(track.problems);
-    if (out.links.empty()) out.refused = finding("no-link-channels");
+    const auto one = oneFlight(recording, track, out.problems);
+    const log::Recording& flown = one ? *one : recording;
+    const log::HeardLog heard = log::heardIn(flown, campaign::linkIds(campaign));
+    out.problems.insert(out.problems.end(), heard.told.begin(), heard.told.end());
+    if (one || heard.changed) track = trackOf(run, heard.in(flown), course);
+    reduceInto(out, campaign, run, heard.in(flown), track, heard);
   } catch (const Error& e) {
     out.refused = e.found;
   }
