@@ -341,6 +341,16 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "Beyond about {distance} the ground reflection makes the {link} signal fall faster, "
                        "and no flight went there: the typical range is likely shorter than the line says.")},
+    {"flight-name-shared", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Run {run} and run {other} are both called flight \"{flight}\", but were not flown at once: they "
+         "count as two flights. Give each flight a name of its own.")},
+    {"flown-at-once", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Run {run} and run {other} were recorded at the same time: they count as one flight that "
+         "carried both.")},
     {"duplicate-log", "",
      QT_TRANSLATE_NOOP("finding",
                        "Run {run} is the same flight as run {other}. It is counted once; remove the copy or "

@@ -5,6 +5,7 @@
 #include <map>
 #include <mutex>
 
+#include "core/analysis/compare/flown_together.h"
 #include "core/analysis/compare/link_analysis.h"
 #include "core/analysis/compare/warnings.h"
 #include "core/analysis/compare/ways.h"
@@ -102,7 +103,10 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
   dropDuplicates(campaign, result);
   std::vector<bool> used;
   for (const RunResult& r : result.runs) used.push_back(r.used);
-  const Session session = sessionOf(campaign, used, result.reductions);
+  Session session = sessionOf(campaign, used, result.reductions);
+  FlownTogether together = flownTogether(campaign, used, result.reductions);
+  session.flight = std::move(together.flight);
+  result.warnings.insert(result.warnings.end(), together.told.begin(), together.told.end());
   warnAboutRuns(campaign, used, session, result);
   const Effort effort = effortFor(campaign, result.reductions);
   std::vector<LinkWays> ways;

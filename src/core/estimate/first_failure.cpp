@@ -175,9 +175,10 @@ ReachModel fitReach(const std::vector<FirstFailure>& flights) {
   for (const SigmaSlice& s : slices) model.log_sd += s.log_weight * std::log(s.sigma);
   model.log_sd = std::exp(model.log_sd);
   for (auto& [setup, r] : model.setups) {
-    if (r.failures > 0) r.at_least_m.reset();
-    r.at_least_confidence = r.at_least_m ? 1 - std::pow(2.0, -r.flights) : 0;
+    r.at_least_confidence = 1 - std::pow(2.0, -r.flights);
     if (!publishes(r)) continue;
+    r.at_least_m.reset();
+    r.at_least_confidence = 0;
     const std::vector<double> post = mixed(slices, setup, grid.n);
     r.typical_m = quantiles(post, grid.mu0);
     r.lower95_m = std::exp(gridQuantile(post, 0.05, grid.mu0, defaults::kMuStep));

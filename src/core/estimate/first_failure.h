@@ -28,9 +28,10 @@ struct ReachEstimate {
   double farthest_m = 0;  ///< largest first-failure or turn-back distance
   std::optional<Interval>
       typical_m;  ///< median distance of first failure; only where more than half of the flights failed
-  double lower95_m = 0;              ///< one-sided, with typical_m
-  std::optional<double> at_least_m;  ///< no failures: the shortest flight
-  double at_least_confidence = 0;    ///< 1 - 2^-r (sign test)
+  double lower95_m = 0;  ///< one-sided, with typical_m
+  /// Where no typical distance can be told: every flight got this far, so the median hardly lies nearer.
+  std::optional<double> at_least_m;
+  double at_least_confidence = 0;  ///< 1 - 2^-r (sign test)
 };
 
 struct ReachModel {

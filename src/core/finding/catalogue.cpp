@@ -115,6 +115,8 @@ constexpr FindingInfo kFindings[] = {
     {"unusual-exponent", Caution, "compare", "link exponent", "correct-match"},
     {"ended-together", Caution, "compare", "link distance:m", ""},
     {"two-ray-breakpoint", Caution, "compare", "link distance:m", "fly-farther"},
+    {"flight-name-shared", Caution, "runs", "flight other", ""},
+    {"flown-at-once", Caution, "runs", "other", ""},
     {"duplicate-log", Caution, "runs", "other", "remove-run"},
     {"same-flight-as", Detail, "runs", "other", ""},
     {"voided", Detail, "runs", "reason", ""},

@@ -68,7 +68,7 @@ std::vector<Second> seconds(std::span<const double> time_s, std::span<const doub
 }  // namespace
 
 LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m,
-                      std::span<const RulePart> parts, const Turn& turn) {
+                      std::span<const RulePart> parts, const Turn& turn, std::span<const Loop> loops) {
   LinkEvents events;
   const std::vector<Second> all = seconds(time_s, distance_m, parts);
   bool down = false;
@@ -89,7 +89,10 @@ LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> di
   }
   const Dropout* last = nullptr;
   for (const Dropout& d : events.dropouts) {
-    if (d.begin_s >= turn.begin_s && d.end_s <= turn.end_s) continue;
+    const bool banking = std::any_of(loops.begin(), loops.end(), [&](const Loop& loop) {
+      return d.begin_s >= loop.begin_s && d.end_s <= loop.end_s;
+    });
+    if (banking || (d.begin_s >= turn.begin_s && d.end_s <= turn.end_s)) continue;
     if (!events.lost_at_m && d.begin_s <= turn.end_s) events.lost_at_m = d.begin_m;
     last = &d;
   }

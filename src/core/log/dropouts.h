@@ -32,9 +32,9 @@ struct RulePart {
 /// is taken to be as it was, for up to 5 s.
 /// @param parts each as long as time_s; none: no events
 /// @param turn a dropout that lies wholly inside it is the turn's own (banking) and does not count as the
-/// link being lost
+/// link being lost @param loops likewise
 LinkEvents linkEvents(std::span<const double> time_s, std::span<const double> distance_m,
-                      std::span<const RulePart> parts, const Turn& turn);
+                      std::span<const RulePart> parts, const Turn& turn, std::span<const Loop> loops = {});
 
 /// The first part whose mean over the last second that it was heard in lies below its threshold; none where
 /// the rule holds now, or nothing was heard for 2 s before the end.

@@ -27,15 +27,12 @@ void gatherFlights(LinkWork& w) {
   for (std::size_t run : w.runs)
     if (w.reduced(run).has_signal) floor.merge(w.reduced(run).floor);
   w.floor_dbm = floor.floor_dbm();
-  std::map<std::string, int> group;
   w.flights_of.resize(w.campaign.setups.size());
   for (std::size_t run : w.runs) {
     if (!w.reduced(run).has_signal) continue;
-    const std::string& together = w.campaign.runs[run].flight;
-    const int number =
-        together.empty() ? -1 : group.emplace(together, static_cast<int>(group.size())).first->second;
     const LegCells& cells = w.reduced(run).cells;
-    ModelFlight flight{w.setup_of[run], countedLeg(cells, w.campaign.runs[run].legs), number, cells.last};
+    ModelFlight flight{w.setup_of[run], countedLeg(cells, w.campaign.runs[run].legs), w.session.flight[run],
+                       cells.last};
     flight.session = w.session.place[run];
     if (turnedWhenLost(w, run)) {
       flight.cells = withLast(flight.cells, cells.last);

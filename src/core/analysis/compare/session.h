@@ -9,6 +9,7 @@ namespace distanz::analysis {
 struct Session {
   std::vector<double> place;  ///< per run: -1/2 for the first, 1/2 for the last; NaN where nobody knows
   bool by_clock = false;      ///< the logs' clocks told it, for nobody typed it
+  std::vector<int> flight;    ///< per run: number of the flight that it shares with others; -1: none
 };
 
 /// By the order the pilot typed, where every used run has one; else by when the logs began, where all tell

@@ -1,7 +1,9 @@
 #include "core/analysis/reduce/reduction.h"
 
 #include <algorithm>
+#include <chrono>
 #include <cmath>
+#include <cstdio>
 
 #include "core/estimate/robust.h"
 #include "core/finding/error.h"
@@ -77,7 +79,7 @@ struct Reducer {
   }
 
   std::optional<estimate::FirstFailure> failure(const log::RulePart& part) const {
-    return estimate::firstFailure(0, recording.time_s, track.distance_m, part.values, track.farthest_s,
+    return estimate::firstFailure(0, recording.time_s, counting_m, part.values, track.farthest_s,
                                   part.threshold);
   }
   log::LegTraces traces(const std::vector<double>& values) const {
@@ -100,7 +102,7 @@ struct Reducer {
       all.push_back(p.part);
       if (p.given) (p.name == "bitrate" ? out.bitrate_failure : out.quality_failure) = failure(p.part);
     }
-    out.events = log::linkEvents(recording.time_s, track.distance_m, all, track.turn);
+    out.events = log::linkEvents(recording.time_s, track.distance_m, all, track.turn, track.loops);
   }
 
   /// Up to where the way out counts. Banking shades the antenna for a moment, unless the link was gone
@@ -231,6 +233,37 @@ std::optional<log::Recording> oneFlight(const log::Recording& recording, const l
   return log::rowsOf(recording, farthest.begin, farthest.end);
 }
 
+/// "2026-11-24 06:31:02" in seconds since 1970, as if it were UTC; NaN for anything else.
+double secondsOf(const std::string& started) {
+  int year = 0, month = 0, day = 0, hour = 0, minute = 0, second = 0;
+  if (std::sscanf(started.c_str(), "%d-%d-%d %d:%d:%d", &year, &month, &day, &hour, &minute, &second) != 6)
+    return NAN;
+  const std::chrono::year_month_day date{std::chrono::year(year),
+                                         std::chrono::month(static_cast<unsigned>(month)),
+                                         std::chrono::day(static_cast<unsigned>(day))};
+  if (!date.ok()) return NAN;
+  const double days = static_cast<double>(std::chrono::sys_days(date).time_since_epoch().count());
+  return ((days * 24 + hour) * 60 + minute) * 60 + second;
+}
+
+/// From where the aircraft left the near field.
+std::vector<float> everySecond(const std::vector<double>& time_s, const std::vector<double>& distance_m) {
+  constexpr std::size_t kMost = 3600;
+  std::vector<float> out;
+  double from_s = NAN;
+  for (std::size_t i = 0; i < time_s.size() && out.size() < kMost; ++i) {
+    if (std::isnan(from_s)) {
+      if (!(distance_m[i] >= estimate::defaults::kNearField_m)) continue;
+      from_s = time_s[i];
+    }
+    const double second = time_s[i] - from_s;
+    if (second < static_cast<double>(out.size()) || !std::isfinite(distance_m[i])) continue;
+    out.resize(static_cast<std::size_t>(std::min(second, static_cast<double>(kMost))), NAN);
+    out.push_back(static_cast<float>(distance_m[i]));
+  }
+  return out;
+}
+
 void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const campaign::Run& run,
                 const log::Recording& recording, const log::Track& track, const log::HeardLog& heard) {
   out.from_gnss = track.from_gnss;
@@ -238,6 +271,10 @@ void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const cam
   out.turn = track.turn;
   out.started = recording.started;
   out.speed_mps = track.turning.out_mps;
+  const double clock_s = secondsOf(recording.started);
+  out.begins_s = clock_s + recording.time_s.front();
+  out.ends_s = clock_s + recording.time_s.back();
+  out.flown_m = everySecond(recording.time_s, track.distance_m);
   out.duration_s = recording.time_s.back() - recording.time_s.front();
   if (track.off_path_share > kOtherPathShare)
     throw InputError(finding("other-path", {{"share", 100 * track.off_path_share, quantity::Unit::Percent},

@@ -74,6 +74,9 @@ struct RunReduction {
   double farthest_m = 0, duration_s = 0;
   double speed_mps = NAN;  ///< usual, on the way out
   std::string started;     ///< as log::Recording::started
+  /// The first and last row by the log's own clock, seconds since 1970; NaN where it told none.
+  double begins_s = NAN, ends_s = NAN;
+  std::vector<float> flown_m = {};  ///< distance from the station every second from where it left
   log::Turn turn;
   std::vector<Finding> problems;
   std::map<std::string, LinkReduction> links;  ///< by link id; only links the recording has channels of

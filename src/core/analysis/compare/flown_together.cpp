@@ -1,0 +1,117 @@
+#include "core/analysis/compare/flown_together.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace distanz::analysis {
+namespace {
+
+constexpr double kOneAircraft_m = 12;  // two positions of one aircraft differ by less, all along
+constexpr int kShift_s = 5;            // two logs of one flight may begin counting so much apart
+constexpr std::size_t kLeastSeconds = 20;
+constexpr double kOneClock_s = 12 * 3600.0;  // clocks farther apart were never set
+constexpr double kOverlap = 0.5;             // of the shorter log
+
+bool clocked(const RunReduction& r) {
+  return std::isfinite(r.begins_s) && std::isfinite(r.ends_s);
+}
+
+double overlapOf(const RunReduction& a, const RunReduction& b) {
+  const double common = std::min(a.ends_s, b.ends_s) - std::max(a.begins_s, b.begins_s);
+  return common / std::max(std::min(a.ends_s - a.begins_s, b.ends_s - b.begins_s), 1.0);
+}
+
+/// How far apart two aircraft were all along, where both logs are laid over each other best.
+double apart_m(const std::vector<float>& a, const std::vector<float>& b) {
+  double least = INFINITY;
+  for (int shift = -kShift_s; shift <= kShift_s; ++shift) {
+    double squares = 0;
+    std::size_t n = 0;
+    for (std::size_t i = 0; i < a.size(); ++i) {
+      const auto j = static_cast<std::ptrdiff_t>(i) + shift;
+      if (j < 0 || j >= static_cast<std::ptrdiff_t>(b.size())) continue;
+      const double off = a[i] - b[static_cast<std::size_t>(j)];
+      if (!std::isfinite(off)) continue;
+      squares += off * off;
+      ++n;
+    }
+    if (n >= kLeastSeconds) least = std::min(least, std::sqrt(squares / static_cast<double>(n)));
+  }
+  return least;
+}
+
+/// What the logs say against one flight; false where they say nothing.
+bool apart(const RunReduction& a, const RunReduction& b) {
+  if (clocked(a) && clocked(b) && std::abs(a.begins_s - b.begins_s) < kOneClock_s)
+    return overlapOf(a, b) < kOverlap;
+  const double off = apart_m(a.flown_m, b.flown_m);
+  return std::isfinite(off) && off > kOneAircraft_m;
+}
+
+struct Group {
+  std::vector<std::size_t> runs;
+};
+
+bool joins(const campaign::Campaign& c, const std::vector<RunReduction>& r, const Group& g, std::size_t run) {
+  return std::none_of(g.runs.begin(), g.runs.end(), [&](std::size_t other) {
+    const bool one_log = !c.runs[other].source().sha256.empty() &&
+                         c.runs[other].source().sha256 == c.runs[run].source().sha256;
+    return !one_log && (c.runs[other].setup == c.runs[run].setup || apart(r[other], r[run]));
+  });
+}
+
+}  // namespace
+
+FlownTogether flownTogether(const campaign::Campaign& c, const std::vector<bool>& used,
+                            const std::vector<RunReduction>& reductions) {
+  FlownTogether out;
+  out.flight.assign(c.runs.size(), -1);
+  std::map<std::string, std::vector<Group>> named;
+  std::vector<Group> groups;
+  for (std::size_t run = 0; run < c.runs.size(); ++run) {
+    if (!used[run] || c.runs[run].flight.empty()) continue;
+    std::vector<Group>& of_name = named[c.runs[run].flight];
+    const auto into = std::find_if(of_name.begin(), of_name.end(),
+                                   [&](const Group& g) { return joins(c, reductions, g, run); });
+    if (into != of_name.end()) {
+      into->runs.push_back(run);
+      continue;
+    }
+    of_name.push_back({{run}});
+    if (of_name.size() == 2)  // said once for each name
+      out.told.push_back(
+          finding("flight-name-shared",
+                  {{"flight", c.runs[run].flight}, {"other", c.runs[of_name.front().runs.front()].id}},
+                  {"run", c.runs[run].id}));
+  }
+  for (auto& [name, of_name] : named) groups.insert(groups.end(), of_name.begin(), of_name.end());
+  // Nobody flies two aircraft at once: where clocks overlap it was one flight.
+  for (std::size_t run = 0; run < c.runs.size(); ++run) {
+    if (!used[run] || !c.runs[run].flight.empty()) continue;
+    const auto at_once = [&](std::size_t other) {
+      const RunReduction &a = reductions[run], &b = reductions[other];
+      return clocked(a) && clocked(b) && overlapOf(a, b) >= kOverlap &&
+             !(apart_m(a.flown_m, b.flown_m) > kOneAircraft_m);
+    };
+    const auto with = std::find_if(groups.begin(), groups.end(), [&](const Group& g) {
+      return joins(c, reductions, g, run) && std::all_of(g.runs.begin(), g.runs.end(), at_once);
+    });
+    if (with == groups.end()) {
+      groups.push_back({{run}});
+      continue;
+    }
+    out.told.push_back(
+        finding("flown-at-once", {{"other", c.runs[with->runs.front()].id}}, {"run", c.runs[run].id}));
+    with->runs.push_back(run);
+  }
+  int number = 0;
+  for (const Group& g : groups) {
+    if (g.runs.size() < 2) continue;
+    for (std::size_t run : g.runs) out.flight[run] = number;
+    ++number;
+  }
+  return out;
+}
+
+}  // namespace distanz::analysis

@@ -1,0 +1,116 @@
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "core/analysis/analyse.h"
+#include "core/analysis/compare/flown_together.h"
+#include "support/scenarios.h"
+#include "support/told.h"
+
+using namespace distanz;
+using namespace distanz::analysis;
+using Catch::Matchers::Contains;
+using Catch::Matchers::WithinAbs;
+
+namespace {
+
+RunReduction flown(double begins_s, float off_m = 0) {
+  RunReduction r;
+  r.begins_s = begins_s;
+  r.ends_s = begins_s + 300;
+  for (int s = 0; s < 200; ++s)
+    r.flown_m.push_back(off_m + 80 + 13.0F * static_cast<float>(s < 100 ? s : 200 - s));
+  return r;
+}
+
+/// Runs A1, B1, A2, B2 under the flight names given.
+campaign::Campaign named(const std::vector<std::string>& names) {
+  campaign::Campaign c;
+  for (std::size_t i = 0; i < names.size(); ++i) {
+    campaign::Run run;
+    run.setup = i % 2 == 0 ? "A" : "B";
+    run.id = run.setup + std::to_string(i / 2 + 1);
+    run.flight = names[i];
+    c.runs.push_back(run);
+  }
+  return c;
+}
+
+std::vector<int> together(const campaign::Campaign& c, const std::vector<RunReduction>& r,
+                          std::size_t told = 0) {
+  const FlownTogether t = flownTogether(c, std::vector<bool>(r.size(), true), r);
+  CHECK(t.told.size() == told);
+  return t.flight;
+}
+
+constexpr double kNoon = 1.7e9;
+
+}  // namespace
+
+TEST_CASE("flown together: as it was typed, unless clocks or tracks show otherwise") {
+  const auto c = named({"1", "1", "2", "2"});
+  const std::vector<RunReduction> paired{flown(kNoon), flown(kNoon + 2, 3), flown(kNoon + 900),
+                                         flown(kNoon + 901, -3)};
+  CHECK(together(c, paired) == std::vector<int>{0, 0, 1, 1});
+  // The pilot counted the flights of each setup: one after the other by their clocks.
+  const std::vector<RunReduction> in_turns{flown(kNoon), flown(kNoon + 400), flown(kNoon + 900),
+                                           flown(kNoon + 1400)};
+  CHECK(together(c, in_turns, 2) == std::vector<int>{-1, -1, -1, -1});
+  // Without clocks, by where they were.
+  std::vector<RunReduction> elsewhere{flown(NAN), flown(NAN, 60), flown(NAN), flown(NAN, 2)};
+  CHECK(together(c, elsewhere, 1) == std::vector<int>{-1, -1, 0, 0});
+  // Clocks that were never set say nothing.
+  elsewhere[2].begins_s = 100;
+  elsewhere[2].ends_s = 400;
+  elsewhere[3].begins_s = kNoon;
+  elsewhere[3].ends_s = kNoon + 300;
+  CHECK(together(c, elsewhere, 1) == std::vector<int>{-1, -1, 0, 0});
+  // One setup is not flown twice at once.
+  CHECK(together(named({"1", "2", "1", "3"}), {flown(NAN), flown(NAN), flown(NAN), flown(NAN)}, 1) ==
+        std::vector<int>{-1, -1, -1, -1});
+}
+
+TEST_CASE("flown together: logs of one time are of one flight, though nobody said so") {
+  const auto c = named({"", "", "", "x"});
+  CHECK(together(c, {flown(kNoon), flown(kNoon + 1), flown(kNoon + 900), flown(kNoon + 901)}, 2) ==
+        std::vector<int>{1, 1, 0, 0});
+  CHECK(together(c, {flown(NAN), flown(NAN), flown(NAN), flown(NAN)}) == std::vector<int>{-1, -1, -1, -1});
+}
+
+TEST_CASE("runs: two flights in one log, a pause of the recorder and a second look are found, and right") {
+  const auto plain = simulate::simulate(test::twoSetups(3, 4), 3);
+  const auto expected = test::analyseSimulated(plain);
+  const auto delta = [](const CampaignAnalysis& a) { return a.comparisons.front().delta_db->estimate; };
+  const auto warned = [](const CampaignAnalysis& a, const char* code) {
+    return std::count_if(a.warnings.begin(), a.warnings.end(),
+                         [&](const Finding& f) { return f.code == code; });
+  };
+
+  auto two = plain;
+  log::Recording shorter = plain.recordings[0];  // behind it a hop to half the distance
+  const double rest_s = two.recordings[0].time_s.back() + 30;
+  for (double& t : shorter.time_s) t += rest_s;
+  for (log::Column& column : shorter.columns)
+    if (column.channel == "distance_m")
+      for (double& d : column.values) d /= 2;
+  two.recordings[0].append(shorter);
+  const auto both = test::analyseSimulated(two);
+  CHECK(warned(both, "several-flights") == 1);
+  CHECK_THAT(delta(both), WithinAbs(delta(expected), 0.2));
+  CHECK(both.runs[0].farthest_m == expected.runs[0].farthest_m);
+
+  auto paused = plain;
+  log::Recording& r = paused.recordings[1];
+  const auto& d = *r.find("distance_m");
+  std::size_t from = 0, to = 0;
+  while (d[from] < 300) ++from;
+  while (d[to] < 420) ++to;
+  const auto cut = [&](std::vector<double>& v) {
+    v.erase(v.begin() + static_cast<std::ptrdiff_t>(from), v.begin() + static_cast<std::ptrdiff_t>(to));
+  };
+  for (log::Column& column : r.columns) cut(column.values);
+  cut(r.time_s);
+  const auto pause = test::analyseSimulated(paused);
+  CHECK(warned(pause, "log-pauses") == 1);
+  CHECK(pause.runs[1].lost_at_m == expected.runs[1].lost_at_m);
+  CHECK_THAT(delta(pause), WithinAbs(delta(expected), 0.3));
+}
