@@ -110,6 +110,15 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   return true;
 }
 
+void measureAlong(const Recording& r, Track& track) {
+  double along = 0, at_s = track.farthest_s;
+  for (std::size_t i = 0; i < track.along_m.size(); ++i)
+    if (track.along_m[i] > along) along = track.along_m[i], at_s = r.time_s[i];
+  track.bent = along > kBent * track.farthest_m + kOffPath_m;
+  track.farthest_along_m = track.bent ? along : track.farthest_m;
+  if (track.bent) track.farthest_s = at_s;
+}
+
 void measure(const Recording& r, Track& track) {
   std::size_t placed = 0, aside = 0;
   double nearest = INFINITY;
@@ -125,6 +134,7 @@ void measure(const Recording& r, Track& track) {
     if (track.from_gnss && std::abs(track.side_m[i]) > kOffPath_m) ++aside;
   }
   requireMovement(placed, nearest, track.farthest_m);
+  measureAlong(r, track);
   track.off_path_share = static_cast<double>(aside) / static_cast<double>(placed);
 }
 
@@ -132,7 +142,7 @@ void measure(const Recording& r, Track& track) {
 Turn turnOf(const Recording& r, const Track& track) {
   Turn beside{r.time_s.front(), r.time_s.back()};
   for (std::size_t i = 0; i < r.rows(); ++i) {
-    if (!(track.distance_m[i] < track.farthest_m - kTurnRadius_m)) continue;
+    if (!(track.progress_m()[i] < track.farthest_along_m - kTurnRadius_m)) continue;
     if (r.time_s[i] < track.farthest_s) beside.begin_s = r.time_s[i];
     if (r.time_s[i] > track.farthest_s) {
       beside.end_s = r.time_s[i];
@@ -175,9 +185,9 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
     interpolate(r.time_s, track.side_m);
   }
   measure(r, track);
-  track.turning = turningOf(r.time_s, track.distance_m, track.farthest_s);
+  track.turning = turningOf(r.time_s, track.progress_m(), track.farthest_s);
   track.turn = hand.value_or(turnOf(r, track));
-  track.loops = loopsOf(r.time_s, track.distance_m, track.turning);
+  track.loops = loopsOf(r.time_s, track.progress_m(), track.turning);
   if (!track.loops.empty())
     track.problems.push_back(finding("loops", {{"loops", track.loops.size()},
                                                {"at", track.loops.front().at_m, Unit::Metre},

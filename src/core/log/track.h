@@ -13,6 +13,7 @@ constexpr double kBadShareRefused =
     0.2;                                ///< more wrong positions than this and the rest are not to be trusted
 constexpr double kHoldFix_s = 3;        ///< positions are interpolated over gaps up to this long
 constexpr double kTurnHalfWidth_s = 4;  ///< about the farthest row, at least
+constexpr double kBent = 1.05;          ///< a path this much longer than it leads away is bent
 constexpr double kTurnRadius_m = 60;    ///< a turn is flown within this of the farthest place
 constexpr double kOffPath_m = 60;       ///< farther aside than this is another place
 
@@ -28,8 +29,13 @@ struct Track {
   std::vector<double> along_m;     ///< along the path (see course::Placement::along_m); empty without GNSS
   std::vector<double> side_m;      ///< across the path, right positive; empty without GNSS
   bool from_gnss = false;
-  double farthest_m = 0;
-  double farthest_s = 0;  ///< time of it
+  double farthest_m = 0;  ///< from the station
+  /// The path leads round: far along it is not far from the station.
+  bool bent = false;
+  double farthest_along_m = 0;  ///< along a bent path, else farthest_m
+  double farthest_s = 0;        ///< time of it
+  /// How far out the aircraft was: along a bent path, else its distance.
+  const std::vector<double>& progress_m() const { return bent ? along_m : distance_m; }
   Turn turn;
   Turning turning;          ///< as the speed shows it, or the turn as moved by hand
   std::vector<Loop> loops;  ///< elsewhere on the way

@@ -3,6 +3,7 @@
 
 #include "core/analysis/analyse.h"
 #include "core/analysis/compare/flown_together.h"
+#include "core/dice/random.h"
 #include "support/scenarios.h"
 #include "support/told.h"
 
@@ -113,4 +114,41 @@ TEST_CASE("runs: two flights in one log, a pause of the recorder and a second lo
   CHECK(warned(pause, "log-pauses") == 1);
   CHECK(pause.runs[1].lost_at_m == expected.runs[1].lost_at_m);
   CHECK_THAT(delta(pause), WithinAbs(delta(expected), 0.3));
+}
+
+TEST_CASE("bent paths: a range is told along the path, beyond what lies straight away from the station") {
+  // Out for 700 m, then round the station for another 900 m; the signal ends on the way round.
+  auto flown = simulate::simulate(test::twoSetups(3, 0), 6);
+  campaign::Campaign& c = flown.campaign;
+  const course::Position station = c.station.position().value();
+  std::vector<campaign::PathPoint> points{{station, 60}};
+  for (double bearing = 0; bearing <= 75; bearing += 5)
+    points.push_back({course::destination(station, {700, bearing}), 60});
+  campaign::editFirstPath(c).points = points;
+  dice::Random random(4);
+  for (log::Recording& r : flown.recordings) {
+    r = {};
+    r.columns = {{"lat_deg", {}}, {"lon_deg", {}}, {"control.rssi_dbm", {}}};
+    const double day = random.normal();
+    for (int i = 0; i < 2400; ++i) {
+      const double along = (i < 1200 ? i : 2400 - i) * 1600.0 / 1200;
+      const course::Position p = course::destination(
+          station, along < 700 ? course::DistanceBearing{along, 0}
+                               : course::DistanceBearing{700, (along - 700) / 700 * 180 / M_PI});
+      r.time_s.push_back(i * 0.1);
+      r.columns[0].values.push_back(p.lat_deg);
+      r.columns[1].values.push_back(p.lon_deg);
+      r.columns[2].values.push_back(-60 - 27 * std::log10(std::max(along, 10.0) / 100) + day +
+                                    2 * random.normal() - (along > 1200 ? (along - 1200) / 10 : 0));
+    }
+  }
+  const auto a = test::analyseSimulated(flown);
+  CHECK(a.reductions[0].farthest_m < 710);
+  CHECK_THAT(a.reductions[0].farthest_along_m, WithinAbs(1600, 30));
+  for (const Finding& w : a.warnings) CHECK(w.code != "loops");
+  // -104 dBm is met where the hill begins to tell, about 1.3 km along.
+  const auto& range = a.answer("A")->typical;
+  REQUIRE(range.status == Status::Measured);
+  CHECK_THAT(*range.estimate_m, WithinAbs(1340, 60));
+  CHECK(*a.answer("A")->dependable.estimate_m > 1100);
 }

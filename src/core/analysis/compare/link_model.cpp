@@ -19,7 +19,7 @@ FlightCells countedLeg(const LegCells& cells, campaign::Legs legs) {
 /// and a fit without it would be of the good places only.
 bool turnedWhenLost(const LinkWork& w, std::size_t run) {
   const auto& lost = w.reduced(run).events.lost_at_m;
-  return lost && w.result.reductions[run].farthest_m - *lost < kTurnedWithin_m;
+  return lost && w.result.reductions[run].farthest_along_m - *lost < kTurnedWithin_m;
 }
 
 void gatherFlights(LinkWork& w) {
@@ -86,7 +86,7 @@ std::optional<FirstFailure> firstFailingOf(const LinkWork& w, std::size_t run) {
   const auto consider = [&](const std::vector<StretchLook>& looks, const RuleMeasure& measure) {
     const auto found =
         firstFailingStretch(looks, measure.wanted(), firstPlaceOf(w.campaign, w.campaign.runs[run]),
-                            w.result.reductions[run].farthest_m);
+                            w.result.reductions[run].farthest_along_m);
     if (!found || (first && first->failed && (!found->failed || found->distance_m >= first->distance_m)))
       return;
     first = FirstFailure{0, found->distance_m, found->failed};

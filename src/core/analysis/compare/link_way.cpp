@@ -141,7 +141,7 @@ Effort effortFor(const campaign::Campaign& campaign, const std::vector<RunReduct
   for (std::size_t i = 0; i < reductions.size(); ++i) {
     if (reductions[i].links.empty()) continue;
     flown.insert(campaign.runs[i].setup);
-    farthest = std::max(farthest, reductions[i].farthest_m);
+    farthest = std::max(farthest, reductions[i].farthest_along_m);
   }
   Effort out;
   const double share = std::min(
@@ -157,7 +157,7 @@ LinkWays findWays(LinkWork& w, const Effort& effort, const std::vector<LinkWays>
   for (std::size_t s = 0; s < w.runs_of.size(); ++s)
     for (std::size_t run : w.runs_of[s]) {
       double& farthest = ways.farthest_m[static_cast<int>(s)];
-      farthest = std::max(farthest, w.result.reductions[run].farthest_m);
+      farthest = std::max(farthest, w.result.reductions[run].farthest_along_m);
     }
   for (const SignalModel& model : w.models.components)
     for (const FlightEffect& f : model.flights)

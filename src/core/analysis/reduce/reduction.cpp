@@ -102,7 +102,7 @@ struct Reducer {
       all.push_back(p.part);
       if (p.given) (p.name == "bitrate" ? out.bitrate_failure : out.quality_failure) = failure(p.part);
     }
-    out.events = log::linkEvents(recording.time_s, track.distance_m, all, track.turn, track.loops);
+    out.events = log::linkEvents(recording.time_s, track.progress_m(), all, track.turn, track.loops);
   }
 
   /// Up to where the way out counts. Banking shades the antenna for a moment, unless the link was gone
@@ -268,6 +268,7 @@ void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const cam
                 const log::Recording& recording, const log::Track& track, const log::HeardLog& heard) {
   out.from_gnss = track.from_gnss;
   out.farthest_m = track.farthest_m;
+  out.farthest_along_m = track.farthest_along_m;
   out.turn = track.turn;
   out.started = recording.started;
   out.speed_mps = track.turning.out_mps;

@@ -72,6 +72,7 @@ struct RunReduction {
   bool unread = false;             ///< its samples could not be read this time: another time they may be
   bool from_gnss = false;
   double farthest_m = 0, duration_s = 0;
+  double farthest_along_m = 0;  ///< along a bent path (see log::Track), else farthest_m
   double speed_mps = NAN;  ///< usual, on the way out
   std::string started;     ///< as log::Recording::started
   /// The first and last row by the log's own clock, seconds since 1970; NaN where it told none.
