@@ -58,8 +58,9 @@ struct SimulateOptions {
 void simulateCommand(const SimulateOptions& options, Io io);
 
 struct LinkOptions {
-  std::string frequency, distance, power, tx_gain, rx_gain, tx_loss, rx_loss, tx_height, rx_height, exponent,
-      reference;
+  /// As typed; none where an option was not given.
+  std::optional<std::string> frequency, distance, power, tx_gain, rx_gain, tx_loss, rx_loss, tx_height,
+      rx_height, exponent, reference;
   bool json = false;
 };
 void linkCommand(const LinkOptions& options, Io io);
@@ -73,7 +74,7 @@ struct LiveOptions {
 void liveCommand(const LiveOptions& options, Io io);
 
 /// JSON as text, whatever its strings hold: UTF-8, and harmless on a terminal.
-std::string printed(const nlohmann::ordered_json& json);
+std::string printed(nlohmann::ordered_json json);
 
 /// "CHANNEL=COLUMN" texts as a map. @throws InputError for one without "="
 std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps);

@@ -1,4 +1,8 @@
+#include <fmt/format.h>
+
 #include <CLI/CLI.hpp>
+#include <charconv>
+#include <cmath>
 #include <nlohmann/json.hpp>
 #include <ostream>
 #include <sstream>
@@ -227,7 +231,24 @@ std::map<std::string, std::string> parseMaps(const std::vector<std::string>& map
   return out;
 }
 
-std::string printed(const nlohmann::ordered_json& json) {
+namespace {
+
+/// Sums of tenths end in noise that nobody measured.
+void round(nlohmann::ordered_json& json) {
+  if (json.is_number_float() && std::isfinite(json.get<double>())) {
+    double rounded = 0;
+    const std::string digits = fmt::format("{:.12g}", json.get<double>());
+    std::from_chars(digits.data(), digits.data() + digits.size(), rounded);
+    json = rounded;
+  } else if (json.is_structured()) {
+    for (auto& part : json) round(part);
+  }
+}
+
+}  // namespace
+
+std::string printed(nlohmann::ordered_json json) {
+  round(json);
   return text::jsonForTerminal(json.dump(1, ' ', false, nlohmann::ordered_json::error_handler_t::replace));
 }
 

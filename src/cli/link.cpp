@@ -18,13 +18,13 @@ namespace {
 
 using quantity::Kind;
 
-double typed(const char* option, Kind kind, const std::string& text, double fallback, double low,
-             double high) {
-  if (text.empty()) return fallback;
-  const quantity::Parsed parsed = quantity::parseWithin(kind, text, low, high);
+double typed(const char* option, Kind kind, const std::optional<std::string>& text, double fallback,
+             double low, double high) {
+  if (!text) return fallback;
+  const quantity::Parsed parsed = quantity::parseWithin(kind, *text, low, high);
   if (!parsed)
     throw InputError(
-        finding("option-refused", {{"option", std::string(option) + " " + text}, {"why", *parsed.problem}}));
+        finding("option-refused", {{"option", std::string(option) + " " + *text}, {"why", *parsed.problem}}));
   return parsed.value;
 }
 

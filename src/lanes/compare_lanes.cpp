@@ -20,9 +20,10 @@ using quantity::Unit;
 constexpr int kMostDrawn = 16;                                        // setups: twice the marks there are
 constexpr double kPlaceBar_m = estimate::defaults::kCellWidth_m - 2;  // a gap tells them apart
 constexpr int kPlaceWeight = 15, kDropoutWeight = 17, kResidualWeight = 16;
+constexpr double kLossMark_m = 10;  // half the length of a stroke
 constexpr const char *kPlace = "place", *kDropouts = "dropouts", *kResiduals = "residuals", *kHolds = "holds",
                      *kFlights = "flights";
-constexpr int kHoldsWeight = 24;
+constexpr int kHoldsWeight = 32;
 
 std::string capital(QString text) {
   if (!text.isEmpty()) text[0] = text[0].toUpper();
@@ -134,16 +135,45 @@ struct Builder {
     }
   }
 
+  /// Where each flight itself lost a link: what the curves above must agree with.
+  void addLosses(Lane& lane) const {
+    for (std::size_t s = 0; s < std::min<std::size_t>(campaign.setups.size(), kMostDrawn); ++s) {
+      Strokes losses{{}, inkOf(static_cast<int>(s)), 4};
+      for (std::size_t i = 0; i < campaign.runs.size() && i < analysis.runs.size(); ++i)
+        if (const auto& lost = analysis.runs[i].lost_at_m; campaign.runs[i].setup == campaign.setups[s].id &&
+                                                           analysis.runs[i].used && lost &&
+                                                           campaign.runs[i].reduced_db.empty())
+          losses.strokes.push_back(
+              {*lost - kLossMark_m, *lost + kLossMark_m, 9 + 5 * static_cast<double>(s)});
+      lane.strokes.push_back(std::move(losses));
+    }
+  }
+
+  /// Stretches that fail in most flights, at the foot of a lane. @param of a link; empty: of all
+  void addHoles(Lane& lane, const std::string& of) const {
+    Strokes holes{{}, {Ink::Role::Accent}, 4};
+    const double foot = lane.low + 0.02 * (lane.high - lane.low);
+    for (const analysis::Hole& h : analysis.holes)
+      if (h.in_the_way && (of.empty() || h.link == of)) holes.strokes.push_back({h.from_m, h.to_m, foot});
+    if (!holes.strokes.empty()) lane.strokes.push_back(std::move(holes));
+  }
+
   /// The share of new flights that still hold, over all links: what the ranges are read from.
   Lane holdsLane() const {
-    Lane lane{kHolds, Said::tr("New flights that still keep every link's rule, all the way").toStdString(),
-              symbol(Unit::Percent), kHoldsWeight, 90};
+    Lane lane{
+        kHolds,
+        Said::tr(
+            "New flights that still keep every link's rule, all the way; strokes: where each flight lost it")
+            .toStdString(),
+        symbol(Unit::Percent), kHoldsWeight, 90};
     lane.high = 106;
-    for (const double share : {analysis.dependability, 0.5})
-      lane.lines.push_back({{0, analysis::axisEnd_m(campaign, analysis)},
-                            {100 * share, 100 * share},
-                            {Ink::Role::Hairline},
-                            1});
+    lane.floors.push_back({100 * analysis.dependability,
+                           Said::tr("%1: dependable")
+                               .arg(words::quantity(100 * analysis.dependability, Unit::Percent))
+                               .toStdString(),
+                           false});
+    lane.floors.push_back(
+        {50, Said::tr("%1: typical").arg(words::quantity(50, Unit::Percent)).toStdString(), false});
     for (const analysis::SetupAnswer& s : analysis.answers) {
       if (!drawn(s.setup) || s.survival.share.empty()) continue;
       const Ink ink = inkOf(markOf(s.setup));
@@ -159,10 +189,8 @@ struct Builder {
       if (s.typical.tellsEstimate()) marks.dots.push_back({*s.typical.estimate_m, 50, {}});
       lane.dots.push_back(std::move(marks));
     }
-    Strokes holes{{}, {Ink::Role::Accent}, 4};
-    for (const analysis::Hole& h : analysis.holes)
-      if (h.in_the_way) holes.strokes.push_back({h.from_m, h.to_m, 3});
-    lane.strokes.push_back(std::move(holes));
+    addLosses(lane);
+    addHoles(lane, {});
     if (lane.dots.empty()) lane.note = Said::tr("no range known yet").toStdString();
     return lane;
   }
@@ -177,6 +205,7 @@ struct Builder {
     scale(lane, c);
     if (signal) addModels(lane);
     addRule(lane, c);
+    if (signal || !c.rule.empty()) addHoles(lane, link);
     return lane;
   }
 

@@ -27,10 +27,11 @@ struct Band {
   Ink ink;
 };
 
-/// A level that must not be gone below: the ground under it is hatched.
+/// A level that must not be gone below: the ground under it is hatched. Or one to read off at only.
 struct Floor {
   double y;
   std::string label;
+  bool hatched = true;
 };
 
 struct Dot {

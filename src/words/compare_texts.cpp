@@ -11,7 +11,7 @@ constexpr Text kCompareTexts[] = {
     {"nothing-to-compare", QT_TRANSLATE_NOOP("finding", "{a} or {b}: nothing to compare yet"),
      QT_TRANSLATE_NOOP("finding",
                        "The flights do not hold enough to compare them. Fly each setup over the same path, "
-                       "far enough for the signal to fall.")},
+                       "far enough for the link to grow weak.")},
     {"more-verdicts", QT_TRANSLATE_NOOP("finding", "{pairs:pairs-more}"),
      QT_TRANSLATE_NOOP("finding",
                        "They are in the data of this view (CSV) and in the command line's answer.")},
@@ -97,9 +97,9 @@ constexpr Text kCompareTexts[] = {
          "finding",
          "Half of new flights keep the rule all the way to {typical}; nineteen in twenty to {dependable}.")},
     {"range-unknown", QT_TRANSLATE_NOOP("finding", "{setup}: dependable range not known"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Half of new flights keep the rule all the way to {typical}; nineteen in twenty to {dependable}.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Half of new flights keep the rule all the way to {typical}; how far nineteen in "
+                       "twenty do is not known.")},
     {"told-interval", "", QT_TRANSLATE_NOOP("finding", "{range} (95 %: {range.span})")},
     {"told-extrapolated", "",
      QT_TRANSLATE_NOOP("finding", "{range} (95 %: {range.span}; beyond what was flown)")},
@@ -108,7 +108,9 @@ constexpr Text kCompareTexts[] = {
     {"told-unknown", "", QT_TRANSLATE_NOOP("finding", "not known")},
     {"limited-by", "",
      QT_TRANSLATE_NOOP("finding", "The {link} link limits it: {part} fails first, at {level:.0}.")},
-    {"link-looked-at", "", QT_TRANSLATE_NOOP("finding", "The {link} link was looked at.")},
+    {"link-limits", "", QT_TRANSLATE_NOOP("finding", "Its {link} link goes first.")},
+    {"never-failed", "", QT_TRANSLATE_NOOP("finding", "Its {link} link never failed in {flights:flights}.")},
+    {"range-none", QT_TRANSLATE_NOOP("finding", "{setup}: range not known"), ""},
     {"next-link-carries", "",
      QT_TRANSLATE_NOOP("finding",
                        "The {link} link would carry {factor:.2} times as far (95 %: {factor.low:.2} to "
@@ -137,20 +139,22 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP(
          "finding",
          "In the same flights over the same places (95 %: {difference.low:#.1} to {difference.high:.1}, "
-         "{flights:flights}): the airframe shades one way. Split the setup by leg (Legs, above the lanes) to "
+         "{flights:flights}): the airframe shades one way. The range counts both ways. Split the setup by "
+         "leg to "
          "see what each way is worth, or try another mounting.")},
     {"back-stronger", QT_TRANSLATE_NOOP("finding", "{setup}: {difference:.1} stronger on the way back"),
      QT_TRANSLATE_NOOP(
          "finding",
          "In the same flights over the same places (95 %: {difference.low:#.1} to {difference.high:.1}, "
-         "{flights:flights}): the airframe shades one way. Split the setup by leg (Legs, above the lanes) to "
+         "{flights:flights}): the airframe shades one way. The range counts both ways. Split the setup by "
+         "leg to "
          "see what each way is worth, or try another mounting.")},
     {"why-turn", "",
      QT_TRANSLATE_NOOP("finding", "In the turn the signal changes by {change:+.1} (mean over flights).")},
-    {"regained-nearer", QT_TRANSLATE_NOOP("finding", "{setup}: regained {gap} nearer than lost"),
+    {"regained-nearer", QT_TRANSLATE_NOOP("finding", "{setup}: regained nearer than lost"),
      QT_TRANSLATE_NOOP("finding",
                        "{name} lost its {link} link at {lost} going out and had it back at {regained} coming "
-                       "home, {gap} nearer ({flights:flights}, medians).")},
+                       "home ({flights:flights}, medians).")},
     {"reduced-power", QT_TRANSLATE_NOOP("finding", "{setup} at {reduction:.0} less power: {reduced}"),
      QT_TRANSLATE_NOOP(
          "finding",
@@ -185,6 +189,9 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP(
          "finding",
          "This setup has no run that counts yet. Fly it over the same path, in turns with the others.")},
+    {"fly-all-more-often", QT_TRANSLATE_NOOP("finding", "Fly {setups} until each has three flights"),
+     QT_TRANSLATE_NOOP("finding",
+                       "In turns, over the same path: three flights each make the intervals useful.")},
     {"fly-more-often", QT_TRANSLATE_NOOP("finding", "Fly {setup} {more:times-more}"),
      QT_TRANSLATE_NOOP(
          "finding",
@@ -196,7 +203,8 @@ constexpr Text kCompareTexts[] = {
                        "In turns, over the same path and at the same height, {how} With both listening in "
                        "one flight, fewer would do.")},
     {"enter-the-sensitivity", QT_TRANSLATE_NOOP("finding", "Enter the receiver's sensitivity"),
-     QT_TRANSLATE_NOOP("finding", "Without a critical level no range can be told. Or fly {how}")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Without a critical level only how far each held can be told. Or fly {how}")},
     {"plan-with", QT_TRANSLATE_NOOP("finding", "Plan with {setup} to {told}"),
      QT_TRANSLATE_NOOP("finding",
                        "With {name}, {share:.0} of new flights keep every link's rule all the way to there, "
@@ -218,11 +226,12 @@ constexpr Text kCompareTexts[] = {
     {"no-critical-level", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "The {link} link was never seen failing, and its sensitivity is not known, so no range can be told. "
+         "The {link} link was {seen}, and its sensitivity is not known, so only how far it held can be "
+         "told. "
          "Enter the receiver's sensitivity in Kit, or fly until the quality falls.")},
     {"never-seen-failing", "",
      QT_TRANSLATE_NOOP("finding",
-                       "The {link} link was hardly seen failing its {part} rule, so its range rests on the "
+                       "The {link} link was {seen} (its {part} rule), so its range rests on the "
                        "{rests_on} alone.")},
     {"too-short", "",
      QT_TRANSLATE_NOOP(
@@ -335,8 +344,8 @@ constexpr Text kCompareTexts[] = {
                        "the distances and the signal column.")},
     {"ended-together", "",
      QT_TRANSLATE_NOOP("finding",
-                       "All flights ended at about {distance} with signal in hand on the {link} link: a "
-                       "limit, not the radio. How they compare in dB still holds.")},
+                       "All flights turned at about {distance} with signal in hand on the {link} link: what "
+                       "the radio can do beyond was not flown. How they compare in dB still holds.")},
     {"two-ray-breakpoint", "",
      QT_TRANSLATE_NOOP("finding",
                        "Beyond about {distance} the ground reflection makes the {link} signal fall faster, "
@@ -351,6 +360,7 @@ constexpr Text kCompareTexts[] = {
          "finding",
          "Run {run} and run {other} were recorded at the same time: they count as one flight that "
          "carried both.")},
+    {"likewise", "", QT_TRANSLATE_NOOP("finding", "Likewise {runs}.")},
     {"duplicate-log", "",
      QT_TRANSLATE_NOOP("finding",
                        "Run {run} is the same flight as run {other}. It is counted once; remove the copy or "

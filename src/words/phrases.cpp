@@ -19,6 +19,8 @@ constexpr TermText kTerms[] = {
     {"rule-quality", QT_TRANSLATE_NOOP("term", "quality")},
     {"rule-bitrate", QT_TRANSLATE_NOOP("term", "bitrate")},
     {"rule-margin", QT_TRANSLATE_NOOP("term", "margin")},
+    {"seen-never", QT_TRANSLATE_NOOP("term", "never seen failing")},
+    {"seen-seldom", QT_TRANSLATE_NOOP("term", "seldom seen failing")},
     {"rests-on-quality", QT_TRANSLATE_NOOP("term", "quality rule")},
     {"rests-on-bitrate", QT_TRANSLATE_NOOP("term", "bitrate rule")},
     {"rests-on-margin", QT_TRANSLATE_NOOP("term", "sensitivity you entered")},

@@ -15,6 +15,7 @@ constexpr Text kStepsTexts[] = {
     {"change-modes", "", QT_TRANSLATE_NOOP("finding", "Change sensitivity per mode")},
     {"change-power-control", "", QT_TRANSLATE_NOOP("finding", "Change power control")},
     {"split-by-leg", "", QT_TRANSLATE_NOOP("finding", "Split {setup} by leg")},
+    {"plan-pairs", "", QT_TRANSLATE_NOOP("finding", "Judge after {pairs} pairs")},
     {"count-both-ways", "", QT_TRANSLATE_NOOP("finding", "Count both ways")},
     {"count-ways-out", "", QT_TRANSLATE_NOOP("finding", "Count the ways out only")},
     {"count-ways-back", "", QT_TRANSLATE_NOOP("finding", "Count the ways back only")},

@@ -5,6 +5,10 @@ namespace {
 
 constexpr Text kTypedTexts[] = {
     {"nothing-entered", "", QT_TRANSLATE_NOOP("finding", "nothing was entered; type for example {example}")},
+    {"comma-ambiguous", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "\"{text}\" may mean a thousand or one: leave the comma out, type for example {example}")},
     {"not-a-number-typed", "",
      QT_TRANSLATE_NOOP("finding", "\"{text}\" is not a number; type for example {example}")},
     {"not-understood", "",

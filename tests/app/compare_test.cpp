@@ -83,6 +83,17 @@ TEST_CASE("compare: lanes are chosen; residuals on demand, no bitrate lane where
   CHECK_THAT(s.svg(), Contains("What the place gives or takes"));
 }
 
+TEST_CASE("compare: the planned number of pairs is edited beside the lanes, and the verdict follows") {
+  Compared s(distanz::test::twoSetups(3, 7));
+  CHECK_THAT(s.allFindings(), Contains("3 of 5 planned pairs are flown, 2 to go"));
+  s.choose("pairsMenu", "pairs_3");
+  CHECK(s.campaign().planned_pairs == 3);
+  waitAnalysed(s.window);
+  CHECK_THAT(s.allFindings(), Contains("at the planned number of 3 pairs"));
+  trigger(s.window, "undo");
+  CHECK(s.campaign().planned_pairs == 5);
+}
+
 TEST_CASE("compare: legs count apart, or become setups compared within each flight; both can be undone") {
   auto scenario = distanz::test::twoSetups(3, 7);
   scenario.back_db["A"]["control"] = -5;

@@ -212,9 +212,10 @@ TEST_CASE("interchange folder: a log outside the folder is refused, also behind 
 TEST_CASE("interchange folder: a failed export leaves nothing behind") {
   const TempDir dir;
   const campaign::Campaign c = formats::readCampaign(kMinimal, "x").campaign;
-  CHECK_THROWS(writeInterchange(
-      dir / "out", c,
-      [](const campaign::Run&, const campaign::Source&) -> std::string { throw InputError(finding("no-log")); }));
+  CHECK_THROWS(
+      writeInterchange(dir / "out", c, [](const campaign::Run&, const campaign::Source&) -> std::string {
+        throw InputError(finding("no-log"));
+      }));
   CHECK_FALSE(std::filesystem::exists(dir / "out"));
 }
 

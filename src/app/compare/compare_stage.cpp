@@ -24,6 +24,8 @@ namespace distanz::app {
 
 namespace {
 
+constexpr int kMostPlanned = 10;
+
 /// A button that opens a menu, and looks it.
 QPushButton* menuButton(const QString& text, const char* name, const QString& tip) {
   auto* button = new QPushButton(text);
@@ -69,9 +71,10 @@ QHBoxLayout* CompareStage::headRow() {
   head->addSpacing(8);
   head->addWidget(legsButton());
   head->addWidget(lanesButton());
+  head->addWidget(pairsButton());
   head->addStretch();
-  auto* key =
-      new ElidedLabel(tr("thin: runs   thick: estimate, 95 % band   dot: a flight's level where it turned"));
+  auto* key = new ElidedLabel(
+      tr("line: estimate, or middle flight   band: 95 %, or most flights   dot: where a flight turned"));
   key->setProperty("small", true);
   head->addWidget(key, 1);
   return head;
@@ -105,6 +108,29 @@ QPushButton* CompareStage::lanesButton() {
     });
   }
   return button;
+}
+
+QPushButton* CompareStage::pairsButton() {
+  m_pairs =
+      menuButton({}, "pairsMenu",
+                 tr("After how many flights of each setup they are judged. Decide before you fly: who looks "
+                    "after every flight and stops when it pleases, finds differences that are none"));
+  QMenu* menu = m_pairs->menu();
+  for (int pairs = 2; pairs <= kMostPlanned; ++pairs) {
+    QAction* a = menu->addAction(tr("Judge after %1 pairs").arg(pairs));
+    a->setObjectName("pairs_" + QString::number(pairs));
+    a->setCheckable(true);
+    connect(a, &QAction::triggered, this, [this, pairs] {
+      campaign::Campaign next = document().campaign();
+      next.planned_pairs = pairs;
+      document().edit(finding("plan-pairs", {{"pairs", pairs}}), next);
+    });
+  }
+  connect(menu, &QMenu::aboutToShow, this, [this, menu] {
+    for (QAction* a : menu->actions())
+      a->setChecked(a->objectName() == "pairs_" + QString::number(document().campaign().planned_pairs));
+  });
+  return m_pairs;
 }
 
 QPushButton* CompareStage::legsButton() {
@@ -198,6 +224,7 @@ void CompareStage::showLink(const std::string& link) {
 }
 
 void CompareStage::refreshHead() {
+  m_pairs->setText(tr("Planned: %1 pairs").arg(document().campaign().planned_pairs));
   std::string shape;
   for (const campaign::Link& l : document().campaign().links) shape += l.id + ";";
   if (shape == m_shape) return;

@@ -41,6 +41,7 @@ class CompareStage : public Stage, public Exportable {
   void connectAll();
   QPushButton* lanesButton();
   QPushButton* legsButton();
+  QPushButton* pairsButton();
   void fillLegs(QMenu* menu);
   void countLegs(campaign::Legs legs);
   void splitByLeg(const std::string& setup);
@@ -48,6 +49,7 @@ class CompareStage : public Stage, public Exportable {
   std::string limitingLink() const;
 
   LanePlot* m_plot;
+  QPushButton* m_pairs = nullptr;
   std::vector<std::string> m_wanted;  ///< ids of lanes
   ReadoutStrip* m_readout;
   QHBoxLayout* m_links_row;

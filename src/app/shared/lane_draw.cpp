@@ -9,6 +9,8 @@
 namespace distanz::app {
 namespace {
 
+constexpr double kLabelWeight = 6;  // a line of text is as high as a lane of this weight
+
 QVector<double> vectorOf(const std::vector<double>& v) {
   return {v.begin(), v.end()};
 }
@@ -53,22 +55,24 @@ struct Draw {
     over->setChannelFillGraph(under);
   }
 
-  void floor(const lanes::Floor& f) const {
+  void floor(const lanes::Floor& f, const lanes::Lane& lane) const {
     const auto& t = theme::tokens();
     auto* ground = new QCPGraph(x, y);
     ground->setData({0, 1e7}, {f.y, f.y}, true);
-    ground->setPen(QPen(t.ink, 1.6));
+    ground->setPen(QPen(t.ink, f.hatched ? 1.6 : 0.8));
     auto* bottom = new QCPGraph(x, y);
     bottom->setData({0, 1e7}, {-1e4, -1e4}, true);
     bottom->setPen(Qt::NoPen);
-    ground->setBrush(QBrush(t.muted, Qt::BDiagPattern));
-    ground->setChannelFillGraph(bottom);
+    if (f.hatched) ground->setBrush(QBrush(t.muted, Qt::BDiagPattern));
+    if (f.hatched) ground->setChannelFillGraph(bottom);
     auto* text = label(QString::fromStdString(f.label), theme::bodyFont(11, true), t.ink);
     text->position->setAxes(x, y);
     text->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
     text->position->setTypeY(QCPItemPosition::ptPlotCoords);
     text->position->setCoords(0.006, f.y);
-    text->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
+    // Above the line where there is no room below it.
+    const bool low = f.y - lane.low < kLabelWeight / lane.weight * (lane.high - lane.low);
+    text->setPositionAlignment(Qt::AlignLeft | (low ? Qt::AlignBottom : Qt::AlignTop));
     text->setPadding(QMargins(4, 1, 4, 1));
   }
 
@@ -142,7 +146,7 @@ void drawLane(QCustomPlot& plot, QCPAxisRect& rect, const lanes::Lane& lane) {
   for (const lanes::Band& b : lane.bands) draw.band(b);
   for (const lanes::Bars& b : lane.bars) draw.bars(b);
   for (const lanes::Line& l : lane.lines) draw.line(l);
-  for (const lanes::Floor& f : lane.floors) draw.floor(f);
+  for (const lanes::Floor& f : lane.floors) draw.floor(f, lane);
   for (const lanes::Strokes& s : lane.strokes) draw.strokes(s);
   for (const lanes::Dots& d : lane.dots) draw.dots(d);
   if (!lane.note.empty()) draw.note(QString::fromStdString(lane.note));

@@ -81,6 +81,15 @@ struct Scanner {
     rest.remove_prefix(n);
     return text;
   }
+  /// "1,000": a thousand to some, one to others. @param any "1,250" too
+  bool ambiguous(bool any) const {
+    const std::size_t comma = rest.find_first_not_of("0123456789 +-*");
+    if (comma == std::string_view::npos || comma == 0 || rest[comma] != ',' || !digitAt(comma - 1))
+      return false;
+    if (!(digitAt(comma + 1) && digitAt(comma + 2) && digitAt(comma + 3)) || digitAt(comma + 4)) return false;
+    const bool from_zero = rest[comma - 1] == '0' && (comma == 1 || !digitAt(comma - 2));
+    return !from_zero && (any || rest.substr(comma + 1, 3) == "000");
+  }
   std::optional<double> number() {
     skipSpace();
     const bool negative = take("-") || take("\u2212");
@@ -164,6 +173,11 @@ Parsed parse(Kind kind, std::string_view text, std::optional<Unit> bare) {
   Scanner in{text};
   in.skipSpace();
   if (in.rest.empty()) return refused(about, "nothing-entered");
+  // Kilometres and miles are shown with decimals and typed back so; metres and feet are not.
+  const std::string said = lower(text);
+  const bool kept_whole =
+      kind == Kind::Length && said.find("km") == std::string::npos && said.find("mi") == std::string::npos;
+  if (in.ambiguous(kept_whole)) return refused(about, "comma-ambiguous", text);
   const auto first = readTerm(in);
   if (!first) return refused(about, "not-a-number-typed", text);
   Parsed total = inCanonical(about, *first, bare);

@@ -20,6 +20,7 @@ double freeSpaceLoss_db(double distance_m, double frequency_mhz) {
 double logDistanceLoss_db(double distance_m, double frequency_mhz, double exponent, double reference_m) {
   requirePositive(distance_m, "distance_m");
   requirePositive(exponent, "exponent");
+  if (distance_m <= reference_m) return freeSpaceLoss_db(distance_m, frequency_mhz);
   return freeSpaceLoss_db(reference_m, frequency_mhz) + 10 * exponent * std::log10(distance_m / reference_m);
 }
 

@@ -139,15 +139,15 @@ struct Sheet {
     const double top = within(f.y);
     const QRectF ground(area.left(), top, area.width(), area.bottom() - top);
     p.setPen(QPen(look.muted, 0.5));
-    for (double at = ground.left() - ground.height(); at < ground.right(); at += kHatch_px) {
+    for (double at = ground.left() - ground.height(); f.hatched && at < ground.right(); at += kHatch_px) {
       QPointF a(at, ground.bottom()), b(at + ground.height(), ground.top());
       if (ground.height() > 0 && cut(a, b, ground)) p.drawLine(a, b);
     }
-    p.setPen(QPen(look.ink, 1.6));
+    p.setPen(QPen(look.ink, f.hatched ? 1.6 : 0.8));
     if (top > area.top() && top < area.bottom()) p.drawLine(ground.topLeft(), ground.topRight());
     const QString text = QString::fromStdString(f.label);
     p.setFont(look.font(11, true));
-    const double height = 15, y_text = std::min(top + 1, area.bottom() - height);
+    const double height = 15, y_text = top + 1 + height > area.bottom() ? top - 1 - height : top + 1;
     const QRectF box(area.left() + 0.006 * area.width(), y_text, p.fontMetrics().horizontalAdvance(text) + 8,
                      height);
     p.fillRect(box, look.surface);

@@ -363,10 +363,6 @@
 <context>
     <name>distanz::app::CompareStage</name>
     <message>
-        <source>thin: runs   thick: estimate, 95 % band   dot: a flight&apos;s level where it turned</source>
-        <translation>dünn: Läufe   dick: Schätzung, 95-%-Band   Punkt: Pegel eines Flugs an der Wende</translation>
-    </message>
-    <message>
         <source>Lanes</source>
         <translation>Spuren</translation>
     </message>
@@ -425,6 +421,22 @@
     <message>
         <source>No run yet: bring logs in at Runs, and they are overlaid here by distance</source>
         <translation>Noch kein Lauf: Logs unter Läufe einlesen, hier werden sie nach Entfernung übereinandergelegt</translation>
+    </message>
+    <message>
+        <source>line: estimate or middle flight   band: 95 %, or where most flights lie   dot: a flight&apos;s level where it turned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After how many flights of each setup they are judged. Decide before you fly: who looks after every flight and stops when it pleases, finds differences that are none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Judge after %1 pairs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Planned: %1 pairs</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -1436,10 +1448,6 @@
         <translation>{a} oder {b}: noch nichts zu vergleichen</translation>
     </message>
     <message>
-        <source>The flights do not hold enough to compare them. Fly each setup over the same path, far enough for the signal to fall.</source>
-        <translation>Die Flüge geben für einen Vergleich nicht genug her. Jedes Setup über denselben Weg fliegen, weit genug, dass das Signal fällt.</translation>
-    </message>
-    <message>
         <source>{pairs:pairs-more}</source>
         <translation>{pairs:pairs-more}</translation>
     </message>
@@ -1568,10 +1576,6 @@
         <translation>Die Strecke {link} begrenzt es: {part} versagt zuerst, bei {level:.0}.</translation>
     </message>
     <message>
-        <source>The {link} link was looked at.</source>
-        <translation>Betrachtet wurde die Strecke {link}.</translation>
-    </message>
-    <message>
         <source>The {link} link would carry {factor:.2} times as far (95 %: {factor.low:.2} to {factor.high:.2}).</source>
         <translation>Die Strecke {link} trüge {factor:.2}-mal so weit (95 %: {factor.low:.2} bis {factor.high:.2}).</translation>
     </message>
@@ -1620,24 +1624,12 @@
         <translation>{setup}: {difference:.1} schwächer auf dem Rückweg</translation>
     </message>
     <message>
-        <source>In the same flights over the same places (95 %: {difference.low:#.1} to {difference.high:.1}, {flights:flights}): the airframe shades one way. Split the setup by leg (Legs, above the lanes) to see what each way is worth, or try another mounting.</source>
-        <translation>In denselben Flügen über dieselben Orte (95 %: {difference.low:#.1} bis {difference.high:.1}, {flights:flights}): das Fluggerät schattet einen Weg ab. Das Setup nach Wegen teilen (Wege, über den Spuren), um zu sehen, was jeder Weg wert ist, oder eine andere Montage versuchen.</translation>
-    </message>
-    <message>
         <source>{setup}: {difference:.1} stronger on the way back</source>
         <translation>{setup}: {difference:.1} stärker auf dem Rückweg</translation>
     </message>
     <message>
         <source>In the turn the signal changes by {change:+.1} (mean over flights).</source>
         <translation>In der Wende ändert sich das Signal um {change:+.1} (Mittel über die Flüge).</translation>
-    </message>
-    <message>
-        <source>{setup}: regained {gap} nearer than lost</source>
-        <translation>{setup}: {gap} näher wieder da als verloren</translation>
-    </message>
-    <message>
-        <source>{name} lost its {link} link at {lost} going out and had it back at {regained} coming home, {gap} nearer ({flights:flights}, medians).</source>
-        <translation>{name} verlor seine Strecke {link} auf dem Hinweg bei {lost} und hatte sie auf dem Heimweg bei {regained} wieder, {gap} näher ({flights:flights}, Mediane).</translation>
     </message>
     <message>
         <source>{setup} at {reduction:.0} less power: {reduced}</source>
@@ -1716,10 +1708,6 @@
         <translation>Die Empfindlichkeit des Empfängers eingeben</translation>
     </message>
     <message>
-        <source>Without a critical level no range can be told. Or fly {how}</source>
-        <translation>Ohne kritischen Pegel lässt sich keine Reichweite nennen. Oder fliegen, {how}</translation>
-    </message>
-    <message>
         <source>Plan with {setup} to {told}</source>
         <translation>Mit {setup} bis {told} planen</translation>
     </message>
@@ -1738,14 +1726,6 @@
     <message>
         <source>The verdict appears here in a moment.</source>
         <translation>Das Urteil erscheint hier gleich.</translation>
-    </message>
-    <message>
-        <source>The {link} link was never seen failing, and its sensitivity is not known, so no range can be told. Enter the receiver&apos;s sensitivity in Kit, or fly until the quality falls.</source>
-        <translation>Die Strecke {link} wurde nie beim Versagen gesehen, und ihre Empfindlichkeit ist nicht bekannt, daher lässt sich keine Reichweite nennen. Die Empfindlichkeit des Empfängers unter Ausrüstung eingeben, oder fliegen, bis die Qualität fällt.</translation>
-    </message>
-    <message>
-        <source>The {link} link was hardly seen failing its {part} rule, so its range rests on the {rests_on} alone.</source>
-        <translation>Die Strecke {link} wurde kaum beim Verletzen ihrer Regel für {part} gesehen, daher ruht ihre Reichweite allein auf der {rests_on}.</translation>
     </message>
     <message>
         <source>Run {run} has too little usable signal on the {link} link (it needs three {stretch} stretches beyond {beyond} above the receiver&apos;s floor) and does not count there. Fly farther.</source>
@@ -1842,10 +1822,6 @@
     <message>
         <source>On the {link} link the signal falls with an unusual exponent ({exponent:.1}). Check the distances and the signal column.</source>
         <translation>Auf der Strecke {link} fällt das Signal mit ungewöhnlichem Exponenten ({exponent:.1}). Entfernungen und Signalspalte prüfen.</translation>
-    </message>
-    <message>
-        <source>All flights ended at about {distance} with signal in hand on the {link} link: a limit, not the radio. How they compare in dB still holds.</source>
-        <translation>Alle Flüge endeten bei etwa {distance} mit Signal in Reserve auf der Strecke {link}: eine Grenze, nicht der Funk. Ihr Vergleich in dB gilt weiterhin.</translation>
     </message>
     <message>
         <source>Beyond about {distance} the ground reflection makes the {link} signal fall faster, and no flight went there: the typical range is likely shorter than the line says.</source>
@@ -2787,6 +2763,134 @@
         <source>Its range is at least {least:.2} times as long.</source>
         <translation>Seine Reichweite ist mindestens {least:.2}-mal so lang.</translation>
     </message>
+    <message>
+        <source>The flights do not hold enough to compare them. Fly each setup over the same path, far enough for the link to grow weak.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Half of new flights keep the rule all the way to {typical}; how far nineteen in twenty do is not known.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its {link} link goes first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its {link} link never failed in {flights:flights}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{setup}: range not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the same flights over the same places (95 %: {difference.low:#.1} to {difference.high:.1}, {flights:flights}): the airframe shades one way. The range counts both ways. Split the setup by leg to see what each way is worth, or try another mounting.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{setup}: regained nearer than lost</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{name} lost its {link} link at {lost} going out and had it back at {regained} coming home ({flights:flights}, medians).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fly {setups} until each has three flights</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In turns, over the same path: three flights each make the intervals useful.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Without a critical level only how far each held can be told. Or fly {how}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {link} link was {seen}, and its sensitivity is not known, so only how far it held can be told. Enter the receiver&apos;s sensitivity in Kit, or fly until the quality falls.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {link} link was {seen} (its {part} rule), so its range rests on the {rests_on} alone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All flights turned at about {distance} with signal in hand on the {link} link: what the radio can do beyond was not flown. How they compare in dB still holds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Run {run} and run {other} are both called flight &quot;{flight}&quot;, but were not flown at once: they count as two flights. Give each flight a name of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Run {run} and run {other} were recorded at the same time: they count as one flight that carried both.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Likewise {runs}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it turned back on the way and came again (first at {at}, {time:.0} after the first row): what was measured while it did does not count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{link}: {value} stands for nothing heard ({lasts:.0} in all, first at {at:.0}); the signal counts as below what was heard last</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{link}: the last values repeat for {lasts:.0}, first at {at:.0}: nothing was heard there, and it counts as such</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{link}: no values for {lasts:.0}, first at {at:.0}: nothing was heard there, and it counts as such</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{link}: the log has no rows for {lasts:.0}, first at {at:.0}, where the link was going: nothing was heard there, and it counts as such</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the log pauses for {lasts:.0} at {at:.0} while the links are well: no dropout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the log holds {flights} flights; only the farthest counts, {from:.0} to {to:.0}, out to {farthest}; cut the log into single flights to count the others too</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{channel} goes from 0 to 1 and is taken as a share of 100 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{channel} goes up to {highest}: on a scale of its own, not in %, and is left out; convert the column to %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{channel} has no sign: 85 is taken as -85 dBm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{channel} holds positive numbers that are no dBm: the receiver&apos;s own scale, of which no range can be told; match a column in dBm to the signal, if there is one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{channel} is {value} in every row: the recorder did not measure it, and it is left out; match another column to it, if there is one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>column {column} may be in mW or in dBm, and is left out; match it to {channel} with its unit, as &quot;{column} [dBm]&quot; or &quot;{column} [mW]&quot;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Judge after {pairs} pairs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; may mean a thousand or one: leave the comma out, type for example {example}</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -2851,10 +2955,6 @@
         <translation>Station und Endpfosten setzen, um den Freiraum zu sehen</translation>
     </message>
     <message>
-        <source>New flights that still keep every link&apos;s rule, all the way</source>
-        <translation>Neue Flüge, die die Regel jeder Strecke den ganzen Weg einhalten</translation>
-    </message>
-    <message>
         <source>no range known yet</source>
         <translation>noch keine Reichweite bekannt</translation>
     </message>
@@ -2865,6 +2965,18 @@
     <message>
         <source>Every single flight</source>
         <translation>Jeder einzelne Flug</translation>
+    </message>
+    <message>
+        <source>New flights that still keep every link&apos;s rule, all the way; strokes: where each flight lost it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: dependable</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: typical</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3207,6 +3319,14 @@
     <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>never seen failing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>seldom seen failing</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 </TS>

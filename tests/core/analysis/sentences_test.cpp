@@ -109,7 +109,7 @@ TEST_CASE("legs: told only where they differ beyond chance and by enough to matt
   gap.gap_m = 800;
   gap.lost_flights = 2;
   CHECK_THAT(test::legSentence(c, gap).text, Contains("lost its control link at 2.00 km") &&
-                                                 Contains("800 m nearer") && Contains("2 flights"));
+                                                 Contains("back at 1.20 km") && Contains("2 flights"));
   gap.gap_m = 20;
   CHECK(test::legSentence(c, gap).title.empty());
 }
@@ -165,7 +165,7 @@ TEST_CASE("next step: first pair, missing setup, more flights, then what to plan
   CHECK_THAT(test::nextStepSentence(empty, analyse(empty, std::vector<RunReduction>{})).title,
              Contains("first pair"));
   CHECK_THAT(next(3, false), Contains("Fly") && Contains("B"));
-  CHECK_THAT(next(2, true), Contains("1 more time"));
+  CHECK_THAT(next(2, true), Contains("Fly A, B until each has three flights"));
   CHECK_THAT(next(4, true), Contains("Plan with B"));
 }
 

@@ -42,6 +42,9 @@ TEST_CASE("typed values: units as people type them") {
                                                  {Kind::Angle, "46.91\u00b0", 46.91},
                                                  {Kind::Number, "1.5e+3", 1500},
                                                  {Kind::Power, "1e-3mW", -30},
+                                                 {Kind::Length, "1,298 km", 1298},
+                                                 {Kind::Number, "2,725", 2.725},
+                                                 {Kind::Frequency, "0,868 GHz", 868},
                                                  {Kind::Number, "2.7", 2.7}}));
   CAPTURE(text);
   const Parsed parsed = parse(kind, text);
@@ -54,6 +57,9 @@ TEST_CASE("typed values: wrong ones are refused with the reason and an example")
       GENERATE(table<Kind, const char*, const char*>({{Kind::Power, "", "nothing was entered"},
                                                       {Kind::Power, "   ", "nothing was entered"},
                                                       {Kind::Power, "lots", "not a number"},
+                                                      {Kind::Length, "1,000 m", "a thousand or one"},
+                                                      {Kind::Length, "1,250", "a thousand or one"},
+                                                      {Kind::Power, "1,000 mW", "a thousand or one"},
                                                       {Kind::Power, "-3 mW", "above zero"},
                                                       {Kind::Power, "20 dBm + 20 dBm", "do not add up"},
                                                       {Kind::Frequency, "5.8 GHx", "not a unit"},

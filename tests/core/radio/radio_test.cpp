@@ -30,6 +30,8 @@ TEST_CASE("log-distance loss: exponent 2 is free space, whatever the reference")
   const double reference = GENERATE(1.0, 100.0, 1000.0);
   CHECK_THAT(logDistanceLoss_db(d, 5800, 2, reference), WithinAbs(freeSpaceLoss_db(d, 5800), 1e-9));
   CHECK_THAT(logDistanceLoss_db(10 * d, 5800, 3.1) - logDistanceLoss_db(d, 5800, 3.1), WithinAbs(31, 1e-9));
+  // Nearer than the reference there is free space, whatever lies beyond.
+  CHECK_THAT(logDistanceLoss_db(0.5, 5800, 4), WithinAbs(freeSpaceLoss_db(0.5, 5800), 1e-9));
   CHECK_REFUSED(logDistanceLoss_db(d, 5800, 0), Contains("exponent"));
 }
 

@@ -90,9 +90,8 @@ std::optional<Interval> ratioOnPath(const LinkWays& ways, int a, int b, const Pa
       .ratio;
 }
 
-/// Flights that both made at once where those decide, else how often the one flown less was flown.
-int pairsFlown(const LinkWork& w, int a, int b, int paired_flights) {
-  if (paired_flights > 0) return paired_flights;
+/// How often the one flown less was flown, in turns or both aboard.
+int pairsFlown(const LinkWork& w, int a, int b) {
   return static_cast<int>(
       std::min(w.runs_of[static_cast<std::size_t>(a)].size(), w.runs_of[static_cast<std::size_t>(b)].size()));
 }
@@ -137,7 +136,7 @@ void addPairs(LinkWork& w, const LinkWays& ways) {
     pair.b = w.campaign.setups[static_cast<std::size_t>(b)].id;
     pair.link = w.link.id;
     const auto c = compareOn(w, ways, a, b);
-    pair.pairs = pairsFlown(w, a, b, c ? c->paired_flights : 0);
+    pair.pairs = pairsFlown(w, a, b);
     pair.level = lookAlpha(pair.pairs, w.campaign.planned_pairs);
     if (c) {
       fill(pair, *c);

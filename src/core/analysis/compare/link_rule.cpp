@@ -62,13 +62,28 @@ void addPart(LinkWork& w, PartFit fit, const char* part) {
   if (!w.critical || fit.level->level_dbm > w.critical->level_dbm) w.critical = fit.level;
 }
 
+bool everFailed(const LinkWork& w) {
+  const campaign::RangeRule& rule = w.link.rule;
+  const auto failed = [](const std::vector<StretchLook>& looks, const RuleMeasure& measure) {
+    return std::any_of(looks.begin(), looks.end(),
+                       [&](const StretchLook& l) { return l.kept < measure.wanted(); });
+  };
+  return std::any_of(w.runs.begin(), w.runs.end(), [&](std::size_t run) {
+    const LinkReduction& r = w.reduced(run);
+    return (rule.lq_min_pct && failed(r.quality_looks, qualityMeasure(*rule.lq_min_pct))) ||
+           (rule.bitrate_min_mbps && failed(r.bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps)));
+  });
+}
+
 void warnAboutCritical(const LinkWork& w, bool unseen) {
   if (w.models.components.empty()) return;
+  const Term seen{everFailed(w) ? "seen-seldom" : "seen-never"};
   if (!w.critical)
-    w.warn("no-critical-level", {});
+    w.warn("no-critical-level", {{"seen", seen}});
   else if (unseen)
     w.warn("never-seen-failing",
-           {{"part", Term{w.link.rule.bitrate_min_mbps ? "rule-bitrate" : "rule-quality"}},
+           {{"seen", seen},
+            {"part", Term{w.link.rule.bitrate_min_mbps ? "rule-bitrate" : "rule-quality"}},
             {"rests_on", Term{"rests-on-" + w.parts.front().part}}});
 }
 

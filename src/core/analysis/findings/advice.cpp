@@ -83,7 +83,8 @@ std::vector<Finding> runsAdvice(const campaign::Campaign& c, const Answers& answ
   std::vector<Finding> out{
       finding("runs-count", {{"used", static_cast<int>(used)}, {"runs", c.runs.size()}})};
   if (answers.runs.size() == c.runs.size()) out.push_back(nextStep(c, answers));
-  std::copy_if(answers.warnings.begin(), answers.warnings.end(), std::back_inserter(out), concernsRuns);
+  const std::vector<Finding> warnings = gathered(answers.warnings);
+  std::copy_if(warnings.begin(), warnings.end(), std::back_inserter(out), concernsRuns);
   return out;
 }
 

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 #include "core/analysis/findings/named.h"
 #include "core/quantity/unit.h"
@@ -74,6 +75,34 @@ Finding toldRange(const RangeAnswer& r) {
                  {{"range", Measure{*r.estimate_m, Unit::Metre, r.low_m, r.high_m}}});
 }
 
+std::vector<Finding> gathered(const std::vector<Finding>& warnings) {
+  const auto kind = [](const Finding& f) {
+    const Argument* link = f.find("link");
+    const auto* id = link ? std::get_if<std::string>(&link->value) : nullptr;
+    std::string about = id ? *id : std::string();
+    for (const Argument& argument : f.arguments)
+      if (const auto* reasons = std::get_if<std::vector<Finding>>(&argument.value))
+        for (const Finding& reason : *reasons) about += plainText(reason);
+    return std::pair(f.code, about);
+  };
+  std::vector<Finding> out;
+  std::map<std::pair<std::string, std::string>, std::size_t> place;
+  std::map<std::size_t, std::vector<std::string>> others;
+  for (const Finding& f : warnings) {
+    const auto [found, fresh] = place.emplace(kind(f), out.size());
+    if (f.run().empty() || fresh)
+      out.push_back(f);
+    else if (f.run() != out[found->second].run())
+      others[found->second].push_back(f.run());
+  }
+  for (auto& [at, runs] : others) {
+    std::sort(runs.begin(), runs.end());
+    runs.erase(std::unique(runs.begin(), runs.end()), runs.end());
+    out[at].more.push_back(finding("likewise", {{"runs", fmt::format("{}", fmt::join(runs, ", "))}}));
+  }
+  return out;
+}
+
 std::vector<Finding> findings(const campaign::Campaign& c, const CampaignAnalysis& a) {
   std::vector<Finding> out;
   addVerdicts(c, a, out);
@@ -87,7 +116,7 @@ std::vector<Finding> findings(const campaign::Campaign& c, const CampaignAnalysi
   if (!a.answers.empty())
     if (const SetupOnLink* first = a.limiting(a.answers.front().setup)) append(out, placesOf(a, first->link));
   append(out, holesOf(a));
-  append(out, a.warnings);
+  append(out, gathered(a.warnings));
   return out;
 }
 

@@ -37,6 +37,9 @@ std::vector<Finding> holesOf(const Answers& answers);
 /// What to do next to learn most: fly, change, or stop.
 Finding nextStep(const campaign::Campaign& campaign, const Answers& answers);
 
+/// Warnings of the same kind about several runs as one, which names the others.
+std::vector<Finding> gathered(const std::vector<Finding>& warnings);
+
 /// Everything for the Compare stage, most important first: verdicts, next step, limits, cautions.
 std::vector<Finding> findings(const campaign::Campaign& campaign, const CampaignAnalysis& analysis);
 

@@ -1,3 +1,5 @@
+#include <fmt/format.h>
+
 #include <cmath>
 
 #include "core/analysis/findings/findings.h"
@@ -31,7 +33,7 @@ OpenPair openPair(const campaign::Campaign& c, const Answers& a) {
   OpenPair best;
   for (const SetupPair& s : a.setup_comparisons) {
     const PairOnLink* p = a.deciding(s.a, s.b);
-    if (s.verdict != Verdict::Undecided || !p) continue;
+    if (s.verdict != Verdict::Undecided || !p || p->more_pairs > kTooManyPairs) continue;
     const int more = s.pairs < c.planned_pairs ? c.planned_pairs - s.pairs : p->more_pairs;
     if (more > 0 && more <= kTooManyPairs && (!best.pair || more < best.more)) best = {p, more};
   }
@@ -93,6 +95,11 @@ Finding nextStep(const campaign::Campaign& c, const Answers& a) {
   for (const campaign::Setup& s : c.setups)
     if (!a.limiting(s.id))
       return finding("fly-setup", {{"setup", s.id}, {"name", nameOf(c, s.id)}}, {"setup", s.id});
+  std::vector<std::string> few;
+  for (const campaign::Setup& s : c.setups)
+    if (a.limiting(s.id)->runs_used < kFlightsForUsefulInterval) few.push_back(s.id);
+  if (few.size() > 1)
+    return finding("fly-all-more-often", {{"setups", fmt::format("{}", fmt::join(few, ", "))}});
   for (const campaign::Setup& s : c.setups)
     if (const SetupOnLink* l = a.limiting(s.id); l->runs_used < kFlightsForUsefulInterval)
       return finding("fly-more-often",

@@ -29,6 +29,15 @@ void addNextLink(const SetupAnswer& answer, const SetupOnLink& l, std::vector<Fi
     if (link != l.link) out.push_back(finding("link-range-unknown", {{"link", link}}));
 }
 
+/// What is known of the limiting link where no level is.
+void addReason(const Answers& a, const SetupAnswer& answer, const SetupOnLink& l, std::vector<Finding>& out) {
+  if (l.failures == 0 && !l.critical_dbm)
+    out.push_back(finding("never-failed", {{"link", l.link}, {"flights", l.runs_used}}));
+  else if (std::count_if(a.setups.begin(), a.setups.end(),
+                         [&](const SetupOnLink& s) { return s.setup == answer.setup; }) > 1)
+    out.push_back(finding("link-limits", {{"link", l.link}}));
+}
+
 std::vector<Finding> whyRange(const Answers& a, const SetupOnLink& l) {
   if (!l.exponent) return {};
   std::vector<Finding> out;
@@ -63,6 +72,11 @@ Finding limitOf(const campaign::Campaign& c, const Answers& a, const std::string
   std::vector<Argument> told{
       {"setup", setup}, {"typical", toldRange(answer.typical)}, {"dependable", toldRange(answer.dependable)}};
   const Status status = answer.dependable.status;
+  if (status == Status::Withheld && answer.typical.status == Status::Withheld) {
+    Finding none = finding("range-none", {{"setup", setup}}, subject);
+    addReason(a, answer, *l, none.more);
+    return none;
+  }
   if (status != Status::Withheld) told.push_back(metres("told", answer.dependable.told_m()));
   Finding out = finding(status == Status::Withheld  ? "range-unknown"
                         : status == Status::AtLeast ? "range-at-least"
@@ -73,7 +87,7 @@ Finding limitOf(const campaign::Campaign& c, const Answers& a, const std::string
                                               {"part", Term{"part-" + l->limited_by}},
                                               {"level", *l->critical_dbm, Unit::Dbm}}));
   else
-    out.more.push_back(finding("link-looked-at", {{"link", l->link}}));
+    addReason(a, answer, *l, out.more);
   addNextLink(answer, *l, out.more);
   if (l->elsewhere_typical.status != Status::Withheld)
     out.why.push_back(finding("elsewhere", {{"link", l->link},
@@ -95,14 +109,13 @@ std::vector<Finding> legsOf(const campaign::Campaign& c, const LegDifference& l)
                           {"setup", l.setup}));
     if (l.turn_db) out.back().why.push_back(finding("why-turn", {decibels("change", *l.turn_db)}));
   }
-  if (!l.gap_m || *l.gap_m < kGapWorthTelling_m) return out;
+  if (!l.gap_m || *l.gap_m < kGapWorthTelling_m || *l.regained_m > *l.lost_m - kGapWorthTelling_m) return out;
   Finding gap = finding("regained-nearer",
                         {{"setup", l.setup},
                          {"name", nameOf(c, l.setup)},
                          {"link", l.link},
                          metres("lost", *l.lost_m),
                          metres("regained", *l.regained_m),
-                         metres("gap", *l.gap_m),
                          {"flights", l.lost_flights}},
                         {"setup", l.setup});
   (out.empty() ? out : out.back().more).push_back(std::move(gap));
