@@ -108,19 +108,19 @@ constexpr Text kLogTexts[] = {
                        "the log holds no GNSS position, so there is no track to write; write CSV instead")},
     {"unheard-value", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{link}: {value} stands for nothing heard ({lasts:.0} in all, first at {at:.0}); "
+                       "{link} link: {value} stands for nothing heard ({lasts:.0} in all, first at {at:.0}); "
                        "the signal counts as below what was heard last")},
     {"unheard-repeated", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{link}: the last values repeat for {lasts:.0}, first at {at:.0}: nothing was "
+                       "{link} link: the last values repeat for {lasts:.0}, first at {at:.0}: nothing was "
                        "heard there, and it counts as such")},
     {"unheard-blank", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{link}: no values for {lasts:.0}, first at {at:.0}: nothing was heard there, and "
+                       "{link} link: no values for {lasts:.0}, first at {at:.0}: nothing was heard there, and "
                        "it counts as such")},
     {"unheard-no-rows", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{link}: the log has no rows for {lasts:.0}, first at {at:.0}, where the link was "
+                       "{link} link: the log has no rows for {lasts:.0}, first at {at:.0}, where the link was "
                        "going: nothing was heard there, and it counts as such")},
     {"log-pauses", "",
      QT_TRANSLATE_NOOP("finding",

@@ -423,20 +423,20 @@
         <translation>Noch kein Lauf: Logs unter Läufe einlesen, hier werden sie nach Entfernung übereinandergelegt</translation>
     </message>
     <message>
-        <source>line: estimate or middle flight   band: 95 %, or where most flights lie   dot: a flight&apos;s level where it turned</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>After how many flights of each setup they are judged. Decide before you fly: who looks after every flight and stops when it pleases, finds differences that are none</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach wie vielen Flügen je Setup geurteilt wird. Vor dem Fliegen entscheiden: Wer nach jedem Flug nachsieht und aufhört, wenn es gefällt, findet Unterschiede, die keine sind</translation>
     </message>
     <message>
         <source>Judge after %1 pairs</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach %1 Paaren urteilen</translation>
     </message>
     <message>
         <source>Planned: %1 pairs</source>
-        <translation type="unfinished"></translation>
+        <translation>Geplant: %1 Paare</translation>
+    </message>
+    <message>
+        <source>line: estimate, or middle flight   band: 95 %, or most flights   dot: where a flight turned</source>
+        <translation>Linie: Schätzung oder mittlerer Flug   Band: 95 % oder die meisten Flüge   Punkt: wo ein Flug umkehrte</translation>
     </message>
 </context>
 <context>
@@ -2765,131 +2765,131 @@
     </message>
     <message>
         <source>The flights do not hold enough to compare them. Fly each setup over the same path, far enough for the link to grow weak.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Flüge geben für einen Vergleich nicht genug her. Jedes Setup auf demselben Weg fliegen, so weit, dass die Strecke schwach wird.</translation>
     </message>
     <message>
         <source>Half of new flights keep the rule all the way to {typical}; how far nineteen in twenty do is not known.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Hälfte neuer Flüge hält die Regel durchgehend bis {typical}; wie weit es neunzehn von zwanzig tun, ist nicht bekannt.</translation>
     </message>
     <message>
         <source>Its {link} link goes first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuerst geht die Strecke {link}.</translation>
     </message>
     <message>
         <source>Its {link} link never failed in {flights:flights}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Strecke {link} versagte nie, in {flights:flights}.</translation>
     </message>
     <message>
         <source>{setup}: range not known</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup}: Reichweite nicht bekannt</translation>
     </message>
     <message>
         <source>In the same flights over the same places (95 %: {difference.low:#.1} to {difference.high:.1}, {flights:flights}): the airframe shades one way. The range counts both ways. Split the setup by leg to see what each way is worth, or try another mounting.</source>
-        <translation type="unfinished"></translation>
+        <translation>In denselben Flügen über denselben Stellen (95 %: {difference.low:#.1} bis {difference.high:.1}, {flights:flights}): Der Rumpf schattet in einer Richtung ab. Die Reichweite zählt beide Richtungen. Das Setup nach Richtung teilen, um zu sehen, was jede wert ist, oder anders montieren.</translation>
     </message>
     <message>
         <source>{setup}: regained nearer than lost</source>
-        <translation type="unfinished"></translation>
+        <translation>{setup}: näher wiedergefunden als verloren</translation>
     </message>
     <message>
         <source>{name} lost its {link} link at {lost} going out and had it back at {regained} coming home ({flights:flights}, medians).</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} verlor die Strecke {link} hinaus bei {lost} und hatte sie heimwärts bei {regained} wieder ({flights:flights}, Mediane).</translation>
     </message>
     <message>
         <source>Fly {setups} until each has three flights</source>
-        <translation type="unfinished"></translation>
+        <translation>{setups} fliegen, bis jedes drei Flüge hat</translation>
     </message>
     <message>
         <source>In turns, over the same path: three flights each make the intervals useful.</source>
-        <translation type="unfinished"></translation>
+        <translation>Abwechselnd, auf demselben Weg: Drei Flüge je Setup machen die Intervalle brauchbar.</translation>
     </message>
     <message>
         <source>Without a critical level only how far each held can be told. Or fly {how}</source>
-        <translation type="unfinished"></translation>
+        <translation>Ohne kritischen Pegel lässt sich nur sagen, wie weit jedes hielt. Oder fliegen {how}</translation>
     </message>
     <message>
         <source>The {link} link was {seen}, and its sensitivity is not known, so only how far it held can be told. Enter the receiver&apos;s sensitivity in Kit, or fly until the quality falls.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Strecke {link} wurde {seen}, und ihre Empfindlichkeit ist nicht bekannt; so lässt sich nur sagen, wie weit sie hielt. Die Empfindlichkeit des Empfängers in Kit eintragen oder fliegen, bis die Qualität fällt.</translation>
     </message>
     <message>
         <source>The {link} link was {seen} (its {part} rule), so its range rests on the {rests_on} alone.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Strecke {link} wurde {seen} (Regel für {part}); ihre Reichweite beruht allein auf: {rests_on}.</translation>
     </message>
     <message>
         <source>All flights turned at about {distance} with signal in hand on the {link} link: what the radio can do beyond was not flown. How they compare in dB still holds.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Flüge kehrten bei etwa {distance} um, mit Signalreserve auf der Strecke {link}: Was der Funk darüber hinaus kann, wurde nicht geflogen. Der Vergleich in dB gilt trotzdem.</translation>
     </message>
     <message>
         <source>Run {run} and run {other} are both called flight &quot;{flight}&quot;, but were not flown at once: they count as two flights. Give each flight a name of its own.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} und Lauf {other} heißen beide Flug „{flight}“, wurden aber nicht zugleich geflogen: Sie zählen als zwei Flüge. Jedem Flug einen eigenen Namen geben.</translation>
     </message>
     <message>
         <source>Run {run} and run {other} were recorded at the same time: they count as one flight that carried both.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} und Lauf {other} wurden zur selben Zeit aufgezeichnet: Sie zählen als ein Flug, der beide trug.</translation>
     </message>
     <message>
         <source>Likewise {runs}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ebenso {runs}.</translation>
     </message>
     <message>
         <source>it turned back on the way and came again (first at {at}, {time:.0} after the first row): what was measured while it did does not count</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>{link}: {value} stands for nothing heard ({lasts:.0} in all, first at {at:.0}); the signal counts as below what was heard last</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>{link}: the last values repeat for {lasts:.0}, first at {at:.0}: nothing was heard there, and it counts as such</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>{link}: no values for {lasts:.0}, first at {at:.0}: nothing was heard there, and it counts as such</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>{link}: the log has no rows for {lasts:.0}, first at {at:.0}, where the link was going: nothing was heard there, and it counts as such</source>
-        <translation type="unfinished"></translation>
+        <translation>er kehrte unterwegs um und kam wieder (zuerst bei {at}, {time:.0} nach der ersten Zeile): Was dabei gemessen wurde, zählt nicht</translation>
     </message>
     <message>
         <source>the log pauses for {lasts:.0} at {at:.0} while the links are well: no dropout</source>
-        <translation type="unfinished"></translation>
+        <translation>das Log setzt bei {at:.0} für {lasts:.0} aus, während die Strecken gut stehen: kein Aussetzer</translation>
     </message>
     <message>
         <source>the log holds {flights} flights; only the farthest counts, {from:.0} to {to:.0}, out to {farthest}; cut the log into single flights to count the others too</source>
-        <translation type="unfinished"></translation>
+        <translation>das Log enthält {flights} Flüge; nur der weiteste zählt, {from:.0} bis {to:.0}, hinaus bis {farthest}; das Log in einzelne Flüge teilen, damit auch die anderen zählen</translation>
     </message>
     <message>
         <source>{channel} goes from 0 to 1 and is taken as a share of 100 %</source>
-        <translation type="unfinished"></translation>
+        <translation>{channel} geht von 0 bis 1 und gilt als Anteil von 100 %</translation>
     </message>
     <message>
         <source>{channel} goes up to {highest}: on a scale of its own, not in %, and is left out; convert the column to %</source>
-        <translation type="unfinished"></translation>
+        <translation>{channel} geht bis {highest}: eine eigene Skala, nicht in %, und bleibt weg; die Spalte in % umrechnen</translation>
     </message>
     <message>
         <source>{channel} has no sign: 85 is taken as -85 dBm</source>
-        <translation type="unfinished"></translation>
+        <translation>{channel} hat kein Vorzeichen: 85 gilt als -85 dBm</translation>
     </message>
     <message>
         <source>{channel} holds positive numbers that are no dBm: the receiver&apos;s own scale, of which no range can be told; match a column in dBm to the signal, if there is one</source>
-        <translation type="unfinished"></translation>
+        <translation>{channel} enthält positive Zahlen, die keine dBm sind: die eigene Skala des Empfängers, aus der sich keine Reichweite sagen lässt; dem Signal eine Spalte in dBm zuordnen, wenn es eine gibt</translation>
     </message>
     <message>
         <source>{channel} is {value} in every row: the recorder did not measure it, and it is left out; match another column to it, if there is one</source>
-        <translation type="unfinished"></translation>
+        <translation>{channel} ist in jeder Zeile {value}: Der Rekorder hat es nicht gemessen, und es bleibt weg; eine andere Spalte zuordnen, wenn es eine gibt</translation>
     </message>
     <message>
         <source>column {column} may be in mW or in dBm, and is left out; match it to {channel} with its unit, as &quot;{column} [dBm]&quot; or &quot;{column} [mW]&quot;</source>
-        <translation type="unfinished"></translation>
+        <translation>Spalte {column} kann in mW oder in dBm sein und bleibt weg; sie {channel} mit ihrer Einheit zuordnen, als &quot;{column} [dBm]&quot; oder &quot;{column} [mW]&quot;</translation>
     </message>
     <message>
         <source>Judge after {pairs} pairs</source>
-        <translation type="unfinished"></translation>
+        <translation>Nach {pairs} Paaren urteilen</translation>
     </message>
     <message>
         <source>&quot;{text}&quot; may mean a thousand or one: leave the comma out, type for example {example}</source>
-        <translation type="unfinished"></translation>
+        <translation>&quot;{text}&quot; kann tausend oder eins heißen: das Komma weglassen, zum Beispiel {example}</translation>
+    </message>
+    <message>
+        <source>{link} link: {value} stands for nothing heard ({lasts:.0} in all, first at {at:.0}); the signal counts as below what was heard last</source>
+        <translation>Strecke {link}: {value} steht für nichts gehört (zusammen {lasts:.0}, zuerst bei {at:.0}); das Signal zählt als schwächer als das zuletzt gehörte</translation>
+    </message>
+    <message>
+        <source>{link} link: the last values repeat for {lasts:.0}, first at {at:.0}: nothing was heard there, and it counts as such</source>
+        <translation>Strecke {link}: Die letzten Werte wiederholen sich für {lasts:.0}, zuerst bei {at:.0}: Dort wurde nichts gehört, und so zählt es</translation>
+    </message>
+    <message>
+        <source>{link} link: no values for {lasts:.0}, first at {at:.0}: nothing was heard there, and it counts as such</source>
+        <translation>Strecke {link}: keine Werte für {lasts:.0}, zuerst bei {at:.0}: Dort wurde nichts gehört, und so zählt es</translation>
+    </message>
+    <message>
+        <source>{link} link: the log has no rows for {lasts:.0}, first at {at:.0}, where the link was going: nothing was heard there, and it counts as such</source>
+        <translation>Strecke {link}: Das Log hat für {lasts:.0} keine Zeilen, zuerst bei {at:.0}, wo die Strecke nachließ: Dort wurde nichts gehört, und so zählt es</translation>
     </message>
 </context>
 <context>
@@ -2968,15 +2968,15 @@
     </message>
     <message>
         <source>New flights that still keep every link&apos;s rule, all the way; strokes: where each flight lost it</source>
-        <translation type="unfinished"></translation>
+        <translation>Neue Flüge, die durchgehend noch die Regel jeder Strecke halten; Striche: wo jeder Flug sie verlor</translation>
     </message>
     <message>
         <source>%1: dependable</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: verlässlich</translation>
     </message>
     <message>
         <source>%1: typical</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: typisch</translation>
     </message>
 </context>
 <context>
@@ -3322,11 +3322,11 @@
     </message>
     <message>
         <source>never seen failing</source>
-        <translation type="unfinished"></translation>
+        <translation>nie versagen gesehen</translation>
     </message>
     <message>
         <source>seldom seen failing</source>
-        <translation type="unfinished"></translation>
+        <translation>selten versagen gesehen</translation>
     </message>
 </context>
 </TS>

@@ -11,6 +11,7 @@ constexpr double kOneAircraft_m = 12;  // two positions of one aircraft differ b
 constexpr int kShift_s = 5;            // two logs of one flight may begin counting so much apart
 constexpr std::size_t kLeastSeconds = 20;
 constexpr double kOneClock_s = 12 * 3600.0;  // clocks farther apart were never set
+constexpr std::size_t kMostOfOneName = 50;   // groups under one name: more say nothing at all
 constexpr double kOverlap = 0.5;             // of the shorter log
 
 bool clocked(const RunReduction& r) {
@@ -72,8 +73,9 @@ FlownTogether flownTogether(const campaign::Campaign& c, const std::vector<bool>
   for (std::size_t run = 0; run < c.runs.size(); ++run) {
     if (!used[run] || c.runs[run].flight.empty()) continue;
     std::vector<Group>& of_name = named[c.runs[run].flight];
-    const auto into = std::find_if(of_name.begin(), of_name.end(),
-                                   [&](const Group& g) { return joins(c, reductions, g, run); });
+    const auto first = of_name.size() > kMostOfOneName ? of_name.end() : of_name.begin();
+    const auto into =
+        std::find_if(first, of_name.end(), [&](const Group& g) { return joins(c, reductions, g, run); });
     if (into != of_name.end()) {
       into->runs.push_back(run);
       continue;
@@ -94,8 +96,9 @@ FlownTogether flownTogether(const campaign::Campaign& c, const std::vector<bool>
       return clocked(a) && clocked(b) && overlapOf(a, b) >= kOverlap &&
              !(apart_m(a.flown_m, b.flown_m) > kOneAircraft_m);
     };
-    const auto with = std::find_if(groups.begin(), groups.end(), [&](const Group& g) {
-      return joins(c, reductions, g, run) && std::all_of(g.runs.begin(), g.runs.end(), at_once);
+    const auto from = clocked(reductions[run]) ? groups.begin() : groups.end();
+    const auto with = std::find_if(from, groups.end(), [&](const Group& g) {
+      return std::all_of(g.runs.begin(), g.runs.end(), at_once) && joins(c, reductions, g, run);
     });
     if (with == groups.end()) {
       groups.push_back({{run}});

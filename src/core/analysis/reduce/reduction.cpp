@@ -1,7 +1,6 @@
 #include "core/analysis/reduce/reduction.h"
 
 #include <algorithm>
-#include <chrono>
 #include <cmath>
 #include <cstdio>
 
@@ -233,17 +232,16 @@ std::optional<log::Recording> oneFlight(const log::Recording& recording, const l
   return log::rowsOf(recording, farthest.begin, farthest.end);
 }
 
-/// "2026-11-24 06:31:02" in seconds since 1970, as if it were UTC; NaN for anything else.
+/// "2026-11-24 06:31:02" in seconds on one count for all logs; NaN for anything else. The day number is that
+/// of H. F. Fliegel & T. C. Van Flandern, Comm. ACM 11 (1968) 657.
 double secondsOf(const std::string& started) {
-  int year = 0, month = 0, day = 0, hour = 0, minute = 0, second = 0;
-  if (std::sscanf(started.c_str(), "%d-%d-%d %d:%d:%d", &year, &month, &day, &hour, &minute, &second) != 6)
+  int y = 0, m = 0, d = 0, hour = 0, minute = 0, second = 0;
+  if (std::sscanf(started.c_str(), "%4d-%2d-%2d %2d:%2d:%2d", &y, &m, &d, &hour, &minute, &second) != 6)
     return NAN;
-  const std::chrono::year_month_day date{std::chrono::year(year),
-                                         std::chrono::month(static_cast<unsigned>(month)),
-                                         std::chrono::day(static_cast<unsigned>(day))};
-  if (!date.ok()) return NAN;
-  const double days = static_cast<double>(std::chrono::sys_days(date).time_since_epoch().count());
-  return ((days * 24 + hour) * 60 + minute) * 60 + second;
+  const int shift = (m - 14) / 12;
+  const int day = d - 32075 + 1461 * (y + 4800 + shift) / 4 + 367 * (m - 2 - shift * 12) / 12 -
+                  3 * ((y + 4900 + shift) / 100) / 4;
+  return ((day * 24.0 + hour) * 60 + minute) * 60 + second;
 }
 
 /// From where the aircraft left the near field.

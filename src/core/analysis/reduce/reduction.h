@@ -75,7 +75,7 @@ struct RunReduction {
   double farthest_along_m = 0;  ///< along a bent path (see log::Track), else farthest_m
   double speed_mps = NAN;  ///< usual, on the way out
   std::string started;     ///< as log::Recording::started
-  /// The first and last row by the log's own clock, seconds since 1970; NaN where it told none.
+  /// The first and last row by the log's own clock, in seconds; NaN where it told none.
   double begins_s = NAN, ends_s = NAN;
   std::vector<float> flown_m = {};  ///< distance from the station every second from where it left
   log::Turn turn;
