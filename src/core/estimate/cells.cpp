@@ -99,6 +99,11 @@ int placeIndex(double place_m, double width_m) {
   return static_cast<int>(std::clamp(std::floor(place_m / width_m), -kBound, kBound - 1));
 }
 
+std::size_t samplesNeeded(std::vector<double> counts) {
+  const bool sparse = !counts.empty() && median(std::move(counts)) < defaults::kMinSamplesPerCell;
+  return sparse ? 1 : static_cast<std::size_t>(defaults::kMinSamplesPerCell);
+}
+
 void FloorFinder::add(const FlightSamples& flight) {
   requireEqualLengths(flight);
   int streak = 0;
@@ -169,7 +174,6 @@ Samples samplesOf(const FlightSamples& flight, FlightCells& whole, double width_
   return out;
 }
 
-/// Samples that a cell needs: as many as average fading out, unless the log hardly has cells of so many.
 std::size_t leastSamples(const std::vector<Sample>& samples, std::optional<bool> leg) {
   std::vector<double> counts;
   for (std::size_t i = 0; i < samples.size(); ++i) {
@@ -177,8 +181,7 @@ std::size_t leastSamples(const std::vector<Sample>& samples, std::optional<bool>
     if (counts.empty() || samples[i].cell != samples[i - 1].cell) counts.push_back(0);
     ++counts.back();
   }
-  const bool sparse = !counts.empty() && median(std::move(counts)) < defaults::kMinSamplesPerCell;
-  return sparse ? 1 : static_cast<std::size_t>(defaults::kMinSamplesPerCell);
+  return samplesNeeded(std::move(counts));
 }
 
 struct Summariser {

@@ -47,6 +47,10 @@ struct Cell {
   double variance_db2 = 0;  ///< of its samples about the mean of their leg; 0 where none has two
 };
 
+/// Samples that a cell needs: as many as average fading out, unless the log hardly has cells of so many.
+/// @param counts of samples, per stretch flown
+std::size_t samplesNeeded(std::vector<double> counts);
+
 /// floor(place / width), bounded so that the places of all paths can be numbered one behind the other.
 int placeIndex(double place_m, double width_m = defaults::kCellWidth_m);
 

@@ -40,11 +40,10 @@ void GrowingCells::add(double distance_m, double place_m, double rssi_dbm, doubl
   s.saturated += rssi_dbm >= defaults::kCeiling_dbm - defaults::kFloorTolerance_db;
 }
 
-std::optional<Cell> GrowingCells::summary(int index, Stretch& s) const {
+std::optional<Cell> GrowingCells::summary(int index, Stretch& s, std::size_t least) const {
   merge(s.level_dbm, s.fresh);
   const auto count = static_cast<double>(s.level_dbm.size());
-  if (s.level_dbm.size() < static_cast<std::size_t>(defaults::kMinSamplesPerCell) ||
-      static_cast<double>(s.saturated) > defaults::kClippedShare * count)
+  if (s.level_dbm.size() < least || static_cast<double>(s.saturated) > defaults::kClippedShare * count)
     return std::nullopt;
   Cell cell;
   cell.index = m_first_place + index;
@@ -54,10 +53,23 @@ std::optional<Cell> GrowingCells::summary(int index, Stretch& s) const {
   return cell;
 }
 
+/// Whether the log turns out slow, or fast, after all: then every cell is looked at anew.
+void GrowingCells::requireSamples() {
+  std::vector<double> counts;
+  for (const auto& [index, s] : m_stretches)
+    counts.push_back(static_cast<double>(s.level_dbm.size() + s.fresh.size()));
+  const std::size_t least = samplesNeeded(std::move(counts));
+  if (least == m_least) return;
+  m_least = least;
+  m_changed.clear();
+  for (const auto& [index, s] : m_stretches) m_changed.push_back(index);
+}
+
 const FlightCells& GrowingCells::cells() {
   if (m_changed.empty()) return m_all;
+  requireSamples();
   for (const int index : m_changed) {
-    const auto cell = summary(index, m_stretches.at(index));
+    const auto cell = summary(index, m_stretches.at(index), m_least);
     if (cell)
       m_cells[index] = *cell;
     else

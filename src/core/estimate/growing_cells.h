@@ -27,11 +27,13 @@ class GrowingCells {
     double log_distances = 0, shifts = 0;
     std::size_t saturated = 0;
   };
-  std::optional<Cell> summary(int index, Stretch& stretch) const;
+  std::optional<Cell> summary(int index, Stretch& stretch, std::size_t least) const;
+  void requireSamples();
 
   int m_first_place = 0;
   std::map<int, Stretch> m_stretches;
   std::vector<int> m_changed;
+  std::size_t m_least = defaults::kMinSamplesPerCell;  ///< samples that a cell needs
   std::map<int, Cell> m_cells;
   FlightCells m_all;
 };
