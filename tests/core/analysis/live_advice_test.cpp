@@ -246,6 +246,21 @@ TEST_CASE("live flight: its track is the track of the whole recording, and its c
   }
 }
 
+TEST_CASE("live advice: 0 dBm is what a receiver writes while it hears nothing, not a signal") {
+  Flown f;
+  const campaign::Run& run = f.flown.campaign.runs[1];
+  const log::Recording heard = rowsOf(f.flown.recordings[1], 0, 700);
+  log::Recording dead = heard;
+  for (log::Column& c : dead.columns)
+    if (c.channel == "control.rssi_dbm") std::fill(c.values.begin() + 650, c.values.begin() + 680, 0.0);
+  const FlightAdvice before = adviseFlight(f.flown.campaign, f.analysis, run, heard, nullptr, 0),
+                     now = adviseFlight(f.flown.campaign, f.analysis, run, dead, nullptr, 0);
+  REQUIRE(before.links.size() == 1);
+  REQUIRE(now.links.size() == 1);
+  CHECK(std::abs(now.links[0].advice.margin_db - before.links[0].advice.margin_db) < 2);
+  CHECK(std::abs(now.links[0].advice.off_setup_db - before.links[0].advice.off_setup_db) < 1);
+}
+
 TEST_CASE("recording: rows are added channel by channel; one that is missing is not a number") {
   log::Recording a{{0, 1}, {{"x", {1, 2}}}, {}};
   a.append({{2}, {{"x", {3}}, {"y", {7}}}, {}});

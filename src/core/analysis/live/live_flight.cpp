@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/log/channel.h"
 #include "core/log/dropouts.h"
 #include "core/quantity/decibel.h"
 
@@ -52,8 +53,22 @@ LiveFlight::LiveFlight(const campaign::Campaign& campaign, const Models& models,
   }
 }
 
+namespace {
+
+/// 0 and 127 dBm are what receivers write while they hear nothing: never a signal.
+log::Recording heardRows(log::Recording rows) {
+  for (log::Column& c : rows.columns) {
+    if (log::nameWithoutLink(c.channel) != log::channel::kRssi) continue;
+    for (double& level : c.values)
+      if (level >= 0) level = NAN;
+  }
+  return rows;
+}
+
+}  // namespace
+
 void LiveFlight::append(const log::Recording& rows) {
-  m_so_far.append(rows);
+  m_so_far.append(heardRows(rows));
   const bool gnss = m_track.fromGnss();
   m_track.update(m_so_far);
   const bool anew = m_track.fromGnss() != gnss;  // the first fix: earlier rows lie elsewhere now
