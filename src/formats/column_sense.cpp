@@ -117,8 +117,8 @@ class Sense {
       double one = NAN;
       for (double v : values)
         if (v > kTopQuality_pct) one = v;
-      // One value only stands for nothing heard; several are a scale.
-      if (countOf(values, [&](double v) { return v > kTopQuality_pct && v != one; }) > 0) {
+      // One value only stands for nothing heard, beside others; several are a scale.
+      if (above == all || countOf(values, [&](double v) { return v > kTopQuality_pct && v != one; }) > 0) {
         tell("quality-scale-unknown", c,
              {{"highest",
                *std::max_element(values.begin(), values.end(),

@@ -106,11 +106,12 @@ struct Assembly {
   }
 };
 
+constexpr double kTop_pct = 100;
 constexpr double kNeverFailed_pct = 90;  // some receivers never tell more than 99
 
 /// A link that never fails has one value throughout, and that is what was measured.
 bool neverFailed(const std::string& channel, double value) {
-  return (channel.ends_with(".lq_pct") && value >= kNeverFailed_pct) ||
+  return (channel.ends_with(".lq_pct") && value >= kNeverFailed_pct && value <= kTop_pct) ||
          (channel.ends_with(".bitrate_mbps") && value > 0);
 }
 

@@ -108,7 +108,9 @@ QString sentence(const Finding& f) {
   if (!text) return utf8(plainText(f));
   const QString own = filled(translated(text->text), f);
   if (!lacksItsRun(f, *text)) return joined(own, f.more);
-  const Finding placed = finding("of-run", {{"text", own.toStdString()}}, f.subject);
+  // A caution that is a sentence by itself keeps its full stop.
+  const std::string said = (own.endsWith(QLatin1Char('.')) ? own.chopped(1) : own).toStdString();
+  const Finding placed = finding("of-run", {{"text", said}}, f.subject);
   return joined(filled(translated(textOf("of-run")->text), placed), f.more);
 }
 

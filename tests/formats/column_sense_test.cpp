@@ -110,3 +110,9 @@ TEST_CASE("sense: a link that never failed is data; a signal that never moves is
   CHECK_FALSE(stuck.recording->find("control.rssi_dbm"));
   CHECK_THAT(told(stuck), Contains("control.rssi_dbm is -60 in every row"));
 }
+
+TEST_CASE("sense: what no receiver can have measured is not a link that never failed") {
+  const std::string dead = flown("rssi dBm,LQ", [](double) { return "127,255"; });
+  CHECK_REFUSED(imported(dead), Contains("hold no number"));
+  CHECK_REFUSED(imported(flown("LQ", [](double) { return "255"; })), Contains("hold no number"));
+}
