@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/log/ear.h"
+#include "core/log/missing_rows.h"
 #include "core/log/unheard_values.h"
 #include "core/quantity/unit.h"
 
@@ -12,86 +14,8 @@ namespace {
 using quantity::Unit;
 using Values = std::vector<double>;
 
-constexpr double kNothing_s = 2;         // no value for this long: nothing arrived
-constexpr double kUsualIntervals = 3;    // unless the log is as slow as that itself
-constexpr double kEdge_s = 2;            // what was heard just before and after tells how well it went
-constexpr double kFallen = 0.8;          // quality below this share of its best: the link was going
-constexpr double kNearLowest_db = 6;     // a signal within this of the lowest heard: likewise
 constexpr double kLongestGap_s = 300;    // longer than this, a recorder was off
 constexpr double kMostSilence_s = 3600;  // that rows are put in for
-
-double quantile(Values values, double p) {
-  if (values.empty()) return NAN;
-  const auto at =
-      values.begin() + static_cast<std::ptrdiff_t>(std::lround(p * static_cast<double>(values.size() - 1)));
-  std::nth_element(values.begin(), at, values.end());
-  return *at;
-}
-
-double usualInterval(const Values& time_s, const std::vector<std::size_t>& rows) {
-  Values intervals;
-  for (std::size_t i = 1; i < rows.size(); ++i) intervals.push_back(time_s[rows[i]] - time_s[rows[i - 1]]);
-  return intervals.empty() ? 0 : quantile(std::move(intervals), 0.5);
-}
-
-/// Rows in which a link was heard, and how well.
-class Ear {
- public:
-  Ear(const Recording& r, const std::string& link, const LinkRows& rows)
-      : m_r(r),
-        m_quality(r.find(linkChannel(link, channel::kQuality))),
-        m_bitrate(r.find(linkChannel(link, channel::kBitrate))),
-        m_signal(r.find(linkChannel(link, channel::kRssi))),
-        m_impossible(rows.signal_impossible) {
-    for (std::size_t i = 0; i < rows.rows.size(); ++i)
-      if (rows.rows[i] == Row::Heard) heard.push_back(i);
-    limit_s = std::max(kNothing_s, kUsualIntervals * usualInterval(r.time_s, heard));
-    m_best = quantile(known(carriedBy()), 0.9);
-    m_lowest = m_signal ? quantile(known(m_signal), 0.1) : NAN;
-  }
-
-  /// Whether the link was going where it was heard about that time: between, or within a moment of it.
-  bool goingAt(double time_s) const {
-    const double carried = meanNear(carriedBy(), time_s);
-    if (std::isfinite(carried) && m_best > 0) return carried < kFallen * m_best;
-    return levelNear(time_s) < m_lowest + kNearLowest_db;
-  }
-  double levelNear(double time_s) const { return meanNear(m_signal, time_s); }
-  /// A receiver that hears nothing any more has less than the little that it did hear.
-  double lowest_dbm() const { return m_lowest; }
-
-  std::vector<std::size_t> heard;
-  double limit_s = kNothing_s;
-
- private:
-  const Values* carriedBy() const { return m_quality ? m_quality : m_bitrate; }
-  double valueAt(const Values* c, std::size_t row) const {
-    return c == m_signal && m_impossible[row] ? NAN : (*c)[row];
-  }
-  Values known(const Values* c) const {
-    Values out;
-    for (std::size_t row : heard)
-      if (c && std::isfinite(valueAt(c, row))) out.push_back(valueAt(c, row));
-    return out;
-  }
-  double meanNear(const Values* c, double time_s) const {
-    if (!c) return NAN;
-    const auto at = [&](double t) {
-      return std::lower_bound(heard.begin(), heard.end(), t,
-                              [&](std::size_t row, double s) { return m_r.time_s[row] < s; });
-    };
-    double sum = 0;
-    int n = 0;
-    for (auto i = at(time_s - kEdge_s); i != heard.end() && m_r.time_s[*i] <= time_s + kEdge_s; ++i)
-      if (const double v = valueAt(c, *i); std::isfinite(v)) sum += v, ++n;
-    return n > 0 ? sum / n : NAN;
-  }
-
-  const Recording& m_r;
-  const Values *m_quality, *m_bitrate, *m_signal;
-  std::vector<bool> m_impossible;
-  double m_best = NAN, m_lowest = NAN;
-};
 
 struct Link {
   std::string id;
@@ -116,38 +40,6 @@ std::vector<Span> gapsOf(const Recording& r) {
 
 bool isPlace(const std::string& channel) {
   return channel == channel::kDistance || channel == channel::kLatitude || channel == channel::kLongitude;
-}
-
-/// Rows to be put behind a row of the log.
-struct Filling {
-  std::size_t after, rows;
-};
-
-/// Values with as many NaN put in as there are rows missing.
-template <class T>
-std::vector<T> widened(const std::vector<T>& values, const std::vector<Filling>& fillings, T with) {
-  std::vector<T> out;
-  std::size_t from = 0;
-  for (const Filling& f : fillings) {
-    out.insert(out.end(), values.begin() + static_cast<std::ptrdiff_t>(from),
-               values.begin() + static_cast<std::ptrdiff_t>(f.after + 1));
-    out.insert(out.end(), f.rows, with);
-    from = f.after + 1;
-  }
-  out.insert(out.end(), values.begin() + static_cast<std::ptrdiff_t>(from), values.end());
-  return out;
-}
-
-/// The rows put in lie evenly between those around them.
-void layEvenly(Values& wide, const std::vector<Filling>& fillings) {
-  std::size_t put = 0;
-  for (const Filling& f : fillings) {
-    const std::size_t first = f.after + put;
-    const double before = wide[first], behind = wide[first + f.rows + 1];
-    for (std::size_t k = 1; k <= f.rows; ++k)
-      wide[first + k] = before + (behind - before) * static_cast<double>(k) / static_cast<double>(f.rows + 1);
-    put += f.rows;
-  }
 }
 
 /// The last position repeated tells nothing: the aircraft flew on from it to the next one.

@@ -1,0 +1,48 @@
+#pragma once
+#include <cmath>
+#include <string>
+#include <vector>
+
+#include "core/log/unheard_values.h"
+
+namespace distanz::log {
+
+constexpr double kNothing_s = 2;       ///< no value for this long: nothing arrived
+constexpr double kUsualIntervals = 3;  ///< unless the log is as slow as that itself
+
+/// Median interval between these rows; 0 for fewer than two.
+double usualInterval(const std::vector<double>& time_s, const std::vector<std::size_t>& rows);
+
+/// Rows in which a link was heard, and how well.
+class Ear {
+ public:
+  using Values = std::vector<double>;
+
+  /// @param recording outlives it @param rows as rowsOfLink() gives them
+  Ear(const Recording& recording, const std::string& link, const LinkRows& rows);
+
+  /// Whether the link was going where it was heard about that time: between, or within a moment of it.
+  bool goingAt(double time_s) const;
+  /// Mean signal within a moment of it, dBm; NaN where there is none.
+  double levelNear(double time_s) const { return meanNear(m_signal, time_s); }
+  /// A receiver that hears nothing any more has less than the little that it did hear.
+  double lowest_dbm() const { return m_lowest; }
+
+  std::vector<std::size_t> heard;  ///< rows, rising
+  double limit_s = kNothing_s;     ///< longer between two of them, and nothing arrived
+
+ private:
+  const Values* carriedBy() const { return m_quality ? m_quality : m_bitrate; }
+  double valueAt(const Values* c, std::size_t row) const {
+    return c == m_signal && m_impossible[row] ? NAN : (*c)[row];
+  }
+  Values known(const Values* c) const;
+  double meanNear(const Values* c, double time_s) const;
+
+  const Recording& m_r;
+  const Values *m_quality, *m_bitrate, *m_signal;
+  std::vector<bool> m_impossible;
+  double m_best = NAN, m_lowest = NAN;
+};
+
+}  // namespace distanz::log
