@@ -4,6 +4,8 @@
 #include <cmath>
 
 #include "core/log/channel.h"
+#include "core/log/quantile.h"
+#include "core/log/unheard_values.h"
 #include "core/quantity/decibel.h"
 
 namespace distanz::formats {
@@ -12,9 +14,8 @@ namespace {
 using quantity::Unit;
 using Values = std::vector<double>;
 
-constexpr double kTopShare = 1.0;        // a quality that never goes beyond this is told as a share
-constexpr double kTopQuality_pct = 110;  // and one that often goes beyond this is on a scale of its own
-constexpr double kSentinelShare = 0.05;  // of the rows; what is rarer stands for something else
+constexpr double kTopShare = 1.0;                  // a quality that never goes beyond this is told as a share
+constexpr double kSentinelShare = 0.05;            // of the rows; what is rarer stands for something else
 constexpr double kWeakest = 140, kStrongest = 15;  // dBm without its sign lies between
 constexpr double kMostDbm = 36;                    // a number above this is no transmit power in dBm
 constexpr double kFollows = 0.5;  // correlation with distance that tells which way a scale runs
@@ -33,14 +34,6 @@ std::size_t countOf(const Values& values, Test test) {
 
 std::size_t known(const Values& values) {
   return countOf(values, [](double) { return true; });
-}
-
-/// Whether all known values are one, and which.
-std::optional<double> constantValue(const Values& values) {
-  const auto first = std::find_if(values.begin(), values.end(), [](double v) { return std::isfinite(v); });
-  if (first == values.end()) return std::nullopt;
-  if (countOf(values, [&](double v) { return v != *first; }) > 0) return std::nullopt;
-  return *first;
 }
 
 /// How far away the aircraft was, up to a factor; empty where the log does not tell.
@@ -108,17 +101,22 @@ class Sense {
   bool quality(log::Column& c) {
     Values& values = c.values;
     const std::size_t all = known(values),
-                      above = countOf(values, [](double v) { return v > kTopQuality_pct; });
-    if (countOf(values, [](double v) { return v > 0; }) > 0 &&
+                      above = countOf(values, [](double v) { return v > log::kTopQuality_pct; });
+    // A link that is all but dead says 0 and 1 too, where the column says that it is in %.
+    const ColumnMatch* match = matchOf(m_matches, c.channel);
+    const bool believed = match && quantity::unitSpelt(match->unit, quantity::Dimension::Percent) &&
+                          countOf(values, [](double v) { return v != std::floor(v); }) == 0;
+    if (!believed && countOf(values, [](double v) { return v > 0; }) > 0 &&
         countOf(values, [](double v) { return v > kTopShare; }) == 0) {
       for (double& v : values) v *= 100;
       tell("quality-as-share", c);
     } else if (static_cast<double>(above) > kSentinelShare * static_cast<double>(all)) {
       double one = NAN;
       for (double v : values)
-        if (v > kTopQuality_pct) one = v;
+        if (v > log::kTopQuality_pct) one = v;
       // One value only stands for nothing heard, beside others; several are a scale.
-      if (above == all || countOf(values, [&](double v) { return v > kTopQuality_pct && v != one; }) > 0) {
+      if (above == all ||
+          countOf(values, [&](double v) { return v > log::kTopQuality_pct && v != one; }) > 0) {
         tell("quality-scale-unknown", c,
              {{"highest",
                *std::max_element(values.begin(), values.end(),
@@ -141,7 +139,7 @@ class Sense {
       }
       negate(c);
     }
-    const auto stuck = constantValue(c.values);
+    const auto stuck = log::onlyValue(c.values);
     if (!stuck || !othersMeasured(c.channel)) return true;
     tell("signal-stuck", c, {{"value", *stuck, Unit::None}});
     return false;

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/log/quantile.h"
 #include "formats/column_sense.h"
 #include "formats/field_value.h"
 #include "formats/fields.h"
@@ -120,14 +121,11 @@ void requireMeasurement(const log::Recording& r) {
   for (const log::Column& c : r.columns) {
     if (!measures(c.channel)) continue;
     any = true;
-    const auto first =
-        std::find_if(c.values.begin(), c.values.end(), [](double v) { return std::isfinite(v); });
-    const bool stuck =
-        std::none_of(first, c.values.end(), [&](double v) { return std::isfinite(v) && v != *first; });
-    moves = moves || !stuck || neverFailed(c.channel, *first);
+    const auto stuck = log::onlyValue(c.values);
+    moves = moves || !stuck || neverFailed(c.channel, *stuck);
     if (stuck && (c.channel.ends_with(".rssi_dbm") || c.channel.ends_with(".level")))
       throw InputError(
-          finding("stuck-column", {{"channel", c.channel}, {"value", *first, quantity::Unit::None}}));
+          finding("stuck-column", {{"channel", c.channel}, {"value", *stuck, quantity::Unit::None}}));
   }
   if (!any) throw InputError(finding("no-measurement"));
   if (!moves) throw InputError(finding("nothing-changes"));

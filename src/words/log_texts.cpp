@@ -115,19 +115,21 @@ constexpr Text kLogTexts[] = {
                        "{link} link: the last values repeat for {lasts:.0}, first at {at:.0}: nothing was "
                        "heard there, and it counts as such")},
     {"unheard-blank", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "{link} link: no values for {lasts:.0}, first at {at:.0}: nothing was heard there, and "
-                       "it counts as such")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "{link} link: no values for {lasts:.0}, first at {at:.0}: nothing was heard there, and "
+         "it counts as such")},
     {"unheard-no-rows", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "{link} link: the log has no rows for {lasts:.0}, first at {at:.0}, where the link was "
-                       "going: nothing was heard there, and it counts as such")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "{link} link: the log has no rows for {lasts:.0}, first at {at:.0}, where the link was "
+         "going: nothing was heard there, and it counts as such")},
     {"log-pauses", "",
      QT_TRANSLATE_NOOP("finding",
-                       "the log pauses for {lasts:.0} at {at:.0} while the links are well: no dropout")},
+                       "the log pauses for {lasts:.0} at {at:.0}: nothing is counted as lost there")},
     {"several-flights", "",
      QT_TRANSLATE_NOOP("finding",
-                       "the log holds {flights} flights; only the farthest counts, {from:.0} to {to:.0}, "
+                       "the log holds {flights} flights; only one counts, {from:.0} to {to:.0}, "
                        "out to {farthest}; cut the log into single flights to count the others too")},
     {"duplicate-rows", "",
      QT_TRANSLATE_NOOP("finding", "{rows} rows repeat the row before and are counted once")},

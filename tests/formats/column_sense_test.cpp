@@ -55,6 +55,14 @@ TEST_CASE("sense: quality as a share of one is brought to percent, and told") {
   CHECK_THAT(told(log), Contains("control.lq_pct goes from 0 to 1"));
 }
 
+TEST_CASE("sense: 0 and 1 % of a link that is all but dead stay what they are, where the column says %") {
+  const auto values = [](double d) { return std::to_string(level(d)) + (d > 500 ? ",0" : ",1"); };
+  CHECK(at(imported(flown("rssi dBm,LQ [%]", values)), "control.lq_pct", 0) == 1);
+  CHECK(at(imported(flown("rssi dBm,LQ", values)), "control.lq_pct", 0) == 100);
+  const auto shares = [](double d) { return std::to_string(level(d)) + (d > 500 ? ",0.5" : ",1"); };
+  CHECK(at(imported(flown("rssi dBm,LQ [%]", shares)), "control.lq_pct", 0) == 100);
+}
+
 TEST_CASE("sense: a quality on a scale of its own is left out; one odd value stands for nothing heard") {
   const ImportedLog odd = imported(flown("rssi dBm,LQ", [](double d) {
     return std::to_string(level(d)) + "," + std::to_string(static_cast<int>(250 - d / 10));

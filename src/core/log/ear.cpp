@@ -2,6 +2,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
+
+#include "core/log/quantile.h"
 
 namespace distanz::log {
 namespace {
@@ -9,14 +12,6 @@ namespace {
 constexpr double kEdge_s = 2;         // what was heard just before and after tells how well it went
 constexpr double kFallen = 0.8;       // quality below this share of its best: the link was going
 constexpr double kNearLowest_db = 6;  // a signal within this of the lowest heard: likewise
-
-double quantile(std::vector<double> values, double p) {
-  if (values.empty()) return NAN;
-  const auto at =
-      values.begin() + static_cast<std::ptrdiff_t>(std::lround(p * static_cast<double>(values.size() - 1)));
-  std::nth_element(values.begin(), at, values.end());
-  return *at;
-}
 
 }  // namespace
 
@@ -26,43 +21,44 @@ double usualInterval(const std::vector<double>& time_s, const std::vector<std::s
   return intervals.empty() ? 0 : quantile(std::move(intervals), 0.5);
 }
 
-Ear::Ear(const Recording& r, const std::string& link, const LinkRows& rows)
-    : m_r(r),
-      m_quality(r.find(linkChannel(link, channel::kQuality))),
-      m_bitrate(r.find(linkChannel(link, channel::kBitrate))),
-      m_signal(r.find(linkChannel(link, channel::kRssi))),
-      m_impossible(rows.signal_impossible) {
+Ear::Ear(const Recording& r, const std::string& link, const LinkRows& rows) : m_r(r) {
   for (std::size_t i = 0; i < rows.rows.size(); ++i)
     if (rows.rows[i] == Row::Heard) heard.push_back(i);
   limit_s = std::max(kNothing_s, kUsualIntervals * usualInterval(r.time_s, heard));
-  m_best = quantile(known(carriedBy()), 0.9);
-  m_lowest = m_signal ? quantile(known(m_signal), 0.1) : NAN;
+  const Values* quality = r.find(linkChannel(link, channel::kQuality));
+  Values carried, levels;
+  m_carried = sumsOf(quality ? quality : r.find(linkChannel(link, channel::kBitrate)), nullptr, carried);
+  m_signal = sumsOf(r.find(linkChannel(link, channel::kRssi)), &rows.signal_impossible, levels);
+  m_best = quantile(std::move(carried), 0.9);
+  m_lowest = quantile(std::move(levels), 0.1);
 }
 
 bool Ear::goingAt(double time_s) const {
-  const double carried = meanNear(carriedBy(), time_s);
+  const double carried = meanNear(m_carried, time_s);
   if (std::isfinite(carried) && m_best > 0) return carried < kFallen * m_best;
   return levelNear(time_s) < m_lowest + kNearLowest_db;
 }
 
-Ear::Values Ear::known(const Values* c) const {
-  Values out;
-  for (std::size_t row : heard)
-    if (c && std::isfinite(valueAt(c, row))) out.push_back(valueAt(c, row));
+Ear::Sums Ear::sumsOf(const Values* c, const std::vector<bool>* without, Values& values) const {
+  Sums out{{0}, {0}};
+  for (std::size_t row : heard) {
+    const double v = !c || (without && (*without)[row]) ? NAN : (*c)[row];
+    if (std::isfinite(v)) values.push_back(v);
+    out.sum.push_back(out.sum.back() + (std::isfinite(v) ? v : 0));
+    out.count.push_back(out.count.back() + (std::isfinite(v) ? 1 : 0));
+  }
   return out;
 }
 
-double Ear::meanNear(const Values* c, double time_s) const {
-  if (!c) return NAN;
-  const auto at = [&](double t) {
-    return std::lower_bound(heard.begin(), heard.end(), t,
-                            [&](std::size_t row, double s) { return m_r.time_s[row] < s; });
-  };
-  double sum = 0;
-  int n = 0;
-  for (auto i = at(time_s - kEdge_s); i != heard.end() && m_r.time_s[*i] <= time_s + kEdge_s; ++i)
-    if (const double v = valueAt(c, *i); std::isfinite(v)) sum += v, ++n;
-  return n > 0 ? sum / n : NAN;
+double Ear::meanNear(const Sums& sums, double time_s) const {
+  const auto from = std::lower_bound(heard.begin(), heard.end(), time_s - kEdge_s,
+                                     [&](std::size_t row, double t) { return m_r.time_s[row] < t; });
+  const auto to = std::upper_bound(from, heard.end(), time_s + kEdge_s,
+                                   [&](double t, std::size_t row) { return t < m_r.time_s[row]; });
+  const auto first = static_cast<std::size_t>(from - heard.begin()),
+             last = static_cast<std::size_t>(to - heard.begin());
+  const std::size_t n = sums.count[last] - sums.count[first];
+  return n > 0 ? (sums.sum[last] - sums.sum[first]) / static_cast<double>(n) : NAN;
 }
 
 }  // namespace distanz::log

@@ -16,8 +16,6 @@ double usualInterval(const std::vector<double>& time_s, const std::vector<std::s
 /// Rows in which a link was heard, and how well.
 class Ear {
  public:
-  using Values = std::vector<double>;
-
   /// @param recording outlives it @param rows as rowsOfLink() gives them
   Ear(const Recording& recording, const std::string& link, const LinkRows& rows);
 
@@ -32,16 +30,18 @@ class Ear {
   double limit_s = kNothing_s;     ///< longer between two of them, and nothing arrived
 
  private:
-  const Values* carriedBy() const { return m_quality ? m_quality : m_bitrate; }
-  double valueAt(const Values* c, std::size_t row) const {
-    return c == m_signal && m_impossible[row] ? NAN : (*c)[row];
-  }
-  Values known(const Values* c) const;
-  double meanNear(const Values* c, double time_s) const;
+  using Values = std::vector<double>;
+  /// Sums and counts of a channel's values up to each row heard, so that a mean over many costs no more.
+  struct Sums {
+    Values sum;
+    std::vector<std::size_t> count;
+  };
+  /// @param c null: there is none @param values receives those there are
+  Sums sumsOf(const Values* c, const std::vector<bool>* without, Values& values) const;
+  double meanNear(const Sums& sums, double time_s) const;
 
   const Recording& m_r;
-  const Values *m_quality, *m_bitrate, *m_signal;
-  std::vector<bool> m_impossible;
+  Sums m_carried, m_signal;
   double m_best = NAN, m_lowest = NAN;
 };
 

@@ -27,6 +27,16 @@ struct Span {
   double from_s, to_s;
 };
 
+/// How long something lasted in all, and when it first was.
+struct Tally {
+  double lasts_s = 0, first_s = NAN;
+  bool any() const { return !std::isnan(first_s); }
+  void add(double at_s, double for_s) {
+    if (!any()) first_s = at_s;
+    lasts_s += for_s;
+  }
+};
+
 /// Where the log has no rows at all for longer than it usually takes.
 std::vector<Span> gapsOf(const Recording& r) {
   std::vector<std::size_t> all(r.rows());
@@ -83,10 +93,6 @@ class Hearing {
   }
 
  private:
-  static const Values* column(const Recording& r, const Link& link, std::string_view quantity) {
-    return r.find(linkChannel(link.id, quantity));
-  }
-
   void tellPauses() {
     double filled_s = 0;
     for (const Span& gap : gapsOf(m_r)) {
@@ -101,8 +107,7 @@ class Hearing {
   }
 
   void tellPause(const Span& gap) {
-    for (Finding& f : m_out.told)
-      if (f.code == "log-pauses") return;
+    if (m_links.empty() || !m_out.told.empty()) return;  // the first is enough
     m_out.told.push_back(finding(
         "log-pauses", {{"at", gap.from_s, Unit::Second}, {"lasts", gap.to_s - gap.from_s, Unit::Second}}));
   }
@@ -112,81 +117,83 @@ class Hearing {
            (link.ear.goingAt(gap.from_s) || link.ear.goingAt(gap.to_s));
   }
 
-  /// Marks the rows between those in which a link was heard, where that took too long for a slow log.
+  /// Everything of one link that tells of silence, and a word about each kind of it.
   void findSilence(const Link& link) {
     std::vector<bool> silent(m_r.rows(), false);
-    double by_value_s = 0, repeated_s = 0, blank_s = 0, first_value_s = NAN, first_repeated_s = NAN,
-           first_blank_s = NAN;
-    const auto& heard = link.ear.heard;
+    tell("unheard-value", link, mark(link, Row::Impossible, silent), link.rows.impossible);
+    tell("unheard-repeated", link, mark(link, Row::Repeated, silent));
+    tell("unheard-blank", link, markBlanks(link, silent));
+    Tally no_rows;
+    for (const Span& gap : m_to_fill)
+      if (lostIn(link, gap)) no_rows.add(gap.from_s, gap.to_s - gap.from_s);
+    tell("unheard-no-rows", link, no_rows);
+    const auto any = [](const std::vector<bool>& rows) {
+      return std::find(rows.begin(), rows.end(), true) != rows.end();
+    };
+    m_values_changed = m_values_changed || any(link.rows.signal_impossible);
+    if (no_rows.any() || any(silent)) m_out.silent[link.id] = std::move(silent);
+  }
+
+  Tally mark(const Link& link, Row kind, std::vector<bool>& silent) const {
+    Tally out;
     for (std::size_t i = 0; i < m_r.rows(); ++i) {
-      const Row row = link.rows.rows[i];
-      if (row != Row::Impossible && row != Row::Repeated) continue;
+      if (link.rows.rows[i] != kind) continue;
       silent[i] = true;
-      const double lasts = i + 1 < m_r.rows() ? std::min(m_r.time_s[i + 1] - m_r.time_s[i], kNothing_s) : 0;
-      double& first = row == Row::Impossible ? first_value_s : first_repeated_s;
-      if (std::isnan(first)) first = m_r.time_s[i];
-      (row == Row::Impossible ? by_value_s : repeated_s) += lasts;
+      out.add(m_r.time_s[i],
+              i + 1 < m_r.rows() ? std::min(m_r.time_s[i + 1] - m_r.time_s[i], kNothing_s) : 0);
     }
+    return out;
+  }
+
+  /// Rows between those in which a link was heard, where that took too long for a slow log.
+  Tally markBlanks(const Link& link, std::vector<bool>& silent) const {
+    Tally out;
+    const auto& heard = link.ear.heard;
     for (std::size_t h = 0; h < heard.size(); ++h) {
       const std::size_t before = heard[h], behind = h + 1 < heard.size() ? heard[h + 1] : m_r.rows();
-      const double ends = behind < m_r.rows() ? m_r.time_s[behind] : m_r.time_s.back();
-      if (behind == before + 1 || ends - m_r.time_s[before] <= link.ear.limit_s) continue;
+      const double ends_s = behind < m_r.rows() ? m_r.time_s[behind] : m_r.time_s.back();
+      if (behind == before + 1 || ends_s - m_r.time_s[before] <= link.ear.limit_s) continue;
       // A receiver that is switched off, or another log that ends, was not lost.
       if (behind == m_r.rows() && !link.ear.goingAt(m_r.time_s[before])) continue;
       bool blank = false;
       for (std::size_t i = before + 1; i < behind; ++i)
         if (link.rows.rows[i] == Row::Nothing) silent[i] = blank = true;
-      if (!blank) continue;
-      if (std::isnan(first_blank_s)) first_blank_s = m_r.time_s[before];
-      blank_s += ends - m_r.time_s[before];
+      if (blank) out.add(m_r.time_s[before], ends_s - m_r.time_s[before]);
     }
-    double no_rows_s = 0, first_no_rows_s = NAN;
-    for (const Span& gap : m_to_fill)
-      if (lostIn(link, gap)) {
-        if (std::isnan(first_no_rows_s)) first_no_rows_s = gap.from_s;
-        no_rows_s += gap.to_s - gap.from_s;
-      }
-    tell("unheard-value", link, by_value_s, first_value_s, link.rows.impossible);
-    tell("unheard-repeated", link, repeated_s, first_repeated_s);
-    tell("unheard-blank", link, blank_s, first_blank_s);
-    tell("unheard-no-rows", link, no_rows_s, first_no_rows_s);
-    m_values_changed =
-        m_values_changed || std::find(link.rows.signal_impossible.begin(), link.rows.signal_impossible.end(),
-                                      true) != link.rows.signal_impossible.end();
-    if (no_rows_s > 0 || std::find(silent.begin(), silent.end(), true) != silent.end())
-      m_out.silent[link.id] = std::move(silent);
+    return out;
   }
 
-  void tell(const char* code, const Link& link, double lasts_s, double first_s,
-            std::optional<double> value = std::nullopt) {
-    if (std::isnan(first_s)) return;
+  void tell(const char* code, const Link& link, const Tally& tally, std::optional<double> value = {}) {
+    if (!tally.any()) return;
     std::vector<Argument> args{
-        {"link", link.id}, {"lasts", lasts_s, Unit::Second}, {"at", first_s, Unit::Second}};
+        {"link", link.id}, {"lasts", tally.lasts_s, Unit::Second}, {"at", tally.first_s, Unit::Second}};
     if (value) args.emplace_back("value", *value, Unit::None);
     m_out.told.push_back(finding(code, std::move(args)));
   }
 
+  static Values* column(Recording& r, const Link& link, std::string_view quantity) {
+    const std::string name = linkChannel(link.id, quantity);
+    const auto found =
+        std::find_if(r.columns.begin(), r.columns.end(), [&](const Column& c) { return c.channel == name; });
+    return found == r.columns.end() ? nullptr : &found->values;
+  }
+
   /// Values of silent rows: what they lie below, and 0 for what never came.
   void write(const Link& link, Recording& r) const {
+    if (Values* signal = column(r, link, channel::kRssi))
+      for (std::size_t i = 0; i < r.rows(); ++i)
+        if (link.rows.signal_impossible[i]) (*signal)[i] = NAN;
     const auto found = m_out.silent.find(link.id);
-    const auto into = [&](std::string_view quantity) -> Values* {
-      const std::string name = linkChannel(link.id, quantity);
-      for (Column& c : r.columns)
-        if (c.channel == name) return &c.values;
-      return nullptr;
-    };
-    Values* signal = into(channel::kRssi);
-    for (std::size_t i = 0; signal && i < r.rows(); ++i)
-      if (link.rows.signal_impossible[i]) (*signal)[i] = NAN;
     if (found == m_out.silent.end()) return;
-    Values *quality = into(channel::kQuality), *bitrate = into(channel::kBitrate);
-    for (std::size_t i = 0; i < r.rows(); ++i) {
-      if (!found->second[i]) continue;
-      for (Values* c : {quality, bitrate})
-        if (c) (*c)[i] = 0;
-      if (signal) (*signal)[i] = below(link, m_r.time_s[i]);
-    }
+    for (std::size_t i = 0; i < r.rows(); ++i)
+      if (found->second[i]) silence(r, link, i, below(link, m_r.time_s[i]));
     movePlaces(r, found->second);
+  }
+
+  static void silence(Recording& r, const Link& link, std::size_t row, double below_dbm) {
+    for (const std::string_view quantity : {channel::kQuality, channel::kBitrate})
+      if (Values* c = column(r, link, quantity)) (*c)[row] = 0;
+    if (Values* signal = column(r, link, channel::kRssi)) (*signal)[row] = below_dbm;
   }
 
   /// What was heard next to a silence, or faintly elsewhere; the signal in it lies below.
@@ -237,14 +244,10 @@ class Hearing {
       const std::size_t first = missing[g].after + 1 + put;
       put += missing[g].rows;
       if (!lostIn(link, m_to_fill[g])) continue;
-      std::fill_n(silent.begin() + static_cast<std::ptrdiff_t>(first), missing[g].rows, true);
-      for (Column& c : r.columns) {
-        const bool signal = c.channel == linkChannel(link.id, channel::kRssi);
-        if (!signal && c.channel != linkChannel(link.id, channel::kQuality) &&
-            c.channel != linkChannel(link.id, channel::kBitrate))
-          continue;
-        std::fill_n(c.values.begin() + static_cast<std::ptrdiff_t>(first), missing[g].rows,
-                    signal ? below(link, m_to_fill[g].from_s) : 0);
+      const double below_dbm = below(link, m_to_fill[g].from_s);
+      for (std::size_t i = first; i < first + missing[g].rows; ++i) {
+        silent[i] = true;
+        silence(r, link, i, below_dbm);
       }
     }
   }

@@ -4,6 +4,8 @@
 #include <cmath>
 #include <vector>
 
+#include "core/log/quantile.h"
+
 namespace distanz::log {
 namespace {
 
@@ -32,12 +34,7 @@ std::vector<Speed> speedsOf(const std::vector<Placed>& rows) {
 }
 
 /// Upper middle of the speeds: hovers and climbs pull the middle itself down.
-double usual(std::vector<double> speeds) {
-  if (speeds.empty()) return NAN;
-  const auto at = speeds.begin() + static_cast<std::ptrdiff_t>(speeds.size() * 6 / 10);
-  std::nth_element(speeds.begin(), at, speeds.end());
-  return *at;
-}
+constexpr double kUsual = 0.6;
 
 }  // namespace
 
@@ -51,7 +48,7 @@ Turning turningOf(std::span<const double> time_s, std::span<const double> distan
     if (s.ends_s <= farthest_s && s.mps > 0) out.push_back(s.mps);
     if (s.begins_s >= farthest_s && s.mps < 0) home.push_back(-s.mps);
   }
-  const double out_mps = usual(std::move(out)), home_mps = usual(std::move(home));
+  const double out_mps = quantile(std::move(out), kUsual), home_mps = quantile(std::move(home), kUsual);
   Turning turning{farthest_s, farthest_s, out_mps};
   for (const Speed& s : speeds)
     if (s.ends_s <= farthest_s && s.mps >= kStill * out_mps) turning.begin_s = s.ends_s;

@@ -2,6 +2,10 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
+#include <optional>
+
+#include "core/log/quantile.h"
 
 namespace distanz::log {
 namespace {
@@ -11,12 +15,12 @@ constexpr double kLow_dbm = -95;
 constexpr double kApartAbove_db = 15;  // and one that is not positive, but nearly so, above it
 constexpr double kNearlyPositive_dbm = -20;
 constexpr int kApartRows = 3;
-constexpr double kTopQuality_pct = 110;  // rounding may take a full link a little over 100
 
 // A value that stands still this long, and would do so by chance once in a million logs.
 constexpr double kStill_s = 3;
 constexpr std::size_t kStillRows = 4;
 constexpr double kChance = 1e-6;
+constexpr double kFewRows = 20;  // tell nothing of chance
 constexpr double kMoved_m = 20;
 constexpr int kFloorRuns = 3;  // a receiver's floor is met more than once on the way
 constexpr double kMetresPerDegree = 111'000;
@@ -51,7 +55,7 @@ Extremes extremesOf(const Values& values) {
   return e;
 }
 
-/// Readings that no receiver gives become NaN, and their rows are marked.
+/// Marks the rows whose reading no receiver gives.
 void findImpossible(const Values& signal, LinkRows& out) {
   const Extremes e = extremesOf(signal);
   if (e.negative <= e.other) return;  // another scale: not for here to say
@@ -65,11 +69,6 @@ void findImpossible(const Values& signal, LinkRows& out) {
     out.signal_impossible[i] = true;
     out.impossible = v;
   }
-}
-
-bool varies(const Values& values) {
-  const auto first = std::find_if(values.begin(), values.end(), [](double v) { return std::isfinite(v); });
-  return std::any_of(first, values.end(), [&](double v) { return std::isfinite(v) && v != *first; });
 }
 
 bool same(double a, double b) {
@@ -95,14 +94,28 @@ std::vector<Run> runsOf(const std::vector<const Values*>& columns, std::size_t r
 }
 
 /// How often chance alone would make a run of so many rows, by how often the shorter ones stand still.
-double expectedRuns(const std::vector<Run>& runs, std::size_t rows) {
-  double still = 0, all = 0;
-  for (const Run& r : runs)
-    if (r.rows < rows) still += static_cast<double>(r.rows - 1), all += static_cast<double>(r.rows);
-  if (all < 20) return INFINITY;
-  const double p = still / all;
-  return all * (1 - p) * std::pow(p, static_cast<double>(rows - 1));
-}
+class Chance {
+ public:
+  explicit Chance(const std::vector<Run>& runs) {
+    for (const Run& r : runs) ++m_runs_of[r.rows];
+  }
+  double expected(std::size_t rows) {
+    const auto [known, fresh] = m_expected.emplace(rows, INFINITY);
+    if (!fresh) return known->second;
+    double still = 0, all = 0;
+    for (auto r = m_runs_of.begin(); r != m_runs_of.end() && r->first < rows; ++r) {
+      still += static_cast<double>(r->second * (r->first - 1));
+      all += static_cast<double>(r->second * r->first);
+    }
+    if (all < kFewRows) return known->second;
+    const double p = still / all;
+    return known->second = all * (1 - p) * std::pow(p, static_cast<double>(rows - 1));
+  }
+
+ private:
+  std::map<std::size_t, std::size_t> m_runs_of;  ///< by their rows
+  std::map<std::size_t, double> m_expected;
+};
 
 struct Places {
   const Values *distance, *lat, *lon;
@@ -120,43 +133,41 @@ struct Places {
   }
 };
 
-/// The receiver's floor is met again and again on the way; a last value is not.
-bool isFloor(const Values& signal, const std::vector<Run>& runs, const Run& run) {
-  const double level = signal[run.first];
+/// The receiver's floor, which is met again and again on the way, as a last value is not; none where none is.
+std::optional<double> floorOf(const Values& signal, const std::vector<Run>& runs) {
   double lowest = INFINITY;
   for (double v : signal)
     if (std::isfinite(v)) lowest = std::min(lowest, v);
   const auto at_it =
-      std::count_if(runs.begin(), runs.end(), [&](const Run& r) { return signal[r.first] == level; });
-  return level <= lowest && at_it > kFloorRuns;
+      std::count_if(runs.begin(), runs.end(), [&](const Run& r) { return signal[r.first] == lowest; });
+  return at_it > kFloorRuns ? std::optional(lowest) : std::nullopt;
 }
 
 double middleOf(const Values& values, const LinkRows& out) {
   Values known;
   for (std::size_t i = 0; i < values.size(); ++i)
     if (std::isfinite(values[i]) && !out.signal_impossible[i]) known.push_back(values[i]);
-  if (known.empty()) return NAN;
-  const auto at = known.begin() + static_cast<std::ptrdiff_t>(known.size() / 2);
-  std::nth_element(known.begin(), at, known.end());
-  return *at;
+  return quantile(std::move(known), 0.5);
 }
 
 void findRepeated(const Recording& r, const Values& signal, const std::vector<const Values*>& columns,
                   LinkRows& out) {
   std::vector<const Values*> moving;
   for (const Values* c : columns)
-    if (varies(*c)) moving.push_back(c);
+    if (!onlyValue(*c)) moving.push_back(c);
   if (std::find(moving.begin(), moving.end(), &signal) == moving.end()) return;
   const Places places{r.find(channel::kDistance), r.find(channel::kLatitude), r.find(channel::kLongitude)};
   const std::vector<Run> runs = runsOf(moving, r.rows());
   const double middle = middleOf(signal, out);
+  const auto floor = floorOf(signal, runs);
+  Chance chance(runs);
   for (const Run& run : runs) {
     const std::size_t end = run.first + run.rows;
     if (run.rows < kStillRows || r.time_s[end - 1] - r.time_s[run.first] < kStill_s) continue;
     if (!(signal[run.first] <= middle) || out.signal_impossible[run.first]) continue;
     const bool stands = places.known() && !places.moved(run.first, end, 0);
     if (!stands && !places.moved(run.first, end, kMoved_m)) continue;
-    if (isFloor(signal, runs, run) || expectedRuns(runs, run.rows) > kChance) continue;
+    if (floor == signal[run.first] || chance.expected(run.rows) > kChance) continue;
     // The first of them was heard.
     for (std::size_t i = run.first + 1; i < end; ++i) out.rows[i] = Row::Repeated;
   }

@@ -6,6 +6,8 @@
 
 namespace distanz::log {
 
+constexpr double kTopQuality_pct = 110;  ///< rounding may take a full link a little over 100
+
 /// What a log writes for one link, row by row.
 enum class Row : unsigned char { Heard, Nothing, Impossible, Repeated };
 

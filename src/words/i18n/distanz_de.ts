@@ -2836,12 +2836,12 @@
         <translation>er kehrte unterwegs um und kam wieder (zuerst bei {at}, {time:.0} nach der ersten Zeile): Was dabei gemessen wurde, zählt nicht</translation>
     </message>
     <message>
-        <source>the log pauses for {lasts:.0} at {at:.0} while the links are well: no dropout</source>
-        <translation>das Log setzt bei {at:.0} für {lasts:.0} aus, während die Strecken gut stehen: kein Aussetzer</translation>
+        <source>the log pauses for {lasts:.0} at {at:.0}: nothing is counted as lost there</source>
+        <translation>das Log setzt bei {at:.0} für {lasts:.0} aus: Dort zählt nichts als verloren</translation>
     </message>
     <message>
-        <source>the log holds {flights} flights; only the farthest counts, {from:.0} to {to:.0}, out to {farthest}; cut the log into single flights to count the others too</source>
-        <translation>das Log enthält {flights} Flüge; nur der weiteste zählt, {from:.0} bis {to:.0}, hinaus bis {farthest}; das Log in einzelne Flüge teilen, damit auch die anderen zählen</translation>
+        <source>the log holds {flights} flights; only one counts, {from:.0} to {to:.0}, out to {farthest}; cut the log into single flights to count the others too</source>
+        <translation>das Log enthält {flights} Flüge; nur einer zählt, {from:.0} bis {to:.0}, hinaus bis {farthest}; das Log in einzelne Flüge teilen, damit auch die anderen zählen</translation>
     </message>
     <message>
         <source>{channel} goes from 0 to 1 and is taken as a share of 100 %</source>

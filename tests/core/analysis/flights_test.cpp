@@ -14,10 +14,11 @@ using Catch::Matchers::WithinAbs;
 
 namespace {
 
-RunReduction flown(double begins_s, float off_m = 0) {
+/// @param clock "12:00:00" of one day, or empty for a log without one
+RunReduction flown(const std::string& clock, float off_m = 0) {
   RunReduction r;
-  r.begins_s = begins_s;
-  r.ends_s = begins_s + 300;
+  if (!clock.empty()) r.started = "2026-11-24 " + clock;
+  r.duration_s = 300;
   for (int s = 0; s < 200; ++s)
     r.flown_m.push_back(off_m + 80 + 13.0F * static_cast<float>(s < 100 ? s : 200 - s));
   return r;
@@ -43,38 +44,34 @@ std::vector<int> together(const campaign::Campaign& c, const std::vector<RunRedu
   return t.flight;
 }
 
-constexpr double kNoon = 1.7e9;
-
 }  // namespace
 
 TEST_CASE("flown together: as it was typed, unless clocks or tracks show otherwise") {
   const auto c = named({"1", "1", "2", "2"});
-  const std::vector<RunReduction> paired{flown(kNoon), flown(kNoon + 2, 3), flown(kNoon + 900),
-                                         flown(kNoon + 901, -3)};
+  const std::vector<RunReduction> paired{flown("12:00:00"), flown("12:00:02", 3), flown("12:15:00"),
+                                         flown("12:15:01", -3)};
   CHECK(together(c, paired) == std::vector<int>{0, 0, 1, 1});
   // The pilot counted the flights of each setup: one after the other by their clocks.
-  const std::vector<RunReduction> in_turns{flown(kNoon), flown(kNoon + 400), flown(kNoon + 900),
-                                           flown(kNoon + 1400)};
+  const std::vector<RunReduction> in_turns{flown("12:00:00"), flown("12:06:40"), flown("12:15:00"),
+                                           flown("12:23:20")};
   CHECK(together(c, in_turns, 2) == std::vector<int>{-1, -1, -1, -1});
   // Without clocks, by where they were.
-  std::vector<RunReduction> elsewhere{flown(NAN), flown(NAN, 60), flown(NAN), flown(NAN, 2)};
+  std::vector<RunReduction> elsewhere{flown(""), flown("", 60), flown(""), flown("", 2)};
   CHECK(together(c, elsewhere, 1) == std::vector<int>{-1, -1, 0, 0});
   // Clocks that were never set say nothing.
-  elsewhere[2].begins_s = 100;
-  elsewhere[2].ends_s = 400;
-  elsewhere[3].begins_s = kNoon;
-  elsewhere[3].ends_s = kNoon + 300;
+  elsewhere[2].started = "1970-01-01 00:00:05";
+  elsewhere[3].started = "2026-11-24 12:00:00";
   CHECK(together(c, elsewhere, 1) == std::vector<int>{-1, -1, 0, 0});
   // One setup is not flown twice at once.
-  CHECK(together(named({"1", "2", "1", "3"}), {flown(NAN), flown(NAN), flown(NAN), flown(NAN)}, 1) ==
+  CHECK(together(named({"1", "2", "1", "3"}), {flown(""), flown(""), flown(""), flown("")}, 1) ==
         std::vector<int>{-1, -1, -1, -1});
 }
 
 TEST_CASE("flown together: logs of one time are of one flight, though nobody said so") {
   const auto c = named({"", "", "", "x"});
-  CHECK(together(c, {flown(kNoon), flown(kNoon + 1), flown(kNoon + 900), flown(kNoon + 901)}, 2) ==
+  CHECK(together(c, {flown("12:00:00"), flown("12:00:01"), flown("12:15:00"), flown("12:15:01")}, 2) ==
         std::vector<int>{1, 1, 0, 0});
-  CHECK(together(c, {flown(NAN), flown(NAN), flown(NAN), flown(NAN)}) == std::vector<int>{-1, -1, -1, -1});
+  CHECK(together(c, {flown(""), flown(""), flown(""), flown("")}) == std::vector<int>{-1, -1, -1, -1});
 }
 
 TEST_CASE("runs: two flights in one log, a pause of the recorder and a second look are found, and right") {
@@ -98,6 +95,10 @@ TEST_CASE("runs: two flights in one log, a pause of the recorder and a second lo
   CHECK(warned(both, "several-flights") == 1);
   CHECK_THAT(delta(both), WithinAbs(delta(expected), 0.2));
   CHECK(both.runs[0].farthest_m == expected.runs[0].farthest_m);
+  // A turn moved by hand says which of them is meant.
+  two.campaign.runs[0].turn_begin_s = rest_s + expected.reductions[0].turn.begin_s;
+  two.campaign.runs[0].turn_end_s = rest_s + expected.reductions[0].turn.end_s;
+  CHECK_THAT(test::analyseSimulated(two).runs[0].farthest_m, WithinAbs(expected.runs[0].farthest_m / 2, 5));
 
   auto paused = plain;
   log::Recording& r = paused.recordings[1];

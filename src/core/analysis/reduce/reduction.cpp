@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 #include "core/estimate/robust.h"
 #include "core/finding/error.h"
@@ -216,32 +215,28 @@ log::Track trackOf(const campaign::Run& run, const log::Recording& recording, co
 
 namespace {
 
-/// The farthest of several flights in one log, with a word about the others; none for a single one.
-std::optional<log::Recording> oneFlight(const log::Recording& recording, const log::Track& track,
-                                        std::vector<Finding>& told) {
-  const std::vector<log::FlightRows> flights = log::flightsIn(track.distance_m);
+/// The farthest of several flights in one log, or the one whose turn was moved by hand, with a word about the
+/// others; none for a single one.
+std::optional<log::Recording> oneFlight(const campaign::Run& run, const log::Recording& recording,
+                                        const log::Track& track, std::vector<Finding>& told) {
+  const std::vector<log::FlightRows> flights = log::flightsIn(track.progress_m());
   if (flights.size() < 2) return std::nullopt;
-  const auto& farthest = *std::max_element(flights.begin(), flights.end(), [](const auto& a, const auto& b) {
-    return a.farthest_m < b.farthest_m;
-  });
+  const auto turnsIn = [&](const log::FlightRows& f) {
+    return run.turn_begin_s && *run.turn_begin_s >= recording.time_s[f.begin] &&
+           *run.turn_begin_s < recording.time_s[f.end - 1];
+  };
+  const auto by_hand = std::find_if(flights.begin(), flights.end(), turnsIn);
+  const log::FlightRows& chosen =
+      by_hand != flights.end()
+          ? *by_hand
+          : *std::max_element(flights.begin(), flights.end(),
+                              [](const auto& a, const auto& b) { return a.farthest_m < b.farthest_m; });
   using quantity::Unit;
   told.push_back(finding("several-flights", {{"flights", flights.size()},
-                                             {"from", recording.time_s[farthest.begin], Unit::Second},
-                                             {"to", recording.time_s[farthest.end - 1], Unit::Second},
-                                             {"farthest", farthest.farthest_m, Unit::Metre}}));
-  return log::rowsOf(recording, farthest.begin, farthest.end);
-}
-
-/// "2026-11-24 06:31:02" in seconds on one count for all logs; NaN for anything else. The day number is that
-/// of H. F. Fliegel & T. C. Van Flandern, Comm. ACM 11 (1968) 657.
-double secondsOf(const std::string& started) {
-  int y = 0, m = 0, d = 0, hour = 0, minute = 0, second = 0;
-  if (std::sscanf(started.c_str(), "%4d-%2d-%2d %2d:%2d:%2d", &y, &m, &d, &hour, &minute, &second) != 6)
-    return NAN;
-  const int shift = (m - 14) / 12;
-  const int day = d - 32075 + 1461 * (y + 4800 + shift) / 4 + 367 * (m - 2 - shift * 12) / 12 -
-                  3 * ((y + 4900 + shift) / 100) / 4;
-  return ((day * 24.0 + hour) * 60 + minute) * 60 + second;
+                                             {"from", recording.time_s[chosen.begin], Unit::Second},
+                                             {"to", recording.time_s[chosen.end - 1], Unit::Second},
+                                             {"farthest", chosen.farthest_m, Unit::Metre}}));
+  return log::rowsOf(recording, chosen.begin, chosen.end);
 }
 
 /// From where the aircraft left the near field.
@@ -255,7 +250,8 @@ std::vector<float> everySecond(const std::vector<double>& time_s, const std::vec
       from_s = time_s[i];
     }
     const double second = time_s[i] - from_s;
-    if (second < static_cast<double>(out.size()) || !std::isfinite(distance_m[i])) continue;
+    if (second < static_cast<double>(out.size()) || !(distance_m[i] <= estimate::defaults::kNoUpperLimit_m))
+      continue;
     out.resize(static_cast<std::size_t>(std::min(second, static_cast<double>(kMost))), NAN);
     out.push_back(static_cast<float>(distance_m[i]));
   }
@@ -270,9 +266,7 @@ void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const cam
   out.turn = track.turn;
   out.started = recording.started;
   out.speed_mps = track.turning.out_mps;
-  const double clock_s = secondsOf(recording.started);
-  out.begins_s = clock_s + recording.time_s.front();
-  out.ends_s = clock_s + recording.time_s.back();
+  out.begins_s = recording.time_s.front();
   out.flown_m = everySecond(recording.time_s, track.distance_m);
   out.duration_s = recording.time_s.back() - recording.time_s.front();
   if (track.off_path_share > kOtherPathShare)
@@ -294,7 +288,7 @@ RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& 
   RunReduction out;
   try {
     log::Track track = trackOf(run, recording, course);
-    const auto one = oneFlight(recording, track, out.problems);
+    const auto one = oneFlight(run, recording, track, out.problems);
     const log::Recording& flown = one ? *one : recording;
     const log::HeardLog heard = log::heardIn(flown, campaign::linkIds(campaign));
     out.problems.insert(out.problems.end(), heard.told.begin(), heard.told.end());

@@ -72,11 +72,10 @@ struct RunReduction {
   bool unread = false;             ///< its samples could not be read this time: another time they may be
   bool from_gnss = false;
   double farthest_m = 0, duration_s = 0;
-  double farthest_along_m = 0;  ///< along a bent path (see log::Track), else farthest_m
-  double speed_mps = NAN;  ///< usual, on the way out
-  std::string started;     ///< as log::Recording::started
-  /// The first and last row by the log's own clock, in seconds; NaN where it told none.
-  double begins_s = NAN, ends_s = NAN;
+  double farthest_along_m = 0;      ///< along a bent path (see log::Track), else farthest_m
+  double speed_mps = NAN;           ///< usual, on the way out
+  std::string started;              ///< as log::Recording::started
+  double begins_s = 0;              ///< of the first row that counts, from the log's first
   std::vector<float> flown_m = {};  ///< distance from the station every second from where it left
   log::Turn turn;
   std::vector<Finding> problems;
