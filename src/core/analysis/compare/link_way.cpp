@@ -163,9 +163,11 @@ LinkWays findWays(LinkWork& w, const Effort& effort, const std::vector<LinkWays>
     for (const FlightEffect& f : model.flights)
       ways.day_db[w.runId(static_cast<std::size_t>(f.flight))] = f.off_setup_db;
   ways.gap_m = gapOf(w);
-  for (const Interference& met : w.interference)
+  for (const Interference& met : w.interference) {
+    if (met.to_m - met.from_m < ways.gap_m) continue;  // a dip that the rule allows
     ways.hindrances.push_back({{met.first_place, met.from_m, static_cast<int>(met.runs.size()), met.flights},
                                seedOf(w, kHindranceSeed) + 100 * ways.hindrances.size()});
+  }
   if (w.critical) drawTogether(w, ways, earlier, effort);
   drawByMargins(w, ways, effort);
   for (const auto& [setup, group] : ways.together_of)
