@@ -260,6 +260,11 @@ std::vector<std::string> knownChannels(const std::vector<campaign::Link>& links)
   return out;
 }
 
+bool needsUnit(const ColumnMatch& match) {
+  const ChannelInfo* about = log::channelInfo(match.channel);
+  return about && about->unit == Unit::Milliwatt && match.unit.empty() && match.kind == FieldKind::Number;
+}
+
 std::string canonicalUnit(const std::string& channel) {
   const ChannelInfo* about = log::channelInfo(channel);
   return about ? std::string(quantity::symbolOf(about->unit)) : std::string();

@@ -38,6 +38,10 @@ struct ColumnMatch {
 std::vector<ColumnMatch> matchColumns(const TableHead& layout, const std::vector<campaign::Link>& links,
                                       const std::map<std::string, std::string>& corrections = {});
 
+/// Whether its numbers may be in one unit as well as in another and its name does not say which: a transmit
+/// power without a unit.
+bool needsUnit(const ColumnMatch& match);
+
 /// Every channel a column can be matched to in a campaign with these links.
 std::vector<std::string> knownChannels(const std::vector<campaign::Link>& links);
 

@@ -165,7 +165,7 @@ class Sense {
 
   bool power(log::Column& c) {
     const ColumnMatch* match = matchOf(m_matches, c.channel);
-    if (!match || !match->unit.empty() || match->kind != FieldKind::Number) return true;
+    if (!match || !needsUnit(*match)) return true;
     if (countOf(c.values, [](double v) { return v > kMostDbm; }) > 0) return true;  // mW, then
     tell("power-unit-unknown", c, {{"column", match->header}});
     return false;

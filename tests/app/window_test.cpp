@@ -132,6 +132,20 @@ TEST_CASE("window: a column match is shown, corrected by hand, and the correctio
   CHECK(s.document().analysis().runs[0].farthest_m == Approx(900 * 0.3048).margin(0.01));
 }
 
+TEST_CASE("window: a power whose unit nobody knows is asked for, and the answer holds") {
+  Session s;
+  distanz::test::spill(s.dir / "B7.csv",
+                       "time_s,rssi_dbm,distance_m,TX power\n0,-60,30,20\n10,-65,900,20\n20,-61,30,20\n");
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "B7.csv")});
+  auto& unit = child<QComboBox>(dialog, "unit_control.power_mw");
+  const int dbm = unit.findText("dBm");
+  unit.setCurrentIndex(dbm);
+  emit unit.activated(dbm);
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
+  CHECK(s.campaign().runs[0].source().columns.at("control.power_mw") == "TX power [dBm]");
+}
+
 TEST_CASE("window: cancelling an import leaves nothing behind") {
   Session s;
   std::string big = "time_s,distance_m,rssi_dbm\n";

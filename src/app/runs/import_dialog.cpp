@@ -194,11 +194,16 @@ void ImportDialog::fillMatches(int row) {
     for (int c = 0; c < int(l.head.header.size()); ++c)
       box->addItem(QString::fromStdString(l.head.header[size_t(c)]), c);
     box->setCurrentIndex(m == matches.end() ? 0 : box->findData(m->column));
-    connect(box, &QComboBox::activated, this,
-            [this, row, channel, box] { correct(row, channel, box->currentData().toInt()); });
+    connect(box, &QComboBox::activated, this, [this, row, channel, box, header = l.head.header] {
+      const int column = box->currentData().toInt();
+      correct(row, channel, column < 0 ? std::string() : header[size_t(column)]);
+    });
     m_matches->setCellWidget(at, 1, box);
     if (m == matches.end()) continue;
-    m_matches->setItem(at, 2, new QTableWidgetItem(QString::fromStdString(m->unit)));
+    if (formats::needsUnit(*m))
+      m_matches->setCellWidget(at, 2, unitBox(row, *m));
+    else
+      m_matches->setItem(at, 2, new QTableWidgetItem(QString::fromStdString(m->unit)));
     QStringList values;
     for (std::size_t r = 0; r < std::min<std::size_t>(l.head.preview.size(), 4); ++r)
       if (size_t(m->column) < l.head.preview[r].size())
@@ -207,12 +212,23 @@ void ImportDialog::fillMatches(int row) {
   }
   m_matches->setColumnWidth(0, 190);
   m_matches->setColumnWidth(1, 240);
-  m_matches->setColumnWidth(2, 110);
+  m_matches->setColumnWidth(2, 160);
 }
 
-void ImportDialog::correct(int row, const std::string& channel, int column) {
+/// Asks for the unit that a column does not tell.
+QComboBox* ImportDialog::unitBox(int row, const formats::ColumnMatch& match) {
+  auto* box = new QComboBox;
+  box->setObjectName("unit_" + QString::fromStdString(match.channel));
+  box->addItem(tr("which unit?"));
+  for (const char* unit : {"mW", "dBm", "W"}) box->addItem(unit);
+  connect(box, &QComboBox::activated, this, [this, row, box, match](int chosen) {
+    if (chosen > 0) correct(row, match.channel, match.header + " [" + box->currentText().toStdString() + "]");
+  });
+  return box;
+}
+
+void ImportDialog::correct(int row, const std::string& channel, const std::string& name) {
   Looked& l = m_logs[size_t(row)];
-  const std::string name = column < 0 ? std::string() : l.head.header[size_t(column)];
   for (Looked& other :
        m_logs)  // logs of one recorder look alike: the correction holds for all that have the column
     if (other.fault.isEmpty() && other.head.header == l.head.header)

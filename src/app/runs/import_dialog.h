@@ -32,7 +32,8 @@ class ImportDialog : public QDialog {
   void look(const QString& file);
   void fillLogs();
   void fillMatches(int row);
-  void correct(int row, const std::string& channel, int column);
+  void correct(int row, const std::string& channel, const std::string& column);
+  QComboBox* unitBox(int row, const formats::ColumnMatch& match);
   void begin();
   void setBusy(bool busy);
   std::string guessSetup(const QString& file) const;

@@ -524,6 +524,10 @@
         <source>–  not in this log</source>
         <translation>–  nicht in diesem Log</translation>
     </message>
+    <message>
+        <source>which unit?</source>
+        <translation>welche Einheit?</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::Importer</name>
