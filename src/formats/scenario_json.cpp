@@ -11,6 +11,16 @@ namespace {
 
 using nlohmann::json;
 
+int packetsFrom(JsonFields& f, const char* key, int otherwise) {
+  const double packets = f.number(key, otherwise);
+  if (!(packets >= 1 && packets <= simulate::kMostPackets))
+    f.refuse(finding("json-out-of-bounds",
+                     {{"key", key},
+                      {"low", 1},
+                      {"high", static_cast<double>(simulate::kMostPackets), quantity::Unit::None}}));
+  return static_cast<int>(packets);
+}
+
 simulate::LinkPhysics physicsFrom(const json& value, const std::string& where) {
   JsonFields f(value, where);
   simulate::LinkPhysics p;
@@ -27,13 +37,9 @@ simulate::LinkPhysics physicsFrom(const json& value, const std::string& where) {
   p.step_db = f.number("step_db", p.step_db);
   p.quality_midpoint_dbm = f.number("quality_midpoint_dbm", p.quality_midpoint_dbm);
   p.quality_slope_db = f.number("quality_slope_db", p.quality_slope_db);
-  const double packets = f.number("packets_per_sample", p.packets_per_sample);
-  if (!(packets >= 1 && packets <= simulate::kMostPackets))
-    f.refuse(finding("json-out-of-bounds",
-                     {{"key", "packets_per_sample"},
-                      {"low", 1},
-                      {"high", static_cast<double>(simulate::kMostPackets), quantity::Unit::None}}));
-  p.packets_per_sample = static_cast<int>(packets);
+  p.packets_per_sample = packetsFrom(f, "packets_per_sample", p.packets_per_sample);
+  p.packets_in_reading = packetsFrom(f, "packets_in_reading", p.packets_in_reading);
+  p.reading_lag_s = f.number("reading_lag_s", p.reading_lag_s);
   p.full_bitrate_mbps = f.number("full_bitrate_mbps", p.full_bitrate_mbps);
   p.wild_share = f.number("wild_share", p.wild_share);
   p.pair_sd_db = f.number("pair_sd_db", p.pair_sd_db);

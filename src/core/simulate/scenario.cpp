@@ -1,13 +1,13 @@
 #include "core/simulate/scenario.h"
 
 #include <algorithm>
-#include <boost/math/distributions/non_central_chi_squared.hpp>
 #include <cmath>
 #include <memory>
 
 #include "core/finding/error.h"
 #include "core/quantity/decibel.h"
 #include "core/quantity/unit.h"
+#include "core/simulate/fading.h"
 #include "core/simulate/shadowing.h"
 
 namespace distanz::simulate {
@@ -41,28 +41,6 @@ double reachOf(const Scenario& s) {
   return reach + 100;
 }
 
-/// Sample-to-sample fading in dB about its median.
-class Fading {
- public:
-  explicit Fading(const LinkPhysics& p) : m_sd_db(p.fading_sd_db) {
-    if (!p.rician_k_db) return;
-    const double k = std::pow(10, *p.rician_k_db / 10);
-    m_direct = std::sqrt(k / (k + 1));
-    m_scatter_sd = std::sqrt(1 / (2 * (k + 1)));
-    const boost::math::non_central_chi_squared power(2,
-                                                     2 * k);  // of |h|^2 in units of the scatter's variance
-    m_median_db = 10 * std::log10(boost::math::median(power) * m_scatter_sd * m_scatter_sd);
-  }
-  double operator()(dice::Random& random) const {
-    if (m_scatter_sd == 0) return m_sd_db * random.normal();
-    const double re = m_direct + m_scatter_sd * random.normal(), im = m_scatter_sd * random.normal();
-    return 10 * std::log10(std::max(re * re + im * im, 1e-6)) - m_median_db;
-  }
-
- private:
-  double m_sd_db, m_direct = 0, m_scatter_sd = 0, m_median_db = 0;
-};
-
 double reading(const LinkPhysics& p, double level, dice::Random& random) {
   if (p.wild_share > 0 && random.uniform() < p.wild_share) level = random.uniform(p.floor_dbm, -30);
   if (p.step_db > 0) level = std::round(level / p.step_db) * p.step_db;
@@ -79,11 +57,24 @@ struct Bitrate {
   }
 };
 
+/// What happens to the packets of one link.
+struct Air {
+  Fading fading;
+  Arrival arrival;
+  explicit Air(const LinkPhysics& p) : fading(p), arrival(p, fading) {}
+};
+
+/// What one receiver keeps from row to row.
+struct Receiver {
+  Bitrate bitrate;
+  Readout readout;
+};
+
 class Flyer {
  public:
   Flyer(const Scenario& s, std::uint64_t seed)
       : m_s(s), m_random(seed), m_reach(reachOf(s)), m_course(campaign::courseOf(s.campaign)) {
-    for (const auto& [link, physics] : s.physics) m_fading.emplace(link, Fading(physics));
+    for (const auto& [link, physics] : s.physics) m_air.emplace(link, Air(physics));
     for (const auto& [link, physics] : s.physics)
       m_site.place[link] =
           std::make_unique<Shadowing>(m_random, physics.place_sd_db, physics.place_correlation_m, m_reach);
@@ -97,10 +88,11 @@ class Flyer {
   log::Recording fly(const RunPlan& run, const std::string& flight) {
     log::Recording r;
     addColumns(r, run);
-    std::map<std::string, Bitrate> bitrate;
+    std::map<std::string, Receiver> receivers;
     std::map<std::string, RunTerms> own;
     for (const auto& [link, p] : m_s.physics) {
-      bitrate[link] = {p.full_bitrate_mbps};
+      const int late_rows = static_cast<int>(std::lround(p.reading_lag_s / m_s.sample_s));
+      receivers.emplace(link, Receiver{{p.full_bitrate_mbps}, Readout(p.packets_in_reading, late_rows)});
       own[link] = runTerms(link, p, run);
     }
     const double turn_s = (run.farthest_m - run.start_m) / run.speed_mps, end_s = 2 * turn_s;
@@ -114,7 +106,8 @@ class Flyer {
       const bool turning = std::abs(t - turn_s) < 2.5;
       const Moment now{d, t > turn_s, turning};
       for (const auto& [link, p] : m_s.physics)
-        column = addLink(r, column, {link, p, run, terms(flight, link, p), own[link]}, now, bitrate[link]);
+        column =
+            addLink(r, column, {link, p, run, terms(flight, link, p), own[link]}, now, receivers.at(link));
     }
     return r;
   }
@@ -198,9 +191,10 @@ class Flyer {
   }
 
   std::size_t addLink(log::Recording& r, std::size_t column, const OneLink& l, const Moment& now,
-                      Bitrate& bitrate) {
+                      Receiver& receiver) {
     const LinkPhysics& p = l.physics;
-    double level = steadyLevel(l, now) + m_fading.at(l.link)(m_random), power_mw = 0;
+    const Air& air = m_air.at(l.link);
+    double level = steadyLevel(l, now), power_mw = 0;
     if (const auto reduced = l.run.reduced_db.find(l.link); reduced != l.run.reduced_db.end())
       level -= reduced->second;
     const auto steps = l.run.power.find(l.link);
@@ -210,12 +204,13 @@ class Flyer {
       level +=
           quantity::dbmFromMilliwatt(power_mw) - quantity::dbmFromMilliwatt(steps->second.front().power_mw);
     }
-    const double arrive = 1 / (1 + std::exp(-(level - p.quality_midpoint_dbm) / p.quality_slope_db));
-    const double share =
-        m_random.binomial(p.packets_per_sample, arrive) / static_cast<double>(p.packets_per_sample);
-    r.columns[column++].values.push_back(reading(p, level, m_random));
+    const double read = receiver.readout.next(level, air.fading, m_random);
+    const double share = m_random.binomial(p.packets_per_sample, air.arrival(level)) /
+                         static_cast<double>(p.packets_per_sample);
+    r.columns[column++].values.push_back(reading(p, read, m_random));
     r.columns[column++].values.push_back(std::round(share * 100));
-    if (isVideo(l.link)) r.columns[column++].values.push_back(bitrate.next(p.full_bitrate_mbps, share));
+    if (isVideo(l.link))
+      r.columns[column++].values.push_back(receiver.bitrate.next(p.full_bitrate_mbps, share));
     if (steps != l.run.power.end()) r.columns[column++].values.push_back(power_mw);
     return column;
   }
@@ -225,7 +220,7 @@ class Flyer {
   double m_reach;
   std::optional<course::Course> m_course;
   double m_bearing = 0;
-  std::map<std::string, Fading> m_fading;
+  std::map<std::string, Air> m_air;
   Site m_site;
 };
 
@@ -256,6 +251,8 @@ void checkPhysics(const LinkPhysics& p) {
   within(p.quality_midpoint_dbm, -250, 50, "quality_midpoint_dbm");
   within(p.quality_slope_db, 0.01, 50, "quality_slope_db");
   within(p.packets_per_sample, 1, kMostPackets, "packets_per_sample");
+  within(p.packets_in_reading, 1, kMostPackets, "packets_in_reading");
+  within(p.reading_lag_s, 0, 60, "reading_lag_s");
   within(p.full_bitrate_mbps, 0, 1e4, "full_bitrate_mbps");
   within(p.wild_share, 0, 1, "wild_share");
 }

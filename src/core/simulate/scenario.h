@@ -20,7 +20,7 @@ struct LinkPhysics {
   double place_sd_db = 2.5, place_correlation_m = 45;    ///< hills and holes that every flight meets
   double within_sd_db = 1.5, within_correlation_m = 40;  ///< shadowing of one flight only
   double flight_sd_db = 1.2;                             ///< a flight as a whole
-  double fading_sd_db = 1.5;                             ///< sample to sample
+  double fading_sd_db = 1.5;                             ///< packet to packet, each by itself
   std::optional<double> rician_k_db;   ///< Rician fading instead, K factor; about its median, as levels are
   double turn_drop_db = 10;            ///< banking in the turn
   double floor_dbm = -120;             ///< readings stop here
@@ -28,6 +28,9 @@ struct LinkPhysics {
   double quality_midpoint_dbm = -104;  ///< half of the packets arrive
   double quality_slope_db = 1.2;
   int packets_per_sample = 20;
+  int packets_in_reading =
+      1;  ///< that the logged signal is the mean of; they are not those counted for quality
+  double reading_lag_s = 0;  ///< the logged signal is so old
   double full_bitrate_mbps = 50;
   double wild_share = 0;  ///< share of readings that are rubbish
   double pair_sd_db = 0.5,

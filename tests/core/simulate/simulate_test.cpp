@@ -1,7 +1,9 @@
+#include <array>
 #include <catch2/catch.hpp>
 #include <cmath>
 
 #include "core/finding/error.h"
+#include "core/simulate/fading.h"
 #include "core/simulate/scenario.h"
 #include "core/simulate/shadowing.h"
 #include "support/scenarios.h"
@@ -112,6 +114,68 @@ TEST_CASE("Rician fading: half of the readings lie above the level, the deep fad
   }
   CHECK_THAT(static_cast<double>(above) / n, WithinAbs(0.5, 0.03));
   CHECK(-deepest > 1.5 * highest);
+}
+
+TEST_CASE("arrival: packets that fade by themselves smear the curve, and cost what each of them costs") {
+  LinkPhysics p;
+  p.fading_sd_db = 0;
+  const auto share = [](const LinkPhysics& of, double level) { return Arrival(of, Fading(of))(level); };
+  for (double off : {-300.0, -4.0, -1.0, 0.0, 0.7, 3.0, 300.0})
+    CHECK_THAT(share(p, p.quality_midpoint_dbm + off), WithinAbs(1 / (1 + std::exp(-off / 1.2)), 2e-3));
+  // A logistic curve under normal fading: close to a normal one with both spreads.
+  p.fading_sd_db = 3;
+  for (double off : {-3.0, 0.0, 2.0, 5.0}) {
+    const double both = std::hypot(3.0, 1.2 * M_PI / std::sqrt(3.0));
+    CHECK_THAT(share(p, p.quality_midpoint_dbm + off),
+               WithinAbs(0.5 * std::erfc(-off / both / std::sqrt(2.0)), 0.012));
+  }
+  // Against packets drawn one by one.
+  p.rician_k_db = 3;
+  const Fading fading(p);
+  dice::Random random(5);
+  for (double off : {-4.0, 1.0, 6.0}) {
+    constexpr int kPackets = 40000;
+    double came = 0;
+    for (int i = 0; i < kPackets; ++i)
+      came += random.uniform() < 1 / (1 + std::exp(-(off + fading(random)) / p.quality_slope_db));
+    CHECK_THAT(share(p, p.quality_midpoint_dbm + off), WithinAbs(came / kPackets, 0.01));
+  }
+}
+
+TEST_CASE("readings: the mean of so many packets, so late, and not of the packets that are counted") {
+  Scenario s = test::twoSetups(1);
+  LinkPhysics& p = s.physics["control"];
+  p.place_sd_db = p.within_sd_db = p.flight_sd_db = p.step_db = p.turn_drop_db = 0;
+  p.floor_dbm = -200;
+  p.fading_sd_db = 3;
+  s.with_gnss = false;
+  s.runs.resize(1);
+  const auto scatter = [&] {
+    const auto r = simulate::simulate(s, 8).recordings[0];
+    const auto &d = *r.find("distance_m"), &y = *r.find("control.rssi_dbm"), &q = *r.find("control.lq_pct");
+    double sum = 0, squares = 0, products = 0, n = 0;
+    const double middle = p.quality_midpoint_dbm;
+    for (std::size_t i = 0; i < d.size(); ++i) {
+      const double level = -90 - 27 * std::log10(d[i] / 1000);
+      if (std::abs(level - middle) > 4) continue;
+      const double off = y[i] - level, quality = q[i] - 100 * Arrival(p, Fading(p))(level);
+      sum += off, squares += off * off, products += off * quality, ++n;
+    }
+    return std::array{sum / n, std::sqrt(squares / n), products / n};
+  };
+  s.runs[0].farthest_m = 4500;
+  s.sample_s = 0.05;
+  const auto one = scatter();
+  CHECK_THAT(one[1], WithinRel(3, 0.05));
+  CHECK_THAT(one[2], WithinAbs(0, 1.5));  // dB times %: nothing in common
+  p.packets_in_reading = 9;
+  CHECK_THAT(scatter()[1], WithinRel(1, 0.05));
+  p.fading_sd_db = 0;
+  p.reading_lag_s = 2;
+  const auto r = simulate::simulate(s, 8).recordings[0];
+  const auto &d = *r.find("distance_m"), &y = *r.find("control.rssi_dbm");
+  const double then_m = d[1000] - 2 * s.runs[0].speed_mps;
+  CHECK_THAT(y[1000], WithinAbs(-90 - 27 * std::log10(then_m / 1000), 0.01));
 }
 
 TEST_CASE("truth: half of flights reach the typical range, 95 % the dependable one") {
