@@ -42,11 +42,13 @@ void settleLevel(Rows& rows, StretchLook& look) {
 std::vector<StretchLook> looksOf(const FlightSamples& f, std::span<const double> values,
                                  const RuleMeasure& measure, double width_m) {
   std::map<std::pair<bool, int>, Rows> by_place;
+  // Quality is told over a while: just after the turn it is still that of the banked aircraft.
+  const double levelled_s = *f.turn_end_s + defaults::kQualityWindow_s;
   for (std::size_t i = 0; i < f.time_s.size(); ++i) {
     const double t = f.time_s[i], d = f.distance_m[i];
     if (!std::isfinite(t) || !std::isfinite(d) || !std::isfinite(values[i]) || !std::isfinite(f.placeAt(i)))
       continue;
-    if ((t > *f.turn_begin_s && t < *f.turn_end_s) || d < defaults::kNearField_m ||
+    if ((t > *f.turn_begin_s && t < levelled_s) || d < defaults::kNearField_m ||
         d > defaults::kNoUpperLimit_m)
       continue;
     Rows& rows = by_place[{t >= *f.turn_end_s && t > *f.turn_begin_s, placeIndex(f.placeAt(i), width_m)}];

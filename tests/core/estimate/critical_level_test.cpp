@@ -106,6 +106,21 @@ TEST_CASE("looks: both legs by stretch, with quality as a share and bitrate as t
     if (l.index == 7) CHECK_THAT(l.kept, WithinAbs(0.5, 0.03));
 }
 
+TEST_CASE("looks: the second after the turn is still told by the banked aircraft's quality") {
+  const RuleFlight f = outAndBack(0, 0);
+  const auto rows = [&](double turn_begin_s, double turn_end_s) {
+    int out = 0;
+    for (const StretchLook& l : looksOf(f.samples(turn_begin_s, turn_end_s), f.q, {70, 100, false}))
+      out += l.samples;
+    return out;
+  };
+  const int all = rows(60, 60), turning = rows(60, 64), longer = rows(60, 65);
+  CHECK(turning - longer == all - rows(60, 61));  // rows of one second more
+  CHECK(all - turning > 3 * (turning - longer));  // the turn itself
+  for (const StretchLook& l : looksOf(f.samples(60, 64), f.q, {70, 100, false}))
+    if (l.back) CHECK(std::pow(10, l.log_distance) < 551);  // 5 s of 10 m/s behind the farthest point
+}
+
 TEST_CASE("first failing stretch: the first of the way out that fails as a whole, else how far was flown") {
   const auto first = [](const RuleFlight& f) {
     return *firstFailingStretch(looksOf(f.samples(60, 60), f.q, {70, 100, false}), 0.7, 0, 600);

@@ -123,6 +123,8 @@ std::vector<WorldKind> ofTheLog() {
       lost(10, 3),
       lost(1, 3),
       lost(2, 30),
+      lost(10, 30),
+      lost(5, 12),
       {"two links", twoLinks},
       {"automatic power in the log",
        [](World& w, Random&) {
