@@ -111,6 +111,7 @@ json setupPairJson(const analysis::CampaignAnalysis& a, const analysis::SetupPai
   return {{"a", p.a},
           {"b", p.b},
           {"links", p.links},
+          {"links_power_unknown", p.hidden_links},
           {"pairs", p.pairs},
           {"range_ratio", interval(p.ratio)},
           {"verdict", analysis::word(p.verdict)},

@@ -12,6 +12,15 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "The flights do not hold enough to compare them. Fly each setup over the same path, "
                        "far enough for the link to grow weak.")},
+    {"power-hides-difference", QT_TRANSLATE_NOOP("finding", "{a} or {b}: power and antenna look alike"),
+     QT_TRANSLATE_NOOP("finding",
+                       "The {link} transmitter chose its power by itself and the logs do not tell which, so "
+                       "nobody can say what a difference on {link} comes from. How far each gets with it "
+                       "stands.")},
+    {"without-link", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Without {link}, where the transmitter chose its power and the logs do not tell "
+                       "which.")},
     {"more-verdicts", QT_TRANSLATE_NOOP("finding", "{pairs:pairs-more}"),
      QT_TRANSLATE_NOOP("finding",
                        "They are in the data of this view (CSV) and in the command line's answer.")},
@@ -369,7 +378,13 @@ constexpr Text kCompareTexts[] = {
     {"voided", "", QT_TRANSLATE_NOOP("finding", "voided: {reason}")},
     {"power-not-told", "",
      QT_TRANSLATE_NOOP("finding",
-                       "the {link} transmitter chooses its power by itself and the log does not tell which")},
+                       "The {link} transmitter of setup {setup} chose its power by itself and no log tells "
+                       "which: told is how far {link} carried with it on this path, nothing beyond what was "
+                       "flown, nothing about other ground, and no comparison on {link}.")},
+    {"power-not-in-log", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "the {link} transmitter chooses its power by itself and this log does not tell "
+                       "which, while those of other flights do")},
     {"other-band", "",
      QT_TRANSLATE_NOOP("finding",
                        "{link} was on {flown:.0}, another band than the campaign's {campaign:.0}")},

@@ -40,8 +40,9 @@ std::vector<std::vector<int>> connectedFlights(const std::vector<ModelFlight>& f
     for (std::size_t j = 0; j < i; ++j) {
       const std::size_t a = forest.root(i), b = forest.root(j);
       if (a == b) continue;
-      if (linked(flights[static_cast<std::size_t>(candidates[i])].cells,
-                 flights[static_cast<std::size_t>(candidates[j])].cells))
+      const ModelFlight &one = flights[static_cast<std::size_t>(candidates[i])],
+                        &other = flights[static_cast<std::size_t>(candidates[j])];
+      if (one.scale == other.scale && linked(one.cells, other.cells))
         forest.parent[std::max(a, b)] = std::min(a, b);
     }
   std::vector<std::vector<int>> groups;

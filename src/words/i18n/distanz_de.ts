@@ -1844,10 +1844,6 @@
         <translation>gestrichen: {reason}</translation>
     </message>
     <message>
-        <source>the {link} transmitter chooses its power by itself and the log does not tell which</source>
-        <translation>der Sender der Strecke {link} wählt seine Leistung selbst, und das Log sagt nicht, welche</translation>
-    </message>
-    <message>
         <source>{link} was on {flown:.0}, another band than the campaign&apos;s {campaign:.0}</source>
         <translation>{link} war auf {flown:.0}, einem anderen Band als dem der Kampagne, {campaign:.0}</translation>
     </message>
@@ -2894,6 +2890,26 @@
     <message>
         <source>{link} link: the log has no rows for {lasts:.0}, first at {at:.0}, where the link was going: nothing was heard there, and it counts as such</source>
         <translation>Strecke {link}: Das Log hat für {lasts:.0} keine Zeilen, zuerst bei {at:.0}, wo die Strecke nachließ: Dort wurde nichts gehört, und so zählt es</translation>
+    </message>
+    <message>
+        <source>{a} or {b}: power and antenna look alike</source>
+        <translation>{a} oder {b}: Leistung und Antenne sehen gleich aus</translation>
+    </message>
+    <message>
+        <source>The {link} transmitter chose its power by itself and the logs do not tell which, so nobody can say what a difference on {link} comes from. How far each gets with it stands.</source>
+        <translation>Der Sender der Strecke {link} hat seine Leistung selbst gewählt, und die Logs sagen nicht, welche. Woher ein Unterschied auf {link} kommt, kann deshalb niemand sagen. Wie weit jedes damit kommt, gilt.</translation>
+    </message>
+    <message>
+        <source>Without {link}, where the transmitter chose its power and the logs do not tell which.</source>
+        <translation>Ohne {link}: Dort hat der Sender seine Leistung selbst gewählt, und die Logs sagen nicht, welche.</translation>
+    </message>
+    <message>
+        <source>The {link} transmitter of setup {setup} chose its power by itself and no log tells which: told is how far {link} carried with it on this path, nothing beyond what was flown, nothing about other ground, and no comparison on {link}.</source>
+        <translation>Der Sender der Strecke {link} von Setup {setup} hat seine Leistung selbst gewählt, und kein Log sagt, welche: Gesagt wird, wie weit {link} damit auf diesem Weg getragen hat, nichts über das Geflogene hinaus, nichts über anderes Gelände, und kein Vergleich auf {link}.</translation>
+    </message>
+    <message>
+        <source>the {link} transmitter chooses its power by itself and this log does not tell which, while those of other flights do</source>
+        <translation>der Sender der Strecke {link} wählt seine Leistung selbst, und dieses Log sagt im Gegensatz zu anderen nicht, welche</translation>
     </message>
 </context>
 <context>

@@ -126,13 +126,42 @@ TEST_CASE("power unknown to the kit: flights of one setup at different powers ar
   CHECK_FALSE(toldOf(test::analyseSimulated(flown), "powers-differ"));
 }
 
-TEST_CASE("automatic power without a power column: the run is left out of that link, not guessed") {
+TEST_CASE(
+    "automatic power that no log tells: how far it carried on this path, nothing beyond, no comparison") {
   auto flown = simulate::simulate(threeEach(), 4);
+  const auto plain = test::analyseSimulated(flown);
   flown.campaign.setups[0].links["control"].automatic_power = true;
   const auto a = test::analyseSimulated(flown);
-  CHECK_FALSE(a.find("A", "control"));
-  CHECK(toldOf(a, "left-out", "A1"));
-  CHECK(a.find("B", "control")->runs_used == 3);
+  CHECK(toldOf(a, "power-not-told"));
+  CHECK_FALSE(toldOf(a, "no-common-places"));
+  const SetupOnLink *of_a = a.find("A", "control"), *of_b = a.find("B", "control");
+  CHECK(of_a->runs_used == 3);
+  CHECK_THAT(of_a->typical.estimate_m.value(),
+             WithinRel(plain.find("A", "control")->typical.estimate_m.value(), 0.1));
+  CHECK(of_a->typical.status != Status::Extrapolated);
+  CHECK_FALSE(of_a->exponent);
+  CHECK(of_a->elsewhere_typical.status == Status::Withheld);
+  CHECK(of_b->exponent);
+  CHECK(of_b->elsewhere_typical.status != Status::Withheld);
+  const PairOnLink& pair = a.comparisons.at(0);
+  CHECK(pair.power_unknown);
+  CHECK_FALSE(pair.delta_db);
+  CHECK_FALSE(pair.ratio);
+  CHECK(pair.verdict == estimate::Verdict::Undecided);
+  CHECK_FALSE(a.setup_comparisons.at(0).ratio);
+  CHECK(a.setup_comparisons.at(0).hidden_links == std::vector<std::string>{"control"});
+  CHECK(verdictOf(flown.campaign, a, a.setup_comparisons.at(0)).code == "power-hides-difference");
+}
+
+TEST_CASE("automatic power told by some logs only: the others are left out of that link") {
+  auto flown = simulate::simulate(threeEach(), 4);
+  flown.campaign.setups[0].links["control"].automatic_power = true;
+  addColumn(flown.recordings[0], "control.power_mw", 100);
+  addColumn(flown.recordings[2], "control.power_mw", 100);
+  const auto a = test::analyseSimulated(flown);
+  CHECK(a.find("A", "control")->runs_used == 2);
+  CHECK(toldOf(a, "left-out", "A3"));
+  CHECK_FALSE(a.comparisons.at(0).power_unknown);
 }
 
 TEST_CASE("packet rates: levels become margins above each mode's sensitivity") {

@@ -9,17 +9,41 @@
 namespace distanz::analysis {
 namespace {
 
+/// Setups whose power no flight tells. Where some flights do, the others cannot be put beside them.
+void findUnknownPower(LinkWork& w, const std::vector<bool>& used) {
+  std::map<int, int> told, untold;
+  for (std::size_t i = 0; i < used.size(); ++i)
+    if (used[i] && w.setup_of[i] >= 0 && w.result.reductions[i].links.contains(w.link.id))
+      ++(w.reduced(i).power_unknown ? untold : told)[w.setup_of[i]];
+  for (const auto& [setup, flights] : untold) {
+    if (told.contains(setup)) continue;
+    w.power_unknown.insert(setup);
+    w.result.warnings.push_back(
+        finding("power-not-told",
+                {{"setup", w.campaign.setups[static_cast<std::size_t>(setup)].id}, {"link", w.link.id}},
+                {"setup", w.campaign.setups[static_cast<std::size_t>(setup)].id}));
+  }
+}
+
 void gatherRuns(LinkWork& w, const std::vector<bool>& used) {
   std::map<std::string, int> place;
   for (std::size_t s = 0; s < w.campaign.setups.size(); ++s)
     place[w.campaign.setups[s].id] = static_cast<int>(s);
   w.runs_of.resize(w.campaign.setups.size());
-  for (std::size_t i = 0; i < used.size(); ++i) {
-    const auto setup = place.find(w.campaign.runs[i].setup);
+  for (const campaign::Run& run : w.campaign.runs) {
+    const auto setup = place.find(run.setup);
     w.setup_of.push_back(setup == place.end() ? -1 : setup->second);
+  }
+  findUnknownPower(w, used);
+  for (std::size_t i = 0; i < used.size(); ++i) {
     if (!used[i] || w.setup_of[i] < 0 || !w.result.reductions[i].links.contains(w.link.id)) continue;
     if (const auto& why = w.reduced(i).left_out) {
       w.warn("left-out", {{"why", *why}}, w.campaign.runs[i].id);
+      continue;
+    }
+    if (w.reduced(i).power_unknown && !w.power_unknown.contains(w.setup_of[i])) {
+      w.warn("left-out", {{"why", finding("power-not-in-log", {{"link", w.link.id}})}},
+             w.campaign.runs[i].id);
       continue;
     }
     w.runs.push_back(i);
@@ -48,7 +72,8 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   addHoles(w);
   warnAboutReference(campaign, link, w.runs, result);
   for (const estimate::SignalModel& model : w.models.components)
-    warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
+    if (!w.power_unknown.contains(model.setups.begin()->first))
+      warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
   result.models.push_back({link.id, std::move(w.models), w.critical});
 }
 

@@ -37,6 +37,7 @@ void addLegs(LinkWork& w) {
   for (std::size_t s = 0; s < w.runs_of.size(); ++s) {
     std::vector<PairedFlight> flights;
     for (std::size_t run : w.runs_of[s]) {
+      if (w.power_unknown.contains(static_cast<int>(s))) break;
       if (w.campaign.runs[run].legs != campaign::Legs::Both) continue;
       FlightCells back = w.reduced(run).cells.back, out = w.reduced(run).cells.out;
       if (w.floor_dbm)

@@ -34,6 +34,7 @@ void gatherFlights(LinkWork& w) {
     ModelFlight flight{w.setup_of[run], countedLeg(cells, w.campaign.runs[run].legs), w.session.flight[run],
                        cells.last};
     flight.session = w.session.place[run];
+    if (w.power_unknown.contains(flight.setup)) flight.scale = 1 + flight.setup;
     if (turnedWhenLost(w, run)) {
       flight.cells = withLast(flight.cells, cells.last);
       flight.last.clear();
@@ -73,7 +74,11 @@ void fitModels(LinkWork& w) {
             {"beyond", defaults::kNearField_m, quantity::Unit::Metre}},
            run);
   }
-  if (w.models.components.size() > 1) w.warn("no-common-places", {});
+  const auto comparable = [&](const SignalModel& m) {
+    return !w.power_unknown.contains(m.setups.begin()->first);
+  };
+  if (std::count_if(w.models.components.begin(), w.models.components.end(), comparable) > 1)
+    w.warn("no-common-places", {});
 }
 
 namespace {

@@ -135,14 +135,15 @@ void addPairs(LinkWork& w, const LinkWays& ways) {
     pair.a = w.campaign.setups[static_cast<std::size_t>(a)].id;
     pair.b = w.campaign.setups[static_cast<std::size_t>(b)].id;
     pair.link = w.link.id;
-    const auto c = compareOn(w, ways, a, b);
+    pair.power_unknown = w.power_unknown.contains(a) || w.power_unknown.contains(b);
+    const auto c = pair.power_unknown ? std::nullopt : compareOn(w, ways, a, b);
     pair.pairs = pairsFlown(w, a, b);
     pair.level = lookAlpha(pair.pairs, w.campaign.planned_pairs);
     if (c) {
       fill(pair, *c);
       pair.ratio = ratioOnPath(ways, a, b, pair);
       warnOfTrend(w, pair);
-    } else if (ways.typical.contains(a) && ways.typical.contains(b)) {
+    } else if (!pair.power_unknown && ways.typical.contains(a) && ways.typical.contains(b)) {
       fillByDraws(pair, compareDraws(ways.typical.at(a), ways.typical.at(b)));
     }
     pairs.push_back(std::move(pair));

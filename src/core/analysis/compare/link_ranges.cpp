@@ -46,7 +46,7 @@ void describe(const LinkWork& w, int setup, const SignalModel& model, SetupOnLin
   addFlights(w, setup, model, out);
   const double n = model.line.exponent(),
                half = tQuantile(0.5 + defaults::kConfidence / 2, model.line.df) * model.line.exponentSd();
-  out.exponent = Interval{n, n - half, n + half};
+  if (!w.power_unknown.contains(setup)) out.exponent = Interval{n, n - half, n + half};
   out.total_sd_db = model.total_sd_db;
   out.flight_sd_db = std::sqrt(model.flight_var_db2);
 }
@@ -62,7 +62,7 @@ void answerBySignal(const LinkWork& w, int setup, const SignalModel& model, Setu
   out.critical_dbm = w.critical->level_dbm;
   out.critical_sd_db = std::sqrt(w.critical->variance_db2);
   out.basis = out.limited_by == "margin" ? Basis::Signal : Basis::Quality;
-  if (!falls(model)) return;
+  if (!falls(model) || w.power_unknown.contains(setup)) return;
   out.elsewhere_typical = elsewhere(usableRange(model, setup, 0, *w.critical), out.farthest_m);
   out.elsewhere_dependable =
       elsewhere(usableRange(model, setup, defaults::kDependableZ, *w.critical), out.farthest_m);

@@ -65,7 +65,9 @@ void addReducedPower(LinkWork& w) {
       out.reduction_db = reduction;
       out.runs = static_cast<int>(runs.size());
       out.power_ratio = quantity::milliwattFromDbm(reduction);
-      if (scaleBySignal(w, static_cast<int>(s), out) || scaleByReach(w, static_cast<int>(s), runs, out))
+      const bool known = !w.power_unknown.contains(static_cast<int>(s));
+      if (known &&
+          (scaleBySignal(w, static_cast<int>(s), out) || scaleByReach(w, static_cast<int>(s), runs, out)))
         w.result.reduced.push_back(out);
       else
         w.warn("reduced-power-open",

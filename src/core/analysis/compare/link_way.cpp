@@ -178,7 +178,7 @@ LinkWays findWays(LinkWork& w, const Effort& effort, const std::vector<LinkWays>
     const WayRange typical = rangeOf(passage, 0.5), dependable = rangeOf(passage, defaults::kDependability);
     ways.typical[setup] = typical;
     SetupOnLink& told = w.result.setups[w.answer_of.at(setup)];
-    if (model && !falls(*model)) ways.level.insert(setup);
+    if (model && (!falls(*model) || w.power_unknown.contains(setup))) ways.level.insert(setup);
     told.typical = answerFrom(typical, farthest, !ways.level.contains(setup));
     told.dependable = answerFrom(dependable, farthest, !ways.level.contains(setup));
   }

@@ -1,6 +1,7 @@
 #pragma once
 #include <map>
 #include <optional>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -29,6 +30,9 @@ struct LinkWork {
   std::vector<int> setup_of = {};      ///< place in campaign.setups, per run of the campaign; -1: none
   std::vector<std::vector<std::size_t>> runs_of = {};  ///< per setup
 
+  /// Setups whose transmitter chose its power and did not tell: their signal is that of antenna and power
+  /// together, good for where they fail on this path and for nothing else.
+  std::set<int> power_unknown = {};
   std::optional<double> floor_dbm = {};                   ///< of the receiver, where one shows
   std::vector<estimate::ModelFlight> flights = {};        ///< those runs with a signal
   std::vector<std::size_t> flight_runs = {};              ///< their place in campaign.runs

@@ -95,16 +95,27 @@ WayRange typicalBeside(const SetupWay& a, const SetupWay& b, const std::vector<c
   return joint.empty() ? b.typical : rangeOf(firstOf(all), 0.5);
 }
 
-void addPair(const SetupWay& a, const SetupWay& b, const std::vector<const PairOnLink*>& on_links,
+/// Without the links on which nobody can tell antenna from transmitter.
+SetupWay comparable(const SetupWay& way, const std::vector<std::string>& hidden) {
+  SetupWay out{way.setup, {}, way.typical};
+  for (const LinkWays* l : way.links)
+    if (std::find(hidden.begin(), hidden.end(), l->link) == hidden.end()) out.links.push_back(l);
+  if (!out.links.empty() && out.links.size() < way.links.size()) out.typical = rangeOf(overAll(out), 0.5);
+  return out;
+}
+
+void addPair(const SetupWay& way_a, const SetupWay& way_b, std::vector<const PairOnLink*> on_links,
              int planned_pairs, CampaignAnalysis& result) {
   SetupPair pair;
   pair.a = on_links.front()->a;
   pair.b = on_links.front()->b;
   pair.pairs = on_links.front()->pairs;
   for (const PairOnLink* p : on_links) {
-    pair.links.push_back(p->link);
+    (p->power_unknown ? pair.hidden_links : pair.links).push_back(p->link);
     pair.pairs = std::min(pair.pairs, p->pairs);
   }
+  std::erase_if(on_links, [](const PairOnLink* p) { return p->power_unknown; });
+  const SetupWay a = comparable(way_a, pair.hidden_links), b = comparable(way_b, pair.hidden_links);
   if (on_links.size() == 1 && a.links.size() <= 1 && b.links.size() <= 1) {
     const PairOnLink& only = *on_links.front();
     pair.ratio = only.ratio;
@@ -112,7 +123,7 @@ void addPair(const SetupWay& a, const SetupWay& b, const std::vector<const PairO
     pair.p_a_longer = only.p_a_longer, pair.p_a_more = only.p_a_more, pair.p_b_more = only.p_b_more;
     pair.p_value = only.p_value;
     pair.level = only.level;
-  } else if (!a.links.empty() && !b.links.empty()) {
+  } else if (!on_links.empty() && !a.links.empty() && !b.links.empty()) {
     Comparison c = compareDraws(a.typical, typicalBeside(a, b, on_links));
     c.spread_assumed =
         std::any_of(on_links.begin(), on_links.end(), [](const PairOnLink* p) { return p->spread_assumed; });

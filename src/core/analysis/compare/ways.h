@@ -63,7 +63,8 @@ RangeAnswer answerFrom(const estimate::WayRange& range, double farthest_m, bool 
 template <class Pair>
 void holdForAll(std::vector<Pair>& pairs) {
   std::vector<Pair*> order;
-  for (Pair& p : pairs) order.push_back(&p);
+  for (Pair& p : pairs)
+    if (p.ratio || p.p_value < 1) order.push_back(&p);  // what nobody could look at was not looked at
   const auto weight = [](const Pair* p) { return p->p_value / p->level; };
   std::stable_sort(order.begin(), order.end(),
                    [&](const Pair* a, const Pair* b) { return weight(a) < weight(b); });

@@ -39,7 +39,7 @@ void addReason(const Answers& a, const SetupAnswer& answer, const SetupOnLink& l
 }
 
 std::vector<Finding> whyRange(const Answers& a, const SetupOnLink& l) {
-  if (!l.exponent) return {};
+  if (!l.exponent && !l.critical_dbm) return {};
   std::vector<Finding> out;
   out.push_back(
       finding("why-flown", {{"link", l.link}, {"flights", l.runs_used}, metres("farthest", l.farthest_m)}));
@@ -52,7 +52,7 @@ std::vector<Finding> whyRange(const Answers& a, const SetupOnLink& l) {
     out.push_back(finding("why-next-part", {{"first", Term{"part-" + l.parts[0].part}},
                                             {"second", Term{"part-" + l.parts[1].part}},
                                             decibels("later", l.parts[0].level_dbm - l.parts[1].level_dbm)}));
-  out.push_back(finding("why-fall", fallOf(*l.exponent)));
+  if (l.exponent) out.push_back(finding("why-fall", fallOf(*l.exponent)));
   out.push_back(finding("why-scatter", {decibels("sd", l.total_sd_db),
                                         decibels("flight_sd", l.flight_sd_db),
                                         metres("stretch", estimate::defaults::kCellWidth_m),

@@ -125,6 +125,7 @@ std::vector<Finding> why(const Answers& a, const PairOnLink& p, const Oriented& 
 }
 
 Finding undecided(const campaign::Campaign& c, const PairOnLink& p, const Oriented& o) {
+  if (p.power_unknown) return finding("power-hides-difference", {{"a", p.a}, {"b", p.b}, {"link", p.link}});
   if (!p.delta_db && !p.ratio) return finding("nothing-to-compare", {{"a", p.a}, {"b", p.b}});
   Finding out = finding("undecided", {{"a", p.a}, {"b", p.b}});
   if (p.spread_assumed) out.more.push_back(finding("flown-once-each"));
@@ -165,10 +166,19 @@ Finding verdictOf(const campaign::Campaign& c, const Answers& a, const PairOnLin
   return out;
 }
 
-Finding verdictOf(const campaign::Campaign& c, const Answers& a, const SetupPair& p) {
-  std::vector<const PairOnLink*> on_links;
+namespace {
+
+/// On the links that can be compared; where none can, on one that cannot.
+std::vector<const PairOnLink*> linksOf(const Answers& a, const SetupPair& p) {
+  std::vector<const PairOnLink*> compared, hidden;
   for (const PairOnLink& l : a.comparisons)
-    if (l.a == p.a && l.b == p.b) on_links.push_back(&l);
+    if (l.a == p.a && l.b == p.b) (l.power_unknown ? hidden : compared).push_back(&l);
+  if (compared.empty() && !hidden.empty()) compared.push_back(hidden.front());
+  return compared;
+}
+
+Finding verdictOnLinks(const campaign::Campaign& c, const Answers& a, const SetupPair& p) {
+  const std::vector<const PairOnLink*> on_links = linksOf(a, p);
   if (on_links.size() == 1) {
     PairOnLink only = *on_links.front();
     only.holds_for_all = p.holds_for_all;
@@ -202,6 +212,16 @@ Finding verdictOf(const campaign::Campaign& c, const Answers& a, const SetupPair
                                                 {"delta", measureOf(seen, Unit::Decibel)}}));
   }
   out.subject = {"setup", o.better};
+  return out;
+}
+
+}  // namespace
+
+Finding verdictOf(const campaign::Campaign& c, const Answers& a, const SetupPair& p) {
+  Finding out = verdictOnLinks(c, a, p);
+  if (!p.links.empty())
+    for (const std::string& link : p.hidden_links)
+      out.more.push_back(finding("without-link", {{"link", link}}));
   return out;
 }
 

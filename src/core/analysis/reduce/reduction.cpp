@@ -39,9 +39,7 @@ std::vector<double> shifted(const std::vector<double>& values, const std::vector
 }
 
 /// Why a run cannot be compared on this link; none where it can.
-std::optional<Finding> leftOut(const campaign::Link& link, const Reference& reference,
-                               const std::vector<double>* frequency_mhz) {
-  if (reference.power_unknown) return finding("power-not-told", {{"link", link.id}});
+std::optional<Finding> leftOut(const campaign::Link& link, const std::vector<double>* frequency_mhz) {
   if (!frequency_mhz) return std::nullopt;
   std::vector<double> known;
   for (double f : *frequency_mhz)
@@ -161,7 +159,8 @@ struct Reducer {
     out.power = reference.power;
     out.mode = reference.mode;
     out.reduced_db = reference.reduced_db;
-    out.left_out = leftOut(link, reference, channel(log::channel::kFrequency));
+    out.power_unknown = reference.power_unknown;
+    out.left_out = leftOut(link, channel(log::channel::kFrequency));
     if (rssi) signal(out, link, *rssi, reference);
     const std::vector<double> level = rssi ? shifted(*rssi, reference.quality_db) : std::vector<double>();
     if (bitrate)

@@ -39,6 +39,7 @@ struct LinkReduction {
   std::map<std::string, log::LegTraces, std::less<>> traces;  ///< by channel, of those that have a lane
   double top_bitrate_mbps = 0;
   PowerUse power;
+  bool power_unknown = false;  ///< the transmitter chose it and the log does not tell which
   ModeUse mode;
   double reduced_db = 0;
 

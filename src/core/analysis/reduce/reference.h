@@ -42,7 +42,7 @@ struct Reference {
   PowerUse power;
   ModeUse mode;
   double reduced_db = 0;
-  bool power_unknown = false;  ///< automatic power and no power in the log: the signal cannot be used
+  bool power_unknown = false;  ///< automatic power and no power in the log
 };
 
 /// The power of a row, held for a while where the log reports it now and then.

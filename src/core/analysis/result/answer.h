@@ -83,6 +83,8 @@ struct PairOnLink {
   bool holds_for_all = true;    ///< still "better" when every pair of the campaign is claimed at once (Holm)
   bool spread_assumed = false;  ///< flown once each: repeatability is assumed
   bool same_places = true;
+  bool power_unknown =
+      false;               ///< of one of them: nobody can tell antenna from transmitter; nothing is compared
   int paired_flights = 0;  ///< flights both were recorded in, where the answer rests on those; 0 elsewhere
   std::optional<estimate::GapTrend> gap_trend;
 };
@@ -158,7 +160,8 @@ struct Hole {
 /// Two setups over all their links.
 struct SetupPair {
   std::string a, b;
-  std::vector<std::string> links;           ///< on which both were flown
+  std::vector<std::string> links;           ///< on which both were flown and are compared
+  std::vector<std::string> hidden_links;    ///< on which both were flown, but power hides the difference
   int pairs = 0;                            ///< flown so far
   std::optional<estimate::Interval> ratio;  ///< of their typical ranges
   estimate::Verdict verdict = estimate::Verdict::Undecided;
