@@ -5,6 +5,11 @@ namespace {
 
 constexpr Text kCompareTexts[] = {
     {"better", QT_TRANSLATE_NOOP("finding", "{better_name} is better than {worse}"), ""},
+    {"better-alone", QT_TRANSLATE_NOOP("finding", "{better_name} may be better than {worse}"),
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Clear if only these two had been compared; with so many pairs looked at, one may look "
+         "so by chance.")},
     {"no-practical-difference", QT_TRANSLATE_NOOP("finding", "{a} and {b}: no practical difference"),
      QT_TRANSLATE_NOOP("finding", "Their ranges are within {threshold} of each other.")},
     {"undecided", QT_TRANSLATE_NOOP("finding", "{a} or {b}: cannot tell yet"), ""},
@@ -43,8 +48,7 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP("finding", ", from {flights:flights-from} with both aboard")},
     {"more-than-practical", "",
      QT_TRANSLATE_NOOP("finding", "It is {chance:likely} more than {threshold} longer.")},
-    {"not-for-all-pairs", "",
-     QT_TRANSLATE_NOOP("finding", "Taken together with the other pairs, this one is not quite certain.")},
+    {"if-anything", "", QT_TRANSLATE_NOOP("finding", "If anything, {name} is the longer one.")},
     {"look-so-far", "",
      QT_TRANSLATE_NOOP(
          "finding",

@@ -11,6 +11,7 @@ using enum Severity;
 constexpr FindingInfo kFindings[] = {
     // compare
     {"better", Result, "compare", "better better_name worse", ""},
+    {"better-alone", Result, "compare", "better better_name worse", "fly-again"},
     {"no-practical-difference", Result, "compare", "a b threshold:%", ""},
     {"undecided", Result, "compare", "a b", ""},
     {"nothing-to-compare", Result, "compare", "a b", "fly-farther"},
@@ -23,7 +24,7 @@ constexpr FindingInfo kFindings[] = {
     {"level-alone", Detail, "compare", "delta:dB paired", ""},
     {"from-paired-flights", Detail, "compare", "flights:count", ""},
     {"more-than-practical", Detail, "compare", "chance:% threshold:%", ""},
-    {"not-for-all-pairs", Detail, "compare", "", ""},
+    {"if-anything", Detail, "compare", "name", ""},
     {"look-so-far", Detail, "compare", "pairs:count planned:count left:count", "fly-again"},
     {"look-planned", Detail, "compare", "pairs:count planned:count", ""},
     {"look-beyond", Detail, "compare", "pairs:count planned:count", ""},

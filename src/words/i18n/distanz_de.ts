@@ -1488,10 +1488,6 @@
         <translation>Um mehr als {threshold} länger ist es {chance:likely}.</translation>
     </message>
     <message>
-        <source>Taken together with the other pairs, this one is not quite certain.</source>
-        <translation>Mit den anderen Paaren zusammengenommen ist dieses nicht ganz sicher.</translation>
-    </message>
-    <message>
         <source>More than {most} further pairs of flights would be needed: the difference, if any, is too small to settle by flying.</source>
         <translation>Es brauchte über {most} weitere Flugpaare: der Unterschied, falls es einen gibt, ist zu klein, um ihn zu erfliegen.</translation>
     </message>
@@ -2910,6 +2906,18 @@
     <message>
         <source>the {link} transmitter chooses its power by itself and this log does not tell which, while those of other flights do</source>
         <translation>der Sender der Strecke {link} wählt seine Leistung selbst, und dieses Log sagt im Gegensatz zu anderen nicht, welche</translation>
+    </message>
+    <message>
+        <source>{better_name} may be better than {worse}</source>
+        <translation>{better_name} ist vielleicht besser als {worse}</translation>
+    </message>
+    <message>
+        <source>Clear if only these two had been compared; with so many pairs looked at, one may look so by chance.</source>
+        <translation>Klar, wenn nur diese beiden verglichen worden wären; bei so vielen Paaren kann eines zufällig so aussehen.</translation>
+    </message>
+    <message>
+        <source>If anything, {name} is the longer one.</source>
+        <translation>Wenn überhaupt, reicht {name} weiter.</translation>
     </message>
 </context>
 <context>

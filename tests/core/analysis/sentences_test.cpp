@@ -1,6 +1,7 @@
 // What is said: every verdict, what limits, what to do next, in words that follow the figures.
 #include "support/sentences.h"
 
+#include <algorithm>
 #include <catch2/catch.hpp>
 #include <cmath>
 
@@ -76,7 +77,8 @@ TEST_CASE("verdict: cautions of several pairs and of one flight each are said, f
   const campaign::Campaign c = named();
   PairOnLink p = pair(3, 1, Verdict::ABetter);
   p.holds_for_all = false;
-  CHECK_THAT(test::verdictSentence(c, {}, p).text, Contains("not quite certain"));
+  CHECK_THAT(test::verdictSentence(c, {}, p).title, Contains("may be better"));
+  CHECK_THAT(test::verdictSentence(c, {}, p).text, Contains("by chance"));
   p = pair(1, 3, Verdict::Undecided);
   p.more_pairs = 4;
   CHECK_THAT(test::verdictSentence(c, {}, p).text,
@@ -91,6 +93,8 @@ TEST_CASE("verdict: cautions of several pairs and of one flight each are said, f
   CHECK_THAT(test::verdictSentence(c, {}, p).text, Contains("nothing can be said about repeatability"));
   CHECK_THAT(test::verdictSentence(c, {}, pair(0.1, 0.3, Verdict::NoPracticalDifference)).title,
              Contains("no practical difference"));
+  CHECK_THAT(test::verdictSentence(c, {}, pair(0.1, 0.3, Verdict::NoPracticalDifference)).text,
+             Contains("If anything, Print patch (A) is the longer one"));
   PairOnLink nothing;
   nothing.a = "A";
   nothing.b = "B";
@@ -264,4 +268,32 @@ TEST_CASE("next step: nobody is sent out without the way home", "[regression]") 
                          Contains("return on a lost link tested") && Contains("height set") &&
                          Contains("at least"));
   }
+}
+
+TEST_CASE("several setups: what holds for all pairs comes first, the rest may be so, one look is told once") {
+  auto flown = simulate::simulate(test::twoSetups(3, 6), 12);
+  flown.campaign.planned_pairs = 5;
+  CampaignAnalysis a = test::analyseSimulated(flown);
+  PairOnLink first = pair(3, 1, Verdict::ABetter), second = pair(4, 1, Verdict::ABetter);
+  second.b = "C";
+  first.pairs = second.pairs = 3;
+  a.comparisons = {first, second};
+  a.setup_comparisons.clear();
+  for (const PairOnLink& p : a.comparisons) {
+    SetupPair s;
+    s.a = p.a, s.b = p.b, s.links = {p.link}, s.pairs = p.pairs;
+    s.ratio = p.ratio, s.verdict = p.verdict;
+    s.holds_for_all = p.b == "C";
+    a.setup_comparisons.push_back(s);
+  }
+  const std::vector<Finding> all = findings(flown.campaign, a);
+  REQUIRE(all.size() > 2);
+  CHECK(all[0].code == "better");
+  CHECK(all[1].code == "better-alone");
+  const auto has = [](const std::vector<Finding>& in, const char* code) {
+    return std::any_of(in.begin(), in.end(), [&](const Finding& f) { return f.code == code; });
+  };
+  CHECK(has(all[0].more, "look-so-far"));
+  CHECK_FALSE(has(all[1].more, "look-so-far"));
+  CHECK(has(all[1].why, "look-so-far"));
 }

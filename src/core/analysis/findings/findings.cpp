@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
 
 #include "core/analysis/findings/named.h"
 #include "core/quantity/unit.h"
@@ -18,8 +19,22 @@ namespace {
 constexpr std::size_t kMostVerdicts = 15;  // ten for five setups; more are for the table, not for reading
 constexpr std::size_t kMostSetups = 12;
 
-bool decided(const SetupPair& p) {
-  return p.verdict == estimate::Verdict::ABetter || p.verdict == estimate::Verdict::BBetter;
+/// The surest first: better even when every pair is claimed at once, better alone, the rest.
+int rankOf(const SetupPair& p) {
+  const bool better = p.verdict == estimate::Verdict::ABetter || p.verdict == estimate::Verdict::BBetter;
+  return better ? 1 + p.holds_for_all : 0;
+}
+
+/// What is said of one look holds for all pairs that were looked at alike: told once, then on asking.
+void tellLookOnce(std::vector<Finding>& verdicts) {
+  std::set<std::string> told;
+  for (Finding& verdict : verdicts)
+    for (std::size_t i = 0; i < verdict.more.size(); ++i) {
+      const Finding& look = verdict.more[i];
+      if (look.code.rfind("look-", 0) != 0 || told.insert(plainText(look)).second) continue;
+      verdict.why.push_back(look);
+      verdict.more.erase(verdict.more.begin() + static_cast<std::ptrdiff_t>(i--));
+    }
 }
 
 void append(std::vector<Finding>& out, std::vector<Finding> more) {
@@ -30,9 +45,10 @@ void addVerdicts(const campaign::Campaign& c, const Answers& a, std::vector<Find
   std::vector<const SetupPair*> pairs;
   for (const SetupPair& p : a.setup_comparisons) pairs.push_back(&p);
   std::stable_sort(pairs.begin(), pairs.end(),
-                   [](const auto* x, const auto* y) { return decided(*x) > decided(*y); });
+                   [](const auto* x, const auto* y) { return rankOf(*x) > rankOf(*y); });
   for (std::size_t i = 0; i < std::min(pairs.size(), kMostVerdicts); ++i)
     out.push_back(verdictOf(c, a, *pairs[i]));
+  tellLookOnce(out);
   if (pairs.size() > kMostVerdicts)
     out.push_back(finding("more-verdicts", {{"pairs", pairs.size() - kMostVerdicts}}));
 }

@@ -135,14 +135,26 @@ Finding undecided(const campaign::Campaign& c, const PairOnLink& p, const Orient
   return out;
 }
 
+/// @param holds when every pair is claimed at once
+Finding titled(const campaign::Campaign& c, const Oriented& o, bool holds) {
+  return finding(holds ? "better" : "better-alone",
+                 {{"better", o.better}, {"better_name", nameOf(c, o.better)}, {"worse", o.worse}});
+}
+
+template <class Pair>
+Finding noDifference(const campaign::Campaign& c, const Answers& a, const Pair& p, const Oriented& o) {
+  Finding out = finding("no-practical-difference",
+                        {{"a", p.a}, {"b", p.b}, percent("threshold", a.practical_threshold)});
+  out.more.push_back(finding("if-anything", {{"name", nameOf(c, o.better)}}));
+  return out;
+}
+
 Finding better(const campaign::Campaign& c, const Answers& a, const PairOnLink& p, const Oriented& o) {
-  Finding out =
-      finding("better", {{"better", o.better}, {"better_name", nameOf(c, o.better)}, {"worse", o.worse}});
+  Finding out = titled(c, o, p.holds_for_all);
   addAmounts(p, o, out.more);
   if (p.delta_db)
     out.more.push_back(finding("more-than-practical",
                                {percent("chance", o.p_more), percent("threshold", a.practical_threshold)}));
-  if (!p.holds_for_all) out.more.push_back(finding("not-for-all-pairs"));
   return out;
 }
 
@@ -154,8 +166,7 @@ Finding verdictOf(const campaign::Campaign& c, const Answers& a, const PairOnLin
   if (p.verdict == Verdict::Undecided) {
     out = undecided(c, p, o);
   } else if (p.verdict == Verdict::NoPracticalDifference) {
-    out = finding("no-practical-difference",
-                  {{"a", p.a}, {"b", p.b}, percent("threshold", a.practical_threshold)});
+    out = noDifference(c, a, p, o);
     addAmounts(p, o, out.more);
   } else {
     out = better(c, a, p, o);
@@ -192,14 +203,12 @@ Finding verdictOnLinks(const campaign::Campaign& c, const Answers& a, const Setu
     out = finding("undecided", {{"a", p.a}, {"b", p.b}});
     out.more.push_back(finding("longer-one", {{"name", nameOf(c, o.better)}, percent("chance", o.p_longer)}));
   } else if (p.verdict == Verdict::NoPracticalDifference) {
-    out = finding("no-practical-difference",
-                  {{"a", p.a}, {"b", p.b}, percent("threshold", a.practical_threshold)});
+    out = noDifference(c, a, p, o);
   } else {
-    out = finding("better", {{"better", o.better}, {"better_name", nameOf(c, o.better)}, {"worse", o.worse}});
+    out = titled(c, o, p.holds_for_all);
   }
   addAtLeast(p.ratio, o.ratio, out.more);
   if (closed(*p.ratio)) out.more.push_back(finding("ratio-alone", {ratio, none}));
-  if (!p.holds_for_all) out.more.push_back(finding("not-for-all-pairs"));
   addLook(c, p.pairs, out.more);
   for (const PairOnLink* l : on_links) {
     if (!l->delta_db) continue;
