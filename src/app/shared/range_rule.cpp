@@ -17,6 +17,7 @@ namespace {
 
 constexpr int kRulerTop = 30;  // pixels: bars begin below
 constexpr double kLeastRow_px = 12, kMostRow_px = 32;
+constexpr double kTwoLines_px = 26;  // a range and its interval under it
 
 }  // namespace
 
@@ -54,16 +55,18 @@ void RangeRule::paintEvent(QPaintEvent*) {
   p.setFont(theme::bodyFont(11));
   const QRectF heads(width() - theme::kColumn + theme::kColumnText, 6,
                      theme::kColumn - theme::kColumnText - 8, 16);
-  p.drawText(heads, Qt::AlignVCenter, tr("dependable, 95 % interval"));
-  p.drawText(heads.adjusted(heads.width() / 2, 0, 0, 0), Qt::AlignVCenter, tr("typical, 95 % interval"));
   const int rows = rowsShown();
+  const double pitch = std::min((height() - kRulerTop - 6.0) / std::max(rows, 1), kMostRow_px);
+  const bool intervals = pitch >= kTwoLines_px;
+  p.drawText(heads, Qt::AlignVCenter, intervals ? tr("dependable, 95 % interval") : tr("dependable"));
+  p.drawText(heads.adjusted(heads.width() / 2, 0, 0, 0), Qt::AlignVCenter,
+             intervals ? tr("typical, 95 % interval") : tr("typical"));
   if (rows == 0) {
     p.setPen(t.muted);
     p.drawText(QRectF(a.left_px, kRulerTop, a.right_px - a.left_px, height() - kRulerTop), Qt::AlignCenter,
                tr("Each setup gets a bar here once it is described in Kit"));
     return;
   }
-  const double pitch = std::min((height() - kRulerTop - 6.0) / rows, kMostRow_px);
   for (int i = 0; i < rows; ++i) {
     const QRectF row(0, kRulerTop + pitch * i, width(), pitch);
     drawBar(p, a, std::size_t(m_first + i), row);
@@ -214,7 +217,7 @@ void RangeRule::drawText(QPainter& p, std::size_t index, const QRectF& row) cons
 void RangeRule::drawRange(QPainter& p, const QRectF& area, const analysis::RangeAnswer& r,
                           bool strong) const {
   const auto& t = theme::tokens();
-  const bool two_lines = area.height() >= 26;
+  const bool two_lines = area.height() >= kTwoLines_px;
   const QRectF top = two_lines ? area.adjusted(0, 0, 0, -area.height() / 2 + 2) : area;
   p.setPen(r.status == analysis::Status::Withheld ? t.muted : t.ink);
   p.setFont(theme::figureFont(std::min(strong ? 15 : 13, int(area.height())), strong));

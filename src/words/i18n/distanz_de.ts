@@ -1063,6 +1063,14 @@
         <source>at least %1</source>
         <translation>mindestens %1</translation>
     </message>
+    <message>
+        <source>dependable</source>
+        <translation>verlässlich</translation>
+    </message>
+    <message>
+        <source>typical</source>
+        <translation>typisch</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::ReadoutStrip</name>
