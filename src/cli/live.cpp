@@ -30,6 +30,7 @@ json linkJson(const analysis::LinkAdvice& l) {
           {"typical_left_m", metres(l.advice.typical_left_m)},
           {"beyond_flown", l.advice.beyond_flown},
           {"below_rule", l.below_rule.empty() ? json(nullptr) : json(l.below_rule)},
+          {"on_path", l.on_path},
           {"first_flight", l.first_flight},
           {"finding", formats::findingJson(analysis::findingOf(l))}};
 }

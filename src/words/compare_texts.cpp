@@ -192,7 +192,7 @@ constexpr Text kCompareTexts[] = {
     {"how-far", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "until the quality fails on the way out, but no farther than rules, plan and battery allow, and "
+         "until a link breaks its rule on the way out, but no farther than rules, plan and battery allow, and "
          "only with the way home made sure: its return on a lost link tested, its height set clear of "
          "everything. Where that is nearer, the answer will be \"at least\".")},
     {"fly-first-pair", QT_TRANSLATE_NOOP("finding", "Fly the first pair"),
@@ -413,6 +413,8 @@ constexpr Text kCompareTexts[] = {
     {"live-all-the-way", "", QT_TRANSLATE_NOOP("finding", "all the way home")},
     {"live-beyond-flown", "",
      QT_TRANSLATE_NOOP("finding", "That lies beyond anything flown: trust it only to there.")},
+    {"live-off-path", "",
+     QT_TRANSLATE_NOOP("finding", "This way was not flown before: its holes are not known.")},
     {"live-first-flight", "",
      QT_TRANSLATE_NOOP("finding", "No earlier flight of this setup counts; told from this one alone.")},
 };

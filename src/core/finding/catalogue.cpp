@@ -141,6 +141,7 @@ constexpr FindingInfo kFindings[] = {
     {"live-left", Detail, "compare", "distance:m", ""},
     {"live-all-the-way", Detail, "compare", "", ""},
     {"live-beyond-flown", Detail, "compare", "", ""},
+    {"live-off-path", Detail, "compare", "", ""},
     {"live-first-flight", Detail, "compare", "", ""},
     // plan
     {"describe-two-setups", Advice, "kit", "", "add-setup"},

@@ -1668,10 +1668,6 @@
         <translation>Auf der Strecke {link}, was auch fliegt: dort nach Bäumen, Schuppen oder einer Senke sehen, oder höher fliegen.</translation>
     </message>
     <message>
-        <source>until the quality fails on the way out, but no farther than rules, plan and battery allow, and only with the way home made sure: its return on a lost link tested, its height set clear of everything. Where that is nearer, the answer will be &quot;at least&quot;.</source>
-        <translation>bis auf dem Hinweg die Qualität versagt, aber nicht weiter, als Vorschriften, Plan und Akku erlauben, und nur mit gesichertem Heimweg: die Rückkehr bei verlorener Verbindung geprüft, ihre Höhe über allem eingestellt. Wo das näher ist, wird die Antwort „mindestens“ heißen.</translation>
-    </message>
-    <message>
         <source>Fly the first pair</source>
         <translation>Das erste Paar fliegen</translation>
     </message>
@@ -2926,6 +2922,14 @@
     <message>
         <source>If anything, {name} is the longer one.</source>
         <translation>Wenn überhaupt, reicht {name} weiter.</translation>
+    </message>
+    <message>
+        <source>until a link breaks its rule on the way out, but no farther than rules, plan and battery allow, and only with the way home made sure: its return on a lost link tested, its height set clear of everything. Where that is nearer, the answer will be &quot;at least&quot;.</source>
+        <translation>bis auf dem Hinweg eine Strecke ihre Regel bricht, aber nicht weiter, als Vorschriften, Plan und Akku erlauben, und nur mit gesichertem Heimweg: die Rückkehr bei verlorener Verbindung geprüft, ihre Höhe über allem eingestellt. Wo das näher ist, wird die Antwort „mindestens“ heißen.</translation>
+    </message>
+    <message>
+        <source>This way was not flown before: its holes are not known.</source>
+        <translation>Dieser Weg wurde noch nicht geflogen: Seine Löcher sind nicht bekannt.</translation>
     </message>
 </context>
 <context>

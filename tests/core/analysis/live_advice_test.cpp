@@ -90,7 +90,9 @@ TEST_CASE("live advice in words: how much margin, how far still, and when to tur
   l.advice.typical_left_m = 1310;
   CHECK(test::told(findingOf(l)) ==
         "video: 12 dB above the critical level at 1.20 km; dependable for 640 m more, typical for 1.31 km "
-        "more.");
+        "more. This way was not flown before: its holes are not known.");
+  l.on_path = true;
+  CHECK_THAT(test::told(findingOf(l)), !Contains("holes"));
   l.advice.dependable_left_m = 0;
   CHECK_THAT(test::told(findingOf(l)), Contains("past the dependable range") && Contains("turn back"));
   l.advice.typical_left_m = 0;

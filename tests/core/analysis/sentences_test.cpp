@@ -264,7 +264,7 @@ TEST_CASE("next step: nobody is sent out without the way home", "[regression]") 
     p.paired_flights = paired;
     const std::string text = told(a, flown.campaign);
     CAPTURE(text);
-    CHECK_THAT(text, Contains("until the quality fails") && Contains("battery allow") &&
+    CHECK_THAT(text, Contains("until a link breaks its rule") && Contains("battery allow") &&
                          Contains("return on a lost link tested") && Contains("height set") &&
                          Contains("at least"));
   }

@@ -152,7 +152,7 @@ Finding noDifference(const campaign::Campaign& c, const Answers& a, const Pair& 
 Finding better(const campaign::Campaign& c, const Answers& a, const PairOnLink& p, const Oriented& o) {
   Finding out = titled(c, o, p.holds_for_all);
   addAmounts(p, o, out.more);
-  if (p.delta_db)
+  if (p.delta_db && p.holds_for_all)
     out.more.push_back(finding("more-than-practical",
                                {percent("chance", o.p_more), percent("threshold", a.practical_threshold)}));
   return out;

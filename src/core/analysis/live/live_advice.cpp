@@ -33,6 +33,8 @@ Finding findingOf(const LinkAdvice& l) {
                          {"then", whatThen(l)}},
                         {"link", l.link});
   if (a.beyond_flown) out.more.push_back(finding("live-beyond-flown"));
+  const bool outward = std::isfinite(a.typical_left_m);
+  if (!l.on_path && !l.first_flight && outward) out.more.push_back(finding("live-off-path"));
   if (l.first_flight) out.more.push_back(finding("live-first-flight"));
   return out;
 }

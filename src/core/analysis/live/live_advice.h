@@ -13,6 +13,8 @@ namespace distanz::analysis {
 struct LinkAdvice {
   std::string link;
   estimate::LiveAdvice advice;
+  /// What is left is told of the very path, with its holes; else as on other ground like this.
+  bool on_path = false;
   bool first_flight = false;  ///< no earlier flight of this setup counts: told from this flight alone
   std::string
       below_rule;  ///< part of the pilot's rule that fails now ("quality", "bitrate"); empty where it holds

@@ -6,6 +6,7 @@
 
 #include "core/log/channel.h"
 #include "core/log/dropouts.h"
+#include "core/log/track.h"
 #include "core/quantity/decibel.h"
 
 namespace distanz::analysis {
@@ -13,7 +14,8 @@ namespace {
 
 constexpr double kHeadingOver_s = 4;  // positions scatter too much to tell a heading from less
 constexpr double kLeastMove_m = 5;
-constexpr double kFitEvery_s = 1;  // a first flight's own model
+constexpr double kAlongPath_deg = 25;  // a heading is not read off more closely
+constexpr double kFitEvery_s = 1;      // a first flight's own model
 
 std::optional<estimate::CriticalLevel> criticalOn(const LinkModel* known, const campaign::Link& link) {
   if (known && known->critical) return known->critical;
@@ -145,6 +147,36 @@ double LiveFlight::headingOff() const {
   return std::abs(std::atan2(aside, outward)) * 180 / std::numbers::pi;
 }
 
+bool LiveFlight::outAlongPath(double heading_off_deg) const {
+  if (!(heading_off_deg <= kAlongPath_deg) || m_track.settled() == 0) return false;
+  const std::vector<double>& side = m_track.side_m();
+  return side.empty() || std::abs(side[m_track.settled() - 1]) <= log::kOffPath_m;
+}
+
+/// What is left on the very path that earlier flights flew. @return false where they were not on it
+bool LiveFlight::goByPath(OnLink& on, const estimate::SignalModel& model,
+                          estimate::LiveAdvice& advice) const {
+  const int first_place = firstPlaceOf(m_campaign, m_run);
+  if (!on.ahead) {
+    int last = -1;
+    for (const estimate::PlaceLevel& p : model.places)
+      if (p.index >= first_place && p.index < first_place + estimate::defaults::kPlacesOfAPath)
+        last = std::max(last, p.index - first_place);
+    if (last < 0) return false;
+    on.ahead.emplace(model, m_setup, *on.critical, first_place,
+                     (last + 1) * estimate::defaults::kCellWidth_m);
+  }
+  const double here = m_track.place_m()[m_track.settled() - 1];
+  const auto reach = on.ahead->from(here, advice.off_setup_db, advice.off_setup_sd_db);
+  const auto left = [&](double reach_m, double by_line_m) {
+    return std::isfinite(reach_m) ? reach_m - here : std::max(by_line_m, on.ahead->end_m() - here);
+  };
+  advice.typical_left_m = left(reach.typical_m, advice.typical_left_m);
+  advice.dependable_left_m = left(reach.dependable_m, advice.dependable_left_m);
+  if (std::isfinite(reach.dependable_m)) advice.beyond_flown = false;
+  return true;
+}
+
 /// From earlier flights of the setup where there are any; else from this flight by itself.
 std::optional<LinkAdvice> LiveFlight::adviseOn(OnLink& on, double heading_off_deg) {
   const auto& rssi = *columnOf(m_so_far, *on.link, log::channel::kRssi);
@@ -153,8 +185,11 @@ std::optional<LinkAdvice> LiveFlight::adviseOn(OnLink& on, double heading_off_de
   LinkAdvice out;
   std::optional<estimate::LiveAdvice> advice;
   const estimate::FlightCells& cells = on.cells.cells();
+  const estimate::SignalModel* by = nullptr;
   const auto ask = [&](const estimate::SignalModel& model) {
-    if (!advice) advice = estimate::adviseLive(model, m_setup, *on.critical, cells, *now, heading_off_deg);
+    if (advice) return;
+    advice = estimate::adviseLive(model, m_setup, *on.critical, cells, *now, heading_off_deg);
+    by = &model;
   };
   if (on.model) std::for_each(on.model->models.components.begin(), on.model->models.components.end(), ask);
   if (!advice) {
@@ -167,6 +202,7 @@ std::optional<LinkAdvice> LiveFlight::adviseOn(OnLink& on, double heading_off_de
     out.first_flight = true;
   }
   if (!advice) return std::nullopt;
+  if (!out.first_flight && outAlongPath(heading_off_deg)) out.on_path = goByPath(on, *by, *advice);
   out.advice = *advice;
   out.link = on.link->id;
   out.below_rule = brokenPart(*on.link, m_so_far);

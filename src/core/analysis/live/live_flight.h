@@ -7,6 +7,7 @@
 #include "core/analysis/live/live_track.h"
 #include "core/analysis/reduce/reference.h"
 #include "core/estimate/growing_cells.h"
+#include "core/estimate/path_ahead.h"
 
 namespace distanz::analysis {
 
@@ -42,6 +43,7 @@ class LiveFlight {
     std::map<double, double> lasted_s;                ///< by mode
     std::size_t added = 0;                            ///< rows that are in the cells
     estimate::GrowingCells cells;
+    std::optional<estimate::PathAhead> ahead;   ///< where earlier flights were on this path
     std::optional<estimate::SignalModels> own;  ///< fitted to this flight alone
     double own_at_s = 0;
   };
@@ -52,6 +54,8 @@ class LiveFlight {
   void restart(OnLink& on);
   std::optional<LinkAdvice> adviseOn(OnLink& on, double heading_off_deg);
   double headingOff() const;
+  bool outAlongPath(double heading_off_deg) const;
+  bool goByPath(OnLink& on, const estimate::SignalModel& model, estimate::LiveAdvice& advice) const;
 
   const campaign::Campaign& m_campaign;
   campaign::Run m_run;
