@@ -74,7 +74,7 @@ QHBoxLayout* CompareStage::headRow() {
   head->addWidget(pairsButton());
   head->addStretch();
   auto* key = new ElidedLabel(
-      tr("line: estimate, or middle flight   band: 95 %, or most flights   dot: where a flight turned"));
+      tr("line: estimate or middle flight   band: 95 % or most   dot: turned"));
   key->setProperty("small", true);
   head->addWidget(key, 1);
   return head;

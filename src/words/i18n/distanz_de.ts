@@ -435,8 +435,8 @@
         <translation>Geplant: %1 Paare</translation>
     </message>
     <message>
-        <source>line: estimate, or middle flight   band: 95 %, or most flights   dot: where a flight turned</source>
-        <translation>Linie: Schätzung oder mittlerer Flug   Band: 95 % oder die meisten Flüge   Punkt: wo ein Flug umkehrte</translation>
+        <source>line: estimate or middle flight   band: 95 % or most   dot: turned</source>
+        <translation>Linie: Schätzung oder mittlerer Flug   Band: 95 % oder die meisten   Punkt: Umkehr</translation>
     </message>
 </context>
 <context>
