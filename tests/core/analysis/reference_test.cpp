@@ -143,6 +143,8 @@ TEST_CASE(
   CHECK(of_a->elsewhere_typical.status == Status::Withheld);
   CHECK(of_b->exponent);
   CHECK(of_b->elsewhere_typical.status != Status::Withheld);
+  REQUIRE(a.places.size() == 1);  // of what flew at a known power
+  for (int flights : a.places[0].flights) CHECK(flights <= 3);
   const PairOnLink& pair = a.comparisons.at(0);
   CHECK(pair.power_unknown);
   CHECK_FALSE(pair.delta_db);

@@ -72,8 +72,7 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   addHoles(w);
   warnAboutReference(campaign, link, w.runs, result);
   for (const estimate::SignalModel& model : w.models.components)
-    if (!w.power_unknown.contains(model.setups.begin()->first))
-      warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
+    if (powerKnown(w, model)) warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
   result.models.push_back({link.id, std::move(w.models), w.critical});
 }
 

@@ -63,6 +63,10 @@ const SignalModel* LinkWork::modelOf(int setup) const {
   return found == model_of.end() ? nullptr : found->second;
 }
 
+bool powerKnown(const LinkWork& w, const SignalModel& model) {
+  return !w.power_unknown.contains(model.setups.begin()->first);  // a setup of unknown power stands alone
+}
+
 void fitModels(LinkWork& w) {
   gatherFlights(w);
   w.models = fitSignalModels(w.flights);
@@ -74,10 +78,8 @@ void fitModels(LinkWork& w) {
             {"beyond", defaults::kNearField_m, quantity::Unit::Metre}},
            run);
   }
-  const auto comparable = [&](const SignalModel& m) {
-    return !w.power_unknown.contains(m.setups.begin()->first);
-  };
-  if (std::count_if(w.models.components.begin(), w.models.components.end(), comparable) > 1)
+  if (std::count_if(w.models.components.begin(), w.models.components.end(),
+                    [&](const SignalModel& m) { return powerKnown(w, m); }) > 1)
     w.warn("no-common-places", {});
 }
 
@@ -131,8 +133,11 @@ void fitFailures(LinkWork& w) {
 }
 
 void addProfile(LinkWork& w) {
-  if (w.models.components.empty()) return;
-  const SignalModel& model = w.models.components.front();
+  const auto found = std::find_if(w.models.components.begin(), w.models.components.end(),
+                                  [&](const SignalModel& m) { return powerKnown(w, m); });
+  if (found == w.models.components.end())
+    return;  // what the transmitter did would look like the place's doing
+  const SignalModel& model = *found;
   PlaceProfile profile{w.link.id, {}, {}, {}};
   std::vector<PlaceLevel> places = model.places;
   std::stable_sort(places.begin(), places.end(),
