@@ -61,7 +61,8 @@ Outcome campaignOf(const WorldKind& kind, const WorldPlan& plan, std::uint64_t s
     out.typical.push_back(answer ? judged(answer->typical, truth[s].typical_m) : Range{false, true});
     out.dependable.push_back(answer ? judged(answer->dependable, truth[s].dependable_m) : Range{false, true});
     if (answer && answer->plan_m) out.beyond_plan.push_back(*answer->plan_m > truth[s].dependable_m);
-    if (told && told->critical_dbm && w.links[0].rule != Rule::Level && s == 0) {
+    // Bitrate goes down at another level than the mean one at which the rule is met.
+    if (told && told->critical_dbm && w.links[0].rule == Rule::Quality && s == 0) {
       out.critical_error = *told->critical_dbm - Radio(w, w.links[0]).critical_dbm();
       out.critical_covers = std::abs(out.critical_error) <= 1.96 * told->critical_sd_db;
     }
