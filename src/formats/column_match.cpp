@@ -150,6 +150,7 @@ class Matcher {
   std::optional<ColumnMatch> byName(int column) const {
     const std::string& header = m_layout.header[static_cast<std::size_t>(column)];
     if (const auto exact = byChannelName(header, column)) return exact;
+    if (ofOtherLink(header)) return std::nullopt;
     const Words w = wordsOf(header);
     if (isCombined(w, column)) return ColumnMatch{column, header, "lat_lon", "deg", 1, FieldKind::LatLon};
     for (const ChannelInfo& about : log::channels())
@@ -178,6 +179,16 @@ class Matcher {
         std::find(m_known.begin(), m_known.end(), header) == m_known.end())
       return std::nullopt;
     return chosen(header, column);
+  }
+
+  /// "video.lq_pct" in a campaign without that link: never another link's.
+  bool ofOtherLink(const std::string& header) const {
+    const auto dot = header.find('.');
+    if (dot == 0 || dot == std::string::npos) return false;
+    const auto& all = log::channels();
+    return std::any_of(all.begin(), all.end(), [&](const ChannelInfo& c) {
+      return c.of_link && std::string_view(header).substr(dot + 1) == c.name;
+    });
   }
 
   bool isCombined(const Words& w, int column) const {

@@ -109,6 +109,16 @@ TEST_CASE("columns that mean something else are left alone") {
   CHECK(matchColumns(layoutOf(bytes), twoLinks().links).size() == 1);
 }
 
+TEST_CASE("a column named for a link that the campaign does not have is no other link's", "[regression]") {
+  const auto layout =
+      layoutOf("time_s,distance_m,control.lq_pct,video.bitrate_mbps\n0,20,100,50\n1,30,99,48\n");
+  std::vector<campaign::Link> one{twoLinks().links[0]};
+  CHECK(matchColumns(layout, one).size() == 3);
+  CHECK(matchColumns(layout, twoLinks().links).size() == 4);
+  CHECK(matchColumns(layout, one, {{"control.bitrate_mbps", "video.bitrate_mbps"}}).size() ==
+        4);  // asked for
+}
+
 TEST_CASE("signal without a unit: negative numbers are dBm, others a scale of the receiver's own") {
   CHECK(matchColumns(layoutOf("time,rssi\n0,-60\n1,-61\n"), twoLinks().links)[1].channel ==
         "control.rssi_dbm");

@@ -153,6 +153,7 @@ TEST_CASE(
   CHECK_FALSE(a.setup_comparisons.at(0).ratio);
   CHECK(a.setup_comparisons.at(0).hidden_links == std::vector<std::string>{"control"});
   CHECK(verdictOf(flown.campaign, a, a.setup_comparisons.at(0)).code == "power-hides-difference");
+  CHECK(nextStep(flown.campaign, a).code.rfind("fly-", 0) != 0);  // more flights would not tell
 }
 
 TEST_CASE("automatic power told by some logs only: the others are left out of that link") {

@@ -33,6 +33,7 @@ OpenPair openPair(const campaign::Campaign& c, const Answers& a) {
   OpenPair best;
   for (const SetupPair& s : a.setup_comparisons) {
     const PairOnLink* p = a.deciding(s.a, s.b);
+    if (p && p->power_unknown) p = a.comparable(s.a, s.b);
     if (s.verdict != Verdict::Undecided || !p || p->more_pairs > kTooManyPairs) continue;
     const int more = s.pairs < c.planned_pairs ? c.planned_pairs - s.pairs : p->more_pairs;
     if (more > 0 && more <= kTooManyPairs && (!best.pair || more < best.more)) best = {p, more};

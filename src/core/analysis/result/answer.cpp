@@ -40,6 +40,12 @@ const PairOnLink* Answers::deciding(const std::string& a, const std::string& b) 
   return nullptr;
 }
 
+const PairOnLink* Answers::comparable(const std::string& a, const std::string& b) const {
+  for (const PairOnLink& p : comparisons)
+    if (p.a == a && p.b == b && !p.power_unknown) return &p;
+  return nullptr;
+}
+
 bool Answers::decides(const PairOnLink& p) const {
   const SetupOnLink *la = limiting(p.a), *lb = limiting(p.b);
   return la && lb && p.link == (la->sought_m() <= lb->sought_m() ? la : lb)->link;

@@ -196,6 +196,8 @@ struct Answers {
   /// The comparison that decides between two setups: on the link that limits the shorter one. Null where none
   /// was made.
   const PairOnLink* deciding(const std::string& a, const std::string& b) const;
+  /// The first link on which the two can be compared; null where there is none.
+  const PairOnLink* comparable(const std::string& a, const std::string& b) const;
   /// True where this comparison is the deciding one of its pair.
   bool decides(const PairOnLink& pair) const;
 
