@@ -81,6 +81,10 @@ constexpr int kPlacesOfAPath = 20'000;  // 400 km either way; of 100,000 paths t
 constexpr double kSteepestWarn = 2.5;   // sd from the prior exponent that count as unusual
 constexpr double kFlightOutlier = 3;    // times s_u
 
+/// What draws from margins say of a chance that two setups differ by luck is too much by half, for their
+/// priors are wide: with it equal setups are called different in 2 to 3 % of campaigns, without in 1 %
+/// (bench/worlds).
+constexpr double kMarginChance = 0.5;
 constexpr double kSeenShare = 0.3;      // of a usual stretch's rows: less was hardly seen
 constexpr double kLookWeight = 30;      // rows of one stretch that count as apart: the rest repeat each other
 constexpr int kCriticalMinFailing = 2;  // looks below the rule

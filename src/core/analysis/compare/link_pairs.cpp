@@ -144,7 +144,9 @@ void addPairs(LinkWork& w, const LinkWays& ways) {
       pair.ratio = ratioOnPath(ways, a, b, pair);
       warnOfTrend(w, pair);
     } else if (!pair.power_unknown && ways.typical.contains(a) && ways.typical.contains(b)) {
-      fillByDraws(pair, compareDraws(ways.typical.at(a), ways.typical.at(b)));
+      Comparison by_draws = compareDraws(ways.typical.at(a), ways.typical.at(b));
+      if (!w.modelOf(a) && !w.modelOf(b)) by_draws.p_value *= defaults::kMarginChance;
+      fillByDraws(pair, by_draws);
     }
     pairs.push_back(std::move(pair));
   }
