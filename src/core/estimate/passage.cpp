@@ -120,23 +120,19 @@ Passage passageOf(const PathDraws& d, int setup, const std::vector<double>& leve
   Passage out{d.stretches.upTo(farthest_m), d.draws, flights.flights, {}};
   out.first_failing.resize(n * static_cast<std::size_t>(d.draws));
   const int least = std::max(1, static_cast<int>(std::ceil(gap_m / defaults::kCellWidth_m)));
-  const auto slopes = d.slope_db.find(setup);
-  std::vector<float> tilted(stretches);
   for (std::size_t m = 0; m < static_cast<std::size_t>(d.draws); ++m) {
-    const float* place = d.place_dbm.data() + m * stretches;
-    if (slopes != d.slope_db.end()) {
-      for (std::size_t k = 0; k < out.stretches.count(); ++k)
-        tilted[k] =
-            place[k] + static_cast<float>(slopes->second[m] * (d.stretches.log_distance[k] - d.slope_centre));
-      place = tilted.data();
-    }
+    const std::vector<float> place = d.placesFor(setup, m);
     const auto above = static_cast<float>(level_db[m] - d.critical_dbm[m]);
     const auto flight_sd = static_cast<float>(d.flight_sd_db[m]);
     for (std::size_t first = 0; first < n; first += kBlock) {
       Block headroom;
       for (std::size_t i = 0; i < kBlock; ++i) headroom[i] = above + flight_sd * flights.day[first + i];
-      const OneBlock block{place, flights.within.data() + first,         out.stretches.count(),
-                           n,     static_cast<float>(d.within_sd_db[m]), least};
+      const OneBlock block{place.data(),
+                           flights.within.data() + first,
+                           out.stretches.count(),
+                           n,
+                           static_cast<float>(d.within_sd_db[m]),
+                           least};
       const Block held = least > 1 ? heldBy<true>(block, headroom) : heldBy<false>(block, headroom);
       for (std::size_t i = 0; i < kBlock; ++i)
         out.first_failing[m * n + first + i] = static_cast<std::uint16_t>(held[i]);

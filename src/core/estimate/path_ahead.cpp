@@ -3,13 +3,14 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/estimate/strata.h"
+#include "core/estimate/passage.h"
 #include "core/finding/error.h"
 
 namespace distanz::estimate {
 namespace {
 
 constexpr std::uint64_t kSeed = 6000;
+constexpr int kFlights = 1024;  // one over each drawn ground
 
 /// How many stretches a share of the flights holds.
 std::size_t heldBy(const std::vector<std::size_t>& rising, double share) {
@@ -24,23 +25,16 @@ PathAhead::PathAhead(const SignalModel& model, int setup, const CriticalLevel& c
     : m_stretches(stretchesOf(model, first_place, farthest_m)) {
   const auto level = model.setups.find(setup);
   if (level == model.setups.end()) throw DomainError("setup in model");
-  const PathDraws draws = drawPath(model, m_stretches, critical, kSeed);
-  const std::size_t n = m_stretches.count();
-  const double rho = draws.neighbour_correlation, rest = std::sqrt(1 - rho * rho);
-  const auto slopes = draws.slope_db.find(setup);
-  dice::Random random(kSeed + 1);
-  m_day = Strata(random, draws.draws).normals();
-  m_headroom_db.reserve(draws.place_dbm.size());
-  for (std::size_t m = 0; m < m_day.size(); ++m) {
-    const double above = level->second.level_db - draws.critical_dbm[m];
-    double own = random.normal();
-    for (std::size_t k = 0; k < n; ++k, own = rho * own + rest * random.normal()) {
-      const double tilt = slopes == draws.slope_db.end()
-                              ? 0
-                              : slopes->second[m] * (m_stretches.log_distance[k] - draws.slope_centre);
-      m_headroom_db.push_back(draws.place_dbm[m * n + k] +
-                              static_cast<float>(above + tilt + draws.within_sd_db[m] * own));
-    }
+  const PathDraws draws = drawPath(model, m_stretches, critical, kSeed, kFlights);
+  const NewFlights flights =
+      newFlights(m_stretches.count(), draws.neighbour_correlation, kSeed + 1, kSeed + 2, 1, kFlights);
+  m_day = flights.day;
+  for (std::size_t m = 0; m < kFlights; ++m) {
+    const auto above = static_cast<float>(level->second.level_db - draws.critical_dbm[m]),
+               within_sd = static_cast<float>(draws.within_sd_db[m]);
+    const std::vector<float> place = draws.placesFor(setup, m);
+    for (std::size_t k = 0; k < place.size(); ++k)
+      m_headroom_db.push_back(above + place[k] + within_sd * flights.within[k * kFlights + m]);
   }
 }
 
@@ -52,7 +46,7 @@ PathAhead::Reach PathAhead::from(double from_m, double off_setup_db, double off_
   std::vector<std::size_t> failing;
   failing.reserve(m_day.size());
   for (std::size_t m = 0; m < m_day.size(); ++m) {
-    const auto off = static_cast<float>(off_setup_db + off_setup_sd_db * m_day[m]);
+    const auto off = static_cast<float>(off_setup_db + off_setup_sd_db * static_cast<double>(m_day[m]));
     const float* headroom = m_headroom_db.data() + m * n;
     std::size_t k = first;
     while (k < n && headroom[k] + off >= 0) ++k;

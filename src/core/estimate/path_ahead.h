@@ -28,7 +28,7 @@ class PathAhead {
  private:
   Stretches m_stretches;
   std::vector<float> m_headroom_db;  ///< draws x stretches: above the critical level, of a usual flight
-  std::vector<double> m_day;         ///< per draw, standard normal
+  std::vector<float> m_day;          ///< per draw, standard normal
 };
 
 }  // namespace distanz::estimate

@@ -55,6 +55,15 @@ Stretches stretchesOf(const SignalModel& model, int first_place, double farthest
   return out;
 }
 
+std::vector<float> PathDraws::placesFor(int setup, std::size_t draw) const {
+  const auto first = place_dbm.begin() + static_cast<std::ptrdiff_t>(draw * stretches.count());
+  std::vector<float> out(first, first + static_cast<std::ptrdiff_t>(stretches.count()));
+  if (const auto slopes = slope_db.find(setup); slopes != slope_db.end())
+    for (std::size_t k = 0; k < out.size(); ++k)
+      out[k] += static_cast<float>(slopes->second[draw] * (stretches.log_distance[k] - slope_centre));
+  return out;
+}
+
 Stretches straightStretches(double farthest_m) {
   return stretchesOf({}, 0, farthest_m);
 }

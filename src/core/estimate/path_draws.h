@@ -42,6 +42,9 @@ struct PathDraws {
   std::map<int, std::vector<double>> slope_db;
   double slope_centre = 0;
   double neighbour_correlation = 0;  ///< of one flight's own shadowing in the next stretch
+
+  /// Place levels of one draw as a setup meets them, with its own slope.
+  std::vector<float> placesFor(int setup, std::size_t draw) const;
 };
 
 /// Same input, same bits. @param seed tells models apart that must not share their draws

@@ -80,7 +80,7 @@ TEST_CASE(
 TEST_CASE(
     "ahead on the path: nineteen of twenty flights hold all the way to the dependable end, half to the other",
     "[simulation]") {
-  double dependable = 0, beyond = 0, typical = 0;
+  double dependable = 0, beyond = 0, typical = 0, beyond_typical = 0;
   constexpr int kTrials = 120;
   for (int i = 0; i < kTrials; ++i) {
     const Air air(0, 900 + static_cast<std::uint64_t>(i));
@@ -100,9 +100,10 @@ TEST_CASE(
     dependable += failed_m >= reach.dependable_m;
     beyond += failed_m > reach.dependable_m;  // hold in that stretch, too
     typical += failed_m >= reach.typical_m;
+    beyond_typical += failed_m > reach.typical_m;
   }
   CHECK(dependable >= kTrials * 0.88);
   CHECK(beyond <= kTrials * 0.98);
   CHECK(typical >= kTrials * 0.38);
-  CHECK(typical <= kTrials * 0.68);
+  CHECK(beyond_typical <= kTrials * 0.62);
 }
