@@ -181,14 +181,16 @@ class Matcher {
     return chosen(header, column);
   }
 
-  /// "video.lq_pct" in a campaign without that link: never another link's.
+  /// "video.lq_pct" beside "control.lq_pct" in a campaign without the former link: never the latter's. A
+  /// log whose columns all carry some prefix that is no link's is read by its words.
   bool ofOtherLink(const std::string& header) const {
-    const auto dot = header.find('.');
-    if (dot == 0 || dot == std::string::npos) return false;
-    const auto& all = log::channels();
-    return std::any_of(all.begin(), all.end(), [&](const ChannelInfo& c) {
-      return c.of_link && std::string_view(header).substr(dot + 1) == c.name;
-    });
+    const auto named = [](const std::string& name) {
+      const log::ChannelInfo* c = log::channelInfo(name);
+      return c && c->of_link;
+    };
+    return named(header) && std::any_of(m_layout.header.begin(), m_layout.header.end(), [&](const auto& h) {
+             return named(h) && std::find(m_known.begin(), m_known.end(), h) != m_known.end();
+           });
   }
 
   bool isCombined(const Words& w, int column) const {

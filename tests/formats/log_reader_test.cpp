@@ -117,6 +117,10 @@ TEST_CASE("a column named for a link that the campaign does not have is no other
   CHECK(matchColumns(layout, twoLinks().links).size() == 4);
   CHECK(matchColumns(layout, one, {{"control.bitrate_mbps", "video.bitrate_mbps"}}).size() ==
         4);  // asked for
+  // A recorder's own prefix is no link's name.
+  const auto other = matchColumns(layoutOf("time_s,distance_m,radio.rssi_dbm\n0,20,-60\n1,30,-61\n"), one);
+  REQUIRE(other.size() == 3);
+  CHECK(other[2].channel == "control.rssi_dbm");
 }
 
 TEST_CASE("signal without a unit: negative numbers are dBm, others a scale of the receiver's own") {
