@@ -38,6 +38,10 @@ constexpr Text kCampaignTexts[] = {
     {"scenario-unknown-link", "",
      QT_TRANSLATE_NOOP("finding",
                        "the scenario has physics for link \"{link}\", which the campaign does not have")},
+    {"scenario-many-packets", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "the flights need {packets:.3g} packets, more than {most:.3g}; ask for fewer in a "
+                       "sample or a reading, sample more rarely, or fly less")},
     {"scenario-too-large", "",
      QT_TRANSLATE_NOOP(
          "finding",

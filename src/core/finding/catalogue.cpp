@@ -202,6 +202,7 @@ constexpr FindingInfo kFindings[] = {
     {"scenario-no-level", Refusal, "", "setup link", ""},
     {"scenario-many-flights", Refusal, "", "most:count", ""},
     {"scenario-unknown-link", Refusal, "", "link", ""},
+    {"scenario-many-packets", Refusal, "", "packets most", ""},
     {"scenario-too-large", Refusal, "", "samples most", ""},
     // log
     {"positions-jump-about", Refusal, "runs", "what wrong:count known:count speed:m/s", "correct-match"},

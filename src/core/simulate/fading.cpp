@@ -11,7 +11,8 @@ namespace distanz::simulate {
 namespace {
 
 constexpr double kStep_db = 0.25;
-constexpr double kSlopes = 36;  // of the arrival curve: all or nothing beyond
+constexpr double kMostSteps = 4000;  // a curve as steep as all that is smeared by the fading
+constexpr double kSlopes = 36;       // of the arrival curve: all or nothing beyond
 constexpr int kShares = 100;
 
 double arriving(double level_dbm, const LinkPhysics& p) {
@@ -60,7 +61,7 @@ Arrival::Arrival(const LinkPhysics& p, const Fading& fading) {
   const std::vector<double> fades = fading.shares(kShares);
   m_low_dbm = p.quality_midpoint_dbm - kSlopes * p.quality_slope_db - fades.back();
   const double high = p.quality_midpoint_dbm + kSlopes * p.quality_slope_db - fades.front();
-  m_step_db = std::min(kStep_db, p.quality_slope_db / 4);
+  m_step_db = std::max(std::min(kStep_db, p.quality_slope_db / 4), (high - m_low_dbm) / kMostSteps);
   for (double level = m_low_dbm; level < high + m_step_db; level += m_step_db) {
     double sum = 0;
     for (double fade : fades) sum += arriving(level + fade, p);
@@ -79,8 +80,7 @@ double Readout::next(double level_dbm, const Fading& fading, dice::Random& rando
   double sum = 0;
   for (int i = 0; i < m_packets; ++i) sum += fading(random);
   m_read.push_back(level_dbm + sum / m_packets);
-  const auto late = static_cast<std::size_t>(m_late_rows);
-  if (m_read.size() > late + 1) m_read.pop_front();
+  if (m_read.size() > m_late_rows + 1) m_read.pop_front();
   return m_read.front();
 }
 

@@ -35,12 +35,13 @@ class Arrival {
 /// What a receiver reads out: the mean of its last packets, some time late.
 class Readout {
  public:
-  /// @param packets averaged, >= 1 @param late_rows >= 0
-  Readout(int packets, int late_rows) : m_packets(packets), m_late_rows(late_rows) {}
+  /// @param packets averaged, >= 1
+  Readout(int packets, std::size_t late_rows) : m_packets(packets), m_late_rows(late_rows) {}
   double next(double level_dbm, const Fading& fading, dice::Random& random);
 
  private:
-  int m_packets, m_late_rows;
+  int m_packets;
+  std::size_t m_late_rows;
   std::deque<double> m_read;  // newest last
 };
 

@@ -91,7 +91,8 @@ class Flyer {
     std::map<std::string, Receiver> receivers;
     std::map<std::string, RunTerms> own;
     for (const auto& [link, p] : m_s.physics) {
-      const int late_rows = static_cast<int>(std::lround(p.reading_lag_s / m_s.sample_s));
+      const auto late_rows =
+          static_cast<std::size_t>(std::min(std::round(p.reading_lag_s / m_s.sample_s), kMostSamples));
       receivers.emplace(link, Receiver{{p.full_bitrate_mbps}, Readout(p.packets_in_reading, late_rows)});
       own[link] = runTerms(link, p, run);
     }
@@ -283,20 +284,27 @@ void check(const Scenario& s) {
   requirePositive(s.sample_s, "sample_s");
   if (s.runs.size() > kMostFlights)
     throw DomainError(finding("scenario-many-flights", {{"most", kMostFlights}}));
+  within(static_cast<double>(s.physics.size()), 0, kMostLinks, "physics");
   for (const auto& [link, p] : s.physics) {
     if (!campaign::findLink(s.campaign, link))
       throw DomainError(finding("scenario-unknown-link", {{"link", link}}));
     checkPhysics(p);
   }
-  double samples = 0;
+  double a_row = 0;  // packets, on all links
+  for (const auto& [link, p] : s.physics) a_row += p.packets_per_sample + p.packets_in_reading;
+  double samples = 0, packets = 0;
   for (const RunPlan& run : s.runs) {
     checkFlight(s, run);
-    samples += 2 * (run.farthest_m - run.start_m) / run.speed_mps / s.sample_s *
-               static_cast<double>(s.physics.size());
+    const double rows = 2 * (run.farthest_m - run.start_m) / run.speed_mps / s.sample_s;
+    samples += rows * static_cast<double>(s.physics.size());
+    packets += rows * a_row;
   }
   if (!(samples <= kMostSamples))
     throw DomainError(finding("scenario-too-large",
                               {{"samples", samples, Unit::None}, {"most", kMostSamples, Unit::None}}));
+  if (!(packets <= kMostPacketsInAll))
+    throw DomainError(finding("scenario-many-packets",
+                              {{"packets", packets, Unit::None}, {"most", kMostPacketsInAll, Unit::None}}));
 }
 
 Simulated simulate(const Scenario& scenario, std::uint64_t seed) {

@@ -10,7 +10,9 @@
 
 namespace distanz::simulate {
 
-constexpr int kMostPackets = 10'000;          ///< per sample
+constexpr int kMostPackets = 10'000;  ///< per sample, and in a reading
+constexpr double kMostLinks = 100;
+constexpr double kMostPacketsInAll = 2e9;     ///< of all samples: some minutes
 constexpr std::size_t kMostFlights = 10'000;  ///< in one scenario
 constexpr double kMostSamples = 50e6;  ///< rows times links of all its flights: some minutes and a gigabyte
 

@@ -2931,6 +2931,10 @@
         <source>This way was not flown before: its holes are not known.</source>
         <translation>Dieser Weg wurde noch nicht geflogen: Seine Löcher sind nicht bekannt.</translation>
     </message>
+    <message>
+        <source>the flights need {packets:.3g} packets, more than {most:.3g}; ask for fewer in a sample or a reading, sample more rarely, or fly less</source>
+        <translation>die Flüge brauchen {packets:.3g} Pakete, mehr als {most:.3g}; weniger je Wert oder Anzeige verlangen, seltener aufzeichnen oder weniger fliegen</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

@@ -211,6 +211,42 @@ TEST_CASE("simulation: scenarios that do not fit together are refused") {
   CHECK_REFUSED(simulate::simulate(s, 1), Contains("mystery"));
 }
 
+TEST_CASE(
+    "simulation: a scenario that would run for hours or fill the memory is refused before it is begun") {
+  Scenario s = test::twoSetups(1);
+  s.physics["control"].packets_in_reading = kMostPackets;
+  s.runs[0].farthest_m = 1e5;
+  s.runs[0].speed_mps = 0.5;
+  CHECK_REFUSED(simulate::simulate(s, 1), Contains("packets, more than 2E+09"));
+  s = test::twoSetups(1);
+  s.physics["control"].packets_in_reading = kMostPackets + 1;
+  CHECK_REFUSED(simulate::simulate(s, 1), Contains("packets_in_reading"));
+  s = test::twoSetups(1);
+  for (int i = 0; i <= kMostLinks; ++i) {
+    const std::string id = "link" + std::to_string(i);
+    s.campaign.links.push_back({});
+    s.campaign.links.back().id = id;
+    s.physics[id] = {};
+  }
+  CHECK_REFUSED(simulate::simulate(s, 1), Contains("physics"));
+}
+
+TEST_CASE("simulation: a reading a minute late of samples a microsecond apart, and a curve that is a step") {
+  Scenario s = test::twoSetups(1);
+  s.sample_s = 1e-6;
+  s.runs.resize(1);
+  s.runs[0].start_m = 0;
+  s.runs[0].farthest_m = 50;
+  s.runs[0].speed_mps = 100;
+  s.physics["control"].reading_lag_s = 60;
+  s.physics["control"].packets_in_reading = 1;
+  s.physics["control"].quality_slope_db = 0.01;
+  const Simulated flown = simulate::simulate(s, 1);
+  const auto& read = *flown.recordings[0].find("control.rssi_dbm");
+  CHECK(read.size() > 900'000);
+  CHECK(read.back() == read.front());  // nothing newer was read out within its second
+}
+
 namespace {
 
 /// One link without any chance in it: what is left is what was asked for.
