@@ -273,3 +273,20 @@ TEST_CASE("recording: rows are added channel by channel; one that is missing is 
   CHECK(std::isnan(a.find("y")->front()));
   CHECK(a.find("y")->back() == 8);
 }
+
+TEST_CASE("live advice: at a power nobody knows, only what flights at such a power showed on this path") {
+  Flown f;
+  const auto setup = f.flown.campaign.runs[0].setup;
+  f.flown.campaign.setups[0].links["control"].automatic_power = true;
+  REQUIRE(f.flown.campaign.setups[0].id == setup);
+  const auto known = f.analysis;
+  f.analysis = test::analyseSimulated(f.flown);
+  const auto advice = f.advise(0, 900, 0.0);
+  REQUIRE(advice.links.size() == 1);
+  CHECK(advice.links[0].on_path);
+  CHECK(advice.links[0].advice.distance_m + advice.links[0].advice.typical_left_m <
+        f.scenario.runs[0].farthest_m + 200);
+  CHECK(f.advise(0, 900, 70.0).links.empty());  // another way
+  f.analysis = known;                           // earlier flights told their power, this one does not
+  CHECK(f.advise(0, 900, 0.0).links.empty());
+}

@@ -11,17 +11,18 @@ namespace {
 
 /// Setups whose power no flight tells. Where some flights do, the others cannot be put beside them.
 void findUnknownPower(LinkWork& w, const std::vector<bool>& used) {
-  std::map<int, int> told, untold;
-  for (std::size_t i = 0; i < used.size(); ++i)
-    if (used[i] && w.setup_of[i] >= 0 && w.result.reductions[i].links.contains(w.link.id))
-      ++(w.reduced(i).power_unknown ? untold : told)[w.setup_of[i]];
-  for (const auto& [setup, flights] : untold) {
-    if (told.contains(setup)) continue;
-    w.power_unknown.insert(setup);
+  std::set<int> told;
+  for (std::size_t i = 0; i < used.size(); ++i) {
+    const int setup = w.setup_of[i];
+    if (!used[i] || setup < 0 || !w.result.reductions[i].links.contains(w.link.id) || w.reduced(i).left_out)
+      continue;
+    (w.reduced(i).power_unknown ? w.power_unknown : told).insert(setup);
+  }
+  std::erase_if(w.power_unknown, [&](int setup) { return told.contains(setup); });
+  for (int setup : w.power_unknown) {
+    const std::string& id = w.campaign.setups[static_cast<std::size_t>(setup)].id;
     w.result.warnings.push_back(
-        finding("power-not-told",
-                {{"setup", w.campaign.setups[static_cast<std::size_t>(setup)].id}, {"link", w.link.id}},
-                {"setup", w.campaign.setups[static_cast<std::size_t>(setup)].id}));
+        finding("power-not-told", {{"setup", id}, {"link", w.link.id}}, {"setup", id}));
   }
 }
 
@@ -73,7 +74,7 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   warnAboutReference(campaign, link, w.runs, result);
   for (const estimate::SignalModel& model : w.models.components)
     if (powerKnown(w, model)) warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
-  result.models.push_back({link.id, std::move(w.models), w.critical});
+  result.models.push_back({link.id, std::move(w.models), w.critical, std::move(w.power_unknown)});
 }
 
 }  // namespace distanz::analysis

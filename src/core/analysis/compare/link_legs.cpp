@@ -36,9 +36,9 @@ void addEvents(const LinkWork& w, std::size_t setup, LegDifference& out) {
 void addLegs(LinkWork& w) {
   for (std::size_t s = 0; s < w.runs_of.size(); ++s) {
     std::vector<PairedFlight> flights;
+    const bool power_known = !w.power_unknown.contains(static_cast<int>(s));
     for (std::size_t run : w.runs_of[s]) {
-      if (w.power_unknown.contains(static_cast<int>(s))) break;
-      if (w.campaign.runs[run].legs != campaign::Legs::Both) continue;
+      if (!power_known || w.campaign.runs[run].legs != campaign::Legs::Both) continue;
       FlightCells back = w.reduced(run).cells.back, out = w.reduced(run).cells.out;
       if (w.floor_dbm)
         for (FlightCells* leg : {&back, &out}) censorAt(*leg, *w.floor_dbm);

@@ -163,13 +163,15 @@ bool LiveFlight::goByPath(OnLink& on, const estimate::SignalModel& model,
       if (p.index >= first_place && p.index < first_place + estimate::defaults::kPlacesOfAPath)
         last = std::max(last, p.index - first_place);
     if (last < 0) return false;
-    on.ahead.emplace(model, m_setup, *on.critical, first_place,
-                     (last + 1) * estimate::defaults::kCellWidth_m);
+    on.flown_m = (last + 1) * estimate::defaults::kCellWidth_m;
+    on.ahead.emplace(model, m_setup, *on.critical, first_place, on.flown_m);
   }
   const double here = m_track.place_m()[m_track.settled() - 1];
   const auto reach = on.ahead->from(here, advice.off_setup_db, advice.off_setup_sd_db);
   const auto left = [&](double reach_m, double by_line_m) {
-    return std::isfinite(reach_m) ? reach_m - here : std::max(by_line_m, on.ahead->end_m() - here);
+    if (std::isfinite(reach_m)) return reach_m - here;
+    if (on.reference.power_unknown) return std::max(on.flown_m - here, 0.0);
+    return std::max(by_line_m, on.ahead->end_m() - here);
   };
   advice.typical_left_m = left(reach.typical_m, advice.typical_left_m);
   advice.dependable_left_m = left(reach.dependable_m, advice.dependable_left_m);
@@ -191,8 +193,11 @@ std::optional<LinkAdvice> LiveFlight::adviseOn(OnLink& on, double heading_off_de
     advice = estimate::adviseLive(model, m_setup, *on.critical, cells, *now, heading_off_deg);
     by = &model;
   };
-  if (on.model) std::for_each(on.model->models.components.begin(), on.model->models.components.end(), ask);
-  if (!advice) {
+  // At a power that nobody knows, a signal can be held against flights at such a power on the same path only.
+  const bool unknown = on.reference.power_unknown;
+  if (on.model && on.model->power_unknown.contains(m_setup) == unknown)
+    std::for_each(on.model->models.components.begin(), on.model->models.components.end(), ask);
+  if (!advice && !unknown) {
     const double t = m_so_far.time_s.back();
     if (!on.own || t - on.own_at_s >= kFitEvery_s) {
       on.own = estimate::fitSignalModels({{m_setup, cells}});
@@ -203,6 +208,7 @@ std::optional<LinkAdvice> LiveFlight::adviseOn(OnLink& on, double heading_off_de
   }
   if (!advice) return std::nullopt;
   if (!out.first_flight && outAlongPath(heading_off_deg)) out.on_path = goByPath(on, *by, *advice);
+  if (unknown && !out.on_path) return std::nullopt;
   out.advice = *advice;
   out.link = on.link->id;
   out.below_rule = brokenPart(*on.link, m_so_far);

@@ -44,6 +44,7 @@ class LiveFlight {
     std::size_t added = 0;                            ///< rows that are in the cells
     estimate::GrowingCells cells;
     std::optional<estimate::PathAhead> ahead;   ///< where earlier flights were on this path
+    double flown_m = 0;                         ///< how far those flew
     std::optional<estimate::SignalModels> own;  ///< fitted to this flight alone
     double own_at_s = 0;
   };

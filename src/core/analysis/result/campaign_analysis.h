@@ -1,5 +1,6 @@
 #pragma once
 #include <optional>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -16,6 +17,7 @@ struct LinkModel {
   std::string link;
   estimate::SignalModels models;
   std::optional<estimate::CriticalLevel> critical;
+  std::set<int> power_unknown = {};  ///< setups whose signal is that of antenna and an unknown power together
 };
 
 struct Models {
