@@ -60,6 +60,26 @@ TEST_CASE("two links: a strong video link leaves the control link to limit") {
   CHECK(a.deciding("A", "B")->link == "control");
 }
 
+TEST_CASE(
+    "two links: where one link's power is unknown the setups are compared over the other, and it is said") {
+  auto flown = simulate::simulate(withVideo(-96, -84), 22);
+  const CampaignAnalysis known = test::analyseSimulated(flown);
+  CHECK(known.setup_comparisons.at(0).links == std::vector<std::string>{"control", "video"});
+  for (const char* id : {"A", "B"})
+    campaign::findSetup(flown.campaign, id)->links["control"].automatic_power = true;
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  const SetupPair& pair = a.setup_comparisons.at(0);
+  CHECK(pair.links == std::vector<std::string>{"video"});
+  CHECK(pair.hidden_links == std::vector<std::string>{"control"});
+  CHECK(pair.verdict == estimate::Verdict::BBetter);  // 6 dB on the video link
+  REQUIRE(pair.ratio.has_value());
+  CHECK_THAT(pair.ratio->estimate, WithinAbs(std::pow(10, -6 / 27.0), 0.15));
+  CHECK_THAT(test::said(verdictOf(flown.campaign, a, pair)).text, Contains("Without control"));
+  // How far a setup gets is still told over both.
+  CHECK(a.answer("A")->typical.estimate_m.value() <= a.find("A", "control")->typical.estimate_m.value() + 1);
+  CHECK(a.answer("A")->typical.estimate_m.value() <= a.find("A", "video")->typical.estimate_m.value() + 1);
+}
+
 TEST_CASE("rule of several parts: the highest critical level counts") {
   simulate::Scenario s = test::twoSetups(4, 0);
   s.campaign.links[0].rule = {70, 0, {}};

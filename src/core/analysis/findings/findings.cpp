@@ -28,13 +28,13 @@ int rankOf(const SetupPair& p) {
 /// What is said of one look holds for all pairs that were looked at alike: told once, then on asking.
 void tellLookOnce(std::vector<Finding>& verdicts) {
   std::set<std::string> told;
-  for (Finding& verdict : verdicts)
-    for (std::size_t i = 0; i < verdict.more.size(); ++i) {
-      const Finding& look = verdict.more[i];
-      if (look.code.rfind("look-", 0) != 0 || told.insert(plainText(look)).second) continue;
-      verdict.why.push_back(look);
-      verdict.more.erase(verdict.more.begin() + static_cast<std::ptrdiff_t>(i--));
-    }
+  for (Finding& verdict : verdicts) {
+    const auto look = std::find_if(verdict.more.begin(), verdict.more.end(),
+                                   [](const Finding& f) { return f.code.starts_with("look-"); });
+    if (look == verdict.more.end() || told.insert(plainText(*look)).second) continue;
+    verdict.why.push_back(*look);
+    verdict.more.erase(look);
+  }
 }
 
 void append(std::vector<Finding>& out, std::vector<Finding> more) {
