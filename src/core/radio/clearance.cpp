@@ -3,14 +3,11 @@
 #include <cmath>
 
 #include "core/finding/error.h"
+#include "core/radio/path_loss.h"
 
 namespace distanz::radio {
 
 namespace {
-double wavelength_m(double frequency_mhz) {
-  requirePositive(frequency_mhz, "frequency_mhz");
-  return 299.792458 / frequency_mhz;
-}
 void requireHeight(double value, const char* name) {
   if (!(std::isfinite(value) && value >= 0))
     throw DomainError(finding("outside-domain", {{"what", std::string(name) + " >= 0"}}));

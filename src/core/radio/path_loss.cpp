@@ -11,10 +11,14 @@ namespace {
 constexpr double kSpeedOfLight_mps = 299792458.0;
 }
 
+double wavelength_m(double frequency_mhz) {
+  requirePositive(frequency_mhz, "frequency_mhz");
+  return kSpeedOfLight_mps / (frequency_mhz * 1e6);
+}
+
 double freeSpaceLoss_db(double distance_m, double frequency_mhz) {
   requirePositive(distance_m, "distance_m");
-  requirePositive(frequency_mhz, "frequency_mhz");
-  return 20 * std::log10(4 * std::numbers::pi * distance_m * frequency_mhz * 1e6 / kSpeedOfLight_mps);
+  return 20 * std::log10(4 * std::numbers::pi * distance_m / wavelength_m(frequency_mhz));
 }
 
 double logDistanceLoss_db(double distance_m, double frequency_mhz, double exponent, double reference_m) {

@@ -2,6 +2,9 @@
 
 namespace distanz::radio {
 
+/// Wavelength in free space, metres. @param frequency_mhz > 0 @throws DomainError
+double wavelength_m(double frequency_mhz);
+
 /// Free-space basic transmission loss between isotropic antennas, in dB (positive means attenuation): 20
 /// log10(4 pi d f / c).
 /// @param distance_m slant range, metres, finite and > 0; far field and clear path assumed

@@ -1,0 +1,81 @@
+#pragma once
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace distanz::bench {
+
+/// Something that sends, aboard or at the station.
+struct Emitter {
+  std::string name;
+  double frequency_mhz = 0;
+  double bandwidth_mhz = 0;
+  double power_dbm = 0;    ///< at its antenna, with its gain
+  std::string place = {};  ///< two in one place are that close to each other's receivers
+};
+
+/// Something that listens.
+struct Victim {
+  std::string name;
+  double low_mhz = 0, high_mhz = 0;
+  double tolerates_dbm = 0;  ///< in band, at its antenna, before it notices
+  double overload_dbm = 0;   ///< of anything in reach, before it is deafened
+  std::string place = {};
+};
+
+enum class ProductKind { Harmonic, ThirdOrder };
+
+/// A product of what is sent that falls into a band that is listened to.
+struct Product {
+  ProductKind kind = ProductKind::Harmonic;
+  int order = 2;                  ///< of a harmonic
+  std::vector<std::size_t> from;  ///< emitters: one, two (2a - b) or three (a + b - c)
+  std::size_t victim = 0;
+  double low_mhz = 0, high_mhz = 0;  ///< of the product
+};
+
+/// Harmonics up to the highest order, and third-order products of all, as wide as their emitters make them,
+/// that touch a victim's band. An emitter's own band is none of its products. @param highest_order >= 2
+std::vector<Product> productsInBands(const std::vector<Emitter>& emitters, const std::vector<Victim>& victims,
+                                     int highest_order = 5);
+
+/// How far under the carrier products leave a usual transmitter, dB: assumed, where nothing is measured. A
+/// decent output filter gives 40 for the second harmonic, 50 for the third and beyond; third-order products
+/// arise where antennas stand together and are no better than 40.
+double assumedSuppression_db(const Product& product);
+
+/// Isolation between an emitter and a receiver so far apart: free space, and a filter's stop band. Within a
+/// wavelength / 2 pi, where free space says nothing, as at that distance. @param distance_m > 0 @param
+/// filter_db >= 0 @throws DomainError
+double isolation_db(double distance_m, double frequency_mhz, double filter_db = 0,
+                    double antenna_gains_db = 0);
+
+/// What has to lie between, so that a level at the emitter is no more than one at the victim: their
+/// difference; 0 where it is less.
+double neededIsolation_db(double emitted_dbm, double tolerated_dbm);
+
+/// Distance at which that isolation is reached without a filter, metres.
+double distanceForIsolation_m(double isolation_db, double frequency_mhz);
+
+/// Noise floors read with emitters off and on in turn.
+struct FloorReading {
+  std::string on;  ///< the emitter that was switched on; empty: none
+  double level_dbm = 0;
+};
+struct FloorRise {
+  std::string emitter;
+  double rise_db = 0;
+  double low_db = 0, high_db = 0;  ///< 95 % (Welch); NaN where fewer than two readings of either
+  bool sure = false;               ///< the interval keeps above 0
+};
+/// In the order in which emitters come. Empty where no reading has all of them off.
+std::vector<FloorRise> floorRises(const std::vector<FloorReading>& readings);
+
+struct Band {
+  std::string name;
+  double low_mhz, high_mhz;
+};
+/// Bands of satellite navigation. Source: Rec. ITU-R M.1787; ICAO Annex 10.
+const std::vector<Band>& gnssBands();
+
+}  // namespace distanz::bench

@@ -1,0 +1,276 @@
+#include "core/radio/pattern.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <complex>
+#include <functional>
+#include <numbers>
+
+#include "core/finding/error.h"
+
+namespace distanz::radio {
+namespace {
+
+using std::numbers::pi;
+
+constexpr double kFloor = 1e-6;  // of the peak's power
+constexpr double kHalfPower_db = 3.0103;
+constexpr double kNull_db = 10;
+
+struct Vector {
+  double x, y, z;
+};
+
+Vector unit(Direction d) {
+  const double theta = d.from_axis_deg * pi / 180, phi = d.about_deg * pi / 180;
+  return {std::sin(theta) * std::cos(phi), std::sin(theta) * std::sin(phi), std::cos(theta)};
+}
+
+/// Radiated power in a direction, to any scale.
+using Power = std::function<double(Vector)>;
+
+double dipole(Vector v) {
+  const double sine_square = 1 - v.z * v.z;
+  if (sine_square < 1e-12) return 0;
+  const double field = std::cos(pi / 2 * v.z);
+  return field * field / sine_square;
+}
+
+/// Field of the standing wave on a quarter-wave arm, seen at cosine u to it: integral of cos s exp(j u s)
+/// over a quarter wave.
+std::complex<double> quarterWave(double u) {
+  using namespace std::complex_literals;
+  if (std::abs(1 - u * u) < 1e-9) return {pi / 4, u > 0 ? 0.5 : -0.5};
+  return (std::exp(1i * (pi / 2 * u)) - 1i * u) / (1 - u * u);
+}
+
+Power bentDipole(double bend_deg) {
+  const double half = bend_deg * pi / 360, c = std::cos(half), s = std::sin(half);
+  return [c, s](Vector v) {
+    // The current runs in along the lower arm and out along the upper one.
+    const std::complex<double> up = quarterWave(c * v.x + s * v.z), down = quarterWave(c * v.x - s * v.z);
+    const std::complex<double> x = c * (up - down), z = s * (up + down), along = x * v.x + z * v.z;
+    return std::norm(x) + std::norm(z) - std::norm(along);
+  };
+}
+
+double sinc(double x) {
+  return std::abs(x) < 1e-9 ? 1 : std::sin(x) / x;
+}
+
+Power patch(double permittivity) {
+  const double length = 0.49 / std::sqrt(permittivity), width = 0.5 / std::sqrt((permittivity + 1) / 2);
+  return [length, width](Vector v) {
+    if (v.z <= 0) return 0.0;
+    const double slots = sinc(pi * width * v.y) * std::cos(pi * length * v.x), square = slots * slots;
+    const double sine_square = v.x * v.x + v.y * v.y;
+    if (sine_square < 1e-12) return square;
+    return square * (v.x * v.x + v.y * v.y * v.z * v.z) / sine_square;
+  };
+}
+
+Power helix(const AntennaShape& s) {
+  const double n = s.turns, spacing = s.spacing;
+  return [n, spacing](Vector v) {
+    const double psi = 2 * pi * (spacing * (1 - v.z) + 1 / (2 * n)), below = n * std::sin(psi / 2);
+    const double array = std::abs(below) < 1e-9 ? 1 : std::sin(n * psi / 2) / below;
+    return array * array * v.z * v.z;
+  };
+}
+
+/// Mean over the sphere of a beam z^q in front that is nowhere weaker than `least`, its peak being 1.
+double meanOfBeam(double q, double least) {
+  const double edge = std::pow(least, 1 / q);
+  return (least * edge + (1 - std::pow(edge, q + 1)) / (q + 1) + least) / 2;
+}
+
+/// The power of the cosine with which a beam has its gain, leak behind and all.
+Power yagi(double gain_dbi, double least) {
+  const double wanted = std::pow(10, -gain_dbi / 10);
+  double low = 1e-6, high = 1e7;
+  for (int i = 0; i < 100; ++i) {
+    const double middle = std::sqrt(low * high);
+    (meanOfBeam(middle, least) > wanted ? low : high) = middle;
+  }
+  return [q = std::sqrt(low * high)](Vector v) { return v.z <= 0 ? 0.0 : std::pow(v.z, q); };
+}
+
+Power upperHalf(Power whole) {
+  return [whole = std::move(whole)](Vector v) { return v.z < 0 ? 0.0 : whole(v); };
+}
+
+/// What an antenna sends in its weakest direction, its peak being 1. Nothing leaks so much that a beam could
+/// not have its gain.
+double leastOf(const AntennaShape& s) {
+  switch (s.kind) {
+    case AntennaKind::Yagi:
+      return std::pow(10, -std::max(s.front_to_back_db, s.gain_dbi + 3) / 10);
+    case AntennaKind::Monopole:
+    case AntennaKind::Patch:
+      return std::pow(10, -s.front_to_back_db / 10);
+    default:
+      return kFloor;
+  }
+}
+
+Power powerOf(const AntennaShape& s) {
+  switch (s.kind) {
+    case AntennaKind::Dipole:
+      return dipole;
+    case AntennaKind::BentDipole:
+      return bentDipole(s.bend_deg);
+    case AntennaKind::Monopole:
+      return upperHalf(dipole);
+    case AntennaKind::Patch:
+      return patch(s.permittivity);
+    case AntennaKind::Helix:
+      return helix(s);
+    case AntennaKind::Yagi:
+      return yagi(s.gain_dbi, leastOf(s));
+    case AntennaKind::CircularOmni:
+      return [](Vector v) { return 1 - v.z * v.z; };
+    case AntennaKind::Isotropic:
+      break;
+  }
+  return [](Vector) { return 1.0; };
+}
+
+void check(const AntennaShape& s) {
+  if (!(s.bend_deg > 0 && s.bend_deg <= 180)) throw DomainError("0 < bend_deg <= 180");
+  if (!(s.permittivity >= 1 && std::isfinite(s.permittivity))) throw DomainError("permittivity >= 1");
+  requirePositive(s.turns, "turns");
+  requirePositive(s.circumference, "circumference");
+  requirePositive(s.spacing, "spacing");
+  requirePositive(s.front_to_back_db, "front_to_back_db");
+  if (!(s.gain_dbi >= 3.02 && s.gain_dbi < 60)) throw DomainError("3.02 <= gain_dbi < 60");
+}
+
+/// A number for each of many directions, even over the sphere: midpoints that are even in height cover equal
+/// parts of it.
+template <class Each>
+void overSphere(const Power& power, Each each) {
+  constexpr int kHeights = 720, kTurns = 144;
+  for (int i = 0; i < kHeights; ++i)
+    for (int k = 0; k < kTurns; ++k) {
+      const double z = -1 + (2 * i + 1.0) / kHeights, sine = std::sqrt(1 - z * z), phi = 2 * pi * k / kTurns;
+      each(power({sine * std::cos(phi), sine * std::sin(phi), z}), 1.0 / (kHeights * kTurns));
+    }
+}
+
+class Computed : public Pattern {
+ public:
+  explicit Computed(const AntennaShape& s) : m_power(powerOf(s)), m_least(leastOf(s)) {
+    overSphere(m_power, [&](double p, double) { m_peak = std::max(m_peak, p); });
+    // On the axis, and around it, where the peaks lie.
+    for (double z : {-1.0, 0.0, 1.0}) m_peak = std::max(m_peak, m_power({std::sqrt(1 - z * z), 0, z}));
+    double mean = 0;
+    overSphere(m_power, [&](double p, double share) { mean += std::max(p / m_peak, m_least) * share; });
+    m_peak_dbi = -10 * std::log10(mean);
+  }
+  double gain_dbi(Direction d) const override {
+    return m_peak_dbi + 10 * std::log10(std::max(m_power(unit(d)) / m_peak, m_least));
+  }
+  double peak_dbi() const override { return m_peak_dbi; }
+
+ private:
+  Power m_power;
+  double m_least, m_peak = 0, m_peak_dbi = 0;
+};
+
+double wrapped(double angle_deg) {
+  return std::remainder(angle_deg, 360);
+}
+
+class Measured : public Pattern {
+ public:
+  Measured(const std::vector<double>& angle_deg, const std::vector<double>& level_db, double peak_dbi)
+      : m_peak_dbi(peak_dbi) {
+    for (std::size_t i = 0; i < angle_deg.size(); ++i)
+      m_points.push_back({wrapped(angle_deg[i]), level_db[i]});
+    std::stable_sort(m_points.begin(), m_points.end(), [](Point a, Point b) { return a.at < b.at; });
+    const double top =
+        std::max_element(m_points.begin(), m_points.end(), [](Point a, Point b) { return a.db < b.db; })->db;
+    for (Point& p : m_points) p.db += peak_dbi - top;
+  }
+  double gain_dbi(Direction d) const override {
+    const double folded = std::cos(d.about_deg * pi / 180) < 0 ? -d.from_axis_deg : d.from_axis_deg;
+    const double at = wrapped(folded);
+    const auto next = std::find_if(m_points.begin(), m_points.end(), [at](Point p) { return p.at >= at; });
+    Point high = next == m_points.end() ? m_points.front() : *next;
+    Point low = next == m_points.begin() ? m_points.back() : *std::prev(next);
+    if (next == m_points.end()) high.at += 360;
+    if (next == m_points.begin()) low.at -= 360;
+    const double span = high.at - low.at;
+    return span > 0 ? low.db + (high.db - low.db) * (at - low.at) / span : high.db;
+  }
+  double peak_dbi() const override { return m_peak_dbi; }
+
+ private:
+  struct Point {
+    double at, db;
+  };
+  std::vector<Point> m_points;
+  double m_peak_dbi;
+};
+
+}  // namespace
+
+std::shared_ptr<const Pattern> patternOf(const AntennaShape& shape) {
+  check(shape);
+  return std::make_shared<Computed>(shape);
+}
+
+std::shared_ptr<const Pattern> measuredPattern(std::vector<double> angle_deg, std::vector<double> level_db,
+                                               double peak_dbi) {
+  if (angle_deg.size() < 2 || angle_deg.size() != level_db.size())
+    throw DomainError("two angles or more, and a level for each");
+  for (double v : angle_deg) requireFinite(v, "angle_deg");
+  for (double v : level_db) requireFinite(v, "level_db");
+  requireFinite(peak_dbi, "peak_dbi");
+  return std::make_shared<Measured>(angle_deg, level_db, peak_dbi);
+}
+
+double cutGain_dbi(const Pattern& pattern, Cut cut, double angle_deg) {
+  const double angle = wrapped(angle_deg);
+  if (cut == Cut::Around) return pattern.gain_dbi({90, angle});
+  const double plane = cut == Cut::ThroughAxis ? 0 : 90;
+  return pattern.gain_dbi({std::abs(angle), angle < 0 ? plane + 180 : plane});
+}
+
+CutFacts factsOf(const Pattern& pattern, Cut cut) {
+  constexpr int kSteps = 3600;
+  std::vector<double> gain;
+  for (int i = 0; i < kSteps; ++i) gain.push_back(cutGain_dbi(pattern, cut, -180 + 0.1 * i));
+  const auto at = [&](int i) { return gain[static_cast<std::size_t>((i % kSteps + kSteps) % kSteps)]; };
+  const auto angle = [](int i) { return wrapped(-180 + 0.1 * i); };
+  // The middle of a level top.
+  const double top = *std::max_element(gain.begin(), gain.end()) - 1e-6;
+  int peak = 0, flat = 0;
+  while (at(peak) < top) ++peak;
+  while (flat < kSteps && at(peak + flat) >= top) ++flat;
+  if (peak == 0)
+    while (flat < kSteps && at(peak - 1) >= top) --peak, ++flat;
+  peak = flat >= kSteps ? kSteps / 2 : peak + (flat - 1) / 2;
+
+  CutFacts out{at(peak), angle(peak), NAN, at(peak) - at(peak + kSteps / 2), {}};
+  const auto edge = [&](int step) {
+    for (int i = 0; std::abs(i) < kSteps; i += step)
+      if (at(peak + i + step) < at(peak) - kHalfPower_db) {
+        const double high = at(peak + i), low = at(peak + i + step);
+        return 0.1 * (std::abs(i) + (high - (at(peak) - kHalfPower_db)) / (high - low));
+      }
+    return static_cast<double>(NAN);
+  };
+  out.width_deg = edge(1) + edge(-1);
+  for (int i = 0; i < kSteps; ++i) {
+    if (at(i) > at(peak) - kNull_db || !(at(i) < at(i - 1))) continue;
+    int end = i;  // the far end of a level bottom
+    while (end < i + kSteps && at(end + 1) == at(i)) ++end;
+    if (at(end + 1) > at(i)) out.nulls_deg.push_back(angle((i + end) / 2));
+  }
+  std::sort(out.nulls_deg.begin(), out.nulls_deg.end());
+  return out;
+}
+
+}  // namespace distanz::radio

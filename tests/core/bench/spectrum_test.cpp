@@ -1,0 +1,137 @@
+#include "core/bench/spectrum.h"
+
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "core/bench/claims.h"
+#include "core/bench/interference.h"
+#include "core/finding/error.h"
+#include "core/radio/path_loss.h"
+
+using namespace distanz;
+using namespace distanz::bench;
+using Catch::Matchers::WithinAbs;
+
+namespace {
+
+Trace flat(double low, double high, double from, double to, double level, double ground, double step = 0.1) {
+  Trace t;
+  for (int i = 0; low + i * step <= high + 1e-9; ++i) {
+    const double f = low + i * step;
+    t.frequency_mhz.push_back(f);
+    t.level_dbm.push_back(f >= from - 1e-9 && f <= to + 1e-9 ? level : ground);
+  }
+  return t;
+}
+
+}  // namespace
+
+TEST_CASE("spectrum: a block of even power has the bandwidth and the power that it has") {
+  const Trace t = flat(5700, 5900, 5790, 5810, -40, -160);
+  const auto most = occupied(t);
+  REQUIRE(most);
+  CHECK_THAT(most->width_mhz(), WithinAbs(0.99 * 20.1, 0.02));  // 201 steps of 0.1
+  CHECK_THAT((most->low_mhz + most->high_mhz) / 2, WithinAbs(5800, 0.01));
+  const auto x = widthBelowPeak(t);
+  REQUIRE(x);
+  CHECK_THAT(x->width_mhz(), WithinAbs(20, 0.21));
+  CHECK_THAT(bandPower_dbm(t, 5790, 5810), WithinAbs(-40 + 10 * std::log10(201), 0.05));
+  CHECK(std::isinf(bandPower_dbm(t, 1, 2)));
+  CHECK_FALSE(widthBelowPeak(flat(5795, 5900, 5790, 5810, -40, -100)));
+  CHECK_FALSE(occupied({{1, 2}, {-INFINITY, -INFINITY}}));
+  CHECK_THROWS_AS(occupied(t, 1), DomainError);
+}
+
+TEST_CASE("spectrum: the share holds for a slope, too") {
+  Trace t;  // power falls by half every MHz: 99 % within what lies between 0.5 % and 99.5 %
+  for (int i = 0; i < 4000; ++i)
+    t.frequency_mhz.push_back(i * 0.01), t.level_dbm.push_back(-3.0103 * i * 0.01);
+  const auto most = occupied(t);
+  CHECK_THAT(most->low_mhz, WithinAbs(-std::log2(0.995), 0.01));
+  CHECK_THAT(most->high_mhz, WithinAbs(-std::log2(0.005), 0.01));
+}
+
+TEST_CASE("spectrum: peak hold keeps what was ever there, difference says what changed") {
+  const Trace a = flat(2400, 2500, 2410, 2420, -50, -100), b = flat(2400, 2500, 2460, 2470, -45, -100),
+              coarse = flat(2400, 2500, 2440, 2450, -60, -100, 1);
+  const Trace held = peakHold({a, b, coarse});
+  const auto used = usedBands(held);
+  REQUIRE(used.size() == 3);
+  CHECK_THAT(used[0].low_mhz, WithinAbs(2410, 0.01));
+  CHECK_THAT(used[1].high_mhz, WithinAbs(2450, 1.0));
+  CHECK(used[2].peak_dbm == -45);
+  const auto d = difference_db(a, b);
+  CHECK(d[150] == -50);
+  CHECK(d[650] == 55);
+  CHECK(std::isnan(difference_db(a, flat(2450, 2500, 0, 0, 0, -100))[0]));
+  CHECK(floor_dbm(held) == -100);
+  CHECK_THROWS_AS(peakHold({}), DomainError);
+}
+
+TEST_CASE("interference: harmonics and third-order products land where arithmetic puts them") {
+  const std::vector<Emitter> emitters{{"control", 868, 0.5, 20}, {"video", 5800, 20, 25}};
+  const std::vector<Victim> victims{{"video low", 1720, 1750, -100, -20}, {"GNSS", 1559, 1610, -130, -30}};
+  const auto found = productsInBands(emitters, victims);
+  REQUIRE(found.size() == 1);
+  CHECK(found[0].kind == ProductKind::Harmonic);
+  CHECK(found[0].order == 2);
+  CHECK_THAT(found[0].low_mhz, WithinAbs(1735.5, 1e-9));
+  // Two video channels 40 MHz apart fall 40 MHz beside both; three also between.
+  const std::vector<Emitter> three{{"a", 5740, 0, 25}, {"b", 5780, 0, 25}, {"c", 5880, 0, 25}};
+  const auto third = productsInBands(three, {{"d", 5699, 5701, -90, -20}, {"e", 5840, 5840, -90, -20}}, 2);
+  REQUIRE(third.size() == 2);  // 2a - b; b + c - ... a + c - b
+  CHECK(third[0].from == std::vector<std::size_t>{0, 1});
+  CHECK(third[1].from == std::vector<std::size_t>{0, 2, 1});
+  CHECK(assumedSuppression_db(third[0]) == 40);
+  CHECK_THROWS_AS(productsInBands(emitters, victims, 1), DomainError);
+}
+
+TEST_CASE("interference: isolation is free space and the filter, never better than what is needed by magic") {
+  CHECK_THAT(isolation_db(10, 2400, 30), WithinAbs(radio::freeSpaceLoss_db(10, 2400) + 30, 1e-12));
+  CHECK(isolation_db(0.001, 2400) >= 6.0);
+  CHECK_THAT(isolation_db(distanceForIsolation_m(70, 5800), 5800), WithinAbs(70, 1e-9));
+  CHECK(neededIsolation_db(-20, -10) == 0);
+  CHECK(neededIsolation_db(20, -60) == 80);
+  CHECK_THROWS_AS(isolation_db(0, 2400), DomainError);
+}
+
+TEST_CASE("interference: the noise floor rises with what is switched on, told with its interval") {
+  const auto rises = floorRises({{"", -101},
+                                 {"video", -92},
+                                 {"", -100},
+                                 {"video", -93},
+                                 {"heater", -100},
+                                 {"", -101},
+                                 {"heater", -101}});
+  REQUIRE(rises.size() == 2);
+  CHECK(rises[0].emitter == "video");
+  CHECK_THAT(rises[0].rise_db, WithinAbs(8.1667, 1e-3));
+  CHECK(rises[0].sure);
+  CHECK_FALSE(rises[1].sure);
+  CHECK(floorRises({{"video", -92}}).empty());
+}
+
+TEST_CASE("claims: what cannot all be true is found, what can is left alone") {
+  const auto kinds = [](const std::vector<ClaimCheck>& all) {
+    std::vector<ClaimKind> out;
+    for (const ClaimCheck& c : all)
+      if (!c.holds) out.push_back(c.kind);
+    return out;
+  };
+  AntennaFigures patch{.gain_dbi = 8, .width_deg = 65, .width2_deg = 70};
+  CHECK(kinds(checkClaims(patch, {}, 5800)).empty());
+  patch.gain_dbi = 14;
+  CHECK(kinds(checkClaims(patch, {}, 5800)) == std::vector{ClaimKind::GainOfWidth});
+  AntennaFigures whip{.gain_dbi = 5, .width_deg = 75, .around = true};
+  const auto checks = checkClaims(whip, {}, 2440);
+  CHECK(kinds(checks) == std::vector{ClaimKind::GainOfWidth});
+  CHECK_THAT(checks[0].implied_high, WithinAbs(2.3, 0.2));
+  AntennaFigures helix{.gain_dbi = 13, .width_deg = 50, .axial_ratio_db = 0.2, .turns = 6};
+  CHECK(kinds(checkClaims(helix, {}, 5800)) == std::vector{ClaimKind::HelixGain, ClaimKind::HelixAxialRatio});
+  AntennaFigures tiny{.vswr = 2, .low_mhz = 800, .high_mhz = 1000, .size_mm = 30};
+  CHECK(kinds(checkClaims(tiny, {}, 900)) == std::vector{ClaimKind::BandOfSize});
+  const AntennaFigures said{.gain_dbi = 8, .vswr = 1.5, .low_mhz = 5700, .high_mhz = 5900},
+      found{.gain_dbi = 5.5, .vswr = 2.4, .low_mhz = 5600, .high_mhz = 5850};
+  CHECK(kinds(checkClaims(said, found, 5800)) ==
+        std::vector{ClaimKind::Gain, ClaimKind::Vswr, ClaimKind::Band});
+}
