@@ -65,6 +65,16 @@ struct LinkOptions {
 };
 void linkCommand(const LinkOptions& options, Io io);
 
+struct BenchOptions {
+  std::string kind;
+  std::vector<std::string> files;  ///< or ROLE=FILE
+  std::vector<std::string> set;    ///< KEY=VALUE
+  std::vector<std::string> at;     ///< frequencies
+  std::optional<std::string> vswr;
+  bool json = false;
+};
+void benchCommand(const BenchOptions& options, Io io);
+
 struct LiveOptions {
   std::filesystem::path campaign, log;
   std::string setup;

@@ -119,6 +119,29 @@ void addLink(CLI::App& app, Io io, Action& action) {
   c->callback([&action, options, io] { action = [options, io] { linkCommand(*options, io); }; });
 }
 
+void addBench(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<BenchOptions>();
+  CLI::App* c = app.add_subcommand(
+      "bench", said(QT_TRANSLATE_NOOP("cli", "What a measurement on the bench or on the ground says")));
+  c->add_option("KIND", options->kind,
+                said(QT_TRANSLATE_NOOP("cli",
+                                       "sweep, claims, power, signal, turntable, attenuator, trim, "
+                                       "polarisation, spectrum, noise, ground, walk or swap")))
+      ->required();
+  c->add_option("FILE", options->files,
+                said(QT_TRANSLATE_NOOP("cli",
+                                       "Touchstone or CSV; sweeps and spectra as ROLE=FILE, where there "
+                                       "are several: bare, covered, before, after, free, held")));
+  c->add_option("--set", options->set,
+                said(QT_TRANSLATE_NOOP("cli", "KEY=VALUE, a setting of that kind, e.g. attenuation=20dB")))
+      ->allow_extra_args(false);
+  c->add_option("--at", options->at, said(QT_TRANSLATE_NOOP("cli", "a channel, e.g. 5.8GHz; may come again")))
+      ->allow_extra_args(false);
+  c->add_option("--vswr", options->vswr, said(QT_TRANSLATE_NOOP("cli", "VSWR that bands are told for, 2")));
+  c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
+  c->callback([&action, options, io] { action = [options, io] { benchCommand(*options, io); }; });
+}
+
 void addLive(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<LiveOptions>();
   CLI::App* c = app.add_subcommand(
@@ -196,6 +219,7 @@ int runPlain(const std::vector<std::string>& arguments, Io io) {
   addSimulate(app, io, action);
   addLink(app, io, action);
   addLive(app, io, action);
+  addBench(app, io, action);
   try {
     app.parse(std::vector<std::string>(arguments.rbegin(), arguments.rend()));
   } catch (const CLI::Success& e) {

@@ -21,6 +21,7 @@ std::span<const Text> campaignTexts();
 std::span<const Text> logTexts();
 std::span<const Text> fileTexts();
 std::span<const Text> stepsTexts();
+std::span<const Text> benchTexts();
 
 /// Null where there is none.
 const Text* textOf(std::string_view code);

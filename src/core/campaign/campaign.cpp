@@ -88,6 +88,16 @@ const Link* findLink(const Campaign& campaign, const std::string& id) {
 const Part* findPart(const Campaign& campaign, const std::string& id) {
   return findById(campaign.parts, id);
 }
+Record* findRecord(Campaign& campaign, const std::string& id) {
+  return findById(campaign.records, id);
+}
+const Record* findRecord(const Campaign& campaign, const std::string& id) {
+  return findById(campaign.records, id);
+}
+std::string freeRecordId(const Campaign& campaign) {
+  for (std::size_t n = campaign.records.size() + 1;; ++n)
+    if (std::string id = "r" + std::to_string(n); !findRecord(campaign, id)) return id;
+}
 Run* findRun(Campaign& campaign, const std::string& id) {
   return findById(campaign.runs, id);
 }
@@ -148,6 +158,8 @@ Campaign withoutSetup(const Campaign& campaign, const std::string& setup) {
   Campaign out = campaign;
   std::erase_if(out.setups, [&](const Setup& s) { return s.id == setup; });
   std::erase_if(out.runs, [&](const Run& r) { return r.setup == setup; });
+  for (Record& r : out.records)
+    if (r.setup == setup) r.setup.clear();
   dropOrphans(out, campaign);
   return out;
 }
@@ -161,6 +173,8 @@ Campaign withoutLink(const Campaign& campaign, const std::string& link) {
     for (Source& source : r.sources)
       std::erase_if(source.columns, [&](const auto& column) { return column.first.starts_with(link + "."); });
   }
+  for (Record& r : out.records)
+    if (r.link == link) r.link.clear();
   dropOrphans(out, campaign);
   return out;
 }

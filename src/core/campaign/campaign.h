@@ -2,6 +2,7 @@
 #include "core/campaign/link.h"
 #include "core/campaign/part.h"
 #include "core/campaign/path.h"
+#include "core/campaign/record.h"
 #include "core/campaign/run.h"
 #include "core/campaign/setup.h"
 #include "core/radio/budget.h"
@@ -28,6 +29,7 @@ struct Campaign : Facts {
   std::vector<Link> links;
   std::vector<Setup> setups;
   std::vector<Run> runs;
+  std::vector<Record> records;  ///< of the bench and the ground check
   bool operator==(const Campaign&) const = default;
 };
 
@@ -48,6 +50,8 @@ void eachKind(Each each) {
   each(EntityKind<Link>{"link", "links", "control and video links", &Campaign::links});
   each(EntityKind<Setup>{"setup", "setups", "what is compared", &Campaign::setups});
   each(EntityKind<Run>{"run", "runs", "recordings", &Campaign::runs});
+  each(EntityKind<Record>{"record", "records", "what was measured on the bench and on the ground",
+                          &Campaign::records});
 }
 
 /// The path a run flew, or the campaign's first; null where there is none.
@@ -79,6 +83,10 @@ const Link* findLink(const Campaign& campaign, const std::string& id);
 Run* findRun(Campaign& campaign, const std::string& id);
 const Run* findRun(const Campaign& campaign, const std::string& id);
 const Part* findPart(const Campaign& campaign, const std::string& id);
+Record* findRecord(Campaign& campaign, const std::string& id);
+const Record* findRecord(const Campaign& campaign, const std::string& id);
+/// Id that no record has yet: "r1", "r2", ...
+std::string freeRecordId(const Campaign& campaign);
 
 /// Place in the session for a run flown after all others.
 int nextOrder(const Campaign& campaign);

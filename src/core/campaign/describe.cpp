@@ -303,6 +303,41 @@ void describe(Visitor& v, Run& r) {
   v.unknown(r.unknown);
 }
 
+void describe(Visitor& v, RecordFile& f) {
+  v.text({.key = "file", .what = "its name, beside campaign.json", .affects = Affects::Words}, f.file);
+  v.text({.key = "sha256", .what = "of its bytes", .affects = Affects::Words, .attachment = true}, f.sha256);
+  v.text({.key = "role", .what = "what it shows, where a record has several", .affects = Affects::Words},
+         f.role);
+  v.unknown(f.unknown);
+}
+
+void describe(Visitor& v, Reading& r) {
+  v.text({.key = "label", .what = "what was read", .affects = Affects::Words}, r.label);
+  v.map({.key = "values", .what = "numbers, by what they are"}, r.values);
+  v.unknown(r.unknown);
+}
+
+void describe(Visitor& v, Record& r) {
+  v.text(kId, r.id);
+  v.text(kUuid, r.uuid);
+  v.word({.key = "kind", .always = true, .affects = Affects::Words}, r.kind, recordKindWords());
+  v.text({.key = "name", .what = "in the pilot's words", .affects = Affects::Words}, r.name);
+  v.text({.key = "part", .what = "that was measured", .affects = Affects::Words, .refers = "part"}, r.part);
+  v.text({.key = "setup", .what = "that was measured", .affects = Affects::Words, .refers = "setup"},
+         r.setup);
+  v.text({.key = "link", .what = "that it is of", .affects = Affects::Words, .refers = "link"}, r.link);
+  v.text({.key = "made_at", .what = "date, or date and time", .affects = Affects::Words}, r.made_at);
+  v.text({.key = "instrument", .what = "what it was measured with", .affects = Affects::Words}, r.instrument);
+  v.text({.key = "place", .what = "where", .affects = Affects::Words}, r.place);
+  v.text({.key = "notes", .affects = Affects::Words}, r.notes);
+  v.map({.key = "settings", .what = "numbers that hold for all of it", .affects = Affects::Words},
+        r.settings);
+  v.map({.key = "answers", .what = "words, by what was asked", .affects = Affects::Words}, r.answers);
+  v.list({.key = "readings", .what = "what was read off, in order", .affects = Affects::Words}, r.readings);
+  v.list({.key = "files", .what = "sweeps, traces, pictures", .affects = Affects::Words}, r.files);
+  v.unknown(r.unknown);
+}
+
 namespace {
 
 void facts(Visitor& v, Facts& f) {

@@ -22,6 +22,9 @@ void describe(Visitor& v, Segment& segment);
 void describe(Visitor& v, Path& path);
 void describe(Visitor& v, Source& source);
 void describe(Visitor& v, Run& run);
+void describe(Visitor& v, RecordFile& file);
+void describe(Visitor& v, Reading& reading);
+void describe(Visitor& v, Record& record);
 /// What is not in a list of entities: title, station, plan.
 void describe(Visitor& v, Facts& facts);
 void describe(Visitor& v, Campaign& campaign);

@@ -71,7 +71,9 @@ std::optional<radio::LinkEnds> endsOf(const Campaign& c, const SetupLink& link) 
 }
 
 void dropOrphans(Campaign& campaign, const Campaign& before) {
-  const auto used = usesOf(before), uses = usesOf(campaign);
+  const auto used = usesOf(before);
+  auto uses = usesOf(campaign);
+  for (const Record& r : campaign.records) ++uses[r.part];
   std::erase_if(campaign.parts, [&](const Part& p) {
     return p.name.empty() && p.notes.empty() && used.contains(p.id) && !uses.contains(p.id);
   });

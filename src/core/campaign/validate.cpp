@@ -141,6 +141,27 @@ struct Checker {
     }
   }
 
+  /// Numbers of a record that this version knows, to their domain.
+  void numbers(const Record& r, bool reading, const std::map<std::string, double>& values) {
+    for (const auto& [key, value] : values) {
+      const RecordField* field = recordField(r.kind, reading, key);
+      const bool within = field ? value >= field->low && value <= field->high : std::isfinite(value);
+      if (!within)
+        fail("out-of-bounds", {{"where", "record \"" + r.id + "\": "},
+                               {"what", key},
+                               {"value", value, field ? field->unit : Unit::None},
+                               {"low", field ? field->low : 0, field ? field->unit : Unit::None},
+                               {"high", field ? field->high : 0, field ? field->unit : Unit::None}});
+    }
+  }
+
+  void record(const Record& r) {
+    numbers(r, false, r.settings);
+    for (const Reading& reading : r.readings) numbers(r, true, reading.values);
+    if (r.readings.size() > kMostItems)
+      fail("too-many", {{"count", r.readings.size()}, {"list", "readings"}, {"most", kMostItems}});
+  }
+
   void run(const Run& r) {
     const double begin = r.turn_begin_s.value_or(0), end = r.turn_end_s.value_or(begin);
     if (r.turn_begin_s.has_value() != r.turn_end_s.has_value() || end < begin)
@@ -178,6 +199,7 @@ std::vector<Finding> validate(const Campaign& c) {
   for (const Link& l : c.links) check.link(l);
   for (const Part& p : c.parts) check.part(p);
   for (const Run& r : c.runs) check.run(r);
+  for (const Record& r : c.records) check.record(r);
   return check.problems;
 }
 

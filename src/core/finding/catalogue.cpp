@@ -1,7 +1,9 @@
 #include "core/finding/catalogue.h"
 
-#include <algorithm>
-#include <array>
+#include <map>
+#include <vector>
+
+#include "core/finding/bench_catalogue.h"
 
 namespace distanz {
 namespace {
@@ -388,13 +390,23 @@ std::string_view wordOf(Severity severity) {
 }
 
 std::span<const FindingInfo> allFindings() {
-  return kFindings;
+  static const std::vector<FindingInfo> kAll = [] {
+    std::vector<FindingInfo> all(std::begin(kFindings), std::end(kFindings));
+    const auto bench = benchFindings();
+    all.insert(all.end(), bench.begin(), bench.end());
+    return all;
+  }();
+  return kAll;
 }
 
 const FindingInfo* infoOf(std::string_view code) {
-  const auto* found = std::find_if(std::begin(kFindings), std::end(kFindings),
-                                   [&](const FindingInfo& f) { return f.code == code; });
-  return found == std::end(kFindings) ? nullptr : found;
+  static const std::map<std::string_view, const FindingInfo*> kByCode = [] {
+    std::map<std::string_view, const FindingInfo*> all;
+    for (const FindingInfo& f : allFindings()) all.emplace(f.code, &f);
+    return all;
+  }();
+  const auto found = kByCode.find(code);
+  return found == kByCode.end() ? nullptr : found->second;
 }
 
 }  // namespace distanz

@@ -61,6 +61,7 @@ constexpr UnitInfo kUnits[] = {
     {Ampere, "A", Dimension::Current},
     {MilliampereHour, "mAh", Dimension::Charge, 1e-3},
     {AmpereHour, "Ah", Dimension::Charge},
+    {Celsius, "°C", Dimension::Temperature},
 };
 
 struct Spelling {
@@ -104,6 +105,8 @@ constexpr Spelling kSpellings[] = {
     {"pct", Percent},
     {"percent", Percent},
     {"uw", Microwatt},
+    {"celsius", Celsius},
+    {"degc", Celsius},
 };
 
 /// Bytes are told from bits by a capital B: "kB/s" is said as "kbyte/s" before all becomes lower case.

@@ -20,7 +20,8 @@ enum class Dimension {
   Power,  ///< the same, linear
   Voltage,
   Current,
-  Charge
+  Charge,
+  Temperature
 };
 
 enum class Unit {
@@ -67,7 +68,8 @@ enum class Unit {
   Milliampere,
   Ampere,
   MilliampereHour,
-  AmpereHour
+  AmpereHour,
+  Celsius
 };
 
 struct UnitInfo {

@@ -277,6 +277,30 @@
         <source>mW or dBm, in texts</source>
         <translation>mW oder dBm, in Texten</translation>
     </message>
+    <message>
+        <source>What a measurement on the bench or on the ground says</source>
+        <translation>Was eine Messung auf der Werkbank oder am Boden sagt</translation>
+    </message>
+    <message>
+        <source>sweep, claims, power, signal, turntable, attenuator, trim, polarisation, spectrum, noise, ground, walk or swap</source>
+        <translation>sweep, claims, power, signal, turntable, attenuator, trim, polarisation, spectrum, noise, ground, walk oder swap</translation>
+    </message>
+    <message>
+        <source>Touchstone or CSV; sweeps and spectra as ROLE=FILE, where there are several: bare, covered, before, after, free, held</source>
+        <translation>Touchstone oder CSV; Messkurven und Spektren als ROLE=FILE, wo es mehrere sind: bare, covered, before, after, free, held</translation>
+    </message>
+    <message>
+        <source>KEY=VALUE, a setting of that kind, e.g. attenuation=20dB</source>
+        <translation>KEY=VALUE, eine Einstellung dieser Art, z. B. attenuation=20dB</translation>
+    </message>
+    <message>
+        <source>a channel, e.g. 5.8GHz; may come again</source>
+        <translation>ein Kanal, z. B. 5.8GHz; darf mehrmals kommen</translation>
+    </message>
+    <message>
+        <source>VSWR that bands are told for, 2</source>
+        <translation>VSWR, für das Bänder genannt werden, 2</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -2935,6 +2959,498 @@
         <source>the flights need {packets:.3g} packets, more than {most:.3g}; ask for fewer in a sample or a reading, sample more rarely, or fly less</source>
         <translation>die Flüge brauchen {packets:.3g} Pakete, mehr als {most:.3g}; weniger je Wert oder Anzeige verlangen, seltener aufzeichnen oder weniger fliegen</translation>
     </message>
+    <message>
+        <source>{count} more rows are like it.</source>
+        <translation>{count} weitere Zeilen sind ebenso.</translation>
+    </message>
+    <message>
+        <source>a second line with # was passed over; the first one counts</source>
+        <translation>eine zweite Zeile mit # wurde übergangen; die erste gilt</translation>
+    </message>
+    <message>
+        <source>the line with # stands behind the numbers; it belongs before them</source>
+        <translation>die Zeile mit # steht hinter den Zahlen; sie gehört davor</translation>
+    </message>
+    <message>
+        <source>holds {parameter}, not reflections; export S parameters</source>
+        <translation>enthält {parameter}, keine Reflexionen; S-Parameter ausgeben lassen</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; is no reference impedance; it must be ohms above 0, one for each port</source>
+        <translation>&quot;{text}&quot; ist keine Bezugsimpedanz; es müssen Ohm über 0 sein, je Tor eine</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; in the line with # means nothing here; it holds unit, S, RI, MA or DB, and R with the ohms</source>
+        <translation>&quot;{text}&quot; in der Zeile mit # bedeutet hier nichts; dort stehen Einheit, S, RI, MA oder DB und R mit den Ohm</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; cannot be understood there; export the sweep again</source>
+        <translation>&quot;{text}&quot; ist dort nicht zu verstehen; die Messkurve neu ausgeben</translation>
+    </message>
+    <message>
+        <source>{keyword} comes before {first}; the file was put together wrongly, export it again</source>
+        <translation>{keyword} steht vor {first}; die Datei ist falsch zusammengesetzt, bitte neu ausgeben</translation>
+    </message>
+    <message>
+        <source>version &quot;{text}&quot; is not known here; export as version 1 or 2</source>
+        <translation>Version &quot;{text}&quot; ist hier nicht bekannt; als Version 1 oder 2 ausgeben</translation>
+    </message>
+    <message>
+        <source>has {ports} ports; one or two can be read, export port 1 alone</source>
+        <translation>hat {ports} Tore; lesbar sind eines oder zwei, Tor 1 allein ausgeben</translation>
+    </message>
+    <message>
+        <source>{keyword} is not known and was passed over</source>
+        <translation>{keyword} ist nicht bekannt und wurde übergangen</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; is no number; the row was left out</source>
+        <translation>&quot;{text}&quot; ist keine Zahl; die Zeile wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>the row has {have} numbers where {want} belong; it was left out</source>
+        <translation>die Zeile hat {have} Zahlen, wo {want} hingehören; sie wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>says that it has {said:.12g} frequencies and has {found}: part of it may be missing</source>
+        <translation>nennt {said:.12g} Frequenzen und hat {found}: Ein Teil fehlt vielleicht</translation>
+    </message>
+    <message>
+        <source>{rows} rows of noise parameters were passed over</source>
+        <translation>{rows} Zeilen mit Rauschparametern wurden übergangen</translation>
+    </message>
+    <message>
+        <source>{text} is no frequency; the row was left out</source>
+        <translation>{text} ist keine Frequenz; die Zeile wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>the row has no frequency and was left out</source>
+        <translation>die Zeile hat keine Frequenz und wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>the row holds a number that nothing measures; it was left out</source>
+        <translation>die Zeile enthält eine Zahl, die nichts misst; sie wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>has more than {most} points; sweep with fewer</source>
+        <translation>hat mehr als {most} Punkte; mit weniger messen</translation>
+    </message>
+    <message>
+        <source>holds no row of a sweep; choose the file that the analyser wrote</source>
+        <translation>enthält keine Zeile einer Messkurve; die Datei wählen, die der Analysator geschrieben hat</translation>
+    </message>
+    <message>
+        <source>has no column for the frequency; name it, as in &quot;frequency [MHz]&quot;</source>
+        <translation>hat keine Spalte für die Frequenz; sie benennen, etwa &quot;frequency [MHz]&quot;</translation>
+    </message>
+    <message>
+        <source>the numbers of &quot;{column}&quot; may be MHz or GHz; write the unit behind the name, as in &quot;frequency [GHz]&quot;</source>
+        <translation>die Zahlen von &quot;{column}&quot; können MHz oder GHz sein; die Einheit hinter den Namen schreiben, etwa &quot;frequency [GHz]&quot;</translation>
+    </message>
+    <message>
+        <source>has no column for VSWR, return loss or S11; name it, as in &quot;VSWR&quot;</source>
+        <translation>hat keine Spalte für VSWR, Rückflussdämpfung oder S11; sie benennen, etwa &quot;VSWR&quot;</translation>
+    </message>
+    <message>
+        <source>a VSWR below 1 cannot be; the row was left out</source>
+        <translation>ein VSWR unter 1 kann nicht sein; die Zeile wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>the row has no reflection and was left out</source>
+        <translation>die Zeile hat keine Reflexion und wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>the return loss has a minus sign; its size was taken</source>
+        <translation>die Rückflussdämpfung hat ein Minuszeichen; ihr Betrag wurde genommen</translation>
+    </message>
+    <message>
+        <source>the frequencies do not rise; they were put in order</source>
+        <translation>die Frequenzen steigen nicht an; sie wurden geordnet</translation>
+    </message>
+    <message>
+        <source>{count} points stand at a frequency that was there already; the first of each counts</source>
+        <translation>{count} Punkte stehen bei einer Frequenz, die schon da war; der jeweils erste gilt</translation>
+    </message>
+    <message>
+        <source>at {count} points more comes back than was sent, {worst:.2} times at {frequency:.1} at most. An antenna cannot do that: the analyser was not calibrated, or at another cable, or something close by transmits</source>
+        <translation>an {count} Punkten kommt mehr zurück, als gesendet wurde, höchstens das {worst:.2}-fache bei {frequency:.1}. Das kann keine Antenne: Der Analysator war nicht oder an einem anderen Kabel kalibriert, oder in der Nähe sendet etwas</translation>
+    </message>
+    <message>
+        <source>{have} readings so far; {want} or more are needed.</source>
+        <translation>{have} Ablesungen bisher; nötig sind {want} oder mehr.</translation>
+    </message>
+    <message>
+        <source>Add the file that the analyser wrote: Touchstone (.s1p, .s2p) or a table with frequency and VSWR.</source>
+        <translation>Die Datei hinzufügen, die der Analysator geschrieben hat: Touchstone (.s1p, .s2p) oder eine Tabelle mit Frequenz und VSWR.</translation>
+    </message>
+    <message>
+        <source>{frequency:short} was not swept.</source>
+        <translation>{frequency:short} wurde nicht gemessen.</translation>
+    </message>
+    <message>
+        <source>No channel of this campaign lies between {low:short} and {high:short}.</source>
+        <translation>Kein Kanal dieser Kampagne liegt zwischen {low:short} und {high:short}.</translation>
+    </message>
+    <message>
+        <source>It fits {frequency:short}: VSWR {vswr:.2}, which costs {loss:.2}.</source>
+        <translation>Sie passt auf {frequency:short}: VSWR {vswr:.2}, das kostet {loss:.2}.</translation>
+    </message>
+    <message>
+        <source>It does not fit {frequency:short}: VSWR {vswr:.2}, only {share:.0} of the power goes in.</source>
+        <translation>Sie passt nicht auf {frequency:short}: VSWR {vswr:.2}, nur {share:.0} der Leistung gehen hinein.</translation>
+    </message>
+    <message>
+        <source>It is best at {frequency:.1} (VSWR {vswr:.2}).</source>
+        <translation>Am besten ist sie bei {frequency:.1} (VSWR {vswr:.2}).</translation>
+    </message>
+    <message>
+        <source>Reflection {reflection:.3} of the wave: return loss {return:.1}, mismatch loss {loss:.2}, referred to {ohm:.3g} ohm.</source>
+        <translation>Reflexion {reflection:.3} der Welle: Rückflussdämpfung {return:.1}, Fehlanpassungsverlust {loss:.2}, bezogen auf {ohm:.3g} Ohm.</translation>
+    </message>
+    <message>
+        <source>VSWR {limit:.3g} or less from {low:.1} to {high:.1}.</source>
+        <translation>VSWR {limit:.3g} oder weniger von {low:.1} bis {high:.1}.</translation>
+    </message>
+    <message>
+        <source>VSWR {limit:.3g} or less from {low:.1} to {high:.1}, and beyond what was swept.</source>
+        <translation>VSWR {limit:.3g} oder weniger von {low:.1} bis {high:.1}, und über das Gemessene hinaus.</translation>
+    </message>
+    <message>
+        <source>Nowhere in what was swept is the VSWR {limit:.3g} or less.</source>
+        <translation>Im Gemessenen ist das VSWR nirgends {limit:.3g} oder weniger.</translation>
+    </message>
+    <message>
+        <source>{from} to {to}: the resonance moved from {was:.1} to {is:.1}.</source>
+        <translation>{from} gegen {to}: Die Resonanz ging von {was:.1} nach {is:.1}.</translation>
+    </message>
+    <message>
+        <source>At {frequency:short} that costs {loss:.2} more, {range:.1} of the range.</source>
+        <translation>Bei {frequency:short} kostet das {loss:.2} mehr, {range:.1} der Reichweite.</translation>
+    </message>
+    <message>
+        <source>At {frequency:short} that wins {loss:.2}, {range:.1} of the range.</source>
+        <translation>Bei {frequency:short} bringt das {loss:.2}, {range:.1} der Reichweite.</translation>
+    </message>
+    <message>
+        <source>A hand on the cable changes VSWR {free:.2} to {held:.2} at {frequency:.1}: the cable is part of the antenna. Use a choke, or another antenna.</source>
+        <translation>Eine Hand am Kabel macht bei {frequency:.1} aus VSWR {free:.2} {held:.2}: Das Kabel ist Teil der Antenne. Mantelwellensperre oder andere Antenne nehmen.</translation>
+    </message>
+    <message>
+        <source>A hand on the cable changes nothing that matters (VSWR {free:.2} to {held:.2} at {frequency:.1}).</source>
+        <translation>Eine Hand am Kabel ändert nichts Nennenswertes (VSWR {free:.2} zu {held:.2} bei {frequency:.1}).</translation>
+    </message>
+    <message>
+        <source>Not so: {what}. Put it right before it flies.</source>
+        <translation>Nicht in Ordnung: {what}. Vor dem Flug beheben.</translation>
+    </message>
+    <message>
+        <source>Looked at, no fault found.</source>
+        <translation>Angesehen, kein Fehler gefunden.</translation>
+    </message>
+    <message>
+        <source>{count} points have not been looked at yet.</source>
+        <translation>{count} Punkte sind noch nicht angesehen.</translation>
+    </message>
+    <message>
+        <source>Enter two claims that can be held against each other: gain and beam width, turns of a helix, band and size.</source>
+        <translation>Zwei Angaben eintragen, die sich vergleichen lassen: Gewinn und Öffnungswinkel, Windungen einer Helix, Band und Größe.</translation>
+    </message>
+    <message>
+        <source>What is claimed can all be true ({checks} checks).</source>
+        <translation>Die Angaben können alle stimmen ({checks} Prüfungen).</translation>
+    </message>
+    <message>
+        <source>{setting} gives {power:.1} once settled.</source>
+        <translation>{setting} gibt eingeschwungen {power:.1}.</translation>
+    </message>
+    <message>
+        <source>{setting} gives {power:.1} once settled, {share:.0} of the nominal {nominal:.1}: {ratio:.0} of the range.</source>
+        <translation>{setting} gibt eingeschwungen {power:.1}, {share:.0} der angegebenen {nominal:.1}: {ratio:.0} der Reichweite.</translation>
+    </message>
+    <message>
+        <source>{setting} throttles after {at:.0}: {droop:.1} less, {range:.0} of the range. Cool it, or plan with the lower power.</source>
+        <translation>{setting} drosselt nach {at:.0}: {droop:.1} weniger, {range:.0} der Reichweite. Kühlen oder mit der kleineren Leistung planen.</translation>
+    </message>
+    <message>
+        <source>{setting} falls by {droop:.1} as it warms.</source>
+        <translation>{setting} fällt beim Warmwerden um {droop:.1}.</translation>
+    </message>
+    <message>
+        <source>{setting} needs {time:.0} to settle and is {gain:.1} weaker before.</source>
+        <translation>{setting} braucht {time:.0} bis zum Einschwingen und ist davor {gain:.1} schwächer.</translation>
+    </message>
+    <message>
+        <source>{setting} changes by {slope:.2} with every volt of the supply.</source>
+        <translation>{setting} ändert sich mit jedem Volt der Versorgung um {slope:.2}.</translation>
+    </message>
+    <message>
+        <source>{setting} gives {power:.1} before arming: measure armed, that is what flies.</source>
+        <translation>{setting} gibt vor dem Scharfschalten {power:.1}: scharf messen, so fliegt es.</translation>
+    </message>
+    <message>
+        <source>The scale does not move over 3 dB yet: step the attenuator through at least three levels, from no signal to full scale.</source>
+        <translation>Die Skala bewegt sich noch nicht über 3 dB: das Dämpfungsglied über mindestens drei Pegel schalten, von keinem Signal bis Vollausschlag.</translation>
+    </message>
+    <message>
+        <source>The scale can be read from {low:.0} to {high:.0}, in steps of {step:.1} at most.</source>
+        <translation>Die Skala ist von {low:.0} bis {high:.0} ablesbar, in Schritten von höchstens {step:.1}.</translation>
+    </message>
+    <message>
+        <source>At and below {level:.0} it stands still: such readings say no more than that.</source>
+        <translation>Bei und unter {level:.0} steht sie still: Solche Werte sagen nicht mehr als das.</translation>
+    </message>
+    <message>
+        <source>At and above {level:.0} it stands still: near home it says nothing.</source>
+        <translation>Bei und über {level:.0} steht sie still: Nahe der Station sagt sie nichts.</translation>
+    </message>
+    <message>
+        <source>Less on this scale is more signal.</source>
+        <translation>Weniger auf dieser Skala ist mehr Signal.</translation>
+    </message>
+    <message>
+        <source>Enter the level without the attenuator, and the scale becomes dBm; until then it tells differences.</source>
+        <translation>Den Pegel ohne Dämpfungsglied eintragen, dann wird die Skala zu dBm; bis dahin sagt sie Unterschiede.</translation>
+    </message>
+    <message>
+        <source>The beam is {width:.0} wide at half power; it points to {peak:.0} of the turntable.</source>
+        <translation>Der Strahl ist bei halber Leistung {width:.0} breit; er zeigt auf {peak:.0} des Drehtisches.</translation>
+    </message>
+    <message>
+        <source>Nothing was read behind the antenna: turn it all the way around.</source>
+        <translation>Hinter der Antenne wurde nichts abgelesen: ganz herum drehen.</translation>
+    </message>
+    <message>
+        <source>Its gain is {gain:.1}, by the reference antenna.</source>
+        <translation>Ihr Gewinn ist {gain:.1}, nach der Bezugsantenne.</translation>
+    </message>
+    <message>
+        <source>The strongest side lobe is {below:.0} below the beam, at {angle:+.0}.</source>
+        <translation>Die stärkste Nebenkeule liegt {below:.0} unter dem Strahl, bei {angle:+.0}.</translation>
+    </message>
+    <message>
+        <source>With {spare:.0} to spare it may be turned off over {angle:.0} in all.</source>
+        <translation>Mit {spare:.0} Reserve darf sie insgesamt über {angle:.0} verdreht sein.</translation>
+    </message>
+    <message>
+        <source>Left and right differ by {asymmetry:.1}: something reflects, or your body is in the beam. Move, and turn again.</source>
+        <translation>Links und rechts unterscheiden sich um {asymmetry:.1}: Etwas reflektiert, oder der Körper ist im Strahl. Den Platz wechseln und noch einmal drehen.</translation>
+    </message>
+    <message>
+        <source>Back at the same angle it read {drift:+.1}: the transmitter or the place changed meanwhile.</source>
+        <translation>Zurück beim selben Winkel waren es {drift:+.1}: Sender oder Platz haben sich inzwischen geändert.</translation>
+    </message>
+    <message>
+        <source>{attenuation:.1} at {distance} stand for {stands} (exponent {exponent:.2}); in free space for {free}.</source>
+        <translation>{attenuation:.1} bei {distance} stehen für {stands} (Exponent {exponent:.2}); im freien Raum für {free}.</translation>
+    </message>
+    <message>
+        <source>To stand for {wanted} within {space}, fit {attenuation:.1} (exponent {exponent:.2}).</source>
+        <translation>Um in {space} für {wanted} zu stehen, {attenuation:.1} einsetzen (Exponent {exponent:.2}).</translation>
+    </message>
+    <message>
+        <source>Enter attenuation and distance, or the range wanted and the space there is.</source>
+        <translation>Dämpfung und Entfernung eintragen, oder die gewünschte Reichweite und den Platz, den es gibt.</translation>
+    </message>
+    <message>
+        <source>Not {wrong}: distance does not grow with power but with its root. {right} is what it stands for.</source>
+        <translation>Nicht {wrong}: Die Entfernung wächst nicht mit der Leistung, sondern mit ihrer Wurzel. Es steht für {right}.</translation>
+    </message>
+    <message>
+        <source>The searches differ too much, or are too few ({searches}), for a midpoint to trim to: repeat.</source>
+        <translation>Die Suchläufe streuen zu sehr oder sind zu wenige ({searches}), um auf ihre Mitte abzugleichen: wiederholen.</translation>
+    </message>
+    <message>
+        <source>The receiver sits {midpoint:.1} off the transmitter ({midpoint.low:.1} to {midpoint.high:.1}): trim by that.</source>
+        <translation>Der Empfänger liegt {midpoint:.1} neben dem Sender ({midpoint.low:.1} bis {midpoint.high:.1}): darum abgleichen.</translation>
+    </message>
+    <message>
+        <source>Receiver and transmitter are centred ({midpoint.low:.1} to {midpoint.high:.1}): leave it.</source>
+        <translation>Empfänger und Sender sind abgeglichen ({midpoint.low:.1} bis {midpoint.high:.1}): so lassen.</translation>
+    </message>
+    <message>
+        <source>Leave low-power mode before you fly, and tick it off here.</source>
+        <translation>Vor dem Flug den Betrieb mit kleiner Leistung verlassen und hier abhaken.</translation>
+    </message>
+    <message>
+        <source>Say of both antennas whether they are linear, right-handed or left-handed.</source>
+        <translation>Für beide Antennen angeben, ob sie linear, rechts- oder linksdrehend sind.</translation>
+    </message>
+    <message>
+        <source>The two lose {best:.2} to {worst:.2} by their polarisation, depending on how they are turned: up to {range:.0} of the range.</source>
+        <translation>Die beiden verlieren durch ihre Polarisation {best:.2} bis {worst:.2}, je nachdem, wie sie gedreht sind: bis zu {range:.0} der Reichweite.</translation>
+    </message>
+    <message>
+        <source>Turned alike they lose {best:.2}; crossed they hear nothing of each other.</source>
+        <translation>Gleich gedreht verlieren sie {best:.2}; gekreuzt hören sie nichts voneinander.</translation>
+    </message>
+    <message>
+        <source>One is of the other hand: without reflections they hear nothing of each other.</source>
+        <translation>Eine dreht anders herum: Ohne Reflexionen hören sie nichts voneinander.</translation>
+    </message>
+    <message>
+        <source>Where {share:.0} of the power has bounced once, {loss:.1} are lost.</source>
+        <translation>Wo {share:.0} der Leistung einmal reflektiert wurden, gehen {loss:.1} verloren.</translation>
+    </message>
+    <message>
+        <source>Pointed {error:.0} off it loses {loss:.1}, {range:.0} of the range.</source>
+        <translation>Um {error:.0} danebengerichtet verliert sie {loss:.1}, {range:.0} der Reichweite.</translation>
+    </message>
+    <message>
+        <source>Add traces: tables with frequency and level.</source>
+        <translation>Kurven hinzufügen: Tabellen mit Frequenz und Pegel.</translation>
+    </message>
+    <message>
+        <source>99 % of the power lie within {width:.2}, from {low:.1} to {high:.1}.</source>
+        <translation>99 % der Leistung liegen in {width:.2}, von {low:.1} bis {high:.1}.</translation>
+    </message>
+    <message>
+        <source>Armed it is up to {most:+.1} stronger than idle, at {frequency:.1}.</source>
+        <translation>Scharf ist es bis zu {most:+.1} stärker als im Leerlauf, bei {frequency:.1}.</translation>
+    </message>
+    <message>
+        <source>In use: {low:.1} to {high:.1}, up to {peak:.0}.</source>
+        <translation>Belegt: {low:.1} bis {high:.1}, bis {peak:.0}.</translation>
+    </message>
+    <message>
+        <source>And {count} more.</source>
+        <translation>Und {count} weitere.</translation>
+    </message>
+    <message>
+        <source>{emitter} lifts the noise floor by {rise:.1} ({rise.low:.1} to {rise.high:.1}): up to {range:.0} of the range, where noise is what limits.</source>
+        <translation>{emitter} hebt das Rauschen um {rise:.1} ({rise.low:.1} bis {rise.high:.1}): bis zu {range:.0} der Reichweite, wo das Rauschen begrenzt.</translation>
+    </message>
+    <message>
+        <source>{emitter} does not lift the noise floor for sure ({rise.low:+.1} to {rise.high:+.1}).</source>
+        <translation>{emitter} hebt das Rauschen nicht sicher ({rise.low:+.1} bis {rise.high:+.1}).</translation>
+    </message>
+    <message>
+        <source>{emitter} was read once: switch it on and off again, twice or more.</source>
+        <translation>{emitter} wurde einmal abgelesen: noch einmal ein- und ausschalten, zweimal oder öfter.</translation>
+    </message>
+    <message>
+        <source>Read the counters, turn the aircraft through every attitude for a minute, and read them again.</source>
+        <translation>Die Zähler ablesen, das Fluggerät eine Minute lang durch alle Lagen drehen und wieder ablesen.</translation>
+    </message>
+    <message>
+        <source>The counters ran backwards: they were reset in between. Read them before and after one check.</source>
+        <translation>Die Zähler liefen rückwärts: Sie wurden zwischendurch zurückgesetzt. Vor und nach einer Prüfung ablesen.</translation>
+    </message>
+    <message>
+        <source>Passed. Next: a short flight close by, its log read, then farther.</source>
+        <translation>Bestanden. Als Nächstes: ein kurzer Flug in der Nähe, sein Protokoll lesen, dann weiter.</translation>
+    </message>
+    <message>
+        <source>Passed, but look into it first.</source>
+        <translation>Bestanden, aber erst nachsehen.</translation>
+    </message>
+    <message>
+        <source>Do not fly.</source>
+        <translation>Nicht fliegen.</translation>
+    </message>
+    <message>
+        <source>The outputs were held {holds:.0} times: so many frames in a row were heard by no antenna.</source>
+        <translation>Die Ausgänge wurden {holds:.0} Mal gehalten: So viele Rahmen hintereinander hörte keine Antenne.</translation>
+    </message>
+    <message>
+        <source>{frames:.0} frames were lost: no antenna heard them.</source>
+        <translation>{frames:.0} Rahmen gingen verloren: Keine Antenne hat sie gehört.</translation>
+    </message>
+    <message>
+        <source>Only {received:.0} of the packets came through.</source>
+        <translation>Nur {received:.0} der Pakete kamen an.</translation>
+    </message>
+    <message>
+        <source>Antenna {antenna} fades far more than the best ({fades:.0} times): near carbon that is normal while another hears, but move it if you can.</source>
+        <translation>Antenne {antenna} setzt weit öfter aus als die beste ({fades:.0} Mal): Nahe Kohlefaser ist das normal, solange eine andere hört; wenn möglich, versetzen.</translation>
+    </message>
+    <message>
+        <source>The antennas fade more often than the rule allows: look at their place and cables.</source>
+        <translation>Die Antennen setzen öfter aus, als die Regel erlaubt: Platz und Kabel ansehen.</translation>
+    </message>
+    <message>
+        <source>Walk each at least twice: one distance says nothing of how much they differ by chance.</source>
+        <translation>Jedes mindestens zweimal gehen: Eine Entfernung sagt nichts darüber, wie sehr sie zufällig schwanken.</translation>
+    </message>
+    <message>
+        <source>The change reaches farther: {change:+.0} ({change.low:+.0} to {change.high:+.0}).</source>
+        <translation>Die Änderung reicht weiter: {change:+.0} ({change.low:+.0} bis {change.high:+.0}).</translation>
+    </message>
+    <message>
+        <source>The change reaches less far: {change:+.0} ({change.low:+.0} to {change.high:+.0}).</source>
+        <translation>Die Änderung reicht weniger weit: {change:+.0} ({change.low:+.0} bis {change.high:+.0}).</translation>
+    </message>
+    <message>
+        <source>Cannot tell yet: {change.low:+.0} to {change.high:+.0}. Walk again.</source>
+        <translation>Noch nicht zu sagen: {change.low:+.0} bis {change.high:+.0}. Noch einmal gehen.</translation>
+    </message>
+    <message>
+        <source>{walked} at reduced power stand for {full} at full power (exponent {exponent:.2}).</source>
+        <translation>{walked} bei verminderter Leistung stehen für {full} bei voller (Exponent {exponent:.2}).</translation>
+    </message>
+    <message>
+        <source>At most {most} readings can be told apart in every way; make a new record.</source>
+        <translation>Höchstens {most} Ablesungen lassen sich auf alle Arten unterscheiden; einen neuen Eintrag anlegen.</translation>
+    </message>
+    <message>
+        <source>{on} on and {off} off cannot come out clear whatever they show; make it {least} of each.</source>
+        <translation>{on} an und {off} ab können nie klar ausgehen, was sie auch zeigen; je {least} machen.</translation>
+    </message>
+    <message>
+        <source>About {swaps} of each would show such a difference.</source>
+        <translation>Etwa je {swaps} würden einen solchen Unterschied zeigen.</translation>
+    </message>
+    <message>
+        <source>It says whether the part does anything at this place, and nothing about range.</source>
+        <translation>Es sagt, ob das Teil an diesem Platz etwas bewirkt, und nichts über die Reichweite.</translation>
+    </message>
+    <message>
+        <source>{what} cannot be: claimed {claimed:.1}, but what is known gives {implied.low:.1} to {implied.high:.1}.</source>
+        <translation>{what} kann nicht stimmen: behauptet {claimed:.1}, das Bekannte ergibt {implied.low:.1} bis {implied.high:.1}.</translation>
+    </message>
+    <message>
+        <source>It does something here: {difference:+.1} with it on. So much by chance alone: {chance:.1}.</source>
+        <translation>Es bewirkt hier etwas: {difference:+.1}, wenn es dran ist. So viel aus Zufall: {chance:.1}.</translation>
+    </message>
+    <message>
+        <source>It makes it worse here: {difference:+.1} with it on. So much by chance alone: {chance:.1}.</source>
+        <translation>Es macht es hier schlechter: {difference:+.1}, wenn es dran ist. So viel aus Zufall: {chance:.1}.</translation>
+    </message>
+    <message>
+        <source>Cannot tell: {difference:+.1} with it on, and as much comes by chance in {chance:.1}.</source>
+        <translation>Nicht zu sagen: {difference:+.1}, wenn es dran ist, und so viel kommt in {chance:.1} aus Zufall.</translation>
+    </message>
+    <message>
+        <source>has no column &quot;{column}&quot;; name it so in the first row</source>
+        <translation>hat keine Spalte &quot;{column}&quot;; sie in der ersten Zeile so benennen</translation>
+    </message>
+    <message>
+        <source>has more than {most} readings; cut it</source>
+        <translation>hat mehr als {most} Ablesungen; kürzen</translation>
+    </message>
+    <message>
+        <source>there is no number under &quot;{column}&quot;; the row was left out</source>
+        <translation>unter &quot;{column}&quot; steht keine Zahl; die Zeile wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>{value:.6g} under &quot;{column}&quot; lies outside {low:.6g} to {high:.6g}; the row was left out</source>
+        <translation>{value:.6g} unter &quot;{column}&quot; liegt außerhalb von {low:.6g} bis {high:.6g}; die Zeile wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>has no column for the level; name it, as in &quot;level [dBm]&quot;</source>
+        <translation>hat keine Spalte für den Pegel; sie benennen, etwa &quot;level [dBm]&quot;</translation>
+    </message>
+    <message>
+        <source>&quot;{kind}&quot; is nothing that is measured here; it is one of {kinds}</source>
+        <translation>&quot;{kind}&quot; wird hier nicht gemessen; es gibt {kinds}</translation>
+    </message>
+    <message>
+        <source>choose one of {words}</source>
+        <translation>eines von {words} wählen</translation>
+    </message>
+    <message>
+        <source>write KEY=VALUE with one of {names}</source>
+        <translation>KEY=VALUE schreiben, mit einem von {names}</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -3371,6 +3887,374 @@
     <message>
         <source>seldom seen failing</source>
         <translation>selten versagen gesehen</translation>
+    </message>
+    <message>
+        <source>VSWR</source>
+        <translation>VSWR</translation>
+    </message>
+    <message>
+        <source>least VSWR</source>
+        <translation>kleinstes VSWR</translation>
+    </message>
+    <message>
+        <source>mismatch loss</source>
+        <translation>Fehlanpassungsverlust</translation>
+    </message>
+    <message>
+        <source>return loss</source>
+        <translation>Rückflussdämpfung</translation>
+    </message>
+    <message>
+        <source>power accepted</source>
+        <translation>aufgenommene Leistung</translation>
+    </message>
+    <message>
+        <source>range lost</source>
+        <translation>Reichweitenverlust</translation>
+    </message>
+    <message>
+        <source>resonance moved by</source>
+        <translation>Resonanz verschoben um</translation>
+    </message>
+    <message>
+        <source>lost by the change</source>
+        <translation>durch die Änderung verloren</translation>
+    </message>
+    <message>
+        <source>reflection moved by a hand</source>
+        <translation>Reflexion durch die Hand bewegt</translation>
+    </message>
+    <message>
+        <source>settled power</source>
+        <translation>eingeschwungene Leistung</translation>
+    </message>
+    <message>
+        <source>power before arming</source>
+        <translation>Leistung vor dem Scharfschalten</translation>
+    </message>
+    <message>
+        <source>share of nominal</source>
+        <translation>Anteil der Angabe</translation>
+    </message>
+    <message>
+        <source>warm-up</source>
+        <translation>Einschwingzeit</translation>
+    </message>
+    <message>
+        <source>droop</source>
+        <translation>Abfall</translation>
+    </message>
+    <message>
+        <source>scale from</source>
+        <translation>Skala ab</translation>
+    </message>
+    <message>
+        <source>scale up to</source>
+        <translation>Skala bis</translation>
+    </message>
+    <message>
+        <source>coarsest step</source>
+        <translation>gröbster Schritt</translation>
+    </message>
+    <message>
+        <source>scatter of a reading</source>
+        <translation>Streuung einer Ablesung</translation>
+    </message>
+    <message>
+        <source>half-power width</source>
+        <translation>Halbwertsbreite</translation>
+    </message>
+    <message>
+        <source>front to back</source>
+        <translation>Vor-Rück-Verhältnis</translation>
+    </message>
+    <message>
+        <source>gain</source>
+        <translation>Gewinn</translation>
+    </message>
+    <message>
+        <source>usable angle</source>
+        <translation>nutzbarer Winkel</translation>
+    </message>
+    <message>
+        <source>stands for</source>
+        <translation>steht für</translation>
+    </message>
+    <message>
+        <source>in free space</source>
+        <translation>im freien Raum</translation>
+    </message>
+    <message>
+        <source>attenuator to fit</source>
+        <translation>einzusetzende Dämpfung</translation>
+    </message>
+    <message>
+        <source>midpoint</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>width</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>scatter of midpoints</source>
+        <translation>Streuung der Mitten</translation>
+    </message>
+    <message>
+        <source>turned best</source>
+        <translation>am besten gedreht</translation>
+    </message>
+    <message>
+        <source>turned worst</source>
+        <translation>am schlechtesten gedreht</translation>
+    </message>
+    <message>
+        <source>polarisation loss</source>
+        <translation>Polarisationsverlust</translation>
+    </message>
+    <message>
+        <source>with bounced power</source>
+        <translation>mit reflektierter Leistung</translation>
+    </message>
+    <message>
+        <source>pointing loss</source>
+        <translation>Richtverlust</translation>
+    </message>
+    <message>
+        <source>occupied (99 %)</source>
+        <translation>belegt (99 %)</translation>
+    </message>
+    <message>
+        <source>width at -20 dB</source>
+        <translation>Breite bei -20 dB</translation>
+    </message>
+    <message>
+        <source>power in the band</source>
+        <translation>Leistung im Band</translation>
+    </message>
+    <message>
+        <source>floor</source>
+        <translation>Grundpegel</translation>
+    </message>
+    <message>
+        <source>armed over idle</source>
+        <translation>scharf über Leerlauf</translation>
+    </message>
+    <message>
+        <source>noise floor rises</source>
+        <translation>Rauschen steigt</translation>
+    </message>
+    <message>
+        <source>isolation by distance and filter</source>
+        <translation>Entkopplung durch Abstand und Filter</translation>
+    </message>
+    <message>
+        <source>fades of antenna</source>
+        <translation>Aussetzer der Antenne</translation>
+    </message>
+    <message>
+        <source>lost frames</source>
+        <translation>verlorene Rahmen</translation>
+    </message>
+    <message>
+        <source>holds</source>
+        <translation>Haltezustände</translation>
+    </message>
+    <message>
+        <source>share received</source>
+        <translation>angekommener Anteil</translation>
+    </message>
+    <message>
+        <source>distance reached</source>
+        <translation>erreichte Entfernung</translation>
+    </message>
+    <message>
+        <source>reached before</source>
+        <translation>vorher erreicht</translation>
+    </message>
+    <message>
+        <source>reached after</source>
+        <translation>nachher erreicht</translation>
+    </message>
+    <message>
+        <source>change</source>
+        <translation>Änderung</translation>
+    </message>
+    <message>
+        <source>at full power</source>
+        <translation>bei voller Leistung</translation>
+    </message>
+    <message>
+        <source>on less off</source>
+        <translation>an weniger ab</translation>
+    </message>
+    <message>
+        <source>by chance alone</source>
+        <translation>aus Zufall allein</translation>
+    </message>
+    <message>
+        <source>The gain, with that beam width,</source>
+        <translation>Der Gewinn bei diesem Öffnungswinkel</translation>
+    </message>
+    <message>
+        <source>The gain, with so many turns,</source>
+        <translation>Der Gewinn bei so vielen Windungen</translation>
+    </message>
+    <message>
+        <source>The beam width, with so many turns,</source>
+        <translation>Der Öffnungswinkel bei so vielen Windungen</translation>
+    </message>
+    <message>
+        <source>The axial ratio, with so many turns,</source>
+        <translation>Das Achsenverhältnis bei so vielen Windungen</translation>
+    </message>
+    <message>
+        <source>The band, at that size,</source>
+        <translation>Das Band bei dieser Größe</translation>
+    </message>
+    <message>
+        <source>The gain, against what was measured,</source>
+        <translation>Der Gewinn gegen die Messung</translation>
+    </message>
+    <message>
+        <source>The beam width, against what was measured,</source>
+        <translation>Der Öffnungswinkel gegen die Messung</translation>
+    </message>
+    <message>
+        <source>The VSWR, against what was measured,</source>
+        <translation>Das VSWR gegen die Messung</translation>
+    </message>
+    <message>
+        <source>The band, against what was measured,</source>
+        <translation>Das Band gegen die Messung</translation>
+    </message>
+    <message>
+        <source>The axial ratio, against what was measured,</source>
+        <translation>Das Achsenverhältnis gegen die Messung</translation>
+    </message>
+    <message>
+        <source>The front-to-back ratio, against what was measured,</source>
+        <translation>Das Vor-Rück-Verhältnis gegen die Messung</translation>
+    </message>
+    <message>
+        <source>all lobes alike</source>
+        <translation>alle Flügel gleich</translation>
+    </message>
+    <message>
+        <source>every element joined</source>
+        <translation>jedes Element verbunden</translation>
+    </message>
+    <message>
+        <source>gaps equal</source>
+        <translation>Abstände gleich</translation>
+    </message>
+    <message>
+        <source>connector straight</source>
+        <translation>Stecker gerade</translation>
+    </message>
+    <message>
+        <source>connector tight</source>
+        <translation>Stecker fest</translation>
+    </message>
+    <message>
+        <source>connector of the right gender</source>
+        <translation>Stecker passender Art</translation>
+    </message>
+    <message>
+        <source>of the right hand</source>
+        <translation>richtige Drehrichtung</translation>
+    </message>
+    <message>
+        <source>cover whole and dry</source>
+        <translation>Hülle heil und trocken</translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation>wie sie ist</translation>
+    </message>
+    <message>
+        <source>bare</source>
+        <translation>ohne Hülle</translation>
+    </message>
+    <message>
+        <source>covered</source>
+        <translation>mit Hülle</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>vorher</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>nachher</translation>
+    </message>
+    <message>
+        <source>cable free</source>
+        <translation>Kabel frei</translation>
+    </message>
+    <message>
+        <source>cable held</source>
+        <translation>Kabel gehalten</translation>
+    </message>
+    <message>
+        <source>idle</source>
+        <translation>Leerlauf</translation>
+    </message>
+    <message>
+        <source>armed</source>
+        <translation>scharf</translation>
+    </message>
+    <message>
+        <source>on</source>
+        <translation>an</translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation>ab</translation>
+    </message>
+    <message>
+        <source>picture</source>
+        <translation>Bild</translation>
+    </message>
+    <message>
+        <source>real part of the reflection</source>
+        <translation>Realteil der Reflexion</translation>
+    </message>
+    <message>
+        <source>imaginary part</source>
+        <translation>Imaginärteil</translation>
+    </message>
+    <message>
+        <source>power</source>
+        <translation>Leistung</translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation>Pegel</translation>
+    </message>
+    <message>
+        <source>reading</source>
+        <translation>Ablesung</translation>
+    </message>
+    <message>
+        <source>angle</source>
+        <translation>Winkel</translation>
+    </message>
+    <message>
+        <source>offset</source>
+        <translation>Versatz</translation>
+    </message>
+    <message>
+        <source>search</source>
+        <translation>Suchlauf</translation>
+    </message>
+    <message>
+        <source>walk</source>
+        <translation>Gang</translation>
+    </message>
+    <message>
+        <source>in order</source>
+        <translation>der Reihe nach</translation>
     </message>
 </context>
 </TS>

@@ -1,0 +1,34 @@
+#pragma once
+#include <cmath>
+#include <string>
+#include <utility>
+#include <vector>
+
+#include "core/records/record_result.h"
+
+/// What the judges share, inside of core/records.
+namespace distanz::records {
+
+inline Measure measure(double value, quantity::Unit unit) {
+  return {value, unit, {}, {}};
+}
+/// With its interval, where both ends are numbers.
+inline Measure measure(double value, quantity::Unit unit, double low, double high) {
+  if (!std::isfinite(low) || !std::isfinite(high)) return measure(value, unit);
+  return {value, unit, low, high};
+}
+inline Measure mhz(double frequency) {
+  return measure(frequency, quantity::Unit::Megahertz);
+}
+inline Measure measure(const bench::Spread& s, quantity::Unit unit) {
+  return {s.estimate, unit, s.low, s.high};
+}
+
+/// Readings that have both numbers.
+std::vector<std::pair<double, double>> pairsOf(const campaign::Record& record, const char* x, const char* y);
+/// A number of the readings with a label.
+std::vector<double> valuesOf(const campaign::Record& record, const std::string& label, const char* key);
+/// Nothing but that more readings are wanted.
+RecordResult tooFew(std::size_t have, std::size_t want);
+
+}  // namespace distanz::records

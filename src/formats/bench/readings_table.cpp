@@ -1,0 +1,170 @@
+#include "formats/bench/readings_table.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <optional>
+
+#include "core/finding/error.h"
+#include "core/quantity/unit.h"
+#include "formats/bench/bench_columns.h"
+#include "formats/bench/row_faults.h"
+#include "formats/csv_layout.h"
+#include "formats/fields.h"
+#include "formats/log_table.h"
+
+namespace distanz::formats {
+namespace {
+
+using campaign::Reading;
+using campaign::RecordField;
+using quantity::Unit;
+
+constexpr std::string_view kLabelNames[] = {"label", "setting", "state", "emitter", "on",
+                                            "part",  "what",    "phase", "when"};
+
+/// "power" of "power_dbm": a key without the unit it ends in.
+std::string plainKey(const RecordField& f) {
+  return columnName(f.key).words;
+}
+
+/// The field a column holds; null where it is none of this kind's.
+const RecordField* fieldOf(const ColumnName& name, const std::vector<RecordField>& fields) {
+  for (const RecordField& f : fields)
+    if (name.text == f.key || name.words == plainKey(f) || name.words == columnName(f.what).words) return &f;
+  for (const RecordField& f : fields)
+    if (const std::string key = plainKey(f); key.size() > 3 && name.words.find(key) != std::string::npos)
+      return &f;
+  return nullptr;
+}
+
+/// Unit that a column's numbers are in, where it can become the field's.
+Unit unitOf(const ColumnName& name, const RecordField& f) {
+  if (name.unit.empty()) return f.unit;
+  for (const auto dimension :
+       {quantity::infoOf(f.unit).dimension, quantity::Dimension::Power, quantity::Dimension::Level})
+    if (const auto unit = quantity::unitSpelt(name.unit, dimension);
+        unit && std::isfinite(quantity::convert(1, *unit, f.unit)))
+      return *unit;
+  return f.unit;
+}
+
+struct Slot {
+  int column;
+  const RecordField* field;
+  Unit unit;
+};
+
+class Readings {
+ public:
+  Readings(std::string_view bytes, campaign::RecordKind kind)
+      : m_bytes(bytes), m_layout(layoutOf(bytes)), m_fields(campaign::recordFields(kind, true)) {
+    for (std::size_t i = 0; i < m_layout.header.size(); ++i) {
+      const ColumnName name = columnName(m_layout.header[i]);
+      const RecordField* field = fieldOf(name, m_fields);
+      const bool taken =
+          std::any_of(m_slots.begin(), m_slots.end(), [&](const Slot& s) { return s.field == field; });
+      if (field && !taken)
+        m_slots.push_back({static_cast<int>(i), field, unitOf(name, *field)});
+      else if (m_label < 0 &&
+               std::find(std::begin(kLabelNames), std::end(kLabelNames), name.words) != std::end(kLabelNames))
+        m_label = static_cast<int>(i);
+    }
+    for (const RecordField& f : m_fields)
+      if (f.required &&
+          std::none_of(m_slots.begin(), m_slots.end(), [&](const Slot& s) { return s.field == &f; }))
+        throw InputError(finding("readings-column", {{"column", f.key}}));
+    if (m_slots.empty())
+      throw InputError(
+          finding("readings-column", {{"column", m_fields.empty() ? "" : m_fields.front().key}}));
+  }
+
+  ReadingsRead read() {
+    std::string_view rest = m_bytes.substr(m_layout.data_begin);
+    int line_number = m_layout.header_line;
+    ReadingsRead out;
+    RowFaults faults;
+    while (!rest.empty()) {
+      const std::string_view line = takeLine(rest);
+      ++line_number;
+      if (line.size() > kLongestLine) throw InputError(lineTooLong(line.size(), line_number));
+      if (isBlankLine(line) || line.starts_with('#')) continue;
+      if (auto reading = readingOf(splitLine(line, m_layout.delimiter), line_number, faults)) {
+        if (out.readings.size() == kMostReadings)
+          throw InputError(at(finding("readings-many", {{"most", kMostReadings}}), line_number));
+        out.readings.push_back(std::move(*reading));
+      }
+    }
+    if (out.readings.empty()) throw InputError(faults.any() ? faults.first() : finding("no-rows"));
+    out.problems = faults.told();
+    return out;
+  }
+
+ private:
+  std::optional<Reading> readingOf(const std::vector<std::string>& fields, int line,
+                                   RowFaults& faults) const {
+    Reading out;
+    if (m_label >= 0 && static_cast<std::size_t>(m_label) < fields.size())
+      out.label = fields[static_cast<std::size_t>(m_label)].substr(0, 200);
+    for (const Slot& slot : m_slots) {
+      const auto at = static_cast<std::size_t>(slot.column);
+      const double raw = at < fields.size() ? parseNumber(fields[at], m_layout.decimal_comma) : NAN;
+      const double value = std::isfinite(raw) ? quantity::convert(raw, slot.unit, slot.field->unit) : NAN;
+      if (!std::isfinite(value)) {
+        if (!slot.field->required) continue;
+        faults.add(finding("readings-number", {{"column", m_layout.header[at]}}), line);
+        return std::nullopt;
+      }
+      if (value < slot.field->low || value > slot.field->high) {
+        faults.add(finding("readings-out-of-bounds", {{"column", m_layout.header[at]},
+                                                      {"value", value, slot.field->unit},
+                                                      {"low", slot.field->low, slot.field->unit},
+                                                      {"high", slot.field->high, slot.field->unit}}),
+                   line);
+        return std::nullopt;
+      }
+      out.values[slot.field->key] = value;
+    }
+    if (out.values.empty()) return std::nullopt;
+    return out;
+  }
+
+  std::string_view m_bytes;
+  CsvLayout m_layout;
+  std::vector<RecordField> m_fields;
+  std::vector<Slot> m_slots;
+  int m_label = -1;
+};
+
+/// A label fit for a cell; what a spreadsheet would take for a formula is put off.
+std::string cell(std::string text) {
+  std::erase_if(text, [](char c) { return c == '"' || c == '\n' || c == '\r'; });
+  if (!text.empty() && std::string_view("=+-@").find(text.front()) != std::string_view::npos)
+    text.insert(0, "'");
+  return text.find_first_of(",;") == std::string::npos ? text : '"' + text + '"';
+}
+
+}  // namespace
+
+ReadingsRead readReadings(std::string_view bytes, campaign::RecordKind kind) {
+  return Readings(bytes, kind).read();
+}
+
+std::string writeReadings(const campaign::Record& record) {
+  const auto fields = campaign::recordFields(record.kind, true);
+  std::string out = "label";
+  for (const RecordField& f : fields) out += std::string(",") + f.key;
+  out += '\n';
+  for (const Reading& r : record.readings) {
+    out += cell(r.label);
+    for (const RecordField& f : fields) {
+      out += ',';
+      if (const auto v = r.value(f.key)) out += fmt::format("{}", *v);
+    }
+    out += '\n';
+  }
+  return out;
+}
+
+}  // namespace distanz::formats

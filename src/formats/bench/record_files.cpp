@@ -1,0 +1,25 @@
+#include "formats/bench/record_files.h"
+
+#include "formats/bench/spectrum_table.h"
+#include "formats/bench/sweep_file.h"
+
+namespace distanz::formats {
+
+RecordFileRead readRecordFile(campaign::RecordKind kind, const campaign::RecordFile& file,
+                              std::string_view bytes) {
+  RecordFileRead out;
+  out.data.role = file.role;
+  out.data.file = file.file;
+  if (kind == campaign::RecordKind::Sweep) {
+    SweepRead read = readSweep(bytes, file.file);
+    out.data.sweep = std::move(read.sweep);
+    out.problems = std::move(read.problems);
+  } else if (kind == campaign::RecordKind::Spectrum) {
+    SpectrumRead read = readSpectrum(bytes);
+    out.data.traces = std::move(read.traces);
+    out.problems = std::move(read.problems);
+  }
+  return out;
+}
+
+}  // namespace distanz::formats

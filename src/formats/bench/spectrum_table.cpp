@@ -1,0 +1,131 @@
+#include "formats/bench/spectrum_table.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+#include "core/finding/error.h"
+#include "formats/bench/bench_columns.h"
+#include "formats/bench/row_faults.h"
+#include "formats/bench/sweep_file.h"
+#include "formats/csv_layout.h"
+#include "formats/fields.h"
+#include "formats/log_table.h"
+
+namespace distanz::formats {
+namespace {
+
+constexpr double kLeast_dbm = -250, kMost_dbm = 100;
+
+bool isFrequency(const ColumnName& name) {
+  return name.words == "f" || name.words.starts_with("freq");
+}
+
+struct Columns {
+  int frequency = -1;
+  std::vector<int> levels;
+};
+
+Columns columnsOf(const CsvLayout& layout) {
+  Columns out;
+  for (std::size_t i = 0; i < layout.header.size(); ++i) {
+    const ColumnName name = columnName(layout.header[i]);
+    if (isFrequency(name)) {
+      if (out.frequency < 0) out.frequency = static_cast<int>(i);
+    } else if (out.levels.size() < kMostTraces && name.words.find("time") == std::string::npos &&
+               name.words.find("index") == std::string::npos)
+      out.levels.push_back(static_cast<int>(i));
+  }
+  if (out.frequency < 0) throw InputError(finding("sweep-no-frequency"));
+  if (out.levels.empty()) throw InputError(finding("spectrum-no-level"));
+  return out;
+}
+
+/// Puts rows in the order of frequency; of two at one frequency the first counts.
+void inOrder(std::vector<double>& frequency, std::vector<std::vector<double>>& levels,
+             std::vector<Finding>& problems) {
+  std::vector<std::size_t> order(frequency.size());
+  std::iota(order.begin(), order.end(), std::size_t{0});
+  if (!std::is_sorted(frequency.begin(), frequency.end())) {
+    std::stable_sort(order.begin(), order.end(), [&](auto a, auto b) { return frequency[a] < frequency[b]; });
+    problems.push_back(finding("sweep-unsorted"));
+  }
+  const auto last =
+      std::unique(order.begin(), order.end(), [&](auto a, auto b) { return frequency[a] == frequency[b]; });
+  if (last != order.end())
+    problems.push_back(
+        finding("sweep-duplicates", {{"count", static_cast<std::size_t>(order.end() - last)}}));
+  order.erase(last, order.end());
+  const auto pick = [&](const std::vector<double>& from) {
+    std::vector<double> out;
+    for (std::size_t i : order) out.push_back(from[i]);
+    return out;
+  };
+  for (auto& l : levels) l = pick(l);
+  frequency = pick(frequency);
+}
+
+}  // namespace
+
+SpectrumRead readSpectrum(std::string_view bytes) {
+  const CsvLayout layout = layoutOf(bytes);
+  const Columns columns = columnsOf(layout);
+  std::vector<double> frequency;
+  std::vector<std::vector<double>> levels(columns.levels.size());
+  RowFaults faults;
+  std::string_view rest = bytes.substr(layout.data_begin);
+  for (int line_number = layout.header_line + 1; !rest.empty(); ++line_number) {
+    const std::string_view line = takeLine(rest);
+    if (line.size() > kLongestLine) throw InputError(lineTooLong(line.size(), line_number));
+    if (isBlankLine(line) || line.starts_with('#') || line.starts_with('!')) continue;
+    const auto fields = splitLine(line, layout.delimiter);
+    const auto number = [&](int column) {
+      const auto at = static_cast<std::size_t>(column);
+      return at < fields.size() ? parseNumber(fields[at], layout.decimal_comma) : NAN;
+    };
+    const double f = number(columns.frequency);
+    if (!std::isfinite(f) || f < 0) {
+      faults.add(finding("sweep-frequency-missing"), line_number);
+      continue;
+    }
+    if (frequency.size() * levels.size() >= kMostSweepPoints)
+      throw InputError(at(finding("sweep-too-long", {{"most", kMostSweepPoints}}), line_number));
+    frequency.push_back(f);
+    for (std::size_t i = 0; i < levels.size(); ++i) {
+      const double level = number(columns.levels[i]);
+      levels[i].push_back(level >= kLeast_dbm && level <= kMost_dbm ? level : NAN);
+    }
+  }
+  if (frequency.empty()) throw InputError(faults.any() ? faults.first() : finding("sweep-no-points"));
+  SpectrumRead out;
+  const double scale = megahertzIn(columnName(layout.header[static_cast<std::size_t>(columns.frequency)]),
+                                   *std::max_element(frequency.begin(), frequency.end()));
+  for (double& f : frequency) f *= scale;
+  inOrder(frequency, levels, out.problems);
+  for (std::size_t i = 0; i < levels.size(); ++i) {
+    bench::Trace trace;
+    for (std::size_t k = 0; k < frequency.size(); ++k)
+      if (std::isfinite(levels[i][k]))
+        trace.frequency_mhz.push_back(frequency[k]), trace.level_dbm.push_back(levels[i][k]);
+    if (trace.level_dbm.empty()) continue;
+    out.traces.push_back(std::move(trace));
+    out.names.push_back(layout.header[static_cast<std::size_t>(columns.levels[i])]);
+  }
+  if (out.traces.empty()) throw InputError(finding("spectrum-no-level"));
+  for (Finding& f : faults.told()) out.problems.push_back(std::move(f));
+  return out;
+}
+
+std::string writeSpectrum(const std::vector<bench::Trace>& traces, const std::vector<std::string>& names) {
+  std::string out;
+  for (std::size_t i = 0; i < traces.size(); ++i) {
+    out += fmt::format("frequency_mhz,{}\n", i < names.size() && !names[i].empty() ? names[i] : "level_dbm");
+    for (std::size_t k = 0; k < traces[i].level_dbm.size(); ++k)
+      out += fmt::format("{},{}\n", traces[i].frequency_mhz[k], traces[i].level_dbm[k]);
+  }
+  return out;
+}
+
+}  // namespace distanz::formats

@@ -1,0 +1,23 @@
+#pragma once
+#include <string_view>
+#include <vector>
+
+#include "core/bench/spectrum.h"
+#include "core/finding/finding.h"
+
+namespace distanz::formats {
+
+constexpr std::size_t kMostTraces = 1000;
+
+struct SpectrumRead {
+  std::vector<bench::Trace> traces;
+  std::vector<std::string> names;  ///< of the traces' columns
+  std::vector<Finding> problems;
+};
+
+/// Delimited text: a column of frequencies and one or more of levels, a trace each. @throws InputError
+SpectrumRead readSpectrum(std::string_view bytes);
+
+std::string writeSpectrum(const std::vector<bench::Trace>& traces, const std::vector<std::string>& names);
+
+}  // namespace distanz::formats

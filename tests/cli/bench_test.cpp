@@ -1,0 +1,66 @@
+#include <catch2/catch.hpp>
+#include <nlohmann/json.hpp>
+
+#include "cli/ran.h"
+#include "formats/files.h"
+#include "support/temp_dir.h"
+
+using namespace distanz;
+using Catch::Matchers::Contains;
+using Catch::Matchers::WithinAbs;
+using nlohmann::json;
+using test::run;
+using test::TempDir;
+
+TEST_CASE("bench sweep: JSON of the fixed shape, and words") {
+  const TempDir dir;
+  const auto file = dir.path() / "a.s1p";
+  formats::writeFile(file, "# MHz S MA R 50\n5700 0.5 0\n5800 0.2 0\n5900 0.3333333333 0\n");
+  const json out = json::parse(
+      run({"bench", "sweep", file.string(), "--at", "5.8GHz", "--at", "5850", "--vswr", "1.9", "--json"})
+          .out);
+  CHECK(out["points"] == 3);
+  CHECK(out["reference_ohm"] == 50);
+  CHECK_THAT(out["minimum"]["vswr"].get<double>(), WithinAbs(1.5, 1e-9));
+  CHECK_THAT(out["at"][0]["return_loss_db"].get<double>(), WithinAbs(13.9794, 1e-4));
+  CHECK_THAT(out["at"][0]["mismatch_loss_db"].get<double>(), WithinAbs(0.1773, 1e-4));
+  CHECK(out["at"][1]["frequency_mhz"] == 5850);
+  CHECK(out["bands"].size() == 1);
+  CHECK(out["figures"].size() > 3);
+  CHECK_THAT(run({"bench", "sweep", file.string(), "--at", "5.8GHz"}).out,
+             Contains("It fits 5.8 GHz: VSWR 1.50"));
+  const auto total = dir.path() / "open.s1p";
+  formats::writeFile(total, "# MHz S MA R 50\n5800 1 0\n");
+  CHECK(json::parse(run({"bench", "sweep", total.string(), "--at", "5800", "--json"}).out)["at"][0]["vswr"]
+            .is_null());
+}
+
+TEST_CASE("bench: roles, settings, units and refusals") {
+  const TempDir dir;
+  const auto free = dir.path() / "free.s1p", held = dir.path() / "held.s1p", walk = dir.path() / "walk.csv";
+  formats::writeFile(free, "# MHz S MA R 50\n5800 0.1 0\n");
+  formats::writeFile(held, "# MHz S MA R 50\n5790 0.4 90\n5810 0.4 90\n");
+  formats::writeFile(walk, "label,distance [ft]\nbefore,1000\nbefore,1010\n");
+  CHECK_THAT(run({"bench", "sweep", "free=" + free.string(), "held=" + held.string(), "--at", "5800"}).out,
+             Contains("part of the antenna"));
+  const json walked = json::parse(
+      run({"bench", "walk", walk.string(), "--set", "reduced=20dB", "--set", "exponent=2", "--json"}).out);
+  CHECK_THAT(walked["figures"][0]["value"].get<double>(), WithinAbs(306.3, 0.1));
+  CHECK_THAT(run({"bench", "attenuator", "--set", "attenuation=20dB", "--set", "distance=0.1km", "--set",
+                  "exponent=2"})
+                 .out,
+             Contains("stand for 1.00 km"));
+  const auto refused = [](const std::vector<std::string>& arguments, const std::string& says) {
+    const test::Ran r = run(arguments);
+    CHECK(r.code == 1);
+    CHECK(r.out.empty());
+    CHECK_THAT(r.err, Contains(says));
+  };
+  refused({"bench", "magic"}, "it is one of sweep");
+  refused({"bench", "sweep", "--set", "colour=1"}, "vswr_limit");
+  refused({"bench", "attenuator", "--set", "attenuation=5km"}, "--set attenuation=5km");
+  refused({"bench", "attenuator", "--set", "attenuation=500"}, "--set attenuation=500");
+  refused({"bench", "polarisation", "--set", "hand_a=up"}, "right, left, linear");
+  refused({"bench", "sweep", (dir.path() / "none.s1p").string()}, "none.s1p");
+  refused({"bench", "sweep", free.string(), "--at", "blue"}, "--at blue");
+}

@@ -1,0 +1,232 @@
+#include "core/records/record_result.h"
+
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "core/campaign/validate.h"
+#include "support/told.h"
+
+using namespace distanz;
+using namespace distanz::records;
+using campaign::Record;
+using campaign::RecordKind;
+using Catch::Matchers::Contains;
+using Catch::Matchers::WithinAbs;
+
+namespace {
+
+campaign::Campaign oneChannel() {
+  campaign::Campaign c;
+  c.plan_exponent = 2.5;
+  c.links.push_back({});
+  c.links[0].id = "video";
+  c.links[0].frequency_mhz = 5800;
+  c.parts.push_back({.id = "p1",
+                     .uuid = {},
+                     .kind = campaign::PartKind::Antenna,
+                     .name = "Print patch",
+                     .notes = {},
+                     .values = {}});
+  return c;
+}
+
+Record record(RecordKind kind) {
+  Record r;
+  r.id = "r1";
+  r.kind = kind;
+  r.part = "p1";
+  return r;
+}
+
+bool has(const RecordResult& result, const std::string& code) {
+  for (const Finding& f : result.findings)
+    if (f.code == code) return true;
+  return false;
+}
+
+const Figure& figure(const RecordResult& result, const std::string& what) {
+  for (const Figure& f : result.figures)
+    if (f.what == what) return f;
+  FAIL("no figure " + what);
+  return result.figures.front();
+}
+
+FileData resonator(double centre_mhz, const std::string& role) {
+  FileData out{role, role + ".s1p", bench::Sweep(), {}};
+  for (double f = 5500; f <= 6100; f += 2) {
+    const std::complex<double> z(1.2, 20 * (f / centre_mhz - centre_mhz / f));
+    out.sweep->frequency_mhz.push_back(f);
+    out.sweep->s11.push_back((z - 1.0) / (z + 1.0));
+  }
+  return out;
+}
+
+Record readings(RecordKind kind,
+                const std::vector<std::pair<std::string, std::map<std::string, double>>>& rows) {
+  Record r = record(kind);
+  for (const auto& [label, values] : rows) r.readings.push_back({label, values, {}});
+  return r;
+}
+
+}  // namespace
+
+TEST_CASE("records: a sweep is told at the channel that is used, and what a cover and a hand do") {
+  const campaign::Campaign c = oneChannel();
+  const Record r = record(RecordKind::Sweep);
+  const std::vector<FileData> good{resonator(5800, "")};
+  const RecordResult fits = judge({c, r, good, {}});
+  CHECK(has(fits, "fits-channel"));
+  CHECK(has(fits, "band-below"));
+  CHECK_THAT(figure(fits, "vswr").value.value, WithinAbs(1.2, 0.01));
+  CHECK(figure(fits, "vswr").at->value == 5800);
+  REQUIRE(fits.offers.size() == 1);
+  CHECK(fits.offers[0].key == "vswr");
+  CHECK(fits.plot.curves.size() == 1);
+  CHECK(fits.more.size() == 1);
+
+  const std::vector<FileData> both{resonator(5800, "bare"), resonator(5600, "covered")};
+  const RecordResult covered = judge({c, r, both, {}});
+  CHECK(has(covered, "misses-channel"));
+  CHECK(has(covered, "resonance-moved"));
+  CHECK(has(covered, "change-costs"));
+  CHECK_THAT(figure(covered, "shift").value.value, WithinAbs(-200, 3));
+  // So many dB of range at the exponent of the plan.
+  const double loss = figure(covered, "change-loss").value.value;
+  CHECK_THAT(rangeLost_pct({c, r, {}, {}}, loss), WithinAbs(100 * (1 - std::pow(10, -loss / 25)), 1e-9));
+
+  const std::vector<FileData> grip{resonator(5800, "free"), resonator(5700, "held")};
+  CHECK(judge({c, r, grip, {}}).findings.front().code == "cable-radiates");
+  CHECK(has(judge({c, r, {}, {}}), "sweep-none"));
+  campaign::Campaign other = c;
+  other.links[0].frequency_mhz = 2440;
+  CHECK(has(judge({other, r, good, {}}), "no-channel-swept"));
+  Record of_link = r;
+  of_link.link = "video";
+  CHECK(has(judge({other, of_link, good, {}}), "channel-not-swept"));
+}
+
+TEST_CASE(
+    "records: power is referred to the connector, throttling comes first, idle is no power to plan with") {
+  Record r = readings(RecordKind::Power, {});
+  r.settings = {{"nominal_dbm", 23}, {"attenuator_db", 20}, {"cable_db", 0.5}};
+  for (int t = 0; t <= 120; t += 10)
+    r.readings.push_back({"full", {{"time_s", t}, {"power_dbm", t < 80 ? 2.5 : -1.0}}, {}});
+  r.readings.push_back({"full", {{"time_s", 0}, {"power_dbm", -20}, {"idle", 1}}, {}});
+  const campaign::Campaign c = oneChannel();
+  const RecordResult result = judge({c, r, {}, {}});
+  CHECK(result.findings.front().code == "power-throttles");
+  CHECK(has(result, "power-read-idle"));
+  CHECK_THAT(figure(result, "power-settled").value.value, WithinAbs(19.5, 0.01));
+  CHECK_THAT(figure(result, "nominal-share").value.value, WithinAbs(100 * std::pow(10, -0.35), 0.1));
+  REQUIRE(result.offers.size() == 1);
+  CHECK_THAT(result.offers[0].value, WithinAbs(19.5, 0.01));
+  CHECK(has(judge({c, record(RecordKind::Power), {}, {}}), "readings-few"));
+}
+
+TEST_CASE("records: distances are told with the exponent that flights have fitted, its interval too") {
+  Record r = record(RecordKind::Attenuator);
+  r.settings = {{"attenuation_db", 30}, {"distance_m", 100}};
+  const campaign::Campaign c = oneChannel();
+  const Figure plan = figure(judge({c, r, {}, {}}), "stands-for");
+  CHECK_THAT(plan.value.value, WithinAbs(100 * std::pow(10, 30 / 25.0), 1e-9));
+  CHECK_FALSE(plan.value.low);
+  const Figure fitted = figure(judge({c, r, {}, bench::Spread{3, 2.8, 3.2}}), "stands-for");
+  CHECK_THAT(fitted.value.value, WithinAbs(1000, 1e-9));
+  CHECK(*fitted.value.low < 1000);
+  r.settings["exponent"] = 2;
+  CHECK_THAT(figure(judge({c, r, {}, bench::Spread{3, 2.8, 3.2}}), "stands-for").value.value,
+             WithinAbs(100 * std::pow(10, 1.5), 1e-9));
+  CHECK(has(judge({c, record(RecordKind::Attenuator), {}, {}}), "attenuator-open"));
+}
+
+TEST_CASE("records: ground check, walk and swap say what they mean and what to do next") {
+  const campaign::Campaign c = oneChannel();
+  const auto ground = [&](std::map<std::string, double> after) {
+    return judge({c,
+                  readings(RecordKind::Ground,
+                           {{"before", {{"fades_1", 1}, {"holds", 0}}}, {"after", std::move(after)}}),
+                  {},
+                  {}});
+  };
+  CHECK(has(ground({{"fades_1", 20}, {"holds", 0}}), "ground-fly"));
+  const RecordResult held = ground({{"fades_1", 20}, {"holds", 1}});
+  CHECK(held.findings.front().code == "ground-do-not-fly");
+  CHECK(has(held, "ground-held"));
+  CHECK(has(ground({{"fades_1", 0}}), "ground-reset"));
+  CHECK(has(judge({c, record(RecordKind::Ground), {}, {}}), "ground-open"));
+
+  Record walk = readings(RecordKind::Walk, {{"before", {{"distance_m", 100}}},
+                                            {"before", {{"distance_m", 104}}},
+                                            {"after", {{"distance_m", 150}}},
+                                            {"after", {{"distance_m", 155}}}});
+  walk.settings["reduced_db"] = 25;
+  const RecordResult walked = judge({c, walk, {}, {}});
+  CHECK(has(walked, "walk-farther"));
+  CHECK(has(walked, "wrong-multiplication"));
+  CHECK_THAT(figure(walked, "full-power").value.value, WithinAbs(10 * std::sqrt(150.0 * 155), 1e-6));
+
+  Record swap = record(RecordKind::Swap);
+  for (int i = 0; i < 3; ++i)
+    for (const char* state : {"on", "off"})
+      swap.readings.push_back({state, {{"value", state[1] == 'n' ? -70.0 - i : -80.0 - i}}, {}});
+  CHECK(has(judge({c, swap, {}, {}}), "swap-too-few"));
+  const auto once = swap.readings;
+  swap.readings.insert(swap.readings.end(), once.begin(), once.end());
+  const RecordResult clear = judge({c, swap, {}, {}});
+  CHECK(has(clear, "swap-better"));
+  CHECK(has(clear, "swap-proves"));
+  swap.readings.resize(27, {"on", {{"value", 0}}, {}});
+  CHECK(has(judge({c, swap, {}, {}}), "swap-too-many"));
+}
+
+TEST_CASE("records: claims are held against each other and against what the part measured") {
+  campaign::Campaign c = oneChannel();
+  c.parts[0].values["gain_dbi"] = {.value = 6, .origin = campaign::Origin::Measured};
+  Record r = record(RecordKind::Claims);
+  CHECK(has(judge({c, r, {}, {}}), "claims-open"));
+  r.settings["gain_dbi"] = 9;
+  const RecordResult result = judge({c, r, {}, {}});
+  REQUIRE(has(result, "claim-clashes"));
+  CHECK_THAT(test::said(result.findings.front()).text, Contains("claimed 9.0 dBi") && Contains("6.0 dBi"));
+  c.parts[0].values["gain_dbi"].origin = campaign::Origin::Claimed;
+  CHECK(has(judge({c, r, {}, {}}), "claims-open"));
+}
+
+TEST_CASE("records: every kind answers to an empty record with what to do, and to every field at its ends") {
+  const campaign::Campaign c = oneChannel();
+  for (std::size_t k = 0; k < campaign::recordKindWords().size(); ++k) {
+    Record r = record(static_cast<RecordKind>(k));
+    CAPTURE(campaign::recordKindWord(r.kind));
+    CHECK_FALSE(judge({c, r, {}, {}}).findings.empty());
+    for (const auto& f : campaign::recordFields(r.kind, false)) r.settings[f.key] = f.high;
+    for (int i = 0; i < 6; ++i) {
+      campaign::Reading reading{i % 2 ? "on" : "off", {}, {}};
+      if (!campaign::readingLabels(r.kind).empty())
+        reading.label = campaign::readingLabels(r.kind)[static_cast<std::size_t>(i % 2)];
+      for (const auto& f : campaign::recordFields(r.kind, true))
+        reading.values[f.key] = i % 3 ? f.low : f.high;
+      r.readings.push_back(reading);
+    }
+    for (const auto& a : campaign::recordAnswers(r.kind)) r.answers[a.key] = a.words.front();
+    const RecordResult result = judge({c, r, {}, {}});
+    CHECK_FALSE(result.findings.empty());
+    for (const Finding& f : result.findings) {
+      INFO(test::said(f).text);
+      CHECK(test::said(f).text.find("outside-domain") == std::string::npos);
+    }
+    auto with = c;
+    with.records.push_back(r);
+    CHECK(campaign::validate(with).empty());
+    CHECK(campaign::recordKindFromWord(campaign::recordKindWord(r.kind)) == r.kind);
+  }
+}
+
+TEST_CASE("records: numbers outside their domain are faults of the campaign") {
+  campaign::Campaign c = oneChannel();
+  c.records.push_back(readings(RecordKind::Turntable, {{"", {{"angle_deg", 1e9}, {"level_db", -50}}}}));
+  CHECK_FALSE(campaign::validate(c).empty());
+  c.records[0].readings[0].values["angle_deg"] = 10;
+  CHECK(campaign::validate(c).empty());
+  c.records[0].part = "nobody";
+  CHECK_FALSE(campaign::validate(c).empty());
+}

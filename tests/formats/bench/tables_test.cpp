@@ -1,0 +1,73 @@
+#include <catch2/catch.hpp>
+
+#include "core/finding/error.h"
+#include "formats/bench/bench_columns.h"
+#include "formats/bench/readings_table.h"
+#include "formats/bench/spectrum_table.h"
+#include "support/told.h"
+
+using namespace distanz;
+using namespace distanz::formats;
+using campaign::RecordKind;
+using Catch::Matchers::Contains;
+using Catch::Matchers::WithinAbs;
+
+TEST_CASE("bench columns: name and unit, however they are written") {
+  for (const char* text : {"S11 (dB)", "s11_db", "S11[dB]", "s11 dB"}) {
+    CAPTURE(text);
+    CHECK(columnName(text).words == "s11");
+    CHECK(columnName(text).unit == "db");
+  }
+  CHECK(columnName("Re(S11)").words == "re");
+  CHECK(columnName("(").words.empty());
+  CHECK(columnName("").words.empty());
+}
+
+TEST_CASE("readings: columns by name and unit, labels, and what is wrong with its line") {
+  const auto power = readReadings(
+      "time [min];Power (mW);temp C;setting\n0;100;20,5;200 mW\n1,5;50;;200 mW\n2;x;30;200 mW\n3;-5;30;a\n",
+      RecordKind::Power);
+  REQUIRE(power.readings.size() == 2);
+  CHECK(power.readings[1].value("time_s") == 90);
+  CHECK_THAT(*power.readings[0].value("power_dbm"), WithinAbs(20, 1e-9));
+  CHECK(power.readings[0].label == "200 mW");
+  CHECK_FALSE(power.readings[1].value("temperature_c"));
+  REQUIRE(power.problems.size() == 1);
+  CHECK(power.problems[0].code == "readings-number");
+  CHECK(power.problems[0].line == 4);
+  const auto turn = readReadings("angle,level\n0,-40\n10,-4000\n", RecordKind::Turntable);
+  CHECK(turn.problems.at(0).code == "readings-out-of-bounds");
+  CHECK_REFUSED(readReadings("angle,colour\n0,1\n", RecordKind::Turntable),
+                Contains("no column \"level_db\""));
+  CHECK_REFUSED(readReadings("angle,level\nx,y\n", RecordKind::Turntable), Contains("no number"));
+  CHECK_REFUSED(readReadings("", RecordKind::Turntable), Contains("empty"));
+  CHECK_THROWS_AS(readReadings("a,b\n1,2\n", RecordKind::Sweep), InputError);
+}
+
+TEST_CASE("readings: what is written is read back, formulas and commas in labels too", "[property]") {
+  campaign::Record r;
+  r.kind = RecordKind::Power;
+  for (int i = 0; i < 5; ++i)
+    r.readings.push_back(
+        {i % 2 ? "full, hot" : "200 mW", {{"time_s", i / 3.0}, {"power_dbm", -1.0 / (i + 1)}}, {}});
+  r.readings[1].values["supply_v"] = 16.8;
+  const auto back = readReadings(writeReadings(r), r.kind);
+  CHECK(back.readings == r.readings);
+  r.readings[0].label = "=cmd()";
+  CHECK_THAT(writeReadings(r), Contains("'=cmd()"));
+}
+
+TEST_CASE("spectrum: a trace for each column of levels, in order of frequency") {
+  const auto read =
+      readSpectrum("Frequency (GHz),idle,armed\n5.9,-90,-50\n5.8,-91,-60\n5.8,-1,-1\n5.85,,-55\n");
+  REQUIRE(read.traces.size() == 2);
+  CHECK(read.names == std::vector<std::string>{"idle", "armed"});
+  CHECK(read.traces[0].frequency_mhz == std::vector<double>{5800, 5900});
+  CHECK(read.traces[1].level_dbm == std::vector<double>{-60, -55, -50});
+  CHECK(read.problems.size() == 2);
+  CHECK_REFUSED(readSpectrum("freq_mhz\n5800\n"), Contains("level"));
+  CHECK_REFUSED(readSpectrum("freq_mhz,level\n5800,loud\n"), Contains("level"));
+  CHECK_REFUSED(readSpectrum("a,b\n1,2\n"), Contains("frequency"));
+  const auto back = readSpectrum(writeSpectrum({read.traces[0]}, {"idle"}));
+  CHECK(back.traces[0].level_dbm == read.traces[0].level_dbm);
+}
