@@ -4,6 +4,7 @@
 
 #include <map>
 #include <nlohmann/json.hpp>
+#include <optional>
 #include <set>
 
 #include "formats/aside.h"
@@ -16,9 +17,9 @@ namespace {
 namespace fs = std::filesystem;
 constexpr const char* kCampaignFile = "campaign.json";
 
-/// The log's place below the folder; a name that leads out of it is refused.
-fs::path logPath(const fs::path& folder, const campaign::Run& run, const campaign::Source& source) {
-  const fs::path name(source.file);
+/// A file's place below the folder; none for a name that leads out of it.
+std::optional<fs::path> placeIn(const fs::path& folder, const std::string& file) {
+  const fs::path name(file);
   bool outside = name.empty() || name.is_absolute();
   for (const fs::path& part : name) outside = outside || part == "..";
   std::error_code ignored;
@@ -28,8 +29,13 @@ fs::path logPath(const fs::path& folder, const campaign::Run& run, const campaig
     const fs::path below = real.lexically_relative(root);
     outside = below.empty() || *below.begin() == "..";
   }
-  if (outside) throw InputError(inRun(run.id, finding("log-outside-folder", {{"log", source.file}})));
-  return full;
+  return outside ? std::nullopt : std::optional(full);
+}
+
+fs::path logPath(const fs::path& folder, const campaign::Run& run, const campaign::Source& source) {
+  const auto place = placeIn(folder, source.file);
+  if (!place) throw InputError(inRun(run.id, finding("log-outside-folder", {{"log", source.file}})));
+  return *place;
 }
 
 std::string uniqueName(std::set<std::string>& taken, const std::string& wanted) {
@@ -58,6 +64,10 @@ InterchangeFolder openInterchange(const fs::path& folder) {
     if (run.sources.empty()) logPath(folder, run, run.source());  // refuses
     for (const campaign::Source& source : run.sources) logPath(folder, run, source);
   }
+  for (const campaign::Record& record : read.campaign.records)
+    for (const campaign::RecordFile& f : record.files)
+      if (!placeIn(folder, f.file))
+        throw InputError(inFile(file, finding("log-outside-folder", {{"log", f.file}})));
   return {std::move(read.campaign), std::move(read.problems), folder};
 }
 
@@ -70,6 +80,13 @@ std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run
   }
 }
 
+std::string readRecordBytes(const InterchangeFolder& folder, const campaign::Record&,
+                            const campaign::RecordFile& file) {
+  const auto place = placeIn(folder.folder, file.file);
+  if (!place) throw InputError(finding("log-outside-folder", {{"log", file.file}}));
+  return readFile(*place);
+}
+
 void addSha256(InterchangeFolder& folder) {
   for (campaign::Run& run : folder.campaign.runs)
     for (campaign::Source& source : run.sources) try {
@@ -79,7 +96,8 @@ void addSha256(InterchangeFolder& folder) {
       }
 }
 
-void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const BytesOf& bytes_of) {
+void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const BytesOf& bytes_of,
+                      const RecordBytesOf& record_bytes_of) {
   std::error_code error;
   const fs::file_status there = fs::symlink_status(folder, error);
   if (fs::exists(there) && (!fs::is_directory(there) || !fs::is_empty(folder, error)))
@@ -100,6 +118,18 @@ void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const
         writeNewFile(aside.place() / known->second, bytes_of(run, source));
       }
       source.file = known->second;
+    }
+  for (campaign::Record& record : campaign.records)
+    for (campaign::RecordFile& file : record.files) {
+      const std::string nameless = fmt::format("record {} {}", record.id, &file - record.files.data());
+      auto [known, fresh] = by_sha.emplace(file.sha256.empty() ? nameless : file.sha256, std::string());
+      if (fresh) {
+        if (!record_bytes_of)
+          throw InputError(inFile(file.file, finding("record-file-missing", {{"record", record.id}})));
+        known->second = uniqueName(taken, safeFileName(file.file));
+        writeNewFile(aside.place() / known->second, record_bytes_of(record, file));
+      }
+      file.file = known->second;
     }
   writeNewFile(aside.place() / kCampaignFile, jsonText(campaignJson(campaign), 1) + "\n");
   aside.publish(Aside::Existing::Keep);

@@ -214,7 +214,8 @@ const std::optional<Finding>& CampaignFile::readOnlyReason() const {
   return m_state->read_only;
 }
 
-void CampaignFile::edit(const Finding& what, SharedCampaign base, SharedCampaign next) {
+void CampaignFile::edit(const Finding& what, SharedCampaign base, SharedCampaign next,
+                        const std::vector<Attachment>& attachments) {
   std::vector<Change> changes = changesBetween(*base, *next);
   if (changes.empty()) return;
   campaign::requireValid(*next);
@@ -234,6 +235,7 @@ void CampaignFile::edit(const Finding& what, SharedCampaign base, SharedCampaign
       if (!faults.empty())
         throw Conflict(inFile(s.path, finding("no-longer-valid", {{"fault", faults.front()}})));
     }
+    for (const Attachment& a : attachments) putLog(s.db, a.name, a.packed);
     writeChanges(s.db, *made, changes, revision);
     addStep(s.db, what, changes);
     return made;

@@ -61,7 +61,9 @@ class CampaignFile {
   /// @param what a step, for Undo: finding("rename-setup", {{"setup", "A"}})
   /// @throws InputError: invalid campaign, disk full, file read-only, FileGone; the campaign is then as it
   /// was. Conflict
-  void edit(const Finding& what, SharedCampaign base, SharedCampaign next);
+  /// @param attachments bytes that `next` speaks of and the file may not hold yet, kept in the same step
+  void edit(const Finding& what, SharedCampaign base, SharedCampaign next,
+            const std::vector<Attachment>& attachments = {});
   void edit(const Finding& what, const campaign::Campaign& base, const campaign::Campaign& next) {
     edit(what, std::make_shared<const campaign::Campaign>(base),
          std::make_shared<const campaign::Campaign>(next));

@@ -31,6 +31,12 @@ std::vector<Finding> fromInterchange(const fs::path& folder, const fs::path& fil
     if (progress && !progress(static_cast<double>(++done) / static_cast<double>(c.runs.size())))
       throw formats::ReadCancelled();
   }
+  for (campaign::Record& record : c.records)
+    for (campaign::RecordFile& f : record.files) {
+      PackedLog packed = packLog(formats::readRecordBytes(source, record, f));
+      f.sha256 = packed.sha256;
+      builder.add({f.file, std::move(packed)});
+    }
   builder.finish(c);
   return source.problems;
 }
@@ -40,7 +46,10 @@ void toInterchange(const fs::path& file, const fs::path& folder) {
   const SampleFile samples(file, Access::ReadOnly);
   formats::writeInterchange(
       folder, source.campaign(),
-      [&](const campaign::Run& run, const campaign::Source& log) { return samples.logBytes(run, log); });
+      [&](const campaign::Run& run, const campaign::Source& log) { return samples.logBytes(run, log); },
+      [&](const campaign::Record& record, const campaign::RecordFile& f) {
+        return samples.recordBytes(record, f);
+      });
 }
 
 std::vector<std::string> saveCopy(const campaign::Campaign& campaign, const SampleFile& samples,
@@ -56,6 +65,12 @@ std::vector<std::string> saveCopy(const campaign::Campaign& campaign, const Samp
       lost.push_back(run.id);
     }
   }
+  for (const campaign::Record& record : campaign.records)
+    for (const campaign::RecordFile& f : record.files) try {
+        builder.add({f.file, packLog(samples.recordBytes(record, f), f.sha256)});
+      } catch (const InputError&) {
+        lost.push_back(record.id);
+      }
   builder.finish(campaign, formats::Aside::Existing::Replace);
   return lost;
 }

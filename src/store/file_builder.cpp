@@ -44,6 +44,10 @@ void FileBuilder::add(const PackedRun& run, const std::vector<campaign::Link>& l
   });
 }
 
+void FileBuilder::add(const Attachment& attachment) {
+  guarded(m_target, [&] { putLog(*m_db, attachment.name, attachment.packed); });
+}
+
 void FileBuilder::finish(const campaign::Campaign& campaign, formats::Aside::Existing existing) {
   campaign::requireValid(campaign);
   guarded(m_target, [&] {

@@ -18,6 +18,9 @@ class FileBuilder {
   /// @param links as the campaign of finish() has them @throws InputError: disk full
   void add(const PackedRun& run, const std::vector<campaign::Link>& links);
 
+  /// Bytes that records of the campaign speak of. @throws InputError: disk full
+  void add(const Attachment& attachment);
+
   /// Writes the campaign, syncs, and names the file.
   /// @param existing Replace: refused while a program has the file that is there open @throws InputError;
   /// nothing is then left

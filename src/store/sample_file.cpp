@@ -90,6 +90,20 @@ std::shared_ptr<const log::Recording> SampleFile::recording(const campaign::Run&
   return again;
 }
 
+std::string SampleFile::recordBytes(const campaign::Record& record, const campaign::RecordFile& file) const {
+  std::optional<PackedLog> packed;
+  {
+    const std::lock_guard lock(m_state->mutex);
+    guarded(m_state->path, [&] { packed = findLog(m_state->db, file.sha256); });
+  }
+  if (!packed) throw InputError(inFile(file.file, finding("record-file-missing", {{"record", record.id}})));
+  try {
+    return unpackLog(*packed);
+  } catch (const InputError&) {
+    throw InputError(inFile(file.file, finding("record-file-damaged", {{"record", record.id}})));
+  }
+}
+
 std::string SampleFile::logBytes(const campaign::Run& run, const campaign::Source& log) const {
   std::optional<PackedLog> packed;
   {

@@ -29,6 +29,8 @@ class SampleFile {
   std::string logBytes(const campaign::Run& run) const {
     return logBytes(run, run.source());
   }  ///< the first of them
+  /// A file of a record, byte for byte. @throws InputError naming the record: missing, damaged
+  std::string recordBytes(const campaign::Record& record, const campaign::RecordFile& file) const;
   /// True where its logs are there with all their bytes.
   bool has(const campaign::Run& run) const;
 

@@ -16,6 +16,11 @@ struct PackedLog {
   std::size_t size = 0;  ///< of the plain bytes
   std::string sha256;    ///< of them
 };
+/// What is to be kept beside an edit: the bytes of a sweep, a picture.
+struct Attachment {
+  std::string name;  ///< of the file it came from
+  PackedLog packed;
+};
 /// @param sha256 of the bytes, where it is known already
 PackedLog packLog(std::string_view log_bytes, std::string sha256 = {});
 

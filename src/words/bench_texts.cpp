@@ -312,6 +312,12 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding", "\"{kind}\" is nothing that is measured here; it is one of {kinds}")},
     {"set-word", "", QT_TRANSLATE_NOOP("finding", "choose one of {words}")},
     {"set-name", "", QT_TRANSLATE_NOOP("finding", "write KEY=VALUE with one of {names}")},
+    {"record-file-missing", "", QT_TRANSLATE_NOOP("finding", "the file of record {record} is not in the campaign file; restore a copy")},
+    {"record-file-damaged", "", QT_TRANSLATE_NOOP("finding", "the file of record {record} is damaged; restore a copy")},
+    {"add-record", "", QT_TRANSLATE_NOOP("finding", "Add {record} to the bench")},
+    {"change-record", "", QT_TRANSLATE_NOOP("finding", "Change {record}")},
+    {"remove-record", "", QT_TRANSLATE_NOOP("finding", "Remove {record} from the bench")},
+    {"take-over", "", QT_TRANSLATE_NOOP("finding", "Take over what {record} measured")},
 };
 
 }  // namespace

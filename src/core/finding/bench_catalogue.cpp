@@ -129,6 +129,12 @@ constexpr FindingInfo kBenchFindings[] = {
     {"bench-kind", Refusal, "bench", "kind kinds", ""},
     {"set-word", Refusal, "bench", "words", ""},
     {"set-name", Refusal, "bench", "names", ""},
+    {"record-file-missing", Refusal, "bench", "record", "restore-copy"},
+    {"record-file-damaged", Refusal, "bench", "record", "restore-copy"},
+    {"add-record", Step, "bench", "record", ""},
+    {"change-record", Step, "bench", "record", ""},
+    {"remove-record", Step, "bench", "record", ""},
+    {"take-over", Step, "bench", "record", ""},
 };
 
 }  // namespace
