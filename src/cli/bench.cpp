@@ -45,27 +45,6 @@ constexpr std::pair<const char*, RecordKind> kKinds[] = {{"sweep", RecordKind::S
   throw InputError(finding("option-refused", {{"option", option}, {"why", std::move(why)}}));
 }
 
-quantity::Kind kindOf(Unit unit) {
-  switch (quantity::infoOf(unit).dimension) {
-    case quantity::Dimension::Length:
-      return quantity::Kind::Length;
-    case quantity::Dimension::Level:
-      return quantity::Kind::Power;
-    case quantity::Dimension::Gain:
-      return quantity::Kind::Gain;
-    case quantity::Dimension::Ratio:
-      return quantity::Kind::Loss;
-    case quantity::Dimension::Frequency:
-      return quantity::Kind::Frequency;
-    case quantity::Dimension::Percent:
-      return quantity::Kind::Percent;
-    case quantity::Dimension::Angle:
-      return quantity::Kind::Angle;
-    default:
-      return quantity::Kind::Number;
-  }
-}
-
 /// The settings' field that an option names: "attenuation_db", or "attenuation".
 const campaign::RecordField* fieldNamed(const std::vector<campaign::RecordField>& fields,
                                         const std::string& name) {
@@ -101,7 +80,7 @@ void set(campaign::Record& record, const std::string& text) {
   const campaign::RecordField* field = fieldNamed(fields, name);
   if (!field || equals == std::string::npos)
     refuseOption("--set " + text, finding("set-name", {{"names", namesOf(record.kind)}}));
-  const quantity::Kind kind = kindOf(field->unit);
+  const quantity::Kind kind = quantity::kindOf(field->unit);
   const Unit canonical = kind == quantity::Kind::Number ? field->unit : quantity::canonicalUnit(kind);
   const auto parsed =
       quantity::parseWithin(kind, value, quantity::convert(field->low, field->unit, canonical),

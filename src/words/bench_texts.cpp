@@ -95,7 +95,7 @@ constexpr Text kBenchTexts[] = {
     {"band-none", "",
      QT_TRANSLATE_NOOP("finding", "Nowhere in what was swept is the VSWR {limit:.3g} or less.")},
     {"resonance-moved", "",
-     QT_TRANSLATE_NOOP("finding", "{from} to {to}: the resonance moved from {was:.1} to {is:.1}.")},
+     QT_TRANSLATE_NOOP("finding", "The resonance moved from {was:.1} ({from}) to {is:.1} ({to}).")},
     {"change-costs", "",
      QT_TRANSLATE_NOOP("finding",
                        "At {frequency:short} that costs {loss:.2} more, {range:.1} of the range.")},
@@ -312,12 +312,15 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding", "\"{kind}\" is nothing that is measured here; it is one of {kinds}")},
     {"set-word", "", QT_TRANSLATE_NOOP("finding", "choose one of {words}")},
     {"set-name", "", QT_TRANSLATE_NOOP("finding", "write KEY=VALUE with one of {names}")},
-    {"record-file-missing", "", QT_TRANSLATE_NOOP("finding", "the file of record {record} is not in the campaign file; restore a copy")},
-    {"record-file-damaged", "", QT_TRANSLATE_NOOP("finding", "the file of record {record} is damaged; restore a copy")},
+    {"record-file-missing", "",
+     QT_TRANSLATE_NOOP("finding", "the file of record {record} is not in the campaign file; restore a copy")},
+    {"record-file-damaged", "",
+     QT_TRANSLATE_NOOP("finding", "the file of record {record} is damaged; restore a copy")},
     {"add-record", "", QT_TRANSLATE_NOOP("finding", "Add {record} to the bench")},
     {"change-record", "", QT_TRANSLATE_NOOP("finding", "Change {record}")},
     {"remove-record", "", QT_TRANSLATE_NOOP("finding", "Remove {record} from the bench")},
     {"take-over", "", QT_TRANSLATE_NOOP("finding", "Take over what {record} measured")},
+    {"lacks-records", "", QT_TRANSLATE_NOOP("finding", "Nothing measured on the bench yet")},
 };
 
 }  // namespace

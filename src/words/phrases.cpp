@@ -3,14 +3,12 @@
 #include <QCoreApplication>
 #include <algorithm>
 #include <iterator>
+#include <map>
+
+#include "words/bench_terms.h"
 
 namespace distanz::words {
 namespace {
-
-struct TermText {
-  std::string_view code;
-  const char* text;
-};
 
 constexpr TermText kTerms[] = {
     {"part-quality", QT_TRANSLATE_NOOP("term", "its link quality")},
@@ -90,102 +88,6 @@ constexpr TermText kTerms[] = {
     {"column-ended", QT_TRANSLATE_NOOP("term", "why it ended")},
     {"column-reduced", QT_TRANSLATE_NOOP("term", "reduced power")},
     {"column-notes", QT_TRANSLATE_NOOP("term", "notes")},
-    {"figure-vswr", QT_TRANSLATE_NOOP("term", "VSWR")},
-    {"figure-vswr-least", QT_TRANSLATE_NOOP("term", "least VSWR")},
-    {"figure-mismatch-loss", QT_TRANSLATE_NOOP("term", "mismatch loss")},
-    {"figure-return-loss", QT_TRANSLATE_NOOP("term", "return loss")},
-    {"figure-accepted", QT_TRANSLATE_NOOP("term", "power accepted")},
-    {"figure-range-lost", QT_TRANSLATE_NOOP("term", "range lost")},
-    {"figure-shift", QT_TRANSLATE_NOOP("term", "resonance moved by")},
-    {"figure-change-loss", QT_TRANSLATE_NOOP("term", "lost by the change")},
-    {"figure-grip", QT_TRANSLATE_NOOP("term", "reflection moved by a hand")},
-    {"figure-power-settled", QT_TRANSLATE_NOOP("term", "settled power")},
-    {"figure-power-idle", QT_TRANSLATE_NOOP("term", "power before arming")},
-    {"figure-nominal-share", QT_TRANSLATE_NOOP("term", "share of nominal")},
-    {"figure-warm-up", QT_TRANSLATE_NOOP("term", "warm-up")},
-    {"figure-droop", QT_TRANSLATE_NOOP("term", "droop")},
-    {"figure-scale-floor", QT_TRANSLATE_NOOP("term", "scale from")},
-    {"figure-scale-ceiling", QT_TRANSLATE_NOOP("term", "scale up to")},
-    {"figure-scale-step", QT_TRANSLATE_NOOP("term", "coarsest step")},
-    {"figure-scale-scatter", QT_TRANSLATE_NOOP("term", "scatter of a reading")},
-    {"figure-beam-width", QT_TRANSLATE_NOOP("term", "half-power width")},
-    {"figure-front-to-back", QT_TRANSLATE_NOOP("term", "front to back")},
-    {"figure-gain", QT_TRANSLATE_NOOP("term", "gain")},
-    {"figure-usable-angle", QT_TRANSLATE_NOOP("term", "usable angle")},
-    {"figure-stands-for", QT_TRANSLATE_NOOP("term", "stands for")},
-    {"figure-stands-for-free", QT_TRANSLATE_NOOP("term", "in free space")},
-    {"figure-attenuator-for", QT_TRANSLATE_NOOP("term", "attenuator to fit")},
-    {"figure-trim-midpoint", QT_TRANSLATE_NOOP("term", "midpoint")},
-    {"figure-trim-width", QT_TRANSLATE_NOOP("term", "width")},
-    {"figure-trim-scatter", QT_TRANSLATE_NOOP("term", "scatter of midpoints")},
-    {"figure-polarisation-best", QT_TRANSLATE_NOOP("term", "turned best")},
-    {"figure-polarisation-worst", QT_TRANSLATE_NOOP("term", "turned worst")},
-    {"figure-polarisation-loss", QT_TRANSLATE_NOOP("term", "polarisation loss")},
-    {"figure-polarisation-bounced", QT_TRANSLATE_NOOP("term", "with bounced power")},
-    {"figure-pointing-loss", QT_TRANSLATE_NOOP("term", "pointing loss")},
-    {"figure-occupied", QT_TRANSLATE_NOOP("term", "occupied (99 %)")},
-    {"figure-width-20-db", QT_TRANSLATE_NOOP("term", "width at -20 dB")},
-    {"figure-band-power", QT_TRANSLATE_NOOP("term", "power in the band")},
-    {"figure-floor", QT_TRANSLATE_NOOP("term", "floor")},
-    {"figure-armed-over-idle", QT_TRANSLATE_NOOP("term", "armed over idle")},
-    {"figure-floor-rise", QT_TRANSLATE_NOOP("term", "noise floor rises")},
-    {"figure-isolation", QT_TRANSLATE_NOOP("term", "isolation by distance and filter")},
-    {"figure-fades", QT_TRANSLATE_NOOP("term", "fades of antenna")},
-    {"figure-lost-frames", QT_TRANSLATE_NOOP("term", "lost frames")},
-    {"figure-holds", QT_TRANSLATE_NOOP("term", "holds")},
-    {"figure-received", QT_TRANSLATE_NOOP("term", "share received")},
-    {"figure-walked", QT_TRANSLATE_NOOP("term", "distance reached")},
-    {"figure-walked-before", QT_TRANSLATE_NOOP("term", "reached before")},
-    {"figure-walked-after", QT_TRANSLATE_NOOP("term", "reached after")},
-    {"figure-walk-change", QT_TRANSLATE_NOOP("term", "change")},
-    {"figure-full-power", QT_TRANSLATE_NOOP("term", "at full power")},
-    {"figure-swap-difference", QT_TRANSLATE_NOOP("term", "on less off")},
-    {"figure-swap-p", QT_TRANSLATE_NOOP("term", "by chance alone")},
-    {"claim-gain-of-width", QT_TRANSLATE_NOOP("term", "The gain, with that beam width,")},
-    {"claim-helix-gain", QT_TRANSLATE_NOOP("term", "The gain, with so many turns,")},
-    {"claim-helix-width", QT_TRANSLATE_NOOP("term", "The beam width, with so many turns,")},
-    {"claim-helix-axial-ratio", QT_TRANSLATE_NOOP("term", "The axial ratio, with so many turns,")},
-    {"claim-band-of-size", QT_TRANSLATE_NOOP("term", "The band, at that size,")},
-    {"claim-gain", QT_TRANSLATE_NOOP("term", "The gain, against what was measured,")},
-    {"claim-width", QT_TRANSLATE_NOOP("term", "The beam width, against what was measured,")},
-    {"claim-vswr", QT_TRANSLATE_NOOP("term", "The VSWR, against what was measured,")},
-    {"claim-band", QT_TRANSLATE_NOOP("term", "The band, against what was measured,")},
-    {"claim-axial-ratio", QT_TRANSLATE_NOOP("term", "The axial ratio, against what was measured,")},
-    {"claim-front-to-back", QT_TRANSLATE_NOOP("term", "The front-to-back ratio, against what was measured,")},
-    {"look-lobes_alike", QT_TRANSLATE_NOOP("term", "all lobes alike")},
-    {"look-elements_joined", QT_TRANSLATE_NOOP("term", "every element joined")},
-    {"look-gaps_equal", QT_TRANSLATE_NOOP("term", "gaps equal")},
-    {"look-connector_straight", QT_TRANSLATE_NOOP("term", "connector straight")},
-    {"look-connector_tight", QT_TRANSLATE_NOOP("term", "connector tight")},
-    {"look-right_gender", QT_TRANSLATE_NOOP("term", "connector of the right gender")},
-    {"look-right_hand", QT_TRANSLATE_NOOP("term", "of the right hand")},
-    {"look-cover_sound", QT_TRANSLATE_NOOP("term", "cover whole and dry")},
-    {"role-", QT_TRANSLATE_NOOP("term", "as it is")},
-    {"role-bare", QT_TRANSLATE_NOOP("term", "bare")},
-    {"role-covered", QT_TRANSLATE_NOOP("term", "covered")},
-    {"role-before", QT_TRANSLATE_NOOP("term", "before")},
-    {"role-after", QT_TRANSLATE_NOOP("term", "after")},
-    {"role-free", QT_TRANSLATE_NOOP("term", "cable free")},
-    {"role-held", QT_TRANSLATE_NOOP("term", "cable held")},
-    {"role-idle", QT_TRANSLATE_NOOP("term", "idle")},
-    {"role-armed", QT_TRANSLATE_NOOP("term", "armed")},
-    {"role-on", QT_TRANSLATE_NOOP("term", "on")},
-    {"role-off", QT_TRANSLATE_NOOP("term", "off")},
-    {"role-picture", QT_TRANSLATE_NOOP("term", "picture")},
-    {"axis-frequency", QT_TRANSLATE_NOOP("term", "frequency")},
-    {"axis-vswr", QT_TRANSLATE_NOOP("term", "VSWR")},
-    {"axis-real", QT_TRANSLATE_NOOP("term", "real part of the reflection")},
-    {"axis-imaginary", QT_TRANSLATE_NOOP("term", "imaginary part")},
-    {"axis-time", QT_TRANSLATE_NOOP("term", "time")},
-    {"axis-power", QT_TRANSLATE_NOOP("term", "power")},
-    {"axis-level", QT_TRANSLATE_NOOP("term", "level")},
-    {"axis-reading", QT_TRANSLATE_NOOP("term", "reading")},
-    {"axis-angle", QT_TRANSLATE_NOOP("term", "angle")},
-    {"axis-offset", QT_TRANSLATE_NOOP("term", "offset")},
-    {"axis-search", QT_TRANSLATE_NOOP("term", "search")},
-    {"axis-walk", QT_TRANSLATE_NOOP("term", "walk")},
-    {"axis-distance", QT_TRANSLATE_NOOP("term", "distance")},
-    {"axis-order", QT_TRANSLATE_NOOP("term", "in order")},
 };
 
 struct CountText {
@@ -231,8 +133,14 @@ QString filled(const char* text, int n) {
 }  // namespace
 
 QString term(std::string_view code) {
-  for (const TermText& t : kTerms)
-    if (t.code == code) return QCoreApplication::translate("term", t.text);
+  static const std::map<std::string_view, const char*> kByCode = [] {
+    std::map<std::string_view, const char*> all;
+    for (const TermText& t : kTerms) all.emplace(t.code, t.text);
+    for (const TermText& t : benchTerms()) all.emplace(t.code, t.text);
+    return all;
+  }();
+  if (const auto found = kByCode.find(code); found != kByCode.end())
+    return QCoreApplication::translate("term", found->second);
   return QString::fromUtf8(code.data(), qsizetype(code.size()));
 }
 

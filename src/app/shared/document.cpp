@@ -129,7 +129,8 @@ void Document::tellChanged() {
   emit changed();
 }
 
-bool Document::edit(const Finding& what, const campaign::Campaign& next) {
+bool Document::edit(const Finding& what, const campaign::Campaign& next,
+                    std::vector<store::Attachment> attachments) {
   if (next == *m_campaign) return true;
   const store::SharedCampaign base = m_campaign;
   const auto told_before = m_told;
@@ -137,8 +138,8 @@ bool Document::edit(const Finding& what, const campaign::Campaign& next) {
   // of the one that follows.
   m_campaign =
       std::make_shared<const campaign::Campaign>(store::needsIdentity(next) ? store::identified(next) : next);
-  const auto kept =
-      step([what, base, next = m_campaign](store::CampaignFile& file) { file.edit(what, base, next); });
+  const auto kept = step([what, base, next = m_campaign, attachments = std::move(attachments)](
+                             store::CampaignFile& file) { file.edit(what, base, next, attachments); });
   schedule();
   if (m_told == told_before) tellChanged();
   return !kept || kept->refused.isEmpty();

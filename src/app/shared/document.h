@@ -50,7 +50,9 @@ class Document : public QObject {
 
   /// Makes `next` the campaign. @param what a step, for Undo. A refusal is told by refused(). @return false
   /// where it was refused at once
-  bool edit(const Finding& what, const campaign::Campaign& next);
+  /// @param attachments bytes that `next` speaks of, kept in the same step
+  bool edit(const Finding& what, const campaign::Campaign& next,
+            std::vector<store::Attachment> attachments = {});
   /// Adds runs, all or none. `then` is called once that is settled, now or later: with what was added, or the
   /// reason why nothing was.
   using AddedThen = std::function<void(const store::Added& added, const QString& refused)>;

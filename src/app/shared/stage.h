@@ -20,12 +20,18 @@ class Stage : public QWidget {
   virtual std::optional<Finding> lacks() const = 0;
   /// Brings one run before the pilot's eyes, where the stage shows runs.
   virtual void showRun(const std::string& run) { (void)run; }
+  /// True where work does not wait for this stage: a campaign can go without it.
+  virtual bool optional() const { return false; }
+  /// True where files dropped on the window belong to what this stage shows.
+  virtual bool takesFiles() const { return false; }
+  virtual void takeFiles(const QStringList& files) { (void)files; }
 
   Document& document() const { return m_document; }
 
  signals:
   void findingsChanged();
   void importRequested();
+  void filesRequested(const QString& title, const QString& filter);  ///< for takeFiles()
   void runRequested(const QString& run);  ///< to see it in Runs
 
  private:

@@ -3,6 +3,7 @@
 #include <QFile>
 #include <QTemporaryDir>
 
+#include "app/window/demo_bench.h"
 #include "core/finding/error.h"
 #include "core/simulate/scenario.h"
 #include "formats/interchange.h"
@@ -21,16 +22,19 @@ void makeDemo(const std::filesystem::path& file) {
   QFile scenario(":/distanz/demo/scenario.json");
   if (!scenario.open(QIODevice::ReadOnly))
     throw Error(finding("unexpected", {{"what", ":/distanz/demo/scenario.json"}}));
-  const simulate::Simulated flown =
+  simulate::Simulated flown =
       simulate::simulate(formats::readScenario(scenario.readAll().toStdString(), "demo scenario"), kSeed);
+  const auto files = addDemoBench(flown.campaign);
   const QTemporaryDir folder;
   if (!folder.isValid()) throw InputError(finding("no-room-for-demo"));
   const std::filesystem::path logs = std::filesystem::path(folder.path().toStdString()) / "demo";
-  formats::writeInterchange(logs, flown.campaign, [&](const campaign::Run& run, const campaign::Source&) {
-    return formats::writeLogCsv(
-        flown
-            .recordings[std::size_t(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data())]);
-  });
+  formats::writeInterchange(
+      logs, flown.campaign,
+      [&](const campaign::Run& run, const campaign::Source&) {
+        return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) -
+                                                                 flown.campaign.runs.data())]);
+      },
+      [&](const campaign::Record&, const campaign::RecordFile& f) { return files.at(f.file); });
   std::filesystem::create_directories(file.parent_path());
   store::fromInterchange(logs, file);
 }

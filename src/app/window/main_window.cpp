@@ -174,6 +174,11 @@ void MainWindow::showWorkspace(int stage) {
   m_pages->addWidget(m_workspace);
   connect(m_workspace, &Workspace::stageChanged, this, &MainWindow::refreshActions);
   connect(m_workspace, &Workspace::importRequested, this, &MainWindow::chooseLogs);
+  connect(m_workspace, &Workspace::filesRequested, this, [this](const QString& title, const QString& filter) {
+    Stage* shown = m_workspace->current();
+    const QStringList files = m_prompts.openFiles(this, title, filter);
+    if (shown && !files.isEmpty()) shown->takeFiles(files);
+  });
   if (stage >= 0) m_workspace->showStage(stage);
   refreshActions();
 }
@@ -310,6 +315,8 @@ void MainWindow::dropEvent(QDropEvent* event) {
   }
   if (!logs.isEmpty() && !m_workspace)
     return say(tr("Open or make a campaign first; then drop the logs on it."));
+  Stage* stage = m_workspace ? m_workspace->current() : nullptr;
+  if (stage && stage->takesFiles()) return stage->takeFiles(logs);
   importLogs(logs);
 }
 

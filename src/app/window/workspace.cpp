@@ -102,7 +102,8 @@ void Workspace::buildNext() {
   const int stage = int(next - m_stages.begin());
   build(stage);
   // The first stage that still lacks something is where work goes on.
-  if (!m_shown && (stage + 1 == stages() || m_stages[size_t(stage)]->lacks())) showStage(stage);
+  const Stage& made = *m_stages[size_t(stage)];
+  if (!m_shown && (stage + 1 == stages() || (made.lacks() && !made.optional()))) showStage(stage);
 }
 
 void Workspace::build(int stage) {
@@ -115,6 +116,7 @@ void Workspace::build(int stage) {
     m_rail->setLacks(stage, said(made->lacks()));
   });
   connect(slot, &Stage::importRequested, this, &Workspace::importRequested);
+  connect(slot, &Stage::filesRequested, this, &Workspace::filesRequested);
   connect(slot, &Stage::runRequested, this, [this](const QString& run) {
     showStageNamed("runs");
     m_shown->showRun(run.toStdString());

@@ -135,6 +135,7 @@ constexpr FindingInfo kBenchFindings[] = {
     {"change-record", Step, "bench", "record", ""},
     {"remove-record", Step, "bench", "record", ""},
     {"take-over", Step, "bench", "record", ""},
+    {"lacks-records", Detail, "bench", "", ""},
 };
 
 }  // namespace

@@ -80,6 +80,11 @@ RecordResult judgeGround(const Judged& what) {
   tellParts(g, out);
   for (std::size_t i = 0; i < g.happened.fades.size(); ++i)
     out.figures.push_back({"fades", count(g.happened.fades[i]), {}, std::to_string(i + 1), true});
+  out.plot = {Plot::Kind::Graph, "axis-antenna", "axis-fades", Unit::None, Unit::None, {}, {}, {}};
+  Curve fades{{}, {}, {}, false};
+  for (std::size_t i = 0; i < g.happened.fades.size(); ++i)
+    fades.x.push_back(static_cast<double>(i + 1)), fades.y.push_back(g.happened.fades[i]);
+  if (!fades.x.empty()) out.plot.curves.push_back(std::move(fades));
   if (g.happened.lost_frames)
     out.figures.push_back({"lost-frames", count(*g.happened.lost_frames), {}, {}, true});
   if (g.happened.holds) out.figures.push_back({"holds", count(*g.happened.holds), {}, {}, true});

@@ -47,6 +47,10 @@ void tellChannel(const Judged& what, const bench::Sweep& sweep, double channel, 
   if (std::isfinite(at->mismatch_loss_db))
     out.figures.push_back(
         {"range-lost", {rangeLost_pct(what, at->mismatch_loss_db), Unit::Percent, {}, {}}, mhz(channel)});
+  if (what.range_m && std::isfinite(at->mismatch_loss_db))
+    out.figures.push_back(
+        {"metres-lost", measure(*what.range_m * rangeLost_pct(what, at->mismatch_loss_db) / 100, Unit::Metre),
+         mhz(channel)});
   Finding said = fits ? finding("fits-channel", {{"frequency", mhz(channel)},
                                                  {"vswr", at->vswr, Unit::None},
                                                  {"loss", at->mismatch_loss_db, Unit::Decibel}})

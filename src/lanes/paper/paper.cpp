@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "lanes/paper/marks.h"
 #include "words/quantity.h"
 
 namespace distanz::lanes {
@@ -15,14 +16,6 @@ namespace {
 
 constexpr double kHatch_px = 7;
 constexpr double kBandAlpha = 0.22;
-
-/// A step of 1, 2 or 5 that gives about so many marks.
-double niceStep(double span, int marks) {
-  const double raw = span / std::max(marks, 1), tens = std::pow(10, std::floor(std::log10(raw)));
-  for (const double step : {1.0, 2.0, 5.0})
-    if (raw <= step * tens) return step * tens;
-  return 10 * tens;
-}
 
 /// The part of a segment within a rectangle (Liang and Barsky 1984). @return false where none is
 bool cut(QPointF& a, QPointF& b, const QRectF& r) {

@@ -385,6 +385,49 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::BenchStage</name>
+    <message>
+        <source>Here lies what you measured on the bench and on the ground: whether an antenna fits its channel, whether a transmitter holds its power, how a receiver&apos;s scale reads. Choose on the left what you want to find out.</source>
+        <translation>Hier liegt, was auf der Werkbank und am Boden gemessen wurde: ob eine Antenne auf ihren Kanal passt, ob ein Sender seine Leistung hält, wie die Skala eines Empfängers zu lesen ist. Links wählen, was herauszufinden ist.</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>What it says</source>
+        <translation>Was es sagt</translation>
+    </message>
+    <message>
+        <source>What went in</source>
+        <translation>Was hineinging</translation>
+    </message>
+    <message>
+        <source>Take over into %1</source>
+        <translation>In %1 übernehmen</translation>
+    </message>
+    <message>
+        <source>Sweeps (*.s1p *.s2p *.ts *.csv *.txt);;All files (*)</source>
+        <translation>Messkurven (*.s1p *.s2p *.ts *.csv *.txt);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg);;All files (*)</source>
+        <translation>Bilder (*.png *.jpg *.jpeg);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Tables (*.csv *.txt);;All files (*)</source>
+        <translation>Tabellen (*.csv *.txt);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Add files</source>
+        <translation>Dateien hinzufügen</translation>
+    </message>
+    <message>
+        <source>Take over into the part</source>
+        <translation>In das Teil übernehmen</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::CompareStage</name>
     <message>
         <source>Lanes</source>
@@ -1097,6 +1140,29 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::ReadingsEditor</name>
+    <message>
+        <source>What is read</source>
+        <translation>Was abgelesen wird</translation>
+    </message>
+    <message>
+        <source>setting, emitter ...</source>
+        <translation>Einstellung, Sender ...</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>From file ...</source>
+        <translation>Aus Datei ...</translation>
+    </message>
+    <message>
+        <source>what</source>
+        <translation>was</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::ReadoutStrip</name>
     <message>
         <source>Readings at the picked distance</source>
@@ -1113,6 +1179,72 @@
     <message>
         <source>not flown here</source>
         <translation>hier nicht geflogen</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::RecordForm</name>
+    <message>
+        <source>not said</source>
+        <translation>nicht angegeben</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Of part</source>
+        <translation>Vom Teil</translation>
+    </message>
+    <message>
+        <source>For link</source>
+        <translation>Für Strecke</translation>
+    </message>
+    <message>
+        <source>Date</source>
+        <translation>Datum</translation>
+    </message>
+    <message>
+        <source>Instrument</source>
+        <translation>Messgerät</translation>
+    </message>
+    <message>
+        <source>Place</source>
+        <translation>Ort</translation>
+    </message>
+    <message>
+        <source>Notes</source>
+        <translation>Notizen</translation>
+    </message>
+    <message>
+        <source>Add files ...</source>
+        <translation>Dateien hinzufügen ...</translation>
+    </message>
+    <message>
+        <source>What %1 shows</source>
+        <translation>Was %1 zeigt</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::ResultView</name>
+    <message>
+        <source>VSWR over frequency</source>
+        <translation>VSWR über Frequenz</translation>
+    </message>
+    <message>
+        <source>Complex plane</source>
+        <translation>Komplexe Ebene</translation>
+    </message>
+    <message>
+        <source>Distanz</source>
+        <translation>Distanz</translation>
+    </message>
+    <message>
+        <source>Other drawing</source>
+        <translation>Andere Zeichnung</translation>
     </message>
 </context>
 <context>
@@ -1313,6 +1445,17 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::Shelf</name>
+    <message>
+        <source>Records on the shelf</source>
+        <translation>Einträge im Regal</translation>
+    </message>
+    <message>
+        <source>Find out ...</source>
+        <translation>Herausfinden ...</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::StageInfo</name>
     <message>
         <source>Kit</source>
@@ -1329,6 +1472,10 @@
     <message>
         <source>Compare</source>
         <translation>Vergleich</translation>
+    </message>
+    <message>
+        <source>Bench</source>
+        <translation>Werkbank</translation>
     </message>
 </context>
 <context>
@@ -3120,10 +3267,6 @@
         <translation>Im Gemessenen ist das VSWR nirgends {limit:.3g} oder weniger.</translation>
     </message>
     <message>
-        <source>{from} to {to}: the resonance moved from {was:.1} to {is:.1}.</source>
-        <translation>{from} gegen {to}: Die Resonanz ging von {was:.1} nach {is:.1}.</translation>
-    </message>
-    <message>
         <source>At {frequency:short} that costs {loss:.2} more, {range:.1} of the range.</source>
         <translation>Bei {frequency:short} kostet das {loss:.2} mehr, {range:.1} der Reichweite.</translation>
     </message>
@@ -3450,6 +3593,38 @@
     <message>
         <source>write KEY=VALUE with one of {names}</source>
         <translation>KEY=VALUE schreiben, mit einem von {names}</translation>
+    </message>
+    <message>
+        <source>the file of record {record} is not in the campaign file; restore a copy</source>
+        <translation>die Datei des Eintrags {record} ist nicht in der Kampagnendatei; eine Kopie wiederherstellen</translation>
+    </message>
+    <message>
+        <source>the file of record {record} is damaged; restore a copy</source>
+        <translation>die Datei des Eintrags {record} ist beschädigt; eine Kopie wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Add {record} to the bench</source>
+        <translation>{record} zur Werkbank hinzufügen</translation>
+    </message>
+    <message>
+        <source>Change {record}</source>
+        <translation>{record} ändern</translation>
+    </message>
+    <message>
+        <source>Remove {record} from the bench</source>
+        <translation>{record} von der Werkbank entfernen</translation>
+    </message>
+    <message>
+        <source>Take over what {record} measured</source>
+        <translation>Übernehmen, was {record} gemessen hat</translation>
+    </message>
+    <message>
+        <source>Nothing measured on the bench yet</source>
+        <translation>Noch nichts auf der Werkbank gemessen</translation>
+    </message>
+    <message>
+        <source>The resonance moved from {was:.1} ({from}) to {is:.1} ({to}).</source>
+        <translation>Die Resonanz ging von {was:.1} ({from}) nach {is:.1} ({to}).</translation>
     </message>
 </context>
 <context>
@@ -4255,6 +4430,362 @@
     <message>
         <source>in order</source>
         <translation>der Reihe nach</translation>
+    </message>
+    <message>
+        <source>costs of range</source>
+        <translation>kostet an Reichweite</translation>
+    </message>
+    <message>
+        <source>antenna</source>
+        <translation>Antenne</translation>
+    </message>
+    <message>
+        <source>fades</source>
+        <translation>Aussetzer</translation>
+    </message>
+    <message>
+        <source>Does it fit its channel?</source>
+        <translation>Passt sie auf ihren Kanal?</translation>
+    </message>
+    <message>
+        <source>Does it look sound?</source>
+        <translation>Sieht sie heil aus?</translation>
+    </message>
+    <message>
+        <source>Can all that is claimed be true?</source>
+        <translation>Kann alles Behauptete stimmen?</translation>
+    </message>
+    <message>
+        <source>Does it hold its power?</source>
+        <translation>Hält er seine Leistung?</translation>
+    </message>
+    <message>
+        <source>What does the receiver&apos;s scale mean?</source>
+        <translation>Was bedeutet die Skala des Empfängers?</translation>
+    </message>
+    <message>
+        <source>Where does it radiate?</source>
+        <translation>Wohin strahlt sie?</translation>
+    </message>
+    <message>
+        <source>What does an attenuator stand for?</source>
+        <translation>Wofür steht ein Dämpfungsglied?</translation>
+    </message>
+    <message>
+        <source>Are both on one frequency?</source>
+        <translation>Sind beide auf einer Frequenz?</translation>
+    </message>
+    <message>
+        <source>What do polarisation and pointing cost?</source>
+        <translation>Was kosten Polarisation und Ausrichtung?</translation>
+    </message>
+    <message>
+        <source>What is on the air?</source>
+        <translation>Was ist auf Sendung?</translation>
+    </message>
+    <message>
+        <source>What disturbs the receiver?</source>
+        <translation>Was stört den Empfänger?</translation>
+    </message>
+    <message>
+        <source>Is it healthy enough to fly?</source>
+        <translation>Ist es gesund genug zum Fliegen?</translation>
+    </message>
+    <message>
+        <source>How far does it reach on foot?</source>
+        <translation>Wie weit reicht es zu Fuß?</translation>
+    </message>
+    <message>
+        <source>Does the part do anything?</source>
+        <translation>Bewirkt das Teil etwas?</translation>
+    </message>
+    <message>
+        <source>antenna sweep</source>
+        <translation>Antennenkurve</translation>
+    </message>
+    <message>
+        <source>inspection</source>
+        <translation>Sichtprüfung</translation>
+    </message>
+    <message>
+        <source>claims</source>
+        <translation>Angaben</translation>
+    </message>
+    <message>
+        <source>transmitter power</source>
+        <translation>Sendeleistung</translation>
+    </message>
+    <message>
+        <source>signal calibration</source>
+        <translation>Signalkalibrierung</translation>
+    </message>
+    <message>
+        <source>turntable</source>
+        <translation>Drehtisch</translation>
+    </message>
+    <message>
+        <source>attenuator</source>
+        <translation>Dämpfungsglied</translation>
+    </message>
+    <message>
+        <source>frequency trim</source>
+        <translation>Frequenzabgleich</translation>
+    </message>
+    <message>
+        <source>polarisation</source>
+        <translation>Polarisation</translation>
+    </message>
+    <message>
+        <source>spectrum</source>
+        <translation>Spektrum</translation>
+    </message>
+    <message>
+        <source>noise floor</source>
+        <translation>Rauschen</translation>
+    </message>
+    <message>
+        <source>ground check</source>
+        <translation>Bodenprüfung</translation>
+    </message>
+    <message>
+        <source>reduced-power walk</source>
+        <translation>Gang mit kleiner Leistung</translation>
+    </message>
+    <message>
+        <source>swap test</source>
+        <translation>Tauschtest</translation>
+    </message>
+    <message>
+        <source>VSWR that a band is told for</source>
+        <translation>VSWR, für das ein Band genannt wird</translation>
+    </message>
+    <message>
+        <source>half-power width in height</source>
+        <translation>Halbwertsbreite in der Höhe</translation>
+    </message>
+    <message>
+        <source>half-power width across</source>
+        <translation>Halbwertsbreite quer</translation>
+    </message>
+    <message>
+        <source>VSWR at most</source>
+        <translation>VSWR höchstens</translation>
+    </message>
+    <message>
+        <source>band from</source>
+        <translation>Band von</translation>
+    </message>
+    <message>
+        <source>band to</source>
+        <translation>Band bis</translation>
+    </message>
+    <message>
+        <source>axial ratio</source>
+        <translation>Achsenverhältnis</translation>
+    </message>
+    <message>
+        <source>largest size</source>
+        <translation>größte Ausdehnung</translation>
+    </message>
+    <message>
+        <source>turns of a helix</source>
+        <translation>Windungen einer Helix</translation>
+    </message>
+    <message>
+        <source>radiates alike all around</source>
+        <translation>strahlt rundum gleich</translation>
+    </message>
+    <message>
+        <source>nominal power</source>
+        <translation>angegebene Leistung</translation>
+    </message>
+    <message>
+        <source>attenuator before the meter</source>
+        <translation>Dämpfungsglied vor dem Messgerät</translation>
+    </message>
+    <message>
+        <source>cable before the meter</source>
+        <translation>Kabel vor dem Messgerät</translation>
+    </message>
+    <message>
+        <source>power read</source>
+        <translation>abgelesene Leistung</translation>
+    </message>
+    <message>
+        <source>temperature</source>
+        <translation>Temperatur</translation>
+    </message>
+    <message>
+        <source>supply</source>
+        <translation>Versorgung</translation>
+    </message>
+    <message>
+        <source>1 before arming</source>
+        <translation>1 vor dem Scharfschalten</translation>
+    </message>
+    <message>
+        <source>level without the attenuator</source>
+        <translation>Pegel ohne Dämpfungsglied</translation>
+    </message>
+    <message>
+        <source>attenuation</source>
+        <translation>Dämpfung</translation>
+    </message>
+    <message>
+        <source>what is read</source>
+        <translation>was abgelesen wird</translation>
+    </message>
+    <message>
+        <source>gain of the reference antenna</source>
+        <translation>Gewinn der Bezugsantenne</translation>
+    </message>
+    <message>
+        <source>level with the reference antenna</source>
+        <translation>Pegel mit der Bezugsantenne</translation>
+    </message>
+    <message>
+        <source>loss that is still usable</source>
+        <translation>noch nutzbarer Verlust</translation>
+    </message>
+    <message>
+        <source>range wanted</source>
+        <translation>gewünschte Reichweite</translation>
+    </message>
+    <message>
+        <source>space there is</source>
+        <translation>vorhandener Platz</translation>
+    </message>
+    <message>
+        <source>fails below</source>
+        <translation>versagt unter</translation>
+    </message>
+    <message>
+        <source>fails above</source>
+        <translation>versagt über</translation>
+    </message>
+    <message>
+        <source>low-power mode left again</source>
+        <translation>Betrieb mit kleiner Leistung verlassen</translation>
+    </message>
+    <message>
+        <source>axial ratio of the first</source>
+        <translation>Achsenverhältnis der ersten</translation>
+    </message>
+    <message>
+        <source>axial ratio of the second</source>
+        <translation>Achsenverhältnis der zweiten</translation>
+    </message>
+    <message>
+        <source>turned against each other by</source>
+        <translation>gegeneinander gedreht um</translation>
+    </message>
+    <message>
+        <source>share of power that has bounced</source>
+        <translation>Anteil reflektierter Leistung</translation>
+    </message>
+    <message>
+        <source>pointing error</source>
+        <translation>Richtfehler</translation>
+    </message>
+    <message>
+        <source>hand of the first</source>
+        <translation>Drehsinn der ersten</translation>
+    </message>
+    <message>
+        <source>hand of the second</source>
+        <translation>Drehsinn der zweiten</translation>
+    </message>
+    <message>
+        <source>above the floor counts as used</source>
+        <translation>über dem Grund gilt als belegt</translation>
+    </message>
+    <message>
+        <source>filter in between</source>
+        <translation>Filter dazwischen</translation>
+    </message>
+    <message>
+        <source>power below full</source>
+        <translation>Leistung unter voller</translation>
+    </message>
+    <message>
+        <source>duration</source>
+        <translation>Dauer</translation>
+    </message>
+    <message>
+        <source>lost frames a minute allowed</source>
+        <translation>erlaubte verlorene Rahmen je Minute</translation>
+    </message>
+    <message>
+        <source>holds allowed</source>
+        <translation>erlaubte Haltezustände</translation>
+    </message>
+    <message>
+        <source>least share received</source>
+        <translation>kleinster angekommener Anteil</translation>
+    </message>
+    <message>
+        <source>fades of an antenna a minute allowed</source>
+        <translation>erlaubte Aussetzer einer Antenne je Minute</translation>
+    </message>
+    <message>
+        <source>fades 1</source>
+        <translation>Aussetzer 1</translation>
+    </message>
+    <message>
+        <source>fades 2</source>
+        <translation>Aussetzer 2</translation>
+    </message>
+    <message>
+        <source>fades 3</source>
+        <translation>Aussetzer 3</translation>
+    </message>
+    <message>
+        <source>fades 4</source>
+        <translation>Aussetzer 4</translation>
+    </message>
+    <message>
+        <source>received</source>
+        <translation>angekommen</translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation>ja</translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation>nein</translation>
+    </message>
+    <message>
+        <source>right-handed</source>
+        <translation>rechtsdrehend</translation>
+    </message>
+    <message>
+        <source>left-handed</source>
+        <translation>linksdrehend</translation>
+    </message>
+    <message>
+        <source>linear</source>
+        <translation>linear</translation>
+    </message>
+    <message>
+        <source>dB</source>
+        <translation>dB</translation>
+    </message>
+    <message>
+        <source>dBm</source>
+        <translation>dBm</translation>
+    </message>
+    <message>
+        <source>percent</source>
+        <translation>Prozent</translation>
+    </message>
+    <message>
+        <source>bars</source>
+        <translation>Balken</translation>
+    </message>
+    <message>
+        <source>volts</source>
+        <translation>Volt</translation>
     </message>
 </context>
 </TS>

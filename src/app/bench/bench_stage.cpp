@@ -1,0 +1,279 @@
+#include "app/bench/bench_stage.h"
+
+#include <QButtonGroup>
+#include <QDateTime>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QStackedWidget>
+
+#include "app/bench/readings_editor.h"
+#include "app/bench/record_form.h"
+#include "app/bench/result_view.h"
+#include "app/bench/shelf.h"
+#include "app/shared/text.h"
+#include "core/finding/error.h"
+#include "formats/bench/readings_table.h"
+#include "formats/bench/record_files.h"
+#include "formats/files.h"
+#include "lanes/paper/plot_paper.h"
+#include "words/phrases.h"
+#include "words/say.h"
+
+namespace distanz::app {
+
+namespace {
+
+constexpr int kShelf_px = 236;
+
+bool keepsFiles(campaign::RecordKind kind) {
+  return !campaign::fileRoles(kind).empty();
+}
+
+std::string nameOf(const campaign::Record& r) {
+  return r.name.empty() ? words::term("kind-" + campaign::recordKindWord(r.kind)).toStdString() : r.name;
+}
+
+}  // namespace
+
+BenchStage::BenchStage(Document& document, QWidget* parent)
+    : Stage(document, parent),
+      m_book(document),
+      m_shelf(new Shelf(document, m_book)),
+      m_pages(new QStackedWidget) {
+  auto* layout = new QHBoxLayout(this);
+  layout->setContentsMargins(0, 0, 0, 0);
+  layout->setSpacing(0);
+  m_shelf->setFixedWidth(kShelf_px);
+  layout->addWidget(m_shelf);
+  m_pages->addWidget(emptyState());
+  m_pages->addWidget(workbench());
+  layout->addWidget(m_pages, 1);
+  connect(m_shelf, &Shelf::chosen, this, [this](const QString& id) { choose(id.toStdString()); });
+  connect(m_shelf, &Shelf::wanted, this, &BenchStage::addRecord);
+  connect(&m_book, &RecordBook::changed, this, &BenchStage::refresh);
+  connect(&document, &Document::changed, this, &BenchStage::refresh);
+  if (!document.campaign().records.empty()) m_chosen = document.campaign().records.front().id;
+  refresh();
+}
+
+QWidget* BenchStage::emptyState() {
+  auto* page = new QWidget;
+  auto* layout = new QVBoxLayout(page);
+  layout->setContentsMargins(40, 40, 40, 40);
+  layout->addStretch();
+  auto* what = plainLabel(
+      tr("Here lies what you measured on the bench and on the ground: whether an antenna fits its channel, "
+         "whether a transmitter "
+         "holds its power, how a receiver's scale reads. Choose on the left what you want to find out."));
+  what->setWordWrap(true);
+  what->setAlignment(Qt::AlignCenter);
+  what->setProperty("muted", true);
+  layout->addWidget(what);
+  layout->addStretch();
+  return page;
+}
+
+QWidget* BenchStage::workbench() {
+  auto* page = new QWidget;
+  auto* layout = new QVBoxLayout(page);
+  layout->setContentsMargins(16, 12, 16, 8);
+  layout->setSpacing(8);
+  auto* head = new QHBoxLayout;
+  m_title = plainLabel();
+  m_title->setObjectName("recordTitle");
+  m_title->setProperty("section", true);
+  head->addWidget(m_title, 1);
+  m_take = new QPushButton;
+  m_take->setObjectName("takeOver");
+  m_take->setAccessibleName(tr("Take over into the part"));
+  m_take->setProperty("next", true);
+  m_remove = new QPushButton(tr("Remove"));
+  m_remove->setObjectName("removeRecord");
+  head->addWidget(m_take);
+  head->addWidget(m_remove);
+  layout->addLayout(head);
+  m_tabs = new QButtonGroup(page);
+  auto* tabs = new QHBoxLayout;
+  const std::pair<QString, const char*> sides[] = {{tr("What it says"), "showResult"},
+                                                   {tr("What went in"), "showEntries"}};
+  for (const auto& [text, name] : sides) {
+    auto* tab = new QPushButton(text);
+    tab->setObjectName(name);
+    tab->setCheckable(true);
+    m_tabs->addButton(tab, int(tabs->count()));
+    tabs->addWidget(tab);
+  }
+  m_tabs->button(0)->setChecked(true);
+  tabs->addStretch();
+  layout->addLayout(tabs);
+  m_sides = new QStackedWidget;
+  m_result = new ResultView;
+  m_sides->addWidget(m_result);
+  auto* raw = new QWidget;
+  auto* rawLayout = new QVBoxLayout(raw);
+  rawLayout->setContentsMargins(0, 0, 0, 0);
+  m_form = new RecordForm(document());
+  m_readings = new ReadingsEditor(document());
+  rawLayout->addWidget(m_form, 3);
+  rawLayout->addWidget(m_readings, 2);
+  m_sides->addWidget(raw);
+  layout->addWidget(m_sides, 1);
+  connect(m_tabs, &QButtonGroup::idClicked, m_sides, &QStackedWidget::setCurrentIndex);
+  connect(m_take, &QPushButton::clicked, this, &BenchStage::takeOver);
+  connect(m_remove, &QPushButton::clicked, this, &BenchStage::removeRecord);
+  connect(m_form, &RecordForm::filesWanted, this, &BenchStage::askForFiles);
+  connect(m_readings, &ReadingsEditor::fileWanted, this, &BenchStage::askForFiles);
+  return page;
+}
+
+void BenchStage::choose(const std::string& record) {
+  m_chosen = record;
+  refresh();
+}
+
+void BenchStage::refresh() {
+  const auto& c = document().campaign();
+  if (!campaign::findRecord(c, m_chosen)) m_chosen = c.records.empty() ? std::string() : c.records.back().id;
+  const campaign::Record* record = campaign::findRecord(c, m_chosen);
+  m_shelf->show(m_chosen);
+  m_pages->setCurrentIndex(record ? 1 : 0);
+  if (record) {
+    const campaign::Part* part = campaign::findPart(c, record->part);
+    QString title = QString::fromStdString(nameOf(*record));
+    if (part && !part->name.empty()) title += " \u00b7 " + QString::fromStdString(part->name);
+    if (!record->made_at.empty()) title += " \u00b7 " + QString::fromStdString(record->made_at);
+    m_title->setText(title);
+    m_form->show(m_chosen);
+    m_readings->show(m_chosen);
+    const JudgedRecord* judged = m_book.find(m_chosen);
+    const records::RecordResult result = judged ? judged->result : records::RecordResult();
+    m_result->show(result);
+    m_take->setVisible(!result.offers.empty() && part);
+    if (part && !result.offers.empty())
+      m_take->setText(tr("Take over into %1")
+                          .arg(withoutKeys(part->name.empty() ? QString::fromStdString(part->id)
+                                                              : QString::fromStdString(part->name))));
+  }
+  emit findingsChanged();
+}
+
+void BenchStage::addRecord(campaign::RecordKind kind) {
+  campaign::Campaign next = document().campaign();
+  campaign::Record record;
+  record.id = campaign::freeRecordId(next);
+  record.kind = kind;
+  record.made_at = QDateTime::currentDateTime().toString("yyyy-MM-dd HH:mm").toStdString();
+  next.records.push_back(record);
+  m_chosen = record.id;
+  if (document().edit(finding("add-record", {{"record", nameOf(record)}}), next)) turnTo(1);
+}
+
+void BenchStage::turnTo(int side) {
+  m_tabs->button(side)->setChecked(true);
+  m_sides->setCurrentIndex(side);
+}
+
+void BenchStage::removeRecord() {
+  campaign::Campaign next = document().campaign();
+  const campaign::Record* record = campaign::findRecord(next, m_chosen);
+  if (!record) return;
+  const std::string name = nameOf(*record);
+  std::erase_if(next.records, [&](const campaign::Record& r) { return r.id == m_chosen; });
+  document().edit(finding("remove-record", {{"record", name}}), next);
+}
+
+void BenchStage::takeOver() {
+  const JudgedRecord* judged = m_book.find(m_chosen);
+  if (!judged) return;
+  campaign::Campaign next = document().campaign();
+  for (const records::Offer& offer : judged->result.offers)
+    for (campaign::Part& part : next.parts)
+      if (part.id == offer.part && campaign::partField(part.kind, offer.key))
+        part.values[offer.key] = {offer.value, campaign::Origin::Measured, m_chosen, {}};
+  document().edit(finding("take-over", {{"record", nameOf(judged->record)}}), next);
+}
+
+void BenchStage::askForFiles() {
+  const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
+  if (!record) return;
+  const QString filter =
+      record->kind == campaign::RecordKind::Sweep ? tr("Sweeps (*.s1p *.s2p *.ts *.csv *.txt);;All files (*)")
+      : record->kind == campaign::RecordKind::Inspection ? tr("Pictures (*.png *.jpg *.jpeg);;All files (*)")
+                                                         : tr("Tables (*.csv *.txt);;All files (*)");
+  emit filesRequested(tr("Add files"), filter);
+}
+
+void BenchStage::takeFiles(const QStringList& files) {
+  const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
+  if (!record || files.isEmpty()) return;
+  if (!keepsFiles(record->kind)) return readReadings(files);
+  campaign::Campaign next = document().campaign();
+  campaign::Record* changed = campaign::findRecord(next, m_chosen);
+  std::vector<store::Attachment> attachments;
+  for (const QString& file : files) try {
+      const std::filesystem::path path = file.toStdString();
+      const std::string bytes = formats::readFile(path);
+      campaign::RecordFile added{
+          formats::safeFileName(path.filename().string()), {}, campaign::fileRoles(record->kind).front(), {}};
+      formats::readRecordFile(record->kind, added, bytes);  // refuses what cannot be read
+      store::PackedLog packed = store::packLog(bytes);
+      added.sha256 = packed.sha256;
+      changed->files.push_back(added);
+      attachments.push_back({added.file, std::move(packed)});
+    } catch (const Error& e) {
+      emit document().refused(
+          words::sentence(inFile(std::filesystem::path(file.toStdString()).filename(), e.found)));
+      return;
+    }
+  document().edit(finding("change-record", {{"record", nameOf(*changed)}}), next, std::move(attachments));
+}
+
+void BenchStage::readReadings(const QStringList& files) {
+  campaign::Campaign next = document().campaign();
+  campaign::Record* changed = campaign::findRecord(next, m_chosen);
+  for (const QString& file : files) try {
+      const std::filesystem::path path = file.toStdString();
+      auto read = formats::readReadings(formats::readFile(path), changed->kind);
+      for (auto& r : read.readings) changed->readings.push_back(std::move(r));
+    } catch (const Error& e) {
+      emit document().refused(
+          words::sentence(inFile(std::filesystem::path(file.toStdString()).filename(), e.found)));
+      return;
+    }
+  document().edit(finding("change-record", {{"record", nameOf(*changed)}}), next);
+}
+
+std::vector<Finding> BenchStage::findings() const {
+  const JudgedRecord* judged = m_book.find(m_chosen);
+  if (!judged) return {};
+  std::vector<Finding> out = judged->result.findings;
+  out.insert(out.end(), judged->problems.begin(), judged->problems.end());
+  return out;
+}
+
+std::optional<Finding> BenchStage::lacks() const {
+  if (document().campaign().records.empty()) return finding("lacks-records");
+  return std::nullopt;
+}
+
+bool BenchStage::takesFiles() const {
+  return campaign::findRecord(document().campaign(), m_chosen) != nullptr;
+}
+
+bool BenchStage::savePng(const QString& file) {
+  return m_result->savePng(file);
+}
+bool BenchStage::saveSvg(const QString& file) {
+  return m_result->saveSvg(file);
+}
+bool BenchStage::savePdf(const QString& file) {
+  return m_result->savePdf(file);
+}
+QByteArray BenchStage::csv() const {
+  const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
+  if (record && !record->readings.empty()) return QByteArray::fromStdString(formats::writeReadings(*record));
+  return lanes::csvOf(m_result->plot());
+}
+
+}  // namespace distanz::app

@@ -1,0 +1,62 @@
+#pragma once
+#include "app/bench/record_book.h"
+#include "app/shared/stage.h"
+
+class QLabel;
+class QPushButton;
+class QStackedWidget;
+class QButtonGroup;
+
+namespace distanz::app {
+
+class ReadingsEditor;
+class RecordForm;
+class ResultView;
+class Shelf;
+
+/// The bench: a shelf of records, the chosen one large, what went into it a click away.
+class BenchStage : public Stage, public Exportable {
+  Q_OBJECT
+ public:
+  explicit BenchStage(Document& document, QWidget* parent = nullptr);
+
+  std::vector<Finding> findings() const override;
+  std::optional<Finding> lacks() const override;
+  bool optional() const override { return true; }
+  bool takesFiles() const override;
+  /// For the record shown: sweeps, traces, pictures, or readings as a table.
+  void takeFiles(const QStringList& files) override;
+  bool savePng(const QString& file) override;
+  bool saveSvg(const QString& file) override;
+  bool savePdf(const QString& file) override;
+  QByteArray csv() const override;
+
+  const std::string& chosen() const { return m_chosen; }
+
+ private:
+  QWidget* workbench();
+  QWidget* emptyState();
+  void choose(const std::string& record);
+  void refresh();
+  void addRecord(campaign::RecordKind kind);
+  void removeRecord();
+  void takeOver();
+  /// The result (0), or what went in (1).
+  void turnTo(int side);
+  void askForFiles();
+  void readReadings(const QStringList& files);
+
+  RecordBook m_book;
+  std::string m_chosen;
+  Shelf* m_shelf;
+  QStackedWidget* m_pages;
+  QLabel* m_title;
+  QPushButton *m_take, *m_remove;
+  QButtonGroup* m_tabs;
+  QStackedWidget* m_sides;
+  ResultView* m_result;
+  RecordForm* m_form;
+  ReadingsEditor* m_readings;
+};
+
+}  // namespace distanz::app

@@ -1,0 +1,212 @@
+#include "app/bench/readings_editor.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QShortcut>
+#include <QTableWidget>
+#include <QVBoxLayout>
+#include <set>
+
+#include "app/shared/text.h"
+#include "core/quantity/parse.h"
+#include "words/phrases.h"
+#include "words/quantity.h"
+#include "words/say.h"
+
+namespace distanz::app {
+namespace {
+
+QString headOf(const campaign::RecordField& f) {
+  const QString symbol = QString::fromUtf8(quantity::symbolOf(f.unit).data());
+  return words::term("entry-" + std::string(f.key)) + (symbol.isEmpty() ? QString() : " [" + symbol + "]");
+}
+
+QString labelText(const std::string& label) {
+  const QString known = words::term("role-" + label);
+  return known.startsWith("role-") || label.empty() ? QString::fromStdString(label) : known;
+}
+
+}  // namespace
+
+ReadingsEditor::ReadingsEditor(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+  setObjectName("readingsEditor");
+  auto* layout = new QVBoxLayout(this);
+  layout->setContentsMargins(0, 0, 0, 0);
+  connect(&document, &Document::changed, this, &ReadingsEditor::fill);
+}
+
+void ReadingsEditor::show(const std::string& id) {
+  const campaign::Record* r = campaign::findRecord(m_document.campaign(), id);
+  const bool other = id != std::exchange(m_record, id);
+  if (!r) return setVisible(false);
+  if (const int kind = int(r->kind); kind != m_kind || other) {
+    m_kind = kind;
+    build(r->kind);
+  }
+  fill();
+}
+
+void ReadingsEditor::build(campaign::RecordKind kind) {
+  m_fields = campaign::recordFields(kind, true);
+  setVisible(!m_fields.empty());
+  m_entries.clear();
+  delete findChild<QWidget*>("readingsBody", Qt::FindDirectChildrenOnly);
+  auto* body = new QWidget(this);
+  body->setObjectName("readingsBody");
+  layout()->addWidget(body);
+  auto* column = new QVBoxLayout(body);
+  column->setContentsMargins(0, 0, 0, 0);
+  auto* entry = new QHBoxLayout;
+  m_label = new QComboBox;
+  m_label->setObjectName("readingLabel");
+  m_label->setAccessibleName(tr("What is read"));
+  const auto labels = campaign::readingLabels(kind);
+  m_label->setEditable(labels.empty());
+  for (const std::string& l : labels) m_label->addItem(labelText(l), QString::fromStdString(l));
+  if (labels.empty()) m_label->lineEdit()->setPlaceholderText(tr("setting, emitter ..."));
+  entry->addWidget(m_label, 1);
+  for (const campaign::RecordField& f : m_fields) {
+    auto* field = new QLineEdit;
+    field->setObjectName("read-" + QString(f.key));
+    field->setPlaceholderText(headOf(f));
+    field->setAccessibleName(headOf(f));
+    field->setToolTip(headOf(f));
+    connect(field, &QLineEdit::returnPressed, this, &ReadingsEditor::addRow);
+    entry->addWidget(field, 1);
+    m_entries.push_back(field);
+  }
+  auto* add = new QPushButton(tr("Add"));
+  add->setObjectName("addReading");
+  connect(add, &QPushButton::clicked, this, &ReadingsEditor::addRow);
+  auto* file = new QPushButton(tr("From file ..."));
+  file->setObjectName("readingsFile");
+  connect(file, &QPushButton::clicked, this, &ReadingsEditor::fileWanted);
+  entry->addWidget(add);
+  entry->addWidget(file);
+  column->addLayout(entry);
+  m_refusal = plainLabel();
+  m_refusal->setObjectName("readingRefusal");
+  m_refusal->setProperty("stop", true);
+  m_refusal->setWordWrap(true);
+  m_refusal->hide();
+  column->addWidget(m_refusal);
+  m_table = new QTableWidget(0, int(m_fields.size()) + 1);
+  m_table->setObjectName("readings");
+  m_table->setTabKeyNavigation(false);
+  m_table->verticalHeader()->setDefaultSectionSize(26);
+  m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+  QStringList heads{tr("what")};
+  for (const campaign::RecordField& f : m_fields) heads << headOf(f);
+  m_table->setHorizontalHeaderLabels(heads);
+  connect(m_table, &QTableWidget::cellChanged, this, &ReadingsEditor::change);
+  auto* gone =
+      new QShortcut(QKeySequence::Delete, m_table, this, &ReadingsEditor::removeSelected, Qt::WidgetShortcut);
+  gone->setObjectName("removeReading");
+  column->addWidget(m_table, 1);
+}
+
+void ReadingsEditor::fill() {
+  const campaign::Record* r = campaign::findRecord(m_document.campaign(), m_record);
+  if (!r || !m_table) return;
+  m_filling = true;
+  m_table->setRowCount(int(r->readings.size()));
+  for (std::size_t i = 0; i < r->readings.size(); ++i) {
+    auto* label = new QTableWidgetItem(labelText(r->readings[i].label));
+    if (!campaign::readingLabels(r->kind).empty()) label->setFlags(label->flags() & ~Qt::ItemIsEditable);
+    m_table->setItem(int(i), 0, label);
+    for (std::size_t k = 0; k < m_fields.size(); ++k) {
+      const auto v = r->readings[i].value(m_fields[k].key);
+      auto* item = new QTableWidgetItem(v ? words::shortNumber(*v, 4) : QString());
+      item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+      m_table->setItem(int(i), int(k) + 1, item);
+    }
+  }
+  m_filling = false;
+}
+
+std::optional<double> ReadingsEditor::numberFrom(const QString& text, const campaign::RecordField& f) {
+  const quantity::Kind typed = quantity::kindOf(f.unit);
+  const quantity::Unit canonical = typed == quantity::Kind::Number ? f.unit : quantity::canonicalUnit(typed);
+  const auto parsed =
+      quantity::parseWithin(typed, text.toStdString(), quantity::convert(f.low, f.unit, canonical),
+                            quantity::convert(f.high, f.unit, canonical),
+                            typed == quantity::Kind::Number ? std::nullopt : std::optional(f.unit));
+  m_refusal->setVisible(!parsed);
+  if (!parsed) {
+    m_refusal->setText(headOf(f) + ": " + words::sentence(*parsed.problem));
+    return std::nullopt;
+  }
+  return quantity::convert(parsed.value, canonical, f.unit);
+}
+
+void ReadingsEditor::edit(const std::function<void(campaign::Record&)>& set) {
+  campaign::Campaign next = m_document.campaign();
+  campaign::Record* r = campaign::findRecord(next, m_record);
+  if (!r) return;
+  set(*r);
+  m_document.edit(finding("change-record", {{"record", r->name.empty() ? r->id : r->name}}), next);
+}
+
+void ReadingsEditor::addRow() {
+  campaign::Reading reading;
+  reading.label =
+      (m_label->isEditable() ? m_label->currentText().trimmed() : m_label->currentData().toString())
+          .toStdString();
+  for (std::size_t k = 0; k < m_fields.size(); ++k) {
+    const QString text = m_entries[k]->text().trimmed();
+    if (text.isEmpty() && !m_fields[k].required) continue;
+    const auto v = numberFrom(text, m_fields[k]);
+    if (!v) {
+      m_entries[k]->setFocus();
+      m_entries[k]->selectAll();
+      return;
+    }
+    reading.values[m_fields[k].key] = *v;
+  }
+  if (reading.values.empty()) return;
+  edit([&](campaign::Record& r) { r.readings.push_back(reading); });
+  for (QLineEdit* e : m_entries) e->clear();
+  if (!m_label->isEditable()) m_label->setCurrentIndex((m_label->currentIndex() + 1) % m_label->count());
+  if (m_label->isEditable() && !m_label->currentText().isEmpty() &&
+      m_label->findText(m_label->currentText()) < 0)
+    m_label->addItem(m_label->currentText());
+  m_entries.front()->setFocus();
+  m_table->scrollToBottom();
+}
+
+void ReadingsEditor::change(int row, int column) {
+  if (m_filling) return;
+  const QString text = m_table->item(row, column)->text().trimmed();
+  std::optional<double> value;
+  const campaign::RecordField* field = column > 0 ? &m_fields[std::size_t(column) - 1] : nullptr;
+  if (field && (!text.isEmpty() || field->required)) {
+    value = numberFrom(text, *field);
+    if (!value) return fill();
+  }
+  edit([&](campaign::Record& r) {
+    if (std::size_t(row) >= r.readings.size()) return;
+    campaign::Reading& reading = r.readings[std::size_t(row)];
+    if (!field)
+      reading.label = text.toStdString();
+    else if (value)
+      reading.values[field->key] = *value;
+    else
+      reading.values.erase(field->key);
+  });
+}
+
+void ReadingsEditor::removeSelected() {
+  std::set<int, std::greater<>> rows;
+  for (const QModelIndex& i : m_table->selectionModel()->selectedIndexes()) rows.insert(i.row());
+  if (rows.empty()) return;
+  edit([&](campaign::Record& r) {
+    for (int row : rows)
+      if (std::size_t(row) < r.readings.size()) r.readings.erase(r.readings.begin() + row);
+  });
+}
+
+}  // namespace distanz::app

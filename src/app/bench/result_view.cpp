@@ -1,0 +1,132 @@
+#include "app/bench/result_view.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QPushButton>
+#include <cmath>
+
+#include "app/shared/lane_plot.h"
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+#include "lanes/paper/plot_paper.h"
+#include "words/phrases.h"
+#include "words/quantity.h"
+
+namespace distanz::app {
+namespace {
+
+constexpr int kMostFigures = 4;
+
+QString valueText(const Measure& m) {
+  if (!std::isfinite(m.value)) return m.value > 0 ? QString("\u221e") : QString("\u2013");
+  const int decimals = m.unit == quantity::Unit::None      ? (std::abs(m.value) >= 20 ? 0 : 2)
+                       : m.unit == quantity::Unit::Decibel ? 2
+                                                           : -1;
+  return words::quantity(m.value, m.unit, decimals);
+}
+
+/// "VSWR at 5.8 GHz", "settled power, 200 mW".
+QString labelText(const records::Figure& f) {
+  const std::string code = f.what.starts_with("claim-") ? f.what : "figure-" + f.what;
+  QString text = words::term(code);
+  if (text.endsWith(',')) text.chop(1);
+  if (!f.of.empty()) text += ", " + QString::fromStdString(f.of);
+  if (f.at) text += " @ " + words::exactly(f.at->value, f.at->unit);
+  return text;
+}
+
+QWidget* figureWidget(const records::Figure& f) {
+  auto* box = new QWidget;
+  auto* layout = new QVBoxLayout(box);
+  layout->setContentsMargins(0, 0, 0, 0);
+  layout->setSpacing(0);
+  auto* label = plainLabel(labelText(f));
+  label->setProperty("small", true);
+  auto* value = plainLabel(valueText(f.value));
+  value->setFont(theme::figureFont(26, true));
+  value->setAccessibleName(label->text());
+  auto* interval =
+      plainLabel(f.value.low && f.value.high ? valueText({*f.value.low, f.value.unit, {}, {}}) + " \u2013 " +
+                                                   valueText({*f.value.high, f.value.unit, {}, {}})
+                                             : QString());
+  interval->setProperty("small", true);
+  layout->addWidget(label);
+  layout->addWidget(value);
+  layout->addWidget(interval);
+  layout->addStretch();
+  return box;
+}
+
+void empty(QLayout* layout) {
+  while (QLayoutItem* item = layout->takeAt(0)) {
+    delete item->widget();
+    delete item;
+  }
+}
+
+}  // namespace
+
+class ResultView::Canvas : public QWidget {
+ public:
+  explicit Canvas(const records::Plot& plot) : m_plot(plot) {
+    setMinimumHeight(160);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+  }
+
+ protected:
+  void paintEvent(QPaintEvent*) override {
+    QPainter painter(this);
+    lanes::paint(painter, rect(), m_plot, lanesLook());
+  }
+
+ private:
+  const records::Plot& m_plot;
+};
+
+ResultView::ResultView(QWidget* parent)
+    : QWidget(parent), m_figures(new QHBoxLayout), m_canvas(new Canvas(m_plot)), m_other(new QPushButton) {
+  auto* layout = new QVBoxLayout(this);
+  layout->setContentsMargins(0, 0, 0, 0);
+  layout->setSpacing(8);
+  m_figures->setSpacing(28);
+  layout->addLayout(m_figures);
+  layout->addWidget(m_canvas, 1);
+  m_other->setObjectName("otherPlot");
+  m_other->setAccessibleName(tr("Other drawing"));
+  m_other->setCheckable(true);
+  m_other->setProperty("flat", true);
+  layout->addWidget(m_other, 0, Qt::AlignRight);
+  connect(m_other, &QPushButton::toggled, this, &ResultView::showPlot);
+}
+
+void ResultView::show(const records::RecordResult& result) {
+  m_result = result;
+  empty(m_figures);
+  int shown = 0;
+  for (const records::Figure& f : result.figures)
+    if (f.decides && shown++ < kMostFigures) m_figures->addWidget(figureWidget(f));
+  for (const records::Figure& f : result.figures)
+    if (!f.decides && shown++ < kMostFigures) m_figures->addWidget(figureWidget(f));
+  m_figures->addStretch();
+  m_other->setVisible(!result.more.empty());
+  showPlot(m_other->isChecked());
+}
+
+void ResultView::showPlot(bool other) {
+  m_plot = other && !m_result.more.empty() ? m_result.more.front() : m_result.plot;
+  m_other->setText(other ? tr("VSWR over frequency") : tr("Complex plane"));
+  m_canvas->setVisible(!m_plot.empty());
+  m_canvas->update();
+}
+
+bool ResultView::savePng(const QString& file) {
+  return grab().save(file);
+}
+bool ResultView::saveSvg(const QString& file) {
+  return lanes::saveSvg(file, m_canvas->size(), m_plot, lanesLook(), tr("Distanz"));
+}
+bool ResultView::savePdf(const QString& file) {
+  return lanes::savePdf(file, m_canvas->size(), m_plot, lanesLook(), tr("Distanz"));
+}
+
+}  // namespace distanz::app

@@ -1,0 +1,32 @@
+#pragma once
+#include <QWidget>
+
+#include "core/records/record_result.h"
+
+class QHBoxLayout;
+class QPushButton;
+
+namespace distanz::app {
+
+/// What a record says: the two or three numbers that decide, large, and its drawing.
+class ResultView : public QWidget {
+  Q_OBJECT
+ public:
+  explicit ResultView(QWidget* parent = nullptr);
+  void show(const records::RecordResult& result);
+  const records::Plot& plot() const { return m_plot; }
+  bool savePng(const QString& file);
+  bool saveSvg(const QString& file);
+  bool savePdf(const QString& file);
+
+ private:
+  class Canvas;
+  void showPlot(bool other);
+  QHBoxLayout* m_figures;
+  Canvas* m_canvas;
+  QPushButton* m_other;
+  records::RecordResult m_result;
+  records::Plot m_plot;
+};
+
+}  // namespace distanz::app

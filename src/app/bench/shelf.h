@@ -1,0 +1,28 @@
+#pragma once
+#include <QListWidget>
+
+#include "app/bench/record_book.h"
+
+class QPushButton;
+
+namespace distanz::app {
+
+/// The records of the campaign on a shelf, by part, each with a tiny drawing of what it says.
+class Shelf : public QWidget {
+  Q_OBJECT
+ public:
+  Shelf(Document& document, const RecordBook& book, QWidget* parent = nullptr);
+  /// Shows the campaign's records, one of them chosen.
+  void show(const std::string& chosen);
+
+ signals:
+  void chosen(const QString& record);
+  void wanted(campaign::RecordKind kind);  ///< a new record of that kind
+
+ private:
+  QPushButton* newButton();
+  Document& m_document;
+  QListWidget* m_list;
+};
+
+}  // namespace distanz::app

@@ -1,0 +1,23 @@
+#pragma once
+#include <QRectF>
+
+#include "core/records/record_result.h"
+#include "lanes/paper/paper.h"
+
+/// What a record says, drawn: in the window, in the shelf's small pictures, on paper.
+namespace distanz::lanes {
+
+/// @param small without axes and words, for a picture of a thumb's size
+void paint(QPainter& painter, const QRectF& area, const records::Plot& plot, const Look& look,
+           bool small = false);
+
+/// @return false where the file cannot be written
+bool saveSvg(const QString& file, QSize size, const records::Plot& plot, const Look& look,
+             const QString& title);
+bool savePdf(const QString& file, QSize size, const records::Plot& plot, const Look& look,
+             const QString& title);
+
+/// The curves as a table: name, x, y.
+QByteArray csvOf(const records::Plot& plot);
+
+}  // namespace distanz::lanes

@@ -1,0 +1,163 @@
+// The bench, as a hand drives it: records are made, filled, read from files, taken over, taken back.
+#include <QComboBox>
+#include <QLabel>
+#include <QListWidget>
+#include <QTableWidget>
+#include <catch2/catch.hpp>
+
+#include "app/bench/bench_stage.h"
+#include "app/session.h"
+#include "formats/files.h"
+
+using namespace distanz;
+using namespace distanz::app;
+using namespace distanz::app::test;
+using Catch::Matchers::Contains;
+
+namespace {
+
+struct Bench : Session {
+  Bench() { window.workspace()->showStageNamed("bench"); }
+  BenchStage& stage() { return *dynamic_cast<BenchStage*>(window.workspace()->current()); }
+  void make(const char* kind) {
+    const std::size_t before = campaign().records.size();
+    child<QAction>(window, (std::string("new-") + kind).c_str()).trigger();
+    waitFor("the record", [&] { return campaign().records.size() == before + 1; });
+  }
+  const campaign::Record& record() { return *campaign::findRecord(campaign(), stage().chosen()); }
+  void type(const char* field, const QString& text) {
+    auto& edit = child<QLineEdit>(window, field);
+    edit.setFocus();
+    edit.selectAll();
+    QTest::keyClicks(&edit, text);
+    QTest::keyClick(&edit, Qt::Key_Return);
+  }
+  void waitFinding(const std::string& code) {
+    waitFor(code.c_str(), [&] {
+      for (const Finding& f : stage().findings())
+        if (f.code == code) return true;
+      return false;
+    });
+  }
+};
+
+}  // namespace
+
+TEST_CASE("bench: a record is made, typed into, judged, taken back and given again") {
+  Bench s;
+  CHECK(s.stage().optional());
+  CHECK(s.stage().findings().empty());
+  s.make("swap");
+  CHECK(s.record().kind == campaign::RecordKind::Swap);
+  CHECK(s.record().made_at.size() == 16);
+  s.waitFinding("readings-few");
+  for (int i = 0; i < 4; ++i)
+    for (int value : {9, 1}) s.type("read-value", QString::number(value));  // on and off take turns
+  REQUIRE(s.record().readings.size() == 8);
+  CHECK(s.record().readings[0].label == "on");
+  CHECK(s.record().readings[7].label == "off");
+  s.waitFinding("swap-better");
+  s.type("read-value", "loud");
+  CHECK(child<QLabel>(s.window, "readingRefusal").isVisibleTo(&s.window));
+  CHECK(s.record().readings.size() == 8);
+  auto& table = child<QTableWidget>(s.window, "readings");
+  table.item(0, 1)->setText("7.5");
+  CHECK(s.record().readings[0].value("value") == 7.5);
+  s.document().undo();
+  waitFor("undo", [&] { return s.record().readings[0].value("value") == 9; });
+  table.selectRow(7);
+  table.setFocus();
+  QTest::keyClick(&table, Qt::Key_Delete);
+  CHECK(s.record().readings.size() == 7);
+  const auto records = s.campaign().records;
+  QTest::mouseClick(&child<QPushButton>(s.window, "removeRecord"), Qt::LeftButton);
+  CHECK(s.campaign().records.empty());
+  s.document().undo();
+  waitFor("undo", [&] { return s.campaign().records == records; });
+}
+
+TEST_CASE("bench: sweeps come from files, with a role, and say what they cost; what is no sweep is refused") {
+  Bench s;
+  const auto free = s.dir / "free.s1p", held = s.dir / "held.s1p", bad = s.dir / "bad.s1p";
+  formats::writeFile(free, "# MHz S MA R 50\n2430 0.1 0\n2450 0.1 0\n");
+  formats::writeFile(held, "# MHz S MA R 50\n2430 0.5 80\n2450 0.5 80\n");
+  formats::writeFile(bad, "# MHz H MA R 50\n1 2 3\n");
+  s.make("sweep");
+  s.prompts.files = {QString::fromStdString(free.string()), QString::fromStdString(held.string())};
+  QTest::mouseClick(&child<QPushButton>(s.window, "addFiles"), Qt::LeftButton);
+  waitFor("files", [&] { return s.record().files.size() == 2; });
+  CHECK(s.document().samples()->recordBytes(s.record(), s.record().files[1]) == formats::readFile(held));
+  const auto choose = [&](const char* box, const QString& word) {
+    auto& combo = child<QComboBox>(s.window, box);
+    combo.setCurrentIndex(combo.findData(word));
+    emit combo.activated(combo.currentIndex());
+  };
+  choose("fileRole0", "free");
+  choose("fileRole1", "held");
+  s.waitFinding("cable-radiates");
+  s.waitFinding("fits-channel");
+  s.prompts.files = {QString::fromStdString(bad.string())};
+  QTest::mouseClick(&child<QPushButton>(s.window, "addFiles"), Qt::LeftButton);
+  CHECK(s.record().files.size() == 2);
+  CHECK_THAT(child<QLabel>(s.window, "banner").text().toStdString(),
+             Contains("bad.s1p") && Contains("S parameters"));
+  s.stage().takeFiles({QString::fromStdString((s.dir / "none.s1p").string())});
+  CHECK(s.record().files.size() == 2);
+}
+
+TEST_CASE("bench: what was measured goes into the part with one click, and back") {
+  Bench s;
+  campaign::Campaign next = s.campaign();
+  campaign::Part sender;
+  sender.id = "tx";
+  sender.kind = campaign::PartKind::Transmitter;
+  sender.name = "Sender";
+  sender.values["power_dbm"] = {.value = 24};
+  next.parts.push_back(sender);
+  REQUIRE(s.document().edit(step("Part"), next));
+  s.make("power");
+  auto& part = child<QComboBox>(s.window, "recordPart");
+  part.setCurrentIndex(part.findData("tx"));
+  emit part.activated(part.currentIndex());
+  CHECK(s.record().part == "tx");
+  s.type("set-nominal_dbm", "250 mW");
+  CHECK(s.record().setting("nominal_dbm").value_or(0) == Approx(23.98).margin(0.01));
+  child<QComboBox>(s.window, "readingLabel").setEditText("250 mW");
+  for (int t : {0, 60, 120}) {
+    child<QLineEdit>(s.window, "read-time_s").setText(QString::number(t));
+    s.type("read-power_dbm", "100 mW");
+  }
+  s.waitFinding("power-share");
+  auto& take = child<QPushButton>(s.window, "takeOver");
+  waitFor("the offer", [&] { return take.isVisibleTo(&s.window); });
+  QTest::mouseClick(&take, Qt::LeftButton);
+  const auto& value = campaign::findPart(s.campaign(), "tx")->values.at("power_dbm");
+  CHECK(value.value == Approx(20).margin(0.01));
+  CHECK(value.origin == campaign::Origin::Measured);
+  CHECK(value.record == s.record().id);
+  s.document().undo();
+  waitFor("undo", [&] { return campaign::findPart(s.campaign(), "tx")->values.at("power_dbm").value == 24; });
+}
+
+TEST_CASE("bench: every kind can be made, shown on both sides, and saved; the shelf chooses") {
+  Bench s;
+  for (std::size_t k = 0; k < campaign::recordKindWords().size(); ++k) {
+    const std::string word = campaign::recordKindWord(static_cast<campaign::RecordKind>(k));
+    CAPTURE(word);
+    s.make(word.c_str());
+    CHECK(campaign::recordKindWord(s.record().kind) == word);
+    QTest::mouseClick(&child<QPushButton>(s.window, "showResult"), Qt::LeftButton);
+    QTest::mouseClick(&child<QPushButton>(s.window, "showEntries"), Qt::LeftButton);
+    for (const auto& f : campaign::recordFields(s.record().kind, false))
+      child<QLineEdit>(s.window, ("set-" + std::string(f.key)).c_str());
+  }
+  auto& shelf = child<QListWidget>(s.window, "shelf");
+  REQUIRE(shelf.count() == int(campaign::recordKindWords().size()));
+  shelf.setCurrentRow(2);
+  CHECK(s.stage().chosen() == shelf.item(2)->data(Qt::UserRole).toString().toStdString());
+  const QString png = QString::fromStdString((s.dir / "a.png").string()),
+                svg = QString::fromStdString((s.dir / "a.svg").string());
+  CHECK(s.stage().savePng(png));
+  CHECK(s.stage().saveSvg(svg));
+  CHECK(s.stage().csv().size() > 5);
+}
