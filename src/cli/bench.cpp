@@ -80,14 +80,12 @@ void set(campaign::Record& record, const std::string& text) {
   const campaign::RecordField* field = fieldNamed(fields, name);
   if (!field || equals == std::string::npos)
     refuseOption("--set " + text, finding("set-name", {{"names", namesOf(record.kind)}}));
-  const quantity::Kind kind = quantity::kindOf(field->unit);
-  const Unit canonical = kind == quantity::Kind::Number ? field->unit : quantity::canonicalUnit(kind);
+  const campaign::TypedAs typed = campaign::typedAs(*field);
   const auto parsed =
-      quantity::parseWithin(kind, value, quantity::convert(field->low, field->unit, canonical),
-                            quantity::convert(field->high, field->unit, canonical),
-                            kind == quantity::Kind::Number ? std::nullopt : std::optional(field->unit));
+      quantity::parseWithin(typed.kind, value, quantity::convert(field->low, field->unit, typed.unit),
+                            quantity::convert(field->high, field->unit, typed.unit), typed.bare);
   if (!parsed) refuseOption("--set " + text, *parsed.problem);
-  record.settings[field->key] = quantity::convert(parsed.value, canonical, field->unit);
+  record.settings[field->key] = quantity::convert(parsed.value, typed.unit, field->unit);
 }
 
 json number(double v) {

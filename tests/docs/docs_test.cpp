@@ -64,6 +64,24 @@ TEST_CASE("docs/file-format.md: what parts may state") {
   checkPart("file-format.md", "parts", rows);
 }
 
+TEST_CASE("docs/file-format.md: what records hold") {
+  std::string rows = "| Record | Key | What it is | Unit | Valid |\n|---|---|---|---|---|\n";
+  for (const campaign::RecordField& f : campaign::recordFields())
+    rows += fmt::format("| `{}` {} | `{}`{} | {} | {} | {} to {} |\n", campaign::recordKindWord(f.kind),
+                        f.reading ? "reading" : "setting", f.key, f.required ? " *" : "", f.what,
+                        quantity::symbolOf(f.unit), f.low, f.high);
+  for (std::size_t k = 0; k < campaign::recordKindWords().size(); ++k) {
+    const auto kind = static_cast<campaign::RecordKind>(k);
+    for (const campaign::RecordAnswer& a : campaign::recordAnswers(kind))
+      rows += fmt::format("| `{}` answer | `{}` | {} |  | {} |\n", campaign::recordKindWord(kind), a.key,
+                          a.what, fmt::join(a.words, ", "));
+    if (const auto labels = campaign::readingLabels(kind); !labels.empty())
+      rows += fmt::format("| `{}` reading | `label` | which it is |  | {} |\n",
+                          campaign::recordKindWord(kind), fmt::join(labels, ", "));
+  }
+  checkPart("file-format.md", "records", rows);
+}
+
 TEST_CASE("docs/file-format.md: every log format") {
   std::string rows = "| Format | What it is | Usual names |\n|---|---|---|\n";
   for (const formats::LogFormat& f : formats::logFormats())

@@ -129,18 +129,16 @@ void ReadingsEditor::fill() {
 }
 
 std::optional<double> ReadingsEditor::numberFrom(const QString& text, const campaign::RecordField& f) {
-  const quantity::Kind typed = quantity::kindOf(f.unit);
-  const quantity::Unit canonical = typed == quantity::Kind::Number ? f.unit : quantity::canonicalUnit(typed);
+  const campaign::TypedAs typed = campaign::typedAs(f);
   const auto parsed =
-      quantity::parseWithin(typed, text.toStdString(), quantity::convert(f.low, f.unit, canonical),
-                            quantity::convert(f.high, f.unit, canonical),
-                            typed == quantity::Kind::Number ? std::nullopt : std::optional(f.unit));
+      quantity::parseWithin(typed.kind, text.toStdString(), quantity::convert(f.low, f.unit, typed.unit),
+                            quantity::convert(f.high, f.unit, typed.unit), typed.bare);
   m_refusal->setVisible(!parsed);
   if (!parsed) {
     m_refusal->setText(headOf(f) + ": " + words::sentence(*parsed.problem));
     return std::nullopt;
   }
-  return quantity::convert(parsed.value, canonical, f.unit);
+  return quantity::convert(parsed.value, typed.unit, f.unit);
 }
 
 void ReadingsEditor::edit(const std::function<void(campaign::Record&)>& set) {

@@ -150,11 +150,10 @@ void RecordForm::addSettings(QVBoxLayout* layout, campaign::RecordKind kind) {
   grid->setHorizontalSpacing(12);
   for (std::size_t i = 0; i < fields.size(); ++i) {
     const campaign::RecordField& f = fields[i];
-    const quantity::Kind typed = quantity::kindOf(f.unit);
-    const quantity::Unit canonical =
-        typed == quantity::Kind::Number ? f.unit : quantity::canonicalUnit(typed);
+    const campaign::TypedAs typed = campaign::typedAs(f);
+    const quantity::Unit canonical = typed.unit;
     const auto shown = [unit = f.unit, canonical](double v) { return quantity::convert(v, unit, canonical); };
-    auto* field = new QuantityEdit(typed, {shown(f.low), shown(f.high)}, true);
+    auto* field = new QuantityEdit(typed.kind, {shown(f.low), shown(f.high)}, true);
     field->field()->setObjectName("set-" + QString(f.key));
     const QString label = said("entry-" + std::string(f.key));
     field->field()->setAccessibleName(label);
@@ -174,7 +173,7 @@ void RecordForm::addSettings(QVBoxLayout* layout, campaign::RecordKind kind) {
               });
             });
     connect(&m_document, &Document::changed, field, put);
-    const QString symbol = typed == quantity::Kind::Number && f.unit != quantity::Unit::None
+    const QString symbol = typed.kind == quantity::Kind::Number && f.unit != quantity::Unit::None
                                ? " [" + QString::fromUtf8(quantity::symbolOf(f.unit).data()) + "]"
                                : QString();
     grid->addWidget(captioned(label + symbol, field), int(i) / kColumns, int(i) % kColumns);

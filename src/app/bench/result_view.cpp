@@ -39,7 +39,7 @@ QWidget* figureWidget(const records::Figure& f) {
   auto* box = new QWidget;
   auto* layout = new QVBoxLayout(box);
   layout->setContentsMargins(0, 0, 0, 0);
-  layout->setSpacing(0);
+  layout->setSpacing(2);
   auto* label = plainLabel(labelText(f));
   label->setProperty("small", true);
   auto* value = plainLabel(valueText(f.value));

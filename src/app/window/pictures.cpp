@@ -6,6 +6,7 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QEventLoop>
+#include <QListWidget>
 #include <QPixmap>
 #include <QPushButton>
 #include <QTemporaryDir>
@@ -27,6 +28,12 @@ void settle(int ms) {
 /// The reasons of the first verdict, opened in the column.
 void openWhy(MainWindow& window) {
   if (auto* why = window.findChild<QPushButton*>("why")) why->click();
+}
+
+/// Another record of the bench, or the same one's entries.
+void turnBench(MainWindow& window, int record, const char* side) {
+  if (auto* shelf = window.findChild<QListWidget*>("shelf")) shelf->setCurrentRow(record);
+  if (auto* button = window.findChild<QPushButton*>(side)) button->click();
 }
 
 /// The page that says how it is decided.
@@ -79,6 +86,12 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
     window.workspace()->showStageNamed(stage.id);
     save(stage.id);
   }
+  window.workspace()->showStageNamed("bench");
+  turnBench(window, 3, "showEntries");
+  save("bench-entries");
+  turnBench(window, 5, "showResult");
+  save("bench-turntable");
+  window.workspace()->showStageNamed("compare");
   openWhy(window);
   save("compare-why");
   openWhy(window);

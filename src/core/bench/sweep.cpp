@@ -66,15 +66,18 @@ std::vector<MatchBand> bandsBelow(const Sweep& s, double vswr) {
   check(s);
   if (!(vswr > 1)) throw DomainError("vswr > 1");
   const double limit = radio::reflection(vswr);
+  const auto below = [&, square = limit * limit](std::size_t i) { return std::norm(s.s11[i]) <= square; };
   const std::size_t n = s.s11.size();
   std::vector<MatchBand> out;
   for (std::size_t i = 0; i < n; ++i) {
-    if (std::abs(s.s11[i]) > limit) continue;
+    if (!below(i)) continue;
     MatchBand band{s.frequency_mhz[i], 0, i == 0, false, matchOfPoint(s, i)};
     if (i > 0) band.low_mhz = crossing_mhz(s, i - 1, limit);
     std::size_t last = i;
-    for (; last + 1 < n && std::abs(s.s11[last + 1]) <= limit; ++last)
-      if (std::abs(s.s11[last + 1]) < band.best.reflection) band.best = matchOfPoint(s, last + 1);
+    std::size_t best = i;
+    for (; last + 1 < n && below(last + 1); ++last)
+      if (std::norm(s.s11[last + 1]) < std::norm(s.s11[best])) best = last + 1;
+    band.best = matchOfPoint(s, best);
     band.to_end = last + 1 == n;
     band.high_mhz = band.to_end ? s.frequency_mhz[last] : crossing_mhz(s, last, limit);
     out.push_back(band);
@@ -86,13 +89,13 @@ std::vector<MatchBand> bandsBelow(const Sweep& s, double vswr) {
 std::vector<Match> resonances(const Sweep& s) {
   check(s);
   constexpr double kProminence_db = 1;
-  const double factor = std::pow(10, kProminence_db / 20);  // of the reflection, up to the ridge beside it
+  const double factor = std::pow(10, kProminence_db / 10);  // of the power, up to the ridge beside it
   std::vector<Match> out;
   double least = INFINITY, most = 0;
   std::size_t at = 0;
   bool falling = true;
   for (std::size_t i = 0; i < s.s11.size(); ++i) {
-    const double r = std::abs(s.s11[i]);
+    const double r = std::norm(s.s11[i]);
     if (falling) {
       if (r < least) least = r, at = i;
       if (r > least * factor && r > 0) {

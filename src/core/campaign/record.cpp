@@ -12,19 +12,19 @@ using enum RecordKind;
 using quantity::Unit;
 
 constexpr description::Word kRecordKinds[] = {{"sweep", "what an antenna sends back, over frequency"},
-                                        {"inspection", "looked at by eye"},
-                                        {"claims", "what is said of an antenna"},
-                                        {"power", "of a transmitter, over time"},
-                                        {"signal", "a receiver's own scale"},
-                                        {"turntable", "signal against angle"},
-                                        {"attenuator", "what one stands for"},
-                                        {"trim", "frequency offsets at which the link fails"},
-                                        {"polarisation", "of two antennas, and pointing"},
-                                        {"spectrum", "traces"},
-                                        {"noise", "noise floor, emitters switched on in turn"},
-                                        {"ground", "ground check: counters before and after"},
-                                        {"walk", "distances reached at reduced power"},
-                                        {"swap", "a part on, off, on, off"}};
+                                              {"inspection", "looked at by eye"},
+                                              {"claims", "what is said of an antenna"},
+                                              {"power", "of a transmitter, over time"},
+                                              {"signal", "a receiver's own scale"},
+                                              {"turntable", "signal against angle"},
+                                              {"attenuator", "what one stands for"},
+                                              {"trim", "frequency offsets at which the link fails"},
+                                              {"polarisation", "of two antennas, and pointing"},
+                                              {"spectrum", "traces"},
+                                              {"noise", "noise floor, emitters switched on in turn"},
+                                              {"ground", "ground check: counters before and after"},
+                                              {"walk", "distances reached at reduced power"},
+                                              {"swap", "a part on, off, on, off"}};
 
 constexpr bool kSetting = false, kReading = true;
 constexpr double kCount = 1e12, kAnything = 1e9, kTimeHigh_s = 1e6;
@@ -153,6 +153,31 @@ std::vector<RecordField> recordFields(RecordKind kind, bool reading) {
   std::copy_if(std::begin(kRecordFields), std::end(kRecordFields), std::back_inserter(out),
                [&](const RecordField& f) { return f.kind == kind && f.reading == reading; });
   return out;
+}
+
+TypedAs typedAs(const RecordField& field) {
+  using quantity::Dimension;
+  using quantity::Kind;
+  const auto of = [&](Kind kind) { return TypedAs{kind, quantity::canonicalUnit(kind), field.unit}; };
+  const std::string_view key = field.key;
+  switch (quantity::infoOf(field.unit).dimension) {
+    case Dimension::Length:
+      return of(Kind::Length);
+    case Dimension::Level:
+      return of(key.starts_with("power") || key.starts_with("nominal") ? Kind::Power : Kind::Level);
+    case Dimension::Gain:
+      return of(Kind::Gain);
+    case Dimension::Ratio:
+      return of(Kind::Loss);
+    case Dimension::Frequency:
+      return of(Kind::Frequency);
+    case Dimension::Percent:
+      return of(Kind::Percent);
+    case Dimension::Angle:
+      return of(Kind::Angle);
+    default:
+      return {Kind::Number, field.unit, std::nullopt};
+  }
 }
 
 const RecordField* recordField(RecordKind kind, bool reading, const std::string& key) {

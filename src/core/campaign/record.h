@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/description/visitor.h"
+#include "core/quantity/parse.h"
 #include "core/quantity/unit.h"
 
 namespace distanz::campaign {
@@ -81,6 +82,14 @@ struct RecordField {
 };
 std::span<const RecordField> recordFields();
 std::vector<RecordField> recordFields(RecordKind kind, bool reading);
+/// How a field is typed, and the unit that parsing gives it in; its own where it is a plain number.
+struct TypedAs {
+  quantity::Kind kind;
+  quantity::Unit unit;
+  std::optional<quantity::Unit> bare;  ///< of a number typed without one; none where only such are typed
+};
+TypedAs typedAs(const RecordField& field);
+
 /// Null for one that such a record does not have.
 const RecordField* recordField(RecordKind kind, bool reading, const std::string& key);
 

@@ -214,25 +214,4 @@ Unit canonicalUnit(Kind kind) {
   return info(kind).canonical;
 }
 
-Kind kindOf(Unit unit) {
-  switch (infoOf(unit).dimension) {
-    case Dimension::Length:
-      return Kind::Length;
-    case Dimension::Level:
-      return Kind::Power;
-    case Dimension::Gain:
-      return Kind::Gain;
-    case Dimension::Ratio:
-      return Kind::Loss;
-    case Dimension::Frequency:
-      return Kind::Frequency;
-    case Dimension::Percent:
-      return Kind::Percent;
-    case Dimension::Angle:
-      return Kind::Angle;
-    default:
-      return Kind::Number;
-  }
-}
-
 }  // namespace distanz::quantity

@@ -36,9 +36,6 @@ Parsed parse(Kind kind, std::string_view text, std::optional<Unit> bare = {});
 /// As parse(), refusing values outside [low, high] (canonical unit) with a finding that names the limits.
 Parsed parseWithin(Kind kind, std::string_view text, double low, double high, std::optional<Unit> bare = {});
 
-/// The kind that a value kept in that unit is typed as; Number where there is none for it.
-Kind kindOf(Unit unit);
-
 /// The unit that parse() returns values in.
 Unit canonicalUnit(Kind kind);
 

@@ -120,7 +120,7 @@ Plot vswrPlot(const Judged& what, const std::vector<double>& channels, double li
     Curve curve{f.role.empty() ? f.file : f.role, f.sweep->frequency_mhz, {}, true};
     curve.y.reserve(curve.x.size());
     for (const auto& gamma : f.sweep->s11) {
-      const double r = std::abs(gamma);
+      const double r = std::sqrt(std::norm(gamma));
       curve.y.push_back(r < 1 ? std::min(radio::vswr(r), kPlotMost) : kPlotMost);
     }
     plot.curves.push_back(std::move(curve));

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cctype>
 #include <cmath>
+#include <functional>
 #include <numeric>
 
 #include "core/finding/error.h"
@@ -29,27 +30,33 @@ bool looksLikeTouchstone(std::string_view bytes) {
           bytes.substr(first, 200).find(" s ") != std::string_view::npos);
 }
 
-}  // namespace
-
-void settle(SweepRead& read) {
+/// Puts points in order of frequency, and leaves out what came twice.
+void inOrder(SweepRead& read) {
   bench::Sweep& s = read.sweep;
-  std::vector<std::size_t> order(s.frequency_mhz.size());
+  const auto& f = s.frequency_mhz;
+  if (std::adjacent_find(f.begin(), f.end(), std::greater_equal<>()) == f.end()) return;
+  std::vector<std::size_t> order(f.size());
   std::iota(order.begin(), order.end(), std::size_t{0});
-  if (!std::is_sorted(s.frequency_mhz.begin(), s.frequency_mhz.end())) {
-    std::stable_sort(order.begin(), order.end(),
-                     [&](std::size_t a, std::size_t b) { return s.frequency_mhz[a] < s.frequency_mhz[b]; });
+  if (!std::is_sorted(f.begin(), f.end())) {
+    std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return f[a] < f[b]; });
     read.problems.push_back(finding("sweep-unsorted"));
   }
-  const auto twice = std::unique(order.begin(), order.end(), [&](std::size_t a, std::size_t b) {
-    return s.frequency_mhz[a] == s.frequency_mhz[b];
-  });
+  const auto twice =
+      std::unique(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return f[a] == f[b]; });
   const auto dropped = static_cast<std::size_t>(order.end() - twice);
   order.erase(twice, order.end());
   if (dropped > 0) read.problems.push_back(finding("sweep-duplicates", {{"count", dropped}}));
   for (auto* values : {&s.s11, &s.s21, &s.s12, &s.s22}) reorder(*values, order);
   reorder(s.frequency_mhz, order);
-  const auto above =
-      std::count_if(s.s11.begin(), s.s11.end(), [](auto v) { return std::abs(v) > kGainSlack; });
+}
+
+}  // namespace
+
+void settle(SweepRead& read) {
+  bench::Sweep& s = read.sweep;
+  inOrder(read);
+  const auto above = std::count_if(s.s11.begin(), s.s11.end(),
+                                   [](auto v) { return std::norm(v) > kGainSlack * kGainSlack; });
   if (above == 0) return;
   const auto worst = std::max_element(s.s11.begin(), s.s11.end(),
                                       [](auto a, auto b) { return std::norm(a) < std::norm(b); });

@@ -51,6 +51,17 @@ std::optional<double> numberIn(std::string_view word) {
   return value;
 }
 
+/// Next number of a line, taken off it; none where the next word is no plain number, which then stays.
+std::optional<double> takeNumber(std::string_view& line) {
+  while (!line.empty() && isSpace(line.front())) line.remove_prefix(1);
+  double value = 0;
+  const char* const end = line.data() + line.size();
+  const auto [at, error] = fast_float::from_chars(line.data(), end, value);
+  if (error != std::errc() || (at != end && !isSpace(*at)) || !std::isfinite(value)) return std::nullopt;
+  line.remove_prefix(static_cast<std::size_t>(at - line.data()));
+  return value;
+}
+
 [[noreturn]] void refuse(Finding found, int line) {
   throw InputError(at(std::move(found), line));
 }
@@ -233,11 +244,16 @@ class Reader {
     }
     std::array<double, kMostNumbers + 1> v{};
     std::size_t n = 0;
-    for (std::string_view word = takeWord(line); !word.empty(); word = takeWord(line)) {
-      const auto number = numberIn(word);
+    while (true) {
+      auto number = takeNumber(line);
       if (!number) {
-        m_faults.add(finding("touchstone-number", {{"text", word}}), m_line);
-        return;
+        const std::string_view word = takeWord(line);
+        if (word.empty()) break;
+        number = numberIn(word);
+        if (!number) {
+          m_faults.add(finding("touchstone-number", {{"text", word}}), m_line);
+          return;
+        }
       }
       if (n <= kMostNumbers) v[n] = *number;
       ++n;

@@ -42,16 +42,17 @@ QString nameOf(const std::string& name) {
 }
 
 /// A curve in pixels, thinned to what can be seen: the first, least, greatest and last of each column.
-QPolygonF thinned(const Curve& c, const std::function<QPointF(double, double)>& at) {
+template <class At>
+QPolygonF thinned(const Curve& c, const At& at) {
   QPolygonF out;
   std::size_t i = 0;
   while (i < c.x.size()) {
-    const double column = std::floor(at(c.x[i], c.y[i]).x());
+    const double column = std::floor(at(c.x[i], c.y[i]).x()) + 1;  // where the next one begins
     QPointF first, least, most, last;
     bool any = false;
     for (; i < c.x.size(); ++i) {
       const QPointF p = at(c.x[i], c.y[i]);
-      if (std::floor(p.x()) != column) break;
+      if (p.x() >= column || p.x() < column - 1) break;
       if (!any) first = least = most = p;
       any = true;
       last = p;
@@ -83,7 +84,10 @@ class Drawing {
   }
 
  private:
-  QPen penOf(std::size_t i, double width) const { return m_look.setup(static_cast<int>(i), width); }
+  /// Curves without a name are one thing, drawn twice.
+  QPen penOf(std::size_t i, double width) const {
+    return m_look.setup(m_plot.curves[i].name.empty() ? 0 : static_cast<int>(i), width);
+  }
 
   void legend(const QRectF& area) {
     std::vector<std::size_t> named;
@@ -104,7 +108,8 @@ class Drawing {
     }
   }
 
-  void curves(const std::function<QPointF(double, double)>& at) {
+  template <class At>
+  void curves(const At& at) {
     for (std::size_t i = 0; i < m_plot.curves.size(); ++i) {
       const Curve& c = m_plot.curves[i];
       QPen pen = penOf(i, m_small ? 1.5 : 2);
@@ -120,7 +125,8 @@ class Drawing {
       }
     }
   }
-  static QPolygonF plain(const Curve& c, const std::function<QPointF(double, double)>& at) {
+  template <class At>
+  static QPolygonF plain(const Curve& c, const At& at) {
     QPolygonF out;
     for (std::size_t k = 0; k < c.x.size(); ++k) out << at(c.x[k], c.y[k]);
     return out;
