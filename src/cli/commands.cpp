@@ -109,6 +109,14 @@ void addLink(CLI::App& app, Io io, Action& action) {
   c->add_option("--rx-gain", options->rx_gain, said(QT_TRANSLATE_NOOP("cli", "e.g. 8dBi")));
   c->add_option("--tx-loss", options->tx_loss, said(QT_TRANSLATE_NOOP("cli", "e.g. 0.5dB")));
   c->add_option("--rx-loss", options->rx_loss, said(QT_TRANSLATE_NOOP("cli", "e.g. 0.5dB")));
+  c->add_option("--tx-filter", options->tx_filter, said(QT_TRANSLATE_NOOP("cli", "e.g. 0.5dB")));
+  c->add_option("--rx-filter", options->rx_filter, said(QT_TRANSLATE_NOOP("cli", "e.g. 0.5dB")));
+  c->add_option("--polarisation", options->polarisation,
+                said(QT_TRANSLATE_NOOP("cli", "lost between both antennas, e.g. 3dB")));
+  c->add_option("--pointing", options->pointing,
+                said(QT_TRANSLATE_NOOP("cli", "lost by pointing, e.g. 1dB")));
+  c->add_option("--sensitivity", options->sensitivity,
+                said(QT_TRANSLATE_NOOP("cli", "of the receiver, e.g. -108dBm: tells the margin")));
   c->add_option("--tx-height", options->tx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 60m")));
   c->add_option("--rx-height", options->rx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 2m")));
   c->add_option("--exponent", options->exponent,

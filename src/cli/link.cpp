@@ -11,6 +11,7 @@
 #include "core/radio/budget.h"
 #include "core/radio/clearance.h"
 #include "core/radio/path_loss.h"
+#include "words/phrases.h"
 #include "words/quantity.h"
 
 namespace distanz::cli {
@@ -43,16 +44,27 @@ void linkCommand(const LinkOptions& o, Io io) {
                              typed("--tx-gain", Kind::Gain, o.tx_gain, 0, kGainLow_dbi, kGainHigh_dbi),
                              typed("--rx-gain", Kind::Gain, o.rx_gain, 0, kGainLow_dbi, kGainHigh_dbi),
                              typed("--tx-loss", Kind::Loss, o.tx_loss, 0, 0, kLossHigh_db),
-                             typed("--rx-loss", Kind::Loss, o.rx_loss, 0, 0, kLossHigh_db)};
-  const radio::Budget budget =
-      radio::linkBudget(ends, radio::logDistanceLoss_db(distance, frequency, exponent, reference));
-  const nlohmann::ordered_json out = {
+                             typed("--rx-loss", Kind::Loss, o.rx_loss, 0, 0, kLossHigh_db),
+                             typed("--tx-filter", Kind::Loss, o.tx_filter, 0, 0, kLossHigh_db),
+                             typed("--rx-filter", Kind::Loss, o.rx_filter, 0, 0, kLossHigh_db),
+                             typed("--polarisation", Kind::Loss, o.polarisation, 0, 0, kLossHigh_db),
+                             typed("--pointing", Kind::Loss, o.pointing, 0, 0, kLossHigh_db)};
+  const double path_loss_db = radio::logDistanceLoss_db(distance, frequency, exponent, reference);
+  const radio::Budget budget = radio::linkBudget(ends, path_loss_db);
+  const auto terms = radio::budgetTerms(ends, path_loss_db);
+  nlohmann::ordered_json out = {
       {"eirp_dbm", budget.eirp_dbm},
       {"free_space_db", radio::freeSpaceLoss_db(distance, frequency)},
       {"path_loss_db", budget.path_loss_db},
       {"received_dbm", budget.received_dbm},
       {"fresnel_radius_m", radio::fresnelRadius_m(distance / 2, distance / 2, frequency)},
       {"horizon_km", radio::radioHorizon_m(h1, h2) / 1000}};
+  if (o.sensitivity)
+    out["margin_db"] = budget.received_dbm -
+                       typed("--sensitivity", Kind::Level, o.sensitivity, 0, kLevelLow_dbm, kLevelHigh_dbm);
+  out["terms"] = nlohmann::ordered_json::array();
+  for (const radio::BudgetTerm& t : terms)
+    out["terms"].push_back({{"term", t.what}, {"change_db", t.change_db}, {"level_dbm", t.level_dbm}});
   if (o.json) {
     io.out << printed(out) << "\n";
     return;
@@ -61,10 +73,17 @@ void linkCommand(const LinkOptions& o, Io io) {
     io.out << fmt::format("{:<20}{}\n", what.toStdString(), value.toStdString());
   };
   using quantity::Unit;
+  for (const radio::BudgetTerm& t : terms)
+    if (t.change_db != 0)
+      io.out << fmt::format("{:<32}{:>+9.2f} dB  {:>9.2f} dBm\n",
+                            words::term(std::string("term-") + t.what).toStdString(), t.change_db,
+                            t.level_dbm);
   line(Cli::tr("EIRP"), words::quantity(budget.eirp_dbm, Unit::Dbm, 2));
   line(Cli::tr("free-space loss"), words::quantity(out["free_space_db"].get<double>(), Unit::Decibel, 2));
   line(Cli::tr("path loss"), words::quantity(budget.path_loss_db, Unit::Decibel, 2));
   line(Cli::tr("received"), words::quantity(budget.received_dbm, Unit::Dbm, 2));
+  if (o.sensitivity)
+    line(Cli::tr("margin"), words::quantity(out["margin_db"].get<double>(), Unit::Decibel, 2));
   line(Cli::tr("first Fresnel zone"),
        Cli::tr("%1 at mid-path").arg(words::quantity(out["fresnel_radius_m"].get<double>(), Unit::Metre, 2)));
   line(Cli::tr("radio horizon"), words::distance(1000 * out["horizon_km"].get<double>()));

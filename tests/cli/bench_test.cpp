@@ -64,3 +64,18 @@ TEST_CASE("bench: roles, settings, units and refusals") {
   refused({"bench", "sweep", (dir.path() / "none.s1p").string()}, "none.s1p");
   refused({"bench", "sweep", free.string(), "--at", "blue"}, "--at blue");
 }
+
+TEST_CASE("link: every term of the budget, in order, and the margin") {
+  const std::vector<std::string> ask{"link", "--frequency",   "5.8GHz", "--distance", "1km", "--power",
+                                     "25mW", "--tx-filter",   "0.5dB",  "--pointing", "1dB", "--polarisation",
+                                     "3dB",  "--sensitivity", "-95dBm"};
+  auto with_json = ask;
+  with_json.push_back("--json");
+  const json out = json::parse(run(with_json).out);
+  REQUIRE(out["terms"].size() == 10);
+  CHECK(out["terms"][0]["term"] == "power");
+  CHECK(out["terms"][2]["change_db"] == -0.5);
+  CHECK(out["terms"][9]["level_dbm"] == out["received_dbm"]);
+  CHECK_THAT(out["margin_db"].get<double>(), WithinAbs(out["received_dbm"].get<double>() + 95, 1e-9));
+  CHECK_THAT(run(ask).out, Contains("polarisation") && Contains("margin"));
+}

@@ -132,8 +132,11 @@ void describe(Visitor& v, Part& p) {
 void describe(Visitor& v, SetupLink& l) {
   v.text({.key = "transmitter", .what = "part that sends", .refers = "part"}, l.transmitter);
   v.text({.key = "tx_cable", .what = "cable or filter behind it", .refers = "part"}, l.tx_cable);
+  v.text({.key = "tx_filter", .what = "filter behind it", .refers = "part", .since = 4}, l.tx_filter);
   v.text({.key = "tx_antenna", .what = "antenna that sends", .refers = "part"}, l.tx_antenna);
   v.text({.key = "rx_antenna", .what = "antenna that listens", .refers = "part"}, l.rx_antenna);
+  v.text({.key = "rx_filter", .what = "filter before the receiver", .refers = "part", .since = 4},
+         l.rx_filter);
   v.text({.key = "rx_cable", .what = "cable or filter before the receiver", .refers = "part"}, l.rx_cable);
   v.text({.key = "receiver", .what = "part that listens", .refers = "part"}, l.receiver);
   v.flag({.key = "automatic_power", .what = "the transmitter chooses its power"}, l.automatic_power);

@@ -15,6 +15,8 @@ const Slot kTransmitGain{&SetupLink::tx_antenna, PartKind::Antenna, "gain_dbi",
 const Slot kTransmitLoss{&SetupLink::tx_cable, PartKind::Cable, "loss_db", &radio::LinkEnds::tx_loss_db};
 const Slot kReceiveGain{&SetupLink::rx_antenna, PartKind::Antenna, "gain_dbi", &radio::LinkEnds::rx_gain_dbi};
 const Slot kReceiveLoss{&SetupLink::rx_cable, PartKind::Cable, "loss_db", &radio::LinkEnds::rx_loss_db};
+const Slot kTransmitFilter{&SetupLink::tx_filter, PartKind::Cable, "loss_db", &radio::LinkEnds::tx_filter_db};
+const Slot kReceiveFilter{&SetupLink::rx_filter, PartKind::Cable, "loss_db", &radio::LinkEnds::rx_filter_db};
 
 namespace {
 
@@ -65,7 +67,8 @@ void setValueAt(Campaign& c, const std::string& setup, const std::string& link, 
 std::optional<radio::LinkEnds> endsOf(const Campaign& c, const SetupLink& link) {
   if (!valueAt(c, link, kTransmitPower)) return std::nullopt;
   radio::LinkEnds ends;
-  for (const Slot* slot : {&kTransmitPower, &kTransmitGain, &kTransmitLoss, &kReceiveGain, &kReceiveLoss})
+  for (const Slot* slot : {&kTransmitPower, &kTransmitGain, &kTransmitLoss, &kTransmitFilter, &kReceiveGain,
+                           &kReceiveLoss, &kReceiveFilter})
     ends.*slot->end = valueAt(c, link, *slot).value_or(0);
   return ends;
 }

@@ -15,7 +15,8 @@ struct Slot {
   const char* value;  ///< key of its PartField
   double radio::LinkEnds::*end;
 };
-extern const Slot kTransmitPower, kTransmitGain, kTransmitLoss, kReceiveGain, kReceiveLoss;
+extern const Slot kTransmitPower, kTransmitGain, kTransmitLoss, kTransmitFilter, kReceiveGain, kReceiveLoss,
+    kReceiveFilter;
 
 /// What the part in that slot states; none where there is no part, or it does not say.
 std::optional<double> valueAt(const Campaign& campaign, const SetupLink& link, const Slot& slot);

@@ -12,7 +12,7 @@ struct RangeRule {
   std::optional<double> lq_min_pct;        ///< link quality, 0..100
   std::optional<double> margin_db;         ///< above the sensitivity
   std::optional<double> bitrate_min_mbps;  ///< video bitrate
-  std::string unknown = {};  ///< as Campaign::unknown
+  std::string unknown = {};                ///< as Campaign::unknown
   /// Dips shorter than this do not end the range: seconds at the speed flown, or metres; the longer of the
   /// two counts.
   std::optional<double> gap_s = {}, gap_m = {};

@@ -12,6 +12,10 @@ using quantity::Unit;
 
 constexpr PartField kFields[] = {
     {PartKind::Antenna, "gain_dbi", "gain", Unit::Dbi, kGainLow_dbi, kGainHigh_dbi},
+    {PartKind::Antenna, "width_deg", "half-power width", Unit::Degree, 1, 359},
+    {PartKind::Antenna, "front_to_back_db", "front to back", Unit::Decibel, 0, 100},
+    {PartKind::Antenna, "axial_ratio_db", "axial ratio", Unit::Decibel, 0, 60},
+    {PartKind::Antenna, "vswr", "VSWR at the channel", Unit::None, 1, 1000},
     {PartKind::Transmitter, "power_dbm", "transmit power", Unit::Dbm, kPowerLow_dbm, kPowerHigh_dbm},
     {PartKind::Receiver, "sensitivity_dbm", "sensitivity", Unit::Dbm, kLevelLow_dbm, kLevelHigh_dbm},
     {PartKind::Cable, "loss_db", "loss", Unit::Decibel, 0, kLossHigh_db},

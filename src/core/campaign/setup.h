@@ -9,6 +9,7 @@ namespace distanz::campaign {
 struct SetupLink {
   std::string transmitter, tx_cable, tx_antenna;
   std::string receiver, rx_cable, rx_antenna;
+  std::string tx_filter = {}, rx_filter = {};
   bool automatic_power =
       false;  ///< the transmitter chooses its power: a log without a power column cannot be compared
   std::string unknown = {};

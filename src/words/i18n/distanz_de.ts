@@ -301,6 +301,22 @@
         <source>VSWR that bands are told for, 2</source>
         <translation>VSWR, für das Bänder genannt werden, 2</translation>
     </message>
+    <message>
+        <source>lost between both antennas, e.g. 3dB</source>
+        <translation>zwischen beiden Antennen verloren, z. B. 3dB</translation>
+    </message>
+    <message>
+        <source>lost by pointing, e.g. 1dB</source>
+        <translation>durch Ausrichtung verloren, z. B. 1dB</translation>
+    </message>
+    <message>
+        <source>of the receiver, e.g. -108dBm: tells the margin</source>
+        <translation>des Empfängers, z. B. -108dBm: nennt die Reserve</translation>
+    </message>
+    <message>
+        <source>margin</source>
+        <translation>Reserve</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -3135,20 +3151,12 @@
         <translation>&quot;{text}&quot; ist dort nicht zu verstehen; die Messkurve neu ausgeben</translation>
     </message>
     <message>
-        <source>{keyword} comes before {first}; the file was put together wrongly, export it again</source>
-        <translation>{keyword} steht vor {first}; die Datei ist falsch zusammengesetzt, bitte neu ausgeben</translation>
-    </message>
-    <message>
         <source>version &quot;{text}&quot; is not known here; export as version 1 or 2</source>
         <translation>Version &quot;{text}&quot; ist hier nicht bekannt; als Version 1 oder 2 ausgeben</translation>
     </message>
     <message>
         <source>has {ports} ports; one or two can be read, export port 1 alone</source>
         <translation>hat {ports} Tore; lesbar sind eines oder zwei, Tor 1 allein ausgeben</translation>
-    </message>
-    <message>
-        <source>{keyword} is not known and was passed over</source>
-        <translation>{keyword} ist nicht bekannt und wurde übergangen</translation>
     </message>
     <message>
         <source>&quot;{text}&quot; is no number; the row was left out</source>
@@ -3165,10 +3173,6 @@
     <message>
         <source>{rows} rows of noise parameters were passed over</source>
         <translation>{rows} Zeilen mit Rauschparametern wurden übergangen</translation>
-    </message>
-    <message>
-        <source>{text} is no frequency; the row was left out</source>
-        <translation>{text} ist keine Frequenz; die Zeile wurde ausgelassen</translation>
     </message>
     <message>
         <source>the row has no frequency and was left out</source>
@@ -3625,6 +3629,18 @@
     <message>
         <source>The resonance moved from {was:.1} ({from}) to {is:.1} ({to}).</source>
         <translation>Die Resonanz ging von {was:.1} ({from}) nach {is:.1} ({to}).</translation>
+    </message>
+    <message>
+        <source>the line with {keyword} comes before {first}; the file was put together wrongly, export it again</source>
+        <translation>die Zeile mit {keyword} steht vor {first}; die Datei ist falsch zusammengesetzt, bitte neu ausgeben</translation>
+    </message>
+    <message>
+        <source>the keyword {keyword} is not known and was passed over</source>
+        <translation>das Schlüsselwort {keyword} ist nicht bekannt und wurde übergangen</translation>
+    </message>
+    <message>
+        <source>a frequency cannot be {text}; the row was left out</source>
+        <translation>{text} kann keine Frequenz sein; die Zeile wurde ausgelassen</translation>
     </message>
 </context>
 <context>
@@ -4786,6 +4802,38 @@
     <message>
         <source>volts</source>
         <translation>Volt</translation>
+    </message>
+    <message>
+        <source>transmit cable</source>
+        <translation>Sendekabel</translation>
+    </message>
+    <message>
+        <source>transmit filter</source>
+        <translation>Sendefilter</translation>
+    </message>
+    <message>
+        <source>transmit antenna</source>
+        <translation>Sendeantenne</translation>
+    </message>
+    <message>
+        <source>path</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>pointing</source>
+        <translation>Ausrichtung</translation>
+    </message>
+    <message>
+        <source>receive antenna</source>
+        <translation>Empfangsantenne</translation>
+    </message>
+    <message>
+        <source>receive filter</source>
+        <translation>Empfangsfilter</translation>
+    </message>
+    <message>
+        <source>receive cable</source>
+        <translation>Empfangskabel</translation>
     </message>
 </context>
 </TS>

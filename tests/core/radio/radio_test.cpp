@@ -88,4 +88,14 @@ TEST_CASE("link budget: every term moves the received level by itself") {
   CHECK_THAT(b.received_dbm, WithinAbs(21.5 - 100 + 8 - 0.7, 1e-12));
   CHECK_THAT(linkBudget(ends, 103).received_dbm, WithinAbs(b.received_dbm - 3, 1e-12));
   CHECK_THROWS_AS(linkBudget({NAN, 0, 0, 0, 0}, 100), DomainError);
+  LinkEnds all = ends;
+  all.tx_filter_db = 0.3, all.rx_filter_db = 0.4, all.polarisation_db = 3, all.pointing_db = 1;
+  CHECK_THAT(linkBudget(all, 100).eirp_dbm, WithinAbs(21.2, 1e-12));
+  CHECK_THAT(linkBudget(all, 100).received_dbm, WithinAbs(b.received_dbm - 4.7, 1e-12));
+  const auto terms = budgetTerms(all, 100);
+  REQUIRE(terms.size() == 10);
+  CHECK(terms[3].level_dbm == linkBudget(all, 100).eirp_dbm);
+  CHECK(terms.back().level_dbm == linkBudget(all, 100).received_dbm);
+  for (std::size_t i = 1; i < terms.size(); ++i)
+    CHECK_THAT(terms[i].level_dbm - terms[i - 1].level_dbm, WithinAbs(terms[i].change_db, 1e-9));
 }
