@@ -141,6 +141,7 @@ json resultJson(const records::RecordResult& result, const std::vector<Finding>&
 }
 
 std::string measureText(const Measure& m) {
+  if (!std::isfinite(m.value)) return m.value > 0 ? "\u221e" : "-";
   std::string out = words::quantity(m.value, m.unit, m.unit == Unit::None ? 2 : 1).toStdString();
   if (m.low && m.high)
     out += " (" + words::quantity(*m.low, m.unit, 1).toStdString() + " - " +
