@@ -13,7 +13,6 @@
 #include "core/records/record_result.h"
 #include "formats/bench/readings_table.h"
 #include "formats/bench/record_files.h"
-#include "formats/files.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
 #include "words/say.h"
@@ -26,20 +25,6 @@ namespace {
 
 using campaign::RecordKind;
 using quantity::Unit;
-
-constexpr std::pair<const char*, RecordKind> kKinds[] = {{"sweep", RecordKind::Sweep},
-                                                         {"claims", RecordKind::Claims},
-                                                         {"power", RecordKind::Power},
-                                                         {"signal", RecordKind::Signal},
-                                                         {"turntable", RecordKind::Turntable},
-                                                         {"attenuator", RecordKind::Attenuator},
-                                                         {"trim", RecordKind::Trim},
-                                                         {"polarisation", RecordKind::Polarisation},
-                                                         {"spectrum", RecordKind::Spectrum},
-                                                         {"noise", RecordKind::Noise},
-                                                         {"ground", RecordKind::Ground},
-                                                         {"walk", RecordKind::Walk},
-                                                         {"swap", RecordKind::Swap}};
 
 [[noreturn]] void refuseOption(const std::string& option, Finding why) {
   throw InputError(finding("option-refused", {{"option", option}, {"why", std::move(why)}}));
@@ -171,7 +156,7 @@ void readFiles(const BenchOptions& options, Asked& asked) {
   const bool table = asked.record.kind != RecordKind::Sweep && asked.record.kind != RecordKind::Spectrum;
   for (const std::string& text : options.files) {
     const auto [role, path] = roleAndFile(asked.record.kind, text);
-    const std::string bytes = formats::readFile(path);
+    const std::string bytes = formats::readForRecord(path);
     try {
       if (table) {
         auto read = formats::readReadings(bytes, asked.record.kind);
@@ -192,14 +177,14 @@ void readFiles(const BenchOptions& options, Asked& asked) {
 
 void benchCommand(const BenchOptions& options, Io io) {
   Asked asked;
-  const auto kind = std::find_if(std::begin(kKinds), std::end(kKinds),
-                                 [&](const auto& k) { return options.kind == k.first; });
-  if (kind == std::end(kKinds)) {
+  const auto kind = campaign::recordKindFromWord(options.kind);
+  if (!kind) {
     std::string all;
-    for (const auto& [word, ignored] : kKinds) all += (all.empty() ? "" : ", ") + std::string(word);
+    for (const auto& known : campaign::recordKindWords())
+      all += (all.empty() ? "" : ", ") + std::string(known.word);
     throw InputError(finding("bench-kind", {{"kind", options.kind}, {"kinds", all}}));
   }
-  asked.record.kind = kind->second;
+  asked.record.kind = *kind;
   for (const std::string& text : options.set) set(asked.record, text);
   if (options.vswr) set(asked.record, "vswr_limit=" + *options.vswr);
   std::vector<double> at;
@@ -217,14 +202,14 @@ void benchCommand(const BenchOptions& options, Io io) {
   if (options.json) {
     json out;
     if (!asked.files.empty() && asked.files.front().sweep)
-      out = sweepJson(*asked.files.front().sweep, at, asked.record.setting("vswr_limit").value_or(2));
+      out = sweepJson(*asked.files.front().sweep, at,
+                      asked.record.setting("vswr_limit").value_or(bench::kUsualVswr));
     out.update(resultJson(result, asked.problems));
     io.out << printed(out) << "\n";
     return;
   }
   for (const records::Figure& f : result.figures) {
     std::string name = words::term("figure-" + f.what).toStdString();
-    if (f.what.starts_with("claim-")) name = words::term(f.what).toStdString();
     if (!f.of.empty()) name += " " + f.of;
     if (f.at) name += " @ " + measureText(*f.at);
     io.out << fmt::format("{:<40} {}\n", name, measureText(f.value));

@@ -117,6 +117,8 @@ void addLink(CLI::App& app, Io io, Action& action) {
                 said(QT_TRANSLATE_NOOP("cli", "lost by pointing, e.g. 1dB")));
   c->add_option("--sensitivity", options->sensitivity,
                 said(QT_TRANSLATE_NOOP("cli", "of the receiver, e.g. -108dBm: tells the margin")));
+  c->add_option("--eirp-limit", options->eirp_limit,
+                said(QT_TRANSLATE_NOOP("cli", "that applies where you fly, e.g. 25mW")));
   c->add_option("--tx-height", options->tx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 60m")));
   c->add_option("--rx-height", options->rx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 2m")));
   c->add_option("--exponent", options->exponent,

@@ -10,6 +10,7 @@
 #include "core/quantity/parse.h"
 #include "core/radio/budget.h"
 #include "core/radio/clearance.h"
+#include "core/radio/exposure.h"
 #include "core/radio/path_loss.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
@@ -27,6 +28,33 @@ double typed(const char* option, Kind kind, const std::optional<std::string>& te
     throw InputError(
         finding("option-refused", {{"option", std::string(option) + " " + *text}, {"why", *parsed.problem}}));
   return parsed.value;
+}
+
+void print(const nlohmann::ordered_json& out, const radio::Budget& budget,
+           const std::vector<radio::BudgetTerm>& terms, Io io) {
+  const auto line = [&](const QString& what, const QString& value) {
+    io.out << fmt::format("{:<20}{}\n", what.toStdString(), value.toStdString());
+  };
+  using quantity::Unit;
+  for (const radio::BudgetTerm& t : terms)
+    if (t.change_db != 0)
+      io.out << fmt::format("{:<32}{:>+9.2f} dB  {:>9.2f} dBm\n",
+                            words::term(std::string("term-") + t.what).toStdString(), t.change_db,
+                            t.level_dbm);
+  line(Cli::tr("EIRP"), words::quantity(budget.eirp_dbm, Unit::Dbm, 2));
+  line(Cli::tr("free-space loss"), words::quantity(out["free_space_db"].get<double>(), Unit::Decibel, 2));
+  line(Cli::tr("path loss"), words::quantity(budget.path_loss_db, Unit::Decibel, 2));
+  line(Cli::tr("received"), words::quantity(budget.received_dbm, Unit::Dbm, 2));
+  if (out.contains("margin_db"))
+    line(Cli::tr("margin"), words::quantity(out["margin_db"].get<double>(), Unit::Decibel, 2));
+  line(Cli::tr("keep away"), Cli::tr("%1 from the powered antenna (far field only)")
+                                 .arg(words::quantity(out["keep_away_m"].get<double>(), Unit::Metre, 2)));
+  if (out.value("over_limit_db", 0.0) > 0)  // ["over_limit_db"].get<double>() > 0)
+    line(Cli::tr("limit"), Cli::tr("%1 over the EIRP that you entered; use less power or gain")
+                               .arg(words::quantity(out["over_limit_db"].get<double>(), Unit::Decibel, 1)));
+  line(Cli::tr("first Fresnel zone"),
+       Cli::tr("%1 at mid-path").arg(words::quantity(out["fresnel_radius_m"].get<double>(), Unit::Metre, 2)));
+  line(Cli::tr("radio horizon"), words::distance(1000 * out["horizon_km"].get<double>()));
 }
 
 }  // namespace
@@ -62,6 +90,10 @@ void linkCommand(const LinkOptions& o, Io io) {
   if (o.sensitivity)
     out["margin_db"] = budget.received_dbm -
                        typed("--sensitivity", Kind::Level, o.sensitivity, 0, kLevelLow_dbm, kLevelHigh_dbm);
+  out["keep_away_m"] = radio::exclusionDistance_m(budget.eirp_dbm);
+  if (o.eirp_limit)
+    out["over_limit_db"] =
+        budget.eirp_dbm - typed("--eirp-limit", Kind::Power, o.eirp_limit, 0, kPowerLow_dbm, kPowerHigh_dbm);
   out["terms"] = nlohmann::ordered_json::array();
   for (const radio::BudgetTerm& t : terms)
     out["terms"].push_back({{"term", t.what}, {"change_db", t.change_db}, {"level_dbm", t.level_dbm}});
@@ -69,24 +101,7 @@ void linkCommand(const LinkOptions& o, Io io) {
     io.out << printed(out) << "\n";
     return;
   }
-  const auto line = [&](const QString& what, const QString& value) {
-    io.out << fmt::format("{:<20}{}\n", what.toStdString(), value.toStdString());
-  };
-  using quantity::Unit;
-  for (const radio::BudgetTerm& t : terms)
-    if (t.change_db != 0)
-      io.out << fmt::format("{:<32}{:>+9.2f} dB  {:>9.2f} dBm\n",
-                            words::term(std::string("term-") + t.what).toStdString(), t.change_db,
-                            t.level_dbm);
-  line(Cli::tr("EIRP"), words::quantity(budget.eirp_dbm, Unit::Dbm, 2));
-  line(Cli::tr("free-space loss"), words::quantity(out["free_space_db"].get<double>(), Unit::Decibel, 2));
-  line(Cli::tr("path loss"), words::quantity(budget.path_loss_db, Unit::Decibel, 2));
-  line(Cli::tr("received"), words::quantity(budget.received_dbm, Unit::Dbm, 2));
-  if (o.sensitivity)
-    line(Cli::tr("margin"), words::quantity(out["margin_db"].get<double>(), Unit::Decibel, 2));
-  line(Cli::tr("first Fresnel zone"),
-       Cli::tr("%1 at mid-path").arg(words::quantity(out["fresnel_radius_m"].get<double>(), Unit::Metre, 2)));
-  line(Cli::tr("radio horizon"), words::distance(1000 * out["horizon_km"].get<double>()));
+  print(out, budget, terms, io);
 }
 
 }  // namespace distanz::cli

@@ -116,8 +116,8 @@ constexpr Text kBenchTexts[] = {
     {"look-open", "", QT_TRANSLATE_NOOP("finding", "{count} points have not been looked at yet.")},
     {"claim-clashes", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{what} cannot be: claimed {claimed:.1}, but what is known gives {implied.low:.1} to "
-                       "{implied.high:.1}.")},
+                       "Cannot all be true: {what}. Claimed {claimed:.1}; what is known gives "
+                       "{implied.low:.1} to {implied.high:.1}.")},
     {"claims-open", "",
      QT_TRANSLATE_NOOP("finding",
                        "Enter two claims that can be held against each other: gain and beam width, turns of "
@@ -298,7 +298,9 @@ constexpr Text kBenchTexts[] = {
     {"swap-needed", "", QT_TRANSLATE_NOOP("finding", "About {swaps} of each would show such a difference.")},
     {"swap-proves", "",
      QT_TRANSLATE_NOOP("finding",
-                       "It says whether the part does anything at this place, and nothing about range.")},
+                       "It says whether the part does anything at this place, and nothing about range. "
+                       "Decide before you begin how many swaps to make: who stops when it looks good finds "
+                       "something in parts that do nothing.")},
     {"readings-column", "",
      QT_TRANSLATE_NOOP("finding", "has no column \"{column}\"; name it so in the first row")},
     {"readings-many", "", QT_TRANSLATE_NOOP("finding", "has more than {most} readings; cut it")},
@@ -323,6 +325,19 @@ constexpr Text kBenchTexts[] = {
     {"remove-record", "", QT_TRANSLATE_NOOP("finding", "Remove {record} from the bench")},
     {"take-over", "", QT_TRANSLATE_NOOP("finding", "Take over what {record} measured")},
     {"lacks-records", "", QT_TRANSLATE_NOOP("finding", "Nothing measured on the bench yet")},
+    {"ground-only-fades", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Only fades were counted: whether frames were lost or outputs held is not known, and "
+                       "that decides.")},
+    {"ground-from-zero", "",
+     QT_TRANSLATE_NOOP("finding", "Nothing was read before: the counters are taken to have stood at zero.")},
+    {"readings-label", "", QT_TRANSLATE_NOOP("finding", "the row carries none of {labels}; it was left out")},
+    {"record-file-too-large", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "is larger than {most} MB; no sweep, trace or picture of a bench needs as much")},
+    {"claim-asks-width", "", QT_TRANSLATE_NOOP("finding", "Such a gain asks for a beam of {width:.0}.")},
+    {"claim-asks-turns", "", QT_TRANSLATE_NOOP("finding", "Such a gain asks for {turns:.1} turns.")},
+    {"traces-alike", "", QT_TRANSLATE_NOOP("finding", "Armed and idle are alike, but for noise.")},
 };
 
 }  // namespace

@@ -2,7 +2,7 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QListWidget>
-#include <QTableWidget>
+#include <QTableView>
 #include <catch2/catch.hpp>
 
 #include "app/bench/bench_stage.h"
@@ -60,8 +60,9 @@ TEST_CASE("bench: a record is made, typed into, judged, taken back and given aga
   s.type("read-value", "loud");
   CHECK(child<QLabel>(s.window, "readingRefusal").isVisibleTo(&s.window));
   CHECK(s.record().readings.size() == 8);
-  auto& table = child<QTableWidget>(s.window, "readings");
-  table.item(0, 1)->setText("7.5");
+  auto& table = child<QTableView>(s.window, "readings");
+  table.model()->setData(table.model()->index(0, 1), "7.5");
+  CHECK_FALSE(table.model()->flags(table.model()->index(0, 0)) & Qt::ItemIsEditable);  // on and off are given
   CHECK(s.record().readings[0].value("value") == 7.5);
   s.document().undo();
   waitFor("undo", [&] { return s.record().readings[0].value("value") == 9; });
@@ -98,10 +99,12 @@ TEST_CASE("bench: sweeps come from files, with a role, and say what they cost; w
   s.waitFinding("fits-channel");
   s.prompts.files = {QString::fromStdString(bad.string())};
   QTest::mouseClick(&child<QPushButton>(s.window, "addFiles"), Qt::LeftButton);
+  waitFor("the refusal", [&] { return child<QLabel>(s.window, "banner").text().contains("bad.s1p"); });
   CHECK(s.record().files.size() == 2);
   CHECK_THAT(child<QLabel>(s.window, "banner").text().toStdString(),
              Contains("bad.s1p") && Contains("S parameters"));
   s.stage().takeFiles({QString::fromStdString((s.dir / "none.s1p").string())});
+  waitFor("the refusal", [&] { return child<QLabel>(s.window, "banner").text().contains("none.s1p"); });
   CHECK(s.record().files.size() == 2);
 }
 
@@ -160,4 +163,20 @@ TEST_CASE("bench: every kind can be made, shown on both sides, and saved; the sh
   CHECK(s.stage().savePng(png));
   CHECK(s.stage().saveSvg(svg));
   CHECK(s.stage().csv().size() > 5);
+}
+
+TEST_CASE("bench: a table of readings is taken in, and the rows that were left out are told") {
+  Bench s;
+  const auto file = s.dir / "walk.csv";
+  formats::writeFile(file, "label,distance\nBefore,100\nafter,120\nlater,130\nafter,far\n");
+  s.make("walk");
+  s.prompts.files = {QString::fromStdString(file.string())};
+  QTest::mouseClick(&child<QPushButton>(s.window, "readingsFile"), Qt::LeftButton);
+  waitFor("readings", [&] { return s.record().readings.size() == 2; });
+  CHECK(s.record().readings[0].label == "before");
+  CHECK_THAT(child<QLabel>(s.window, "banner").text().toStdString(),
+             Contains("walk.csv") && Contains("before, after"));
+  CHECK(s.stage().takesFiles());
+  s.make("claims");
+  CHECK_FALSE(s.stage().takesFiles());
 }

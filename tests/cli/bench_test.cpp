@@ -1,4 +1,5 @@
 #include <catch2/catch.hpp>
+#include <cmath>
 #include <nlohmann/json.hpp>
 
 #include "cli/ran.h"
@@ -66,9 +67,10 @@ TEST_CASE("bench: roles, settings, units and refusals") {
 }
 
 TEST_CASE("link: every term of the budget, in order, and the margin") {
-  const std::vector<std::string> ask{"link", "--frequency",   "5.8GHz", "--distance", "1km", "--power",
-                                     "25mW", "--tx-filter",   "0.5dB",  "--pointing", "1dB", "--polarisation",
-                                     "3dB",  "--sensitivity", "-95dBm"};
+  const std::vector<std::string> ask{
+      "link", "--frequency",  "5.8GHz", "--distance",    "1km",   "--power",
+      "25mW", "--tx-filter",  "0.5dB",  "--pointing",    "1dB",   "--polarisation",
+      "3dB",  "--eirp-limit", "10mW",   "--sensitivity", "-95dBm"};
   auto with_json = ask;
   with_json.push_back("--json");
   const json out = json::parse(run(with_json).out);
@@ -77,5 +79,6 @@ TEST_CASE("link: every term of the budget, in order, and the margin") {
   CHECK(out["terms"][2]["change_db"] == -0.5);
   CHECK(out["terms"][9]["level_dbm"] == out["received_dbm"]);
   CHECK_THAT(out["margin_db"].get<double>(), WithinAbs(out["received_dbm"].get<double>() + 95, 1e-9));
-  CHECK_THAT(run(ask).out, Contains("polarisation") && Contains("margin"));
+  CHECK_THAT(out["over_limit_db"].get<double>(), WithinAbs(10 * std::log10(2.5) - 0.5, 1e-9));
+  CHECK_THAT(run(ask).out, Contains("polarisation") && Contains("margin") && Contains("over the EIRP"));
 }

@@ -243,7 +243,7 @@ TEST_CASE("link: the documented object with figures from the textbook formulas")
            "0.5dB",     "--tx-height", "60m",       "--rx-height", "2m",        "--json"})
           .out);
   CHECK(keysOf(j) == std::vector<std::string>{"eirp_dbm", "free_space_db", "path_loss_db", "received_dbm",
-                                              "fresnel_radius_m", "horizon_km", "terms"});
+                                              "fresnel_radius_m", "horizon_km", "keep_away_m", "terms"});
   const double eirp = 10 * std::log10(25.0) + 2 - 0.5, loss = 32.45 + 20 * std::log10(5800.0);
   CHECK_THAT(j["eirp_dbm"].get<double>(), WithinAbs(eirp, 1e-9));
   CHECK_THAT(j["free_space_db"].get<double>(), WithinAbs(loss, 0.01));

@@ -55,11 +55,14 @@ void digest(const std::string& name) {
     samples.logBytes(run);
     if (samples.recording(run, file.campaign())->rows() == 0) throw InputError(finding("no-rows"));
   }
+  for (const campaign::Record& record : file.campaign().records)
+    for (const campaign::RecordFile& f : record.files) samples.recordBytes(record, f);
   campaign::Campaign told = file.campaign();  // but for what is drawn at random
   told.uuid.clear();
   for (auto& part : told.parts) part.uuid.clear();
   for (auto& setup : told.setups) setup.uuid.clear();
   for (auto& run : told.runs) run.uuid.clear();
+  for (auto& record : told.records) record.uuid.clear();
   std::printf("%s undo=%s redo=%s runs=%zu\n",
               formats::sha256(formats::jsonText(formats::campaignJson(told))).c_str(),
               said(file.undoable()).c_str(), said(file.redoable()).c_str(), file.campaign().runs.size());
@@ -76,6 +79,17 @@ void step(const std::string& what, const std::vector<std::string>& args) {
     campaign::Campaign next = file.campaign();
     next.setups.at(0).name = args.size() > 1 ? args[1] : "Edited";
     file.edit(finding("step-said", {{"what", "Edit"}}), next);
+  } else if (what == "record") {
+    CampaignFile file = edited(name);
+    const std::string sweep = "# MHz S RI R 50\n2440 0.1 0.2\n";
+    PackedLog packed = packLog(sweep);
+    campaign::Campaign next = file.campaign();
+    campaign::Record record;
+    record.id = campaign::freeRecordId(next);
+    record.files.push_back({"a.s1p", packed.sha256, {}, {}});
+    next.records.push_back(record);
+    file.edit(finding("step-said", {{"what", "Record"}}), file.shared(),
+              std::make_shared<const campaign::Campaign>(next), {{"a.s1p", std::move(packed)}});
   } else if (what == "undo") {
     edited(name).undo();
   } else if (what == "redo") {

@@ -6,6 +6,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QStackedWidget>
+#include <QtConcurrent>
 
 #include "app/bench/readings_editor.h"
 #include "app/bench/record_form.h"
@@ -14,8 +15,6 @@
 #include "app/shared/text.h"
 #include "core/finding/error.h"
 #include "formats/bench/readings_table.h"
-#include "formats/bench/record_files.h"
-#include "formats/files.h"
 #include "lanes/paper/plot_paper.h"
 #include "words/phrases.h"
 #include "words/say.h"
@@ -25,10 +24,6 @@ namespace distanz::app {
 namespace {
 
 constexpr int kShelf_px = 236;
-
-bool keepsFiles(campaign::RecordKind kind) {
-  return !campaign::fileRoles(kind).empty();
-}
 
 std::string nameOf(const campaign::Record& r) {
   return r.name.empty() ? words::term("kind-" + campaign::recordKindWord(r.kind)).toStdString() : r.name;
@@ -51,6 +46,7 @@ BenchStage::BenchStage(Document& document, QWidget* parent)
   layout->addWidget(m_pages, 1);
   connect(m_shelf, &Shelf::chosen, this, [this](const QString& id) { choose(id.toStdString()); });
   connect(m_shelf, &Shelf::wanted, this, &BenchStage::addRecord);
+  connect(&m_intake, &QFutureWatcher<TakenFiles>::finished, this, &BenchStage::settleFiles);
   connect(&m_book, &RecordBook::changed, this, &BenchStage::refresh);
   connect(&document, &Document::changed, this, &BenchStage::refresh);
   if (!document.campaign().records.empty()) m_chosen = document.campaign().records.front().id;
@@ -132,10 +128,15 @@ void BenchStage::choose(const std::string& record) {
   refresh();
 }
 
+void BenchStage::showEvent(QShowEvent*) {
+  refresh();
+}
+
 void BenchStage::refresh() {
   const auto& c = document().campaign();
   if (!campaign::findRecord(c, m_chosen)) m_chosen = c.records.empty() ? std::string() : c.records.back().id;
   const campaign::Record* record = campaign::findRecord(c, m_chosen);
+  if (!isVisible()) return emit findingsChanged();  // laid out once it is looked at
   m_shelf->show(m_chosen);
   m_pages->setCurrentIndex(record ? 1 : 0);
   if (record) {
@@ -185,13 +186,10 @@ void BenchStage::removeRecord() {
 
 void BenchStage::takeOver() {
   const JudgedRecord* judged = m_book.find(m_chosen);
-  if (!judged) return;
-  campaign::Campaign next = document().campaign();
-  for (const records::Offer& offer : judged->result.offers)
-    for (campaign::Part& part : next.parts)
-      if (part.id == offer.part && campaign::partField(part.kind, offer.key))
-        part.values[offer.key] = {offer.value, campaign::Origin::Measured, m_chosen, {}};
-  document().edit(finding("take-over", {{"record", nameOf(judged->record)}}), next);
+  const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
+  if (!judged || !record || judged->record != *record) return;  // what it offers is being found out
+  document().edit(finding("take-over", {{"record", nameOf(*record)}}),
+                  records::withOffers(document().campaign(), m_chosen, judged->result.offers));
 }
 
 void BenchStage::askForFiles() {
@@ -206,42 +204,22 @@ void BenchStage::askForFiles() {
 
 void BenchStage::takeFiles(const QStringList& files) {
   const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
-  if (!record || files.isEmpty()) return;
-  if (!keepsFiles(record->kind)) return readReadings(files);
-  campaign::Campaign next = document().campaign();
-  campaign::Record* changed = campaign::findRecord(next, m_chosen);
-  std::vector<store::Attachment> attachments;
-  for (const QString& file : files) try {
-      const std::filesystem::path path = file.toStdString();
-      const std::string bytes = formats::readFile(path);
-      campaign::RecordFile added{
-          formats::safeFileName(path.filename().string()), {}, campaign::fileRoles(record->kind).front(), {}};
-      formats::readRecordFile(record->kind, added, bytes);  // refuses what cannot be read
-      store::PackedLog packed = store::packLog(bytes);
-      added.sha256 = packed.sha256;
-      changed->files.push_back(added);
-      attachments.push_back({added.file, std::move(packed)});
-    } catch (const Error& e) {
-      emit document().refused(
-          words::sentence(inFile(std::filesystem::path(file.toStdString()).filename(), e.found)));
-      return;
-    }
-  document().edit(finding("change-record", {{"record", nameOf(*changed)}}), next, std::move(attachments));
+  if (!record || files.isEmpty() || m_intake.isRunning()) return;
+  m_intake.setFuture(QtConcurrent::run(
+      [files, id = record->id, kind = record->kind] { return app::takeFiles(files, id, kind); }));
 }
 
-void BenchStage::readReadings(const QStringList& files) {
+void BenchStage::settleFiles() {
+  TakenFiles taken = m_intake.result();
+  if (!taken.refused.isEmpty()) return emit document().refused(taken.refused);
   campaign::Campaign next = document().campaign();
-  campaign::Record* changed = campaign::findRecord(next, m_chosen);
-  for (const QString& file : files) try {
-      const std::filesystem::path path = file.toStdString();
-      auto read = formats::readReadings(formats::readFile(path), changed->kind);
-      for (auto& r : read.readings) changed->readings.push_back(std::move(r));
-    } catch (const Error& e) {
-      emit document().refused(
-          words::sentence(inFile(std::filesystem::path(file.toStdString()).filename(), e.found)));
-      return;
-    }
-  document().edit(finding("change-record", {{"record", nameOf(*changed)}}), next);
+  campaign::Record* record = campaign::findRecord(next, taken.record);
+  if (!record) return;  // removed meanwhile
+  std::move(taken.files.begin(), taken.files.end(), std::back_inserter(record->files));
+  std::move(taken.readings.begin(), taken.readings.end(), std::back_inserter(record->readings));
+  document().edit(finding("change-record", {{"record", nameOf(*record)}}), next,
+                  std::move(taken.attachments));
+  if (!taken.left_out.isEmpty()) emit document().refused(taken.left_out);
 }
 
 std::vector<Finding> BenchStage::findings() const {
@@ -258,7 +236,8 @@ std::optional<Finding> BenchStage::lacks() const {
 }
 
 bool BenchStage::takesFiles() const {
-  return campaign::findRecord(document().campaign(), m_chosen) != nullptr;
+  const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
+  return record && app::takesFiles(record->kind);
 }
 
 bool BenchStage::savePng(const QString& file) {
@@ -273,7 +252,7 @@ bool BenchStage::savePdf(const QString& file) {
 QByteArray BenchStage::csv() const {
   const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
   if (record && !record->readings.empty()) return QByteArray::fromStdString(formats::writeReadings(*record));
-  return lanes::csvOf(m_result->plot());
+  return QByteArray::fromStdString(lanes::csvOf(m_result->plot()));
 }
 
 }  // namespace distanz::app

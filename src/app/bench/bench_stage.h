@@ -1,5 +1,6 @@
 #pragma once
 #include "app/bench/record_book.h"
+#include "app/bench/record_intake.h"
 #include "app/shared/stage.h"
 
 class QLabel;
@@ -33,6 +34,9 @@ class BenchStage : public Stage, public Exportable {
 
   const std::string& chosen() const { return m_chosen; }
 
+ protected:
+  void showEvent(QShowEvent* event) override;
+
  private:
   QWidget* workbench();
   QWidget* emptyState();
@@ -44,9 +48,10 @@ class BenchStage : public Stage, public Exportable {
   /// The result (0), or what went in (1).
   void turnTo(int side);
   void askForFiles();
-  void readReadings(const QStringList& files);
+  void settleFiles();
 
   RecordBook m_book;
+  QFutureWatcher<TakenFiles> m_intake;
   std::string m_chosen;
   Shelf* m_shelf;
   QStackedWidget* m_pages;

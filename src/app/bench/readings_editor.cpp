@@ -7,74 +7,70 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QShortcut>
-#include <QTableWidget>
+#include <QTableView>
 #include <QVBoxLayout>
 #include <set>
 
+#include "app/bench/readings_model.h"
 #include "app/shared/text.h"
 #include "core/quantity/parse.h"
-#include "words/phrases.h"
-#include "words/quantity.h"
 #include "words/say.h"
 
 namespace distanz::app {
 namespace {
 
-QString headOf(const campaign::RecordField& f) {
-  const QString symbol = QString::fromUtf8(quantity::symbolOf(f.unit).data());
-  return words::term("entry-" + std::string(f.key)) + (symbol.isEmpty() ? QString() : " [" + symbol + "]");
-}
-
-QString labelText(const std::string& label) {
-  const QString known = words::term("role-" + label);
-  return known.startsWith("role-") || label.empty() ? QString::fromStdString(label) : known;
+QComboBox* labelBox(campaign::RecordKind kind, QWidget* parent) {
+  auto* box = new QComboBox(parent);
+  box->setObjectName("readingLabel");
+  box->setAccessibleName(ReadingsEditor::tr("What is read"));
+  const auto labels = campaign::readingLabels(kind);
+  box->setEditable(labels.empty());
+  for (const std::string& l : labels) box->addItem(ReadingsModel::labelText(l), QString::fromStdString(l));
+  if (labels.empty()) box->lineEdit()->setPlaceholderText(ReadingsEditor::tr("setting, emitter ..."));
+  return box;
 }
 
 }  // namespace
 
-ReadingsEditor::ReadingsEditor(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+ReadingsEditor::ReadingsEditor(Document& document, QWidget* parent)
+    : QWidget(parent), m_document(document), m_model(new ReadingsModel(document, this)) {
   setObjectName("readingsEditor");
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 0, 0, 0);
-  connect(&document, &Document::changed, this, &ReadingsEditor::fill);
+  connect(m_model, &ReadingsModel::typed, this, &ReadingsEditor::change);
 }
 
 void ReadingsEditor::show(const std::string& id) {
   const campaign::Record* r = campaign::findRecord(m_document.campaign(), id);
   const bool other = id != std::exchange(m_record, id);
   if (!r) return setVisible(false);
-  if (const int kind = int(r->kind); kind != m_kind || other) {
-    m_kind = kind;
-    build(r->kind);
-  }
-  fill();
+  if (!other) return;
+  build(r->kind);
+  m_model->show(id);
 }
 
 void ReadingsEditor::build(campaign::RecordKind kind) {
   m_fields = campaign::recordFields(kind, true);
   setVisible(!m_fields.empty());
   m_entries.clear();
-  delete findChild<QWidget*>("readingsBody", Qt::FindDirectChildrenOnly);
-  auto* body = new QWidget(this);
-  body->setObjectName("readingsBody");
+  if (m_body) {  // goes once the signal that may have come from it is over
+    m_body->hide();
+    m_body->setParent(nullptr);
+    m_body->deleteLater();
+  }
+  QWidget* body = m_body = new QWidget(this);
   layout()->addWidget(body);
   auto* column = new QVBoxLayout(body);
   column->setContentsMargins(0, 0, 0, 0);
   auto* entry = new QHBoxLayout;
-  m_label = new QComboBox;
-  m_label->setObjectName("readingLabel");
-  m_label->setAccessibleName(tr("What is read"));
-  const auto labels = campaign::readingLabels(kind);
-  m_label->setEditable(labels.empty());
-  for (const std::string& l : labels) m_label->addItem(labelText(l), QString::fromStdString(l));
-  if (labels.empty()) m_label->lineEdit()->setPlaceholderText(tr("setting, emitter ..."));
+  m_label = labelBox(kind, this);
   entry->addWidget(m_label, 1);
   for (const campaign::RecordField& f : m_fields) {
     auto* field = new QLineEdit;
     field->setObjectName("read-" + QString(f.key));
-    field->setPlaceholderText(headOf(f));
-    field->setAccessibleName(headOf(f));
-    field->setToolTip(headOf(f));
+    field->setPlaceholderText(ReadingsModel::headOf(f));
+    field->setAccessibleName(ReadingsModel::headOf(f));
+    field->setToolTip(ReadingsModel::headOf(f));
     connect(field, &QLineEdit::returnPressed, this, &ReadingsEditor::addRow);
     entry->addWidget(field, 1);
     m_entries.push_back(field);
@@ -94,38 +90,18 @@ void ReadingsEditor::build(campaign::RecordKind kind) {
   m_refusal->setWordWrap(true);
   m_refusal->hide();
   column->addWidget(m_refusal);
-  m_table = new QTableWidget(0, int(m_fields.size()) + 1);
+  m_table = new QTableView;
   m_table->setObjectName("readings");
+  m_table->setAccessibleName(tr("Readings"));
+  m_table->setModel(m_model);
   m_table->setTabKeyNavigation(false);
   m_table->verticalHeader()->setDefaultSectionSize(26);
+  m_table->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
   m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-  QStringList heads{tr("what")};
-  for (const campaign::RecordField& f : m_fields) heads << headOf(f);
-  m_table->setHorizontalHeaderLabels(heads);
-  connect(m_table, &QTableWidget::cellChanged, this, &ReadingsEditor::change);
   auto* gone =
       new QShortcut(QKeySequence::Delete, m_table, this, &ReadingsEditor::removeSelected, Qt::WidgetShortcut);
   gone->setObjectName("removeReading");
   column->addWidget(m_table, 1);
-}
-
-void ReadingsEditor::fill() {
-  const campaign::Record* r = campaign::findRecord(m_document.campaign(), m_record);
-  if (!r || !m_table) return;
-  m_filling = true;
-  m_table->setRowCount(int(r->readings.size()));
-  for (std::size_t i = 0; i < r->readings.size(); ++i) {
-    auto* label = new QTableWidgetItem(labelText(r->readings[i].label));
-    if (!campaign::readingLabels(r->kind).empty()) label->setFlags(label->flags() & ~Qt::ItemIsEditable);
-    m_table->setItem(int(i), 0, label);
-    for (std::size_t k = 0; k < m_fields.size(); ++k) {
-      const auto v = r->readings[i].value(m_fields[k].key);
-      auto* item = new QTableWidgetItem(v ? words::shortNumber(*v, 4) : QString());
-      item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-      m_table->setItem(int(i), int(k) + 1, item);
-    }
-  }
-  m_filling = false;
 }
 
 std::optional<double> ReadingsEditor::numberFrom(const QString& text, const campaign::RecordField& f) {
@@ -135,7 +111,7 @@ std::optional<double> ReadingsEditor::numberFrom(const QString& text, const camp
                             quantity::convert(f.high, f.unit, typed.unit), typed.bare);
   m_refusal->setVisible(!parsed);
   if (!parsed) {
-    m_refusal->setText(headOf(f) + ": " + words::sentence(*parsed.problem));
+    m_refusal->setText(ReadingsModel::headOf(f) + ": " + words::sentence(*parsed.problem));
     return std::nullopt;
   }
   return quantity::convert(parsed.value, typed.unit, f.unit);
@@ -176,14 +152,13 @@ void ReadingsEditor::addRow() {
   m_table->scrollToBottom();
 }
 
-void ReadingsEditor::change(int row, int column) {
-  if (m_filling) return;
-  const QString text = m_table->item(row, column)->text().trimmed();
+void ReadingsEditor::change(int row, int column, const QString& typed) {
+  const QString text = typed.trimmed();
   std::optional<double> value;
   const campaign::RecordField* field = column > 0 ? &m_fields[std::size_t(column) - 1] : nullptr;
   if (field && (!text.isEmpty() || field->required)) {
     value = numberFrom(text, *field);
-    if (!value) return fill();
+    if (!value) return;
   }
   edit([&](campaign::Record& r) {
     if (std::size_t(row) >= r.readings.size()) return;

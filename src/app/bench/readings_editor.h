@@ -7,9 +7,12 @@
 
 class QComboBox;
 class QLineEdit;
-class QTableWidget;
+class QLabel;
+class QTableView;
 
 namespace distanz::app {
+
+class ReadingsModel;
 
 /// What was read off, in rows: typed one after the other, corrected in place, taken away.
 class ReadingsEditor : public QWidget {
@@ -23,23 +26,22 @@ class ReadingsEditor : public QWidget {
 
  private:
   void build(campaign::RecordKind kind);
-  void fill();
   void addRow();
-  void change(int row, int column);
+  void change(int row, int column, const QString& typed);
   void removeSelected();
   void edit(const std::function<void(campaign::Record&)>& set);
   /// A number typed for a field; refused beside the rows, where it is none.
   std::optional<double> numberFrom(const QString& text, const campaign::RecordField& field);
 
   Document& m_document;
+  ReadingsModel* m_model;
   std::string m_record;
-  int m_kind = -1;
   std::vector<campaign::RecordField> m_fields;
-  QTableWidget* m_table = nullptr;
+  QWidget* m_body = nullptr;
+  QTableView* m_table = nullptr;
   QComboBox* m_label = nullptr;
   std::vector<QLineEdit*> m_entries;
-  class QLabel* m_refusal = nullptr;
-  bool m_filling = false;
+  QLabel* m_refusal = nullptr;
 };
 
 }  // namespace distanz::app

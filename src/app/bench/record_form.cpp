@@ -90,6 +90,8 @@ void RecordForm::build() {
     if (!campaign::fileRoles(r->kind).empty()) addFiles(layout);
   }
   layout->addStretch();
+  // What stood there goes once the signal that may have come from it is over.
+  if (QWidget* old = takeWidget()) old->deleteLater();
   setWidget(content);
 }
 

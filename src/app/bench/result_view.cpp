@@ -27,9 +27,7 @@ QString valueText(const Measure& m) {
 
 /// "VSWR at 5.8 GHz", "settled power, 200 mW".
 QString labelText(const records::Figure& f) {
-  const std::string code = f.what.starts_with("claim-") ? f.what : "figure-" + f.what;
-  QString text = words::term(code);
-  if (text.endsWith(',')) text.chop(1);
+  QString text = words::term("figure-" + f.what);
   if (!f.of.empty()) text += ", " + QString::fromStdString(f.of);
   if (f.at) text += " @ " + words::exactly(f.at->value, f.at->unit);
   return text;

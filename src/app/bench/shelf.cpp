@@ -99,22 +99,36 @@ QPushButton* Shelf::newButton() {
 
 void Shelf::show(const std::string& id) {
   const QSignalBlocker quiet(m_list);
-  m_list->clear();
-  auto records = m_document.campaign().records;
-  std::stable_sort(records.begin(), records.end(), [](const auto& a, const auto& b) {
-    return std::pair(a.part.empty(), a.part) < std::pair(b.part.empty(), b.part);
+  const campaign::Campaign& c = m_document.campaign();
+  std::vector<const campaign::Record*> records;
+  for (const campaign::Record& r : c.records) records.push_back(&r);
+  std::stable_sort(records.begin(), records.end(), [](const auto* a, const auto* b) {
+    return std::pair(a->part.empty(), a->part) < std::pair(b->part.empty(), b->part);
   });
-  for (const campaign::Record& r : records) {
-    const campaign::Part* part = campaign::findPart(m_document.campaign(), r.part);
-    QString under = termOf("kind-", r.kind);
-    if (part && !part->name.empty()) under = QString::fromStdString(part->name) + " \u00b7 " + under;
-    auto* item = new QListWidgetItem(
-        r.name.empty() ? termOf("kind-", r.kind) : QString::fromStdString(r.name), m_list);
-    item->setData(kId, QString::fromStdString(r.id));
-    item->setData(kUnder, under);
-    item->setData(Qt::AccessibleTextRole, item->text() + ", " + under);
-    if (r.id == id) m_list->setCurrentItem(item);
+  std::string shown;
+  for (const campaign::Record* r : records) {
+    const campaign::Part* part = campaign::findPart(c, r->part);
+    for (const std::string& text :
+         {r->id, campaign::recordKindWord(r->kind), r->name, part ? part->name : ""})
+      shown += text + '\n';
   }
+  if (shown != std::exchange(m_shown, shown)) {
+    m_list->clear();
+    for (const campaign::Record* r : records) add(*r);
+  }
+  for (int row = 0; row < m_list->count(); ++row)
+    if (m_list->item(row)->data(kId).toString().toStdString() == id) m_list->setCurrentRow(row);
+}
+
+void Shelf::add(const campaign::Record& r) {
+  const campaign::Part* part = campaign::findPart(m_document.campaign(), r.part);
+  QString under = termOf("kind-", r.kind);
+  if (part && !part->name.empty()) under = QString::fromStdString(part->name) + " \u00b7 " + under;
+  auto* item =
+      new QListWidgetItem(r.name.empty() ? termOf("kind-", r.kind) : QString::fromStdString(r.name), m_list);
+  item->setData(kId, QString::fromStdString(r.id));
+  item->setData(kUnder, under);
+  item->setData(Qt::AccessibleTextRole, item->text() + ", " + under);
 }
 
 }  // namespace distanz::app

@@ -21,8 +21,10 @@ class Shelf : public QWidget {
 
  private:
   QPushButton* newButton();
+  void add(const campaign::Record& record);
   Document& m_document;
   QListWidget* m_list;
+  std::string m_shown;  ///< what the list was made of: it is made anew where that changes
 };
 
 }  // namespace distanz::app

@@ -106,9 +106,9 @@ std::map<std::string, std::string> addDemoBench(campaign::Campaign& c) {
   Record& spectrum = bench.add(RecordKind::Spectrum, "Idle against armed", sender, "video",
                                "2026-10-04 06:45", "stand-in spectrum analyser");
   bench.file(spectrum, "video-idle.csv", "idle",
-             formats::writeSpectrum({simulate::spectrumTrace(5790, 20, false, 20)}, {"level_dbm"}));
+             formats::writeSpectrum(simulate::spectrumTrace(5790, 20, false, 20)));
   bench.file(spectrum, "video-armed.csv", "armed",
-             formats::writeSpectrum({simulate::spectrumTrace(5790, 20, true, 21)}, {"level_dbm"}));
+             formats::writeSpectrum(simulate::spectrumTrace(5790, 20, true, 21)));
   return bench.files();
 }
 

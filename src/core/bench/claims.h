@@ -24,7 +24,6 @@ enum class ClaimKind {
   Gain,
   Width,
   Vswr,
-  Band,
   AxialRatio,
   FrontToBack  ///< against what was measured
 };
@@ -35,6 +34,7 @@ struct ClaimCheck {
   ClaimKind kind;
   double claimed = 0;
   double implied_low = 0, implied_high = 0;  ///< both schools, or the measured value twice
+  std::optional<double> back = {};  ///< the other way round: width (degrees) or turns that the gain asks for
   bool holds = true;
 };
 

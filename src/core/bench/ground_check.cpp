@@ -32,6 +32,7 @@ GroundResult groundResult(const Counters& before, const Counters& after, double 
     d.fades.push_back(*since(before.fades.empty() ? std::nullopt : std::optional(before.fades[i]),
                              after.fades[i], out.counters_ran_backwards));
   out.nothing_counted = d.fades.empty() && !d.lost_frames && !d.holds && !d.received_pct;
+  out.only_fades = !d.fades.empty() && !d.lost_frames && !d.holds && !d.received_pct;
   if (out.counters_ran_backwards || out.nothing_counted) {
     out.verdict = GroundVerdict::LookInto;
     return out;
@@ -49,7 +50,7 @@ GroundResult groundResult(const Counters& before, const Counters& after, double 
   }
   if (out.held || out.lost || out.few_received)
     out.verdict = GroundVerdict::DoNotFly;
-  else if (out.fading)
+  else if (out.fading || out.only_fades)
     out.verdict = GroundVerdict::LookInto;
   return out;
 }

@@ -32,6 +32,7 @@ struct GroundResult {
   bool counters_ran_backwards = false;  ///< reset in between: nothing can be told
   bool held = false, lost = false, few_received = false, fading = false;  ///< parts of the rule that failed
   bool nothing_counted = false;
+  bool only_fades = false;  ///< neither lost frames nor holds nor a share: whether it may fly is not known
 };
 
 /// Share received is read after, not as a difference. @param duration_s > 0 @throws DomainError

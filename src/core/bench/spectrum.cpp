@@ -1,19 +1,17 @@
 #include "core/bench/spectrum.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "core/finding/error.h"
+#include "core/quantity/decibel.h"
 
 namespace distanz::bench {
 namespace {
 
 void check(const Trace& t) {
   if (t.frequency_mhz.size() != t.level_dbm.size()) throw DomainError("a level at each frequency");
-}
-
-double milliwatt(double dbm) {
-  return std::pow(10, dbm / 10);
 }
 
 /// Straight between points; NaN outside.
@@ -72,7 +70,7 @@ std::optional<Occupied> occupied(const Trace& t, double share) {
   if (!(share > 0 && share < 1)) throw DomainError("0 < share < 1");
   std::vector<double> sum;
   double power = 0;
-  for (double level : t.level_dbm) sum.push_back(power += milliwatt(level));
+  for (double level : t.level_dbm) sum.push_back(power += quantity::milliwattFromDbm(level));
   if (!(power > 0 && std::isfinite(power))) return std::nullopt;
   const double rest = (1 - share) / 2;
   return Occupied{reaches_mhz(t, sum, rest), reaches_mhz(t, sum, 1 - rest)};
@@ -101,8 +99,9 @@ double bandPower_dbm(const Trace& t, double low_mhz, double high_mhz) {
   check(t);
   double power = 0;
   for (std::size_t i = 0; i < t.level_dbm.size(); ++i)
-    if (t.frequency_mhz[i] >= low_mhz && t.frequency_mhz[i] <= high_mhz) power += milliwatt(t.level_dbm[i]);
-  return power > 0 ? 10 * std::log10(power) : -INFINITY;
+    if (t.frequency_mhz[i] >= low_mhz && t.frequency_mhz[i] <= high_mhz)
+      power += quantity::milliwattFromDbm(t.level_dbm[i]);
+  return power > 0 ? quantity::dbmFromMilliwatt(power) : -INFINITY;
 }
 
 std::vector<double> difference_db(const Trace& a, const Trace& b) {
@@ -111,6 +110,20 @@ std::vector<double> difference_db(const Trace& a, const Trace& b) {
   std::vector<double> out;
   for (std::size_t i = 0; i < a.frequency_mhz.size(); ++i)
     out.push_back(levelAt(b, a.frequency_mhz[i]) - a.level_dbm[i]);
+  return out;
+}
+
+std::optional<Rise> largestRise(const Trace& from, const Trace& to) {
+  constexpr std::size_t kAround = 2;
+  const std::vector<double> d = difference_db(from, to);
+  std::optional<Rise> out;
+  for (std::size_t i = kAround; i + kAround < d.size(); ++i) {
+    std::array<double, 2 * kAround + 1> near{};
+    std::copy_n(d.begin() + static_cast<std::ptrdiff_t>(i - kAround), near.size(), near.begin());
+    if (std::any_of(near.begin(), near.end(), [](double v) { return !std::isfinite(v); })) continue;
+    std::nth_element(near.begin(), near.begin() + kAround, near.end());
+    if (!out || near[kAround] > out->rise_db) out = {from.frequency_mhz[i], near[kAround]};
+  }
   return out;
 }
 

@@ -34,6 +34,13 @@ double bandPower_dbm(const Trace& trace, double low_mhz, double high_mhz);
 /// swept.
 std::vector<double> difference_db(const Trace& a, const Trace& b);
 
+/// Where one trace stands most above another: the median of five neighbours, so that one noisy point is none.
+struct Rise {
+  double frequency_mhz = 0, rise_db = 0;
+};
+/// None where fewer than five points are common.
+std::optional<Rise> largestRise(const Trace& from, const Trace& to);
+
 /// A stretch of the spectrum that stands above the floor.
 struct Used {
   double low_mhz = 0, high_mhz = 0, peak_mhz = 0, peak_dbm = 0;

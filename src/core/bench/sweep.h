@@ -28,6 +28,8 @@ Match bestMatch(const Sweep& sweep);
 /// Between two points both parts of gamma go straight. None outside what was swept.
 std::optional<Match> matchAt(const Sweep& sweep, double frequency_mhz);
 
+constexpr double kUsualVswr = 2;  ///< that a band is told for where nobody says
+
 /// Frequencies over which the VSWR stays at or below a limit.
 struct MatchBand {
   double low_mhz = 0, high_mhz = 0;

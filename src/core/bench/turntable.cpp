@@ -1,16 +1,18 @@
 #include "core/bench/turntable.h"
 
+#include <Eigen/QR>
 #include <algorithm>
 #include <cmath>
 #include <map>
 
 #include "core/finding/error.h"
+#include "core/radio/pattern.h"
 
 namespace distanz::bench {
 namespace {
 
 constexpr std::size_t kLeastAngles = 5;
-constexpr double kHalfPower_db = 3.0103, kBehind_deg = 15, kMain_db = 10, kLobe_db = 1;
+constexpr double kBehind_deg = 15, kMain_db = 10, kLobe_db = 1;
 constexpr double kWholeTurnGap_deg = 45;  // between neighbours of a turn that goes all around
 
 /// Mean level at each angle, -180..180 (180 counts as -180), rising.
@@ -74,18 +76,35 @@ class Circle {
   std::vector<double> m_angle, m_level;
 };
 
+/// A parabola through what was read of the beam down to half its power, by least squares: one reading, or
+/// three, would move it by their noise.
 void findPeak(const Circle& c, Turn& out) {
-  const auto i = static_cast<std::ptrdiff_t>(c.highest());
-  out.peak_deg = c.angle(i);
-  out.peak_db = c.level(i);
-  if (!c.joined(i - 1) || !c.joined(i)) return;
-  const double x0 = c.angle(i - 1) - out.peak_deg, x1 = c.angle(i + 1) - out.peak_deg,
-               y0 = c.level(i - 1) - out.peak_db, y1 = c.level(i + 1) - out.peak_db;
-  // y = a x^2 + b x through the peak's reading and both neighbours.
-  const double a = (y0 / x0 - y1 / x1) / (x0 - x1), b = y0 / x0 - a * x0;
-  if (!(a < 0)) return;
-  out.peak_db += -b * b / (4 * a);
-  out.peak_deg = std::remainder(out.peak_deg - b / (2 * a), 360);
+  const auto top = static_cast<std::ptrdiff_t>(c.highest());
+  out.peak_deg = c.angle(top);
+  out.peak_db = c.level(top);
+  std::ptrdiff_t first = top, last = top;
+  const auto most = static_cast<std::ptrdiff_t>(c.count()) / 2;
+  const double half = out.peak_db - radio::kHalfPower_db;
+  while (top - first < most && c.joined(first - 1) && c.level(first - 1) >= half) --first;
+  while (last - top < most && c.joined(last) && c.level(last + 1) >= half) ++last;
+  if (last - first < 2) {  // a beam narrower than its readings: with both neighbours
+    if (!c.joined(top - 1) || !c.joined(top)) return;
+    first = top - 1, last = top + 1;
+  }
+  const auto n = last - first + 1;
+  const double scale = std::max(c.angle(last) - c.angle(first), 1e-9);
+  Eigen::MatrixX3d x(n, 3);
+  Eigen::VectorXd y(n);
+  for (std::ptrdiff_t i = 0; i < n; ++i) {
+    const double at = (c.angle(first + i) - out.peak_deg) / scale;
+    x.row(i) << 1, at, at * at;
+    y[i] = c.level(first + i) - out.peak_db;
+  }
+  const Eigen::Vector3d fit = x.colPivHouseholderQr().solve(y);
+  const double at = -fit[1] / (2 * fit[2]);
+  if (!(fit[2] < 0) || !(std::abs(at) <= 1)) return;
+  out.peak_db += fit[0] + fit[1] * at / 2;
+  out.peak_deg = std::remainder(out.peak_deg + at * scale, 360);
 }
 
 void findLobes(const Circle& c, Turn& out) {
@@ -144,7 +163,7 @@ std::optional<Turn> turnOf(const std::vector<TurnReading>& readings,
   if (c.count() < kLeastAngles) return std::nullopt;
   Turn out;
   findPeak(c, out);
-  const double half = out.peak_db - kHalfPower_db;
+  const double half = out.peak_db - radio::kHalfPower_db;
   const double left = c.fallsAfter(out.peak_deg, half, -1), right = c.fallsAfter(out.peak_deg, half, 1);
   out.width_deg = left < 180 && right < 180 ? left + right : NAN;
   out.front_to_back_db = NAN;

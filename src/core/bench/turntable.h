@@ -16,7 +16,7 @@ struct Lobe {
 };
 
 struct Turn {
-  double peak_deg = 0, peak_db = 0;  ///< of a parabola through the highest reading and its neighbours
+  double peak_deg = 0, peak_db = 0;  ///< of a parabola through the beam down to half its power
   double width_deg = 0;         ///< between the points 3 dB below; NaN where the turn does not reach them
   double front_to_back_db = 0;  ///< NaN where nothing was read within 15 degrees of straight behind
   std::vector<Lobe> lobes;      ///< beside the main one, strongest first

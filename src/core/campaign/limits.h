@@ -25,7 +25,8 @@ constexpr double kCapacityHigh_mah = 1e6;
 constexpr double kOrderHigh = 1e6;
 constexpr double kPairsHigh = 100;
 constexpr double kGapHigh_s = 600, kGapHigh_m = 10'000;
-constexpr std::size_t kLongestId = 200;      ///< bytes
-constexpr std::size_t kMostItems = 100'000;  ///< of links, setups, runs or path points
+constexpr std::size_t kLongestId = 200;        ///< bytes
+constexpr std::size_t kMostReadings = 10'000;  ///< of a record, which is kept as a whole with every change
+constexpr std::size_t kMostItems = 100'000;    ///< of links, setups, runs or path points
 
 }  // namespace distanz::campaign::limits

@@ -30,6 +30,7 @@ constexpr bool kSetting = false, kReading = true;
 constexpr double kCount = 1e12, kAnything = 1e9, kTimeHigh_s = 1e6;
 
 constexpr RecordField kRecordFields[] = {
+    {Sweep, kSetting, "reference_ohm", "told for a reference of so many ohms", Unit::None, 1, 1000},
     {Sweep, kSetting, "vswr_limit", "VSWR that a band is told for", Unit::None, 1.01, 100},
 
     {Claims, kSetting, "gain_dbi", "gain", Unit::Dbi, kGainLow_dbi, kGainHigh_dbi},

@@ -158,8 +158,8 @@ struct Checker {
   void record(const Record& r) {
     numbers(r, false, r.settings);
     for (const Reading& reading : r.readings) numbers(r, true, reading.values);
-    if (r.readings.size() > kMostItems)
-      fail("too-many", {{"count", r.readings.size()}, {"list", "readings"}, {"most", kMostItems}});
+    if (r.readings.size() > kMostReadings)
+      fail("too-many", {{"count", r.readings.size()}, {"list", "readings"}, {"most", kMostReadings}});
   }
 
   void run(const Run& r) {

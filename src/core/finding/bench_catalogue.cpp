@@ -136,6 +136,13 @@ constexpr FindingInfo kBenchFindings[] = {
     {"remove-record", Step, "bench", "record", ""},
     {"take-over", Step, "bench", "record", ""},
     {"lacks-records", Detail, "bench", "", ""},
+    {"ground-only-fades", Caution, "bench", "", ""},
+    {"ground-from-zero", Detail, "bench", "", ""},
+    {"readings-label", Caution, "bench", "labels", ""},
+    {"record-file-too-large", Refusal, "bench", "most:count", ""},
+    {"claim-asks-width", Detail, "bench", "width:°", ""},
+    {"claim-asks-turns", Detail, "bench", "turns", ""},
+    {"traces-alike", Result, "bench", "", ""},
 };
 
 }  // namespace

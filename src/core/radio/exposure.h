@@ -11,12 +11,4 @@ constexpr double kGeneralPublic_w_m2 = 10, kOccupational_w_m2 = 50;
 /// @throws DomainError
 double exclusionDistance_m(double eirp_dbm, double density_w_m2 = kGeneralPublic_w_m2);
 
-/// Where the far field of an antenna begins: 2 D^2 / wavelength, metres. @param size_m D, > 0
-double farField_m(double size_m, double frequency_mhz);
-
-/// Power that would do what so much more gain does, dBm. They are the same dB.
-inline double powerForGain_dbm(double power_dbm, double gain_db) {
-  return power_dbm + gain_db;
-}
-
 }  // namespace distanz::radio

@@ -15,7 +15,6 @@ namespace {
 using std::numbers::pi;
 
 constexpr double kFloor = 1e-6;  // of the peak's power
-constexpr double kHalfPower_db = 3.0103;
 constexpr double kNull_db = 10;
 
 struct Vector {
@@ -182,53 +181,11 @@ double wrapped(double angle_deg) {
   return std::remainder(angle_deg, 360);
 }
 
-class Measured : public Pattern {
- public:
-  Measured(const std::vector<double>& angle_deg, const std::vector<double>& level_db, double peak_dbi)
-      : m_peak_dbi(peak_dbi) {
-    for (std::size_t i = 0; i < angle_deg.size(); ++i)
-      m_points.push_back({wrapped(angle_deg[i]), level_db[i]});
-    std::stable_sort(m_points.begin(), m_points.end(), [](Point a, Point b) { return a.at < b.at; });
-    const double top =
-        std::max_element(m_points.begin(), m_points.end(), [](Point a, Point b) { return a.db < b.db; })->db;
-    for (Point& p : m_points) p.db += peak_dbi - top;
-  }
-  double gain_dbi(Direction d) const override {
-    const double folded = std::cos(d.about_deg * pi / 180) < 0 ? -d.from_axis_deg : d.from_axis_deg;
-    const double at = wrapped(folded);
-    const auto next = std::find_if(m_points.begin(), m_points.end(), [at](Point p) { return p.at >= at; });
-    Point high = next == m_points.end() ? m_points.front() : *next;
-    Point low = next == m_points.begin() ? m_points.back() : *std::prev(next);
-    if (next == m_points.end()) high.at += 360;
-    if (next == m_points.begin()) low.at -= 360;
-    const double span = high.at - low.at;
-    return span > 0 ? low.db + (high.db - low.db) * (at - low.at) / span : high.db;
-  }
-  double peak_dbi() const override { return m_peak_dbi; }
-
- private:
-  struct Point {
-    double at, db;
-  };
-  std::vector<Point> m_points;
-  double m_peak_dbi;
-};
-
 }  // namespace
 
 std::shared_ptr<const Pattern> patternOf(const AntennaShape& shape) {
   check(shape);
   return std::make_shared<Computed>(shape);
-}
-
-std::shared_ptr<const Pattern> measuredPattern(std::vector<double> angle_deg, std::vector<double> level_db,
-                                               double peak_dbi) {
-  if (angle_deg.size() < 2 || angle_deg.size() != level_db.size())
-    throw DomainError("two angles or more, and a level for each");
-  for (double v : angle_deg) requireFinite(v, "angle_deg");
-  for (double v : level_db) requireFinite(v, "level_db");
-  requireFinite(peak_dbi, "peak_dbi");
-  return std::make_shared<Measured>(angle_deg, level_db, peak_dbi);
 }
 
 double cutGain_dbi(const Pattern& pattern, Cut cut, double angle_deg) {

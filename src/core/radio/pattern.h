@@ -48,10 +48,7 @@ class Pattern {
 /// @throws DomainError for a shape outside its domain
 std::shared_ptr<const Pattern> patternOf(const AntennaShape& shape);
 
-/// One turn of a turntable: angles in degrees, signals in dB of one reference, in any order, at least two.
-/// Between them the gain goes straight; the same in every plane. @param peak_dbi of the antenna, 0: relative
-std::shared_ptr<const Pattern> measuredPattern(std::vector<double> angle_deg, std::vector<double> level_db,
-                                               double peak_dbi = 0);
+constexpr double kHalfPower_db = 3.0103;  ///< where a beam ends: half its power
 
 /// A cut: gain once around in one plane. Through the axis: angle from the axis, in the plane about = 0, or
 /// the one across it; around: at 90 degrees from the axis.

@@ -58,7 +58,6 @@ constexpr KindWord kKinds[] = {
     {bench::ClaimKind::Gain, "claim-gain", Unit::Dbi},
     {bench::ClaimKind::Width, "claim-width", Unit::Degree},
     {bench::ClaimKind::Vswr, "claim-vswr", Unit::None},
-    {bench::ClaimKind::Band, "claim-band", Unit::Megahertz},
     {bench::ClaimKind::AxialRatio, "claim-axial-ratio", Unit::Decibel},
     {bench::ClaimKind::FrontToBack, "claim-front-to-back", Unit::Decibel},
 };
@@ -84,9 +83,14 @@ RecordResult judgeClaims(const Judged& what) {
     out.figures.push_back({kind.word, implied, measure(c.claimed, kind.unit), {}, !c.holds});
     if (c.holds) continue;
     ++clashing;
-    out.findings.push_back(
-        finding("claim-clashes",
-                {{"what", Term{kind.word}}, {"claimed", c.claimed, kind.unit}, {"implied", implied}}));
+    Finding clash = finding("claim-clashes", {{"what", Term{std::string("figure-") + kind.word}},
+                                              {"claimed", c.claimed, kind.unit},
+                                              {"implied", implied}});
+    if (c.back && c.kind == bench::ClaimKind::HelixGain)
+      clash.more.push_back(finding("claim-asks-turns", {{"turns", *c.back, Unit::None}}));
+    else if (c.back)
+      clash.more.push_back(finding("claim-asks-width", {{"width", *c.back, Unit::Degree}}));
+    out.findings.push_back(std::move(clash));
   }
   if (checks.empty())
     out.findings.push_back(finding("claims-open"));

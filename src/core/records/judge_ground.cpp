@@ -66,8 +66,9 @@ RecordResult judgeGround(const Judged& what) {
     out.findings.push_back(finding("ground-open"));
     return out;
   }
-  auto before = countersOf(r, "before").value_or(bench::Counters());
-  if (before.fades.size() != after->fades.size()) before.fades.assign(after->fades.size(), 0);
+  const auto read_before = countersOf(r, "before");
+  auto before = read_before.value_or(bench::Counters());
+  before.fades.resize(after->fades.size(), 0);
   const bench::GroundResult g =
       bench::groundResult(before, *after, r.setting("duration_s").value_or(kMinute_s), ruleOf(r));
   if (g.counters_ran_backwards || g.nothing_counted) {
@@ -77,7 +78,9 @@ RecordResult judgeGround(const Judged& what) {
   out.findings.push_back(finding(g.verdict == bench::GroundVerdict::Fly        ? "ground-fly"
                                  : g.verdict == bench::GroundVerdict::LookInto ? "ground-look-into"
                                                                                : "ground-do-not-fly"));
+  if (g.only_fades) out.findings.push_back(finding("ground-only-fades"));
   tellParts(g, out);
+  if (!read_before) out.findings.push_back(finding("ground-from-zero"));
   for (std::size_t i = 0; i < g.happened.fades.size(); ++i)
     out.figures.push_back({"fades", count(g.happened.fades[i]), {}, std::to_string(i + 1), true});
   out.plot = {Plot::Kind::Graph, "axis-antenna", "axis-fades", Unit::None, Unit::None, {}, {}, {}};

@@ -14,6 +14,7 @@ using quantity::Unit;
 namespace {
 
 constexpr double kUsedAbove_db = 10;
+constexpr double kAlike_db = 3;  // less than this between two traces is noise
 constexpr std::size_t kTold = 6;
 
 std::vector<bench::Trace> tracesOf(const Judged& what, const std::string& role) {
@@ -26,16 +27,14 @@ std::vector<bench::Trace> tracesOf(const Judged& what, const std::string& role) 
 void tellDifference(const Judged& what, RecordResult& out) {
   const auto idle = tracesOf(what, "idle"), armed = tracesOf(what, "armed");
   if (idle.empty() || armed.empty()) return;
-  const bench::Trace from = bench::peakHold(idle), to = bench::peakHold(armed);
-  const auto d = bench::difference_db(from, to);
-  std::size_t most = d.size();
-  for (std::size_t i = 0; i < d.size(); ++i)
-    if (std::isfinite(d[i]) && (most == d.size() || d[i] > d[most])) most = i;
-  if (most == d.size()) return;
-  out.figures.push_back(
-      {"armed-over-idle", measure(d[most], Unit::Decibel), mhz(from.frequency_mhz[most]), {}, true});
-  out.findings.push_back(finding(
-      "traces-differ", {{"most", d[most], Unit::Decibel}, {"frequency", mhz(from.frequency_mhz[most])}}));
+  const auto rise = bench::largestRise(bench::peakHold(idle), bench::peakHold(armed));
+  if (!rise) return;
+  const Measure by = measure(rise->rise_db, Unit::Decibel);
+  out.figures.push_back({"armed-over-idle", by, mhz(rise->frequency_mhz), {}, true});
+  out.findings.push_back(
+      rise->rise_db < kAlike_db
+          ? finding("traces-alike")
+          : finding("traces-differ", {{"most", by}, {"frequency", mhz(rise->frequency_mhz)}}));
 }
 
 void tellUsed(const Judged& what, const bench::Trace& held, RecordResult& out) {

@@ -11,8 +11,7 @@ namespace {
 
 using quantity::Unit;
 
-constexpr double kUsualLimit = 2;  // VSWR that antennas are told by
-constexpr double kPlotMost = 10;   // VSWR beyond which a curve says no more
+constexpr double kPlotMost = 10;  // VSWR beyond which a curve says no more
 
 const bench::Sweep* sweepOf(const Judged& what, std::initializer_list<const char*> roles) {
   for (const char* role : roles)
@@ -141,16 +140,14 @@ Plot planePlot(const Judged& what) {
   return plot;
 }
 
-}  // namespace
-
-RecordResult judgeSweep(const Judged& what) {
+RecordResult judged(const Judged& what) {
   RecordResult out;
   const bench::Sweep* main = mainSweep(what);
   if (!main) {
     out.findings.push_back(finding("sweep-none"));
     return out;
   }
-  const double limit = what.record.setting("vswr_limit").value_or(kUsualLimit);
+  const double limit = what.record.setting("vswr_limit").value_or(bench::kUsualVswr);
   std::vector<double> channels = channelsOf(what);
   if (what.record.link.empty())  // of a two-band antenna's links only those it may be meant for
     std::erase_if(channels, [&](double c) { return !bench::matchAt(*main, c); });
@@ -173,6 +170,19 @@ RecordResult judgeSweep(const Judged& what) {
     if (const auto at = bench::matchAt(*main, channels.front()); at && std::isfinite(at->vswr))
       out.offers.push_back({what.record.part, "vswr", at->vswr});
   return out;
+}
+
+}  // namespace
+
+RecordResult judgeSweep(const Judged& what) {
+  const auto ohm = what.record.setting("reference_ohm");
+  if (!ohm) return judged(what);
+  std::vector<FileData> files(what.files.begin(), what.files.end());
+  for (FileData& f : files)
+    if (f.sweep && f.sweep->has_phase && f.sweep->s21.empty()) f.sweep = bench::referredTo(*f.sweep, *ohm);
+  Judged referred = what;
+  referred.files = files;
+  return judged(referred);
 }
 
 }  // namespace distanz::records

@@ -13,7 +13,7 @@ using quantity::Unit;
 RecordResult judgeTrim(const Judged& what) {
   std::vector<bench::TrimReading> readings;
   for (const auto& [low, high] : pairsOf(what.record, "low_khz", "high_khz"))
-    if (low < high) readings.push_back({low, high});
+    if (low != high) readings.push_back({std::min(low, high), std::max(low, high)});  // typed either way
   const auto trim = bench::trimOf(readings);
   if (!trim) return tooFew(0, 3);
   RecordResult out;

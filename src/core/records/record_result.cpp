@@ -18,10 +18,30 @@ constexpr Judge kJudges[] = {judgeSweep,     judgeInspection, judgeClaims, judge
 
 RecordResult judge(const Judged& what) {
   try {
-    return kJudges[static_cast<std::size_t>(what.record.kind)](what);
+    RecordResult out = kJudges[static_cast<std::size_t>(what.record.kind)](what);
+    std::erase_if(out.offers, [&](const Offer& o) {
+      const campaign::Part* part = campaign::findPart(what.campaign, o.part);
+      const campaign::PartField* field = part ? campaign::partField(part->kind, o.key) : nullptr;
+      return !field || !(o.value >= field->low && o.value <= field->high);
+    });
+    return out;
   } catch (const Error& e) {
     return {{}, {e.found}, {}, {}, {}};
   }
+}
+
+campaign::Campaign withOffers(const campaign::Campaign& campaign, const std::string& record,
+                              const std::vector<Offer>& offers) {
+  campaign::Campaign out = campaign;
+  for (const Offer& offer : offers)
+    for (campaign::Part& part : out.parts)
+      if (part.id == offer.part) {
+        campaign::PartValue& value = part.values[offer.key];
+        value.value = offer.value;
+        value.origin = campaign::Origin::Measured;
+        value.record = record;
+      }
+  return out;
 }
 
 std::vector<double> channelsOf(const Judged& what) {

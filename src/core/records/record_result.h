@@ -26,7 +26,8 @@ struct Judged {
   const campaign::Record& record;
   std::span<const FileData> files = {};
   std::optional<bench::Spread> exponent = {};  ///< as flights of the campaign have fitted it; else the plan's
-  std::optional<double> range_m = {};  ///< that setups with the record's part reach now: what losses are told of
+  std::optional<double> range_m =
+      {};  ///< that setups with the record's part reach now: what losses are told of
 };
 
 /// A number that the record says.
@@ -70,8 +71,12 @@ struct RecordResult {
   std::vector<Offer> offers;
 };
 
-/// @throws nothing: what cannot be told is a finding
+/// Offers are those that the part can take. @throws nothing: what cannot be told is a finding
 RecordResult judge(const Judged& what);
+
+/// The campaign once parts have taken over what a record offers, as measured by it.
+campaign::Campaign withOffers(const campaign::Campaign& campaign, const std::string& record,
+                              const std::vector<Offer>& offers);
 
 /// Frequencies of the record's link, or of all links, in MHz.
 std::vector<double> channelsOf(const Judged& what);

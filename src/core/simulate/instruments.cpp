@@ -119,7 +119,7 @@ bench::Trace spectrumTrace(double centre_mhz, double width_mhz, bool armed, std:
   for (double f = centre_mhz - 5 * width_mhz; f <= centre_mhz + 5 * width_mhz; f += width_mhz / 40) {
     const double off = std::abs(f - centre_mhz) / (width_mhz / 2);
     const double block = off <= 1 ? -42 : -42 - 30 * (off - 1);
-    const double shoulder = armed ? -70 - 8 * off : -300;
+    const double shoulder = armed ? -60 - 8 * off : -300;
     out.frequency_mhz.push_back(f);
     out.level_dbm.push_back(tenth(std::max({block, shoulder, -97.0}) + random.normal()));
   }

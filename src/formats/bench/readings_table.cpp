@@ -6,8 +6,10 @@
 #include <cmath>
 #include <optional>
 
+#include "core/campaign/limits.h"
 #include "core/finding/error.h"
 #include "core/quantity/unit.h"
+#include "core/text/text.h"
 #include "formats/bench/bench_columns.h"
 #include "formats/bench/row_faults.h"
 #include "formats/csv_layout.h"
@@ -19,8 +21,10 @@ namespace {
 
 using campaign::Reading;
 using campaign::RecordField;
+using campaign::limits::kMostReadings;
 using quantity::Unit;
 
+constexpr std::size_t kLongestLabel = 200;  // bytes
 constexpr std::string_view kLabelNames[] = {"label", "setting", "state", "emitter", "on",
                                             "part",  "what",    "phase", "when"};
 
@@ -59,7 +63,10 @@ struct Slot {
 class Readings {
  public:
   Readings(std::string_view bytes, campaign::RecordKind kind)
-      : m_bytes(bytes), m_layout(layoutOf(bytes)), m_fields(campaign::recordFields(kind, true)) {
+      : m_bytes(bytes),
+        m_layout(layoutOf(bytes)),
+        m_labels(campaign::readingLabels(kind)),
+        m_fields(campaign::recordFields(kind, true)) {
     for (std::size_t i = 0; i < m_layout.header.size(); ++i) {
       const ColumnName name = columnName(m_layout.header[i]);
       const RecordField* field = fieldOf(name, m_fields);
@@ -105,8 +112,15 @@ class Readings {
   std::optional<Reading> readingOf(const std::vector<std::string>& fields, int line,
                                    RowFaults& faults) const {
     Reading out;
-    if (m_label >= 0 && static_cast<std::size_t>(m_label) < fields.size())
-      out.label = fields[static_cast<std::size_t>(m_label)].substr(0, 200);
+    if (m_label >= 0 && static_cast<std::size_t>(m_label) < fields.size()) {
+      const auto label = labelOf(fields[static_cast<std::size_t>(m_label)]);
+      if (!label) {
+        faults.add(finding("readings-label", {{"labels", fmt::format("{}", fmt::join(m_labels, ", "))}}),
+                   line);
+        return std::nullopt;
+      }
+      out.label = *label;
+    }
     for (const Slot& slot : m_slots) {
       const auto at = static_cast<std::size_t>(slot.column);
       const double raw = at < fields.size() ? parseNumber(fields[at], m_layout.decimal_comma) : NAN;
@@ -130,20 +144,25 @@ class Readings {
     return out;
   }
 
+  /// One of those that such readings carry, whatever its case; none where it is no such one.
+  std::optional<std::string> labelOf(const std::string& field) const {
+    const std::string said = text::validUtf8(text::fromCsvField(field));
+    std::string lower = said;
+    std::transform(lower.begin(), lower.end(), lower.begin(),
+                   [](unsigned char c) { return std::tolower(c); });
+    if (m_labels.empty() || lower.empty())
+      return lower == "off" ? lower : std::string(text::utf8Prefix(said, kLongestLabel));
+    const bool known = std::find(m_labels.begin(), m_labels.end(), lower) != m_labels.end();
+    return known ? std::optional(lower) : std::nullopt;
+  }
+
   std::string_view m_bytes;
   CsvLayout m_layout;
+  std::vector<std::string> m_labels;
   std::vector<RecordField> m_fields;
   std::vector<Slot> m_slots;
   int m_label = -1;
 };
-
-/// A label fit for a cell; what a spreadsheet would take for a formula is put off.
-std::string cell(std::string text) {
-  std::erase_if(text, [](char c) { return c == '"' || c == '\n' || c == '\r'; });
-  if (!text.empty() && std::string_view("=+-@").find(text.front()) != std::string_view::npos)
-    text.insert(0, "'");
-  return text.find_first_of(",;") == std::string::npos ? text : '"' + text + '"';
-}
 
 }  // namespace
 
@@ -157,7 +176,7 @@ std::string writeReadings(const campaign::Record& record) {
   for (const RecordField& f : fields) out += std::string(",") + f.key;
   out += '\n';
   for (const Reading& r : record.readings) {
-    out += cell(r.label);
+    out += text::csvField(r.label);
     for (const RecordField& f : fields) {
       out += ',';
       if (const auto v = r.value(f.key)) out += fmt::format("{}", *v);

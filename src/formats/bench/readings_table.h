@@ -8,8 +8,6 @@
 
 namespace distanz::formats {
 
-constexpr std::size_t kMostReadings = 100'000;
-
 struct ReadingsRead {
   std::vector<campaign::Reading> readings;
   std::vector<Finding> problems;  ///< what was left out, with its line

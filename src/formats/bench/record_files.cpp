@@ -1,9 +1,19 @@
 #include "formats/bench/record_files.h"
 
+#include "core/finding/error.h"
 #include "formats/bench/spectrum_table.h"
 #include "formats/bench/sweep_file.h"
+#include "formats/files.h"
 
 namespace distanz::formats {
+
+std::string readForRecord(const std::filesystem::path& file) {
+  std::error_code ignored;
+  if (const auto size = std::filesystem::file_size(file, ignored); !ignored && size > kLargestRecordFile)
+    throw InputError(inFile(file, finding("record-file-too-large",
+                                          {{"most", static_cast<int>(kLargestRecordFile / 1'000'000)}})));
+  return readFile(file);
+}
 
 RecordFileRead readRecordFile(campaign::RecordKind kind, const campaign::RecordFile& file,
                               std::string_view bytes) {

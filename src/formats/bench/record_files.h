@@ -1,4 +1,6 @@
 #pragma once
+#include <cstdint>
+#include <filesystem>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -11,6 +13,11 @@ struct RecordFileRead {
   records::FileData data;
   std::vector<Finding> problems;
 };
+
+constexpr std::uintmax_t kLargestRecordFile = 64'000'000;  ///< bytes
+
+/// Bytes of a file that is to belong to a record. @throws InputError as readFile(), and for larger ones
+std::string readForRecord(const std::filesystem::path& file);
 
 /// A file of a record, by the record's kind: a sweep, traces; nothing of a picture. @throws InputError as the
 /// readers

@@ -4,10 +4,10 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
 
 #include "core/finding/error.h"
 #include "formats/bench/bench_columns.h"
+#include "formats/bench/frequency_order.h"
 #include "formats/bench/row_faults.h"
 #include "formats/bench/sweep_file.h"
 #include "formats/csv_layout.h"
@@ -41,30 +41,6 @@ Columns columnsOf(const CsvLayout& layout) {
   if (out.frequency < 0) throw InputError(finding("sweep-no-frequency"));
   if (out.levels.empty()) throw InputError(finding("spectrum-no-level"));
   return out;
-}
-
-/// Puts rows in the order of frequency; of two at one frequency the first counts.
-void inOrder(std::vector<double>& frequency, std::vector<std::vector<double>>& levels,
-             std::vector<Finding>& problems) {
-  std::vector<std::size_t> order(frequency.size());
-  std::iota(order.begin(), order.end(), std::size_t{0});
-  if (!std::is_sorted(frequency.begin(), frequency.end())) {
-    std::stable_sort(order.begin(), order.end(), [&](auto a, auto b) { return frequency[a] < frequency[b]; });
-    problems.push_back(finding("sweep-unsorted"));
-  }
-  const auto last =
-      std::unique(order.begin(), order.end(), [&](auto a, auto b) { return frequency[a] == frequency[b]; });
-  if (last != order.end())
-    problems.push_back(
-        finding("sweep-duplicates", {{"count", static_cast<std::size_t>(order.end() - last)}}));
-  order.erase(last, order.end());
-  const auto pick = [&](const std::vector<double>& from) {
-    std::vector<double> out;
-    for (std::size_t i : order) out.push_back(from[i]);
-    return out;
-  };
-  for (auto& l : levels) l = pick(l);
-  frequency = pick(frequency);
 }
 
 }  // namespace
@@ -103,7 +79,9 @@ SpectrumRead readSpectrum(std::string_view bytes) {
   const double scale = megahertzIn(columnName(layout.header[static_cast<std::size_t>(columns.frequency)]),
                                    *std::max_element(frequency.begin(), frequency.end()));
   for (double& f : frequency) f *= scale;
-  inOrder(frequency, levels, out.problems);
+  const auto order = orderOf(frequency, out.problems);
+  for (auto& l : levels) reorder(l, order);
+  reorder(frequency, order);
   for (std::size_t i = 0; i < levels.size(); ++i) {
     bench::Trace trace;
     for (std::size_t k = 0; k < frequency.size(); ++k)
@@ -118,13 +96,10 @@ SpectrumRead readSpectrum(std::string_view bytes) {
   return out;
 }
 
-std::string writeSpectrum(const std::vector<bench::Trace>& traces, const std::vector<std::string>& names) {
-  std::string out;
-  for (std::size_t i = 0; i < traces.size(); ++i) {
-    out += fmt::format("frequency_mhz,{}\n", i < names.size() && !names[i].empty() ? names[i] : "level_dbm");
-    for (std::size_t k = 0; k < traces[i].level_dbm.size(); ++k)
-      out += fmt::format("{},{}\n", traces[i].frequency_mhz[k], traces[i].level_dbm[k]);
-  }
+std::string writeSpectrum(const bench::Trace& trace) {
+  std::string out = "frequency_mhz,level_dbm\n";
+  for (std::size_t k = 0; k < trace.level_dbm.size(); ++k)
+    out += fmt::format("{},{}\n", trace.frequency_mhz[k], trace.level_dbm[k]);
   return out;
 }
 

@@ -18,6 +18,7 @@ struct SpectrumRead {
 /// Delimited text: a column of frequencies and one or more of levels, a trace each. @throws InputError
 SpectrumRead readSpectrum(std::string_view bytes);
 
-std::string writeSpectrum(const std::vector<bench::Trace>& traces, const std::vector<std::string>& names);
+/// What is written is read back.
+std::string writeSpectrum(const bench::Trace& trace);
 
 }  // namespace distanz::formats

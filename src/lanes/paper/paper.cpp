@@ -1,14 +1,11 @@
 #include "lanes/paper/paper.h"
 
-#include <QFile>
-#include <QPageSize>
 #include <QPainter>
-#include <QPdfWriter>
-#include <QSvgGenerator>
 #include <algorithm>
 #include <cmath>
 
 #include "lanes/paper/marks.h"
+#include "lanes/paper/sheet.h"
 #include "words/quantity.h"
 
 namespace distanz::lanes {
@@ -227,33 +224,11 @@ void paint(QPainter& p, QSizeF size, const Lanes& lanes, const Look& look) {
 }
 
 bool saveSvg(const QString& file, QSize size, const Lanes& lanes, const Look& look, const QString& title) {
-  QSvgGenerator svg;
-  svg.setFileName(file);
-  svg.setSize(size);
-  svg.setViewBox(QRect(QPoint(0, 0), size));
-  svg.setTitle(title);
-  QPainter p;
-  if (!p.begin(&svg)) return false;
-  paint(p, size, lanes, look);
-  return p.end();
+  return saveSvg(file, size, title, [&](QPainter& p) { paint(p, size, lanes, look); });
 }
 
 bool savePdf(const QString& file, QSize size, const Lanes& lanes, const Look& look, const QString& title) {
-  QFile out(file);
-  if (!out.open(QIODevice::WriteOnly)) return false;
-  constexpr int kPerInch = 96;
-  {
-    QPdfWriter pdf(&out);
-    pdf.setTitle(title);
-    pdf.setResolution(kPerInch);
-    pdf.setPageSize(QPageSize(QSizeF(size) * 72.0 / kPerInch, QPageSize::Point));
-    pdf.setPageMargins({0, 0, 0, 0});
-    QPainter p;
-    if (!p.begin(&pdf)) return false;
-    paint(p, size, lanes, look);
-    if (!p.end()) return false;
-  }
-  return out.error() == QFileDevice::NoError;
+  return savePdf(file, size, title, [&](QPainter& p) { paint(p, size, lanes, look); });
 }
 
 }  // namespace distanz::lanes

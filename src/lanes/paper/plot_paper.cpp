@@ -1,15 +1,15 @@
 #include "lanes/paper/plot_paper.h"
 
-#include <QFile>
-#include <QPageSize>
+#include <fmt/format.h>
+
 #include <QPainter>
-#include <QPdfWriter>
-#include <QSvgGenerator>
 #include <algorithm>
 #include <cmath>
 #include <numbers>
 
+#include "core/text/text.h"
 #include "lanes/paper/marks.h"
+#include "lanes/paper/sheet.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
 
@@ -277,39 +277,33 @@ void paint(QPainter& painter, const QRectF& area, const records::Plot& plot, con
   if (!plot.empty()) Drawing(painter, area, plot, look, small).draw();
 }
 
+namespace {
+
+Draw onPaper(QSize size, const records::Plot& plot, const Look& look) {
+  return [=, &plot, &look](QPainter& p) {
+    const QRectF all({}, QSizeF(size));
+    p.fillRect(all, look.paper);
+    paint(p, all, plot, look);
+  };
+}
+
+}  // namespace
+
 bool saveSvg(const QString& file, QSize size, const records::Plot& plot, const Look& look,
              const QString& title) {
-  QSvgGenerator svg;
-  svg.setFileName(file);
-  svg.setSize(size);
-  svg.setViewBox(QRect({}, size));
-  svg.setTitle(title);
-  QPainter painter;
-  if (!painter.begin(&svg)) return false;
-  painter.fillRect(QRectF({}, QSizeF(size)), look.paper);
-  paint(painter, QRectF({}, QSizeF(size)), plot, look);
-  return painter.end() && QFile(file).size() > 0;
+  return saveSvg(file, size, title, onPaper(size, plot, look));
 }
 
 bool savePdf(const QString& file, QSize size, const records::Plot& plot, const Look& look,
              const QString& title) {
-  QPdfWriter pdf(file);
-  pdf.setTitle(title);
-  pdf.setPageSize(QPageSize(QSizeF(size), QPageSize::Point));
-  pdf.setPageMargins(QMarginsF());
-  pdf.setResolution(72);
-  QPainter painter;
-  if (!painter.begin(&pdf)) return false;
-  paint(painter, QRectF({}, QSizeF(size)), plot, look);
-  return painter.end() && QFile(file).size() > 0;
+  return savePdf(file, size, title, onPaper(size, plot, look));
 }
 
-QByteArray csvOf(const records::Plot& plot) {
-  QByteArray out = "curve,x,y\n";
+std::string csvOf(const records::Plot& plot) {
+  std::string out = "curve,x,y\n";
   for (const Curve& c : plot.curves)
     for (std::size_t i = 0; i < c.x.size(); ++i)
-      out += "\"" + QByteArray::fromStdString(c.name).replace('"', "'") + "\"," +
-             QByteArray::number(c.x[i], 'g', 12) + "," + QByteArray::number(c.y[i], 'g', 12) + "\n";
+      out += fmt::format("{},{:.12g},{:.12g}\n", text::csvField(c.name), c.x[i], c.y[i]);
   return out;
 }
 

@@ -18,6 +18,6 @@ bool savePdf(const QString& file, QSize size, const records::Plot& plot, const L
              const QString& title);
 
 /// The curves as a table: name, x, y.
-QByteArray csvOf(const records::Plot& plot);
+std::string csvOf(const records::Plot& plot);
 
 }  // namespace distanz::lanes

@@ -287,7 +287,7 @@
     </message>
     <message>
         <source>Touchstone or CSV; sweeps and spectra as ROLE=FILE, where there are several: bare, covered, before, after, free, held</source>
-        <translation>Touchstone oder CSV; Messkurven und Spektren als ROLE=FILE, wo es mehrere sind: bare, covered, before, after, free, held</translation>
+        <translation>Touchstone oder CSV; Messkurven und Frequenzbelegungen als ROLE=FILE, wo es mehrere sind: bare, covered, before, after, free, held</translation>
     </message>
     <message>
         <source>KEY=VALUE, a setting of that kind, e.g. attenuation=20dB</source>
@@ -316,6 +316,26 @@
     <message>
         <source>margin</source>
         <translation>Reserve</translation>
+    </message>
+    <message>
+        <source>that applies where you fly, e.g. 25mW</source>
+        <translation>die am Flugort gilt, z. B. 25mW</translation>
+    </message>
+    <message>
+        <source>keep away</source>
+        <translation>Abstand halten</translation>
+    </message>
+    <message>
+        <source>%1 from the powered antenna (far field only)</source>
+        <translation>%1 von der sendenden Antenne (nur im Fernfeld)</translation>
+    </message>
+    <message>
+        <source>limit</source>
+        <translation>Grenze</translation>
+    </message>
+    <message>
+        <source>%1 over the EIRP that you entered; use less power or gain</source>
+        <translation>%1 über der eingetragenen EIRP; weniger Leistung oder Gewinn nehmen</translation>
     </message>
 </context>
 <context>
@@ -1173,6 +1193,13 @@
         <source>From file ...</source>
         <translation>Aus Datei ...</translation>
     </message>
+    <message>
+        <source>Readings</source>
+        <translation>Ablesungen</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::ReadingsModel</name>
     <message>
         <source>what</source>
         <translation>was</translation>
@@ -3547,14 +3574,6 @@
         <translation>Etwa je {swaps} würden einen solchen Unterschied zeigen.</translation>
     </message>
     <message>
-        <source>It says whether the part does anything at this place, and nothing about range.</source>
-        <translation>Es sagt, ob das Teil an diesem Platz etwas bewirkt, und nichts über die Reichweite.</translation>
-    </message>
-    <message>
-        <source>{what} cannot be: claimed {claimed:.1}, but what is known gives {implied.low:.1} to {implied.high:.1}.</source>
-        <translation>{what} kann nicht stimmen: behauptet {claimed:.1}, das Bekannte ergibt {implied.low:.1} bis {implied.high:.1}.</translation>
-    </message>
-    <message>
         <source>It does something here: {difference:+.1} with it on. So much by chance alone: {chance:.1}.</source>
         <translation>Es bewirkt hier etwas: {difference:+.1}, wenn es dran ist. So viel aus Zufall: {chance:.1}.</translation>
     </message>
@@ -3641,6 +3660,42 @@
     <message>
         <source>a frequency cannot be {text}; the row was left out</source>
         <translation>{text} kann keine Frequenz sein; die Zeile wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>Cannot all be true: {what}. Claimed {claimed:.1}; what is known gives {implied.low:.1} to {implied.high:.1}.</source>
+        <translation>Kann nicht alles stimmen: {what}. Behauptet {claimed:.1}; das Bekannte ergibt {implied.low:.1} bis {implied.high:.1}.</translation>
+    </message>
+    <message>
+        <source>It says whether the part does anything at this place, and nothing about range. Decide before you begin how many swaps to make: who stops when it looks good finds something in parts that do nothing.</source>
+        <translation>Es sagt, ob das Teil an diesem Platz etwas bewirkt, und nichts über die Reichweite. Vor dem Beginn festlegen, wie oft getauscht wird: Wer aufhört, wenn es gut aussieht, findet etwas an Teilen, die nichts bewirken.</translation>
+    </message>
+    <message>
+        <source>Only fades were counted: whether frames were lost or outputs held is not known, and that decides.</source>
+        <translation>Nur Aussetzer wurden gezählt: Ob Rahmen verloren gingen oder Ausgänge gehalten wurden, ist nicht bekannt, und das entscheidet.</translation>
+    </message>
+    <message>
+        <source>Nothing was read before: the counters are taken to have stood at zero.</source>
+        <translation>Vorher wurde nichts abgelesen: Die Zähler gelten als auf null gestellt.</translation>
+    </message>
+    <message>
+        <source>the row carries none of {labels}; it was left out</source>
+        <translation>die Zeile trägt keines von {labels}; sie wurde ausgelassen</translation>
+    </message>
+    <message>
+        <source>is larger than {most} MB; no sweep, trace or picture of a bench needs as much</source>
+        <translation>ist größer als {most} MB; keine Messkurve und kein Bild einer Werkbank braucht so viel</translation>
+    </message>
+    <message>
+        <source>Such a gain asks for a beam of {width:.0}.</source>
+        <translation>Ein solcher Gewinn verlangt einen Strahl von {width:.0}.</translation>
+    </message>
+    <message>
+        <source>Such a gain asks for {turns:.1} turns.</source>
+        <translation>Ein solcher Gewinn verlangt {turns:.1} Windungen.</translation>
+    </message>
+    <message>
+        <source>Armed and idle are alike, but for noise.</source>
+        <translation>Scharf und im Leerlauf ist es gleich, bis auf Rauschen.</translation>
     </message>
 </context>
 <context>
@@ -4284,50 +4339,6 @@
         <translation>aus Zufall allein</translation>
     </message>
     <message>
-        <source>The gain, with that beam width,</source>
-        <translation>Der Gewinn bei diesem Öffnungswinkel</translation>
-    </message>
-    <message>
-        <source>The gain, with so many turns,</source>
-        <translation>Der Gewinn bei so vielen Windungen</translation>
-    </message>
-    <message>
-        <source>The beam width, with so many turns,</source>
-        <translation>Der Öffnungswinkel bei so vielen Windungen</translation>
-    </message>
-    <message>
-        <source>The axial ratio, with so many turns,</source>
-        <translation>Das Achsenverhältnis bei so vielen Windungen</translation>
-    </message>
-    <message>
-        <source>The band, at that size,</source>
-        <translation>Das Band bei dieser Größe</translation>
-    </message>
-    <message>
-        <source>The gain, against what was measured,</source>
-        <translation>Der Gewinn gegen die Messung</translation>
-    </message>
-    <message>
-        <source>The beam width, against what was measured,</source>
-        <translation>Der Öffnungswinkel gegen die Messung</translation>
-    </message>
-    <message>
-        <source>The VSWR, against what was measured,</source>
-        <translation>Das VSWR gegen die Messung</translation>
-    </message>
-    <message>
-        <source>The band, against what was measured,</source>
-        <translation>Das Band gegen die Messung</translation>
-    </message>
-    <message>
-        <source>The axial ratio, against what was measured,</source>
-        <translation>Das Achsenverhältnis gegen die Messung</translation>
-    </message>
-    <message>
-        <source>The front-to-back ratio, against what was measured,</source>
-        <translation>Das Vor-Rück-Verhältnis gegen die Messung</translation>
-    </message>
-    <message>
         <source>all lobes alike</source>
         <translation>alle Flügel gleich</translation>
     </message>
@@ -4553,7 +4564,7 @@
     </message>
     <message>
         <source>spectrum</source>
-        <translation>Spektrum</translation>
+        <translation>Frequenzbelegung</translation>
     </message>
     <message>
         <source>noise floor</source>
@@ -4834,6 +4845,50 @@
     <message>
         <source>receive cable</source>
         <translation>Empfangskabel</translation>
+    </message>
+    <message>
+        <source>gain against beam width</source>
+        <translation>Gewinn gegen Öffnungswinkel</translation>
+    </message>
+    <message>
+        <source>gain against the turns</source>
+        <translation>Gewinn gegen die Windungen</translation>
+    </message>
+    <message>
+        <source>beam width against the turns</source>
+        <translation>Öffnungswinkel gegen die Windungen</translation>
+    </message>
+    <message>
+        <source>axial ratio against the turns</source>
+        <translation>Achsenverhältnis gegen die Windungen</translation>
+    </message>
+    <message>
+        <source>band against the size</source>
+        <translation>Band gegen die Größe</translation>
+    </message>
+    <message>
+        <source>gain against the measurement</source>
+        <translation>Gewinn gegen die Messung</translation>
+    </message>
+    <message>
+        <source>beam width against the measurement</source>
+        <translation>Öffnungswinkel gegen die Messung</translation>
+    </message>
+    <message>
+        <source>VSWR against the measurement</source>
+        <translation>VSWR gegen die Messung</translation>
+    </message>
+    <message>
+        <source>axial ratio against the measurement</source>
+        <translation>Achsenverhältnis gegen die Messung</translation>
+    </message>
+    <message>
+        <source>front to back against the measurement</source>
+        <translation>Vor-Rück-Verhältnis gegen die Messung</translation>
+    </message>
+    <message>
+        <source>told for a reference of so many ohms</source>
+        <translation>genannt für einen Bezug von so viel Ohm</translation>
     </message>
 </context>
 </TS>

@@ -149,6 +149,25 @@ TEST_CASE("turntable: beam, lobe, back, asymmetry and gain of a pattern that is 
   CHECK_FALSE(turnOf({{0, 1}, {10, 2}, {20, 1}, {30, 0}}));
 }
 
+TEST_CASE("turntable: reading noise moves neither peak nor width much, and is no reflection") {
+  dice::Random random(8);
+  double square = 0;
+  int suspected = 0;
+  constexpr int kTurns = 200;
+  for (int i = 0; i < kTurns; ++i) {
+    std::vector<TurnReading> r;
+    for (int a = -180; a < 180; a += 10)
+      r.push_back(
+          {double(a), -40 + std::max(-3.0103 * std::pow(a / 30.0, 2), -25.0) + 0.2 * random.normal()});
+    const auto turn = turnOf(r);
+    square += turn->peak_deg * turn->peak_deg / kTurns;
+    suspected += turn->reflections_suspected;
+    CHECK_THAT(turn->width_deg, WithinAbs(60, 8));
+  }
+  CHECK(std::sqrt(square) < 1.5);
+  CHECK(suspected <= kTurns / 50);
+}
+
 TEST_CASE("turntable: half a turn knows nothing of the back") {
   std::vector<TurnReading> r;
   for (int a = -60; a <= 60; a += 10) r.push_back({double(a), -a * a / 300.0});
@@ -220,6 +239,9 @@ TEST_CASE("ground check: the verdict follows the pilot's rule and says which par
   CHECK(groundResult(before, {{60, 900}, 9, 1, 99.0}, 60, rule).verdict == GroundVerdict::LookInto);
   CHECK(groundResult(before, {{0, 0}, 0, 0, {}}, 60, rule).counters_ran_backwards);
   CHECK(groundResult({}, {}, 60, rule).nothing_counted);
+  // Whether frames were lost is what matters: fades alone are no pass.
+  CHECK(groundResult({}, {{3, 4}}, 60, rule).verdict == GroundVerdict::LookInto);
+  CHECK(groundResult({}, {{3, 4}}, 60, rule).only_fades);
   CHECK_THROWS_AS(groundResult({}, {}, 0, rule), DomainError);
 }
 

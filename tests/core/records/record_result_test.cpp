@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/campaign/validate.h"
+#include "support/judged.h"
 #include "support/told.h"
 
 using namespace distanz;
@@ -12,23 +13,11 @@ using campaign::Record;
 using campaign::RecordKind;
 using Catch::Matchers::Contains;
 using Catch::Matchers::WithinAbs;
+using test::figure;
+using test::has;
+using test::oneChannel;
 
 namespace {
-
-campaign::Campaign oneChannel() {
-  campaign::Campaign c;
-  c.plan_exponent = 2.5;
-  c.links.push_back({});
-  c.links[0].id = "video";
-  c.links[0].frequency_mhz = 5800;
-  c.parts.push_back({.id = "p1",
-                     .uuid = {},
-                     .kind = campaign::PartKind::Antenna,
-                     .name = "Print patch",
-                     .notes = {},
-                     .values = {}});
-  return c;
-}
 
 Record record(RecordKind kind) {
   Record r;
@@ -36,19 +25,6 @@ Record record(RecordKind kind) {
   r.kind = kind;
   r.part = "p1";
   return r;
-}
-
-bool has(const RecordResult& result, const std::string& code) {
-  for (const Finding& f : result.findings)
-    if (f.code == code) return true;
-  return false;
-}
-
-const Figure& figure(const RecordResult& result, const std::string& what) {
-  for (const Figure& f : result.figures)
-    if (f.what == what) return f;
-  FAIL("no figure " + what);
-  return result.figures.front();
 }
 
 FileData resonator(double centre_mhz, const std::string& role) {
@@ -81,6 +57,15 @@ TEST_CASE("records: a sweep is told at the channel that is used, and what a cove
   CHECK(figure(fits, "vswr").at->value == 5800);
   REQUIRE(fits.offers.size() == 1);
   CHECK(fits.offers[0].key == "vswr");
+  const campaign::Campaign taken = withOffers(c, "r1", fits.offers);
+  CHECK(taken.parts[0].values.at("vswr").origin == campaign::Origin::Measured);
+  CHECK(taken.parts[0].values.at("vswr").record == "r1");
+  campaign::Campaign sender = c;  // that has no VSWR to take over
+  sender.parts[0].kind = campaign::PartKind::Transmitter;
+  CHECK(judge({sender, r, good, {}}).offers.empty());
+  Record referred = r;
+  referred.settings["reference_ohm"] = 60;  // 1.2 times 50 ohm
+  CHECK_THAT(figure(judge({c, referred, good, {}}), "vswr").value.value, WithinAbs(1, 0.01));
   CHECK(fits.plot.curves.size() == 1);
   CHECK(fits.more.size() == 1);
 
@@ -112,7 +97,8 @@ TEST_CASE(
   for (int t = 0; t <= 120; t += 10)
     r.readings.push_back({"full", {{"time_s", t}, {"power_dbm", t < 80 ? 2.5 : -1.0}}, {}});
   r.readings.push_back({"full", {{"time_s", 0}, {"power_dbm", -20}, {"idle", 1}}, {}});
-  const campaign::Campaign c = oneChannel();
+  campaign::Campaign c = oneChannel();
+  c.parts[0].kind = campaign::PartKind::Transmitter;
   const RecordResult result = judge({c, r, {}, {}});
   CHECK(result.findings.front().code == "power-throttles");
   CHECK(has(result, "power-read-idle"));
@@ -153,6 +139,10 @@ TEST_CASE("records: ground check, walk and swap say what they mean and what to d
   CHECK(held.findings.front().code == "ground-do-not-fly");
   CHECK(has(held, "ground-held"));
   CHECK(has(ground({{"fades_1", 0}}), "ground-reset"));
+  CHECK(has(ground({{"fades_1", 9}}), "ground-only-fades"));
+  CHECK_FALSE(has(ground({{"fades_1", 9}}), "ground-fly"));
+  CHECK(
+      has(judge({c, readings(RecordKind::Ground, {{"after", {{"holds", 0}}}}), {}, {}}), "ground-from-zero"));
   CHECK(has(judge({c, record(RecordKind::Ground), {}, {}}), "ground-open"));
 
   Record walk = readings(RecordKind::Walk, {{"before", {{"distance_m", 100}}},
@@ -187,7 +177,7 @@ TEST_CASE("records: claims are held against each other and against what the part
   r.settings["gain_dbi"] = 9;
   const RecordResult result = judge({c, r, {}, {}});
   REQUIRE(has(result, "claim-clashes"));
-  CHECK_THAT(test::said(result.findings.front()).text, Contains("claimed 9.0 dBi") && Contains("6.0 dBi"));
+  CHECK_THAT(test::said(result.findings.front()).text, Contains("Claimed 9.0 dBi") && Contains("6.0 dBi"));
   c.parts[0].values["gain_dbi"].origin = campaign::Origin::Claimed;
   CHECK(has(judge({c, r, {}, {}}), "claims-open"));
 }

@@ -44,6 +44,30 @@ TEST_CASE("readings: columns by name and unit, labels, and what is wrong with it
   CHECK_THROWS_AS(readReadings("a,b\n1,2\n", RecordKind::Sweep), InputError);
 }
 
+TEST_CASE("readings: labels of a kind's own, whatever their case, and no others; bytes that are no text") {
+  const auto swap = readReadings("state,value\nON,1\nOff,2\nmaybe,3\n", RecordKind::Swap);
+  REQUIRE(swap.readings.size() == 2);
+  CHECK(swap.readings[0].label == "on");
+  CHECK(swap.readings[1].label == "off");
+  CHECK(swap.problems.at(0).code == "readings-label");
+  const auto power = readReadings(
+      "setting,time_s,power_dbm\n\xff\xfe"
+      "bad,1,2\n",
+      RecordKind::Power);
+  CHECK(power.readings[0].label ==
+        "\xef\xbf\xbd\xef\xbf\xbd"
+        "bad");
+  CHECK_REFUSED(readReadings(
+                    "angle,level\n" +
+                        [] {
+                          std::string rows;
+                          for (int i = 0; i <= 10'000; ++i) rows += "1,-40\n";
+                          return rows;
+                        }(),
+                    RecordKind::Turntable),
+                Contains("more than 10000 readings"));
+}
+
 TEST_CASE("readings: what is written is read back, formulas and commas in labels too", "[property]") {
   campaign::Record r;
   r.kind = RecordKind::Power;
@@ -68,6 +92,6 @@ TEST_CASE("spectrum: a trace for each column of levels, in order of frequency") 
   CHECK_REFUSED(readSpectrum("freq_mhz\n5800\n"), Contains("level"));
   CHECK_REFUSED(readSpectrum("freq_mhz,level\n5800,loud\n"), Contains("level"));
   CHECK_REFUSED(readSpectrum("a,b\n1,2\n"), Contains("frequency"));
-  const auto back = readSpectrum(writeSpectrum({read.traces[0]}, {"idle"}));
+  const auto back = readSpectrum(writeSpectrum(read.traces[0]));
   CHECK(back.traces[0].level_dbm == read.traces[0].level_dbm);
 }
