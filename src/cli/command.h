@@ -60,7 +60,7 @@ void simulateCommand(const SimulateOptions& options, Io io);
 struct LinkOptions {
   /// As typed; none where an option was not given.
   std::optional<std::string> frequency, distance, power, tx_gain, rx_gain, tx_loss, rx_loss, tx_filter,
-      rx_filter, polarisation, pointing, tx_height, rx_height, exponent, reference, sensitivity, eirp_limit;
+      rx_filter, tx_vswr, rx_vswr, polarisation, pointing, tx_height, rx_height, exponent, reference, sensitivity, eirp_limit;
   bool json = false;
 };
 void linkCommand(const LinkOptions& options, Io io);

@@ -111,6 +111,10 @@ void addLink(CLI::App& app, Io io, Action& action) {
   c->add_option("--rx-loss", options->rx_loss, said(QT_TRANSLATE_NOOP("cli", "e.g. 0.5dB")));
   c->add_option("--tx-filter", options->tx_filter, said(QT_TRANSLATE_NOOP("cli", "e.g. 0.5dB")));
   c->add_option("--rx-filter", options->rx_filter, said(QT_TRANSLATE_NOOP("cli", "e.g. 0.5dB")));
+  c->add_option("--tx-vswr", options->tx_vswr,
+                said(QT_TRANSLATE_NOOP("cli", "of the transmit antenna, e.g. 1.8")));
+  c->add_option("--rx-vswr", options->rx_vswr,
+                said(QT_TRANSLATE_NOOP("cli", "of the receive antenna, e.g. 1.8")));
   c->add_option("--polarisation", options->polarisation,
                 said(QT_TRANSLATE_NOOP("cli", "lost between both antennas, e.g. 3dB")));
   c->add_option("--pointing", options->pointing,

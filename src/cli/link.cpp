@@ -11,6 +11,7 @@
 #include "core/radio/budget.h"
 #include "core/radio/clearance.h"
 #include "core/radio/exposure.h"
+#include "core/radio/mismatch.h"
 #include "core/radio/path_loss.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
@@ -28,6 +29,10 @@ double typed(const char* option, Kind kind, const std::optional<std::string>& te
     throw InputError(
         finding("option-refused", {{"option", std::string(option) + " " + *text}, {"why", *parsed.problem}}));
   return parsed.value;
+}
+
+double mismatch(const char* option, const std::optional<std::string>& vswr) {
+  return radio::mismatchLoss_db(radio::reflection(typed(option, Kind::Number, vswr, 1, 1, 1000)));
 }
 
 void print(const nlohmann::ordered_json& out, const radio::Budget& budget,
@@ -76,7 +81,9 @@ void linkCommand(const LinkOptions& o, Io io) {
                              typed("--tx-filter", Kind::Loss, o.tx_filter, 0, 0, kLossHigh_db),
                              typed("--rx-filter", Kind::Loss, o.rx_filter, 0, 0, kLossHigh_db),
                              typed("--polarisation", Kind::Loss, o.polarisation, 0, 0, kLossHigh_db),
-                             typed("--pointing", Kind::Loss, o.pointing, 0, 0, kLossHigh_db)};
+                             typed("--pointing", Kind::Loss, o.pointing, 0, 0, kLossHigh_db),
+                             mismatch("--tx-vswr", o.tx_vswr),
+                             mismatch("--rx-vswr", o.rx_vswr)};
   const double path_loss_db = radio::logDistanceLoss_db(distance, frequency, exponent, reference);
   const radio::Budget budget = radio::linkBudget(ends, path_loss_db);
   const auto terms = radio::budgetTerms(ends, path_loss_db);

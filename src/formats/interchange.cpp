@@ -64,10 +64,10 @@ InterchangeFolder openInterchange(const fs::path& folder) {
     if (run.sources.empty()) logPath(folder, run, run.source());  // refuses
     for (const campaign::Source& source : run.sources) logPath(folder, run, source);
   }
-  for (const campaign::Record& record : read.campaign.records)
-    for (const campaign::RecordFile& f : record.files)
-      if (!placeIn(folder, f.file))
-        throw InputError(inFile(file, finding("log-outside-folder", {{"log", f.file}})));
+  campaign::eachKeptFile(read.campaign, [&](const campaign::KeptFile& f, const std::string&) {
+    if (!placeIn(folder, f.file))
+      throw InputError(inFile(file, finding("log-outside-folder", {{"log", f.file}})));
+  });
   return {std::move(read.campaign), std::move(read.problems), folder};
 }
 
@@ -80,8 +80,7 @@ std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run
   }
 }
 
-std::string readRecordBytes(const InterchangeFolder& folder, const campaign::Record&,
-                            const campaign::RecordFile& file) {
+std::string readKeptBytes(const InterchangeFolder& folder, const campaign::KeptFile& file) {
   const auto place = placeIn(folder.folder, file.file);
   if (!place) throw InputError(finding("log-outside-folder", {{"log", file.file}}));
   return readFile(*place);
@@ -97,7 +96,7 @@ void addSha256(InterchangeFolder& folder) {
 }
 
 void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const BytesOf& bytes_of,
-                      const RecordBytesOf& record_bytes_of) {
+                      const KeptBytesOf& kept_bytes_of) {
   std::error_code error;
   const fs::file_status there = fs::symlink_status(folder, error);
   if (fs::exists(there) && (!fs::is_directory(there) || !fs::is_empty(folder, error)))
@@ -119,18 +118,17 @@ void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const
       }
       source.file = known->second;
     }
-  for (campaign::Record& record : campaign.records)
-    for (campaign::RecordFile& file : record.files) {
-      const std::string nameless = fmt::format("record {} {}", record.id, &file - record.files.data());
-      auto [known, fresh] = by_sha.emplace(file.sha256.empty() ? nameless : file.sha256, std::string());
-      if (fresh) {
-        if (!record_bytes_of)
-          throw InputError(inFile(file.file, finding("record-file-missing", {{"record", record.id}})));
-        known->second = uniqueName(taken, safeFileName(file.file));
-        writeNewFile(aside.place() / known->second, record_bytes_of(record, file));
-      }
-      file.file = known->second;
+  campaign::eachKeptFile(campaign, [&](campaign::KeptFile& file, const std::string& owner) {
+    const std::string nameless = fmt::format("kept {} {}", owner, taken.size());
+    auto [known, fresh] = by_sha.emplace(file.sha256.empty() ? nameless : file.sha256, std::string());
+    if (fresh) {
+      if (!kept_bytes_of)
+        throw InputError(inFile(file.file, finding("record-file-missing", {{"record", owner}})));
+      known->second = uniqueName(taken, safeFileName(file.file));
+      writeNewFile(aside.place() / known->second, kept_bytes_of(owner, file));
     }
+    file.file = known->second;
+  });
   writeNewFile(aside.place() / kCampaignFile, jsonText(campaignJson(campaign), 1) + "\n");
   aside.publish(Aside::Existing::Keep);
 }

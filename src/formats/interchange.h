@@ -23,17 +23,17 @@ InterchangeFolder openInterchange(const std::filesystem::path& folder);
 std::string readRunLog(const InterchangeFolder& folder, const campaign::Run& run,
                        const campaign::Source& source);
 
-/// Bytes of a file of a record. @throws InputError naming it
-std::string readRecordBytes(const InterchangeFolder& folder, const campaign::Record& record,
-                            const campaign::RecordFile& file);
-using RecordBytesOf = std::function<std::string(const campaign::Record&, const campaign::RecordFile&)>;
+/// Bytes of a file of a record or part. @throws InputError naming it
+std::string readKeptBytes(const InterchangeFolder& folder, const campaign::KeptFile& file);
+/// Of what, by id, and which of its files.
+using KeptBytesOf = std::function<std::string(const std::string& owner, const campaign::KeptFile&)>;
 
-/// Writes campaign.json and every log and file of a record (asked from `bytes_of` and
-/// `record_bytes_of`) into a folder that is new or empty. Runs of one
+/// Writes campaign.json and every log and kept file (asked from `bytes_of` and
+/// `kept_bytes_of`) into a folder that is new or empty. Runs of one
 /// log share a file; file names are made unique. On failure nothing of what it began is left.
 /// @throws InputError naming the file and the reason
 void writeInterchange(const std::filesystem::path& folder, campaign::Campaign campaign,
-                      const BytesOf& bytes_of, const RecordBytesOf& record_bytes_of = {});
+                      const BytesOf& bytes_of, const KeptBytesOf& kept_bytes_of = {});
 
 /// Gives every source the SHA-256 of its log as it lies in the folder; none where that cannot be read.
 void addSha256(InterchangeFolder& folder);

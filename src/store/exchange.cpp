@@ -31,12 +31,11 @@ std::vector<Finding> fromInterchange(const fs::path& folder, const fs::path& fil
     if (progress && !progress(static_cast<double>(++done) / static_cast<double>(c.runs.size())))
       throw formats::ReadCancelled();
   }
-  for (campaign::Record& record : c.records)
-    for (campaign::RecordFile& f : record.files) {
-      PackedLog packed = packLog(formats::readRecordBytes(source, record, f));
-      f.sha256 = packed.sha256;
-      builder.add({f.file, std::move(packed)});
-    }
+  campaign::eachKeptFile(c, [&](campaign::KeptFile& f, const std::string&) {
+    PackedLog packed = packLog(formats::readKeptBytes(source, f));
+    f.sha256 = packed.sha256;
+    builder.add({f.file, std::move(packed)});
+  });
   builder.finish(c);
   return source.problems;
 }
@@ -47,9 +46,7 @@ void toInterchange(const fs::path& file, const fs::path& folder) {
   formats::writeInterchange(
       folder, source.campaign(),
       [&](const campaign::Run& run, const campaign::Source& log) { return samples.logBytes(run, log); },
-      [&](const campaign::Record& record, const campaign::RecordFile& f) {
-        return samples.recordBytes(record, f);
-      });
+      [&](const std::string& owner, const campaign::KeptFile& f) { return samples.keptBytes(owner, f); });
 }
 
 std::vector<std::string> saveCopy(const campaign::Campaign& campaign, const SampleFile& samples,
@@ -65,12 +62,13 @@ std::vector<std::string> saveCopy(const campaign::Campaign& campaign, const Samp
       lost.push_back(run.id);
     }
   }
-  for (const campaign::Record& record : campaign.records)
-    for (const campaign::RecordFile& f : record.files) try {
-        builder.add({f.file, packLog(samples.recordBytes(record, f), f.sha256)});
-      } catch (const InputError&) {
-        lost.push_back(record.id);
-      }
+  campaign::eachKeptFile(campaign, [&](const campaign::KeptFile& f, const std::string& owner) {
+    try {
+      builder.add({f.file, packLog(samples.keptBytes(owner, f), f.sha256)});
+    } catch (const InputError&) {
+      lost.push_back(owner);
+    }
+  });
   builder.finish(campaign, formats::Aside::Existing::Replace);
   return lost;
 }

@@ -90,17 +90,17 @@ std::shared_ptr<const log::Recording> SampleFile::recording(const campaign::Run&
   return again;
 }
 
-std::string SampleFile::recordBytes(const campaign::Record& record, const campaign::RecordFile& file) const {
+std::string SampleFile::keptBytes(const std::string& owner, const campaign::KeptFile& file) const {
   std::optional<PackedLog> packed;
   {
     const std::lock_guard lock(m_state->mutex);
     guarded(m_state->path, [&] { packed = findLog(m_state->db, file.sha256); });
   }
-  if (!packed) throw InputError(inFile(file.file, finding("record-file-missing", {{"record", record.id}})));
+  if (!packed) throw InputError(inFile(file.file, finding("record-file-missing", {{"record", owner}})));
   try {
     return unpackLog(*packed);
   } catch (const InputError&) {
-    throw InputError(inFile(file.file, finding("record-file-damaged", {{"record", record.id}})));
+    throw InputError(inFile(file.file, finding("record-file-damaged", {{"record", owner}})));
   }
 }
 

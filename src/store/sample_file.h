@@ -29,8 +29,8 @@ class SampleFile {
   std::string logBytes(const campaign::Run& run) const {
     return logBytes(run, run.source());
   }  ///< the first of them
-  /// A file of a record, byte for byte. @throws InputError naming the record: missing, damaged
-  std::string recordBytes(const campaign::Record& record, const campaign::RecordFile& file) const;
+  /// A file of a record or part, byte for byte. @throws InputError naming its owner: missing, damaged
+  std::string keptBytes(const std::string& owner, const campaign::KeptFile& file) const;
   /// True where its logs are there with all their bytes.
   bool has(const campaign::Run& run) const;
 

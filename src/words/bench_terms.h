@@ -12,5 +12,6 @@ struct TermText {
 };
 
 std::span<const TermText> benchTerms();
+std::span<const TermText> kitTerms();
 
 }  // namespace distanz::words

@@ -317,9 +317,9 @@ constexpr Text kBenchTexts[] = {
     {"set-word", "", QT_TRANSLATE_NOOP("finding", "choose one of {words}")},
     {"set-name", "", QT_TRANSLATE_NOOP("finding", "write KEY=VALUE with one of {names}")},
     {"record-file-missing", "",
-     QT_TRANSLATE_NOOP("finding", "the file of record {record} is not in the campaign file; restore a copy")},
+     QT_TRANSLATE_NOOP("finding", "a file of {record} is not in the campaign file; restore a copy")},
     {"record-file-damaged", "",
-     QT_TRANSLATE_NOOP("finding", "the file of record {record} is damaged; restore a copy")},
+     QT_TRANSLATE_NOOP("finding", "a file of {record} is damaged; restore a copy")},
     {"add-record", "", QT_TRANSLATE_NOOP("finding", "Add {record} to the bench")},
     {"change-record", "", QT_TRANSLATE_NOOP("finding", "Change {record}")},
     {"remove-record", "", QT_TRANSLATE_NOOP("finding", "Remove {record} from the bench")},
@@ -338,6 +338,34 @@ constexpr Text kBenchTexts[] = {
     {"claim-asks-width", "", QT_TRANSLATE_NOOP("finding", "Such a gain asks for a beam of {width:.0}.")},
     {"claim-asks-turns", "", QT_TRANSLATE_NOOP("finding", "Such a gain asks for {turns:.1} turns.")},
     {"traces-alike", "", QT_TRANSLATE_NOOP("finding", "Armed and idle are alike, but for noise.")},
+    {"interference-open", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Enter what sends aboard and at the station, or give a setup its transmit powers.")},
+    {"interference-third", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "The third-order product of {emitter} at {frequency} falls into {victim}: {needed} of isolation are "
+         "needed, {got} are there. {apart} apart would do, or a filter for the rest.")},
+    {"interference-harmonic", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Harmonic {order} of {emitter} at {frequency} falls into {victim}: {needed} of isolation are "
+         "needed, {got} are there. {apart} apart would do, or a filter for the rest.")},
+    {"interference-more", "", QT_TRANSLATE_NOOP("finding", "{count} more products are too strong.")},
+    {"interference-none", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Of {count} products that fall into bands that are listened to, none is too strong.")},
+    {"channel-hit", "", QT_TRANSLATE_NOOP("finding", "Channel {channel} is hit by a product.")},
+    {"channel-free", "", QT_TRANSLATE_NOOP("finding", "Channel {channel} is free of products.")},
+    {"interference-assumes", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Assumed: harmonics and products 40 to 50 dB under the carrier, antennas {apart} apart that look "
+         "past each other. Switch emitters on in turn and log the noise floor to know.")},
+    {"interference-assumes-apart", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Assumed: harmonics and products 40 to 50 dB under the carrier, and antennas {apart} "
+                       "apart, as nothing was entered.")},
 };
 
 }  // namespace

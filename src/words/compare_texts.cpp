@@ -192,7 +192,8 @@ constexpr Text kCompareTexts[] = {
     {"how-far", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "until a link breaks its rule on the way out, but no farther than rules, plan and battery allow, and "
+         "until a link breaks its rule on the way out, but no farther than rules, plan and battery allow, "
+         "and "
          "only with the way home made sure: its return on a lost link tested, its height set clear of "
          "everything. Where that is nearer, the answer will be \"at least\".")},
     {"fly-first-pair", QT_TRANSLATE_NOOP("finding", "Fly the first pair"),

@@ -137,6 +137,7 @@ QString term(std::string_view code) {
     std::map<std::string_view, const char*> all;
     for (const TermText& t : kTerms) all.emplace(t.code, t.text);
     for (const TermText& t : benchTerms()) all.emplace(t.code, t.text);
+    for (const TermText& t : kitTerms()) all.emplace(t.code, t.text);
     return all;
   }();
   if (const auto found = kByCode.find(code); found != kByCode.end())

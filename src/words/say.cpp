@@ -60,7 +60,7 @@ QString said(const Argument& argument, const Gap& gap) {
   if (const auto* measure = std::get_if<Measure>(&argument.value)) return measured(*measure, gap);
   QStringList out;
   for (const Finding& inner : std::get<std::vector<Finding>>(argument.value)) out += sentence(inner);
-  return out.join(' ');
+  return out.join(gap.format == "list" ? ", " : " ");
 }
 
 /// The text with its gaps filled, in one pass: what is put in is never looked at again.
@@ -102,6 +102,10 @@ bool lacksItsRun(const Finding& f, const Text& text) {
 }
 
 }  // namespace
+
+QString value(const Argument& argument) {
+  return said(argument, {argument.key, {}, "list"});
+}
 
 QString sentence(const Finding& f) {
   const Text* text = textOf(f.code);

@@ -9,7 +9,7 @@
 /// A gap in a text is {name}, {name.low}, {name.high} or {name.span}, and may name a format behind a colon:
 /// ".2" decimals, "+" with its sign, "#" without its unit, ".3g" significant digits, "short" as typed ("5.8
 /// GHz"), "likely" a probability in words, "chance" one in per cent, or a count of phrases.cpp ("flights": "3
-/// flights").
+/// flights"), or "list" with commas between findings.
 namespace distanz::words {
 
 struct Said {
@@ -19,6 +19,8 @@ struct Said {
 };
 
 Said say(const Finding& finding);
+/// What one argument says by itself; findings with commas between them.
+QString value(const Argument& argument);
 /// The text alone, with what follows it.
 QString sentence(const Finding& finding);
 /// What an exception says: one line, what, where, what to do.

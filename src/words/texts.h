@@ -22,6 +22,7 @@ std::span<const Text> logTexts();
 std::span<const Text> fileTexts();
 std::span<const Text> stepsTexts();
 std::span<const Text> benchTexts();
+std::span<const Text> kitTexts();
 
 /// Null where there is none.
 const Text* textOf(std::string_view code);

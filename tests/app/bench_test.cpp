@@ -87,14 +87,9 @@ TEST_CASE("bench: sweeps come from files, with a role, and say what they cost; w
   s.prompts.files = {QString::fromStdString(free.string()), QString::fromStdString(held.string())};
   QTest::mouseClick(&child<QPushButton>(s.window, "addFiles"), Qt::LeftButton);
   waitFor("files", [&] { return s.record().files.size() == 2; });
-  CHECK(s.document().samples()->recordBytes(s.record(), s.record().files[1]) == formats::readFile(held));
-  const auto choose = [&](const char* box, const QString& word) {
-    auto& combo = child<QComboBox>(s.window, box);
-    combo.setCurrentIndex(combo.findData(word));
-    emit combo.activated(combo.currentIndex());
-  };
-  choose("fileRole0", "free");
-  choose("fileRole1", "held");
+  CHECK(s.document().samples()->keptBytes(s.record().id, s.record().files[1]) == formats::readFile(held));
+  choose(s.window, "fileRole0", "free");
+  choose(s.window, "fileRole1", "held");
   s.waitFinding("cable-radiates");
   s.waitFinding("fits-channel");
   s.prompts.files = {QString::fromStdString(bad.string())};

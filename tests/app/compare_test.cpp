@@ -149,6 +149,7 @@ TEST_CASE("compare: a flight's dot offers the run, and voiding without a reason 
 TEST_CASE("kit: sensitivities per mode and automatic power are typed, refused with the reason, and undone") {
   Session s;
   s.window.workspace()->showStageNamed("kit");
+  click(s.window, "page_links");
   auto& modes = child<QLineEdit>(s.window, "modes_control");
   type(modes, "50 Hz: loud");
   CHECK(modes.property("refused").toBool());
@@ -157,7 +158,8 @@ TEST_CASE("kit: sensitivities per mode and automatic power are typed, refused wi
   REQUIRE(s.campaign().links[0].modes.size() == 2);
   CHECK(s.campaign().links[0].modes[1].sensitivity_dbm == -107);
   CHECK(modes.text() == "50: -112 dBm; 150: -107 dBm");
-  QTest::mouseClick(&child<QCheckBox>(s.window, "automatic_A_control"), Qt::LeftButton, {}, QPoint(8, 14));
+  click(s.window, "page_chain");
+  QTest::mouseClick(&child<QCheckBox>(s.window, "automaticPower"), Qt::LeftButton, {}, QPoint(8, 10));
   CHECK(s.campaign().setups[0].links.at("control").automatic_power);
   trigger(s.window, "undo");
   trigger(s.window, "undo");

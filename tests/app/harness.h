@@ -1,5 +1,6 @@
 #pragma once
 #include <QApplication>
+#include <QComboBox>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QStringList>
@@ -62,6 +63,17 @@ inline void waitAnalysed(MainWindow& window) {
     Document& d = window.workspace()->document();
     return d.analysed() && !d.analysing() && d.analysedCampaign() == d.campaign();
   });
+}
+
+inline void click(QWidget& in, const char* name) {
+  QTest::mouseClick(&child<QPushButton>(in, name), Qt::LeftButton);
+}
+
+/// Takes a word of a box, as the pilot would.
+inline void choose(QWidget& in, const char* box, const char* word) {
+  auto& combo = child<QComboBox>(in, box);
+  combo.setCurrentIndex(combo.findData(QString(word)));
+  emit combo.activated(combo.currentIndex());
 }
 
 }  // namespace distanz::app::test

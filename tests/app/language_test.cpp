@@ -206,7 +206,7 @@ TEST_CASE(
   trigger(s.window, "power_dbm");
   waitFor("dBm", [&] { return distanz::words::style().power == distanz::words::Power::Dbm; });
   s.window.workspace()->showStageNamed("kit");
-  auto& power = child<QLineEdit>(s.window, "power");
+  auto& power = child<QLineEdit>(s.window, "value-power_dbm");
   type(power, "20");
   CHECK(power.text() == "20 dBm");
 }

@@ -28,8 +28,10 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
   // Kit: values as people type them; a wrong one is refused beside the field and changes nothing.
   type(child<QLineEdit>(s.window, "name_A"), "Print patch");
   type(child<QLineEdit>(s.window, "name_B"), "Six-turn helix");
+  type(child<QLineEdit>(s.window, "name_A"), "Print patch");  // chosen again
+  type(child<QLineEdit>(s.window, "value-power_dbm"), "250 mW");
+  click(s.window, "page_links");
   type(child<QLineEdit>(s.window, "sensitivity"), "-104 dBm");
-  type(child<QLineEdit>(s.window, "power"), "250 mW");
   CHECK(s.campaign().setups[0].name == "Print patch");
   CHECK(s.campaign().links[0].sensitivity_dbm == -104.0);
   CHECK(campaign::valueAt(s.campaign(), s.campaign().setups[0].links.at("control"), campaign::kTransmitPower)
@@ -271,6 +273,7 @@ TEST_CASE("window: the demo opens analysed, in light and in dark, and the window
 TEST_CASE(
     "window: links and setups come and go, undoable; an interchange folder opens as a campaign beside it") {
   Session s;
+  click(s.window, "page_links");
   QTest::mouseClick(&child<QPushButton>(s.window, "addVideo"), Qt::LeftButton);
   REQUIRE(s.campaign().links.size() == 2);
   CHECK(s.campaign().links[1].kind == campaign::LinkKind::Video);

@@ -74,10 +74,10 @@ TEST_CASE("link: every term of the budget, in order, and the margin") {
   auto with_json = ask;
   with_json.push_back("--json");
   const json out = json::parse(run(with_json).out);
-  REQUIRE(out["terms"].size() == 10);
+  REQUIRE(out["terms"].size() == 12);
   CHECK(out["terms"][0]["term"] == "power");
   CHECK(out["terms"][2]["change_db"] == -0.5);
-  CHECK(out["terms"][9]["level_dbm"] == out["received_dbm"]);
+  CHECK(out["terms"][11]["level_dbm"] == out["received_dbm"]);
   CHECK_THAT(out["margin_db"].get<double>(), WithinAbs(out["received_dbm"].get<double>() + 95, 1e-9));
   CHECK_THAT(out["over_limit_db"].get<double>(), WithinAbs(10 * std::log10(2.5) - 0.5, 1e-9));
   CHECK_THAT(run(ask).out, Contains("polarisation") && Contains("margin") && Contains("over the EIRP"));

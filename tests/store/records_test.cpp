@@ -44,13 +44,13 @@ TEST_CASE("records: bytes and numbers are kept with the edit, taken back and giv
   CHECK(record.uuid.size() == 36);
   CHECK(record.setting("vswr_limit") == 1.8);
   const SampleFile bytes(dir / "c.distanz", Access::ReadOnly);
-  CHECK(bytes.recordBytes(record, record.files[0]) == kSweep);
+  CHECK(bytes.keptBytes(record.id, record.files[0]) == kSweep);
   file.undo();
   CHECK(file.campaign().records.empty());
   CHECK(file.purge() == 0);  // the history still speaks of it
   file.redo();
   CHECK(file.campaign().records.at(0) == record);
-  CHECK(bytes.recordBytes(record, record.files[0]) == kSweep);
+  CHECK(bytes.keptBytes(record.id, record.files[0]) == kSweep);
   CHECK(CampaignFile::open(dir / "c.distanz", Access::ReadOnly).campaign().records.at(0) == record);
 }
 
@@ -62,10 +62,10 @@ TEST_CASE("records: file to folder to file, bytes included; a saved copy has the
   fromInterchange(dir / "folder", dir / "d.distanz");
   const auto d = CampaignFile::open(dir / "d.distanz", Access::ReadOnly).campaign();
   CHECK(d == CampaignFile::open(dir / "c.distanz", Access::ReadOnly).campaign());
-  CHECK(SampleFile(dir / "d.distanz", Access::ReadOnly).recordBytes(d.records[0], d.records[0].files[0]) ==
+  CHECK(SampleFile(dir / "d.distanz", Access::ReadOnly).keptBytes(d.records[0].id, d.records[0].files[0]) ==
         kSweep);
   saveCopy(d, SampleFile(dir / "d.distanz", Access::ReadOnly), dir / "e.distanz");
-  CHECK(SampleFile(dir / "e.distanz", Access::ReadOnly).recordBytes(d.records[0], d.records[0].files[0]) ==
+  CHECK(SampleFile(dir / "e.distanz", Access::ReadOnly).keptBytes(d.records[0].id, d.records[0].files[0]) ==
         kSweep);
 }
 
@@ -74,7 +74,7 @@ TEST_CASE("records: bytes that are not there are refused by name, in a folder an
   CampaignFile file =
       CampaignFile::create(dir / "c.distanz", withRecord(test::small(), std::string(64, 'a')));
   const auto& record = file.campaign().records[0];
-  CHECK_REFUSED(SampleFile(dir / "c.distanz", Access::ReadOnly).recordBytes(record, record.files[0]),
+  CHECK_REFUSED(SampleFile(dir / "c.distanz", Access::ReadOnly).keptBytes(record.id, record.files[0]),
                 Contains("patch.s1p") && Contains("r1"));
   CHECK_THROWS_AS(toInterchange(dir / "c.distanz", dir / "folder"), InputError);
   CHECK_FALSE(std::filesystem::exists(dir / "folder"));

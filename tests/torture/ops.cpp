@@ -56,7 +56,7 @@ void digest(const std::string& name) {
     if (samples.recording(run, file.campaign())->rows() == 0) throw InputError(finding("no-rows"));
   }
   for (const campaign::Record& record : file.campaign().records)
-    for (const campaign::RecordFile& f : record.files) samples.recordBytes(record, f);
+    for (const campaign::KeptFile& f : record.files) samples.keptBytes(record.id, f);
   campaign::Campaign told = file.campaign();  // but for what is drawn at random
   told.uuid.clear();
   for (auto& part : told.parts) part.uuid.clear();

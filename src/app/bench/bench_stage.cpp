@@ -12,6 +12,7 @@
 #include "app/bench/record_form.h"
 #include "app/bench/result_view.h"
 #include "app/bench/shelf.h"
+#include "app/shared/elided_label.h"
 #include "app/shared/text.h"
 #include "core/finding/error.h"
 #include "formats/bench/readings_table.h"
@@ -76,7 +77,7 @@ QWidget* BenchStage::workbench() {
   layout->setContentsMargins(16, 12, 16, 8);
   layout->setSpacing(8);
   auto* head = new QHBoxLayout;
-  m_title = plainLabel();
+  m_title = new ElidedLabel({});
   m_title->setObjectName("recordTitle");
   m_title->setProperty("section", true);
   head->addWidget(m_title, 1);
@@ -168,6 +169,12 @@ void BenchStage::addRecord(campaign::RecordKind kind) {
   next.records.push_back(record);
   m_chosen = record.id;
   if (document().edit(finding("add-record", {{"record", nameOf(record)}}), next)) turnTo(1);
+}
+
+void BenchStage::showRecord(const std::string& record) {
+  m_chosen = record;
+  refresh();
+  turnTo(0);
 }
 
 void BenchStage::turnTo(int side) {

@@ -24,6 +24,7 @@ class BenchStage : public Stage, public Exportable {
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
   bool optional() const override { return true; }
+  void showRecord(const std::string& record) override;
   bool takesFiles() const override;
   /// For the record shown: sweeps, traces, pictures, or readings as a table.
   void takeFiles(const QStringList& files) override;

@@ -5,8 +5,8 @@
 #include <cmath>
 
 #include "core/campaign/describe.h"
+#include "core/campaign/kit.h"
 #include "core/description/key.h"
-#include "core/description/texts.h"
 #include "core/finding/error.h"
 #include "formats/bench/record_files.h"
 
@@ -25,13 +25,9 @@ std::optional<double> rangeWith(const campaign::Campaign& c, const analysis::Cam
                                 const std::string& part) {
   std::optional<double> out;
   if (part.empty()) return out;
-  for (const campaign::Setup& s : c.setups) {
-    bool has = false;
-    description::eachText(s, [&](const description::Field& f, const std::string& id) {
-      has = has || (f.refers == "part" && id == part);
-    });
-    const auto* answer = analysis.answer(s.id);
-    if (has && answer && answer->typical.told_m() > 0)
+  for (const std::string& setup : campaign::setupsWith(c, part)) {
+    const auto* answer = analysis.answer(setup);
+    if (answer && answer->typical.told_m() > 0)
       out = std::min(out.value_or(INFINITY), answer->typical.told_m());
   }
   return out;
@@ -62,9 +58,9 @@ std::shared_ptr<const JudgedRecord> judgeOne(const campaign::Campaign& c, const 
   auto out = std::make_shared<JudgedRecord>();
   out->record = record;
   std::vector<records::FileData> files;
-  for (const campaign::RecordFile& file : record.files) try {
+  for (const campaign::KeptFile& file : record.files) try {
       if (record.kind == campaign::RecordKind::Inspection) continue;
-      auto read = formats::readRecordFile(record.kind, file, samples.recordBytes(record, file));
+      auto read = formats::readRecordFile(record.kind, file, samples.keptBytes(record.id, file));
       files.push_back(std::move(read.data));
       for (Finding& f : read.problems) out->problems.push_back(inFile(file.file, std::move(f)));
     } catch (const Error& e) {

@@ -35,10 +35,6 @@ QWidget* captioned(const QString& caption, QWidget* field) {
   return box;
 }
 
-QString nameOf(const campaign::Part& p) {
-  return p.name.empty() ? QString::fromStdString(p.id) : QString::fromStdString(p.name);
-}
-
 }  // namespace
 
 RecordForm::RecordForm(Document& document, QWidget* parent) : QScrollArea(parent), m_document(document) {
@@ -119,7 +115,7 @@ QWidget* RecordForm::reference(const char* name, const QString& label,
   const bool part = member == &campaign::Record::part;
   if (part)
     for (const campaign::Part& p : m_document.campaign().parts)
-      box->addItem(nameOf(p), QString::fromStdString(p.id));
+      box->addItem(partName(p), QString::fromStdString(p.id));
   else
     for (const campaign::Link& l : m_document.campaign().links)
       box->addItem(QString::fromStdString(l.id), QString::fromStdString(l.id));

@@ -13,7 +13,7 @@ namespace fs = std::filesystem;
 
 void keep(const fs::path& path, campaign::RecordKind kind, TakenFiles& out) {
   const std::string bytes = formats::readForRecord(path);
-  campaign::RecordFile file{
+  campaign::KeptFile file{
       formats::safeFileName(path.filename().string()), {}, campaign::fileRoles(kind).front(), {}};
   formats::readRecordFile(kind, file, bytes);  // refuses what cannot be read
   store::PackedLog packed = store::packLog(bytes);

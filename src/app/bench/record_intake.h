@@ -12,7 +12,7 @@ namespace distanz::app {
 /// Files chosen for a record, read: all of them or none.
 struct TakenFiles {
   std::string record;  ///< id
-  std::vector<campaign::RecordFile> files;
+  std::vector<campaign::KeptFile> files;
   std::vector<store::Attachment> attachments;
   std::vector<campaign::Reading> readings;
   QString refused;   ///< why none was taken; empty where all were

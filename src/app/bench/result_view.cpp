@@ -1,11 +1,11 @@
 #include "app/bench/result_view.h"
 
 #include <QHBoxLayout>
-#include <QPainter>
 #include <QPushButton>
 #include <cmath>
 
 #include "app/shared/lane_plot.h"
+#include "app/shared/plot_canvas.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "lanes/paper/plot_paper.h"
@@ -64,30 +64,17 @@ void empty(QLayout* layout) {
 
 }  // namespace
 
-class ResultView::Canvas : public QWidget {
- public:
-  explicit Canvas(const records::Plot& plot) : m_plot(plot) {
-    setMinimumHeight(160);
-    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-  }
-
- protected:
-  void paintEvent(QPaintEvent*) override {
-    QPainter painter(this);
-    lanes::paint(painter, rect(), m_plot, lanesLook());
-  }
-
- private:
-  const records::Plot& m_plot;
-};
-
 ResultView::ResultView(QWidget* parent)
-    : QWidget(parent), m_figures(new QHBoxLayout), m_canvas(new Canvas(m_plot)), m_other(new QPushButton) {
+    : QWidget(parent), m_figures(new QHBoxLayout), m_canvas(new PlotCanvas), m_other(new QPushButton) {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->setSpacing(8);
+  auto* figures = new QWidget;  // the window may be narrower than all of them
+  figures->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+  figures->setLayout(m_figures);
+  m_figures->setContentsMargins(0, 0, 0, 0);
   m_figures->setSpacing(28);
-  layout->addLayout(m_figures);
+  layout->addWidget(figures);
   layout->addWidget(m_canvas, 1);
   m_other->setObjectName("otherPlot");
   m_other->setAccessibleName(tr("Other drawing"));
@@ -113,8 +100,7 @@ void ResultView::show(const records::RecordResult& result) {
 void ResultView::showPlot(bool other) {
   m_plot = other && !m_result.more.empty() ? m_result.more.front() : m_result.plot;
   m_other->setText(other ? tr("VSWR over frequency") : tr("Complex plane"));
-  m_canvas->setVisible(!m_plot.empty());
-  m_canvas->update();
+  m_canvas->show(m_plot);
 }
 
 bool ResultView::savePng(const QString& file) {

@@ -8,6 +8,8 @@ class QPushButton;
 
 namespace distanz::app {
 
+class PlotCanvas;
+
 /// What a record says: the two or three numbers that decide, large, and its drawing.
 class ResultView : public QWidget {
   Q_OBJECT
@@ -20,10 +22,9 @@ class ResultView : public QWidget {
   bool savePdf(const QString& file);
 
  private:
-  class Canvas;
   void showPlot(bool other);
   QHBoxLayout* m_figures;
-  Canvas* m_canvas;
+  PlotCanvas* m_canvas;
   QPushButton* m_other;
   records::RecordResult m_result;
   records::Plot m_plot;

@@ -28,8 +28,6 @@ class KitCard : public QFrame {
     QString hint;
   };
   QuantityEdit* field(const Field& about, Get get, Set set);
-  QLineEdit* text(const QString& placeholder, std::function<std::string(const campaign::Campaign&)> get,
-                  std::function<void(campaign::Campaign&, const std::string&)> set, const Finding& what);
 
   Document& m_document;
 };
@@ -52,17 +50,6 @@ class LinkCard : public KitCard {
   void addRule(std::vector<Row>& rows, const Read& read, const Write& write, bool video);
   QPushButton* removeButton(const std::string& link);
   TextEdit* modesField(const std::string& link);
-};
-
-class SetupCard : public KitCard {
-  Q_OBJECT
- public:
-  SetupCard(Document& document, const std::string& setup, QWidget* parent = nullptr);
-
- private:
-  void addNames(QGridLayout* grid, const std::string& setup);
-  void linkRow(QGridLayout* grid, int row, const std::string& setup, const campaign::Link& link);
-  QWidget* automaticBox(const std::string& setup, const std::string& link);
 };
 
 }  // namespace distanz::app

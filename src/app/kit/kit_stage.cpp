@@ -1,25 +1,28 @@
 #include "app/kit/kit_stage.h"
 
+#include <QButtonGroup>
+#include <QGridLayout>
 #include <QLabel>
+#include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
-#include <algorithm>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+#include <QtConcurrent>
 
 #include "app/kit/cards.h"
+#include "app/kit/chain_page.h"
+#include "app/kit/differences_view.h"
+#include "app/kit/parts_view.h"
+#include "app/kit/setup_strip.h"
+#include "app/shared/lane_plot.h"
 #include "app/shared/text.h"
+#include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
+#include "lanes/paper/sheet.h"
 
 namespace distanz::app {
 namespace {
-
-constexpr std::size_t kMostCards = 40;  // more would take long to lay out and nobody reads them
-
-void empty(QLayout* layout) {
-  while (QLayoutItem* item = layout->takeAt(0)) {
-    if (item->widget()) item->widget()->deleteLater();
-    delete item;
-  }
-}
 
 QPushButton* adder(const QString& text, const char* name) {
   auto* button = new QPushButton(text);
@@ -28,96 +31,159 @@ QPushButton* adder(const QString& text, const char* name) {
   return button;
 }
 
+/// A page that is higher than a small window.
+QScrollArea* scrolled(QWidget* page) {
+  auto* scroll = new QScrollArea;
+  scroll->setWidgetResizable(true);
+  scroll->setWidget(page);
+  return scroll;
+}
+
 }  // namespace
 
 KitStage::KitStage(Document& document, QWidget* parent)
-    : Stage(document, parent), m_links(new QGridLayout), m_setups(new QGridLayout) {
-  auto* outer = new QVBoxLayout(this);
-  outer->setContentsMargins(0, 0, 0, 0);
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  outer->addWidget(scroll);
-  auto* content = new QWidget;
-  auto* layout = new QVBoxLayout(content);
-  layout->setContentsMargins(16, 16, 16, 16);
-  layout->setSpacing(12);
-  auto* links_head = new QHBoxLayout;
-  auto* links_title = plainLabel(tr("Links, and when each still counts as usable"));
-  links_title->setProperty("section", true);
-  links_head->addWidget(links_title);
-  links_head->addStretch();
-  auto* control = adder(tr("Add control link"), "addControl");
-  auto* video = adder(tr("Add video link"), "addVideo");
-  links_head->addWidget(control);
-  links_head->addWidget(video);
-  layout->addLayout(links_head);
-  layout->addLayout(m_links);
-  auto* setups_head = new QHBoxLayout;
-  auto* setups_title = plainLabel(tr("Setups to compare: change one thing, hold the rest"));
-  setups_title->setProperty("section", true);
-  setups_head->addWidget(setups_title);
-  setups_head->addStretch();
-  auto* add = new QPushButton(tr("Add setup"));
-  add->setObjectName("addSetup");
-  setups_head->addWidget(add);
-  layout->addLayout(setups_head);
-  layout->addLayout(m_setups);
-  layout->addStretch();
-  scroll->setWidget(content);
-  connect(add, &QPushButton::clicked, this, &KitStage::addSetup);
-  connect(control, &QPushButton::clicked, this, [this] { addLink(campaign::LinkKind::Control); });
-  connect(video, &QPushButton::clicked, this, [this] { addLink(campaign::LinkKind::Video); });
+    : Stage(document, parent),
+      m_strip(new SetupStrip(document)),
+      m_chain(new ChainPage(document)),
+      m_differs(new DifferencesView(document)),
+      m_parts(new PartsView(document)),
+      m_links(new QGridLayout),
+      m_tabs(new QButtonGroup(this)),
+      m_pages(new QStackedWidget) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(16, 12, 16, 8);
+  column->setSpacing(8);
+  addPages();
+  column->addWidget(m_strip);
+  column->addWidget(m_pages, 1);
+  connect(m_strip, &SetupStrip::chosen, this, [this](const QString& setup) {
+    m_chosen = setup.toStdString();
+    refresh();
+  });
+  connect(m_chain, &ChainPage::changed, this, &Stage::findingsChanged);
+  connect(m_chain, &ChainPage::photosWanted, this, &KitStage::askForPhotos);
+  connect(m_parts, &PartsView::photosWanted, this, &KitStage::askForPhotos);
+  connect(m_chain, &ChainPage::photoChosen, this, &KitStage::openPhoto);
+  connect(m_parts, &PartsView::photoChosen, this, &KitStage::openPhoto);
+  connect(m_chain, &ChainPage::recordRequested, this, &Stage::recordRequested);
+  connect(m_parts, &PartsView::recordRequested, this, &Stage::recordRequested);
+  connect(m_parts, &PartsView::fileWanted, this, [this] {
+    m_wants_campaign = true;
+    emit filesRequested(tr("Take parts from another campaign"), tr("Distanz campaigns (*.distanz)"));
+    m_wants_campaign = false;
+  });
+  connect(&m_photos, &QFutureWatcher<kit::TakenPhotos>::finished, this, &KitStage::settlePhotos);
   connect(&document, &Document::changed, this, &KitStage::refresh);
   refresh();
+}
+
+KitStage::~KitStage() {
+  m_photos.waitForFinished();
+}
+
+void KitStage::addPages() {
+  auto* row = new QHBoxLayout;
+  const struct {
+    const char* name;
+    QString text;
+    QWidget* page;
+  } pages[] = {{"page_chain", tr("Chain"), scrolled(m_chain)},
+               {"page_differs", tr("What differs"), m_differs},
+               {"page_parts", tr("Parts"), m_parts},
+               {"page_links", tr("Links"), linksPage()}};
+  for (const auto& p : pages) {
+    auto* tab = new QPushButton(p.text);
+    tab->setObjectName(p.name);
+    tab->setCheckable(true);
+    m_tabs->addButton(tab, m_pages->addWidget(p.page));
+    row->addWidget(tab);
+  }
+  m_tabs->button(Chain)->setChecked(true);
+  connect(m_tabs, &QButtonGroup::idClicked, this, [this](int page) { turnTo(Page(page)); });
+  row->addStretch();
+  auto* add = new QPushButton(tr("Add setup"));
+  add->setObjectName("addSetup");
+  connect(add, &QPushButton::clicked, this, &KitStage::addSetup);
+  row->addWidget(add);
+  qobject_cast<QVBoxLayout*>(layout())->addLayout(row);
+}
+
+QWidget* KitStage::linksPage() {
+  auto* content = new QWidget;
+  auto* column = new QVBoxLayout(content);
+  column->setContentsMargins(0, 0, 8, 0);
+  column->setSpacing(12);
+  auto* head = new QHBoxLayout;
+  auto* title = plainLabel(tr("Links, and when each still counts as usable"));
+  title->setProperty("section", true);
+  head->addWidget(title);
+  head->addStretch();
+  auto* control = adder(tr("Add control link"), "addControl");
+  auto* video = adder(tr("Add video link"), "addVideo");
+  head->addWidget(control);
+  head->addWidget(video);
+  column->addLayout(head);
+  column->addLayout(m_links);
+  column->addStretch();
+  connect(control, &QPushButton::clicked, this, [this] { addLink(campaign::LinkKind::Control); });
+  connect(video, &QPushButton::clicked, this, [this] { addLink(campaign::LinkKind::Video); });
+  return scrolled(content);
 }
 
 void KitStage::showEvent(QShowEvent*) {
   refresh();
 }
 
+void KitStage::turnTo(Page page) {
+  m_tabs->button(page)->setChecked(true);
+  m_pages->setCurrentIndex(page);
+  refresh();
+}
+
 void KitStage::refresh() {
+  if (isVisible()) {  // laid out once it is looked at
+    const campaign::Campaign& c = document().campaign();
+    if (!campaign::findSetup(c, m_chosen)) m_chosen = c.setups.empty() ? std::string() : c.setups.front().id;
+    const int page = m_pages->currentIndex();
+    m_strip->setVisible(page == Chain);
+    if (page == Chain) {
+      m_strip->show(m_chosen);
+      m_chain->show(m_chosen);
+    }
+    if (page == Differs) m_differs->refresh();
+    if (page == Parts) m_parts->refresh();
+    if (page == Links) showLinks();
+  }
   emit findingsChanged();
-  if (!isVisible()) return;  // cards are laid out once they are looked at
+}
+
+void KitStage::showLinks() {
   std::string shape;
   for (const auto& l : document().campaign().links)
     shape += l.id + (l.kind == campaign::LinkKind::Video ? "/v;" : "/c;");
-  for (const auto& s : document().campaign().setups) shape += "|" + s.id;
-  if (shape != m_shape) {
-    m_shape = shape;
-    rebuild();
+  if (shape == std::exchange(m_links_shape, shape)) return;
+  while (QLayoutItem* item = m_links->takeAt(0)) {
+    if (item->widget()) item->widget()->deleteLater();
+    delete item;
   }
-}
-
-void KitStage::rebuild() {
-  empty(m_links);
-  empty(m_setups);
-  const auto& c = document().campaign();
-  for (std::size_t i = 0; i < c.links.size(); ++i)
-    m_links->addWidget(new LinkCard(document(), c.links[i].id), int(i), 0);
-  const std::size_t shown = std::min(c.setups.size(), kMostCards);
-  for (std::size_t i = 0; i < shown; ++i)
-    m_setups->addWidget(new SetupCard(document(), c.setups[i].id), int(i), 0);
-  if (shown < c.setups.size()) {
-    auto* more = plainLabel(
-        tr("%1 more setups are not shown here; compare fewer at a time").arg(c.setups.size() - shown));
-    more->setProperty("muted", true);
-    m_setups->addWidget(more, int(shown), 0);
-  }
-  if (c.setups.empty()) {
-    auto* hint = plainLabel(
-        tr("Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try."));
-    hint->setProperty("muted", true);
-    m_setups->addWidget(hint, 0, 0);
-  }
+  int row = 0;
+  for (const auto& l : document().campaign().links)
+    m_links->addWidget(new LinkCard(document(), l.id), row++, 0);
 }
 
 void KitStage::addSetup() {
   campaign::Campaign next = document().campaign();
   campaign::Setup setup;
   setup.id = campaign::freeSetupId(next);
-  if (!next.setups.empty())
-    setup.links = next.setups.back().links;  // hold the rest: only what differs is typed anew
+  if (!next.setups.empty()) {  // hold the rest: only what differs is changed
+    const campaign::Setup& last = next.setups.back();
+    setup.links = last.links;
+    setup.airframe = last.airframe;
+    setup.battery = last.battery;
+    setup.mast_m = last.mast_m;
+  }
   next.setups.push_back(setup);
+  m_chosen = setup.id;
   document().edit(finding("add-setup", {{"setup", setup.id}}), next);
 }
 
@@ -134,12 +200,85 @@ void KitStage::addLink(campaign::LinkKind kind) {
   document().edit(finding("add-link", {{"link", link.id}}), next);
 }
 
+void KitStage::askForPhotos(const QString& part) {
+  m_photos_of = part.toStdString();
+  emit filesRequested(tr("Add photos"), tr("Pictures (*.png *.jpg *.jpeg);;All files (*)"));
+}
+
+bool KitStage::takesFiles() const {
+  return m_pages->currentIndex() == Parts || m_wants_campaign || !m_photos_of.empty();
+}
+
+void KitStage::takeFiles(const QStringList& files) {
+  if (files.isEmpty() || m_photos.isRunning()) return;
+  if (m_wants_campaign || files.front().endsWith(".distanz", Qt::CaseInsensitive))
+    return m_parts->takeFrom(files.front());
+  m_photos.setFuture(QtConcurrent::run([files] { return kit::takePhotos(files); }));
+}
+
+void KitStage::settlePhotos() {
+  kit::TakenPhotos taken = m_photos.result();
+  if (!taken.refused.isEmpty()) return emit document().refused(taken.refused);
+  campaign::Campaign next = document().campaign();
+  for (campaign::Part& p : next.parts)
+    if (p.id == m_photos_of) {
+      p.photos.insert(p.photos.end(), taken.files.begin(), taken.files.end());
+      document().edit(finding("add-photos", {{"part", partName(p).toStdString()}}), next,
+                      std::move(taken.attachments));
+      return;
+    }
+}
+
+void KitStage::openPhoto(const QString& part, int photo) {
+  const campaign::Part* found = campaign::findPart(document().campaign(), part.toStdString());
+  if (!found || photo >= int(found->photos.size())) return;
+  if (!kit::showPhoto(this, document(), *found, std::size_t(photo))) return;
+  campaign::Campaign next = document().campaign();
+  for (campaign::Part& p : next.parts)
+    if (p.id == part.toStdString() && photo < int(p.photos.size())) {
+      p.photos.erase(p.photos.begin() + photo);
+      document().edit(finding("remove-photo", {{"part", partName(p).toStdString()}}), next);
+      return;
+    }
+}
+
 std::vector<Finding> KitStage::findings() const {
-  return analysis::kitAdvice(document().campaign());
+  std::vector<Finding> out = analysis::kitAdvice(document().campaign());
+  const int page = m_pages->currentIndex();
+  const std::vector<Finding> more = page == Chain     ? m_chain->findings()
+                                    : page == Differs ? m_differs->differences().findings
+                                                      : std::vector<Finding>();
+  out.insert(out.end(), more.begin(), more.end());
+  return out;
 }
 
 std::optional<Finding> KitStage::lacks() const {
   return analysis::kitLacks(document().campaign());
+}
+
+bool KitStage::savePng(const QString& file) {
+  return m_pages->currentWidget()->grab().save(file);
+}
+
+void KitStage::draw(QPainter& p) const {
+  const QRectF all({}, QSizeF(m_chain->drawingSize()));
+  p.fillRect(all, theme::tokens().surface);
+  lanes::paint(p, all, m_chain->drawing(), lanesLook());
+}
+
+bool KitStage::saveSvg(const QString& file) {
+  return lanes::saveSvg(file, m_chain->drawingSize(), tr("Distanz"), [this](QPainter& p) { draw(p); });
+}
+
+bool KitStage::savePdf(const QString& file) {
+  return lanes::savePdf(file, m_chain->drawingSize(), tr("Distanz"), [this](QPainter& p) { draw(p); });
+}
+
+QByteArray KitStage::csv() const {
+  const int page = m_pages->currentIndex();
+  if (page == Differs) return m_differs->csv();
+  if (page == Parts) return m_parts->csv();
+  return QByteArray::fromStdString(lanes::csvOf(m_chain->drawing()));
 }
 
 }  // namespace distanz::app

@@ -1,33 +1,65 @@
 #pragma once
-#include <QGridLayout>
-#include <QVBoxLayout>
+#include <QFutureWatcher>
 
+#include "app/kit/photo.h"
 #include "app/shared/stage.h"
+
+class QButtonGroup;
+class QGridLayout;
+class QStackedWidget;
 
 namespace distanz::app {
 
-/// Links and setups as cards with fields for what the arithmetic needs.
-class KitStage : public Stage {
+class ChainPage;
+class DifferencesView;
+class PartsView;
+class SetupStrip;
+
+/// The kit, drawn: a chain for each setup and link, what differs between setups, all parts, and the links
+/// with their rules.
+class KitStage : public Stage, public Exportable {
   Q_OBJECT
  public:
   explicit KitStage(Document& document, QWidget* parent = nullptr);
+  ~KitStage() override;
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
+  bool takesFiles() const override;
+  void takeFiles(const QStringList& files) override;
 
   void addSetup();
   void addLink(campaign::LinkKind kind);
+
+  bool savePng(const QString& file) override;
+  bool saveSvg(const QString& file) override;
+  bool savePdf(const QString& file) override;
+  QByteArray csv() const override;
 
  protected:
   void showEvent(QShowEvent*) override;
 
  private:
-  /// Lays the cards anew where links or setups came or went, else only shows the values.
+  enum Page { Chain, Differs, Parts, Links };
+  void addPages();
+  QWidget* linksPage();
+  void turnTo(Page page);
   void refresh();
-  void rebuild();
+  void draw(QPainter& painter) const;
+  void showLinks();
+  void askForPhotos(const QString& part);
+  void settlePhotos();
+  void openPhoto(const QString& part, int photo);
 
+  std::string m_chosen, m_links_shape, m_photos_of;
+  bool m_wants_campaign = false;  ///< files asked for are another campaign, not photos
+  SetupStrip* m_strip;
+  ChainPage* m_chain;
+  DifferencesView* m_differs;
+  PartsView* m_parts;
   QGridLayout* m_links;
-  QGridLayout* m_setups;
-  std::string m_shape;  ///< ids of what the cards stand for
+  QButtonGroup* m_tabs;
+  QStackedWidget* m_pages;
+  QFutureWatcher<kit::TakenPhotos> m_photos;
 };
 
 }  // namespace distanz::app

@@ -18,6 +18,8 @@ class Stage : public QWidget {
   virtual std::vector<Finding> findings() const = 0;
   /// What this stage still lacks; none where it is complete.
   virtual std::optional<Finding> lacks() const = 0;
+  /// Brings one record of the bench before the pilot's eyes, where the stage shows records.
+  virtual void showRecord(const std::string& record) { (void)record; }
   /// Brings one run before the pilot's eyes, where the stage shows runs.
   virtual void showRun(const std::string& run) { (void)run; }
   /// True where work does not wait for this stage: a campaign can go without it.
@@ -32,6 +34,7 @@ class Stage : public QWidget {
   void findingsChanged();
   void importRequested();
   void filesRequested(const QString& title, const QString& filter);  ///< for takeFiles()
+  void recordRequested(const QString& record);  ///< to see it on the Bench
   void runRequested(const QString& run);  ///< to see it in Runs
 
  private:

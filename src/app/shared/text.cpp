@@ -30,4 +30,8 @@ QString endedText(campaign::Ended ended) {
   return words::term("ended-" + campaign::endedWord(ended));
 }
 
+QString partName(const campaign::Part& part) {
+  return QString::fromStdString(part.name.empty() ? part.id : part.name);
+}
+
 }  // namespace distanz::app

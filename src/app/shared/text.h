@@ -25,6 +25,9 @@ constexpr campaign::Ended kReasons[] = {
     campaign::Ended::TurnedBack, campaign::Ended::Battery,  campaign::Ended::Limit,
     campaign::Ended::Obstacle,   campaign::Ended::Aircraft, campaign::Ended::EquipmentCap};
 
+/// Name of a part, or its id where it has none.
+QString partName(const campaign::Part& part);
+
 /// Why a run ended, in words.
 QString endedText(campaign::Ended ended);
 

@@ -4,6 +4,7 @@
 #include <QTemporaryDir>
 
 #include "app/window/demo_bench.h"
+#include "app/window/demo_kit.h"
 #include "core/finding/error.h"
 #include "core/simulate/scenario.h"
 #include "formats/interchange.h"
@@ -24,6 +25,7 @@ void makeDemo(const std::filesystem::path& file) {
     throw Error(finding("unexpected", {{"what", ":/distanz/demo/scenario.json"}}));
   simulate::Simulated flown =
       simulate::simulate(formats::readScenario(scenario.readAll().toStdString(), "demo scenario"), kSeed);
+  nameDemoKit(flown.campaign);
   const auto files = addDemoBench(flown.campaign);
   const QTemporaryDir folder;
   if (!folder.isValid()) throw InputError(finding("no-room-for-demo"));
@@ -34,7 +36,7 @@ void makeDemo(const std::filesystem::path& file) {
         return formats::writeLogCsv(flown.recordings[std::size_t(campaign::findRun(flown.campaign, run.id) -
                                                                  flown.campaign.runs.data())]);
       },
-      [&](const campaign::Record&, const campaign::RecordFile& f) { return files.at(f.file); });
+      [&](const std::string&, const campaign::KeptFile& f) { return files.at(f.file); });
   std::filesystem::create_directories(file.parent_path());
   store::fromInterchange(logs, file);
 }

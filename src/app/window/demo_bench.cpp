@@ -14,15 +14,10 @@ class DemoBench {
  public:
   explicit DemoBench(campaign::Campaign& c) : m_campaign(c) {}
 
-  /// Names the part in a setup's slot.
-  std::string named(const char* setup, const char* link, std::string campaign::SetupLink::*slot,
-                    const char* name) {
-    campaign::Setup* s = campaign::findSetup(m_campaign, setup);
-    if (!s || !s->links.contains(link)) return {};
-    const std::string id = s->links[link].*slot;
-    for (campaign::Part& p : m_campaign.parts)
-      if (p.id == id && p.name.empty()) p.name = name;
-    return id;
+  /// Id of the part in a setup's slot.
+  std::string partOf(const char* setup, const char* link, std::string campaign::SetupLink::*slot) const {
+    const campaign::Setup* s = campaign::findSetup(m_campaign, setup);
+    return s && s->links.contains(link) ? s->links.at(link).*slot : std::string();
   }
 
   Record& add(RecordKind kind, const char* name, const std::string& part, const char* link,
@@ -76,10 +71,10 @@ void sweeps(DemoBench& bench, const std::string& patch, const std::string& stub)
 std::map<std::string, std::string> addDemoBench(campaign::Campaign& c) {
   using campaign::SetupLink;
   DemoBench bench(c);
-  const std::string patch = bench.named("A", "video", &SetupLink::rx_antenna, "Print patch, 5.8 GHz"),
-                    helix = bench.named("B", "video", &SetupLink::rx_antenna, "Six-turn helix"),
-                    stub = bench.named("C", "video", &SetupLink::rx_antenna, "Stub, 5.8 GHz"),
-                    sender = bench.named("A", "video", &SetupLink::transmitter, "Video transmitter");
+  const std::string patch = bench.partOf("A", "video", &SetupLink::rx_antenna),
+                    helix = bench.partOf("B", "video", &SetupLink::rx_antenna),
+                    stub = bench.partOf("C", "video", &SetupLink::rx_antenna),
+                    sender = bench.partOf("A", "video", &SetupLink::transmitter);
   sweeps(bench, patch, stub);
   Record& power = bench.add(RecordKind::Power, "Four minutes at 250 mW", sender, "video", "2026-10-03 08:40",
                             "stand-in power meter");

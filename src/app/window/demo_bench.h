@@ -6,7 +6,7 @@
 
 namespace distanz::app {
 
-/// Puts named parts and simulated bench records into the demo campaign. @return the bytes of their files, by
+/// Puts simulated bench records into the demo campaign. @return the bytes of their files, by
 /// name
 std::map<std::string, std::string> addDemoBench(campaign::Campaign& campaign);
 

@@ -12,6 +12,7 @@
 #include <QTemporaryDir>
 #include <QTimer>
 
+#include "app/kit/chain_view.h"
 #include "app/window/main_window.h"
 #include "app/window/stages.h"
 #include "formats/files.h"
@@ -28,6 +29,18 @@ void settle(int ms) {
 /// The reasons of the first verdict, opened in the column.
 void openWhy(MainWindow& window) {
   if (auto* why = window.findChild<QPushButton*>("why")) why->click();
+}
+
+void press(MainWindow& window, const char* name) {
+  if (auto* button = window.findChild<QPushButton*>(name)) button->click();
+}
+
+/// The antenna of the chain that is shown: the ground's after the path, the other before it.
+void turnKit(MainWindow& window, int ground) {
+  auto* chain = window.findChild<ChainView*>("chainView");
+  for (std::size_t i = 0; chain && i < chain->drawing().chain.elements.size(); ++i)
+    if (std::string_view(chain->drawing().chain.elements[i].what) == (ground ? "rx-antenna" : "tx-antenna"))
+      return emit chain->chosen(int(i));
 }
 
 /// Another record of the bench, or the same one's entries.
@@ -84,8 +97,22 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
   window.workspace()->document().pick(1200);
   for (const StageInfo& stage : stageTable()) {
     window.workspace()->showStageNamed(stage.id);
+    if (std::string_view(stage.id) == "kit") {
+      press(window, "chainLink_video");
+      turnKit(window, 1);
+    }
     save(stage.id);
   }
+  window.workspace()->showStageNamed("kit");
+  press(window, "chainLink_video");
+  turnKit(window, 0);
+  press(window, "sideMount");
+  save("kit-mounting");
+  press(window, "page_differs");
+  save("kit-differs");
+  press(window, "page_parts");
+  save("kit-parts");
+  press(window, "page_chain");
   window.workspace()->showStageNamed("bench");
   turnBench(window, 3, "showEntries");
   save("bench-entries");

@@ -121,6 +121,10 @@ void Workspace::build(int stage) {
     showStageNamed("runs");
     m_shown->showRun(run.toStdString());
   });
+  connect(slot, &Stage::recordRequested, this, [this](const QString& record) {
+    showStageNamed("bench");
+    m_shown->showRecord(record.toStdString());
+  });
   m_rail->setLacks(stage, said(slot->lacks()));
 }
 

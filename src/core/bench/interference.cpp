@@ -75,6 +75,19 @@ double distanceForIsolation_m(double isolation_db, double frequency_mhz) {
   return radio::rangeRatio(isolation_db - radio::freeSpaceLoss_db(1, frequency_mhz), 2);
 }
 
+Isolation isolationOf(const Product& p, const std::vector<Emitter>& emitters, const Victim& victim,
+                      double distance_m, double filter_db) {
+  Isolation out;
+  out.level_dbm = INFINITY;
+  for (const std::size_t i : p.from) out.level_dbm = std::min(out.level_dbm, emitters[i].power_dbm);
+  out.level_dbm -= assumedSuppression_db(p);
+  const double middle = std::max((p.low_mhz + p.high_mhz) / 2, 1.0);
+  out.needed_db = neededIsolation_db(out.level_dbm, victim.tolerates_dbm);
+  out.got_db = isolation_db(distance_m, middle, filter_db);
+  out.apart_m = distanceForIsolation_m(std::max(out.needed_db - filter_db, 0.0), middle);
+  return out;
+}
+
 std::vector<FloorRise> floorRises(const std::vector<FloorReading>& readings) {
   std::vector<double> quiet;
   std::vector<std::string> names;

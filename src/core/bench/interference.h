@@ -10,8 +10,8 @@ struct Emitter {
   std::string name;
   double frequency_mhz = 0;
   double bandwidth_mhz = 0;
-  double power_dbm = 0;    ///< at its antenna, with its gain
-  std::string place = {};  ///< two in one place are that close to each other's receivers
+  double power_dbm = 0;     ///< at its antenna
+  bool at_station = false;  ///< else aboard
 };
 
 /// Something that listens.
@@ -19,8 +19,7 @@ struct Victim {
   std::string name;
   double low_mhz = 0, high_mhz = 0;
   double tolerates_dbm = 0;  ///< in band, at its antenna, before it notices
-  double overload_dbm = 0;   ///< of anything in reach, before it is deafened
-  std::string place = {};
+  bool at_station = false;
 };
 
 enum class ProductKind { Harmonic, ThirdOrder };
@@ -75,6 +74,24 @@ struct Band {
   std::string name;
   double low_mhz, high_mhz;
 };
+/// What a product is against the receiver it falls into.
+struct Isolation {
+  double level_dbm = 0;  ///< of the product, where it is sent: the weakest of its emitters, suppressed
+  double needed_db = 0;  ///< so that the receiver tolerates it
+  double got_db = 0;     ///< by distance and filter
+  double apart_m = 0;    ///< at which it would do without more filter
+  bool enough() const { return got_db >= needed_db; }
+};
+/// @param distance_m between the antennas, > 0 @param filter_db before the receiver
+Isolation isolationOf(const Product& product, const std::vector<Emitter>& emitters, const Victim& victim,
+                      double distance_m, double filter_db);
+
+/// A receiver of satellite navigation tolerates so much in its band: Source: ICAO Annex 10, vol. I, table
+/// B.3.7.4: -140.5 dBW in 1 MHz.
+constexpr double kGnssTolerates_dbm = -110.5;
+/// A receiver loses 1 dB of its sensitivity to interference so far below it.
+constexpr double kTolerated_db = 6;
+
 /// Bands of satellite navigation. Source: Rec. ITU-R M.1787; ICAO Annex 10.
 const std::vector<Band>& gnssBands();
 

@@ -33,6 +33,15 @@ struct Campaign : Facts {
   bool operator==(const Campaign&) const = default;
 };
 
+/// Calls each(file, id of its owner) for every kept file besides logs: photos of parts, files of records.
+template <class SomeCampaign, class Each>
+void eachKeptFile(SomeCampaign& campaign, Each each) {
+  for (auto& part : campaign.parts)
+    for (auto& file : part.photos) each(file, part.id);
+  for (auto& record : campaign.records)
+    for (auto& file : record.files) each(file, record.id);
+}
+
 /// One kind of entity: what is kept, changed and taken back by itself.
 template <class T>
 struct EntityKind {

@@ -13,6 +13,7 @@ void describe(Visitor& v, ModeSensitivity& mode);
 void describe(Visitor& v, Link& link);
 void describe(Visitor& v, PartValue& value);
 void describe(Visitor& v, Part& part);
+void describe(Visitor& v, Mount& mount);
 void describe(Visitor& v, SetupLink& link);
 void describe(Visitor& v, Setup& setup);
 void describe(Visitor& v, Station& station);
@@ -22,9 +23,14 @@ void describe(Visitor& v, Segment& segment);
 void describe(Visitor& v, Path& path);
 void describe(Visitor& v, Source& source);
 void describe(Visitor& v, Run& run);
-void describe(Visitor& v, RecordFile& file);
+void describe(Visitor& v, KeptFile& file);
 void describe(Visitor& v, Reading& reading);
 void describe(Visitor& v, Record& record);
+/// Words of what can be chosen, in the order of their values.
+std::span<const description::Word> partKindWords();
+std::span<const description::Word> originWords();
+std::span<const description::Word> pointingWords();
+std::span<const description::Word> mountPlaceWords();
 /// What is not in a list of entities: title, station, plan.
 void describe(Visitor& v, Facts& facts);
 void describe(Visitor& v, Campaign& campaign);

@@ -31,6 +31,8 @@ struct Link {
   std::string id;
   LinkKind kind = LinkKind::Control;
   double frequency_mhz = 2440;
+  std::optional<double> bandwidth_mhz = {};   ///< occupied
+  std::optional<double> eirp_limit_dbm = {};  ///< that the pilot entered for the place
   std::optional<double> sensitivity_dbm;
   std::vector<ModeSensitivity>
       modes;  ///< results are told at sensitivity_dbm, or the first mode's where that is not given

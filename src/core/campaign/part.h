@@ -3,7 +3,9 @@
 #include <optional>
 #include <span>
 #include <string>
+#include <vector>
 
+#include "core/campaign/kept_file.h"
 #include "core/quantity/unit.h"
 
 namespace distanz::campaign {
@@ -30,11 +32,14 @@ struct Part {
   PartKind kind = PartKind::Antenna;
   std::string name;
   std::string notes;
-  std::map<std::string, PartValue> values;  ///< by key of a PartField
+  std::map<std::string, PartValue> values;         ///< by key of a PartField
+  std::map<std::string, std::string> traits = {};  ///< words, by key of a PartTrait
+  std::vector<KeptFile> photos = {};
   std::string unknown = {};
   bool operator==(const Part&) const = default;
 
   std::optional<double> value(const std::string& key) const;
+  std::string trait(const std::string& key) const;
 };
 
 /// A quantity that parts of one kind may state.
@@ -46,7 +51,18 @@ struct PartField {
   double low, high;  ///< valid, ends included
 };
 std::span<const PartField> partFields();
+/// Those of one kind.
+std::vector<PartField> partFields(PartKind kind);
 /// Null for a quantity that such a part does not have.
 const PartField* partField(PartKind kind, const std::string& key);
+
+/// A word that parts of one kind may state: one of a few, or the pilot's own where the list is empty.
+struct PartTrait {
+  PartKind kind;
+  const char* key;
+  const char* what;
+  std::vector<const char*> words;
+};
+std::vector<PartTrait> partTraits(PartKind kind);
 
 }  // namespace distanz::campaign

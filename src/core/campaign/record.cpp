@@ -21,6 +21,7 @@ constexpr description::Word kRecordKinds[] = {{"sweep", "what an antenna sends b
                                               {"trim", "frequency offsets at which the link fails"},
                                               {"polarisation", "of two antennas, and pointing"},
                                               {"spectrum", "traces"},
+                                              {"interference", "emitters against receivers"},
                                               {"noise", "noise floor, emitters switched on in turn"},
                                               {"ground", "ground check: counters before and after"},
                                               {"walk", "distances reached at reduced power"},
@@ -82,6 +83,18 @@ constexpr RecordField kRecordFields[] = {
     {Spectrum, kSetting, "low_mhz", "band from", Unit::Megahertz, 0, kFrequencyHigh_mhz},
     {Spectrum, kSetting, "high_mhz", "band to", Unit::Megahertz, 0, kFrequencyHigh_mhz},
     {Spectrum, kSetting, "above_db", "above the floor counts as used", Unit::Decibel, 0.1, 100},
+
+    {Interference, kSetting, "apart_m", "antennas aboard are apart by", Unit::Metre, 0.001, kPathHigh_m},
+    {Interference, kSetting, "station_apart_m", "antennas at the station are apart by", Unit::Metre, 0.001,
+     kPathHigh_m},
+    {Interference, kSetting, "filter_db", "filter before the receivers", Unit::Decibel, 0, 200},
+    {Interference, kReading, "frequency_mhz", "frequency", Unit::Megahertz, kFrequencyLow_mhz,
+     kFrequencyHigh_mhz, true},
+    {Interference, kReading, "bandwidth_mhz", "bandwidth", Unit::Megahertz, 0, kFrequencyHigh_mhz},
+    {Interference, kReading, "power_dbm", "power of what sends", Unit::Dbm, kPowerLow_dbm, kPowerHigh_dbm},
+    {Interference, kReading, "tolerates_dbm", "level that what listens tolerates", Unit::Dbm, kLevelLow_dbm,
+     kLevelHigh_dbm},
+    {Interference, kReading, "at_station", "1 at the station", Unit::None, 0, 1},
 
     {Noise, kSetting, "distance_m", "distance to the emitters", Unit::Metre, 0.001, kPathHigh_m},
     {Noise, kSetting, "filter_db", "filter in between", Unit::Decibel, 0, 200},
@@ -157,11 +170,14 @@ std::vector<RecordField> recordFields(RecordKind kind, bool reading) {
 }
 
 TypedAs typedAs(const RecordField& field) {
+  return typedAs(field.key, field.unit);
+}
+
+TypedAs typedAs(std::string_view key, Unit unit) {
   using quantity::Dimension;
   using quantity::Kind;
-  const auto of = [&](Kind kind) { return TypedAs{kind, quantity::canonicalUnit(kind), field.unit}; };
-  const std::string_view key = field.key;
-  switch (quantity::infoOf(field.unit).dimension) {
+  const auto of = [&](Kind kind) { return TypedAs{kind, quantity::canonicalUnit(kind), unit}; };
+  switch (quantity::infoOf(unit).dimension) {
     case Dimension::Length:
       return of(Kind::Length);
     case Dimension::Level:
@@ -177,7 +193,7 @@ TypedAs typedAs(const RecordField& field) {
     case Dimension::Angle:
       return of(Kind::Angle);
     default:
-      return {Kind::Number, field.unit, std::nullopt};
+      return {Kind::Number, unit, std::nullopt};
   }
 }
 

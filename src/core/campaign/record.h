@@ -5,6 +5,7 @@
 #include <string>
 #include <vector>
 
+#include "core/campaign/kept_file.h"
 #include "core/description/visitor.h"
 #include "core/quantity/parse.h"
 #include "core/quantity/unit.h"
@@ -23,6 +24,7 @@ enum class RecordKind {
   Trim,          ///< frequency offsets at which the link fails
   Polarisation,  ///< of two antennas, and pointing
   Spectrum,      ///< traces
+  Interference,  ///< what is sent aboard and at the station, against what listens there
   Noise,         ///< noise floor, emitters switched on in turn
   Ground,        ///< counters before and after a minute through all attitudes
   Walk,          ///< distances reached at reduced power
@@ -31,15 +33,6 @@ enum class RecordKind {
 std::span<const description::Word> recordKindWords();
 std::string recordKindWord(RecordKind kind);
 std::optional<RecordKind> recordKindFromWord(const std::string& word);
-
-/// A file that belongs to a record, kept byte for byte: a sweep, a spectrum, a picture.
-struct RecordFile {
-  std::string file;    ///< its name
-  std::string sha256;  ///< of its bytes; empty before it is kept
-  std::string role;    ///< "free", "held", "before"; empty: the record's own
-  std::string unknown = {};
-  bool operator==(const RecordFile&) const = default;
-};
 
 /// One line of what was read off.
 struct Reading {
@@ -62,7 +55,7 @@ struct Record {
   std::map<std::string, double> settings;      ///< by key of a RecordField
   std::map<std::string, std::string> answers;  ///< words, by key: what was looked at, hands, scales
   std::vector<Reading> readings;
-  std::vector<RecordFile> files;
+  std::vector<KeptFile> files;
   std::string unknown = {};
   bool operator==(const Record&) const = default;
 
@@ -89,6 +82,8 @@ struct TypedAs {
   std::optional<quantity::Unit> bare;  ///< of a number typed without one; none where only such are typed
 };
 TypedAs typedAs(const RecordField& field);
+/// The same of any value that is kept in a unit. @param key a power's begins with "power" or "nominal"
+TypedAs typedAs(std::string_view key, quantity::Unit unit);
 
 /// Null for one that such a record does not have.
 const RecordField* recordField(RecordKind kind, bool reading, const std::string& key);

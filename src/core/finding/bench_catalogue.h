@@ -3,7 +3,7 @@
 
 namespace distanz {
 
-/// The rows of the table that the bench and the ground check fill.
+/// The rows of the table that the kit as a chain, the bench and the ground check fill.
 std::span<const FindingInfo> benchFindings();
 
 }  // namespace distanz

@@ -19,7 +19,8 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
   for (const campaign::Setup& setup : campaign.setups)
     for (const campaign::Link& link : campaign.links) {
       const auto own = setup.links.find(link.id);
-      const auto ends = own == setup.links.end() ? std::nullopt : campaign::endsOf(campaign, own->second);
+      const auto ends =
+          own == setup.links.end() ? std::nullopt : campaign::endsOf(campaign, link, own->second);
       if (!ends) continue;
       const auto received = [&](double d) {
         return radio::linkBudget(*ends,

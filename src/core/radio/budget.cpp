@@ -9,6 +9,7 @@ void addTransmitEnd(const LinkEnds& ends, std::vector<BudgetTerm>& out) {
   out.push_back({"power", ends.power_dbm, ends.power_dbm});
   out.push_back({"tx-cable", -ends.tx_loss_db});
   out.push_back({"tx-filter", -ends.tx_filter_db});
+  out.push_back({"tx-mismatch", -ends.tx_mismatch_db});
   out.push_back({"tx-antenna", ends.tx_gain_dbi});
 }
 
@@ -35,6 +36,7 @@ std::vector<BudgetTerm> budgetTerms(const LinkEnds& ends, double path_loss_db) {
   out.push_back({"polarisation", -ends.polarisation_db});
   out.push_back({"pointing", -ends.pointing_db});
   out.push_back({"rx-antenna", ends.rx_gain_dbi});
+  out.push_back({"rx-mismatch", -ends.rx_mismatch_db});
   out.push_back({"rx-filter", -ends.rx_filter_db});
   out.push_back({"rx-cable", -ends.rx_loss_db});
   addLevels(out);

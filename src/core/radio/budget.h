@@ -14,6 +14,8 @@ struct LinkEnds {
   double rx_filter_db = 0;
   double polarisation_db = 0;  ///< between both antennas
   double pointing_db = 0;      ///< by both antennas
+  double tx_mismatch_db = 0;  ///< sent back by the antenna; 0 where its gain was measured with it
+  double rx_mismatch_db = 0;
 };
 
 struct Budget {
@@ -22,17 +24,17 @@ struct Budget {
   double received_dbm = 0;
 };
 
-/// EIRP = Pt - Lct - Lfilter + Gt, in dBm.
+/// EIRP = Pt - Lct - Lfilter - Lmismatch + Gt, in dBm.
 double eirp_dbm(const LinkEnds& ends);
 
-/// Pr = EIRP - L(path) - Lpol - Lpoint + Gr - Lfilter - Lcr. @param path_loss_db finite. @throws DomainError
-/// where a number is not finite.
+/// Pr = EIRP - L(path) - Lpol - Lpoint + Gr - Lmismatch - Lfilter - Lcr. @param path_loss_db finite. @throws
+/// DomainError where a number is not finite.
 Budget linkBudget(const LinkEnds& ends, double path_loss_db);
 
 /// One step of the way from transmitter to receiver.
 struct BudgetTerm {
-  const char* what;  ///< "power", "tx-cable", "tx-filter", "tx-antenna", "path", "polarisation", "pointing",
-                     ///< "rx-antenna", "rx-filter", "rx-cable"
+  const char* what;  ///< "power", "tx-cable", "tx-filter", "tx-mismatch", "tx-antenna", "path",
+                     ///< "polarisation", "pointing", "rx-antenna", "rx-mismatch", "rx-filter", "rx-cable"
   double change_db = 0;  ///< gains count up; of the first, the power itself in dBm
   double level_dbm = 0;  ///< behind it
 };

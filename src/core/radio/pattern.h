@@ -16,6 +16,11 @@ enum class AntennaKind {
   CircularOmni,  ///< alike all around, circular: crossed loops or lobes
 };
 
+/// Whether it points somewhere; else it radiates all around its upright.
+constexpr bool isBeam(AntennaKind kind) {
+  return kind == AntennaKind::Patch || kind == AntennaKind::Helix || kind == AntennaKind::Yagi;
+}
+
 struct AntennaShape {
   AntennaKind kind = AntennaKind::Isotropic;
   double bend_deg = 90;          ///< between the arms of a bent dipole: 180 is straight. > 0, <= 180

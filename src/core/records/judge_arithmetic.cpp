@@ -1,9 +1,8 @@
 #include <cmath>
 
 #include "core/bench/attenuator.h"
+#include "core/campaign/antenna.h"
 #include "core/finding/error.h"
-#include "core/radio/gain_width.h"
-#include "core/radio/pattern.h"
 #include "core/radio/polarisation.h"
 #include "core/records/judge_tools.h"
 #include "core/records/judges.h"
@@ -25,10 +24,9 @@ radio::Polarisation polarisationOf(const campaign::Record& r, const char* hand, 
 void pointing(const Judged& what, RecordResult& out) {
   const auto error = what.record.setting("pointing_error_deg");
   const campaign::Part* part = campaign::findPart(what.campaign, what.record.part);
-  const auto gain = part ? part->value("gain_dbi") : std::nullopt;
-  if (!error || !gain || *gain < 3.02) return;
-  const auto pattern = radio::patternOf({.kind = radio::AntennaKind::Yagi, .gain_dbi = *gain});
-  const double loss = pattern->peak_dbi() - pattern->gain_dbi({*error, 0});
+  const auto lost = error && part ? campaign::pointingLoss_db(*part, *error) : std::nullopt;
+  if (!lost) return;
+  const double loss = *lost;
   out.figures.push_back(
       {"pointing-loss", measure(loss, Unit::Decibel), measure(*error, Unit::Degree), {}, true});
   out.findings.push_back(finding("pointing-costs", {{"error", *error, Unit::Degree},

@@ -14,6 +14,7 @@ RecordResult judgeAttenuator(const Judged& what);
 RecordResult judgeTrim(const Judged& what);
 RecordResult judgePolarisation(const Judged& what);
 RecordResult judgeSpectrum(const Judged& what);
+RecordResult judgeInterference(const Judged& what);
 RecordResult judgeNoise(const Judged& what);
 RecordResult judgeGround(const Judged& what);
 RecordResult judgeWalk(const Judged& what);

@@ -10,9 +10,10 @@ namespace {
 using Judge = RecordResult (*)(const Judged&);
 
 /// By RecordKind.
-constexpr Judge kJudges[] = {judgeSweep,     judgeInspection, judgeClaims, judgePower,        judgeSignal,
-                             judgeTurntable, judgeAttenuator, judgeTrim,   judgePolarisation, judgeSpectrum,
-                             judgeNoise,     judgeGround,     judgeWalk,   judgeSwap};
+constexpr Judge kJudges[] = {judgeSweep,        judgeInspection, judgeClaims,       judgePower,
+                             judgeSignal,       judgeTurntable,  judgeAttenuator,   judgeTrim,
+                             judgePolarisation, judgeSpectrum,   judgeInterference, judgeNoise,
+                             judgeGround,       judgeWalk,       judgeSwap};
 
 }  // namespace
 

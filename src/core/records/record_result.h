@@ -47,6 +47,12 @@ struct Curve {
 
 /// What the result looks like. Polar: x is an angle in degrees, 0 up, clockwise; y goes outward. Plane: x and
 /// y are the parts of a complex number.
+/// Directions of a polar drawing that belong together, clockwise from one angle to another.
+struct Sector {
+  double from_deg, to_deg;
+  std::string name;  ///< a role: "path", "blind", "shade"
+};
+
 struct Plot {
   enum class Kind { Graph, Polar, Plane } kind = Kind::Graph;
   std::string x, y;  ///< terms: "axis-frequency"
@@ -54,6 +60,7 @@ struct Plot {
   std::vector<Curve> curves;
   std::vector<Measure> marks;   ///< on x: channels
   std::vector<Measure> levels;  ///< on y: limits
+  std::vector<Sector> sectors = {};
   bool empty() const { return curves.empty(); }
 };
 

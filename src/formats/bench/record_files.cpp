@@ -15,7 +15,7 @@ std::string readForRecord(const std::filesystem::path& file) {
   return readFile(file);
 }
 
-RecordFileRead readRecordFile(campaign::RecordKind kind, const campaign::RecordFile& file,
+RecordFileRead readRecordFile(campaign::RecordKind kind, const campaign::KeptFile& file,
                               std::string_view bytes) {
   RecordFileRead out;
   out.data.role = file.role;

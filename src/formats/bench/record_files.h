@@ -21,7 +21,7 @@ std::string readForRecord(const std::filesystem::path& file);
 
 /// A file of a record, by the record's kind: a sweep, traces; nothing of a picture. @throws InputError as the
 /// readers
-RecordFileRead readRecordFile(campaign::RecordKind kind, const campaign::RecordFile& file,
+RecordFileRead readRecordFile(campaign::RecordKind kind, const campaign::KeptFile& file,
                               std::string_view bytes);
 
 }  // namespace distanz::formats

@@ -291,26 +291,30 @@ class Reader {
   }
 
   void keep(const std::array<double, kMostNumbers + 1>& v) {
+    if (m_ports != 1 && m_parameter != 'S')
+      refuse(finding("touchstone-parameter", {{"parameter", std::string(1, m_parameter)}}), m_line);
+    std::array<Complex, kMostNumbers / 2> pairs;
+    const std::size_t n = numbersOfRow() / 2;
+    for (std::size_t i = 0; i < n; ++i) pairs[i] = pair(v, 2 * i + 1);
+    if (m_ports == 1) pairs[0] = gammaOf(pairs[0]);
+    if (!std::all_of(pairs.begin(), pairs.begin() + n, plausible)) {
+      m_faults.add(finding("sweep-implausible"), m_line);
+      return;
+    }
     bench::Sweep& s = m_read.sweep;
     m_last_mhz = v[0] * m_unit_mhz;
     ++m_rows;
     s.frequency_mhz.push_back(m_last_mhz);
-    if (m_ports == 1) {
-      s.s11.push_back(gammaOf(pair(v, 1)));
-      return;
-    }
-    if (m_parameter != 'S')
-      refuse(finding("touchstone-parameter", {{"parameter", std::string(1, m_parameter)}}), m_line);
-    s.s11.push_back(pair(v, 1));
-    if (m_matrix != Matrix::Full) {
-      s.s21.push_back(pair(v, 3));
-      s.s12.push_back(pair(v, 3));
-      s.s22.push_back(pair(v, 5));
-      return;
-    }
-    s.s21.push_back(pair(v, m_21_first ? 3 : 5));
-    s.s12.push_back(pair(v, m_21_first ? 5 : 3));
-    s.s22.push_back(pair(v, 7));
+    s.s11.push_back(pairs[0]);
+    if (m_ports == 1) return;
+    const bool full = m_matrix == Matrix::Full;
+    s.s21.push_back(pairs[!full || m_21_first ? 1 : 2]);
+    s.s12.push_back(pairs[!full || !m_21_first ? 1 : 2]);
+    s.s22.push_back(pairs[n - 1]);
+  }
+
+  static bool plausible(Complex v) {
+    return std::abs(v.real()) <= kMostMagnitude && std::abs(v.imag()) <= kMostMagnitude;
   }
 
   /// Impedances and admittances are normalised in version 1, in ohm and siemens in version 2.

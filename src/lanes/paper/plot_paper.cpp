@@ -220,6 +220,21 @@ class Drawing {
                    a = angle * std::numbers::pi / 180;
       return centre + QPointF(r * std::sin(a), -r * std::cos(a));
     };
+    for (const records::Sector& s : m_plot.sectors) {
+      QPolygonF wedge{centre};
+      for (double a = s.from_deg; a < s.to_deg; a += 2) wedge << at(a, 0);
+      wedge << at(s.to_deg, 0);
+      QColor ground = s.name == "path" ? m_look.accent : m_look.muted;
+      ground.setAlphaF(0.22f);
+      m_p.setPen(s.name == "path" ? QPen(m_look.accent, 1) : QPen(Qt::NoPen));
+      m_p.setBrush(s.name == "path" ? QBrush(ground) : QBrush(ground, Qt::BDiagPattern));
+      m_p.drawPolygon(wedge);
+      if (m_small) continue;
+      const QPointF text = centre + (at((s.from_deg + s.to_deg) / 2, 0) - centre) * 0.55;
+      m_p.setFont(m_look.font(11, true));
+      m_p.setPen(s.name == "path" ? m_look.accent : m_look.muted);
+      m_p.drawText(QRectF(text.x() - 40, text.y() - 8, 80, 16), Qt::AlignCenter, nameOf(s.name));
+    }
     m_p.setBrush(Qt::NoBrush);
     m_p.setFont(m_look.font(11, false));
     for (double level = 0; level > -kDepth_db; level -= m_small ? 15 : 10) {
@@ -239,6 +254,7 @@ class Drawing {
                    words::quantity(angle > 180 ? angle - 360 : angle, quantity::Unit::Degree, 0));
     }
     curves(at);
+    legend(m_all.adjusted(0, 20, 0, 0));
   }
 
   /// The unit circle is where all comes back.

@@ -13,6 +13,17 @@
     </message>
 </context>
 <context>
+    <name>QDialog</name>
+    <message>
+        <source>Remove photo</source>
+        <translation>Foto entfernen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+</context>
+<context>
     <name>QObject</name>
     <message>
         <source>open the demo campaign</source>
@@ -464,6 +475,92 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::ChainPage</name>
+    <message>
+        <source>Pick a part ...</source>
+        <translation>Ein Teil wählen ...</translation>
+    </message>
+    <message>
+        <source>Pattern</source>
+        <translation>Strahlung</translation>
+    </message>
+    <message>
+        <source>Mounting</source>
+        <translation>Einbau</translation>
+    </message>
+    <message>
+        <source>What differs from the others</source>
+        <translation>Was anders ist als bei den anderen</translation>
+    </message>
+    <message>
+        <source>no airframe said</source>
+        <translation>kein Fluggerät gesagt</translation>
+    </message>
+    <message>
+        <source>no battery said</source>
+        <translation>kein Akku gesagt</translation>
+    </message>
+    <message>
+        <source>mast, as the station&apos;s</source>
+        <translation>Mast, wie die Station</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>Remove setup %1</source>
+        <translation>Aufbau %1 entfernen</translation>
+    </message>
+    <message>
+        <source>%1: take another ...</source>
+        <translation>%1: ein anderes nehmen ...</translation>
+    </message>
+    <message>
+        <source>Say what kind of antenna it is, and how it radiates is drawn here.</source>
+        <translation>Die Art der Antenne angeben, dann wird hier gezeichnet, wie sie strahlt.</translation>
+    </message>
+    <message>
+        <source>EIRP %1</source>
+        <translation>EIRP %1</translation>
+    </message>
+    <message>
+        <source>at the far post %1</source>
+        <translation>am Endpfosten %1</translation>
+    </message>
+    <message>
+        <source>margin %1 dB</source>
+        <translation>Reserve %1 dB</translation>
+    </message>
+    <message>
+        <source>predicted %1</source>
+        <translation>vorhergesagt %1</translation>
+    </message>
+    <message>
+        <source>Enter the transmit power, and the levels run along the chain.</source>
+        <translation>Die Sendeleistung eingeben, dann laufen die Pegel entlang der Kette.</translation>
+    </message>
+    <message>
+        <source>A new one</source>
+        <translation>Ein neues</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Keines</translation>
+    </message>
+    <message>
+        <source>last change: %1</source>
+        <translation>letzte Änderung: %1</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::ChainView</name>
+    <message>
+        <source>Chain of the link</source>
+        <translation>Kette der Verbindung</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::CompareStage</name>
     <message>
         <source>Lanes</source>
@@ -540,6 +637,25 @@
     <message>
         <source>line: estimate or middle flight   band: 95 % or most   dot: turned</source>
         <translation>Linie: Schätzung oder mittlerer Flug   Band: 95 % oder die meisten   Punkt: Umkehr</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::DifferencesView</name>
+    <message>
+        <source>Show what is alike</source>
+        <translation>Zeigen, was gleich ist</translation>
+    </message>
+    <message>
+        <source>What differs</source>
+        <translation>Was anders ist</translation>
+    </message>
+    <message>
+        <source>Fold away what is alike in all</source>
+        <translation>Einklappen, was bei allen gleich ist</translation>
+    </message>
+    <message>
+        <source>Show %1 more that are alike in all</source>
+        <translation>%1 weitere zeigen, die bei allen gleich sind</translation>
     </message>
 </context>
 <context>
@@ -654,20 +770,44 @@
         <translation>Videostrecke hinzufügen</translation>
     </message>
     <message>
-        <source>Setups to compare: change one thing, hold the rest</source>
-        <translation>Setups zum Vergleich: eines ändern, den Rest festhalten</translation>
-    </message>
-    <message>
         <source>Add setup</source>
         <translation>Setup hinzufügen</translation>
     </message>
     <message>
-        <source>%1 more setups are not shown here; compare fewer at a time</source>
-        <translation>%1 weitere Setups werden hier nicht gezeigt; weniger auf einmal vergleichen</translation>
+        <source>Take parts from another campaign</source>
+        <translation>Teile aus einer anderen Kampagne nehmen</translation>
     </message>
     <message>
-        <source>Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try.</source>
-        <translation>Noch nichts zu vergleichen. Für jede Antenne, Montage oder Leistung, die ausprobiert werden soll, ein Setup hinzufügen.</translation>
+        <source>Distanz campaigns (*.distanz)</source>
+        <translation>Distanz-Kampagnen (*.distanz)</translation>
+    </message>
+    <message>
+        <source>Chain</source>
+        <translation>Kette</translation>
+    </message>
+    <message>
+        <source>What differs</source>
+        <translation>Was anders ist</translation>
+    </message>
+    <message>
+        <source>Parts</source>
+        <translation>Teile</translation>
+    </message>
+    <message>
+        <source>Links</source>
+        <translation>Verbindungen</translation>
+    </message>
+    <message>
+        <source>Add photos</source>
+        <translation>Fotos hinzufügen</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg);;All files (*)</source>
+        <translation>Bilder (*.png *.jpg *.jpeg);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Distanz</source>
+        <translation>Distanz</translation>
     </message>
 </context>
 <context>
@@ -793,6 +933,22 @@
     <message>
         <source>0 m</source>
         <translation>0 m</translation>
+    </message>
+    <message>
+        <source>Bandwidth</source>
+        <translation>Bandbreite</translation>
+    </message>
+    <message>
+        <source>20 MHz</source>
+        <translation>20 MHz</translation>
+    </message>
+    <message>
+        <source>EIRP allowed here</source>
+        <translation>Hier erlaubte EIRP</translation>
+    </message>
+    <message>
+        <source>25 mW</source>
+        <translation>25 mW</translation>
     </message>
 </context>
 <context>
@@ -1048,6 +1204,115 @@
     <message>
         <source>&amp;Language</source>
         <translation>&amp;Sprache</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::MountPanel</name>
+    <message>
+        <source>not said</source>
+        <translation>nicht angegeben</translation>
+    </message>
+    <message>
+        <source>Place on the airframe</source>
+        <translation>Platz am Fluggerät</translation>
+    </message>
+    <message>
+        <source>Points to, 0° ahead</source>
+        <translation>Zeigt nach, 0° voraus</translation>
+    </message>
+    <message>
+        <source>Upward, 90° upright</source>
+        <translation>Aufwärts, 90° aufrecht</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::PartPanel</name>
+    <message>
+        <source>Notes</source>
+        <translation>Notizen</translation>
+    </message>
+    <message>
+        <source>Name of this part</source>
+        <translation>Name dieses Teils</translation>
+    </message>
+    <message>
+        <source>also in %1</source>
+        <translation>auch in %1</translation>
+    </message>
+    <message>
+        <source>in %1</source>
+        <translation>in %1</translation>
+    </message>
+    <message>
+        <source>how %1 is known</source>
+        <translation>wie %1 bekannt ist</translation>
+    </message>
+    <message>
+        <source>measured: see the record</source>
+        <translation>gemessen: zum Eintrag</translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>nicht angegeben</translation>
+    </message>
+    <message>
+        <source>chooses its power</source>
+        <translation>wählt seine Leistung</translation>
+    </message>
+    <message>
+        <source>chooses its band</source>
+        <translation>wählt sein Band</translation>
+    </message>
+    <message>
+        <source>chooses its rate</source>
+        <translation>wählt seine Rate</translation>
+    </message>
+    <message>
+        <source>Hz</source>
+        <translation>Hz</translation>
+    </message>
+    <message>
+        <source>cannot be shown</source>
+        <translation>nicht darstellbar</translation>
+    </message>
+    <message>
+        <source>Add photos ...</source>
+        <translation>Fotos hinzufügen ...</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::PartsView</name>
+    <message>
+        <source>in no setup</source>
+        <translation>in keinem Aufbau</translation>
+    </message>
+    <message>
+        <source>in %1</source>
+        <translation>in %1</translation>
+    </message>
+    <message>
+        <source>Remove part</source>
+        <translation>Teil entfernen</translation>
+    </message>
+    <message>
+        <source>Search parts</source>
+        <translation>Teile suchen</translation>
+    </message>
+    <message>
+        <source>Parts</source>
+        <translation>Teile</translation>
+    </message>
+    <message>
+        <source>New part</source>
+        <translation>Neues Teil</translation>
+    </message>
+    <message>
+        <source>From another campaign ...</source>
+        <translation>Aus einer anderen Kampagne ...</translation>
+    </message>
+    <message>
+        <source>New %1</source>
+        <translation>Neu: %1</translation>
     </message>
 </context>
 <context>
@@ -1401,90 +1666,18 @@
     </message>
 </context>
 <context>
-    <name>distanz::app::SetupCard</name>
+    <name>distanz::app::SetupStrip</name>
     <message>
         <source>Name of this setup</source>
-        <translation>Name dieses Setups</translation>
+        <translation>Name dieses Aufbaus</translation>
     </message>
     <message>
-        <source>What differs from the others</source>
-        <translation>Was es von den anderen unterscheidet</translation>
+        <source>%1 more setups are not shown here; compare fewer at a time</source>
+        <translation>%1 weitere Aufbauten sind hier nicht gezeigt; weniger auf einmal vergleichen</translation>
     </message>
     <message>
-        <source>Remove</source>
-        <translation>Entfernen</translation>
-    </message>
-    <message>
-        <source>Remove setup %1</source>
-        <translation>Setup %1 entfernen</translation>
-    </message>
-    <message>
-        <source>link</source>
-        <translation>Strecke</translation>
-    </message>
-    <message>
-        <source>transmit power</source>
-        <translation>Sendeleistung</translation>
-    </message>
-    <message>
-        <source>transmit antenna</source>
-        <translation>Sendeantenne</translation>
-    </message>
-    <message>
-        <source>cable loss there</source>
-        <translation>Kabelverlust dort</translation>
-    </message>
-    <message>
-        <source>receive antenna</source>
-        <translation>Empfangsantenne</translation>
-    </message>
-    <message>
-        <source>power control</source>
-        <translation>Leistungsregelung</translation>
-    </message>
-    <message>
-        <source>Transmit power</source>
-        <translation>Sendeleistung</translation>
-    </message>
-    <message>
-        <source>250 mW</source>
-        <translation>250 mW</translation>
-    </message>
-    <message>
-        <source>Transmit antenna gain</source>
-        <translation>Gewinn der Sendeantenne</translation>
-    </message>
-    <message>
-        <source>2 dBi</source>
-        <translation>2 dBi</translation>
-    </message>
-    <message>
-        <source>Transmit cable loss</source>
-        <translation>Kabelverlust am Sender</translation>
-    </message>
-    <message>
-        <source>0.5 dB</source>
-        <translation>0,5 dB</translation>
-    </message>
-    <message>
-        <source>Receive antenna gain</source>
-        <translation>Gewinn der Empfangsantenne</translation>
-    </message>
-    <message>
-        <source>8 dBi</source>
-        <translation>8 dBi</translation>
-    </message>
-    <message>
-        <source>Receive cable loss</source>
-        <translation>Kabelverlust am Empfänger</translation>
-    </message>
-    <message>
-        <source>automatic</source>
-        <translation>automatisch</translation>
-    </message>
-    <message>
-        <source>The transmitter chooses its power: without a power column in its log, a run cannot be compared</source>
-        <translation>Der Sender wählt seine Leistung selbst: ohne Leistungsspalte im Log ist ein Lauf nicht vergleichbar</translation>
+        <source>Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try.</source>
+        <translation>Noch nichts zu vergleichen. Für jede Antenne, jeden Einbau, jede Leistung einen Aufbau anlegen, die erprobt werden sollen.</translation>
     </message>
 </context>
 <context>
@@ -3618,14 +3811,6 @@
         <translation>KEY=VALUE schreiben, mit einem von {names}</translation>
     </message>
     <message>
-        <source>the file of record {record} is not in the campaign file; restore a copy</source>
-        <translation>die Datei des Eintrags {record} ist nicht in der Kampagnendatei; eine Kopie wiederherstellen</translation>
-    </message>
-    <message>
-        <source>the file of record {record} is damaged; restore a copy</source>
-        <translation>die Datei des Eintrags {record} ist beschädigt; eine Kopie wiederherstellen</translation>
-    </message>
-    <message>
         <source>Add {record} to the bench</source>
         <translation>{record} zur Werkbank hinzufügen</translation>
     </message>
@@ -3696,6 +3881,206 @@
     <message>
         <source>Armed and idle are alike, but for noise.</source>
         <translation>Scharf und im Leerlauf ist es gleich, bis auf Rauschen.</translation>
+    </message>
+    <message>
+        <source>a file of {record} is not in the campaign file; restore a copy</source>
+        <translation>eine Datei von {record} ist nicht in der Kampagnendatei; eine Kopie zurückholen</translation>
+    </message>
+    <message>
+        <source>a file of {record} is damaged; restore a copy</source>
+        <translation>eine Datei von {record} ist beschädigt; eine Kopie zurückholen</translation>
+    </message>
+    <message>
+        <source>Enter what sends aboard and at the station, or give a setup its transmit powers.</source>
+        <translation>Eingeben, was an Bord und an der Station sendet, oder einem Aufbau seine Sendeleistungen geben.</translation>
+    </message>
+    <message>
+        <source>The third-order product of {emitter} at {frequency} falls into {victim}: {needed} of isolation are needed, {got} are there. {apart} apart would do, or a filter for the rest.</source>
+        <translation>Das Mischprodukt dritter Ordnung von {emitter} bei {frequency} fällt in {victim}: {needed} Entkopplung sind nötig, {got} sind da. {apart} Abstand würden reichen, oder ein Filter für den Rest.</translation>
+    </message>
+    <message>
+        <source>Harmonic {order} of {emitter} at {frequency} falls into {victim}: {needed} of isolation are needed, {got} are there. {apart} apart would do, or a filter for the rest.</source>
+        <translation>Die Oberwelle {order} von {emitter} bei {frequency} fällt in {victim}: {needed} Entkopplung sind nötig, {got} sind da. {apart} Abstand würden reichen, oder ein Filter für den Rest.</translation>
+    </message>
+    <message>
+        <source>{count} more products are too strong.</source>
+        <translation>{count} weitere Produkte sind zu stark.</translation>
+    </message>
+    <message>
+        <source>Of {count} products that fall into bands that are listened to, none is too strong.</source>
+        <translation>Von {count} Produkten in abgehörten Bändern ist keines zu stark.</translation>
+    </message>
+    <message>
+        <source>Channel {channel} is hit by a product.</source>
+        <translation>Der Kanal {channel} wird von einem Produkt getroffen.</translation>
+    </message>
+    <message>
+        <source>Channel {channel} is free of products.</source>
+        <translation>Der Kanal {channel} ist frei von Produkten.</translation>
+    </message>
+    <message>
+        <source>Assumed: harmonics and products 40 to 50 dB under the carrier, antennas {apart} apart that look past each other. Switch emitters on in turn and log the noise floor to know.</source>
+        <translation>Angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger, Antennen im Abstand {apart}, die aneinander vorbeisehen. Sender nacheinander einschalten und das Grundrauschen notieren, um es zu wissen.</translation>
+    </message>
+    <message>
+        <source>Assumed: harmonics and products 40 to 50 dB under the carrier, and antennas {apart} apart, as nothing was entered.</source>
+        <translation>Angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger, und Antennen im Abstand {apart}, da nichts eingegeben ist.</translation>
+    </message>
+    <message>
+        <source>{name}, {value}</source>
+        <translation>{name}, {value}</translation>
+    </message>
+    <message>
+        <source>{word}</source>
+        <translation>{word}</translation>
+    </message>
+    <message>
+        <source>points to {azimuth}, {elevation} up</source>
+        <translation>zeigt nach {azimuth}, {elevation} aufwärts</translation>
+    </message>
+    <message>
+        <source>Setups {setups} let the {link} transmitter choose its power: it rises as the signal falls and hides what is compared. Fix it, or log it.</source>
+        <translation>Die Aufbauten {setups} lassen den Sender der Verbindung {link} seine Leistung wählen: Sie steigt, wenn das Signal fällt, und verdeckt, was verglichen wird. Fest einstellen oder mitschreiben.</translation>
+    </message>
+    <message>
+        <source>Setups {setups} let the {link} link choose its band or channel: two flights may then differ by the channel alone. Fix it.</source>
+        <translation>Die Aufbauten {setups} lassen die Verbindung {link} Band oder Kanal wählen: Zwei Flüge können sich dann allein durch den Kanal unterscheiden. Fest einstellen.</translation>
+    </message>
+    <message>
+        <source>Setups {setups} let the {link} link choose its packet rate: a slower rate hears further, so the rate is compared instead of the setup. Fix it, or enter the sensitivity of each rate.</source>
+        <translation>Die Aufbauten {setups} lassen die Verbindung {link} ihre Paketrate wählen: Eine langsamere Rate hört weiter, verglichen wird dann die Rate. Fest einstellen oder die Empfindlichkeit jeder Rate eingeben.</translation>
+    </message>
+    <message>
+        <source>Setups {setups} point the {link} ground antenna by hand: the hand&apos;s error falls on a narrow beam harder than on a wide one. Fix its direction along the path.</source>
+        <translation>Die Aufbauten {setups} richten die Bodenantenne der Verbindung {link} von Hand aus: Der Fehler der Hand trifft einen schmalen Strahl härter als einen breiten. Die Richtung entlang der Strecke festlegen.</translation>
+    </message>
+    <message>
+        <source>Setups {setup} and {other} differ on the {link} link in {count} things: {what:list}. Whatever wins, it will not be known which of them did it.</source>
+        <translation>Die Aufbauten {setup} und {other} unterscheiden sich auf der Verbindung {link} in {count} Dingen: {what:list}. Was auch gewinnt, man weiß nicht, woran es lag.</translation>
+    </message>
+    <message>
+        <source>Setups {setup} and {other} are described alike. Say what differs, or compare a setup against itself to see the scatter.</source>
+        <translation>Die Aufbauten {setup} und {other} sind gleich beschrieben. Den Unterschied angeben, oder einen Aufbau mit sich selbst vergleichen, um die Streuung zu sehen.</translation>
+    </message>
+    <message>
+        <source>From {from} on, the path lies in the main beam; at worst it is {worst} below the peak.</source>
+        <translation>Ab {from} liegt die Strecke im Hauptstrahl; schlechtestenfalls {worst} unter der Spitze.</translation>
+    </message>
+    <message>
+        <source>The path ends outside the main beam, {worst} below its peak at worst. Point it at the far post, or take a wider antenna.</source>
+        <translation>Die Strecke endet außerhalb des Hauptstrahls, schlechtestenfalls {worst} unter der Spitze. Auf den Endpfosten richten oder eine breitere Antenne nehmen.</translation>
+    </message>
+    <message>
+        <source>Straight above the station it is {above} below its peak, behind it {behind}.</source>
+        <translation>Senkrecht über der Station liegt sie {above} unter ihrer Spitze, dahinter {behind}.</translation>
+    </message>
+    <message>
+        <source>Out to {to} the path lies in its blind cone, {below} and more below the peak: do not judge a setup there.</source>
+        <translation>Bis {to} liegt die Strecke in ihrem blinden Kegel, {below} und mehr unter der Spitze: dort keinen Aufbau beurteilen.</translation>
+    </message>
+    <message>
+        <source>Level flight has the null of this antenna {side}. Turn it upright.</source>
+        <translation>Im Geradeausflug liegt die Nullstelle dieser Antenne {side}. Aufrecht stellen.</translation>
+    </message>
+    <message>
+        <source>The airframe hides what is {side}.</source>
+        <translation>Das Fluggerät verdeckt, was {side} ist.</translation>
+    </message>
+    <message>
+        <source>Carbon, battery or shell hide what is {side}; expect fades there.</source>
+        <translation>Kohlefaser, Akku oder Gehäuse verdecken, was {side} ist; dort ist mit Einbrüchen zu rechnen.</translation>
+    </message>
+    <message>
+        <source>On the way out the station is behind: the airframe lies in between.</source>
+        <translation>Auf dem Hinweg liegt die Station hinten: Das Fluggerät ist dazwischen.</translation>
+    </message>
+    <message>
+        <source>On the way back the station is ahead: the airframe lies in between.</source>
+        <translation>Auf dem Rückweg liegt die Station vorn: Das Fluggerät ist dazwischen.</translation>
+    </message>
+    <message>
+        <source>Inside a carbon shell an antenna hardly radiates. Bring it out.</source>
+        <translation>In einem Gehäuse aus Kohlefaser strahlt eine Antenne kaum. Nach außen führen.</translation>
+    </message>
+    <message>
+        <source>Carbon close by detunes and shades. Keep a quarter of a wave away, and sweep it where it sits.</source>
+        <translation>Kohlefaser in der Nähe verstimmt und verdeckt. Eine Viertelwellenlänge Abstand halten und am Einbauort messen.</translation>
+    </message>
+    <message>
+        <source>The battery shades like metal. Keep the antenna on another side.</source>
+        <translation>Der Akku verdeckt wie Metall. Die Antenne auf eine andere Seite setzen.</translation>
+    </message>
+    <message>
+        <source>A cover shifts the resonance down: sweep it bare and covered on the Bench.</source>
+        <translation>Eine Abdeckung verschiebt die Resonanz nach unten: auf dem Messplatz nackt und bedeckt messen.</translation>
+    </message>
+    <message>
+        <source>Bent arms fill the nulls and lose some gain broadside.</source>
+        <translation>Geknickte Arme füllen die Nullstellen und verlieren quer etwas Gewinn.</translation>
+    </message>
+    <message>
+        <source>Change {what}</source>
+        <translation>{what} ändern</translation>
+    </message>
+    <message>
+        <source>Change the mounting</source>
+        <translation>Den Einbau ändern</translation>
+    </message>
+    <message>
+        <source>Put another part into setup {setup}</source>
+        <translation>Ein anderes Teil in den Aufbau {setup} setzen</translation>
+    </message>
+    <message>
+        <source>Add {part}</source>
+        <translation>{part} hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove {part}</source>
+        <translation>{part} entfernen</translation>
+    </message>
+    <message>
+        <source>Take over {count} parts</source>
+        <translation>{count} Teile übernehmen</translation>
+    </message>
+    <message>
+        <source>Add photos of {part}</source>
+        <translation>Fotos von {part} hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove a photo of {part}</source>
+        <translation>Ein Foto von {part} entfernen</translation>
+    </message>
+    <message>
+        <source>{added} parts came in, {renewed} that were here already were brought up to date.</source>
+        <translation>{added} Teile kamen hinzu, {renewed} schon vorhandene wurden auf den neuesten Stand gebracht.</translation>
+    </message>
+    <message>
+        <source>is no picture that can be shown; save it as PNG or JPEG</source>
+        <translation>ist kein Bild, das gezeigt werden kann; als PNG oder JPEG speichern</translation>
+    </message>
+    <message>
+        <source>The {link} link radiates {eirp:.1} EIRP. Enter what is allowed at the place under Links: Distanz is no authority.</source>
+        <translation>Die Verbindung {link} strahlt {eirp:.1} EIRP ab. Unter Verbindungen eingeben, was am Ort erlaubt ist: Distanz ist keine Behörde.</translation>
+    </message>
+    <message>
+        <source>The {link} link radiates {eirp:.1} EIRP, {over} more than the {limit} that you entered for the place. Take less power or gain.</source>
+        <translation>Die Verbindung {link} strahlt {eirp:.1} EIRP ab, {over} mehr als die {limit}, die für den Ort eingegeben sind. Weniger Leistung oder Gewinn nehmen.</translation>
+    </message>
+    <message>
+        <source>The {link} link radiates {eirp:.1} EIRP, within the {limit} that you entered.</source>
+        <translation>Die Verbindung {link} strahlt {eirp:.1} EIRP ab, innerhalb der eingegebenen {limit}.</translation>
+    </message>
+    <message>
+        <source>Keep {distance:.2} away from the powered antenna, and no one closer: the reference level for the public, far field.</source>
+        <translation>{distance:.2} Abstand von der sendenden Antenne halten, auch andere: der Referenzwert für die Allgemeinheit, Fernfeld.</translation>
+    </message>
+    <message>
+        <source>The {change} gained are what raising {power} to {other} would have done, without heat or current.</source>
+        <translation>Die gewonnenen {change} entsprechen einer Erhöhung von {power} auf {other}, ohne Wärme und Strom.</translation>
+    </message>
+    <message>
+        <source>To make up for the {change} lost, {power} would have to become {other}.</source>
+        <translation>Um die verlorenen {change} auszugleichen, müssten aus {power} {other} werden.</translation>
     </message>
 </context>
 <context>
@@ -4889,6 +5274,326 @@
     <message>
         <source>told for a reference of so many ohms</source>
         <translation>genannt für einen Bezug von so viel Ohm</translation>
+    </message>
+    <message>
+        <source>transmitter</source>
+        <translation>Sender</translation>
+    </message>
+    <message>
+        <source>receiver</source>
+        <translation>Empfänger</translation>
+    </message>
+    <message>
+        <source>cable or filter</source>
+        <translation>Kabel oder Filter</translation>
+    </message>
+    <message>
+        <source>airframe</source>
+        <translation>Fluggerät</translation>
+    </message>
+    <message>
+        <source>cable</source>
+        <translation>Kabel</translation>
+    </message>
+    <message>
+        <source>filter</source>
+        <translation>Filter</translation>
+    </message>
+    <message>
+        <source>mismatch</source>
+        <translation>Fehlanpassung</translation>
+    </message>
+    <message>
+        <source>claimed</source>
+        <translation>angegeben</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>assumed</source>
+        <translation>angenommen</translation>
+    </message>
+    <message>
+        <source>straight dipole</source>
+        <translation>gerader Dipol</translation>
+    </message>
+    <message>
+        <source>bent dipole</source>
+        <translation>geknickter Dipol</translation>
+    </message>
+    <message>
+        <source>monopole on a plane</source>
+        <translation>Monopol auf einer Fläche</translation>
+    </message>
+    <message>
+        <source>patch</source>
+        <translation>Patch</translation>
+    </message>
+    <message>
+        <source>helix</source>
+        <translation>Helix</translation>
+    </message>
+    <message>
+        <source>beam of known gain</source>
+        <translation>Richtantenne mit bekanntem Gewinn</translation>
+    </message>
+    <message>
+        <source>circular all around</source>
+        <translation>zirkular, rundum</translation>
+    </message>
+    <message>
+        <source>VSWR at the channel</source>
+        <translation>SWR am Kanal</translation>
+    </message>
+    <message>
+        <source>turned from upright</source>
+        <translation>gegen aufrecht gedreht</translation>
+    </message>
+    <message>
+        <source>angle between bent arms</source>
+        <translation>Winkel der geknickten Arme</translation>
+    </message>
+    <message>
+        <source>turns</source>
+        <translation>Windungen</translation>
+    </message>
+    <message>
+        <source>pitch of the turns</source>
+        <translation>Steigung der Windungen</translation>
+    </message>
+    <message>
+        <source>permittivity of its board</source>
+        <translation>Permittivität der Platte</translation>
+    </message>
+    <message>
+        <source>loss</source>
+        <translation>Dämpfung</translation>
+    </message>
+    <message>
+        <source>attenuation outside the band</source>
+        <translation>Dämpfung außerhalb des Bandes</translation>
+    </message>
+    <message>
+        <source>capacity</source>
+        <translation>Kapazität</translation>
+    </message>
+    <message>
+        <source>kind of antenna</source>
+        <translation>Art der Antenne</translation>
+    </message>
+    <message>
+        <source>firmware</source>
+        <translation>Firmware</translation>
+    </message>
+    <message>
+        <source>fixed in one direction</source>
+        <translation>fest in eine Richtung</translation>
+    </message>
+    <message>
+        <source>by hand</source>
+        <translation>von Hand</translation>
+    </message>
+    <message>
+        <source>tracked by a machine</source>
+        <translation>nachgeführt</translation>
+    </message>
+    <message>
+        <source>nose</source>
+        <translation>Nase</translation>
+    </message>
+    <message>
+        <source>tail</source>
+        <translation>Heck</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>top</source>
+        <translation>oben</translation>
+    </message>
+    <message>
+        <source>bottom</source>
+        <translation>unten</translation>
+    </message>
+    <message>
+        <source>bent</source>
+        <translation>geknickt</translation>
+    </message>
+    <message>
+        <source>inside the shell</source>
+        <translation>im Gehäuse</translation>
+    </message>
+    <message>
+        <source>near carbon</source>
+        <translation>nah an Kohlefaser</translation>
+    </message>
+    <message>
+        <source>near the battery</source>
+        <translation>nah am Akku</translation>
+    </message>
+    <message>
+        <source>ahead</source>
+        <translation>vorn</translation>
+    </message>
+    <message>
+        <source>beside</source>
+        <translation>seitlich</translation>
+    </message>
+    <message>
+        <source>behind</source>
+        <translation>hinten</translation>
+    </message>
+    <message>
+        <source>to the left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>to the right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>below</source>
+        <translation>unten</translation>
+    </message>
+    <message>
+        <source>above</source>
+        <translation>oben</translation>
+    </message>
+    <message>
+        <source>height of the ground antenna</source>
+        <translation>Höhe der Bodenantenne</translation>
+    </message>
+    <message>
+        <source>transmitter&apos;s firmware</source>
+        <translation>Firmware des Senders</translation>
+    </message>
+    <message>
+        <source>receiver&apos;s firmware</source>
+        <translation>Firmware des Empfängers</translation>
+    </message>
+    <message>
+        <source>mounting</source>
+        <translation>Einbau</translation>
+    </message>
+    <message>
+        <source>power chosen by itself</source>
+        <translation>Leistung selbst gewählt</translation>
+    </message>
+    <message>
+        <source>band chosen by itself</source>
+        <translation>Band selbst gewählt</translation>
+    </message>
+    <message>
+        <source>packet rate chosen by itself</source>
+        <translation>Paketrate selbst gewählt</translation>
+    </message>
+    <message>
+        <source>gain without losses</source>
+        <translation>Gewinn ohne Verluste</translation>
+    </message>
+    <message>
+        <source>null at</source>
+        <translation>Nullstelle bei</translation>
+    </message>
+    <message>
+        <source>in height</source>
+        <translation>in der Höhe</translation>
+    </message>
+    <message>
+        <source>across</source>
+        <translation>quer</translation>
+    </message>
+    <message>
+        <source>blind</source>
+        <translation>blind</translation>
+    </message>
+    <message>
+        <source>airframe in the way</source>
+        <translation>Fluggerät im Weg</translation>
+    </message>
+    <message>
+        <source>transmit antenna&apos;s mismatch</source>
+        <translation>Fehlanpassung der Sendeantenne</translation>
+    </message>
+    <message>
+        <source>receive antenna&apos;s mismatch</source>
+        <translation>Fehlanpassung der Empfangsantenne</translation>
+    </message>
+    <message>
+        <source>Does what is sent disturb what listens?</source>
+        <translation>Stört, was gesendet wird, was zuhört?</translation>
+    </message>
+    <message>
+        <source>interference</source>
+        <translation>Störungen</translation>
+    </message>
+    <message>
+        <source>antennas aboard apart by</source>
+        <translation>Abstand der Antennen an Bord</translation>
+    </message>
+    <message>
+        <source>antennas at the station apart by</source>
+        <translation>Abstand der Antennen an der Station</translation>
+    </message>
+    <message>
+        <source>bandwidth</source>
+        <translation>Bandbreite</translation>
+    </message>
+    <message>
+        <source>level tolerated</source>
+        <translation>verträglicher Pegel</translation>
+    </message>
+    <message>
+        <source>1 at the station</source>
+        <translation>1 an der Station</translation>
+    </message>
+    <message>
+        <source>products in bands that are listened to</source>
+        <translation>Produkte in abgehörten Bändern</translation>
+    </message>
+    <message>
+        <source>of them too strong</source>
+        <translation>davon zu stark</translation>
+    </message>
+    <message>
+        <source>isolation missing</source>
+        <translation>fehlende Entkopplung</translation>
+    </message>
+    <message>
+        <source>sent</source>
+        <translation>gesendet</translation>
+    </message>
+    <message>
+        <source>product at the receiver</source>
+        <translation>Produkt am Empfänger</translation>
+    </message>
+    <message>
+        <source>limit</source>
+        <translation>Grenze</translation>
+    </message>
+    <message>
+        <source>needed</source>
+        <translation>nötig</translation>
+    </message>
+    <message>
+        <source>nothing said</source>
+        <translation>nichts gesagt</translation>
+    </message>
+    <message>
+        <source>from above, nose up</source>
+        <translation>von oben, Nase oben</translation>
+    </message>
+    <message>
+        <source>from the right, nose right</source>
+        <translation>von rechts, Nase rechts</translation>
     </message>
 </context>
 </TS>

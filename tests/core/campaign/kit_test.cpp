@@ -50,13 +50,13 @@ TEST_CASE("kit: a value typed for one setup does not change the part that anothe
 TEST_CASE("kit: what nobody said is no number, and counts as 0 dB in a budget only") {
   Campaign c = twoSetups();
   CHECK_FALSE(at(c, 0, kTransmitGain));
-  const auto ends = endsOf(c, c.setups[0].links.at("control"));
+  const auto ends = endsOf(c, c.links[0], c.setups[0].links.at("control"));
   REQUIRE(ends);
   CHECK(ends->power_dbm == 20);
   CHECK(ends->rx_gain_dbi == 8);
   CHECK(ends->tx_gain_dbi == 0);
   setValueAt(c, "A", "control", kTransmitPower, {});
-  CHECK_FALSE(endsOf(c, c.setups[0].links.at("control")));
+  CHECK_FALSE(endsOf(c, c.links[0], c.setups[0].links.at("control")));
 }
 
 TEST_CASE("kit: parts that a removed setup alone had go with it; named ones and those of others stay") {

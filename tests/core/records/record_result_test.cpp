@@ -220,3 +220,26 @@ TEST_CASE("records: numbers outside their domain are faults of the campaign") {
   c.records[0].part = "nobody";
   CHECK_FALSE(campaign::validate(c).empty());
 }
+
+TEST_CASE("records: what the kit and the typed emitters send is held against receivers and satellite bands") {
+  campaign::Campaign c = oneChannel();
+  CHECK(judge({c, record(RecordKind::Interference), {}, {}}).findings.front().code == "interference-open");
+  // The second harmonic of 790 MHz falls on satellite navigation, 20 dBm and 15 cm away.
+  Record r = readings(RecordKind::Interference,
+                      {{"tracker", {{"frequency_mhz", 790}, {"power_dbm", 20}}},
+                       {"relay", {{"frequency_mhz", 2370}, {"tolerates_dbm", -60}, {"at_station", 1}}},
+                       {"ch 1", {{"frequency_mhz", 1580}}},
+                       {"ch 2", {{"frequency_mhz", 1000}}}});
+  const RecordResult near = judge({c, r, {}, {}});
+  CHECK(near.findings.front().code == "interference-harmonic");
+  CHECK(has(near, "interference-assumes-apart"));
+  CHECK(has(near, "channel-hit"));
+  CHECK(has(near, "channel-free"));
+  CHECK(figure(near, "products-heard").value.value ==
+        1);  // the third reaches the station's relay by the path alone
+  r.settings["apart_m"] = 1;
+  r.settings["filter_db"] = 80;
+  const RecordResult apart = judge({c, r, {}, {}});
+  CHECK(has(apart, "interference-none"));
+  CHECK(figure(apart, "products").value.value == 1);
+}

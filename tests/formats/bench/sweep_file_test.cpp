@@ -188,3 +188,17 @@ TEST_CASE("sweep table: what is wrong is said, what is missing is asked for") {
       readSweepTable(writeSweepTable(readTouchstone("# MHz S RI R 50\n1 .1 .2\n2 1 0\n").sweep));
   CHECK(back.sweep.s11 == std::vector<Complex>{{0.1, 0.2}, {1, 0}});
 }
+
+TEST_CASE(
+    "sweep: what no analyser measures is left out however it is written, so that the rest can be written "
+    "and read back",
+    "[regression]") {
+  for (const char* text :
+       {"# GHz S DB R 50\n1 -10 20\n2 123 4\n", "# GHz Z RI R 50\n1 1.1 0\n2 -1.0000000001 0\n"}) {
+    const SweepRead read = readTouchstone(text, 1);
+    CHECK(read.sweep.s11.size() == 1);
+    REQUIRE_FALSE(read.problems.empty());
+    CHECK(read.problems.front().code == "sweep-implausible");
+    CHECK(readTouchstone(writeTouchstone(read.sweep)).sweep.s11 == read.sweep.s11);
+  }
+}

@@ -1,0 +1,111 @@
+#include "app/kit/fields.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLabel>
+#include <QVBoxLayout>
+
+#include "app/shared/text.h"
+#include "core/campaign/record.h"
+
+namespace distanz::app::kit {
+
+QLabel* small(const QString& text) {
+  auto* label = plainLabel(text);
+  label->setProperty("small", true);
+  return label;
+}
+
+QWidget* captioned(const QString& caption, QWidget* field) {
+  auto* box = new QWidget;
+  auto* layout = new QVBoxLayout(box);
+  layout->setContentsMargins(0, 0, 0, 0);
+  layout->setSpacing(2);
+  layout->addWidget(small(caption));
+  layout->addWidget(field);
+  layout->addStretch();
+  box->setSizePolicy(QSizePolicy::Ignored,
+                     QSizePolicy::Preferred);  // columns of one width, whatever stands in them
+  return box;
+}
+
+namespace {
+
+template <class T>
+void edit(Document& document, const Bound<T>& bound, const T& value) {
+  if (bound.get(document.campaign()) == value) return;
+  campaign::Campaign next = document.campaign();
+  bound.set(next, value);
+  document.edit(bound.step, next);
+}
+
+}  // namespace
+
+QuantityEdit* numberField(Document& document, const Bound<std::optional<double>>& bound,
+                          const std::string& key, quantity::Unit unit, double low, double high,
+                          const QString& hint) {
+  const campaign::TypedAs typed = campaign::typedAs(key, unit);
+  const auto shown = [typed, unit](std::optional<double> v) {
+    return v ? std::optional(quantity::convert(*v, unit, typed.unit)) : v;
+  };
+  auto* field = new QuantityEdit(typed.kind, {*shown(low), *shown(high)}, true);
+  field->field()->setObjectName(bound.name);
+  field->field()->setAccessibleName(bound.label);
+  field->field()->setPlaceholderText(hint);
+  const auto refresh = [&document, field, get = bound.get, shown] {
+    field->show(shown(get(document.campaign())));
+  };
+  refresh();
+  QObject::connect(field, &QuantityEdit::committed, field,
+                   [&document, bound, typed, unit](std::optional<double> v) {
+                     edit(document, bound, v ? std::optional(quantity::convert(*v, typed.unit, unit)) : v);
+                   });
+  QObject::connect(&document, &Document::changed, field, refresh);
+  return field;
+}
+
+QLineEdit* textField(Document& document, const Bound<std::string>& bound) {
+  auto* field = new QLineEdit(QString::fromStdString(bound.get(document.campaign())));
+  field->setObjectName(bound.name);
+  field->setAccessibleName(bound.label);
+  field->setPlaceholderText(bound.label);
+  QObject::connect(field, &QLineEdit::editingFinished, field, [&document, field, bound] {
+    edit(document, bound, field->text().trimmed().toStdString());
+  });
+  QObject::connect(&document, &Document::changed, field, [&document, field, get = bound.get] {
+    if (!(field->hasFocus() && field->isModified()))
+      field->setText(QString::fromStdString(get(document.campaign())));
+  });
+  return field;
+}
+
+QCheckBox* flagField(Document& document, const Bound<bool>& bound) {
+  auto* box = new QCheckBox(bound.label);
+  box->setObjectName(bound.name);
+  const auto refresh = [&document, box, get = bound.get] { box->setChecked(get(document.campaign())); };
+  refresh();
+  QObject::connect(box, &QCheckBox::clicked, box, [&document, bound](bool on) { edit(document, bound, on); });
+  QObject::connect(&document, &Document::changed, box, refresh);
+  return box;
+}
+
+QComboBox* choiceField(Document& document, const Bound<std::string>& bound,
+                       const std::vector<Choice>& choices) {
+  auto* box = new QComboBox;
+  box->setObjectName(bound.name);
+  box->setAccessibleName(bound.label);
+  for (const Choice& c : choices) box->addItem(c.text, QString::fromStdString(c.word));
+  const auto refresh = [&document, box, get = bound.get] {
+    const QString word = QString::fromStdString(get(document.campaign()));
+    if (box->findData(word) < 0) box->addItem(word, word);  // of a later version
+    box->setCurrentIndex(box->findData(word));
+  };
+  refresh();
+  QObject::connect(box, &QComboBox::activated, box, [&document, box, bound](int) {
+    edit(document, bound, box->currentData().toString().toStdString());
+  });
+  QObject::connect(&document, &Document::changed, box, refresh);
+  return box;
+}
+
+}  // namespace distanz::app::kit

@@ -1,0 +1,44 @@
+#pragma once
+#include <QLineEdit>
+#include <functional>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "app/shared/document.h"
+#include "app/shared/quantity_edit.h"
+
+class QCheckBox;
+class QComboBox;
+
+/// Fields of the kit, each bound to one value of the campaign: what the campaign holds is what they show, and
+/// what is typed is an edit that can be taken back.
+namespace distanz::app::kit {
+
+QLabel* small(const QString& text);
+/// A field under its caption.
+QWidget* captioned(const QString& caption, QWidget* field);
+
+template <class T>
+struct Bound {
+  const char* name;  ///< of the object
+  QString label;
+  Finding step;  ///< what an edit is called
+  std::function<T(const campaign::Campaign&)> get;
+  std::function<void(campaign::Campaign&, const T&)> set;
+};
+
+/// @param kind,unit of what is kept; it is typed in what quantity::Kind takes
+QuantityEdit* numberField(Document& document, const Bound<std::optional<double>>& bound,
+                          const std::string& key, quantity::Unit unit, double low, double high,
+                          const QString& hint = {});
+QLineEdit* textField(Document& document, const Bound<std::string>& bound);
+QCheckBox* flagField(Document& document, const Bound<bool>& bound);
+struct Choice {
+  std::string word;
+  QString text;
+};
+QComboBox* choiceField(Document& document, const Bound<std::string>& bound,
+                       const std::vector<Choice>& choices);
+
+}  // namespace distanz::app::kit

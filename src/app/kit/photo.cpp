@@ -1,0 +1,86 @@
+#include "app/kit/photo.h"
+
+#include <QBuffer>
+#include <QDialog>
+#include <QImageReader>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/shared/text.h"
+#include "core/finding/error.h"
+#include "formats/bench/record_files.h"
+#include "formats/files.h"
+#include "words/say.h"
+
+namespace distanz::app::kit {
+namespace {
+
+constexpr int kMostPixels = 12000;  // of a side: more would fill the memory
+
+/// Read no larger than it is shown, so that no picture, however it was made, takes much memory.
+QImage imageOf(const QByteArray& bytes, int most_px) {
+  QBuffer buffer;
+  buffer.setData(bytes);
+  QImageReader reader(&buffer);
+  reader.setAutoTransform(true);
+  const QSize size = reader.size();
+  if (!size.isValid() || size.width() > kMostPixels || size.height() > kMostPixels) return {};
+  if (size.width() > most_px || size.height() > most_px)
+    reader.setScaledSize(size.scaled(most_px, most_px, Qt::KeepAspectRatio));
+  return reader.read();
+}
+
+}  // namespace
+
+QPixmap photoOf(const Document& document, const campaign::Part& part, std::size_t photo, int most_px) {
+  if (photo >= part.photos.size()) return {};
+  try {
+    const std::string bytes = document.samples()->keptBytes(part.id, part.photos[photo]);
+    return QPixmap::fromImage(imageOf(QByteArray::fromStdString(bytes), most_px));
+  } catch (const Error&) {
+    return {};
+  }
+}
+
+TakenPhotos takePhotos(const QStringList& files) {
+  TakenPhotos out;
+  for (const QString& name : files) {
+    const std::filesystem::path path = name.toStdString();
+    try {
+      const std::string bytes = formats::readForRecord(path);
+      if (imageOf(QByteArray::fromStdString(bytes), 64).isNull()) throw InputError(finding("no-picture"));
+      store::PackedLog packed = store::packLog(bytes);
+      campaign::KeptFile file{formats::safeFileName(path.filename().string()), packed.sha256, "picture", {}};
+      out.attachments.push_back({file.file, std::move(packed)});
+      out.files.push_back(std::move(file));
+    } catch (const std::exception& e) {
+      return {{}, {}, words::sentence(inFile(path.filename(), findingOf(e)))};
+    }
+  }
+  return out;
+}
+
+bool showPhoto(QWidget* parent, const Document& document, const campaign::Part& part, std::size_t photo) {
+  QDialog dialog(parent);
+  dialog.setObjectName("photoDialog");
+  dialog.setWindowTitle(QString::fromStdString(part.photos.at(photo).file));
+  auto* layout = new QVBoxLayout(&dialog);
+  auto* picture = plainLabel();
+  picture->setPixmap(photoOf(document, part, photo, 900));
+  layout->addWidget(picture);
+  auto* row = new QHBoxLayout;
+  auto* remove = new QPushButton(QDialog::tr("Remove photo"));
+  remove->setObjectName("removePhoto");
+  auto* close = new QPushButton(QDialog::tr("Close"));
+  close->setDefault(true);
+  row->addWidget(remove);
+  row->addStretch();
+  row->addWidget(close);
+  layout->addLayout(row);
+  QObject::connect(remove, &QPushButton::clicked, &dialog, [&dialog] { dialog.done(2); });
+  QObject::connect(close, &QPushButton::clicked, &dialog, &QDialog::reject);
+  return dialog.exec() == 2;
+}
+
+}  // namespace distanz::app::kit

@@ -1,0 +1,27 @@
+#pragma once
+#include "core/campaign/campaign.h"
+#include "core/records/record_result.h"
+
+namespace distanz::plan {
+
+/// How an antenna sits on the airframe, and how it then radiates: seen from above (0 ahead, clockwise) and
+/// from the right-hand side (0 ahead, 90 up).
+struct Mounting {
+  struct Point {
+    double ahead = 0, right = 0, up = 0;  ///< of the airframe, -1..1
+  } place, axis;                          ///< where it sits; unit vector along which it points
+  bool placed = false, pointed = false;
+  std::vector<double> top_db, side_db;  ///< under its peak, each whole degree 0..359; empty where no pattern
+                                        ///< is known
+  std::optional<records::Sector> top_shade, side_shade;  ///< where the airframe is in the way
+  std::vector<Finding> findings;
+};
+
+/// Half the angle that the airframe hides, by what is near: a shell of plastic, or carbon, battery and what
+/// lies inside. Drawn and warned of; no loss is counted, which nobody can tell without a measurement.
+constexpr double kShade_deg = 35, kDeepShade_deg = 60;
+
+Mounting mountingOf(const campaign::Campaign& campaign, const campaign::Link& link,
+                    const campaign::SetupLink& ends);
+
+}  // namespace distanz::plan

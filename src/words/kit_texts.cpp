@@ -1,0 +1,116 @@
+#include "words/texts.h"
+
+namespace distanz::words {
+namespace {
+
+constexpr Text kKitTexts[] = {
+    {"part-worth", "", QT_TRANSLATE_NOOP("finding", "{name}, {value}")},
+    {"mount-word", "", QT_TRANSLATE_NOOP("finding", "{word}")},
+    {"mount-points", "", QT_TRANSLATE_NOOP("finding", "points to {azimuth}, {elevation} up")},
+    {"one-difference", "", QT_TRANSLATE_NOOP("finding", "{what}")},
+    {"left-free-power", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Setups {setups} let the {link} transmitter choose its power: it rises as the signal "
+                       "falls and hides what is compared. Fix it, or log it.")},
+    {"left-free-band", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Setups {setups} let the {link} link choose its band or channel: two flights may then "
+                       "differ by the channel alone. Fix it.")},
+    {"left-free-rate", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Setups {setups} let the {link} link choose its packet rate: a slower rate hears further, so the "
+         "rate is compared instead of the setup. Fix it, or enter the sensitivity of each rate.")},
+    {"left-free-pointing", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Setups {setups} point the {link} ground antenna by hand: the hand's error falls on a "
+                       "narrow beam harder than on a wide one. Fix its direction along the path.")},
+    {"differs-in-several", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Setups {setup} and {other} differ on the {link} link in {count} things: {what:list}. "
+                       "Whatever wins, it will not be known which of them did it.")},
+    {"differs-in-nothing", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Setups {setup} and {other} are described alike. Say what differs, or compare a setup "
+                       "against itself to see the scatter.")},
+    {"path-in-beam", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "From {from} on, the path lies in the main beam; at worst it is {worst} below the peak.")},
+    {"path-out-of-beam", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "The path ends outside the main beam, {worst} below its peak at worst. Point it at "
+                       "the far post, or take a wider antenna.")},
+    {"blind-above", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Straight above the station it is {above} below its peak, behind it {behind}.")},
+    {"blind-cone", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Out to {to} the path lies in its blind cone, {below} and more below the peak: do not "
+                       "judge a setup there.")},
+    {"mount-null-level", "",
+     QT_TRANSLATE_NOOP("finding", "Level flight has the null of this antenna {side}. Turn it upright.")},
+    {"mount-shaded", "", QT_TRANSLATE_NOOP("finding", "The airframe hides what is {side}.")},
+    {"mount-shaded-deeply", "",
+     QT_TRANSLATE_NOOP("finding", "Carbon, battery or shell hide what is {side}; expect fades there.")},
+    {"mount-shades-out", "",
+     QT_TRANSLATE_NOOP("finding", "On the way out the station is behind: the airframe lies in between.")},
+    {"mount-shades-back", "",
+     QT_TRANSLATE_NOOP("finding", "On the way back the station is ahead: the airframe lies in between.")},
+    {"mount-inside-carbon", "",
+     QT_TRANSLATE_NOOP("finding", "Inside a carbon shell an antenna hardly radiates. Bring it out.")},
+    {"mount-near-carbon", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Carbon close by detunes and shades. Keep a quarter of a wave away, and sweep it where it sits.")},
+    {"mount-near-battery", "",
+     QT_TRANSLATE_NOOP("finding", "The battery shades like metal. Keep the antenna on another side.")},
+    {"mount-covered", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "A cover shifts the resonance down: sweep it bare and covered on the Bench.")},
+    {"mount-bent", "",
+     QT_TRANSLATE_NOOP("finding", "Bent arms fill the nulls and lose some gain broadside.")},
+    {"change-part", "", QT_TRANSLATE_NOOP("finding", "Change {what}")},
+    {"change-mount", "", QT_TRANSLATE_NOOP("finding", "Change the mounting")},
+    {"pick-part", "", QT_TRANSLATE_NOOP("finding", "Put another part into setup {setup}")},
+    {"add-part", "", QT_TRANSLATE_NOOP("finding", "Add {part}")},
+    {"remove-part", "", QT_TRANSLATE_NOOP("finding", "Remove {part}")},
+    {"take-parts", "", QT_TRANSLATE_NOOP("finding", "Take over {count} parts")},
+    {"add-photos", "", QT_TRANSLATE_NOOP("finding", "Add photos of {part}")},
+    {"remove-photo", "", QT_TRANSLATE_NOOP("finding", "Remove a photo of {part}")},
+    {"parts-brought", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{added} parts came in, {renewed} that were here already were brought up to date.")},
+    {"no-picture", "",
+     QT_TRANSLATE_NOOP("finding", "is no picture that can be shown; save it as PNG or JPEG")},
+    {"eirp-limit-unknown", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "The {link} link radiates {eirp:.1} EIRP. Enter what is allowed at the place under "
+                       "Links: Distanz is no authority.")},
+    {"eirp-over", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "The {link} link radiates {eirp:.1} EIRP, {over} more than the {limit} that you entered "
+         "for the place. Take less power or gain.")},
+    {"eirp-within", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "The {link} link radiates {eirp:.1} EIRP, within the {limit} that you entered.")},
+    {"keep-away", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Keep {distance:.2} away from the powered antenna, and no one closer: the reference "
+                       "level for the public, far field.")},
+    {"worth-power", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "The {change} gained are what raising {power} to {other} would have done, without "
+                       "heat or current.")},
+    {"costs-power", "",
+     QT_TRANSLATE_NOOP("finding", "To make up for the {change} lost, {power} would have to become {other}.")},
+};
+
+}  // namespace
+
+std::span<const Text> kitTexts() {
+  return kKitTexts;
+}
+
+}  // namespace distanz::words

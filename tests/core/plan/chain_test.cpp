@@ -1,0 +1,74 @@
+#include "core/plan/chain.h"
+
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "core/plan/prediction.h"
+#include "core/radio/path_loss.h"
+#include "support/planned.h"
+
+using namespace distanz;
+using namespace distanz::campaign;
+using Catch::Matchers::WithinAbs;
+
+TEST_CASE("chain: runs from the power to the far post, and meets the prediction there") {
+  Campaign c = test::planned();
+  setValueAt(c, "A", "control", kTransmitGain, 6);
+  setValueAt(c, "A", "control", kTransmitLoss, 0.5);
+  const auto chain = plan::chainOf(c, "A", "control");
+  REQUIRE(chain);
+  CHECK(std::string(chain->elements.front().what) == "power");
+  CHECK_THAT(*chain->eirp_dbm, WithinAbs(25.5, 1e-9));
+  CHECK_THAT(*chain->distance_m, WithinAbs(3000, 0.1));
+  CHECK_THAT(*chain->received_dbm, WithinAbs(25.5 - radio::freeSpaceLoss_db(*chain->distance_m, 2440), 1e-6));
+  CHECK_THAT(*chain->margin_db, WithinAbs(*chain->received_dbm + 108, 1e-9));
+  CHECK_THAT(*chain->range_m, WithinAbs(*plan::predict(c, 3000)[0].range_m, 1e-6));
+  double level = 0;
+  for (const plan::ChainElement& e : chain->elements) {
+    level += e.change_db;
+    CHECK_THAT(e.level_dbm, WithinAbs(level, 1e-9));
+  }
+}
+
+TEST_CASE("chain: what nobody said is told as not known, and without a power or a path there are no levels") {
+  Campaign c = test::planned();
+  auto chain = plan::chainOf(c, "A", "control");
+  for (const plan::ChainElement& e : chain->elements)
+    CHECK(e.known == (std::string(e.what) == "power" || std::string(e.what) == "path"));
+  c.paths.clear();
+  chain = plan::chainOf(c, "A", "control");
+  CHECK(chain->eirp_dbm);
+  CHECK_FALSE(chain->received_dbm);
+  CHECK(std::isnan(chain->elements.back().level_dbm));
+  setValueAt(c, "A", "control", kTransmitPower, {});
+  chain = plan::chainOf(c, "A", "control");
+  CHECK_FALSE(chain->eirp_dbm);
+  CHECK(std::isnan(chain->elements.front().level_dbm));
+  CHECK_FALSE(plan::chainOf(c, "B", "control"));
+}
+
+TEST_CASE("chain: another part shows its dB and metres, and a record stands behind what was measured") {
+  Campaign c = test::planned();
+  setValueAt(c, "A", "control", kTransmitGain, 6);
+  Part helix{
+      .id = "helix", .uuid = {}, .kind = PartKind::Antenna, .name = "Helix", .notes = {}, .values = {}};
+  helix.values["gain_dbi"] = {.value = 12, .origin = Origin::Measured, .record = "r1"};
+  c.parts.push_back(helix);
+  const SetupLink& own = c.setups[0].links.at("control");
+  const auto swaps = plan::swapsFor(c, c.links[0], own, kTransmitGain);
+  REQUIRE(swaps.size() == 1);
+  CHECK(swaps[0].part == "helix");
+  CHECK_THAT(swaps[0].change.level_db, WithinAbs(6, 1e-9));
+  const plan::Chain before = plan::chainOf(c, c.links[0], own);
+  CHECK_THAT(*swaps[0].change.range_m, WithinAbs(*before.range_m * (std::pow(10, 6 / 20.0) - 1), 1e-6));
+  c.setups[0].links["control"].tx_antenna = "helix";
+  const plan::Chain after = *plan::chainOf(c, "A", "control");
+  const auto change = plan::changeBetween(before, after);
+  REQUIRE(change);
+  REQUIRE(change->elements.size() == 1);
+  const plan::ChainElement& e = after.elements[change->elements[0]];
+  CHECK(std::string(e.what) == "tx-antenna");
+  CHECK(e.origin == Origin::Measured);
+  CHECK(e.record == "r1");
+  CHECK_FALSE(plan::changeBetween(after, after));
+}
