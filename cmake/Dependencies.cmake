@@ -18,7 +18,7 @@ add_library(distanz_geographic INTERFACE)
 target_include_directories(distanz_geographic SYSTEM INTERFACE ${GEOGRAPHICLIB_INCLUDE})
 target_link_libraries(distanz_geographic INTERFACE ${GEOGRAPHICLIB_LIBRARY})
 
-find_package(Qt6 REQUIRED COMPONENTS Core Gui Widgets Concurrent Svg SvgWidgets PrintSupport Test)
+find_package(Qt6 REQUIRED COMPONENTS Core Gui Network SerialPort Widgets Concurrent Svg SvgWidgets PrintSupport Test)
 find_package(QCustomPlotQt6 REQUIRED)
 add_library(distanz_qcustomplot INTERFACE)
 

@@ -366,6 +366,33 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "Assumed: harmonics and products 40 to 50 dB under the carrier, and antennas {apart} "
                        "apart, as nothing was entered.")},
+    {"live-address", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "\"{address}\" is no place to listen to; type host:port, or a serial line as /dev/ttyUSB0")},
+    {"live-cannot-open", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "nothing can be heard from {address} ({reason}); look whether the instrument is on "
+                       "and its cable in")},
+    {"live-line-too-long", "",
+     QT_TRANSLATE_NOOP("finding", "what {address} sends has no lines of text; look at its settings")},
+    {"standin-unknown", "",
+     QT_TRANSLATE_NOOP(
+         "finding", "there is no instrument \"{kind}\" with a fault \"{fault}\"; see distanz-standin list")},
+    {"standin-cannot-serve", "", QT_TRANSLATE_NOOP("finding", "cannot serve on {place}: {reason}")},
+    {"turn-wrong-hand", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{gain} is far less than any such antenna has: its hand is the wrong one, or it is "
+                       "broken. Turn it against an antenna of the other hand.")},
+    {"fill-live", "", QT_TRANSLATE_NOOP("finding", "Add {count} readings to {record}")},
+    {"walk-against-flown", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "The walk predicted {predicted.span} at full power; flown were {flown}, {share:.0} of its middle.")},
+    {"ground-held-in-plan", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "The latest ground check, {record}, ended with: do not fly. Find out why, and repeat "
+                       "it before the range flight.")},
 };
 
 }  // namespace

@@ -128,6 +128,19 @@ constexpr TermText kKitTerms[] = {
     {"chain-nothing", QT_TRANSLATE_NOOP("term", "nothing said")},
     {"view-top", QT_TRANSLATE_NOOP("term", "from above, nose up")},
     {"view-side", QT_TRANSLATE_NOOP("term", "from the right, nose right")},
+    {"attitude-nose", QT_TRANSLATE_NOOP("term", "Nose toward the station")},
+    {"attitude-right-side", QT_TRANSLATE_NOOP("term", "Left side toward the station")},
+    {"attitude-tail", QT_TRANSLATE_NOOP("term", "Tail toward the station")},
+    {"attitude-left-side", QT_TRANSLATE_NOOP("term", "Right side toward the station")},
+    {"attitude-nose-down", QT_TRANSLATE_NOOP("term", "Nose down")},
+    {"attitude-nose-up", QT_TRANSLATE_NOOP("term", "Nose up")},
+    {"attitude-bank-right", QT_TRANSLATE_NOOP("term", "Banked to the right")},
+    {"attitude-bank-left", QT_TRANSLATE_NOOP("term", "Banked to the left")},
+    {"attitude-belly", QT_TRANSLATE_NOOP("term", "Belly toward the station")},
+    {"attitude-top", QT_TRANSLATE_NOOP("term", "Top toward the station")},
+    {"entry-paces", QT_TRANSLATE_NOOP("term", "or so many paces")},
+    {"entry-pace_m", QT_TRANSLATE_NOOP("term", "length of a pace")},
+    {"figure-ground-distance", QT_TRANSLATE_NOOP("term", "distance of the check")},
 };
 
 }  // namespace

@@ -6,8 +6,13 @@
 #include <catch2/catch.hpp>
 
 #include "app/bench/bench_stage.h"
+#include "app/bench/ground_guide.h"
+#include "app/bench/reading_timer.h"
 #include "app/session.h"
+#include "formats/bench/record_files.h"
 #include "formats/files.h"
+#include "standin/instrument.h"
+#include "standin/server.h"
 
 using namespace distanz;
 using namespace distanz::app;
@@ -174,4 +179,66 @@ TEST_CASE("bench: a table of readings is taken in, and the rows that were left o
   CHECK(s.stage().takesFiles());
   s.make("claims");
   CHECK_FALSE(s.stage().takesFiles());
+}
+
+TEST_CASE("bench: a record is filled live from an instrument, in steps that can be taken back") {
+  Bench s;
+  s.make("power");
+  const QStringList lines =
+      QString::fromStdString(standin::tell("power", "throttling", 5)).trimmed().split('\n');
+  standin::Server server(lines, 1);
+  s.type("liveAddress", server.serveTcp(0).toUtf8().constData());
+  waitFor("the readings", [&] { return s.record().readings.size() == size_t(lines.size()) - 1; });
+  s.waitFinding("power-throttles");
+  waitFor("the end", [&] { return child<QPushButton>(s.window, "fillLive").text() == "Fill live"; });
+  s.document().undo();
+  waitFor("undo", [&] { return s.record().readings.size() < size_t(lines.size()) - 1; });
+  s.type("liveAddress", "127.0.0.1:1");
+  waitFor("the refusal", [&] { return child<QLabel>(s.window, "banner").text().contains("127.0.0.1:1"); });
+}
+
+TEST_CASE("bench: a sweep arrives live as a file of its record") {
+  Bench s;
+  s.make("sweep");
+  QStringList lines = QString::fromStdString(standin::tell("sweep", "mistuned", 5)).trimmed().split('\n');
+  const qsizetype points = lines.size() - 1;
+  standin::Server server(lines << QString(), 1);
+  s.type("liveAddress", server.serveTcp(0).toUtf8().constData());
+  waitFor("the sweep", [&] { return s.record().files.size() == 1; });
+  const auto read =
+      formats::readRecordFile(campaign::RecordKind::Sweep, s.record().files[0],
+                              s.document().samples()->keptBytes(s.record().id, s.record().files[0]));
+  CHECK(read.data.sweep->frequency_mhz.size() == size_t(points));
+}
+
+TEST_CASE("bench: the timer calls for each reading at its time, and no other") {
+  ReadingTimer timer({0, 2, 5}, 10);
+  std::vector<double> due;
+  QObject::connect(&timer, &ReadingTimer::due, [&](double at) { due.push_back(at); });
+  timer.show();
+  click(timer, "callReadings");
+  CHECK(due == std::vector<double>{0});
+  waitFor("all", [&] { return due.size() == 3 && !timer.running(); });
+  CHECK(due == std::vector<double>{0, 2, 5});
+}
+
+TEST_CASE("bench: a ground check is led through all attitudes, counters before and after") {
+  GroundGuide guide(10);
+  guide.QWidget::show();
+  guide.show(60, false, false);
+  CHECK_FALSE(child<QPushButton>(guide, "startGround").isEnabled());
+  guide.show(60, true, false);
+  bool finished = false;
+  QObject::connect(&guide, &GroundGuide::finished, [&] { finished = true; });
+  click(guide, "startGround");
+  std::set<QString> seen;
+  waitFor("the end", [&] {
+    if (guide.running()) seen.insert(child<QLabel>(guide, "attitude").text());
+    return finished;
+  });
+  CHECK(seen.size() >= 6);
+  CHECK(child<QLabel>(guide, "attitude").text().contains("after"));
+  Bench s;
+  s.make("ground");
+  CHECK_FALSE(child<QPushButton>(s.window, "startGround").isEnabled());
 }

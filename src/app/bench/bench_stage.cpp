@@ -7,7 +7,10 @@
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QtConcurrent>
+#include <algorithm>
 
+#include "app/bench/ground_guide.h"
+#include "app/bench/live_bar.h"
 #include "app/bench/readings_editor.h"
 #include "app/bench/record_form.h"
 #include "app/bench/result_view.h"
@@ -112,7 +115,11 @@ QWidget* BenchStage::workbench() {
   rawLayout->setContentsMargins(0, 0, 0, 0);
   m_form = new RecordForm(document());
   m_readings = new ReadingsEditor(document());
+  m_guide = new GroundGuide;
+  m_live = new LiveBar(document());
   rawLayout->addWidget(m_form, 3);
+  rawLayout->addWidget(m_guide);
+  rawLayout->addWidget(m_live);
   rawLayout->addWidget(m_readings, 2);
   m_sides->addWidget(raw);
   layout->addWidget(m_sides, 1);
@@ -121,6 +128,8 @@ QWidget* BenchStage::workbench() {
   connect(m_remove, &QPushButton::clicked, this, &BenchStage::removeRecord);
   connect(m_form, &RecordForm::filesWanted, this, &BenchStage::askForFiles);
   connect(m_readings, &ReadingsEditor::fileWanted, this, &BenchStage::askForFiles);
+  connect(m_guide, &GroundGuide::finished, this, [this] { m_readings->setLabel("after"); });
+  connect(m_live, &LiveBar::fileHeard, this, &BenchStage::takeHeard);
   return page;
 }
 
@@ -148,6 +157,8 @@ void BenchStage::refresh() {
     m_title->setText(title);
     m_form->show(m_chosen);
     m_readings->show(m_chosen);
+    m_live->show(m_chosen);
+    showGuide(*record);
     const JudgedRecord* judged = m_book.find(m_chosen);
     const records::RecordResult result = judged ? judged->result : records::RecordResult();
     m_result->show(result);
@@ -214,6 +225,23 @@ void BenchStage::takeFiles(const QStringList& files) {
   if (!record || files.isEmpty() || m_intake.isRunning()) return;
   m_intake.setFuture(QtConcurrent::run(
       [files, id = record->id, kind = record->kind] { return app::takeFiles(files, id, kind); }));
+}
+
+void BenchStage::takeHeard(const QString& record, const QString& name, const QByteArray& bytes) {
+  const campaign::Record* r = campaign::findRecord(document().campaign(), record.toStdString());
+  if (!r) return;
+  m_intake.waitForFinished();  // moments: the file before it
+  m_intake.setFuture(QtConcurrent::run(
+      [name, bytes, id = r->id, kind = r->kind] { return takeBytes(name, bytes, id, kind); }));
+}
+
+void BenchStage::showGuide(const campaign::Record& record) {
+  m_guide->setVisible(record.kind == campaign::RecordKind::Ground);
+  const auto has = [&](const char* label) {
+    return std::any_of(record.readings.begin(), record.readings.end(),
+                       [&](const campaign::Reading& r) { return r.label == label; });
+  };
+  m_guide->show(record.setting("duration_s").value_or(60), has("before"), has("after"));
 }
 
 void BenchStage::settleFiles() {

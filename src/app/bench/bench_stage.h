@@ -10,6 +10,8 @@ class QButtonGroup;
 
 namespace distanz::app {
 
+class GroundGuide;
+class LiveBar;
 class ReadingsEditor;
 class RecordForm;
 class ResultView;
@@ -49,6 +51,8 @@ class BenchStage : public Stage, public Exportable {
   /// The result (0), or what went in (1).
   void turnTo(int side);
   void askForFiles();
+  void takeHeard(const QString& record, const QString& name, const QByteArray& bytes);
+  void showGuide(const campaign::Record& record);
   void settleFiles();
 
   RecordBook m_book;
@@ -63,6 +67,8 @@ class BenchStage : public Stage, public Exportable {
   ResultView* m_result;
   RecordForm* m_form;
   ReadingsEditor* m_readings;
+  GroundGuide* m_guide;
+  LiveBar* m_live;
 };
 
 }  // namespace distanz::app

@@ -11,9 +11,11 @@
 #include <QVBoxLayout>
 #include <set>
 
+#include "app/bench/reading_timer.h"
 #include "app/bench/readings_model.h"
 #include "app/shared/text.h"
 #include "core/quantity/parse.h"
+#include "words/quantity.h"
 #include "words/say.h"
 
 namespace distanz::app {
@@ -84,6 +86,11 @@ void ReadingsEditor::build(campaign::RecordKind kind) {
   entry->addWidget(add);
   entry->addWidget(file);
   column->addLayout(entry);
+  if (kind == campaign::RecordKind::Power) {
+    auto* timer = new ReadingTimer({0, 60, 120, 180, 240});
+    connect(timer, &ReadingTimer::due, this, [this](double time_s) { prefill("time_s", time_s); });
+    column->addWidget(timer);
+  }
   m_refusal = plainLabel();
   m_refusal->setObjectName("readingRefusal");
   m_refusal->setProperty("stop", true);
@@ -123,6 +130,20 @@ void ReadingsEditor::edit(const std::function<void(campaign::Record&)>& set) {
   if (!r) return;
   set(*r);
   m_document.edit(finding("change-record", {{"record", r->name.empty() ? r->id : r->name}}), next);
+}
+
+void ReadingsEditor::prefill(const char* key, double value) {
+  for (std::size_t k = 0; k < m_fields.size(); ++k)
+    if (std::string_view(m_fields[k].key) == key) {
+      m_entries[k]->setText(words::exactly(value, m_fields[k].unit));
+      m_entries[std::min(k + 1, m_entries.size() - 1)]->setFocus();
+    }
+}
+
+void ReadingsEditor::setLabel(const std::string& label) {
+  const int at = m_label ? m_label->findData(QString::fromStdString(label)) : -1;
+  if (at >= 0) m_label->setCurrentIndex(at);
+  if (!m_entries.empty()) m_entries.front()->setFocus();
 }
 
 void ReadingsEditor::addRow() {

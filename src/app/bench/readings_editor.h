@@ -20,6 +20,10 @@ class ReadingsEditor : public QWidget {
  public:
   explicit ReadingsEditor(Document& document, QWidget* parent = nullptr);
   void show(const std::string& record);
+  /// Puts a value into the row that is typed, and the caret behind it.
+  void prefill(const char* key, double value);
+  /// Chooses what is read.
+  void setLabel(const std::string& label);
 
  signals:
   void fileWanted();  ///< readings from a table

@@ -20,12 +20,14 @@ std::optional<bench::Spread> exponentOf(const analysis::CampaignAnalysis& analys
   return std::nullopt;
 }
 
-/// The smallest range that setups with that part are told to reach.
-std::optional<double> rangeWith(const campaign::Campaign& c, const analysis::CampaignAnalysis& analysis,
-                                const std::string& part) {
+/// The smallest range that the record's setup, or setups with its part, are told to reach.
+std::optional<double> rangeOf(const campaign::Campaign& c, const analysis::CampaignAnalysis& analysis,
+                              const campaign::Record& record) {
   std::optional<double> out;
-  if (part.empty()) return out;
-  for (const std::string& setup : campaign::setupsWith(c, part)) {
+  const auto setups = !record.setup.empty() ? std::vector{record.setup}
+                      : record.part.empty() ? std::vector<std::string>()
+                                            : campaign::setupsWith(c, record.part);
+  for (const std::string& setup : setups) {
     const auto* answer = analysis.answer(setup);
     if (answer && answer->typical.told_m() > 0)
       out = std::min(out.value_or(INFINITY), answer->typical.told_m());
@@ -36,7 +38,7 @@ std::optional<double> rangeWith(const campaign::Campaign& c, const analysis::Cam
 /// What records are judged with besides their own.
 struct With {
   std::optional<bench::Spread> exponent;
-  std::map<std::string, std::optional<double>> range_m;  ///< by part
+  std::map<std::string, std::optional<double>> range_m;  ///< by record
   std::string key;
 };
 
@@ -46,7 +48,7 @@ With withOf(const campaign::Campaign& c, const analysis::CampaignAnalysis& analy
   for (const campaign::Link& l : c.links) description::addKey(out.key, l);
   for (const campaign::Part& p : c.parts) description::addKey(out.key, p, description::Affects::Words);
   for (const campaign::Record& r : c.records) {
-    const auto range = out.range_m[r.part] = rangeWith(c, analysis, r.part);
+    const auto range = out.range_m[r.id] = rangeOf(c, analysis, r);
     out.key += std::to_string(range.value_or(0)) + "/";
   }
   out.key += std::to_string(c.plan_exponent) + std::to_string(out.exponent ? out.exponent->estimate : 0);
@@ -66,7 +68,7 @@ std::shared_ptr<const JudgedRecord> judgeOne(const campaign::Campaign& c, const 
     } catch (const Error& e) {
       out->problems.push_back(e.found);
     }
-  out->result = records::judge({c, record, files, with.exponent, with.range_m.at(record.part)});
+  out->result = records::judge({c, record, files, with.exponent, with.range_m.at(record.id)});
   return out;
 }
 

@@ -11,10 +11,8 @@ namespace {
 
 namespace fs = std::filesystem;
 
-void keep(const fs::path& path, campaign::RecordKind kind, TakenFiles& out) {
-  const std::string bytes = formats::readForRecord(path);
-  campaign::KeptFile file{
-      formats::safeFileName(path.filename().string()), {}, campaign::fileRoles(kind).front(), {}};
+void keep(const std::string& name, const std::string& bytes, campaign::RecordKind kind, TakenFiles& out) {
+  campaign::KeptFile file{formats::safeFileName(name), {}, campaign::fileRoles(kind).front(), {}};
   formats::readRecordFile(kind, file, bytes);  // refuses what cannot be read
   store::PackedLog packed = store::packLog(bytes);
   file.sha256 = packed.sha256;
@@ -40,12 +38,26 @@ TakenFiles takeFiles(const QStringList& files, const std::string& record, campai
   for (const QString& file : files) {
     const fs::path path = file.toStdString();
     try {
-      campaign::fileRoles(kind).empty() ? readInto(path, kind, out) : keep(path, kind, out);
+      campaign::fileRoles(kind).empty()
+          ? readInto(path, kind, out)
+          : keep(path.filename().string(), formats::readForRecord(path), kind, out);
     } catch (const std::exception& e) {
       const Finding found = findingOf(e);
       out.refused = words::sentence(inFile(path.filename(), found));
       return out;
     }
+  }
+  return out;
+}
+
+TakenFiles takeBytes(const QString& name, const QByteArray& bytes, const std::string& record,
+                     campaign::RecordKind kind) {
+  TakenFiles out;
+  out.record = record;
+  try {
+    keep(name.toStdString(), bytes.toStdString(), kind, out);
+  } catch (const std::exception& e) {
+    out.refused = words::sentence(inFile(name.toStdString(), findingOf(e)));
   }
   return out;
 }

@@ -1,4 +1,5 @@
 #pragma once
+#include <QByteArray>
 #include <QString>
 #include <QStringList>
 #include <string>
@@ -24,5 +25,9 @@ bool takesFiles(campaign::RecordKind kind);
 
 /// Sweeps, traces and pictures are kept, tables become readings. Takes time: not for the interface thread.
 TakenFiles takeFiles(const QStringList& files, const std::string& record, campaign::RecordKind kind);
+
+/// The same of a file that arrived in some other way.
+TakenFiles takeBytes(const QString& name, const QByteArray& bytes, const std::string& record,
+                     campaign::RecordKind kind);
 
 }  // namespace distanz::app

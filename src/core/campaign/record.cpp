@@ -101,6 +101,8 @@ constexpr RecordField kRecordFields[] = {
     {Noise, kReading, "level_dbm", "noise floor", Unit::Dbm, -200, kPowerHigh_dbm, true},
 
     {Ground, kSetting, "distance_m", "distance", Unit::Metre, 0.1, kPathHigh_m},
+    {Ground, kSetting, "paces", "or so many paces", Unit::None, 1, 100000},
+    {Ground, kSetting, "pace_m", "length of a pace", Unit::Metre, 0.1, 5},
     {Ground, kSetting, "reduced_db", "power below full", Unit::Decibel, 0, kReducedHigh_db},
     {Ground, kSetting, "duration_s", "duration", Unit::Second, 1, kTimeHigh_s},
     {Ground, kSetting, "most_lost_per_min", "lost frames a minute allowed", Unit::None, 0, kCount},

@@ -193,6 +193,15 @@ constexpr FindingInfo kBenchFindings[] = {
     {"keep-away", Caution, "kit", "distance:m", ""},
     {"worth-power", Result, "kit", "change:dB power:dBm other:dBm", ""},
     {"costs-power", Result, "kit", "change:dB power:dBm other:dBm", ""},
+    {"live-address", Refusal, "bench", "address", ""},
+    {"live-cannot-open", Refusal, "bench", "address reason", ""},
+    {"live-line-too-long", Refusal, "bench", "address", ""},
+    {"standin-unknown", Refusal, "bench", "kind fault", ""},
+    {"standin-cannot-serve", Refusal, "bench", "place reason", ""},
+    {"turn-wrong-hand", Caution, "bench", "gain:dBi", ""},
+    {"fill-live", Step, "bench", "record count:count", ""},
+    {"walk-against-flown", Result, "bench", "predicted:m flown:m share:%", ""},
+    {"ground-held-in-plan", Caution, "bench", "record", ""},
 };
 
 }  // namespace

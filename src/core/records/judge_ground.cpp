@@ -39,6 +39,12 @@ bench::PassRule ruleOf(const campaign::Record& r) {
   return rule;
 }
 
+/// As it was measured, or paced out.
+std::optional<double> distanceOf(const campaign::Record& r) {
+  const auto metres = r.setting("distance_m"), paces = r.setting("paces"), pace = r.setting("pace_m");
+  return metres ? metres : paces && pace ? std::optional(*paces * *pace) : std::nullopt;
+}
+
 Measure count(double n) {
   return measure(n, Unit::None);
 }
@@ -78,6 +84,8 @@ RecordResult judgeGround(const Judged& what) {
   out.findings.push_back(finding(g.verdict == bench::GroundVerdict::Fly        ? "ground-fly"
                                  : g.verdict == bench::GroundVerdict::LookInto ? "ground-look-into"
                                                                                : "ground-do-not-fly"));
+  if (const auto distance = distanceOf(r))
+    out.figures.push_back({"ground-distance", measure(*distance, Unit::Metre)});
   if (g.only_fades) out.findings.push_back(finding("ground-only-fades"));
   tellParts(g, out);
   if (!read_before) out.findings.push_back(finding("ground-from-zero"));

@@ -10,6 +10,13 @@ namespace distanz::records {
 
 using quantity::Unit;
 
+namespace {
+
+constexpr double kWrongHand_dbi =
+    -6;  // no antenna that is sound and matched in hand has so little at its peak
+
+}  // namespace
+
 RecordResult judgeTurntable(const Judged& what) {
   const campaign::Record& r = what.record;
   std::vector<bench::TurnReading> readings;
@@ -39,6 +46,8 @@ RecordResult judgeTurntable(const Judged& what) {
     out.findings.push_back(finding("turn-no-back"));
   if (turn->gain_dbi) {
     out.figures.push_back({"gain", measure(*turn->gain_dbi, Unit::Dbi), {}, {}, true});
+    if (*turn->gain_dbi < kWrongHand_dbi)
+      out.findings.push_back(finding("turn-wrong-hand", {{"gain", *turn->gain_dbi, Unit::Dbi}}));
     out.findings.push_back(finding("turn-gain", {{"gain", *turn->gain_dbi, Unit::Dbi}}));
     if (!r.part.empty()) out.offers.push_back({r.part, "gain_dbi", *turn->gain_dbi});
   }

@@ -39,6 +39,11 @@ RecordResult judgeWalk(const Judged& what) {
     out.findings.push_back(finding("walk-full-power", {{"walked", reached.estimate, Unit::Metre},
                                                        {"full", measure(full, Unit::Metre)},
                                                        {"exponent", n.estimate, Unit::None}}));
+    if (what.range_m)
+      out.findings.push_back(
+          finding("walk-against-flown", {{"predicted", measure(full, Unit::Metre)},
+                                         {"flown", *what.range_m, Unit::Metre},
+                                         {"share", 100 * *what.range_m / full.estimate, Unit::Percent}}));
     out.findings.push_back(
         finding("wrong-multiplication",
                 {{"wrong", bench::wronglyMultiplied_m(reached.estimate, *reduced), Unit::Metre},

@@ -27,7 +27,7 @@ struct Judged {
   std::span<const FileData> files = {};
   std::optional<bench::Spread> exponent = {};  ///< as flights of the campaign have fitted it; else the plan's
   std::optional<double> range_m =
-      {};  ///< that setups with the record's part reach now: what losses are told of
+      {};  ///< that its setup, or setups with its part, reach now: what losses are told of
 };
 
 /// A number that the record says.

@@ -348,6 +348,14 @@
         <source>%1 over the EIRP that you entered; use less power or gain</source>
         <translation>%1 über der eingetragenen EIRP; weniger Leistung oder Gewinn nehmen</translation>
     </message>
+    <message>
+        <source>of the transmit antenna, e.g. 1.8</source>
+        <translation>der Sendeantenne, z. B. 1.8</translation>
+    </message>
+    <message>
+        <source>of the receive antenna, e.g. 1.8</source>
+        <translation>der Empfangsantenne, z. B. 1.8</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -678,6 +686,37 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::GroundGuide</name>
+    <message>
+        <source>Start the minute</source>
+        <translation>Die Minute beginnen</translation>
+    </message>
+    <message>
+        <source>Counters read. See what it says.</source>
+        <translation>Zähler abgelesen. Das Ergebnis ansehen.</translation>
+    </message>
+    <message>
+        <source>Hold the aircraft by its far end, clear of your body, nose toward the station. Then start.</source>
+        <translation>Das Fluggerät am fernen Ende halten, weg vom Körper, Nase zur Station. Dann beginnen.</translation>
+    </message>
+    <message>
+        <source>First read the receiver&apos;s counters and add them below as &quot;before&quot;.</source>
+        <translation>Zuerst die Zähler des Empfängers ablesen und unten als „vorher“ hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>Done. Read the counters again and add them as &quot;after&quot;.</source>
+        <translation>Fertig. Die Zähler wieder ablesen und als „nachher“ hinzufügen.</translation>
+    </message>
+    <message>
+        <source>%1 s left</source>
+        <translation>noch %1 s</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::ImportDialog</name>
     <message>
         <source>log</source>
@@ -949,6 +988,41 @@
     <message>
         <source>25 mW</source>
         <translation>25 mW</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::LiveBar</name>
+    <message>
+        <source>Fill live</source>
+        <translation>Live füllen</translation>
+    </message>
+    <message>
+        <source>Instrument that sends lines</source>
+        <translation>Gerät, das Zeilen sendet</translation>
+    </message>
+    <message>
+        <source>instrument: host:port or /dev/ttyUSB0</source>
+        <translation>Gerät: host:port oder /dev/ttyUSB0</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>listening ...</source>
+        <translation>hört zu ...</translation>
+    </message>
+    <message>
+        <source>not connected</source>
+        <translation>nicht verbunden</translation>
+    </message>
+    <message>
+        <source>%1 lines</source>
+        <translation>%1 Zeilen</translation>
+    </message>
+    <message>
+        <source>%1 readings</source>
+        <translation>%1 Ablesungen</translation>
     </message>
 </context>
 <context>
@@ -1438,6 +1512,25 @@
     <message>
         <source>typical</source>
         <translation>typisch</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::ReadingTimer</name>
+    <message>
+        <source>Call for readings</source>
+        <translation>Zu Ablesungen rufen</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>Read now: %1</source>
+        <translation>Jetzt ablesen: %1</translation>
+    </message>
+    <message>
+        <source>next reading, at %1, in %2 s</source>
+        <translation>nächste Ablesung, bei %1, in %2 s</translation>
     </message>
 </context>
 <context>
@@ -4082,6 +4175,42 @@
         <source>To make up for the {change} lost, {power} would have to become {other}.</source>
         <translation>Um die verlorenen {change} auszugleichen, müssten aus {power} {other} werden.</translation>
     </message>
+    <message>
+        <source>&quot;{address}&quot; is no place to listen to; type host:port, or a serial line as /dev/ttyUSB0</source>
+        <translation>„{address}“ ist kein Ort zum Zuhören; host:port eingeben, oder eine serielle Leitung wie /dev/ttyUSB0</translation>
+    </message>
+    <message>
+        <source>nothing can be heard from {address} ({reason}); look whether the instrument is on and its cable in</source>
+        <translation>von {address} ist nichts zu hören ({reason}); nachsehen, ob das Gerät an ist und das Kabel steckt</translation>
+    </message>
+    <message>
+        <source>what {address} sends has no lines of text; look at its settings</source>
+        <translation>was {address} sendet, hat keine Textzeilen; seine Einstellungen prüfen</translation>
+    </message>
+    <message>
+        <source>there is no instrument &quot;{kind}&quot; with a fault &quot;{fault}&quot;; see distanz-standin list</source>
+        <translation>es gibt kein Gerät „{kind}“ mit einem Fehler „{fault}“; siehe distanz-standin list</translation>
+    </message>
+    <message>
+        <source>cannot serve on {place}: {reason}</source>
+        <translation>kann auf {place} nicht senden: {reason}</translation>
+    </message>
+    <message>
+        <source>{gain} is far less than any such antenna has: its hand is the wrong one, or it is broken. Turn it against an antenna of the other hand.</source>
+        <translation>{gain} ist weit weniger, als eine solche Antenne hat: Ihr Drehsinn ist falsch, oder sie ist defekt. Gegen eine Antenne des anderen Drehsinns drehen.</translation>
+    </message>
+    <message>
+        <source>Add {count} readings to {record}</source>
+        <translation>{count} Ablesungen zu {record} hinzufügen</translation>
+    </message>
+    <message>
+        <source>The walk predicted {predicted.span} at full power; flown were {flown}, {share:.0} of its middle.</source>
+        <translation>Der Gang hat bei voller Leistung {predicted.span} vorhergesagt; geflogen wurden {flown}, {share:.0} der Mitte.</translation>
+    </message>
+    <message>
+        <source>The latest ground check, {record}, ended with: do not fly. Find out why, and repeat it before the range flight.</source>
+        <translation>Die letzte Bodenprüfung, {record}, endete mit: nicht fliegen. Den Grund finden und sie vor dem Reichweitenflug wiederholen.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -4219,6 +4348,57 @@
     <message>
         <source>under %1</source>
         <translation>unter %1</translation>
+    </message>
+</context>
+<context>
+    <name>standin</name>
+    <message>
+        <source>the instrument; see list</source>
+        <translation>das Gerät; siehe list</translation>
+    </message>
+    <message>
+        <source>a fault to be found</source>
+        <translation>ein Fehler, der zu finden ist</translation>
+    </message>
+    <message>
+        <source>of its noise</source>
+        <translation>seines Rauschens</translation>
+    </message>
+    <message>
+        <source>Simulated instruments with faults to find, for practice and tests</source>
+        <translation>Nachgebildete Geräte mit Fehlern zum Finden, zum Üben und Prüfen</translation>
+    </message>
+    <message>
+        <source>The instruments and their faults</source>
+        <translation>Die Geräte und ihre Fehler</translation>
+    </message>
+    <message>
+        <source>Write what an instrument tells as a file</source>
+        <translation>Als Datei schreiben, was ein Gerät sagt</translation>
+    </message>
+    <message>
+        <source>a new file</source>
+        <translation>eine neue Datei</translation>
+    </message>
+    <message>
+        <source>Serve it as lines of text; the place to connect to is printed</source>
+        <translation>Als Textzeilen senden; der Ort zum Verbinden wird ausgegeben</translation>
+    </message>
+    <message>
+        <source>port, on this machine only; any that is free where not said</source>
+        <translation>Port, nur auf diesem Rechner; ohne Angabe irgendein freier</translation>
+    </message>
+    <message>
+        <source>on a pseudo-terminal</source>
+        <translation>auf einem Pseudoterminal</translation>
+    </message>
+    <message>
+        <source>seconds between lines</source>
+        <translation>Sekunden zwischen Zeilen</translation>
+    </message>
+    <message>
+        <source>stop after one listener</source>
+        <translation>nach einem Zuhörer aufhören</translation>
     </message>
 </context>
 <context>
@@ -5594,6 +5774,58 @@
     <message>
         <source>from the right, nose right</source>
         <translation>von rechts, Nase rechts</translation>
+    </message>
+    <message>
+        <source>Nose toward the station</source>
+        <translation>Nase zur Station</translation>
+    </message>
+    <message>
+        <source>Left side toward the station</source>
+        <translation>Linke Seite zur Station</translation>
+    </message>
+    <message>
+        <source>Tail toward the station</source>
+        <translation>Heck zur Station</translation>
+    </message>
+    <message>
+        <source>Right side toward the station</source>
+        <translation>Rechte Seite zur Station</translation>
+    </message>
+    <message>
+        <source>Nose down</source>
+        <translation>Nase nach unten</translation>
+    </message>
+    <message>
+        <source>Nose up</source>
+        <translation>Nase nach oben</translation>
+    </message>
+    <message>
+        <source>Banked to the right</source>
+        <translation>Nach rechts geneigt</translation>
+    </message>
+    <message>
+        <source>Banked to the left</source>
+        <translation>Nach links geneigt</translation>
+    </message>
+    <message>
+        <source>Belly toward the station</source>
+        <translation>Bauch zur Station</translation>
+    </message>
+    <message>
+        <source>Top toward the station</source>
+        <translation>Oberseite zur Station</translation>
+    </message>
+    <message>
+        <source>or so many paces</source>
+        <translation>oder so viele Schritte</translation>
+    </message>
+    <message>
+        <source>length of a pace</source>
+        <translation>Länge eines Schritts</translation>
+    </message>
+    <message>
+        <source>distance of the check</source>
+        <translation>Abstand der Prüfung</translation>
     </message>
 </context>
 </TS>

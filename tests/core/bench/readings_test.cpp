@@ -1,8 +1,10 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <numbers>
+#include <set>
 
 #include "core/bench/attenuator.h"
+#include "core/bench/attitudes.h"
 #include "core/bench/ground_check.h"
 #include "core/bench/monotone.h"
 #include "core/bench/power_record.h"
@@ -348,4 +350,19 @@ TEST_CASE("swap test: with as many swaps as it asks for, four of five such diffe
   CHECK(clear <= kTests * 0.88);
   std::vector<SwapReading> alike = alternating({1, 2, 2, 1, 1, 2, 1.5, 1.4});
   CHECK_FALSE(swapResult(alike)->clear);
+}
+
+TEST_CASE("ground check: every attitude gets its share of the time, in order") {
+  const auto all = attitudes();
+  CHECK(all.size() == 10);
+  std::set<std::size_t> seen;
+  std::size_t last = 0;
+  for (double t = 0; t < 60; t += 0.5) {
+    const std::size_t now = attitudeAt(t, 60);
+    CHECK((now == last || now == last + 1));
+    seen.insert(last = now);
+  }
+  CHECK(seen.size() == all.size());
+  CHECK(attitudeAt(90, 60) == all.size() - 1);
+  CHECK_THROWS_AS(attitudeAt(1, 0), DomainError);
 }

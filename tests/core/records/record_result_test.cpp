@@ -153,6 +153,8 @@ TEST_CASE("records: ground check, walk and swap say what they mean and what to d
   const RecordResult walked = judge({c, walk, {}, {}});
   CHECK(has(walked, "walk-farther"));
   CHECK(has(walked, "wrong-multiplication"));
+  CHECK_FALSE(has(walked, "walk-against-flown"));
+  CHECK(has(judge({c, walk, {}, {}, 4000}), "walk-against-flown"));
   CHECK_THAT(figure(walked, "full-power").value.value, WithinAbs(10 * std::sqrt(150.0 * 155), 1e-6));
 
   Record swap = record(RecordKind::Swap);

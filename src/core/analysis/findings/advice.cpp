@@ -7,6 +7,7 @@
 #include "core/campaign/kit.h"
 #include "core/quantity/unit.h"
 #include "core/radio/clearance.h"
+#include "core/records/record_result.h"
 
 namespace distanz::analysis {
 
@@ -72,6 +73,15 @@ std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned
     out.push_back(finding("use-flown-exponent", {{"exponent", measureOf(*first->exponent, Unit::None)}}));
   out.push_back(finding("horizon", {metres("horizon", p.clearance->horizon_m),
                                     metres("breakpoint", p.clearance->breakpoint_m)}));
+  const campaign::Record* ground = nullptr;
+  for (const campaign::Record& r : c.records)
+    if (r.kind == campaign::RecordKind::Ground && (!ground || r.made_at >= ground->made_at)) ground = &r;
+  if (ground) {
+    const auto judged = records::judge({.campaign = c, .record = *ground});
+    if (!judged.findings.empty() && judged.findings.front().code == "ground-do-not-fly")
+      out.insert(out.begin(), finding("ground-held-in-plan",
+                                      {{"record", ground->name.empty() ? ground->id : ground->name}}));
+  }
   out.push_back(finding("keep-sight"));
   return out;
 }

@@ -1,0 +1,44 @@
+#pragma once
+#include <QByteArray>
+#include <QObject>
+#include <QString>
+#include <memory>
+#include <optional>
+
+#include "core/finding/finding.h"
+
+class QIODevice;
+
+/// Where live text comes from: an instrument, or a stand-in.
+namespace distanz::live {
+
+/// A line is no longer than this; whatever sends more is no instrument.
+constexpr qsizetype kLongestLine = 65536;
+
+/// Lines of text as they arrive.
+class LineSource : public QObject {
+  Q_OBJECT
+ public:
+  /// @param address "host:port", or a serial line or pseudo-terminal "/dev/...", with its speed behind an "@"
+  /// where it is not 115200
+  explicit LineSource(const QString& address, QObject* parent = nullptr);
+  ~LineSource() override;
+  /// Begins to listen: line() follows, ended() at last.
+  void start();
+  void stop();
+
+ signals:
+  void line(const QByteArray& text);              ///< without its end
+  void ended(const std::optional<Finding>& why);  ///< once; none where the other side was done
+
+ private:
+  void listen(QIODevice* device);
+  void read();
+  void end(std::optional<Finding> why);
+
+  QString m_address;
+  std::unique_ptr<QIODevice> m_device;
+  bool m_ended = false;
+};
+
+}  // namespace distanz::live
