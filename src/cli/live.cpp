@@ -6,6 +6,7 @@
 #include "cli/command.h"
 #include "core/analysis/live/live_advice.h"
 #include "core/finding/error.h"
+#include "core/records/calibrate.h"
 #include "formats/files.h"
 #include "formats/finding_json.h"
 #include "formats/log_import.h"
@@ -43,8 +44,10 @@ void liveCommand(const LiveOptions& options, Io io) {
     throw InputError(finding("no-such-setup", {{"option", "--setup " + options.setup}}));
   campaign::Run run;
   run.setup = options.setup;
-  const log::Recording so_far =
+  const log::Recording read =
       formats::readRecording(formats::readFile(options.log), options.log.string(), a.campaign);
+  const records::Calibrated calibrated = records::calibrated(a.campaign, options.setup, read);
+  const log::Recording& so_far = calibrated.recording ? *calibrated.recording : read;
   const auto course = campaign::courseOf(a.campaign);
   const analysis::FlightAdvice advice = analysis::adviseFlight(
       a.campaign, a.analysis, run, so_far, course ? &*course : nullptr, options.heading_off_deg);

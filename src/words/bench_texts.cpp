@@ -393,6 +393,14 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "The latest ground check, {record}, ended with: do not fly. Find out why, and repeat "
                        "it before the range flight.")},
+    {"signal-calibrated", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "The {link} link's levels were made of its receiver's own scale by record {record}.")},
+    {"signal-not-calibrated", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "The log tells the {link} link's signal on the receiver's own scale only. Calibrate it on the Bench "
+         "(signal calibration, with the level of its source), and levels follow.")},
 };
 
 }  // namespace

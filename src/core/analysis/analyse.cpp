@@ -11,6 +11,7 @@
 #include "core/analysis/compare/ways.h"
 #include "core/finding/error.h"
 #include "core/parallel/on_all_cores.h"
+#include "core/records/calibrate.h"
 
 namespace distanz::analysis {
 namespace {
@@ -37,7 +38,14 @@ RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& 
     failed.unread = true;
     return failed;
   }
-  return reduceRun(campaign, run, *recording, course);
+  const records::Calibrated calibrated = records::calibrated(campaign, run.setup, *recording);
+  RunReduction out =
+      reduceRun(campaign, run, calibrated.recording ? *calibrated.recording : *recording, course);
+  for (const auto& [link, record] : calibrated.by)
+    if (const auto at = out.links.find(link); at != out.links.end()) at->second.calibrated_by = record;
+  for (const std::string& link : calibrated.waiting)
+    if (const auto at = out.links.find(link); at != out.links.end()) at->second.scale_only = true;
+  return out;
 }
 
 RunResult resultOf(const campaign::Run& run, const RunReduction& r) {

@@ -202,6 +202,8 @@ constexpr FindingInfo kBenchFindings[] = {
     {"fill-live", Step, "bench", "record count:count", ""},
     {"walk-against-flown", Result, "bench", "predicted:m flown:m share:%", ""},
     {"ground-held-in-plan", Caution, "bench", "record", ""},
+    {"signal-calibrated", Detail, "bench", "link record", ""},
+    {"signal-not-calibrated", Caution, "bench", "link", ""},
 };
 
 }  // namespace

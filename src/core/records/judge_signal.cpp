@@ -13,9 +13,7 @@ using quantity::Unit;
 RecordResult judgeSignal(const Judged& what) {
   const campaign::Record& r = what.record;
   const auto source = r.setting("source_dbm");
-  std::vector<bench::ScaleReading> readings;
-  for (const auto& [attenuation, value] : pairsOf(r, "attenuation_db", "value"))
-    readings.push_back({source.value_or(0) - attenuation, value});
+  const std::vector<bench::ScaleReading> readings = scaleReadingsOf(r);
   const auto scale = bench::scaleOf(readings);
   RecordResult out;
   const Unit unit = source ? Unit::Dbm : Unit::Decibel;

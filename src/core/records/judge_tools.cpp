@@ -23,4 +23,11 @@ RecordResult tooFew(std::size_t have, std::size_t want) {
   return out;
 }
 
+std::vector<bench::ScaleReading> scaleReadingsOf(const campaign::Record& record) {
+  std::vector<bench::ScaleReading> out;
+  for (const auto& [attenuation, value] : pairsOf(record, "attenuation_db", "value"))
+    out.push_back({record.setting("source_dbm").value_or(0) - attenuation, value});
+  return out;
+}
+
 }  // namespace distanz::records

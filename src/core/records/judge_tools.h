@@ -4,6 +4,7 @@
 #include <utility>
 #include <vector>
 
+#include "core/bench/signal_scale.h"
 #include "core/records/record_result.h"
 
 /// What the judges share, inside of core/records.
@@ -28,6 +29,8 @@ inline Measure measure(const bench::Spread& s, quantity::Unit unit) {
 std::vector<std::pair<double, double>> pairsOf(const campaign::Record& record, const char* x, const char* y);
 /// A number of the readings with a label.
 std::vector<double> valuesOf(const campaign::Record& record, const std::string& label, const char* key);
+/// What a receiver read against the level it got, in dBm where the source is known.
+std::vector<bench::ScaleReading> scaleReadingsOf(const campaign::Record& record);
 /// Nothing but that more readings are wanted.
 RecordResult tooFew(std::size_t have, std::size_t want);
 

@@ -119,11 +119,15 @@ void warnAboutReference(const campaign::Campaign& campaign, const campaign::Link
                         const std::vector<std::size_t>& runs, CampaignAnalysis& result) {
   const Writer warn{result};
   std::set<std::vector<double>> held;
+  std::set<std::string> calibrated;
+  bool waiting = false;
   std::map<std::string, std::pair<double, double>> reference;  // per setup, lowest and highest
   for (std::size_t run : runs) {
     const LinkReduction& r = result.reductions[run].links.at(link.id);
     const std::string& id = campaign.runs[run].id;
     warnAboutPower(warn, id, link.id, r.power);
+    if (!r.calibrated_by.empty()) calibrated.insert(r.calibrated_by);
+    waiting = waiting || r.scale_only;
     if (r.mode.recorded) held.insert(r.mode.held);
     if (r.power.recorded) {
       const double p = r.power.reference_dbm;
@@ -136,6 +140,9 @@ void warnAboutReference(const campaign::Campaign& campaign, const campaign::Link
           .more.push_back(finding(link.modes.empty() || r.mode.without_sensitivity ? "mode-changed-unknown"
                                                                                    : "mode-changed-known"));
   }
+  for (const std::string& record : calibrated)
+    warn("signal-calibrated", {{"link", link.id}, {"record", record}}, aboutLink(link));
+  if (waiting) warn("signal-not-calibrated", {{"link", link.id}}, aboutLink(link));
   for (const auto& [setup, powers] : reference)
     if (powers.second - powers.first > kPowerTolerance_db)
       warn("powers-differ",

@@ -27,6 +27,9 @@ constexpr double kOtherBandShare = 0.1;  ///< a frequency farther from the link'
 /// Signal is referred to the setup's power and the link's own mode (see referenceOf()).
 struct LinkReduction {
   bool has_signal = false;
+  std::string
+      calibrated_by;  ///< record that turned the receiver's own scale into levels; empty: none was needed
+  bool scale_only = false;          ///< the log tells that scale, and nobody has calibrated it
   std::optional<Finding> left_out;  ///< why the run does not count on this link; none where it does
   estimate::LegCells cells;         ///< without a floor; see estimate::censorAt
   estimate::FloorFinder floor;

@@ -10,6 +10,9 @@ std::string commonKey(const campaign::Campaign& c) {
   std::string key;
   description::addKey(key, c.station);
   for (const campaign::Link& link : c.links) description::addKey(key, link);
+  for (const campaign::Record& record : c.records)
+    if (record.kind == campaign::RecordKind::Signal)  // a calibration makes levels
+      description::addKey(key, record, description::Affects::Words);
   return key;
 }
 
