@@ -401,6 +401,15 @@ constexpr Text kBenchTexts[] = {
          "finding",
          "The log tells the {link} link's signal on the receiver's own scale only. Calibrate it on the Bench "
          "(signal calibration, with the level of its source), and levels follow.")},
+    {"why-method", "", QT_TRANSLATE_NOOP("finding", "How: {method}.")},
+    {"why-entry", "", QT_TRANSLATE_NOOP("finding", "{what}: {value:short}")},
+    {"why-readings", "", QT_TRANSLATE_NOOP("finding", "{count} readings")},
+    {"why-file", "", QT_TRANSLATE_NOOP("finding", "{file}")},
+    {"why-exponent", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Metres and percent of range are told with a path-loss exponent of {exponent:.1}.")},
+    {"claim-hand", "",
+     QT_TRANSLATE_NOOP("finding", "It is said to be {claimed}, and the part is {is}: one of both is wrong.")},
 };
 
 }  // namespace

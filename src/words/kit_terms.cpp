@@ -141,6 +141,43 @@ constexpr TermText kKitTerms[] = {
     {"entry-paces", QT_TRANSLATE_NOOP("term", "or so many paces")},
     {"entry-pace_m", QT_TRANSLATE_NOOP("term", "length of a pace")},
     {"figure-ground-distance", QT_TRANSLATE_NOOP("term", "distance of the check")},
+    {"method-sweep",
+     QT_TRANSLATE_NOOP(
+         "term", "power accepted is 1 less the square of the reflection, and the rest is the mismatch loss")},
+    {"method-inspection", QT_TRANSLATE_NOOP("term", "every question answered by eye")},
+    {"method-claims",
+     QT_TRANSLATE_NOOP("term", "each claim is turned into the one it implies, and compared")},
+    {"method-power",
+     QT_TRANSLATE_NOOP(
+         "term",
+         "attenuator and cable are added to what the meter read; settled is the mean of the last readings")},
+    {"method-signal",
+     QT_TRANSLATE_NOOP("term", "the curve that fits the readings best among those that never turn")},
+    {"method-turntable",
+     QT_TRANSLATE_NOOP("term", "the peak is fitted over the beam; width and lobes are read off the drawing")},
+    {"method-attenuator",
+     QT_TRANSLATE_NOOP("term",
+                       "the distance times 10 to the power of attenuation over 10 times the exponent")},
+    {"method-trim", QT_TRANSLATE_NOOP("term", "the midpoint between both offsets at which the link fails")},
+    {"method-polarisation",
+     QT_TRANSLATE_NOOP("term", "the angle between both states on the sphere of polarisations")},
+    {"method-spectrum",
+     QT_TRANSLATE_NOOP("term", "99 % of the power over the floor lies within the occupied bandwidth")},
+    {"method-interference",
+     QT_TRANSLATE_NOOP(
+         "term",
+         "harmonics and third-order products of all that is sent, against all bands that are listened to")},
+    {"method-noise", QT_TRANSLATE_NOOP("term", "the mean with an emitter on less the mean with all off")},
+    {"method-ground",
+     QT_TRANSLATE_NOOP("term", "counters after less counters before, a minute, against the rule")},
+    {"method-walk",
+     QT_TRANSLATE_NOOP(
+         "term", "the geometric means of the distances, referred to full power by the path-loss exponent")},
+    {"method-swap",
+     QT_TRANSLATE_NOOP("term",
+                       "the difference of the means against that of every other way to deal the readings")},
+    {"figure-claim-band", QT_TRANSLATE_NOOP("term", "band held")},
+    {"entry-hand", QT_TRANSLATE_NOOP("term", "polarisation")},
 };
 
 }  // namespace

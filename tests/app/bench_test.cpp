@@ -242,3 +242,19 @@ TEST_CASE("bench: a ground check is led through all attitudes, counters before a
   s.make("ground");
   CHECK_FALSE(child<QPushButton>(s.window, "startGround").isEnabled());
 }
+
+TEST_CASE("bench: a record is printed, and its sweep leaves the campaign as Touchstone") {
+  Bench s;
+  const auto table = s.dir / "sweep.csv", out = s.dir / "out.s1p", paper = s.dir / "paper.pdf";
+  formats::writeFile(table, "frequency_mhz,vswr\n2430,1.5\n2440,1.3\n2450,1.6\n");
+  s.make("sweep");
+  s.stage().takeFiles({QString::fromStdString(table.string())});
+  waitFor("the file", [&] { return s.record().files.size() == 1; });
+  s.prompts.save = QString::fromStdString(out.string());
+  click(s.window, "saveFile0");
+  CHECK_THAT(formats::readFile(out), Contains("# MHz S RI R 50") && Contains("2440"));
+  s.waitFinding("fits-channel");
+  s.prompts.save = QString::fromStdString(paper.string());
+  trigger(s.window, "print");
+  CHECK(formats::readFile(paper).starts_with("%PDF"));
+}

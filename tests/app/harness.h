@@ -2,6 +2,7 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QLineEdit>
+#include <QPrinter>
 #include <QPushButton>
 #include <QStringList>
 #include <QTest>
@@ -24,6 +25,11 @@ struct ScriptedPrompts : Prompts {
     return answer(save);
   }
   std::optional<QString> openFolder(QWidget*, const QString&) override { return answer(folder); }
+  bool printer(QWidget*, QPrinter& printer) override {  // into a file
+    printer.setOutputFormat(QPrinter::PdfFormat);
+    printer.setOutputFileName(save);
+    return !save.isEmpty();
+  }
 
  private:
   static std::optional<QString> answer(const QString& text) {

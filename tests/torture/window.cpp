@@ -33,6 +33,7 @@ struct NoPrompts : Prompts {
     return std::nullopt;
   }
   std::optional<QString> openFolder(QWidget*, const QString&) override { return std::nullopt; }
+  bool printer(QWidget*, QPrinter&) override { return false; }
 };
 
 void writeDown(const char* kept, const std::string& line) {

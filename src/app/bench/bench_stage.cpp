@@ -19,7 +19,9 @@
 #include "app/shared/text.h"
 #include "core/finding/error.h"
 #include "formats/bench/readings_table.h"
+#include "formats/bench/record_files.h"
 #include "lanes/paper/plot_paper.h"
+#include "lanes/paper/sheet.h"
 #include "words/phrases.h"
 #include "words/say.h"
 
@@ -128,6 +130,7 @@ QWidget* BenchStage::workbench() {
   connect(m_remove, &QPushButton::clicked, this, &BenchStage::removeRecord);
   connect(m_form, &RecordForm::filesWanted, this, &BenchStage::askForFiles);
   connect(m_readings, &ReadingsEditor::fileWanted, this, &BenchStage::askForFiles);
+  connect(m_form, &RecordForm::saveWanted, this, &BenchStage::saveFile);
   connect(m_guide, &GroundGuide::finished, this, [this] { m_readings->setLabel("after"); });
   connect(m_live, &LiveBar::fileHeard, this, &BenchStage::takeHeard);
   return page;
@@ -227,6 +230,18 @@ void BenchStage::takeFiles(const QStringList& files) {
       [files, id = record->id, kind = record->kind] { return app::takeFiles(files, id, kind); }));
 }
 
+void BenchStage::saveFile(int file) {
+  const campaign::Record* r = campaign::findRecord(document().campaign(), m_chosen);
+  if (!r || std::size_t(file) >= r->files.size()) return;
+  const campaign::KeptFile& kept = r->files[std::size_t(file)];
+  try {
+    const auto out = formats::recordFileToSave(r->kind, kept, document().samples()->keptBytes(r->id, kept));
+    emit saveRequested(QString::fromStdString(out.name), QByteArray::fromStdString(out.bytes));
+  } catch (const Error& e) {
+    emit document().refused(words::sentence(e));
+  }
+}
+
 void BenchStage::takeHeard(const QString& record, const QString& name, const QByteArray& bytes) {
   const campaign::Record* r = campaign::findRecord(document().campaign(), record.toStdString());
   if (!r) return;
@@ -279,10 +294,16 @@ bool BenchStage::savePng(const QString& file) {
   return m_result->savePng(file);
 }
 bool BenchStage::saveSvg(const QString& file) {
-  return m_result->saveSvg(file);
+  return lanes::saveSvg(file, paperSize(), tr("Distanz"), [this](QPainter& p) { paintPaper(p); });
 }
 bool BenchStage::savePdf(const QString& file) {
-  return m_result->savePdf(file);
+  return lanes::savePdf(file, paperSize(), tr("Distanz"), [this](QPainter& p) { paintPaper(p); });
+}
+QSize BenchStage::paperSize() const {
+  return m_result->paperSize();
+}
+void BenchStage::paintPaper(QPainter& painter) const {
+  m_result->paintPaper(painter, m_title->text());
 }
 QByteArray BenchStage::csv() const {
   const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);

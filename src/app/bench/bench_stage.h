@@ -33,6 +33,8 @@ class BenchStage : public Stage, public Exportable {
   bool savePng(const QString& file) override;
   bool saveSvg(const QString& file) override;
   bool savePdf(const QString& file) override;
+  QSize paperSize() const override;
+  void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;
 
   const std::string& chosen() const { return m_chosen; }
@@ -54,6 +56,8 @@ class BenchStage : public Stage, public Exportable {
   void takeHeard(const QString& record, const QString& name, const QByteArray& bytes);
   void showGuide(const campaign::Record& record);
   void settleFiles();
+  /// Out of the campaign again: a sweep as Touchstone, whatever it came as.
+  void saveFile(int file);
 
   RecordBook m_book;
   QFutureWatcher<TakenFiles> m_intake;

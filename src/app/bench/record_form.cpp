@@ -65,6 +65,7 @@ void RecordForm::show(const std::string& id) {
     for (const auto& f : r->files) shape += "|" + f.file + f.role;
     for (const auto& p : m_document.campaign().parts) shape += "/" + p.id + p.name;
     for (const auto& l : m_document.campaign().links) shape += "/" + l.id;
+    for (const auto& s : m_document.campaign().setups) shape += "/" + s.id + s.name;
   }
   if (shape == std::exchange(m_shape, shape)) return;
   build();
@@ -116,6 +117,9 @@ QWidget* RecordForm::reference(const char* name, const QString& label,
   if (part)
     for (const campaign::Part& p : m_document.campaign().parts)
       box->addItem(partName(p), QString::fromStdString(p.id));
+  else if (member == &campaign::Record::setup)
+    for (const campaign::Setup& s : m_document.campaign().setups)
+      box->addItem(QString::fromStdString(s.name.empty() ? s.id : s.name), QString::fromStdString(s.id));
   else
     for (const campaign::Link& l : m_document.campaign().links)
       box->addItem(QString::fromStdString(l.id), QString::fromStdString(l.id));
@@ -138,7 +142,8 @@ void RecordForm::addAbout(QGridLayout* grid) {
   grid->addWidget(text("recordDate", tr("Date"), &campaign::Record::made_at), 1, 0);
   grid->addWidget(text("recordInstrument", tr("Instrument"), &campaign::Record::instrument), 1, 1);
   grid->addWidget(text("recordPlace", tr("Place"), &campaign::Record::place), 1, 2);
-  grid->addWidget(text("recordNotes", tr("Notes"), &campaign::Record::notes), 2, 0, 1, kColumns);
+  grid->addWidget(reference("recordSetup", tr("Of setup"), &campaign::Record::setup), 2, 0);
+  grid->addWidget(text("recordNotes", tr("Notes"), &campaign::Record::notes), 2, 1, 1, 2);
 }
 
 void RecordForm::addSettings(QVBoxLayout* layout, campaign::RecordKind kind) {
@@ -241,7 +246,12 @@ void RecordForm::addFiles(QVBoxLayout* layout) {
         if (i < changed.files.size()) changed.files.erase(changed.files.begin() + std::ptrdiff_t(i));
       });
     });
+    auto* save = new QPushButton(tr("Save as ..."));
+    save->setObjectName(QString("saveFile%1").arg(i));
+    save->setProperty("flat", true);
+    connect(save, &QPushButton::clicked, this, [this, i] { emit saveWanted(int(i)); });
     row->addWidget(role);
+    row->addWidget(save);
     row->addWidget(remove);
     layout->addLayout(row);
   }

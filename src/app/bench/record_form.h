@@ -18,6 +18,7 @@ class RecordForm : public QScrollArea {
   void show(const std::string& record);
 
  signals:
+  void saveWanted(int file);
   void filesWanted();
 
  private:

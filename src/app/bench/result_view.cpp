@@ -1,6 +1,7 @@
 #include "app/bench/result_view.h"
 
 #include <QHBoxLayout>
+#include <QPainter>
 #include <QPushButton>
 #include <cmath>
 
@@ -106,11 +107,24 @@ void ResultView::showPlot(bool other) {
 bool ResultView::savePng(const QString& file) {
   return grab().save(file);
 }
-bool ResultView::saveSvg(const QString& file) {
-  return lanes::saveSvg(file, m_canvas->size(), m_plot, lanesLook(), tr("Distanz"));
+QSize ResultView::paperSize() const {
+  return m_canvas->size().expandedTo({480, 320});
 }
-bool ResultView::savePdf(const QString& file) {
-  return lanes::savePdf(file, m_canvas->size(), m_plot, lanesLook(), tr("Distanz"));
+
+void ResultView::paintPaper(QPainter& p, const QString& title) const {
+  const lanes::Look look = lanesLook();
+  const QRectF all({}, QSizeF(paperSize()));
+  p.fillRect(all, look.paper);
+  p.setPen(look.ink);
+  p.setFont(look.font(15, true));
+  p.drawText(QRectF(16, 10, all.width() - 32, 20), Qt::AlignLeft | Qt::AlignVCenter, title);
+  QStringList told;
+  for (const records::Figure& f : m_result.figures)
+    if (f.decides) told << labelText(f) + " " + valueText(f.value);
+  p.setFont(look.font(12, false));
+  p.drawText(QRectF(16, 32, all.width() - 32, 34), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+             told.join("  \u00b7  "));
+  lanes::paint(p, all.adjusted(0, 70, 0, 0), m_plot, look);
 }
 
 }  // namespace distanz::app

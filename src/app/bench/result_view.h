@@ -18,8 +18,9 @@ class ResultView : public QWidget {
   void show(const records::RecordResult& result);
   const records::Plot& plot() const { return m_plot; }
   bool savePng(const QString& file);
-  bool saveSvg(const QString& file);
-  bool savePdf(const QString& file);
+  QSize paperSize() const;
+  /// The numbers that decide over the drawing.
+  void paintPaper(QPainter& painter, const QString& title) const;
 
  private:
   void showPlot(bool other);

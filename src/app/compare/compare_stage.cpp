@@ -287,6 +287,14 @@ bool CompareStage::savePdf(const QString& file) {
   return m_plot->savePdf(file);
 }
 
+QSize CompareStage::paperSize() const {
+  return m_plot->size();
+}
+
+void CompareStage::paintPaper(QPainter& painter) const {
+  m_plot->paintPaper(painter);
+}
+
 QByteArray CompareStage::csv() const {
   return QByteArray::fromStdString(
       analysis::lanesCsv(document().analysedCampaign(), document().analysis(), link()));

@@ -24,6 +24,8 @@ class CompareStage : public Stage, public Exportable {
   bool savePng(const QString& file) override;
   bool saveSvg(const QString& file) override;
   bool savePdf(const QString& file) override;
+  QSize paperSize() const override;
+  void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;
 
   /// Link whose lanes are shown.

@@ -260,18 +260,22 @@ bool KitStage::savePng(const QString& file) {
   return m_pages->currentWidget()->grab().save(file);
 }
 
-void KitStage::draw(QPainter& p) const {
-  const QRectF all({}, QSizeF(m_chain->drawingSize()));
+QSize KitStage::paperSize() const {
+  return m_chain->drawingSize();
+}
+
+void KitStage::paintPaper(QPainter& p) const {
+  const QRectF all({}, QSizeF(paperSize()));
   p.fillRect(all, theme::tokens().surface);
   lanes::paint(p, all, m_chain->drawing(), lanesLook());
 }
 
 bool KitStage::saveSvg(const QString& file) {
-  return lanes::saveSvg(file, m_chain->drawingSize(), tr("Distanz"), [this](QPainter& p) { draw(p); });
+  return lanes::saveSvg(file, paperSize(), tr("Distanz"), [this](QPainter& p) { paintPaper(p); });
 }
 
 bool KitStage::savePdf(const QString& file) {
-  return lanes::savePdf(file, m_chain->drawingSize(), tr("Distanz"), [this](QPainter& p) { draw(p); });
+  return lanes::savePdf(file, paperSize(), tr("Distanz"), [this](QPainter& p) { paintPaper(p); });
 }
 
 QByteArray KitStage::csv() const {

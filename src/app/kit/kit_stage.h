@@ -33,6 +33,8 @@ class KitStage : public Stage, public Exportable {
   bool savePng(const QString& file) override;
   bool saveSvg(const QString& file) override;
   bool savePdf(const QString& file) override;
+  QSize paperSize() const override;
+  void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;
 
  protected:
@@ -44,7 +46,6 @@ class KitStage : public Stage, public Exportable {
   QWidget* linksPage();
   void turnTo(Page page);
   void refresh();
-  void draw(QPainter& painter) const;
   void showLinks();
   void askForPhotos(const QString& part);
   void settlePhotos();

@@ -17,6 +17,8 @@ class PlanStage : public Stage, public Exportable {
   bool savePng(const QString& file) override { return m_lanes->savePng(file); }
   bool saveSvg(const QString& file) override { return m_lanes->saveSvg(file); }
   bool savePdf(const QString& file) override { return m_lanes->savePdf(file); }
+  QSize paperSize() const override { return m_lanes->size(); }
+  void paintPaper(QPainter& painter) const override { m_lanes->paintPaper(painter); }
   QByteArray csv() const override;
 
  protected:

@@ -199,6 +199,10 @@ bool LanePlot::savePng(const QString& file) {
   return m_plot->savePng(file, m_plot->width(), m_plot->height(), 2.0);
 }
 
+void LanePlot::paintPaper(QPainter& painter) const {
+  lanes::paint(painter, size(), m_lanes, lanesLook());
+}
+
 bool LanePlot::saveSvg(const QString& file) const {
   return lanes::saveSvg(file, size(), m_lanes, lanesLook(), tr("Distanz"));
 }

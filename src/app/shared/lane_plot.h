@@ -30,6 +30,7 @@ class LanePlot : public QWidget {
   /// Draws anew once the window has nothing more urgent to do; a plot that is not seen, when it is shown.
   void replot();
   bool savePng(const QString& file);
+  void paintPaper(QPainter& painter) const;
   bool saveSvg(const QString& file) const;
   bool savePdf(const QString& file) const;
 

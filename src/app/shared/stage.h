@@ -1,4 +1,5 @@
 #pragma once
+#include <QPainter>
 #include <QWidget>
 #include <vector>
 
@@ -34,8 +35,9 @@ class Stage : public QWidget {
   void findingsChanged();
   void importRequested();
   void filesRequested(const QString& title, const QString& filter);  ///< for takeFiles()
-  void recordRequested(const QString& record);  ///< to see it on the Bench
-  void runRequested(const QString& run);  ///< to see it in Runs
+  void saveRequested(const QString& name, const QByteArray& bytes);  ///< as a file of the pilot's choice
+  void recordRequested(const QString& record);                       ///< to see it on the Bench
+  void runRequested(const QString& run);                             ///< to see it in Runs
 
  private:
   Document& m_document;
@@ -48,6 +50,9 @@ class Exportable {
   virtual bool savePng(const QString& file) = 0;
   virtual bool saveSvg(const QString& file) = 0;
   virtual bool savePdf(const QString& file) = 0;
+  /// What is drawn on paper, and how large it is, px.
+  virtual QSize paperSize() const = 0;
+  virtual void paintPaper(QPainter& painter) const = 0;
   virtual QByteArray csv() const = 0;
 };
 

@@ -1,5 +1,8 @@
 #include <QFile>
 #include <QFileInfo>
+#include <QPainter>
+#include <QPrinter>
+#include <algorithm>
 
 #include "app/window/main_window.h"
 #include "app/window/path_of.h"
@@ -95,6 +98,31 @@ void MainWindow::exportCsv() {
     }
     return true;
   });
+}
+
+void MainWindow::printView() {
+  QPrinter printer(QPrinter::HighResolution);
+  printer.setPageOrientation(QPageLayout::Landscape);
+  auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;
+  if (!view || !m_prompts.printer(this, printer)) return;
+  QPainter painter;
+  if (!painter.begin(&printer)) return say(tr("The printer cannot be used; choose another one"));
+  const QSizeF page = printer.pageRect(QPrinter::DevicePixel).size(), paper = view->paperSize();
+  const double scale = std::min(page.width() / paper.width(), page.height() / paper.height());
+  painter.scale(scale, scale);
+  view->paintPaper(painter);
+}
+
+void MainWindow::saveBytes(const QString& name, const QByteArray& bytes) {
+  const auto file = m_prompts.saveFile(this, tr("Save file"), name, tr("All files (*)"));
+  if (!file) return;
+  try {
+    formats::Aside aside(pathOf(*file));  // never half a file under its name
+    formats::writeNewFile(aside.place(), bytes.toStdString());
+    aside.publish(formats::Aside::Existing::Replace);
+  } catch (const Error& e) {
+    say(words::sentence(e));
+  }
 }
 
 }  // namespace distanz::app

@@ -72,6 +72,8 @@ class MainWindow : public QMainWindow {
   void exportPng();
   void exportSvg();
   void exportPdf();
+  void printView();
+  void saveBytes(const QString& name, const QByteArray& bytes);
   void exportCsv();
   void undo();
   void redo();

@@ -55,6 +55,7 @@ void MainWindow::addFileActions() {
   m_needs_view << action(file, "exportPdf", tr("Save view as P&DF ..."), {}, &MainWindow::exportPdf);
   m_needs_view << action(file, "exportCsv", tr("Save view's data as &CSV ..."), Qt::CTRL | Qt::Key_E,
                          &MainWindow::exportCsv);
+  m_needs_view << action(file, "print", tr("P&rint view ..."), QKeySequence::Print, &MainWindow::printView);
   file->addSeparator();
   action(file, "closeCampaign", tr("Close campaign"), QKeySequence::Close, &MainWindow::close);
   QAction* quit = file->addAction(tr("&Quit"));

@@ -2,6 +2,8 @@
 
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QPrintDialog>
+#include <QPrinter>
 
 namespace distanz::app {
 namespace {
@@ -34,6 +36,9 @@ std::optional<QString> SystemPrompts::saveFile(QWidget* parent, const QString& t
 }
 std::optional<QString> SystemPrompts::openFolder(QWidget* parent, const QString& title) {
   return unlessEmpty(QFileDialog::getExistingDirectory(parent, title));
+}
+bool SystemPrompts::printer(QWidget* parent, QPrinter& printer) {
+  return QPrintDialog(&printer, parent).exec() == QDialog::Accepted;
 }
 
 }  // namespace distanz::app

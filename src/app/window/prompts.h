@@ -2,6 +2,7 @@
 #include <QStringList>
 #include <optional>
 
+class QPrinter;
 class QWidget;
 
 namespace distanz::app {
@@ -16,6 +17,8 @@ struct Prompts {
   virtual std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested,
                                           const QString& filter) = 0;
   virtual std::optional<QString> openFolder(QWidget* parent, const QString& title) = 0;
+  /// Sets a printer up. @return false: cancelled
+  virtual bool printer(QWidget* parent, QPrinter& printer) = 0;
 };
 
 /// The system's own dialogs.
@@ -25,6 +28,7 @@ struct SystemPrompts : Prompts {
   std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested,
                                   const QString& filter) override;
   std::optional<QString> openFolder(QWidget* parent, const QString& title) override;
+  bool printer(QWidget* parent, QPrinter& printer) override;
 };
 
 }  // namespace distanz::app

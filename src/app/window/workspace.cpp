@@ -117,6 +117,7 @@ void Workspace::build(int stage) {
   });
   connect(slot, &Stage::importRequested, this, &Workspace::importRequested);
   connect(slot, &Stage::filesRequested, this, &Workspace::filesRequested);
+  connect(slot, &Stage::saveRequested, this, &Workspace::saveRequested);
   connect(slot, &Stage::runRequested, this, [this](const QString& run) {
     showStageNamed("runs");
     m_shown->showRun(run.toStdString());

@@ -35,6 +35,7 @@ class Workspace : public QWidget {
 
  signals:
   void importRequested();
+  void saveRequested(const QString& name, const QByteArray& bytes);
   void filesRequested(const QString& title, const QString& filter);  ///< by the stage shown
   void stageChanged();
 

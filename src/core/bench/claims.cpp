@@ -91,6 +91,11 @@ void measuredAgainst(const AntennaFigures& c, const AntennaFigures& m, Checks& o
   });
   against(ClaimKind::Vswr, c.vswr, m.vswr, out, at_most_above(kVswrSlack));
   against(ClaimKind::AxialRatio, c.axial_ratio_db, m.axial_ratio_db, out, at_most_above(kClaimSlack_db));
+  if (c.low_mhz && c.high_mhz && m.low_mhz && m.high_mhz && *c.high_mhz > *c.low_mhz) {
+    const double claimed = *c.high_mhz - *c.low_mhz;
+    const double held = std::max(std::min(*c.high_mhz, *m.high_mhz) - std::max(*c.low_mhz, *m.low_mhz), 0.0);
+    out.push_back({ClaimKind::Band, claimed, held, held, {}, held >= claimed * (1 - kBandSlack)});
+  }
   against(ClaimKind::FrontToBack, c.front_to_back_db, m.front_to_back_db, out, no_better(3 * kClaimSlack_db));
 }
 

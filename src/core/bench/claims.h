@@ -25,7 +25,8 @@ enum class ClaimKind {
   Width,
   Vswr,
   AxialRatio,
-  FrontToBack  ///< against what was measured
+  FrontToBack,  ///< against what was measured
+  Band          ///< MHz of the claimed band that were measured within the VSWR
 };
 
 /// One claim held against what follows from another, or from a measurement. In dB, dBi, degrees, VSWR, or
@@ -45,5 +46,7 @@ std::vector<ClaimCheck> checkClaims(const AntennaFigures& claimed, const Antenna
 /// A claim may be better than what follows by so much, and a gain less by so much (losses), before it is said
 /// to clash. Widths: by so great a share.
 constexpr double kClaimSlack_db = 1.0, kClaimLosses_db = 4.0, kClaimWidth = 0.25;
+/// So great a share of a claimed band may lie outside of what was measured.
+constexpr double kBandSlack = 0.02;
 
 }  // namespace distanz::bench

@@ -219,7 +219,9 @@ std::vector<RecordAnswer> recordAnswers(RecordKind kind) {
   if (kind == Polarisation)
     return {{Polarisation, "hand_a", "hand of the first", kHands},
             {Polarisation, "hand_b", "hand of the second", kHands}};
-  if (kind == Claims) return {{Claims, "around", "radiates alike all around", kYesNo}};
+  if (kind == Claims)
+    return {{Claims, "around", "radiates alike all around", kYesNo},
+            {Claims, "hand", "polarisation", kHands}};
   if (kind == Trim) return {{Trim, "low_power_left", "low-power mode left again", kYesNo}};
   if (kind == Signal || kind == Swap)
     return {{kind, "scale", "what is read", {"dB", "dBm", "percent", "bars", "volts"}}};

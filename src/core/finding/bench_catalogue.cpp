@@ -204,6 +204,12 @@ constexpr FindingInfo kBenchFindings[] = {
     {"ground-held-in-plan", Caution, "bench", "record", ""},
     {"signal-calibrated", Detail, "bench", "link record", ""},
     {"signal-not-calibrated", Caution, "bench", "link", ""},
+    {"why-method", Detail, "bench", "method", ""},
+    {"why-entry", Detail, "bench", "what value", ""},
+    {"why-readings", Detail, "bench", "count:count", ""},
+    {"why-file", Detail, "bench", "file", ""},
+    {"why-exponent", Detail, "bench", "exponent", ""},
+    {"claim-hand", Caution, "bench", "claimed is", ""},
 };
 
 }  // namespace

@@ -39,6 +39,8 @@ bench::AntennaFigures measuredOf(const Judged& what) {
   out.gain_dbi = value("gain_dbi");
   out.width_deg = value("width_deg");
   out.vswr = value("vswr");
+  out.low_mhz = value("low_mhz");
+  out.high_mhz = value("high_mhz");
   out.axial_ratio_db = value("axial_ratio_db");
   out.front_to_back_db = value("front_to_back_db");
   return out;
@@ -60,6 +62,7 @@ constexpr KindWord kKinds[] = {
     {bench::ClaimKind::Vswr, "claim-vswr", Unit::None},
     {bench::ClaimKind::AxialRatio, "claim-axial-ratio", Unit::Decibel},
     {bench::ClaimKind::FrontToBack, "claim-front-to-back", Unit::Decibel},
+    {bench::ClaimKind::Band, "claim-band", Unit::Megahertz},
 };
 
 const KindWord& wordOf(bench::ClaimKind kind) {
@@ -92,7 +95,14 @@ RecordResult judgeClaims(const Judged& what) {
       clash.more.push_back(finding("claim-asks-width", {{"width", *c.back, Unit::Degree}}));
     out.findings.push_back(std::move(clash));
   }
-  if (checks.empty())
+  const campaign::Part* part = campaign::findPart(what.campaign, what.record.part);
+  const std::string hand = what.record.answer("hand"), own = part ? part->trait("hand") : std::string();
+  if (!hand.empty() && !own.empty() && hand != own) {
+    ++clashing;
+    out.findings.push_back(
+        finding("claim-hand", {{"claimed", Term{"word-" + hand}}, {"is", Term{"word-" + own}}}));
+  }
+  if (checks.empty() && clashing == 0)
     out.findings.push_back(finding("claims-open"));
   else if (clashing == 0)
     out.findings.push_back(finding("claims-agree", {{"checks", checks.size()}}));

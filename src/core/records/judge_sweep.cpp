@@ -76,6 +76,16 @@ void tellBands(const bench::Sweep& sweep, double limit, RecordResult& out) {
   if (bands.empty()) out.findings.push_back(finding("band-none", {{"limit", limit, Unit::None}}));
 }
 
+/// The band around the channel, where both of its ends were swept.
+void offerBand(const Judged& what, const bench::Sweep& sweep, double limit, double channel,
+               RecordResult& out) {
+  for (const bench::MatchBand& b : bench::bandsBelow(sweep, limit))
+    if (b.low_mhz <= channel && channel <= b.high_mhz && !b.from_start && !b.to_end) {
+      out.offers.push_back({what.record.part, "low_mhz", b.low_mhz});
+      out.offers.push_back({what.record.part, "high_mhz", b.high_mhz});
+    }
+}
+
 void tellChange(const Judged& what, const char* from, const char* to, double channel, RecordResult& out) {
   const auto *before = sweepOf(what, {from}), *after = sweepOf(what, {to});
   if (!before || !after) return;
@@ -167,8 +177,10 @@ RecordResult judged(const Judged& what) {
   out.plot = vswrPlot(what, channels, limit);
   if (main->has_phase) out.more.push_back(planePlot(what));
   if (!what.record.part.empty() && channels.size() == 1)
-    if (const auto at = bench::matchAt(*main, channels.front()); at && std::isfinite(at->vswr))
+    if (const auto at = bench::matchAt(*main, channels.front()); at && std::isfinite(at->vswr)) {
       out.offers.push_back({what.record.part, "vswr", at->vswr});
+      offerBand(what, *main, limit, channels.front(), out);
+    }
   return out;
 }
 

@@ -1,5 +1,6 @@
 #include "core/records/record_result.h"
 
+#include "core/finding/catalogue.h"
 #include "core/finding/error.h"
 #include "core/radio/path_loss.h"
 #include "core/records/judges.h"
@@ -15,6 +16,22 @@ constexpr Judge kJudges[] = {judgeSweep,        judgeInspection, judgeClaims,   
                              judgePolarisation, judgeSpectrum,   judgeInterference, judgeNoise,
                              judgeGround,       judgeWalk,       judgeSwap};
 
+/// What went into a result, and how it was made.
+std::vector<Finding> whyOf(const Judged& what) {
+  const campaign::Record& r = what.record;
+  std::vector<Finding> out{
+      finding("why-method", {{"method", Term{"method-" + campaign::recordKindWord(r.kind)}}})};
+  for (const campaign::RecordField& f : campaign::recordFields(r.kind, false))
+    if (const auto value = r.setting(f.key))
+      out.push_back(
+          finding("why-entry", {{"what", Term{std::string("entry-") + f.key}}, {"value", *value, f.unit}}));
+  if (!r.readings.empty()) out.push_back(finding("why-readings", {{"count", r.readings.size()}}));
+  for (const FileData& f : what.files) out.push_back(finding("why-file", {{"file", f.file}}));
+  const bench::Spread n = exponentOf(what);
+  out.push_back(finding("why-exponent", {{"exponent", n.estimate, quantity::Unit::None}}));
+  return out;
+}
+
 }  // namespace
 
 RecordResult judge(const Judged& what) {
@@ -25,6 +42,13 @@ RecordResult judge(const Judged& what) {
       const campaign::PartField* field = part ? campaign::partField(part->kind, o.key) : nullptr;
       return !field || !(o.value >= field->low && o.value <= field->high);
     });
+    if (!out.figures.empty())
+      for (Finding& f : out.findings) {
+        if (const FindingInfo* info = infoOf(f.code); !info || info->severity == Severity::Advice) continue;
+        const std::vector<Finding> why = whyOf(what);
+        f.why.insert(f.why.end(), why.begin(), why.end());
+        break;
+      }
     return out;
   } catch (const Error& e) {
     return {{}, {e.found}, {}, {}, {}};

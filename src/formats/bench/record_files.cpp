@@ -32,4 +32,12 @@ RecordFileRead readRecordFile(campaign::RecordKind kind, const campaign::KeptFil
   return out;
 }
 
+FileToSave recordFileToSave(campaign::RecordKind kind, const campaign::KeptFile& file,
+                            const std::string& bytes) {
+  if (kind != campaign::RecordKind::Sweep) return {file.file, bytes};
+  const RecordFileRead read = readRecordFile(kind, file, bytes);
+  const std::string stem = file.file.substr(0, file.file.rfind('.'));
+  return {stem + (read.data.sweep->s21.empty() ? ".s1p" : ".s2p"), writeTouchstone(*read.data.sweep)};
+}
+
 }  // namespace distanz::formats

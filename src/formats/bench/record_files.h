@@ -24,4 +24,12 @@ std::string readForRecord(const std::filesystem::path& file);
 RecordFileRead readRecordFile(campaign::RecordKind kind, const campaign::KeptFile& file,
                               std::string_view bytes);
 
+/// A record's file as others can read it: a sweep as Touchstone, all else byte for byte. @throws InputError
+/// as readRecordFile()
+struct FileToSave {
+  std::string name, bytes;
+};
+FileToSave recordFileToSave(campaign::RecordKind kind, const campaign::KeptFile& file,
+                            const std::string& bytes);
+
 }  // namespace distanz::formats

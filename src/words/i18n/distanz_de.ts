@@ -481,6 +481,10 @@
         <source>Take over into the part</source>
         <translation>In das Teil übernehmen</translation>
     </message>
+    <message>
+        <source>Distanz</source>
+        <translation>Distanz</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::ChainPage</name>
@@ -1279,6 +1283,22 @@
         <source>&amp;Language</source>
         <translation>&amp;Sprache</translation>
     </message>
+    <message>
+        <source>The printer cannot be used; choose another one</source>
+        <translation>Der Drucker ist nicht benutzbar; einen anderen wählen</translation>
+    </message>
+    <message>
+        <source>Save file</source>
+        <translation>Datei speichern</translation>
+    </message>
+    <message>
+        <source>All files (*)</source>
+        <translation>Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>P&amp;rint view ...</source>
+        <translation>Ansicht d&amp;rucken ...</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::MountPanel</name>
@@ -1628,6 +1648,14 @@
         <source>Remove</source>
         <translation>Entfernen</translation>
     </message>
+    <message>
+        <source>Of setup</source>
+        <translation>Von Aufbau</translation>
+    </message>
+    <message>
+        <source>Save as ...</source>
+        <translation>Speichern unter ...</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::ResultView</name>
@@ -1638,10 +1666,6 @@
     <message>
         <source>Complex plane</source>
         <translation>Komplexe Ebene</translation>
-    </message>
-    <message>
-        <source>Distanz</source>
-        <translation>Distanz</translation>
     </message>
     <message>
         <source>Other drawing</source>
@@ -4211,6 +4235,38 @@
         <source>The latest ground check, {record}, ended with: do not fly. Find out why, and repeat it before the range flight.</source>
         <translation>Die letzte Bodenprüfung, {record}, endete mit: nicht fliegen. Den Grund finden und sie vor dem Reichweitenflug wiederholen.</translation>
     </message>
+    <message>
+        <source>The {link} link&apos;s levels were made of its receiver&apos;s own scale by record {record}.</source>
+        <translation>Die Pegel der Verbindung {link} stammen aus der Skala ihres Empfängers, nach Eintrag {record}.</translation>
+    </message>
+    <message>
+        <source>The log tells the {link} link&apos;s signal on the receiver&apos;s own scale only. Calibrate it on the Bench (signal calibration, with the level of its source), and levels follow.</source>
+        <translation>Das Log nennt das Signal der Verbindung {link} nur auf der Skala des Empfängers. Auf dem Messplatz kalibrieren (mit dem Pegel der Quelle), dann folgen Pegel.</translation>
+    </message>
+    <message>
+        <source>How: {method}.</source>
+        <translation>Wie: {method}.</translation>
+    </message>
+    <message>
+        <source>{what}: {value:short}</source>
+        <translation>{what}: {value:short}</translation>
+    </message>
+    <message>
+        <source>{count} readings</source>
+        <translation>{count} Ablesungen</translation>
+    </message>
+    <message>
+        <source>{file}</source>
+        <translation>{file}</translation>
+    </message>
+    <message>
+        <source>Metres and percent of range are told with a path-loss exponent of {exponent:.1}.</source>
+        <translation>Meter und Prozent der Reichweite gelten für einen Ausbreitungsexponenten von {exponent:.1}.</translation>
+    </message>
+    <message>
+        <source>It is said to be {claimed}, and the part is {is}: one of both is wrong.</source>
+        <translation>Sie soll {claimed} sein, das Teil ist {is}: eines davon ist falsch.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -5826,6 +5882,70 @@
     <message>
         <source>distance of the check</source>
         <translation>Abstand der Prüfung</translation>
+    </message>
+    <message>
+        <source>power accepted is 1 less the square of the reflection, and the rest is the mismatch loss</source>
+        <translation>aufgenommen wird 1 minus das Quadrat der Reflexion, der Rest ist Fehlanpassung</translation>
+    </message>
+    <message>
+        <source>every question answered by eye</source>
+        <translation>jede Frage mit dem Auge beantwortet</translation>
+    </message>
+    <message>
+        <source>each claim is turned into the one it implies, and compared</source>
+        <translation>jede Angabe wird in die umgerechnet, die aus ihr folgt, und verglichen</translation>
+    </message>
+    <message>
+        <source>attenuator and cable are added to what the meter read; settled is the mean of the last readings</source>
+        <translation>Dämpfungsglied und Kabel werden zur Anzeige addiert; eingeschwungen ist das Mittel der letzten Ablesungen</translation>
+    </message>
+    <message>
+        <source>the curve that fits the readings best among those that never turn</source>
+        <translation>die Kurve, die den Ablesungen am besten folgt und nie umkehrt</translation>
+    </message>
+    <message>
+        <source>the peak is fitted over the beam; width and lobes are read off the drawing</source>
+        <translation>die Spitze wird über den Strahl gelegt; Breite und Keulen werden abgelesen</translation>
+    </message>
+    <message>
+        <source>the distance times 10 to the power of attenuation over 10 times the exponent</source>
+        <translation>der Abstand mal 10 hoch Dämpfung durch 10 mal Exponent</translation>
+    </message>
+    <message>
+        <source>the midpoint between both offsets at which the link fails</source>
+        <translation>die Mitte zwischen beiden Ablagen, an denen die Verbindung versagt</translation>
+    </message>
+    <message>
+        <source>the angle between both states on the sphere of polarisations</source>
+        <translation>der Winkel zwischen beiden Zuständen auf der Polarisationskugel</translation>
+    </message>
+    <message>
+        <source>99 % of the power over the floor lies within the occupied bandwidth</source>
+        <translation>99 % der Leistung über dem Grundrauschen liegen in der belegten Bandbreite</translation>
+    </message>
+    <message>
+        <source>harmonics and third-order products of all that is sent, against all bands that are listened to</source>
+        <translation>Oberwellen und Mischprodukte dritter Ordnung von allem Gesendeten, gegen alle abgehörten Bänder</translation>
+    </message>
+    <message>
+        <source>the mean with an emitter on less the mean with all off</source>
+        <translation>das Mittel mit einem Sender an minus das Mittel mit allen aus</translation>
+    </message>
+    <message>
+        <source>counters after less counters before, a minute, against the rule</source>
+        <translation>Zähler nachher minus vorher, je Minute, gegen die Regel</translation>
+    </message>
+    <message>
+        <source>the geometric means of the distances, referred to full power by the path-loss exponent</source>
+        <translation>die geometrischen Mittel der Abstände, mit dem Exponenten auf volle Leistung bezogen</translation>
+    </message>
+    <message>
+        <source>the difference of the means against that of every other way to deal the readings</source>
+        <translation>die Differenz der Mittel gegen die jeder anderen Verteilung der Ablesungen</translation>
+    </message>
+    <message>
+        <source>band held</source>
+        <translation>eingehaltenes Band</translation>
     </message>
 </context>
 </TS>

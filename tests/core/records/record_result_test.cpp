@@ -55,8 +55,10 @@ TEST_CASE("records: a sweep is told at the channel that is used, and what a cove
   CHECK(has(fits, "band-below"));
   CHECK_THAT(figure(fits, "vswr").value.value, WithinAbs(1.2, 0.01));
   CHECK(figure(fits, "vswr").at->value == 5800);
-  REQUIRE(fits.offers.size() == 1);
+  REQUIRE(fits.offers.size() == 3);
   CHECK(fits.offers[0].key == "vswr");
+  CHECK(fits.offers[1].key == "low_mhz");
+  CHECK(fits.offers[2].value > 5800);
   const campaign::Campaign taken = withOffers(c, "r1", fits.offers);
   CHECK(taken.parts[0].values.at("vswr").origin == campaign::Origin::Measured);
   CHECK(taken.parts[0].values.at("vswr").record == "r1");
@@ -244,4 +246,31 @@ TEST_CASE("records: what the kit and the typed emitters send is held against rec
   const RecordResult apart = judge({c, r, {}, {}});
   CHECK(has(apart, "interference-none"));
   CHECK(figure(apart, "products").value.value == 1);
+}
+
+TEST_CASE("records: a claimed band is held against the measured one, a claimed hand against the part's") {
+  campaign::Campaign c = oneChannel();
+  c.parts[0].values["low_mhz"] = {.value = 5700, .origin = campaign::Origin::Measured};
+  c.parts[0].values["high_mhz"] = {.value = 5900, .origin = campaign::Origin::Measured};
+  c.parts[0].traits["hand"] = "left";
+  Record r = record(RecordKind::Claims);
+  r.settings = {{"low_mhz", 5500}, {"high_mhz", 6000}};
+  r.answers["hand"] = "right";
+  const RecordResult wide = judge({c, r, {}, {}});
+  CHECK(figure(wide, "claim-band").value.value == 200);
+  CHECK(has(wide, "claim-clashes"));
+  CHECK(has(wide, "claim-hand"));
+  r.settings = {{"low_mhz", 5720}, {"high_mhz", 5880}};
+  r.answers["hand"] = "left";
+  CHECK(has(judge({c, r, {}, {}}), "claims-agree"));
+}
+
+TEST_CASE("records: every result that has a figure says how it was made and of what") {
+  const campaign::Campaign c = oneChannel();
+  Record r = record(RecordKind::Attenuator);
+  r.settings = {{"attenuation_db", 30}, {"distance_m", 100}};
+  const RecordResult result = judge({c, r, {}, {}});
+  REQUIRE(result.findings.front().why.size() == 4);  // how, both entries, the exponent
+  CHECK(result.findings.front().why[0].code == "why-method");
+  CHECK(std::get<Measure>(result.findings.front().why[1].find("value")->value).value == 30);
 }
