@@ -105,6 +105,9 @@ constexpr Text kKitTexts[] = {
                        "heat or current.")},
     {"costs-power", "",
      QT_TRANSLATE_NOOP("finding", "To make up for the {change} lost, {power} would have to become {other}.")},
+    {"part-has-faults", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{part} was looked at, and is not in order: {faults:list}. Mend it before it flies.")},
 };
 
 }  // namespace

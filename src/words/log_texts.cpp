@@ -144,7 +144,8 @@ constexpr Text kLogTexts[] = {
     {"signal-scale-unknown", "",
      QT_TRANSLATE_NOOP("finding",
                        "{channel} holds positive numbers that are no dBm: the receiver's own scale, of which "
-                       "no range can be told; match a column in dBm to the signal, if there is one")},
+                       "no range can be told before it is calibrated on the Bench; or match a column in dBm "
+                       "to the signal")},
     {"signal-stuck", "",
      QT_TRANSLATE_NOOP("finding",
                        "{channel} is {value} in every row: the recorder did not measure it, and it is left "

@@ -84,6 +84,8 @@ QWidget* BenchStage::workbench() {
   auto* head = new QHBoxLayout;
   m_title = new ElidedLabel({});
   m_title->setObjectName("recordTitle");
+  m_title->setAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+  m_title->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
   m_title->setProperty("section", true);
   head->addWidget(m_title, 1);
   m_take = new QPushButton;
@@ -112,6 +114,21 @@ QWidget* BenchStage::workbench() {
   m_sides = new QStackedWidget;
   m_result = new ResultView;
   m_sides->addWidget(m_result);
+  m_sides->addWidget(entries());
+  layout->addWidget(m_sides, 1);
+  connect(m_tabs, &QButtonGroup::idClicked, m_sides, &QStackedWidget::setCurrentIndex);
+  connect(m_take, &QPushButton::clicked, this, &BenchStage::takeOver);
+  connect(m_remove, &QPushButton::clicked, this, &BenchStage::removeRecord);
+  connect(m_form, &RecordForm::filesWanted, this, &BenchStage::askForFiles);
+  connect(m_readings, &ReadingsEditor::fileWanted, this, &BenchStage::askForFiles);
+  connect(m_form, &RecordForm::saveWanted, this, &BenchStage::saveFile);
+  connect(m_guide, &GroundGuide::finished, this, [this] { m_readings->setLabel("after"); });
+  connect(m_live, &LiveBar::fileHeard, this, &BenchStage::takeHeard);
+  return page;
+}
+
+/// What went into the record, typed, led through or heard.
+QWidget* BenchStage::entries() {
   auto* raw = new QWidget;
   auto* rawLayout = new QVBoxLayout(raw);
   rawLayout->setContentsMargins(0, 0, 0, 0);
@@ -123,17 +140,7 @@ QWidget* BenchStage::workbench() {
   rawLayout->addWidget(m_guide);
   rawLayout->addWidget(m_live);
   rawLayout->addWidget(m_readings, 2);
-  m_sides->addWidget(raw);
-  layout->addWidget(m_sides, 1);
-  connect(m_tabs, &QButtonGroup::idClicked, m_sides, &QStackedWidget::setCurrentIndex);
-  connect(m_take, &QPushButton::clicked, this, &BenchStage::takeOver);
-  connect(m_remove, &QPushButton::clicked, this, &BenchStage::removeRecord);
-  connect(m_form, &RecordForm::filesWanted, this, &BenchStage::askForFiles);
-  connect(m_readings, &ReadingsEditor::fileWanted, this, &BenchStage::askForFiles);
-  connect(m_form, &RecordForm::saveWanted, this, &BenchStage::saveFile);
-  connect(m_guide, &GroundGuide::finished, this, [this] { m_readings->setLabel("after"); });
-  connect(m_live, &LiveBar::fileHeard, this, &BenchStage::takeHeard);
-  return page;
+  return raw;
 }
 
 void BenchStage::choose(const std::string& record) {

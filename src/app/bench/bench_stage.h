@@ -44,6 +44,7 @@ class BenchStage : public Stage, public Exportable {
 
  private:
   QWidget* workbench();
+  QWidget* entries();
   QWidget* emptyState();
   void choose(const std::string& record);
   void refresh();

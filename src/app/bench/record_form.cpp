@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/shared/photo.h"
 #include "app/shared/quantity_edit.h"
 #include "app/shared/text.h"
 #include "core/campaign/record.h"
@@ -227,6 +228,12 @@ void RecordForm::addFiles(QVBoxLayout* layout) {
   connect(add, &QPushButton::clicked, this, &RecordForm::filesWanted);
   for (std::size_t i = 0; i < r->files.size(); ++i) {
     auto* row = new QHBoxLayout;
+    if (r->kind == campaign::RecordKind::Inspection) {
+      auto* picture = plainLabel();
+      picture->setObjectName(QString("picture%1").arg(i));
+      picture->setPixmap(photoOf(m_document, r->id, r->files[i], 220));
+      row->addWidget(picture);
+    }
     row->addWidget(plainLabel(QString::fromStdString(r->files[i].file)), 1);
     auto* role = new QComboBox;
     role->setObjectName(QString("fileRole%1").arg(i));

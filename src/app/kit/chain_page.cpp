@@ -25,7 +25,7 @@ namespace {
 using campaign::Slot;
 using quantity::Unit;
 
-constexpr int kMostOffered = 30;
+constexpr int kMostOffered = 30, kPattern_px = 380;
 
 bool isAntenna(const Slot* slot) {
   return slot == &campaign::kTransmitGain || slot == &campaign::kReceiveGain;
@@ -305,6 +305,7 @@ void ChainPage::showSide() {
   const bool mount = m_mount_side->isVisibleTo(this) && m_mount_side->isChecked();
   if (!m_mount_side->isVisibleTo(this)) m_plain_side->setChecked(true);
   m_left->setVisible(!mount);
+  m_right->setMaximumWidth(mount ? QWIDGETSIZE_MAX : kPattern_px);  // the fields need the rest
   m_facts->setVisible(!mount);
   m_side->setCurrentWidget(mount ? static_cast<QWidget*>(m_mount) : m_plot);
   m_mount->show(m_setup, m_link);

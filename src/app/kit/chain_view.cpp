@@ -13,7 +13,7 @@ ChainView::ChainView(QWidget* parent) : QWidget(parent) {
   setObjectName("chainView");
   setAccessibleName(tr("Chain of the link"));
   setFocusPolicy(Qt::StrongFocus);
-  setMinimumHeight(200);
+  setMinimumHeight(184);
   setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 

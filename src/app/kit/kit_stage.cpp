@@ -72,7 +72,7 @@ KitStage::KitStage(Document& document, QWidget* parent)
     emit filesRequested(tr("Take parts from another campaign"), tr("Distanz campaigns (*.distanz)"));
     m_wants_campaign = false;
   });
-  connect(&m_photos, &QFutureWatcher<kit::TakenPhotos>::finished, this, &KitStage::settlePhotos);
+  connect(&m_photos, &QFutureWatcher<TakenPhotos>::finished, this, &KitStage::settlePhotos);
   connect(&document, &Document::changed, this, &KitStage::refresh);
   refresh();
 }
@@ -213,11 +213,11 @@ void KitStage::takeFiles(const QStringList& files) {
   if (files.isEmpty() || m_photos.isRunning()) return;
   if (m_wants_campaign || files.front().endsWith(".distanz", Qt::CaseInsensitive))
     return m_parts->takeFrom(files.front());
-  m_photos.setFuture(QtConcurrent::run([files] { return kit::takePhotos(files); }));
+  m_photos.setFuture(QtConcurrent::run([files] { return takePhotos(files); }));
 }
 
 void KitStage::settlePhotos() {
-  kit::TakenPhotos taken = m_photos.result();
+  TakenPhotos taken = m_photos.result();
   if (!taken.refused.isEmpty()) return emit document().refused(taken.refused);
   campaign::Campaign next = document().campaign();
   for (campaign::Part& p : next.parts)
@@ -232,7 +232,7 @@ void KitStage::settlePhotos() {
 void KitStage::openPhoto(const QString& part, int photo) {
   const campaign::Part* found = campaign::findPart(document().campaign(), part.toStdString());
   if (!found || photo >= int(found->photos.size())) return;
-  if (!kit::showPhoto(this, document(), *found, std::size_t(photo))) return;
+  if (!showPhoto(this, document(), found->id, found->photos[std::size_t(photo)])) return;
   campaign::Campaign next = document().campaign();
   for (campaign::Part& p : next.parts)
     if (p.id == part.toStdString() && photo < int(p.photos.size())) {

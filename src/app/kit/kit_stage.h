@@ -1,7 +1,7 @@
 #pragma once
 #include <QFutureWatcher>
 
-#include "app/kit/photo.h"
+#include "app/shared/photo.h"
 #include "app/shared/stage.h"
 
 class QButtonGroup;
@@ -60,7 +60,7 @@ class KitStage : public Stage, public Exportable {
   QGridLayout* m_links;
   QButtonGroup* m_tabs;
   QStackedWidget* m_pages;
-  QFutureWatcher<kit::TakenPhotos> m_photos;
+  QFutureWatcher<TakenPhotos> m_photos;
 };
 
 }  // namespace distanz::app

@@ -126,8 +126,8 @@ void MountPanel::addFields() {
                {"mountBattery", "mount-battery", &Mount::near_battery}};
   int i = 0;
   for (const auto& f : flags) {
-    grid->addWidget(kit::flagField(m_document, flag(f.name, words::term(f.term), f.member)), 1 + i / 3,
-                    i % 3);
+    grid->addWidget(kit::flagField(m_document, flag(f.name, words::term(f.term), f.member)), 2 + i / 2,
+                    i % 2);
     ++i;
   }
   grid->setRowStretch(5, 1);

@@ -10,7 +10,7 @@
 #include <QPushButton>
 #include <algorithm>
 
-#include "app/kit/photo.h"
+#include "app/shared/photo.h"
 #include "app/shared/text.h"
 #include "core/campaign/describe.h"
 #include "core/campaign/limits.h"
@@ -326,7 +326,7 @@ void PartPanel::addPhotos(QVBoxLayout* column) {
     photo->setAccessibleName(QString::fromStdString(part->photos[i].file));
     photo->setToolTip(plainTip(QString::fromStdString(part->photos[i].file)));
     photo->setFlat(true);
-    const QPixmap picture = kit::photoOf(m_document, *part, i, 96);
+    const QPixmap picture = photoOf(m_document, part->id, part->photos[i], 96);
     if (picture.isNull())
       photo->setText(tr("cannot be shown"));
     else

@@ -116,7 +116,9 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
   window.workspace()->showStageNamed("bench");
   turnBench(window, 3, "showEntries");
   save("bench-entries");
-  turnBench(window, 5, "showResult");
+  turnBench(window, 6, "showEntries");
+  save("bench-ground");
+  turnBench(window, 3, "showResult");
   save("bench-turntable");
   window.workspace()->showStageNamed("compare");
   openWhy(window);

@@ -62,6 +62,7 @@ constexpr RecordField kRecordFields[] = {
      kGainHigh_dbi},
     {Turntable, kSetting, "reference_level_db", "level with the reference antenna", Unit::Dbm, -200, 200},
     {Turntable, kSetting, "spare_db", "loss that is still usable", Unit::Decibel, 0, 100},
+    {Turntable, kSetting, "wanted_m", "range that is enough", Unit::Metre, 0.1, kPathHigh_m},
     {Turntable, kReading, "angle_deg", "angle", Unit::Degree, -3600, 3600, true},
     {Turntable, kReading, "level_db", "level", Unit::Dbm, -200, 200, true},
 

@@ -210,6 +210,7 @@ constexpr FindingInfo kBenchFindings[] = {
     {"why-file", Detail, "bench", "file", ""},
     {"why-exponent", Detail, "bench", "exponent", ""},
     {"claim-hand", Caution, "bench", "claimed is", ""},
+    {"part-has-faults", Caution, "kit", "part faults", ""},
 };
 
 }  // namespace

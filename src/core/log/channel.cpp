@@ -54,7 +54,7 @@ constexpr ChannelInfo kChannels[] = {
     {channel::kRate, kOfLink, Unit::Hertz, "rate packet|rate [Hz]", "", true},
     {channel::kMode, kOfLink, Unit::None, "mode rf|mode radio|mode link|mode packet|mode air", "", true},
     {channel::kFrequency, kOfLink, Unit::Megahertz, "frequency|freq", "[Hz]", true},
-    {"level", kOfLink, Unit::None, ""},
+    {"level", kOfLink, Unit::None, "bars"},
     {"fades_a", kOfLink, Unit::None, "fades a", "", true},
     {"time_s", kOfFlight, Unit::Second, "time|timestamp|elapsed|clock|t|datetime"},
     {"date", kOfFlight, Unit::None, "date", "", true},

@@ -3,6 +3,7 @@
 
 #include "core/bench/turntable.h"
 #include "core/finding/error.h"
+#include "core/radio/path_loss.h"
 #include "core/records/judge_tools.h"
 #include "core/records/judges.h"
 
@@ -14,6 +15,14 @@ namespace {
 
 constexpr double kWrongHand_dbi =
     -6;  // no antenna that is sound and matched in hand has so little at its peak
+
+/// Loss that may be spared: as it was typed, or what the range reached now has over the one that is enough.
+std::optional<double> spareOf(const Judged& what) {
+  if (const auto typed = what.record.setting("spare_db")) return typed;
+  const auto wanted = what.record.setting("wanted_m");
+  if (!wanted || !what.range_m || *what.range_m <= *wanted) return std::nullopt;
+  return radio::decibelsForRatio(*what.range_m / *wanted, exponentOf(what).estimate);
+}
 
 }  // namespace
 
@@ -54,7 +63,7 @@ RecordResult judgeTurntable(const Judged& what) {
   if (!turn->lobes.empty())
     out.findings.push_back(finding("turn-lobe", {{"angle", turn->lobes.front().angle_deg, Unit::Degree},
                                                  {"below", turn->lobes.front().below_db, Unit::Decibel}}));
-  if (const auto spare = r.setting("spare_db")) {
+  if (const auto spare = spareOf(what)) {
     const double usable = bench::usableAngle_deg(readings, *spare);
     if (std::isfinite(usable)) {
       out.figures.push_back({"usable-angle", measure(usable, Unit::Degree), {}, {}, true});

@@ -123,10 +123,10 @@ class ChainPainter {
     m_p.setFont(m_look.font(12, true));
     m_p.setPen(m_look.ink);
     const QString text = c.element == 0 ? level(e.level_dbm) : change(e.change_db);
-    const bool under = !gain && c.element > 0;
-    m_p.drawText(
-        QRectF(c.area.left() - 10, under ? bar.bottom() + 1 : bar.top() - 17, c.area.width() + 20, 16),
-        Qt::AlignCenter, text);
+    const bool under = !gain && c.element > 0, inside = gain && c.element > 0 && bar.height() >= 18;
+    if (inside) m_p.setPen(m_look.surface);
+    const double y = inside ? bar.center().y() - 8 : under ? bar.bottom() + 1 : bar.top() - 17;
+    m_p.drawText(QRectF(c.area.left() - 10, y, c.area.width() + 20, 16), Qt::AlignCenter, text);
   }
 
   /// From one scale to the other, broken: it is far longer than it is drawn.
@@ -178,10 +178,12 @@ class ChainPainter {
     if (!c.received_dbm) return;
     const double x0 = right(m_path + 1);
     const double received = at(m_path, *c.received_dbm);
-    m_p.setFont(m_look.font(11, true));
-    m_p.setPen(m_look.ink);
-    m_p.drawText(QRectF(m_body.right() - 128, received - 18, 120, 14), Qt::AlignRight | Qt::AlignVCenter,
-                 level(*c.received_dbm));
+    if (!c.margin_db || *c.margin_db >= 0) {  // below the line there is no room for it
+      m_p.setFont(m_look.font(11, true));
+      m_p.setPen(m_look.ink);
+      m_p.drawText(QRectF(m_body.right() - 128, received - 18, 120, 14), Qt::AlignRight | Qt::AlignVCenter,
+                   level(*c.received_dbm));
+    }
     if (!c.critical_dbm) return;
     const double y = at(m_path, *c.critical_dbm);
     line(x0, m_body.right(), y, *c.margin_db < 0 ? m_look.caution : m_look.ink,

@@ -3380,10 +3380,6 @@
         <translation>{channel} hat kein Vorzeichen: 85 gilt als -85 dBm</translation>
     </message>
     <message>
-        <source>{channel} holds positive numbers that are no dBm: the receiver&apos;s own scale, of which no range can be told; match a column in dBm to the signal, if there is one</source>
-        <translation>{channel} enthält positive Zahlen, die keine dBm sind: die eigene Skala des Empfängers, aus der sich keine Reichweite sagen lässt; dem Signal eine Spalte in dBm zuordnen, wenn es eine gibt</translation>
-    </message>
-    <message>
         <source>{channel} is {value} in every row: the recorder did not measure it, and it is left out; match another column to it, if there is one</source>
         <translation>{channel} ist in jeder Zeile {value}: Der Rekorder hat es nicht gemessen, und es bleibt weg; eine andere Spalte zuordnen, wenn es eine gibt</translation>
     </message>
@@ -4266,6 +4262,14 @@
     <message>
         <source>It is said to be {claimed}, and the part is {is}: one of both is wrong.</source>
         <translation>Sie soll {claimed} sein, das Teil ist {is}: eines davon ist falsch.</translation>
+    </message>
+    <message>
+        <source>{part} was looked at, and is not in order: {faults:list}. Mend it before it flies.</source>
+        <translation>{part} wurde angesehen und ist nicht in Ordnung: {faults:list}. Vor dem Flug beheben.</translation>
+    </message>
+    <message>
+        <source>{channel} holds positive numbers that are no dBm: the receiver&apos;s own scale, of which no range can be told before it is calibrated on the Bench; or match a column in dBm to the signal</source>
+        <translation>{channel} enthält positive Zahlen, die keine dBm sind: die eigene Skala des Empfängers, aus der keine Reichweite folgt, bevor sie auf dem Messplatz kalibriert ist; oder dem Signal eine Spalte in dBm zuordnen</translation>
     </message>
 </context>
 <context>

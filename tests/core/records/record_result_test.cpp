@@ -274,3 +274,25 @@ TEST_CASE("records: every result that has a figure says how it was made and of w
   CHECK(result.findings.front().why[0].code == "why-method");
   CHECK(std::get<Measure>(result.findings.front().why[1].find("value")->value).value == 30);
 }
+
+TEST_CASE("records: an antenna may be turned off as far as the range that is enough allows") {
+  Record r = record(RecordKind::Turntable);
+  for (int a = -90; a <= 90; a += 10)
+    r.readings.push_back({"", {{"angle_deg", double(a)}, {"level_db", -40 - 12.0 * a * a / 3600}}, {}});
+  const campaign::Campaign c = oneChannel();
+  const auto usable = [&](std::optional<double> reached_m) {
+    const RecordResult result = judge({c, r, {}, {}, reached_m});
+    return std::any_of(result.figures.begin(), result.figures.end(),
+                       [](const Figure& f) { return f.what == "usable-angle"; })
+               ? figure(result, "usable-angle").value.value
+               : 0.0;
+  };
+  r.settings = {{"spare_db", 6}};
+  const double typed = usable({});
+  CHECK(typed > 60);
+  r.settings = {{"wanted_m", 1000}};
+  CHECK(usable({}) == 0);
+  CHECK(usable(900) == 0);
+  CHECK_THAT(usable(1000 * std::pow(10, 6 / 25.0)),
+             WithinAbs(typed, 1e-6));  // the campaign's exponent is 2.5
+}

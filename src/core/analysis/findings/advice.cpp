@@ -1,6 +1,7 @@
 #include "core/analysis/findings/advice.h"
 
 #include <algorithm>
+#include <map>
 
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/findings/named.h"
@@ -33,6 +34,25 @@ Finding clearanceOf(const plan::PathClearance& c, double frequency_mhz) {
   return finding("path-too-low", std::move(at));
 }
 
+/// What the newest look at each part that is used found wrong.
+void addFaultsSeen(const campaign::Campaign& c, std::vector<Finding>& out) {
+  std::map<std::string, const campaign::Record*> newest;
+  for (const campaign::Record& r : c.records)
+    if (r.kind == campaign::RecordKind::Inspection && !r.part.empty())
+      if (const campaign::Record*& kept = newest[r.part]; !kept || r.made_at >= kept->made_at) kept = &r;
+  for (const auto& [id, record] : newest) {
+    const campaign::Part* part = campaign::findPart(c, id);
+    if (!part || campaign::setupsWith(c, id).empty()) continue;
+    std::vector<Finding> faults;
+    for (const campaign::RecordAnswer& asked : campaign::recordAnswers(record->kind))
+      if (record->answer(asked.key) == "no")
+        faults.push_back(finding("one-difference", {{"what", Term{std::string("look-") + asked.key}}}));
+    if (!faults.empty())
+      out.push_back(
+          finding("part-has-faults", {{"part", part->name.empty() ? id : part->name}, {"faults", faults}}));
+  }
+}
+
 /// Warnings that are mended in the list of runs.
 bool concernsRuns(const Finding& f) {
   return !f.run().empty() || f.code == "one-flight" || f.code == "not-interleaved";
@@ -51,6 +71,7 @@ std::vector<Finding> kitAdvice(const campaign::Campaign& c) {
     for (const campaign::Link& l : c.links)
       if (!s.links.contains(l.id) || !campaign::valueAt(c, s.links.at(l.id), campaign::kTransmitPower))
         out.push_back(finding("no-transmit-power", {{"setup", s.id}, {"link", l.id}}, {"setup", s.id}));
+  addFaultsSeen(c, out);
   if (out.empty()) out.push_back(finding("kit-described"));
   out.push_back(finding("never-without-antenna"));
   return out;

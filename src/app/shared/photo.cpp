@@ -1,4 +1,4 @@
-#include "app/kit/photo.h"
+#include "app/shared/photo.h"
 
 #include <QBuffer>
 #include <QDialog>
@@ -13,7 +13,7 @@
 #include "formats/files.h"
 #include "words/say.h"
 
-namespace distanz::app::kit {
+namespace distanz::app {
 namespace {
 
 constexpr int kMostPixels = 12000;  // of a side: more would fill the memory
@@ -33,10 +33,10 @@ QImage imageOf(const QByteArray& bytes, int most_px) {
 
 }  // namespace
 
-QPixmap photoOf(const Document& document, const campaign::Part& part, std::size_t photo, int most_px) {
-  if (photo >= part.photos.size()) return {};
+QPixmap photoOf(const Document& document, const std::string& owner, const campaign::KeptFile& photo,
+                int most_px) {
   try {
-    const std::string bytes = document.samples()->keptBytes(part.id, part.photos[photo]);
+    const std::string bytes = document.samples()->keptBytes(owner, photo);
     return QPixmap::fromImage(imageOf(QByteArray::fromStdString(bytes), most_px));
   } catch (const Error&) {
     return {};
@@ -61,13 +61,14 @@ TakenPhotos takePhotos(const QStringList& files) {
   return out;
 }
 
-bool showPhoto(QWidget* parent, const Document& document, const campaign::Part& part, std::size_t photo) {
+bool showPhoto(QWidget* parent, const Document& document, const std::string& owner,
+               const campaign::KeptFile& photo) {
   QDialog dialog(parent);
   dialog.setObjectName("photoDialog");
-  dialog.setWindowTitle(QString::fromStdString(part.photos.at(photo).file));
+  dialog.setWindowTitle(QString::fromStdString(photo.file));
   auto* layout = new QVBoxLayout(&dialog);
   auto* picture = plainLabel();
-  picture->setPixmap(photoOf(document, part, photo, 900));
+  picture->setPixmap(photoOf(document, owner, photo, 900));
   layout->addWidget(picture);
   auto* row = new QHBoxLayout;
   auto* remove = new QPushButton(QDialog::tr("Remove photo"));
@@ -83,4 +84,4 @@ bool showPhoto(QWidget* parent, const Document& document, const campaign::Part& 
   return dialog.exec() == 2;
 }
 
-}  // namespace distanz::app::kit
+}  // namespace distanz::app

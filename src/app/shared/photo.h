@@ -1,0 +1,27 @@
+#pragma once
+#include <QPixmap>
+#include <QStringList>
+
+#include "app/shared/document.h"
+
+namespace distanz::app {
+
+/// A picture that belongs to a part or record, no wider and no higher than so many pixels; null where its
+/// bytes are no picture or not there.
+QPixmap photoOf(const Document& document, const std::string& owner, const campaign::KeptFile& photo,
+                int most_px);
+
+/// Pictures, read.
+struct TakenPhotos {
+  std::vector<campaign::KeptFile> files;
+  std::vector<store::Attachment> attachments;
+  QString refused;  ///< why none was taken; empty where all were
+};
+/// Takes time: not for the interface thread.
+TakenPhotos takePhotos(const QStringList& files);
+
+/// Shows it large; @return true where the pilot wants it removed
+bool showPhoto(QWidget* parent, const Document& document, const std::string& owner,
+               const campaign::KeptFile& photo);
+
+}  // namespace distanz::app
