@@ -165,6 +165,7 @@ QWidget* PartPanel::valueField(const campaign::PartField& f) {
   const QString label = said("value-" + key);
   const QByteArray name = QByteArray("value-") + f.key;
   auto* box = new QWidget;
+  box->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
   auto* layout = new QVBoxLayout(box);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->setSpacing(2);
@@ -179,7 +180,8 @@ QWidget* PartPanel::valueField(const campaign::PartField& f) {
               p.values.erase(key);
           }),
       key, f.unit, f.low, f.high);
-  layout->addWidget(kit::captioned(label, number));
+  layout->addWidget(kit::small(label));
+  layout->addWidget(number);
   const campaign::Part* part = m_place.find(m_document.campaign());
   const auto value =
       part ? part->values.find(key) : std::map<std::string, campaign::PartValue>::const_iterator();
