@@ -5,6 +5,7 @@
 
 #include "core/campaign/validate.h"
 #include "core/records/record_result.h"
+#include "formats/bench/reading_lines.h"
 #include "formats/bench/readings_table.h"
 #include "formats/bench/spectrum_table.h"
 #include "harness.h"
@@ -38,12 +39,30 @@ void readings(std::string_view data, campaign::RecordKind kind) {
   });
 }
 
+/// The same bytes as an instrument would send them.
+void lines(std::string_view data, campaign::RecordKind kind) {
+  campaign::Campaign c = oneLink();
+  c.records.resize(1);
+  campaign::Record& r = c.records[0];
+  r.id = "r1";
+  r.kind = kind;
+  formats::ReadingLines lines(kind);
+  for (std::size_t begin = 0; begin < data.size();) {
+    const std::size_t end = std::min(data.find('\n', begin), data.size());
+    if (auto reading = lines.take(data.substr(begin, end - begin))) r.readings.push_back(std::move(*reading));
+    if (lines.problem()) words::sentence(*lines.problem());
+    begin = end + 1;
+  }
+  fuzz::require(campaign::validate(c).empty(), "heard within their domain");
+}
+
 }  // namespace
 
 DISTANZ_FUZZ(data) {
   if (data.empty()) return;
   const auto kinds = campaign::recordKindWords().size();
   readings(data.substr(1), static_cast<campaign::RecordKind>(static_cast<unsigned char>(data[0]) % kinds));
+  lines(data.substr(1), static_cast<campaign::RecordKind>(static_cast<unsigned char>(data[0]) % kinds));
   formats::SpectrumRead read;
   if (!fuzz::survives([&] { read = formats::readSpectrum(data); })) return;
   for (const bench::Trace& t : read.traces) {
