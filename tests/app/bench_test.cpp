@@ -258,3 +258,27 @@ TEST_CASE("bench: a record is printed, and its sweep leaves the campaign as Touc
   trigger(s.window, "print");
   CHECK(formats::readFile(paper).starts_with("%PDF"));
 }
+
+TEST_CASE("bench: what was heard is kept when the window is closed while it is filled", "[regression]") {
+  Bench s;
+  s.make("power");
+  const QStringList lines = QString::fromStdString(standin::tell("power", "", 5)).trimmed().split('\n');
+  standin::Server slow(lines, 400);
+  s.type("liveAddress", slow.serveTcp(0).toUtf8().constData());
+  waitFor("some", [&] { return child<QLabel>(s.window, "liveState").text().startsWith("2 "); });
+  const auto file = s.document().path();
+  trigger(s.window, "closeCampaign");
+  const auto kept = store::CampaignFile::open(file, store::Access::ReadOnly).campaign();
+  CHECK(kept.records.front().readings.size() >= 2);
+}
+
+TEST_CASE("bench: sweeps that arrive close upon each other are all kept", "[regression]") {
+  Bench s;
+  s.make("sweep");
+  QStringList lines;
+  for (int i = 0; i < 3; ++i)
+    lines << "# MHz S MA R 50" << QString("2430 0.%1 0").arg(i + 1) << "2450 0.1 0" << QString();
+  standin::Server server(lines, 1);
+  s.type("liveAddress", server.serveTcp(0).toUtf8().constData());
+  waitFor("all", [&] { return s.record().files.size() == 3; });
+}

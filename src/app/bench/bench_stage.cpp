@@ -59,6 +59,14 @@ BenchStage::BenchStage(Document& document, QWidget* parent)
   refresh();
 }
 
+BenchStage::~BenchStage() {
+  m_intake.waitForFinished();
+}
+
+void BenchStage::finish() {
+  m_live->finish();
+}
+
 QWidget* BenchStage::emptyState() {
   auto* page = new QWidget;
   auto* layout = new QVBoxLayout(page);
@@ -232,9 +240,10 @@ void BenchStage::askForFiles() {
 
 void BenchStage::takeFiles(const QStringList& files) {
   const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
-  if (!record || files.isEmpty() || m_intake.isRunning()) return;
-  m_intake.setFuture(QtConcurrent::run(
-      [files, id = record->id, kind = record->kind] { return app::takeFiles(files, id, kind); }));
+  if (!record || files.isEmpty()) return;
+  m_waiting.push_back(
+      [files, id = record->id, kind = record->kind] { return app::takeFiles(files, id, kind); });
+  readNext();
 }
 
 void BenchStage::saveFile(int file) {
@@ -249,12 +258,19 @@ void BenchStage::saveFile(int file) {
   }
 }
 
+/// One after the other: what is being read is settled before the next.
+void BenchStage::readNext() {
+  if (m_reading || m_waiting.empty()) return;
+  m_reading = true;
+  m_intake.setFuture(QtConcurrent::run(std::move(m_waiting.front())));
+  m_waiting.pop_front();
+}
+
 void BenchStage::takeHeard(const QString& record, const QString& name, const QByteArray& bytes) {
   const campaign::Record* r = campaign::findRecord(document().campaign(), record.toStdString());
   if (!r) return;
-  m_intake.waitForFinished();  // moments: the file before it
-  m_intake.setFuture(QtConcurrent::run(
-      [name, bytes, id = r->id, kind = r->kind] { return takeBytes(name, bytes, id, kind); }));
+  m_waiting.push_back([name, bytes, id = r->id, kind = r->kind] { return takeBytes(name, bytes, id, kind); });
+  readNext();
 }
 
 void BenchStage::showGuide(const campaign::Record& record) {
@@ -267,7 +283,9 @@ void BenchStage::showGuide(const campaign::Record& record) {
 }
 
 void BenchStage::settleFiles() {
+  m_reading = false;
   TakenFiles taken = m_intake.result();
+  readNext();
   if (!taken.refused.isEmpty()) return emit document().refused(taken.refused);
   campaign::Campaign next = document().campaign();
   campaign::Record* record = campaign::findRecord(next, taken.record);

@@ -1,4 +1,7 @@
 #pragma once
+#include <deque>
+#include <functional>
+
 #include "app/bench/record_book.h"
 #include "app/bench/record_intake.h"
 #include "app/shared/stage.h"
@@ -22,6 +25,8 @@ class BenchStage : public Stage, public Exportable {
   Q_OBJECT
  public:
   explicit BenchStage(Document& document, QWidget* parent = nullptr);
+  ~BenchStage() override;
+  void finish() override;
 
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
@@ -54,6 +59,7 @@ class BenchStage : public Stage, public Exportable {
   /// The result (0), or what went in (1).
   void turnTo(int side);
   void askForFiles();
+  void readNext();
   void takeHeard(const QString& record, const QString& name, const QByteArray& bytes);
   void showGuide(const campaign::Record& record);
   void settleFiles();
@@ -62,6 +68,8 @@ class BenchStage : public Stage, public Exportable {
 
   RecordBook m_book;
   QFutureWatcher<TakenFiles> m_intake;
+  std::deque<std::function<TakenFiles()>> m_waiting;  ///< to be read
+  bool m_reading = false;
   std::string m_chosen;
   Shelf* m_shelf;
   QStackedWidget* m_pages;

@@ -46,6 +46,13 @@ LiveBar::LiveBar(Document& document, QWidget* parent)
 
 LiveBar::~LiveBar() {
   if (m_source) m_source->disconnect(this);
+}
+
+void LiveBar::finish() {
+  if (!m_source) return;
+  m_source->disconnect(this);
+  m_source.reset();
+  m_keep.stop();
   keep();
 }
 

@@ -21,6 +21,8 @@ class LiveBar : public QWidget {
   ~LiveBar() override;
   /// Shows it for a record; what still fills another one is kept and stopped.
   void show(const std::string& record);
+  /// Stops, and keeps what was heard: before the window goes.
+  void finish();
   bool listening() const { return m_source != nullptr; }
 
  signals:

@@ -67,9 +67,10 @@ void DifferencesView::fill() {
   m_fold->setText(m_fold->isChecked() ? tr("Fold away what is alike in all")
                                       : tr("Show %1 more that are alike in all").arg(alike));
   m_table->clear();
-  m_table->setColumnCount(int(c.setups.size()));
+  const std::size_t setups = std::min(c.setups.size(), plan::kMostCompared);
+  m_table->setColumnCount(int(setups));
   m_table->setRowCount(int(rows.size()));
-  for (std::size_t i = 0; i < c.setups.size(); ++i) {
+  for (std::size_t i = 0; i < setups; ++i) {
     auto* head =
         new QTableWidgetItem(QString::fromStdString(campaign::letterOf(c, i) + "  " + c.setups[i].name));
     head->setForeground(theme::setupColour(int(i)));
@@ -95,7 +96,8 @@ void DifferencesView::fill() {
 QByteArray DifferencesView::csv() const {
   const campaign::Campaign& c = m_document.campaign();
   std::string out = "what";
-  for (const auto& s : c.setups) out += "," + text::csvField(s.id);
+  for (std::size_t i = 0; i < std::min(c.setups.size(), plan::kMostCompared); ++i)
+    out += "," + text::csvField(c.setups[i].id);
   for (const plan::Difference& d : m_differences.rows) {
     if (!saysSomething(d)) continue;
     out += "\n" + text::csvField(titleOf(d).toStdString());

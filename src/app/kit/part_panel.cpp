@@ -9,6 +9,7 @@
 #include <QPixmap>
 #include <QPushButton>
 #include <algorithm>
+#include <cstdint>
 
 #include "app/shared/photo.h"
 #include "app/shared/text.h"
@@ -70,8 +71,7 @@ std::string PartPanel::shapeOf() const {
   const campaign::Campaign& c = m_document.campaign();
   std::string out =
       m_place.setup + "/" + m_place.link + "/" + (m_place.slot ? m_place.slot->value : m_place.part);
-  if (m_place.slot) out += m_place.slot == &campaign::kTransmitGain ? "t" : "r";
-  if (m_place.slot) out += std::to_string(m_place.slot - &campaign::kTransmitPower);
+  out += std::to_string(reinterpret_cast<std::uintptr_t>(m_place.slot));
   if (const campaign::Part* p = m_place.find(c)) {
     out += "|" + p->id + p->trait("shape");
     for (const auto& [key, v] : p->values) out += key + std::to_string(static_cast<int>(v.origin)) + v.record;

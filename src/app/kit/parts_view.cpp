@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 #include <QtConcurrent>
 #include <algorithm>
+#include <set>
 
 #include "app/shared/text.h"
 #include "core/campaign/describe.h"
@@ -19,6 +20,8 @@
 
 namespace distanz::app {
 namespace {
+
+constexpr int kMostListed = 400;  // more would take long to lay out and nobody reads them
 
 QString kindText(campaign::PartKind kind) {
   return words::term(std::string("part-") + campaign::partKindWords()[static_cast<std::size_t>(kind)].word);
@@ -101,6 +104,11 @@ void PartsView::refresh() {
   const QSignalBlocker quiet(m_list);
   m_list->clear();
   for (const campaign::Part& p : c.parts) {
+    if (m_list->count() == kMostListed) {
+      auto* more = new QListWidgetItem(tr("More parts: search for them"), m_list);
+      more->setFlags(Qt::NoItemFlags);
+      break;
+    }
     const QString name = partName(p), about = aboutOf(c, p);
     if (!wanted.isEmpty() &&
         !(name + " " + about + " " + QString::fromStdString(p.notes)).contains(wanted, Qt::CaseInsensitive))
@@ -160,6 +168,11 @@ void PartsView::settle() {
   for (const campaign::Part& p : other.campaign.parts)
     if (!p.name.empty()) ids.push_back(p.id);  // nameless ones were made for a number typed there
   const campaign::Brought brought = campaign::withPartsOf(m_document.campaign(), other.campaign, ids);
+  std::set<std::string> wanted;
+  for (const campaign::Part& p : brought.campaign.parts)
+    for (const campaign::KeptFile& f : p.photos) wanted.insert(f.sha256);
+  std::erase_if(other.attachments,
+                [&](const store::Attachment& a) { return !wanted.contains(a.packed.sha256); });
   const Finding told = finding("parts-brought", {{"added", brought.added}, {"renewed", brought.renewed}});
   if (brought.added + brought.renewed > 0)
     m_document.edit(finding("take-parts", {{"count", brought.added + brought.renewed}}), brought.campaign,

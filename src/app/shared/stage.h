@@ -27,6 +27,8 @@ class Stage : public QWidget {
   virtual bool optional() const { return false; }
   /// True where files dropped on the window belong to what this stage shows.
   virtual bool takesFiles() const { return false; }
+  /// The campaign is about to be closed: keeps what is under way.
+  virtual void finish() {}
   virtual void takeFiles(const QStringList& files) { (void)files; }
 
   Document& document() const { return m_document; }

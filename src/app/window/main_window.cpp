@@ -86,6 +86,7 @@ void MainWindow::showStart() {
 }
 
 void MainWindow::dropPages() {
+  if (m_workspace) m_workspace->finish();  // while all of it is alive
   m_workspace = nullptr;
   while (QWidget* page = m_pages->widget(0)) {
     m_pages->removeWidget(page);

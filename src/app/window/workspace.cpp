@@ -129,6 +129,11 @@ void Workspace::build(int stage) {
   m_rail->setLacks(stage, said(slot->lacks()));
 }
 
+void Workspace::finish() {
+  for (Stage* stage : m_stages)
+    if (stage) stage->finish();
+}
+
 Stage* Workspace::current() const {
   return m_shown;
 }

@@ -24,6 +24,8 @@ class Workspace : public QWidget {
 
   Document& document() { return m_document; }
   int stages() const { return int(m_stages.size()); }
+  /// The campaign is about to be closed: every stage keeps what is under way.
+  void finish();
   void showStage(int stage);
   /// -1 before the first is made.
   int currentStage() const;

@@ -119,6 +119,7 @@ std::vector<Swap> swapsFor(const Campaign& c, const Link& link, const SetupLink&
   std::vector<Swap> out;
   for (const Part& part : c.parts) {
     if (part.kind != slot.kind || part.id == ends.*slot.part) continue;
+    if (out.size() == kMostSwaps) break;
     SetupLink other = ends;
     other.*slot.part = part.id;
     const auto change = changeBetween(now, chainOf(c, link, other));

@@ -51,7 +51,8 @@ struct Swap {
   std::string part;
   ChainChange change;
 };
-/// Every other part of the slot's kind, the best first.
+/// Other parts of the slot's kind, kMostSwaps at most, the best first.
+constexpr std::size_t kMostSwaps = 300;
 std::vector<Swap> swapsFor(const campaign::Campaign& campaign, const campaign::Link& link,
                            const campaign::SetupLink& ends, const campaign::Slot& slot);
 

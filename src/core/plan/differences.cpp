@@ -186,6 +186,11 @@ class Matrix {
 }  // namespace
 
 Differences differencesOf(const Campaign& c) {
+  if (c.setups.size() > kMostCompared) {
+    Campaign few = c;
+    few.setups.resize(kMostCompared);
+    return differencesOf(few);
+  }
   Matrix m(c);
   if (c.setups.empty()) return {};
   m.row("airframe", {}, [&](const Setup& s) { return partCell(c, s.airframe, nullptr); });

@@ -21,9 +21,11 @@ struct Differences {
   std::vector<Finding> findings;  ///< what is wrong with this comparison, and why
 };
 
+constexpr std::size_t kMostCompared = 40;
+
 /// Everything that could differ between setups. Two setups that differ in more than one thing are flagged (an
 /// antenna and its gain are one thing); so is whatever is left to choose by itself. Mountings and heights
-/// count.
+/// count. Of more than kMostCompared setups only the first are looked at.
 Differences differencesOf(const campaign::Campaign& campaign);
 
 }  // namespace distanz::plan

@@ -1408,6 +1408,10 @@
         <source>New %1</source>
         <translation>Neu: %1</translation>
     </message>
+    <message>
+        <source>More parts: search for them</source>
+        <translation>Weitere Teile: danach suchen</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::PathForm</name>
