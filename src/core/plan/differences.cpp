@@ -111,7 +111,7 @@ class Matrix {
         {"rx-cable", &kReceiveLoss}};
     for (const auto& [name, slot] : slots)
       row(name, link.id,
-          of([this, slot](const SetupLink& e) { return partCell(m_c, e.*slot->part, slot->value); }));
+          of([this, slot = slot](const SetupLink& e) { return partCell(m_c, e.*slot->part, slot->value); }));
     row("receiver", link.id,
         of([this](const SetupLink& e) { return partCell(m_c, e.receiver, "sensitivity_dbm"); }));
     row("tx-firmware", link.id, of([this](const SetupLink& e) { return firmwareCell(m_c, e.transmitter); }));
