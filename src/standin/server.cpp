@@ -14,6 +14,11 @@
 #include "core/finding/error.h"
 
 namespace distanz::standin {
+namespace {
+
+constexpr int kDrain_ms = 1000;
+
+}  // namespace
 
 Server::Server(const QStringList& lines, int every_ms, QObject* parent)
     : QObject(parent), m_lines(lines), m_every_ms(every_ms) {
@@ -45,8 +50,8 @@ void Server::feed(QTcpSocket* socket) {
     if (next < m_lines.size()) socket->write(m_lines[next++].toUtf8() + '\n');
     if (next < m_lines.size()) return;
     clock->stop();
+    connect(socket, &QTcpSocket::disconnected, this, &Server::served);  // once all of it is out
     socket->disconnectFromHost();
-    emit served();
   });
   clock->start();
 }
@@ -79,7 +84,8 @@ void Server::writePty() {
   if (m_next >= m_lines.size() || (state.revents & POLLOUT) == 0) return;
   const QByteArray text = m_lines[m_next].toUtf8() + '\n';
   if (::write(m_pty, text.constData(), size_t(text.size())) != text.size()) return;
-  if (++m_next == m_lines.size()) emit served();
+  // What nobody has read yet goes with the terminal.
+  if (++m_next == m_lines.size()) QTimer::singleShot(kDrain_ms, this, &Server::served);
 }
 
 }  // namespace distanz::standin
