@@ -410,6 +410,10 @@ constexpr Text kBenchTexts[] = {
                        "Metres and percent of range are told with a path-loss exponent of {exponent:.1}.")},
     {"claim-hand", "",
      QT_TRANSLATE_NOOP("finding", "It is said to be {claimed}, and the part is {is}: one of both is wrong.")},
+    {"turn-no-width", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "No end of a beam is to be seen: turn it further to both sides, until the level has "
+                       "fallen by half.")},
 };
 
 }  // namespace

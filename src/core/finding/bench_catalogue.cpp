@@ -211,6 +211,7 @@ constexpr FindingInfo kBenchFindings[] = {
     {"why-exponent", Detail, "bench", "exponent", ""},
     {"claim-hand", Caution, "bench", "claimed is", ""},
     {"part-has-faults", Caution, "kit", "part faults", ""},
+    {"turn-no-width", Advice, "bench", "", ""},
 };
 
 }  // namespace

@@ -48,6 +48,8 @@ RecordResult judgeTurntable(const Judged& what) {
     out.figures.push_back({"beam-width", measure(turn->width_deg, Unit::Degree), {}, {}, true});
     out.findings.push_back(finding(
         "turn-beam", {{"width", turn->width_deg, Unit::Degree}, {"peak", turn->peak_deg, Unit::Degree}}));
+  } else {
+    out.findings.push_back(finding("turn-no-width"));
   }
   if (std::isfinite(turn->front_to_back_db)) {
     out.figures.push_back({"front-to-back", measure(turn->front_to_back_db, Unit::Decibel), {}, {}, true});

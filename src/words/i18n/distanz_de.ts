@@ -4275,6 +4275,10 @@
         <source>{channel} holds positive numbers that are no dBm: the receiver&apos;s own scale, of which no range can be told before it is calibrated on the Bench; or match a column in dBm to the signal</source>
         <translation>{channel} enthält positive Zahlen, die keine dBm sind: die eigene Skala des Empfängers, aus der keine Reichweite folgt, bevor sie auf dem Messplatz kalibriert ist; oder dem Signal eine Spalte in dBm zuordnen</translation>
     </message>
+    <message>
+        <source>No end of a beam is to be seen: turn it further to both sides, until the level has fallen by half.</source>
+        <translation>Kein Ende eines Strahls ist zu sehen: nach beiden Seiten weiter drehen, bis der Pegel auf die Hälfte gefallen ist.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

@@ -296,3 +296,10 @@ TEST_CASE("records: an antenna may be turned off as far as the range that is eno
   CHECK_THAT(usable(1000 * std::pow(10, 6 / 25.0)),
              WithinAbs(typed, 1e-6));  // the campaign's exponent is 2.5
 }
+
+TEST_CASE("records: a turn in which no beam ends is told so", "[regression]") {
+  Record r = record(RecordKind::Turntable);
+  for (int a = -180; a < 180; a += 30)
+    r.readings.push_back({"", {{"angle_deg", double(a)}, {"level_db", a % 60 == 0 ? -40.0 : -41.0}}, {}});
+  CHECK(has(judge({oneChannel(), r, {}, {}}), "turn-no-width"));
+}
