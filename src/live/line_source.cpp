@@ -2,11 +2,14 @@
 
 #include <QSerialPort>
 #include <QTcpSocket>
+#include <QTimer>
 
 namespace distanz::live {
 namespace {
 
 constexpr int kUsualSpeed = 115200;
+constexpr qint64 kBuffer = 4 * kLongestLine;  // whoever sends faster than it is read has to wait
+constexpr int kAtOnce = 200;                  // lines, then the window has its turn
 
 }  // namespace
 
@@ -21,6 +24,7 @@ void LineSource::start() {
   if (m_address.startsWith('/')) {
     const QStringList parts = m_address.split('@');
     auto port = std::make_unique<QSerialPort>();
+    port->setReadBufferSize(kBuffer);
     port->setPortName(parts.front());
     bool number = true;
     port->setBaudRate(parts.size() > 1 ? parts[1].toInt(&number) : kUsualSpeed);
@@ -39,9 +43,10 @@ void LineSource::start() {
   if (colon < 1 || !number || port == 0 || port > 65535)
     return end(finding("live-address", {{"address", m_address.toStdString()}}));
   auto* socket = new QTcpSocket;
+  socket->setReadBufferSize(kBuffer);
   connect(socket, &QTcpSocket::disconnected, this, [this] {
+    m_over = true;  // what has arrived is read first
     read();
-    end(std::nullopt);
   });
   connect(socket, &QTcpSocket::errorOccurred, this, [this, socket](QAbstractSocket::SocketError e) {
     if (e != QAbstractSocket::RemoteHostClosedError)
@@ -58,14 +63,20 @@ void LineSource::listen(QIODevice* device) {
 }
 
 void LineSource::read() {
-  while (!m_ended && m_device && m_device->canReadLine()) {
+  for (int n = 0; !m_ended && m_device && m_device->canReadLine(); ++n) {
+    if (n == kAtOnce) {
+      QTimer::singleShot(0, this, &LineSource::read);
+      return;
+    }
     QByteArray text = m_device->readLine(kLongestLine);
     if (!text.endsWith('\n'))  // it goes on
       return end(finding("live-line-too-long", {{"address", m_address.toStdString()}}));
     while (text.endsWith('\n') || text.endsWith('\r')) text.chop(1);
     emit line(text);
   }
-  if (!m_ended && m_device && m_device->bytesAvailable() > kLongestLine)
+  if (m_ended || !m_device) return;
+  if (m_over) return end(std::nullopt);
+  if (m_device->bytesAvailable() > kLongestLine)
     end(finding("live-line-too-long", {{"address", m_address.toStdString()}}));
 }
 

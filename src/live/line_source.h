@@ -38,7 +38,7 @@ class LineSource : public QObject {
 
   QString m_address;
   std::unique_ptr<QIODevice> m_device;
-  bool m_ended = false;
+  bool m_ended = false, m_over = false;  ///< over: the other side is done
 };
 
 }  // namespace distanz::live

@@ -1,8 +1,10 @@
 // The stand-in's instruments: their files are read, their faults found, and what they serve arrives line by
 // line.
 #include <QCoreApplication>
-#include <QSignalSpy>
+#include <QTcpServer>
+#include <QTcpSocket>
 #include <QTest>
+#include <QTimer>
 #include <catch2/catch.hpp>
 #include <sstream>
 

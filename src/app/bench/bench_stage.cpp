@@ -65,6 +65,10 @@ BenchStage::~BenchStage() {
 
 void BenchStage::finish() {
   m_live->finish();
+  while (m_reading) {
+    m_intake.waitForFinished();
+    settleFiles();
+  }
 }
 
 QWidget* BenchStage::emptyState() {

@@ -9,13 +9,14 @@
 #include "app/bench/record_intake.h"
 #include "app/shared/text.h"
 #include "core/campaign/limits.h"
+#include "formats/bench/record_files.h"
 #include "words/say.h"
 
 namespace distanz::app {
 namespace {
 
+constexpr int kTellEvery = 100;
 constexpr int kKeepEvery_ms = 3000;  // every step holds the whole record: not one for each line
-constexpr qsizetype kMostFile = 64 << 20;
 
 }  // namespace
 
@@ -62,6 +63,7 @@ void LiveBar::show(const std::string& record) {
   if (record == m_record) return;
   if (m_source) stop({});
   m_record = record;
+  m_heard.clear();
   m_state->clear();
 }
 
@@ -71,6 +73,7 @@ void LiveBar::start() {
   m_files = !campaign::fileRoles(r->kind).empty();
   m_lines.emplace(r->kind);
   m_file.clear();
+  m_file_lines = 0;
   m_count = 0;
   m_source = std::make_unique<live::LineSource>(m_address->text());
   connect(m_source.get(), &live::LineSource::line, this, &LiveBar::take);
@@ -99,8 +102,12 @@ void LiveBar::stop(const std::optional<Finding>& why) {
 void LiveBar::take(const QByteArray& line) {
   if (m_files) {
     if (line.trimmed().isEmpty()) return endFile();
-    if (m_file.size() + line.size() < kMostFile) m_file += line + '\n';
-    m_state->setText(tr("%1 lines").arg(m_file.count('\n')));
+    if (std::uintmax_t(m_file.size() + line.size()) >= formats::kLargestRecordFile) {
+      m_file.clear();  // half of it would pass for all of it
+      return stop(finding("record-file-too-large", {{"most", int(formats::kLargestRecordFile / 1'000'000)}}));
+    }
+    m_file += line + '\n';
+    if (++m_file_lines % kTellEvery == 0) m_state->setText(tr("%1 lines").arg(m_file_lines));
     return;
   }
   if (auto reading = m_lines->take(std::string_view(line.constData(), std::size_t(line.size())))) {
@@ -122,6 +129,7 @@ void LiveBar::tell() {
 
 void LiveBar::endFile() {
   if (m_file.isEmpty()) return;
+  m_file_lines = 0;
   const campaign::Record* r = campaign::findRecord(m_document.campaign(), m_record);
   const QString name = QDateTime::currentDateTime().toString("'live-'yyyyMMdd-HHmmss") +
                        (r && r->kind == campaign::RecordKind::Sweep ? ".s1p" : ".csv");
@@ -132,12 +140,12 @@ void LiveBar::keep() {
   if (m_heard.empty()) return;
   campaign::Campaign next = m_document.campaign();
   campaign::Record* r = campaign::findRecord(next, m_record);
-  const std::size_t count = m_heard.size();
-  if (r) r->readings.insert(r->readings.end(), m_heard.begin(), m_heard.end());
-  m_heard.clear();
-  if (r)
-    m_document.edit(finding("fill-live", {{"record", r->name.empty() ? r->id : r->name}, {"count", count}}),
-                    next);
+  if (!r) return m_heard.clear();  // the record was removed
+  r->readings.insert(r->readings.end(), m_heard.begin(), m_heard.end());
+  const Finding step =
+      finding("fill-live", {{"record", r->name.empty() ? r->id : r->name}, {"count", m_heard.size()}});
+  if (m_document.edit(step, next))
+    m_heard.clear();  // else tried again: another program was faster, or no room
 }
 
 }  // namespace distanz::app

@@ -47,6 +47,7 @@ class LiveBar : public QWidget {
   std::optional<formats::ReadingLines> m_lines;
   std::vector<campaign::Reading> m_heard;  ///< and not kept yet
   QByteArray m_file;
+  int m_file_lines = 0;
   std::size_t m_count = 0;
   QTimer m_keep;
 };

@@ -14,6 +14,7 @@ namespace {
 
 constexpr double kUsualApart_m = 0.15;  // on a small airframe
 constexpr std::size_t kMostTold = 6;
+constexpr std::size_t kMostEmitters = 24, kMostBands = 200;  // products grow with the third power
 
 /// Everything that sends, listens, or might be a channel.
 struct Scene {
@@ -29,15 +30,15 @@ void addKit(const Judged& what, Scene& scene) {
   for (const campaign::Link& link : c.links) {
     const bool video = link.kind == campaign::LinkKind::Video;
     const double half = link.bandwidth_mhz.value_or(0) / 2;
-    if (const auto own =
-            setup ? setup->links.find(link.id) : std::map<std::string, campaign::SetupLink>::const_iterator();
-        setup && own != setup->links.end())
-      if (const auto power = campaign::valueAt(c, own->second, campaign::kTransmitPower))
-        scene.emitters.push_back(
-            {link.id, link.frequency_mhz, 2 * half,
-             *power - campaign::valueAt(c, own->second, campaign::kTransmitLoss).value_or(0) -
-                 campaign::valueAt(c, own->second, campaign::kTransmitFilter).value_or(0),
-             !video});
+    const campaign::SetupLink* own = setup ? campaign::findEnds(c, setup->id, link.id) : nullptr;
+    const auto said = [&](const campaign::Slot& slot) {
+      return own ? campaign::valueAt(c, *own, slot) : std::nullopt;
+    };
+    if (const auto power = said(campaign::kTransmitPower))
+      scene.emitters.push_back(
+          {link.id, link.frequency_mhz, 2 * half,
+           *power - said(campaign::kTransmitLoss).value_or(0) - said(campaign::kTransmitFilter).value_or(0),
+           !video});
     if (const auto sensitivity = campaign::sensitivityOf(link))
       scene.victims.push_back({link.id, link.frequency_mhz - half, link.frequency_mhz + half,
                                *sensitivity - bench::kTolerated_db, video});
@@ -118,6 +119,11 @@ RecordResult judgeInterference(const Judged& what) {
   RecordResult out;
   if (scene.emitters.empty()) {
     out.findings.push_back(finding("interference-open"));
+    return out;
+  }
+  if (scene.emitters.size() > kMostEmitters || scene.victims.size() + scene.channels.size() > kMostBands) {
+    out.findings.push_back(
+        finding("interference-many", {{"emitters", kMostEmitters}, {"bands", kMostBands}}));
     return out;
   }
   const campaign::Record& r = what.record;
