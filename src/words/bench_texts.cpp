@@ -414,6 +414,11 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "No end of a beam is to be seen: turn it further to both sides, until the level has "
                        "fallen by half.")},
+    {"one-word", "", QT_TRANSLATE_NOOP("finding", "{what}")},
+    {"interference-many", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "more than {emitters} emitters or {bands} bands cannot be combined; enter those that matter")},
 };
 
 }  // namespace

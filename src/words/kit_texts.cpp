@@ -5,9 +5,8 @@ namespace {
 
 constexpr Text kKitTexts[] = {
     {"part-worth", "", QT_TRANSLATE_NOOP("finding", "{name}, {value}")},
-    {"mount-word", "", QT_TRANSLATE_NOOP("finding", "{word}")},
     {"mount-points", "", QT_TRANSLATE_NOOP("finding", "points to {azimuth}, {elevation} up")},
-    {"one-difference", "", QT_TRANSLATE_NOOP("finding", "{what}")},
+    {"one-word", "", QT_TRANSLATE_NOOP("finding", "{what}")},
     {"left-free-power", "",
      QT_TRANSLATE_NOOP("finding",
                        "Setups {setups} let the {link} transmitter choose its power: it rises as the signal "
@@ -97,8 +96,8 @@ constexpr Text kKitTexts[] = {
                        "The {link} link radiates {eirp:.1} EIRP, within the {limit} that you entered.")},
     {"keep-away", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Keep {distance:.2} away from the powered antenna, and no one closer: the reference "
-                       "level for the public, far field.")},
+                       "Keep everybody {distance:.2} away from the powered antenna: the reference level for "
+                       "the public, in the far field.")},
     {"worth-power", "",
      QT_TRANSLATE_NOOP("finding",
                        "The {change} gained are what raising {power} to {other} would have done, without "
@@ -108,6 +107,10 @@ constexpr Text kKitTexts[] = {
     {"part-has-faults", "",
      QT_TRANSLATE_NOOP("finding",
                        "{part} was looked at, and is not in order: {faults:list}. Mend it before it flies.")},
+    {"receiver-sensitivity-differs", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "A receiver states {receiver} for the {link} link, which itself states {stated}: "
+                       "ranges are told by the link's.")},
 };
 
 }  // namespace

@@ -31,7 +31,6 @@ bool isAntenna(const Slot* slot) {
   return slot == &campaign::kTransmitGain || slot == &campaign::kReceiveGain;
 }
 
-/// Its own element of the receiver is no part of the budget.
 const Slot* slotOf(const plan::Chain& chain, int element) {
   return element >= 0 && element < int(chain.elements.size()) ? chain.elements[std::size_t(element)].slot
                                                               : nullptr;
@@ -234,10 +233,8 @@ void ChainPage::showDetails() {
 }
 
 campaign::SetupLink ChainPage::ends() const {
-  const campaign::Setup* setup = campaign::findSetup(m_document.campaign(), m_setup);
-  const auto found =
-      setup ? setup->links.find(m_link) : std::map<std::string, campaign::SetupLink>::const_iterator();
-  return setup && found != setup->links.end() ? found->second : campaign::SetupLink();
+  const campaign::SetupLink* found = campaign::findEnds(m_document.campaign(), m_setup, m_link);
+  return found ? *found : campaign::SetupLink();
 }
 
 void ChainPage::showChain(const campaign::Link& link) {

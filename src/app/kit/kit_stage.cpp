@@ -202,15 +202,19 @@ void KitStage::addLink(campaign::LinkKind kind) {
 
 void KitStage::askForPhotos(const QString& part) {
   m_photos_of = part.toStdString();
+  m_asked = true;
   emit filesRequested(tr("Add photos"), tr("Pictures (*.png *.jpg *.jpeg);;All files (*)"));
+  m_asked = false;
 }
 
 bool KitStage::takesFiles() const {
-  return m_pages->currentIndex() == Parts || m_wants_campaign || !m_photos_of.empty();
+  return m_pages->currentIndex() == Parts &&
+         !m_parts->chosen().empty();  // elsewhere what is dropped are logs
 }
 
 void KitStage::takeFiles(const QStringList& files) {
   if (files.isEmpty() || m_photos.isRunning()) return;
+  if (!m_asked) m_photos_of = m_parts->chosen();  // dropped
   if (m_wants_campaign || files.front().endsWith(".distanz", Qt::CaseInsensitive))
     return m_parts->takeFrom(files.front());
   m_photos.setFuture(QtConcurrent::run([files] { return takePhotos(files); }));

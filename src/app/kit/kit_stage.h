@@ -52,6 +52,7 @@ class KitStage : public Stage, public Exportable {
   void openPhoto(const QString& part, int photo);
 
   std::string m_chosen, m_links_shape, m_photos_of;
+  bool m_asked = false;           ///< files come as an answer, they were not dropped
   bool m_wants_campaign = false;  ///< files asked for are another campaign, not photos
   SetupStrip* m_strip;
   ChainPage* m_chain;

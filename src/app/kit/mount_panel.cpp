@@ -7,6 +7,7 @@
 
 #include "app/shared/lane_plot.h"
 #include "core/campaign/describe.h"
+#include "core/campaign/kit.h"
 #include "lanes/paper/mounting_paper.h"
 #include "words/phrases.h"
 
@@ -26,13 +27,11 @@ MountPanel::MountPanel(Document& document, QWidget* parent) : QWidget(parent), m
   auto* layout = new QHBoxLayout(this);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->addStretch(1);
-  connect(&document, &Document::changed, this, &MountPanel::refresh);
 }
 
 const Mount* MountPanel::find(const campaign::Campaign& c) const {
-  const campaign::Setup* s = campaign::findSetup(c, m_setup);
-  const auto ends = s ? s->links.find(m_link) : std::map<std::string, campaign::SetupLink>::const_iterator();
-  return s && ends != s->links.end() ? &ends->second.mount : nullptr;
+  const campaign::SetupLink* ends = campaign::findEnds(c, m_setup, m_link);
+  return ends ? &ends->mount : nullptr;
 }
 
 void MountPanel::show(const std::string& setup, const std::string& link) {
@@ -51,13 +50,9 @@ void MountPanel::show(const std::string& setup, const std::string& link) {
 void MountPanel::refresh() {
   const campaign::Campaign& c = m_document.campaign();
   const campaign::Link* link = campaign::findLink(c, m_link);
-  const campaign::Setup* setup = campaign::findSetup(c, m_setup);
   m_mounting = {};
-  if (link && setup) {
-    const auto ends = setup->links.find(m_link);
-    m_mounting =
-        plan::mountingOf(c, *link, ends == setup->links.end() ? campaign::SetupLink() : ends->second);
-  }
+  if (const campaign::SetupLink* ends = campaign::findEnds(c, m_setup, m_link); ends && link)
+    m_mounting = plan::mountingOf(c, *link, *ends);
   update();
 }
 

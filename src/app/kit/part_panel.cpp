@@ -9,7 +9,6 @@
 #include <QPixmap>
 #include <QPushButton>
 #include <algorithm>
-#include <cstdint>
 
 #include "app/shared/photo.h"
 #include "app/shared/text.h"
@@ -41,9 +40,8 @@ bool belongs(const campaign::PartField& f, const std::string& shape) {
 
 const campaign::Part* PartPlace::find(const campaign::Campaign& c) const {
   if (!slot) return campaign::findPart(c, part);
-  const campaign::Setup* s = campaign::findSetup(c, setup);
-  const auto ends = s ? s->links.find(link) : std::map<std::string, campaign::SetupLink>::const_iterator();
-  return s && ends != s->links.end() ? campaign::findPart(c, ends->second.*slot->part) : nullptr;
+  const campaign::SetupLink* ends = campaign::findEnds(c, setup, link);
+  return ends ? campaign::findPart(c, ends->*slot->part) : nullptr;
 }
 
 campaign::Part* PartPlace::own(campaign::Campaign& c) const {
@@ -70,8 +68,7 @@ void PartPanel::show(const PartPlace& place) {
 std::string PartPanel::shapeOf() const {
   const campaign::Campaign& c = m_document.campaign();
   std::string out =
-      m_place.setup + "/" + m_place.link + "/" + (m_place.slot ? m_place.slot->value : m_place.part);
-  out += std::to_string(reinterpret_cast<std::uintptr_t>(m_place.slot));
+      m_place.setup + "/" + m_place.link + "/" + (m_place.slot ? m_place.slot->term : m_place.part);
   if (const campaign::Part* p = m_place.find(c)) {
     out += "|" + p->id + p->trait("shape");
     for (const auto& [key, v] : p->values) out += key + std::to_string(static_cast<int>(v.origin)) + v.record;
@@ -183,9 +180,8 @@ QWidget* PartPanel::valueField(const campaign::PartField& f) {
   layout->addWidget(kit::small(label));
   layout->addWidget(number);
   const campaign::Part* part = m_place.find(m_document.campaign());
-  const auto value =
-      part ? part->values.find(key) : std::map<std::string, campaign::PartValue>::const_iterator();
-  if (part && value != part->values.end()) layout->addWidget(originField(key, label, value->second.record));
+  if (const auto value = part ? part->value(key) : std::nullopt)
+    layout->addWidget(originField(key, label, part->values.at(key).record));
   layout->addStretch();
   return box;
 }

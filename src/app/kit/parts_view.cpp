@@ -188,7 +188,7 @@ QByteArray PartsView::csv() const {
                              text::csvField(p.name) + ",";
     if (p.values.empty()) out += head + ",," + text::csvField(p.notes) + "\n";
     for (const auto& [key, v] : p.values)
-      out += head + key + " " + std::to_string(v.value) + "," +
+      out += head + key + " " + QString::number(v.value, 'g', 12).toStdString() + "," +
              campaign::originWords()[static_cast<std::size_t>(v.origin)].word + "," +
              text::csvField(p.notes) + "\n";
   }

@@ -20,6 +20,7 @@ class PartsView : public QWidget {
   void refresh();
   /// Brings in the parts of another campaign.
   void takeFrom(const QString& file);
+  const std::string& chosen() const { return m_chosen; }
   QByteArray csv() const;
 
  signals:

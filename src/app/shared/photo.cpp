@@ -4,6 +4,7 @@
 #include <QDialog>
 #include <QImageReader>
 #include <QLabel>
+#include <QPixmapCache>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -35,12 +36,17 @@ QImage imageOf(const QByteArray& bytes, int most_px) {
 
 QPixmap photoOf(const Document& document, const std::string& owner, const campaign::KeptFile& photo,
                 int most_px) {
+  const QString key = QString("%1/%2").arg(QString::fromStdString(photo.sha256)).arg(most_px);
+  QPixmap found;
+  if (QPixmapCache::find(key, &found)) return found;  // forms are made anew often
   try {
     const std::string bytes = document.samples()->keptBytes(owner, photo);
-    return QPixmap::fromImage(imageOf(QByteArray::fromStdString(bytes), most_px));
+    found = QPixmap::fromImage(imageOf(QByteArray::fromStdString(bytes), most_px));
   } catch (const Error&) {
     return {};
   }
+  QPixmapCache::insert(key, found);
+  return found;
 }
 
 TakenPhotos takePhotos(const QStringList& files) {

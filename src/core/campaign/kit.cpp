@@ -10,15 +10,34 @@
 
 namespace distanz::campaign {
 
-const Slot kTransmitPower{&SetupLink::transmitter, PartKind::Transmitter, "power_dbm",
-                          &radio::LinkEnds::power_dbm};
-const Slot kTransmitGain{&SetupLink::tx_antenna, PartKind::Antenna, "gain_dbi",
-                         &radio::LinkEnds::tx_gain_dbi};
-const Slot kTransmitLoss{&SetupLink::tx_cable, PartKind::Cable, "loss_db", &radio::LinkEnds::tx_loss_db};
-const Slot kReceiveGain{&SetupLink::rx_antenna, PartKind::Antenna, "gain_dbi", &radio::LinkEnds::rx_gain_dbi};
-const Slot kReceiveLoss{&SetupLink::rx_cable, PartKind::Cable, "loss_db", &radio::LinkEnds::rx_loss_db};
-const Slot kTransmitFilter{&SetupLink::tx_filter, PartKind::Cable, "loss_db", &radio::LinkEnds::tx_filter_db};
-const Slot kReceiveFilter{&SetupLink::rx_filter, PartKind::Cable, "loss_db", &radio::LinkEnds::rx_filter_db};
+using radio::LinkEnds;
+
+const Slot kTransmitPower{"power", &SetupLink::transmitter, PartKind::Transmitter, "power_dbm",
+                          &LinkEnds::power_dbm};
+const Slot kTransmitLoss{"tx-cable", &SetupLink::tx_cable, PartKind::Cable, "loss_db", &LinkEnds::tx_loss_db};
+const Slot kTransmitFilter{"tx-filter", &SetupLink::tx_filter, PartKind::Cable, "loss_db",
+                           &LinkEnds::tx_filter_db};
+const Slot kTransmitGain{"tx-antenna", &SetupLink::tx_antenna, PartKind::Antenna, "gain_dbi",
+                         &LinkEnds::tx_gain_dbi};
+const Slot kReceiveGain{"rx-antenna", &SetupLink::rx_antenna, PartKind::Antenna, "gain_dbi",
+                        &LinkEnds::rx_gain_dbi};
+const Slot kReceiveFilter{"rx-filter", &SetupLink::rx_filter, PartKind::Cable, "loss_db",
+                          &LinkEnds::rx_filter_db};
+const Slot kReceiveLoss{"rx-cable", &SetupLink::rx_cable, PartKind::Cable, "loss_db", &LinkEnds::rx_loss_db};
+const Slot kReceiver{"receiver", &SetupLink::receiver, PartKind::Receiver, "sensitivity_dbm", nullptr};
+
+std::span<const Slot* const> allSlots() {
+  static constexpr const Slot* kAll[] = {&kTransmitPower, &kTransmitLoss,  &kTransmitFilter, &kTransmitGain,
+                                         &kReceiveGain,   &kReceiveFilter, &kReceiveLoss,    &kReceiver};
+  return kAll;
+}
+
+const SetupLink* findEnds(const Campaign& c, const std::string& setup, const std::string& link) {
+  const Setup* s = findSetup(c, setup);
+  if (!s) return nullptr;
+  const auto found = s->links.find(link);
+  return found == s->links.end() ? nullptr : &found->second;
+}
 
 namespace {
 
@@ -41,8 +60,9 @@ std::string freePartId(const Campaign& c) {
 
 const PartValue* partValueAt(const Campaign& c, const SetupLink& link, const Slot& slot) {
   const Part* part = findPart(c, link.*slot.part);
-  const auto at = part ? part->values.find(slot.value) : std::map<std::string, PartValue>::const_iterator();
-  return part && at != part->values.end() ? &at->second : nullptr;
+  if (!part) return nullptr;
+  const auto at = part->values.find(slot.value);
+  return at == part->values.end() ? nullptr : &at->second;
 }
 
 std::optional<double> valueAt(const Campaign& c, const SetupLink& link, const Slot& slot) {
@@ -66,10 +86,9 @@ Part& ownPartAt(Campaign& c, const std::string& setup, const std::string& link, 
 
 void setValueAt(Campaign& c, const std::string& setup, const std::string& link, const Slot& slot,
                 std::optional<double> value) {
-  const Setup* own = findSetup(c, setup);
-  if (!own) return;
-  const auto ends = own->links.find(link);
-  if (!value && (ends == own->links.end() || !findPart(c, ends->second.*slot.part))) return;
+  if (!findSetup(c, setup)) return;
+  const SetupLink* ends = findEnds(c, setup, link);
+  if (!value && !(ends && findPart(c, ends->*slot.part))) return;
   Part& part = ownPartAt(c, setup, link, slot);
   if (value)
     part.values[slot.value] = {.value = *value};
@@ -99,37 +118,55 @@ Campaign withoutPart(const Campaign& campaign, const std::string& part) {
     drop(s.airframe);
     drop(s.battery);
     for (auto& [link, ends] : s.links)
-      for (std::string SetupLink::*slot :
-           {&SetupLink::transmitter, &SetupLink::tx_cable, &SetupLink::tx_filter, &SetupLink::tx_antenna,
-            &SetupLink::rx_antenna, &SetupLink::rx_filter, &SetupLink::rx_cable, &SetupLink::receiver})
-        drop(ends.*slot);
+      for (const Slot* slot : allSlots()) drop(ends.*slot->part);
   }
   for (Record& r : out.records) drop(r.part);
   return out;
 }
 
+namespace {
+
+/// What another campaign knows of the very same part, taken over. Nothing that is known here gets lost: a
+/// measurement gives way to a measurement only, notes and words to others, photos come beside those there
+/// are.
+void takeOver(const Part& theirs, Part& ours) {
+  if (!theirs.name.empty()) ours.name = theirs.name;
+  if (!theirs.notes.empty()) ours.notes = theirs.notes;
+  for (const auto& [key, value] : theirs.values) {
+    const auto own = ours.values.find(key);
+    const bool known = own != ours.values.end();
+    if (known && (own->second.value == value.value ||
+                  (own->second.origin == Origin::Measured && value.origin != Origin::Measured)))
+      continue;
+    ours.values[key] = value;
+  }
+  for (const auto& [key, word] : theirs.traits) ours.traits[key] = word;
+  for (const KeptFile& photo : theirs.photos)
+    if (std::none_of(ours.photos.begin(), ours.photos.end(),
+                     [&](const KeptFile& own) { return own.sha256 == photo.sha256; }))
+      ours.photos.push_back(photo);
+}
+
+}  // namespace
+
 Brought withPartsOf(const Campaign& campaign, const Campaign& other, const std::vector<std::string>& parts) {
   Brought out{campaign, 0, 0};
   for (const std::string& id : parts) {
-    const Part* theirs = findPart(other, id);
-    if (!theirs) continue;
-    Part part = *theirs;
-    for (auto& [key, value] : part.values) value.record.clear();
+    const Part* found = findPart(other, id);
+    if (!found) continue;
+    Part theirs = *found;
+    for (auto& [key, value] : theirs.values) value.record.clear();
     const auto same = std::find_if(out.campaign.parts.begin(), out.campaign.parts.end(),
-                                   [&](const Part& p) { return !p.uuid.empty() && p.uuid == part.uuid; });
-    if (same != out.campaign.parts.end()) {
-      part.id = same->id;
-      for (const auto& [key, value] : same->values) {
-        const auto at = part.values.find(key);
-        if (at == part.values.end() || at->second.value == value.value) part.values[key] = value;
-      }
-      if (*same != part) ++out.renewed;
-      *same = std::move(part);
-    } else {
-      part.id = freePartId(out.campaign);
-      out.campaign.parts.push_back(std::move(part));
+                                   [&](const Part& p) { return !p.uuid.empty() && p.uuid == theirs.uuid; });
+    if (same == out.campaign.parts.end()) {
+      theirs.id = freePartId(out.campaign);
+      out.campaign.parts.push_back(std::move(theirs));
       ++out.added;
+      continue;
     }
+    const Part before = *same;
+    takeOver(theirs, *same);
+    out.renewed += *same != before;
   }
   return out;
 }
@@ -137,9 +174,8 @@ Brought withPartsOf(const Campaign& campaign, const Campaign& other, const std::
 std::optional<radio::LinkEnds> endsOf(const Campaign& c, const Link& link, const SetupLink& own) {
   if (!valueAt(c, own, kTransmitPower)) return std::nullopt;
   radio::LinkEnds ends;
-  for (const Slot* slot : {&kTransmitPower, &kTransmitGain, &kTransmitLoss, &kTransmitFilter, &kReceiveGain,
-                           &kReceiveLoss, &kReceiveFilter})
-    ends.*slot->end = valueAt(c, own, *slot).value_or(0);
+  for (const Slot* slot : allSlots())
+    if (slot->end) ends.*slot->end = valueAt(c, own, *slot).value_or(0);
   const Part *transmit = findPart(c, own.tx_antenna), *receive = findPart(c, own.rx_antenna);
   ends.polarisation_db = polarisationLoss_db(transmit, receive).value_or(0);
   if (transmit) ends.tx_mismatch_db = mismatchLoss_db(*transmit).value_or(0);
@@ -150,12 +186,19 @@ std::optional<radio::LinkEnds> endsOf(const Campaign& c, const Link& link, const
   return ends;
 }
 
+std::optional<double> criticalAt(const Campaign& c, const Link& link, const SetupLink& ends) {
+  if (sensitivityOf(link)) return criticalFromKit(link);
+  const auto receiver = valueAt(c, ends, kReceiver);
+  return receiver ? std::optional(*receiver + link.rule.margin_db.value_or(0)) : std::nullopt;
+}
+
 void dropOrphans(Campaign& campaign, const Campaign& before) {
   const auto used = usesOf(before);
   auto uses = usesOf(campaign);
   for (const Record& r : campaign.records) ++uses[r.part];
   std::erase_if(campaign.parts, [&](const Part& p) {
-    return p.name.empty() && p.notes.empty() && used.contains(p.id) && !uses.contains(p.id);
+    return p.name.empty() && p.notes.empty() && p.photos.empty() && used.contains(p.id) &&
+           !uses.contains(p.id);
   });
 }
 

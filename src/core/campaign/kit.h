@@ -1,5 +1,6 @@
 #pragma once
 #include <optional>
+#include <span>
 #include <string>
 
 #include "core/campaign/campaign.h"
@@ -10,13 +11,19 @@ namespace distanz::campaign {
 
 /// A place in the chain of a link where a part belongs, and the value it gives.
 struct Slot {
+  const char* term;  ///< of its element, as radio::BudgetTerm; "receiver" at the end
   std::string SetupLink::*part;
   PartKind kind;
-  const char* value;  ///< key of its PartField
-  double radio::LinkEnds::*end;
+  const char* value;             ///< key of its PartField
+  double radio::LinkEnds::*end;  ///< null for the receiver, which adds nothing
 };
 extern const Slot kTransmitPower, kTransmitGain, kTransmitLoss, kTransmitFilter, kReceiveGain, kReceiveLoss,
-    kReceiveFilter;
+    kReceiveFilter, kReceiver;
+/// All of them, as the signal runs.
+std::span<const Slot* const> allSlots();
+
+/// A setup's ends of a link; null where it says nothing of it.
+const SetupLink* findEnds(const Campaign& campaign, const std::string& setup, const std::string& link);
 
 /// What the part in that slot states; none where there is no part, or it does not say.
 std::optional<double> valueAt(const Campaign& campaign, const SetupLink& link, const Slot& slot);
@@ -57,8 +64,12 @@ Brought withPartsOf(const Campaign& campaign, const Campaign& other, const std::
 /// is not known.
 std::optional<radio::LinkEnds> endsOf(const Campaign& campaign, const Link& link, const SetupLink& ends);
 
+/// The level at which the link still counts as usable, as the kit tells it: criticalFromKit(), or where the
+/// link states no sensitivity, that of the receiver.
+std::optional<double> criticalAt(const Campaign& campaign, const Link& link, const SetupLink& ends);
+
 /// Drops nameless parts that setups of `before` had and none has any more: made for a number typed there,
-/// they are of no further use.
+/// they are of no further use. Not what has notes or photos.
 void dropOrphans(Campaign& campaign, const Campaign& before);
 
 }  // namespace distanz::campaign

@@ -144,9 +144,8 @@ constexpr FindingInfo kBenchFindings[] = {
     {"claim-asks-turns", Detail, "bench", "turns", ""},
     {"traces-alike", Result, "bench", "", ""},
     {"part-worth", Detail, "kit", "name value", ""},
-    {"mount-word", Detail, "kit", "word", ""},
     {"mount-points", Detail, "kit", "azimuth:° elevation:°", ""},
-    {"one-difference", Detail, "kit", "what", ""},
+    {"one-word", Detail, "kit", "what", ""},
     {"left-free-power", Caution, "kit", "setups link", ""},
     {"left-free-band", Caution, "kit", "setups link", ""},
     {"left-free-rate", Caution, "kit", "setups link", ""},
@@ -212,6 +211,8 @@ constexpr FindingInfo kBenchFindings[] = {
     {"claim-hand", Caution, "bench", "claimed is", ""},
     {"part-has-faults", Caution, "kit", "part faults", ""},
     {"turn-no-width", Advice, "bench", "", ""},
+    {"interference-many", Refusal, "bench", "emitters:count bands:count", ""},
+    {"receiver-sensitivity-differs", Caution, "kit", "link receiver:dBm stated:dBm", ""},
 };
 
 }  // namespace

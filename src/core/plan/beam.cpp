@@ -4,6 +4,8 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/plan/ahead.h"
+
 namespace distanz::plan {
 namespace {
 
@@ -21,23 +23,24 @@ struct Seen {
   }
 };
 
+constexpr std::size_t kLooks = 2000;  ///< along the path, however many points it has
+
 /// The flight line in small steps, outward.
 std::vector<Seen> lineOf(const campaign::Campaign& c, const course::Course& course, double mast_m) {
   const auto& points = campaign::firstPath(c);
   const auto& flats = course.points();
-  const double turn = std::atan2(flats.back().east_m, flats.back().north_m);
+  const double bearing_deg = std::atan2(flats.back().east_m, flats.back().north_m) / kDegree;
+  const std::size_t stretches = flats.size() - 1, steps = std::max(kLooks / stretches, std::size_t{1}),
+                    stride = std::max(stretches / kLooks, std::size_t{1});
   std::vector<Seen> out;
-  const auto add = [&](const course::Flat& f, double height_m) {
-    out.push_back({f.east_m * std::sin(turn) + f.north_m * std::cos(turn),
-                   f.east_m * std::cos(turn) - f.north_m * std::sin(turn), height_m - mast_m});
-  };
-  constexpr int kSteps = 400;
-  for (std::size_t i = 0; i + 1 < flats.size(); ++i)
-    for (int k = 0; k <= kSteps; ++k) {
-      const double t = double(k) / kSteps;
-      add({std::lerp(flats[i].east_m, flats[i + 1].east_m, t),
-           std::lerp(flats[i].north_m, flats[i + 1].north_m, t)},
-          std::lerp(points[i].height_m, points[i + 1].height_m, t));
+  for (std::size_t i = 0; i < stretches; i += stride)
+    for (std::size_t k = 0; k <= steps; ++k) {
+      const double t = double(k) / double(steps);
+      const Ahead at = aheadOf({std::lerp(flats[i].east_m, flats[i + 1].east_m, t),
+                                std::lerp(flats[i].north_m, flats[i + 1].north_m, t)},
+                               bearing_deg);
+      out.push_back(
+          {at.along_m, at.right_m, std::lerp(points[i].height_m, points[i + 1].height_m, t) - mast_m});
     }
   return out;
 }

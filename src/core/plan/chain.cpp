@@ -5,6 +5,7 @@
 #include <string_view>
 
 #include "core/campaign/antenna.h"
+#include "core/plan/prediction.h"
 #include "core/radio/path_loss.h"
 
 namespace distanz::plan {
@@ -13,12 +14,8 @@ namespace {
 using namespace campaign;
 
 const Slot* slotOf(std::string_view term) {
-  const std::pair<const char*, const Slot*> slots[] = {
-      {"power", &kTransmitPower},     {"tx-cable", &kTransmitLoss},  {"tx-filter", &kTransmitFilter},
-      {"tx-antenna", &kTransmitGain}, {"rx-antenna", &kReceiveGain}, {"rx-filter", &kReceiveFilter},
-      {"rx-cable", &kReceiveLoss}};
-  for (const auto& [name, slot] : slots)
-    if (term == name) return slot;
+  for (const Slot* slot : allSlots())
+    if (term == slot->term) return slot;
   return nullptr;
 }
 
@@ -79,26 +76,15 @@ Chain chainOf(const Campaign& c, const Link& link, const SetupLink& ends) {
     if (!told) e.level_dbm = NAN;
     out.elements.push_back(std::move(e));
   }
-  out.critical_dbm = criticalFromKit(link);
+  const double received = out.elements.back().level_dbm;
+  out.elements.push_back(elementOf(c, link, ends, {kReceiver.term, 0, received}));
+  out.critical_dbm = criticalAt(c, link, ends);
   if (!sums) return out;
   out.eirp_dbm = radio::eirp_dbm(*sums);
-  if (told) out.received_dbm = out.elements.back().level_dbm;
+  if (told) out.received_dbm = received;
   if (told && out.critical_dbm) out.margin_db = *out.received_dbm - *out.critical_dbm;
-  if (out.critical_dbm) {
-    const double at_1_m =
-        radio::linkBudget(*sums, radio::logDistanceLoss_db(1, link.frequency_mhz, c.plan_exponent))
-            .received_dbm;
-    out.range_m = radio::rangeRatio(at_1_m - *out.critical_dbm, c.plan_exponent);
-  }
+  if (out.critical_dbm) out.range_m = rangeOf(*sums, link, c.plan_exponent, *out.critical_dbm);
   return out;
-}
-
-std::optional<Chain> chainOf(const Campaign& c, const std::string& setup, const std::string& link) {
-  const Setup* s = findSetup(c, setup);
-  const Link* l = findLink(c, link);
-  if (!s || !l) return std::nullopt;
-  const auto ends = s->links.find(link);
-  return chainOf(c, *l, ends == s->links.end() ? SetupLink() : ends->second);
 }
 
 std::optional<ChainChange> changeBetween(const Chain& before, const Chain& after) {
@@ -111,7 +97,8 @@ std::optional<ChainChange> changeBetween(const Chain& before, const Chain& after
     out.level_db += more;
   }
   if (before.range_m && after.range_m) out.range_m = *after.range_m - *before.range_m;
-  return out.elements.empty() ? std::nullopt : std::optional(out);
+  if (out.elements.empty() && before.range_m == after.range_m) return std::nullopt;
+  return out;
 }
 
 std::vector<Swap> swapsFor(const Campaign& c, const Link& link, const SetupLink& ends, const Slot& slot) {

@@ -33,17 +33,13 @@ struct Chain {
 /// Elements in the order in which the signal runs, those of every slot even where nothing is in it.
 Chain chainOf(const campaign::Campaign& campaign, const campaign::Link& link,
               const campaign::SetupLink& ends);
-/// None where the setup or link does not exist.
-std::optional<Chain> chainOf(const campaign::Campaign& campaign, const std::string& setup,
-                             const std::string& link);
-
 /// What a chain gained against another.
 struct ChainChange {
   std::vector<std::size_t> elements;  ///< whose dB differ
   double level_db = 0;                ///< at the receiver, path taken alike
   std::optional<double> range_m;      ///< predicted
 };
-/// None where nothing differs.
+/// None where neither an element nor the range differs.
 std::optional<ChainChange> changeBetween(const Chain& before, const Chain& after);
 
 /// What it would do to have another part in a slot.

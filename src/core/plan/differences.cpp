@@ -61,7 +61,7 @@ Cell mountCell(const Mount& m) {
   if (m == Mount()) return {};
   std::vector<Finding> said;
   const auto word = [&](const std::string& w) {
-    said.push_back(finding("mount-word", {{"word", Term{"mount-" + w}}}));
+    said.push_back(finding("one-word", {{"what", Term{"mount-" + w}}}));
   };
   if (m.place != MountPlace::Unsaid) word(mountPlaceWords()[static_cast<std::size_t>(m.place)].word);
   if (m.azimuth_deg && m.elevation_deg)
@@ -105,15 +105,9 @@ class Matrix {
         return ends == s.links.end() ? Cell() : member(ends->second);
       };
     };
-    const std::pair<const char*, const Slot*> slots[] = {
-        {"transmitter", &kTransmitPower}, {"tx-cable", &kTransmitLoss},  {"tx-filter", &kTransmitFilter},
-        {"tx-antenna", &kTransmitGain},   {"rx-antenna", &kReceiveGain}, {"rx-filter", &kReceiveFilter},
-        {"rx-cable", &kReceiveLoss}};
-    for (const auto& [name, slot] : slots)
-      row(name, link.id,
-          of([this, slot = slot](const SetupLink& e) { return partCell(m_c, e.*slot->part, slot->value); }));
-    row("receiver", link.id,
-        of([this](const SetupLink& e) { return partCell(m_c, e.receiver, "sensitivity_dbm"); }));
+    for (const Slot* slot : allSlots())
+      row(slot->term, link.id,
+          of([this, slot](const SetupLink& e) { return partCell(m_c, e.*slot->part, slot->value); }));
     row("tx-firmware", link.id, of([this](const SetupLink& e) { return firmwareCell(m_c, e.transmitter); }));
     row("rx-firmware", link.id, of([this](const SetupLink& e) { return firmwareCell(m_c, e.receiver); }));
     row("packet-rate", link.id,
@@ -164,7 +158,7 @@ class Matrix {
       const Difference& d = out.rows[i];
       if (!d.link.empty() && d.link != link.id) continue;
       if (m_keys[i][0] != m_keys[i][other])
-        what.push_back(finding("one-difference", {{"what", Term{"differs-" + d.what}}}));
+        what.push_back(finding("one-word", {{"what", Term{"differs-" + d.what}}}));
     }
     const Setup &a = m_c.setups.front(), &b = m_c.setups[other];
     if (what.size() > 1)

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace distanz::plan {
 
@@ -14,10 +13,7 @@ void addOutline(const campaign::Campaign& campaign, Planned& out) {
   out.outward_deg =
       course::between(*campaign.station.position(), campaign::firstPath(campaign).back().position)
           .bearing_deg;
-  const double turn = out.outward_deg * std::numbers::pi / 180;
-  for (const course::Flat& f : course->points())
-    out.outline.push_back({f.east_m * std::sin(turn) + f.north_m * std::cos(turn),
-                           f.east_m * std::cos(turn) - f.north_m * std::sin(turn)});
+  for (const course::Flat& f : course->points()) out.outline.push_back(aheadOf(f, out.outward_deg));
 }
 
 }  // namespace

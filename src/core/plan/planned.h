@@ -3,6 +3,7 @@
 #include <string>
 #include <vector>
 
+#include "core/plan/ahead.h"
 #include "core/plan/prediction.h"
 
 namespace distanz::plan {
@@ -14,10 +15,7 @@ struct Planned {
   std::optional<PathClearance> clearance;  ///< of that link; none without a path
   std::vector<double> posts;               ///< see posts()
   double outward_deg = 0;                  ///< bearing of the far post from the station; 0 without a path
-  /// The path's points as seen along that bearing: ahead of the station, and to the right of it, in m.
-  struct Ahead {
-    double along_m, right_m;
-  };
+  /// The path's points as seen along that bearing.
   std::vector<Ahead> outline;
 
   /// The smallest predicted range of a setup over its links, in m. None where none is predicted.

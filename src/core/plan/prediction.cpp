@@ -13,6 +13,13 @@
 
 namespace distanz::plan {
 
+double rangeOf(const radio::LinkEnds& ends, const campaign::Link& link, double exponent,
+               double critical_dbm) {
+  const double at_1_m =
+      radio::linkBudget(ends, radio::logDistanceLoss_db(1, link.frequency_mhz, exponent)).received_dbm;
+  return radio::rangeRatio(at_1_m - critical_dbm, exponent);
+}
+
 std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points) {
   requirePositive(reach_m, "reach_m");
   std::vector<Prediction> out;
@@ -27,14 +34,13 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
                                  radio::logDistanceLoss_db(d, link.frequency_mhz, campaign.plan_exponent))
             .received_dbm;
       };
-      Prediction p{setup.id, link.id, {}, {}, campaign::criticalFromKit(link), {}};
+      Prediction p{setup.id, link.id, {}, {}, campaign::criticalAt(campaign, link, own->second), {}};
       for (int i = 0; i < points; ++i) {
         const double d = std::max(reach_m * i / (points - 1), 10.0);
         p.distance_m.push_back(d);
         p.received_dbm.push_back(received(d));
       }
-      if (p.critical_dbm)
-        p.range_m = radio::rangeRatio(received(1.0) - *p.critical_dbm, campaign.plan_exponent);
+      if (p.critical_dbm) p.range_m = rangeOf(*ends, link, campaign.plan_exponent, *p.critical_dbm);
       out.push_back(std::move(p));
     }
   return out;

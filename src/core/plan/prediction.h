@@ -18,6 +18,9 @@ struct Prediction {
       range_m;  ///< where received meets critical under the planned exponent; may lie beyond the path
 };
 
+/// Distance at which a link meets its critical level under a path-loss exponent, in m.
+double rangeOf(const radio::LinkEnds& ends, const campaign::Link& link, double exponent, double critical_dbm);
+
 /// Log-distance prediction for each setup's link whose transmit power is known. @param reach_m last distance,
 /// > 0.
 std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points = 120);

@@ -2,16 +2,23 @@
 
 #include <cmath>
 
+#include "core/campaign/kit.h"
 #include "core/records/judge_tools.h"
 
 namespace distanz::records {
 
+namespace {
+
+/// The scale of a link's receiver as the newest signal record tells it, in dBm.
+struct Calibration {
+  std::string record;  ///< id
+  bench::SignalScale scale;
+};
+
 std::optional<Calibration> calibrationOf(const campaign::Campaign& c, const std::string& setup,
                                          const std::string& link) {
-  const campaign::Setup* own = campaign::findSetup(c, setup);
-  const auto ends =
-      own ? own->links.find(link) : std::map<std::string, campaign::SetupLink>::const_iterator();
-  const std::string receiver = own && ends != own->links.end() ? ends->second.receiver : std::string();
+  const campaign::SetupLink* ends = campaign::findEnds(c, setup, link);
+  const std::string receiver = ends ? ends->receiver : std::string();
   const campaign::Record* newest = nullptr;
   for (const campaign::Record& r : c.records)
     if (r.kind == campaign::RecordKind::Signal && r.link == link && r.setting("source_dbm") &&
@@ -21,6 +28,8 @@ std::optional<Calibration> calibrationOf(const campaign::Campaign& c, const std:
   auto scale = bench::scaleOf(scaleReadingsOf(*newest));
   return scale ? std::optional(Calibration{newest->id, std::move(*scale)}) : std::nullopt;
 }
+
+}  // namespace
 
 Calibrated calibrated(const campaign::Campaign& c, const std::string& setup,
                       const log::Recording& recording) {

@@ -25,6 +25,11 @@ bool isPath(const ChainElement& e) {
   return std::string_view(e.what) == "path";
 }
 
+/// The receiver stands at the end of the chain and adds nothing.
+bool adds(const ChainElement& e) {
+  return !e.slot || e.slot->end;
+}
+
 QString originOf(const ChainElement& e) {
   return words::term(std::string("origin-") +
                      campaign::originWords()[static_cast<std::size_t>(e.origin)].word);
@@ -119,7 +124,7 @@ class ChainPainter {
     }
     m_p.setPen(QPen(e.known ? m_mark.color() : m_look.muted, c.element == 0 ? 4 : 2.5));
     m_p.drawLine(QPointF(bar.left(), to), QPointF(bar.right(), to));
-    if (!e.known) return;
+    if (!e.known || !adds(e)) return;
     m_p.setFont(m_look.font(12, true));
     m_p.setPen(m_look.ink);
     const QString text = c.element == 0 ? level(e.level_dbm) : change(e.change_db);

@@ -4048,10 +4048,6 @@
         <translation>{name}, {value}</translation>
     </message>
     <message>
-        <source>{word}</source>
-        <translation>{word}</translation>
-    </message>
-    <message>
         <source>points to {azimuth}, {elevation} up</source>
         <translation>zeigt nach {azimuth}, {elevation} aufwärts</translation>
     </message>
@@ -4188,10 +4184,6 @@
         <translation>Die Verbindung {link} strahlt {eirp:.1} EIRP ab, innerhalb der eingegebenen {limit}.</translation>
     </message>
     <message>
-        <source>Keep {distance:.2} away from the powered antenna, and no one closer: the reference level for the public, far field.</source>
-        <translation>{distance:.2} Abstand von der sendenden Antenne halten, auch andere: der Referenzwert für die Allgemeinheit, Fernfeld.</translation>
-    </message>
-    <message>
         <source>The {change} gained are what raising {power} to {other} would have done, without heat or current.</source>
         <translation>Die gewonnenen {change} entsprechen einer Erhöhung von {power} auf {other}, ohne Wärme und Strom.</translation>
     </message>
@@ -4278,6 +4270,18 @@
     <message>
         <source>No end of a beam is to be seen: turn it further to both sides, until the level has fallen by half.</source>
         <translation>Kein Ende eines Strahls ist zu sehen: nach beiden Seiten weiter drehen, bis der Pegel auf die Hälfte gefallen ist.</translation>
+    </message>
+    <message>
+        <source>more than {emitters} emitters or {bands} bands cannot be combined; enter those that matter</source>
+        <translation>mehr als {emitters} Sender oder {bands} Bänder lassen sich nicht kombinieren; die wichtigen eingeben</translation>
+    </message>
+    <message>
+        <source>Keep everybody {distance:.2} away from the powered antenna: the reference level for the public, in the far field.</source>
+        <translation>Alle {distance:.2} von der sendenden Antenne fernhalten: der Referenzwert für die Allgemeinheit, im Fernfeld.</translation>
+    </message>
+    <message>
+        <source>A receiver states {receiver} for the {link} link, which itself states {stated}: ranges are told by the link&apos;s.</source>
+        <translation>Ein Empfänger nennt {receiver} für die Verbindung {link}, die selbst {stated} nennt: Reichweiten folgen der Verbindung.</translation>
     </message>
 </context>
 <context>

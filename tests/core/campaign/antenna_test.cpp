@@ -92,7 +92,8 @@ TEST_CASE("kit: both ends lose against each other, by pointing and mismatch, whe
 }
 
 TEST_CASE("antenna part: every shape takes every number at its ends, or has no pattern", "[regression]") {
-  for (const char* shape : {"", "dipole", "bent-dipole", "monopole", "patch", "helix", "yagi", "circular-omni"})
+  for (const char* shape :
+       {"", "dipole", "bent-dipole", "monopole", "patch", "helix", "yagi", "circular-omni"})
     for (const PartField& f : partFields(PartKind::Antenna))
       for (const double value : {f.low, f.high}) {
         Part p = antenna(shape, "right", {{f.key, value}});

@@ -100,3 +100,53 @@ TEST_CASE("keys: what an analysis depends on changes them, words do not") {
   b.editSource().clock_offset_s = 1;
   CHECK(keyOf(a, Affects::Samples) != keyOf(b, Affects::Samples));
 }
+
+TEST_CASE("kit: parts of another campaign come in, and nothing that is known here gets lost") {
+  Campaign ours = twoSetups(), theirs;
+  Part& own = ours.parts[1];
+  own.uuid = "same";
+  own.name = "Patch";
+  own.notes = "mine";
+  own.photos = {{"a.png", "aa", {}, {}}};
+  own.values["gain_dbi"] = {.value = 7.4, .origin = Origin::Measured, .record = "r1"};
+  own.values["vswr"] = {.value = 1.4};
+  Part other{
+      .id = "p9", .uuid = "same", .kind = PartKind::Antenna, .name = "Patch", .notes = {}, .values = {}};
+  other.values["gain_dbi"] = {.value = 8};
+  other.values["vswr"] = {.value = 1.2, .origin = Origin::Measured, .record = "r7"};
+  other.values["width_deg"] = {.value = 70};
+  other.photos = {{"b.png", "bb", {}, {}}};
+  theirs.parts = {
+      other,
+      {.id = "p2", .uuid = "else", .kind = PartKind::Cable, .name = "Mast cable", .notes = {}, .values = {}}};
+  const Brought brought = withPartsOf(ours, theirs, {"p9", "p2", "gone"});
+  CHECK(brought.added == 1);
+  CHECK(brought.renewed == 1);
+  const Part& now = brought.campaign.parts[1];
+  CHECK(now.values.at("gain_dbi").value == 7.4);  // measured here
+  CHECK(now.values.at("gain_dbi").record == "r1");
+  CHECK(now.values.at("vswr").value == 1.2);  // measured there
+  CHECK(now.values.at("vswr").record.empty());
+  CHECK(now.values.at("width_deg").value == 70);
+  CHECK(now.notes == "mine");
+  CHECK(now.photos.size() == 2);
+  CHECK(brought.campaign.parts.back().id != "p2");  // that one is taken here
+  const Brought again = withPartsOf(brought.campaign, theirs, {"p9", "p2"});
+  CHECK(again.added + again.renewed == 0);
+  CHECK(again.campaign == brought.campaign);
+}
+
+TEST_CASE("kit: a part that is removed leaves no slot and no record that names it") {
+  Campaign c = twoSetups();
+  const std::string id = c.setups[0].links.at("control").transmitter;
+  c.setups[0].links["control"].receiver = id;
+  Record r;
+  r.id = "r1";
+  r.part = id;
+  c.records = {r};
+  const Campaign without = withoutPart(c, id);
+  CHECK(validate(without).empty());
+  CHECK(without.parts.size() == c.parts.size() - 1);
+  CHECK(setupsWith(without, id).empty());
+  CHECK(without.records[0].part.empty());
+}

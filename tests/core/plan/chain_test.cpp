@@ -11,20 +11,28 @@ using namespace distanz;
 using namespace distanz::campaign;
 using Catch::Matchers::WithinAbs;
 
+namespace {
+
+plan::Chain chainOfA(const Campaign& c) {
+  const SetupLink* ends = findEnds(c, "A", "control");
+  return plan::chainOf(c, c.links[0], ends ? *ends : SetupLink());
+}
+
+}  // namespace
+
 TEST_CASE("chain: runs from the power to the far post, and meets the prediction there") {
   Campaign c = test::planned();
   setValueAt(c, "A", "control", kTransmitGain, 6);
   setValueAt(c, "A", "control", kTransmitLoss, 0.5);
-  const auto chain = plan::chainOf(c, "A", "control");
-  REQUIRE(chain);
-  CHECK(std::string(chain->elements.front().what) == "power");
-  CHECK_THAT(*chain->eirp_dbm, WithinAbs(25.5, 1e-9));
-  CHECK_THAT(*chain->distance_m, WithinAbs(3000, 0.1));
-  CHECK_THAT(*chain->received_dbm, WithinAbs(25.5 - radio::freeSpaceLoss_db(*chain->distance_m, 2440), 1e-6));
-  CHECK_THAT(*chain->margin_db, WithinAbs(*chain->received_dbm + 108, 1e-9));
-  CHECK_THAT(*chain->range_m, WithinAbs(*plan::predict(c, 3000)[0].range_m, 1e-6));
+  const plan::Chain chain = chainOfA(c);
+  CHECK(std::string(chain.elements.front().what) == "power");
+  CHECK_THAT(*chain.eirp_dbm, WithinAbs(25.5, 1e-9));
+  CHECK_THAT(*chain.distance_m, WithinAbs(3000, 0.1));
+  CHECK_THAT(*chain.received_dbm, WithinAbs(25.5 - radio::freeSpaceLoss_db(*chain.distance_m, 2440), 1e-6));
+  CHECK_THAT(*chain.margin_db, WithinAbs(*chain.received_dbm + 108, 1e-9));
+  CHECK_THAT(*chain.range_m, WithinAbs(*plan::predict(c, 3000)[0].range_m, 1e-6));
   double level = 0;
-  for (const plan::ChainElement& e : chain->elements) {
+  for (const plan::ChainElement& e : chain.elements) {
     level += e.change_db;
     CHECK_THAT(e.level_dbm, WithinAbs(level, 1e-9));
   }
@@ -32,19 +40,18 @@ TEST_CASE("chain: runs from the power to the far post, and meets the prediction 
 
 TEST_CASE("chain: what nobody said is told as not known, and without a power or a path there are no levels") {
   Campaign c = test::planned();
-  auto chain = plan::chainOf(c, "A", "control");
-  for (const plan::ChainElement& e : chain->elements)
+  plan::Chain chain = chainOfA(c);
+  for (const plan::ChainElement& e : chain.elements)
     CHECK(e.known == (std::string(e.what) == "power" || std::string(e.what) == "path"));
   c.paths.clear();
-  chain = plan::chainOf(c, "A", "control");
-  CHECK(chain->eirp_dbm);
-  CHECK_FALSE(chain->received_dbm);
-  CHECK(std::isnan(chain->elements.back().level_dbm));
+  chain = chainOfA(c);
+  CHECK(chain.eirp_dbm);
+  CHECK_FALSE(chain.received_dbm);
+  CHECK(std::isnan(chain.elements.back().level_dbm));
   setValueAt(c, "A", "control", kTransmitPower, {});
-  chain = plan::chainOf(c, "A", "control");
-  CHECK_FALSE(chain->eirp_dbm);
-  CHECK(std::isnan(chain->elements.front().level_dbm));
-  CHECK_FALSE(plan::chainOf(c, "B", "control"));
+  chain = chainOfA(c);
+  CHECK_FALSE(chain.eirp_dbm);
+  CHECK(std::isnan(chain.elements.front().level_dbm));
 }
 
 TEST_CASE("chain: another part shows its dB and metres, and a record stands behind what was measured") {
@@ -62,7 +69,7 @@ TEST_CASE("chain: another part shows its dB and metres, and a record stands behi
   const plan::Chain before = plan::chainOf(c, c.links[0], own);
   CHECK_THAT(*swaps[0].change.range_m, WithinAbs(*before.range_m * (std::pow(10, 6 / 20.0) - 1), 1e-6));
   c.setups[0].links["control"].tx_antenna = "helix";
-  const plan::Chain after = *plan::chainOf(c, "A", "control");
+  const plan::Chain after = chainOfA(c);
   const auto change = plan::changeBetween(before, after);
   REQUIRE(change);
   REQUIRE(change->elements.size() == 1);
@@ -71,4 +78,18 @@ TEST_CASE("chain: another part shows its dB and metres, and a record stands behi
   CHECK(e.origin == Origin::Measured);
   CHECK(e.record == "r1");
   CHECK_FALSE(plan::changeBetween(after, after));
+}
+
+TEST_CASE("chain: the receiver ends it, and its sensitivity counts where the link states none") {
+  Campaign c = test::planned();
+  CHECK(std::string(chainOfA(c).elements.back().what) == "receiver");
+  const double stated = *chainOfA(c).range_m;
+  setValueAt(c, "A", "control", kReceiver, -102);
+  CHECK(*chainOfA(c).critical_dbm == -108);  // what the link states counts
+  CHECK(*chainOfA(c).range_m == stated);
+  c.links[0].sensitivity_dbm.reset();
+  CHECK(*chainOfA(c).critical_dbm == -102);
+  CHECK_THAT(*chainOfA(c).range_m, WithinAbs(stated / std::pow(10, 6 / 20.0), 1e-6));
+  CHECK_THAT(*plan::predict(c, 3000)[0].range_m, WithinAbs(*chainOfA(c).range_m, 1e-9));
+  CHECK(chainOfA(c).elements.back().known);
 }

@@ -303,3 +303,9 @@ TEST_CASE("records: a turn in which no beam ends is told so", "[regression]") {
     r.readings.push_back({"", {{"angle_deg", double(a)}, {"level_db", a % 60 == 0 ? -40.0 : -41.0}}, {}});
   CHECK(has(judge({oneChannel(), r, {}, {}}), "turn-no-width"));
 }
+
+TEST_CASE("records: more emitters than can be combined are told so, at once", "[regression]") {
+  std::vector<std::pair<std::string, std::map<std::string, double>>> rows;
+  for (int i = 0; i < 9'000; ++i) rows.push_back({"e", {{"frequency_mhz", 100.0 + i}, {"power_dbm", 10}}});
+  CHECK(has(judge({oneChannel(), readings(RecordKind::Interference, rows), {}, {}}), "interference-many"));
+}

@@ -1,7 +1,9 @@
 #include "core/analysis/findings/advice.h"
 
 #include <algorithm>
+#include <cmath>
 #include <map>
+#include <set>
 
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/findings/named.h"
@@ -15,6 +17,8 @@ namespace distanz::analysis {
 using quantity::Unit;
 
 namespace {
+
+constexpr double kSameLevel_db = 0.05;
 
 bool unnamed(const campaign::Campaign& c) {
   return std::any_of(c.setups.begin(), c.setups.end(), [](const auto& s) { return s.name.empty(); });
@@ -46,11 +50,28 @@ void addFaultsSeen(const campaign::Campaign& c, std::vector<Finding>& out) {
     std::vector<Finding> faults;
     for (const campaign::RecordAnswer& asked : campaign::recordAnswers(record->kind))
       if (record->answer(asked.key) == "no")
-        faults.push_back(finding("one-difference", {{"what", Term{std::string("look-") + asked.key}}}));
+        faults.push_back(finding("one-word", {{"what", Term{std::string("look-") + asked.key}}}));
     if (!faults.empty())
       out.push_back(
           finding("part-has-faults", {{"part", part->name.empty() ? id : part->name}, {"faults", faults}}));
   }
+}
+
+/// A receiver that states another sensitivity than its link: one of both is wrong, and the link's counts.
+void addReceivers(const campaign::Campaign& c, std::vector<Finding>& out) {
+  std::set<std::pair<std::string, std::string>> told;
+  for (const campaign::Setup& s : c.setups)
+    for (const campaign::Link& l : c.links) {
+      const campaign::SetupLink* ends = campaign::findEnds(c, s.id, l.id);
+      const campaign::PartValue* own = ends ? campaign::partValueAt(c, *ends, campaign::kReceiver) : nullptr;
+      const auto stated = campaign::sensitivityOf(l);
+      if (!own || !stated || std::abs(own->value - *stated) < kSameLevel_db) continue;
+      if (!told.emplace(l.id, ends->receiver).second) continue;
+      out.push_back(
+          finding("receiver-sensitivity-differs",
+                  {{"link", l.id}, {"receiver", own->value, Unit::Dbm}, {"stated", *stated, Unit::Dbm}},
+                  {"link", l.id}));
+    }
 }
 
 /// Warnings that are mended in the list of runs.
@@ -72,6 +93,7 @@ std::vector<Finding> kitAdvice(const campaign::Campaign& c) {
       if (!s.links.contains(l.id) || !campaign::valueAt(c, s.links.at(l.id), campaign::kTransmitPower))
         out.push_back(finding("no-transmit-power", {{"setup", s.id}, {"link", l.id}}, {"setup", s.id}));
   addFaultsSeen(c, out);
+  addReceivers(c, out);
   if (out.empty()) out.push_back(finding("kit-described"));
   out.push_back(finding("never-without-antenna"));
   return out;

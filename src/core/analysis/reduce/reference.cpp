@@ -116,10 +116,7 @@ const std::vector<double>* modeColumn(const log::Recording& r, const std::string
 Reference referenceOf(const campaign::Campaign& campaign, const campaign::Run& run,
                       const campaign::Link& link, const log::Recording& recording) {
   Reference out;
-  const campaign::Setup* setup = campaign::findSetup(campaign, run.setup);
-  const auto ends =
-      setup ? setup->links.find(link.id) : std::map<std::string, campaign::SetupLink>::const_iterator();
-  const campaign::SetupLink* kit = setup && ends != setup->links.end() ? &ends->second : nullptr;
+  const campaign::SetupLink* kit = campaign::findEnds(campaign, run.setup, link.id);
   if (const auto reduced = run.reduced_db.find(link.id); reduced != run.reduced_db.end()) {
     out.reduced_db = reduced->second;
     addTo(out.signal_db, recording.rows(), out.reduced_db);
