@@ -132,7 +132,7 @@ void PartPanel::build() {
                         [](campaign::Part& p, const std::string& v) { p.notes = v; })));
     if (part) addPhotos(column);
   }
-  column->addStretch();
+  column->addStretch(1);
   if (QWidget* old = takeWidget()) old->deleteLater();  // the signal may have come from it
   setWidget(content);
 }
