@@ -179,6 +179,15 @@ constexpr TermText kKitTerms[] = {
                        "the difference of the means against that of every other way to deal the readings")},
     {"figure-claim-band", QT_TRANSLATE_NOOP("term", "band held")},
     {"entry-hand", QT_TRANSLATE_NOOP("term", "polarisation")},
+    {"pattern-source-isotropic", QT_TRANSLATE_NOOP("term", "alike in every direction")},
+    {"pattern-source-dipole", QT_TRANSLATE_NOOP("term", "current of a sine along half a wave")},
+    {"pattern-source-bent-dipole", QT_TRANSLATE_NOOP("term", "two quarter-wave arms with the current of a sine")},
+    {"pattern-source-monopole", QT_TRANSLATE_NOOP("term", "a quarter wave and its image in a large plane")},
+    {"pattern-source-patch", QT_TRANSLATE_NOOP("term", "two slots half a wave apart in the material, above a large plane")},
+    {"pattern-source-helix", QT_TRANSLATE_NOOP("term", "turns as an endfire row with the phase of greatest gain")},
+    {"pattern-source-yagi", QT_TRANSLATE_NOOP("term", "a cosine to the power that gives its gain")},
+    {"pattern-source-circular-omni", QT_TRANSLATE_NOOP("term", "crossed loops, alike all around")},
+    {"shape-beam", QT_TRANSLATE_NOOP("term", "beam of its stated gain")},
 };
 
 }  // namespace

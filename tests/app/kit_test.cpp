@@ -184,7 +184,14 @@ TEST_CASE("kit: parts are searched, photographed, and brought in from another ca
   click(k.window, "page_parts");
   auto& view = child<QWidget>(k.window, "partsView");
   auto& list = child<QListWidget>(k.window, "parts");
+  child<QAction>(k.window, "new_antenna").trigger();
+  auto& pattern = child<QWidget>(view, "partPattern");
+  CHECK(pattern.isHidden());  // nothing is known of it yet
+  type(child<QLineEdit>(view, "value-gain_dbi"), "8");
+  CHECK_FALSE(pattern.isHidden());
+  CHECK(child<QLabel>(view, "partPatternFacts").text().contains("8.0 dBi"));
   child<QAction>(k.window, "new_battery").trigger();
+  CHECK(pattern.isHidden());
   REQUIRE(list.currentItem());
   type(child<QLineEdit>(view, "partName"), "Long pack");
   type(child<QLineEdit>(view, "value-capacity_mah"), "1300");

@@ -15,6 +15,7 @@
 #include "app/shared/theme.h"
 #include "core/campaign/antenna.h"
 #include "core/campaign/limits.h"
+#include "core/plan/chain_told.h"
 #include "core/plan/limits.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
@@ -271,12 +272,8 @@ void ChainPage::showElement(const campaign::Link& link) {
   m_part->show({m_setup, m_link, slot, {}});
   m_pattern = slot ? plan::patternAt(c, *campaign::findSetup(c, m_setup), link, *slot) : std::nullopt;
   m_plot->show(m_pattern ? m_pattern->plot : records::Plot());
-  QStringList facts;
-  if (m_pattern)
-    for (const records::Figure& f : m_pattern->figures)
-      facts << words::term("figure-" + f.what) + " " + words::quantity(f.value.value, f.value.unit);
-  m_facts->setText(facts.isEmpty() ? tr("Say what kind of antenna it is, and how it radiates is drawn here.")
-                                   : facts.join("  \u00b7  "));
+  m_facts->setText(m_pattern ? kit::factsText(*m_pattern)
+                             : tr("Say what kind of antenna it is, and how it radiates is drawn here."));
   m_mount_side->setVisible(part && isAntenna(slot) && part == campaign::aircraftAntenna(c, link, own));
   m_right->setVisible(isAntenna(slot));
   showSide();
@@ -377,7 +374,9 @@ std::vector<Finding> ChainPage::findings() const {
   std::vector<Finding> out;
   const campaign::Link* link = campaign::findLink(m_document.campaign(), m_link);
   if (!link || !m_last) return out;
-  out = plan::cautionsOf(*m_last, *link, m_changed);
+  if (auto told = plan::toldAtFarPost(m_document.campaign(), *link, *m_last)) out.push_back(std::move(*told));
+  const std::vector<Finding> cautions = plan::cautionsOf(*m_last, *link, m_changed);
+  out.insert(out.end(), cautions.begin(), cautions.end());
   if (m_pattern && m_right->isVisibleTo(this))
     out.insert(out.end(), m_pattern->findings.begin(), m_pattern->findings.end());
   if (m_mount_side->isVisibleTo(this))

@@ -7,6 +7,9 @@
 
 #include "app/shared/text.h"
 #include "core/campaign/record.h"
+#include "core/plan/part_pattern.h"
+#include "words/phrases.h"
+#include "words/quantity.h"
 
 namespace distanz::app::kit {
 
@@ -14,6 +17,13 @@ QLabel* small(const QString& text) {
   auto* label = plainLabel(text);
   label->setProperty("small", true);
   return label;
+}
+
+QString factsText(const plan::PartPattern& pattern) {
+  QStringList facts;
+  for (const records::Figure& f : pattern.figures)
+    facts << words::term("figure-" + f.what) + " " + words::quantity(f.value.value, f.value.unit);
+  return facts.join("  \u00b7  ");
 }
 
 QWidget* captioned(const QString& caption, QWidget* field) {

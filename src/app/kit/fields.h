@@ -11,6 +11,10 @@
 class QCheckBox;
 class QComboBox;
 
+namespace distanz::plan {
+struct PartPattern;
+}
+
 /// Fields of the kit, each bound to one value of the campaign: what the campaign holds is what they show, and
 /// what is typed is an edit that can be taken back.
 namespace distanz::app::kit {
@@ -18,6 +22,9 @@ namespace distanz::app::kit {
 QLabel* small(const QString& text);
 /// A field under its caption.
 QWidget* captioned(const QString& caption, QWidget* field);
+
+/// The figures of a pattern in one line.
+QString factsText(const plan::PartPattern& pattern);
 
 template <class T>
 struct Bound {

@@ -104,10 +104,9 @@ kit::Bound<T> PartPanel::ofEnds(const char* name, const QString& label, Get get,
 
 void PartPanel::build() {
   m_shape = shapeOf();
-  m_columns =
-      m_place.slot && kindOf(m_place, m_place.find(m_document.campaign())) == campaign::PartKind::Antenna
-          ? 3
-          : 4;  // beside its pattern
+  const bool antenna =
+      kindOf(m_place, m_place.find(m_document.campaign())) == campaign::PartKind::Antenna;
+  m_columns = !antenna ? 4 : m_place.slot ? 3 : 2;  // beside its pattern
   auto* content = new QWidget;
   auto* column = new QVBoxLayout(content);
   column->setContentsMargins(0, 0, 8, 0);

@@ -10,9 +10,12 @@
 #include <algorithm>
 #include <set>
 
+#include "app/kit/fields.h"
+#include "app/shared/plot_canvas.h"
 #include "app/shared/text.h"
 #include "core/campaign/describe.h"
 #include "core/finding/error.h"
+#include "core/plan/part_pattern.h"
 #include "core/text/text.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
@@ -49,7 +52,9 @@ PartsView::PartsView(Document& document, QWidget* parent)
       m_search(new QLineEdit),
       m_list(new QListWidget),
       m_remove(new QPushButton(tr("Remove part"))),
-      m_panel(new PartPanel(document)) {
+      m_panel(new PartPanel(document)),
+      m_plot(new PlotCanvas),
+      m_facts(plainLabel()) {
   setObjectName("partsView");
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
@@ -63,6 +68,7 @@ PartsView::PartsView(Document& document, QWidget* parent)
   left->addWidget(m_search);
   m_list->setObjectName("parts");
   m_list->setAccessibleName(tr("Parts"));
+  m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);  // what is cut stands in the tip
   left->addWidget(m_list, 1);
   auto* add = new QPushButton(tr("New part"));
   add->setObjectName("addPart");
@@ -84,18 +90,30 @@ PartsView::PartsView(Document& document, QWidget* parent)
   m_remove->setObjectName("removePart");
   m_remove->setProperty("flat", true);
   right->addWidget(m_remove, 0, Qt::AlignLeft);
-  row->addLayout(right, 5);
+  row->addLayout(right, 4);
+  row->addLayout(drawing(), 4);
   connect(m_remove, &QPushButton::clicked, this, &PartsView::remove);
   connect(m_search, &QLineEdit::textChanged, this, &PartsView::refresh);
   connect(m_list, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
     if (!item) return;
     m_chosen = item->data(Qt::UserRole).toString().toStdString();
-    m_panel->show({{}, {}, nullptr, m_chosen});
+    showChosen();
   });
   connect(m_panel, &PartPanel::photosWanted, this, &PartsView::photosWanted);
   connect(m_panel, &PartPanel::photoChosen, this, &PartsView::photoChosen);
   connect(m_panel, &PartPanel::recordRequested, this, &PartsView::recordRequested);
   connect(&m_reading, &QFutureWatcher<Other>::finished, this, &PartsView::settle);
+}
+
+QLayout* PartsView::drawing() {
+  auto* drawn = new QVBoxLayout;
+  m_plot->setObjectName("partPattern");
+  m_facts->setObjectName("partPatternFacts");
+  m_facts->setWordWrap(true);
+  m_facts->setProperty("small", true);
+  drawn->addWidget(m_plot, 1);
+  drawn->addWidget(m_facts);
+  return drawn;
 }
 
 void PartsView::refresh() {
@@ -121,8 +139,20 @@ void PartsView::refresh() {
   if (!m_list->currentItem() && m_list->count() > 0) m_list->setCurrentRow(0);
   m_chosen = m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toString().toStdString()
                                    : std::string();
-  m_panel->show({{}, {}, nullptr, m_chosen});
   m_remove->setVisible(!m_chosen.empty());
+  showChosen();
+}
+
+void PartsView::showChosen() {
+  m_panel->show({{}, {}, nullptr, m_chosen});
+  const campaign::Part* part = campaign::findPart(m_document.campaign(), m_chosen);
+  const auto pattern = part && part->kind == campaign::PartKind::Antenna
+                           ? plan::patternOfPart(m_document.campaign(), *part)
+                           : std::nullopt;
+  m_plot->setVisible(pattern.has_value());
+  m_facts->setVisible(pattern.has_value());
+  m_plot->show(pattern ? pattern->plot : records::Plot());
+  m_facts->setText(pattern ? kit::factsText(*pattern) : QString());
 }
 
 void PartsView::add(campaign::PartKind kind) {

@@ -5,13 +5,17 @@
 #include "app/kit/part_panel.h"
 #include "store/sample_rows.h"
 
+class QLabel;
+class QLayout;
 class QLineEdit;
 class QListWidget;
 class QPushButton;
 
 namespace distanz::app {
 
-/// All parts of the campaign, searched by their words; the chosen one is edited by itself. Parts of another
+class PlotCanvas;
+
+/// All parts of the campaign, searched by their words; the chosen one is edited by itself, its pattern beside it. Parts of another
 /// campaign file come in with all that is known of them.
 class PartsView : public QWidget {
   Q_OBJECT
@@ -38,13 +42,17 @@ class PartsView : public QWidget {
   };
   void add(campaign::PartKind kind);
   void remove();
+  QLayout* drawing();
   void settle();
+  void showChosen();
 
   Document& m_document;
   QLineEdit* m_search;
   QListWidget* m_list;
   QPushButton* m_remove;
   PartPanel* m_panel;
+  PlotCanvas* m_plot;  ///< how a chosen antenna radiates
+  QLabel* m_facts;
   std::string m_chosen;
   QFutureWatcher<Other> m_reading;
 };

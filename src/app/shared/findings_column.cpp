@@ -104,7 +104,7 @@ QWidget* FindingsColumn::sentence(const Finding& f) {
   if (!said.title.isEmpty())
     texts->addWidget(wrapped(said.title, theme::bodyFont(15, true)), 0, Qt::AlignLeft);
   if (!said.text.isEmpty()) texts->addWidget(wrapped(said.text, theme::bodyFont(12)), 0, Qt::AlignLeft);
-  if (!said.why.isEmpty()) addWhy(texts, said);
+  if (!said.why.isEmpty()) addWhy(texts, said, QString::fromStdString(f.code + "/" + f.subject.kind + "/" + f.subject.id));
   if (info && info->remedy == "void-run" && !f.run().empty()) {
     const QString run = QString::fromStdString(f.run());
     auto* button = action(tr("Void run %1 ...").arg(run));
@@ -116,11 +116,11 @@ QWidget* FindingsColumn::sentence(const Finding& f) {
   return box;
 }
 
-void FindingsColumn::addWhy(QVBoxLayout* texts, const words::Said& said) {
-  const QString key = said.title, why = said.why;
+void FindingsColumn::addWhy(QVBoxLayout* texts, const words::Said& said, const QString& key) {
+  const QString why = said.why;
   auto* button = action(QString());
   button->setObjectName("why");
-  button->setAccessibleName(tr("Why: %1").arg(key));
+  button->setAccessibleName(tr("Why: %1").arg(said.title.isEmpty() ? said.text : said.title));
   const int at = texts->count();
   texts->addWidget(button, 0, Qt::AlignLeft);
   const auto shown = std::make_shared<QLabel*>(nullptr);  // one for both callers of set

@@ -24,7 +24,7 @@ class FindingsColumn : public QFrame {
  private:
   QWidget* sentence(const Finding& finding);
   /// "Why?" under a sentence, and the figures once it was asked; stays open when the sentences are made anew.
-  void addWhy(QVBoxLayout* texts, const words::Said& said);
+  void addWhy(QVBoxLayout* texts, const words::Said& said, const QString& key);
 
   /// Adds the next few sentences; the rest follow while the window answers.
   void addSome();

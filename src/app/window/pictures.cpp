@@ -20,6 +20,8 @@
 namespace distanz::app {
 namespace {
 
+constexpr int kShownPart = 6;  ///< of the demo: a patch
+
 void settle(int ms) {
   QEventLoop loop;
   QTimer::singleShot(ms, &loop, &QEventLoop::quit);
@@ -111,6 +113,7 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
   press(window, "page_differs");
   save("kit-differs");
   press(window, "page_parts");
+  if (auto* parts = window.findChild<QListWidget*>("parts")) parts->setCurrentRow(kShownPart);
   save("kit-parts");
   press(window, "page_chain");
   window.workspace()->showStageNamed("bench");

@@ -49,6 +49,27 @@ std::optional<radio::AntennaShape> shapeOf(const Part& antenna) {
   return out;
 }
 
+std::vector<const char*> shapedBy(const Part& antenna) {
+  const auto kind = kindOf(antenna.trait("shape"));
+  switch (kind.value_or(AntennaKind::Yagi)) {
+    case AntennaKind::BentDipole:
+      return {"bend_deg"};
+    case AntennaKind::Patch:
+      return {"permittivity", "front_to_back_db"};
+    case AntennaKind::Monopole:
+      return {"front_to_back_db"};
+    case AntennaKind::Helix:
+      return {"turns", "pitch_deg"};
+    case AntennaKind::Yagi:
+      return {"gain_dbi", "front_to_back_db"};
+    case AntennaKind::Dipole:
+    case AntennaKind::CircularOmni:
+    case AntennaKind::Isotropic:
+      break;
+  }
+  return {};
+}
+
 std::shared_ptr<const radio::Pattern> patternOf(const Part& antenna, bool bent) {
   auto shape = shapeOf(antenna);
   if (shape && bent && shape->kind == AntennaKind::Dipole) shape->kind = AntennaKind::BentDipole;

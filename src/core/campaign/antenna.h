@@ -1,5 +1,6 @@
 #pragma once
 #include <optional>
+#include <vector>
 
 #include "core/campaign/campaign.h"
 #include "core/radio/pattern.h"
@@ -12,6 +13,9 @@ namespace distanz::campaign {
 /// patch, monopole or beam takes its front to back, a beam its gain, a bent dipole its bend, a helix its
 /// turns and pitch from the part.
 std::optional<radio::AntennaShape> shapeOf(const Part& antenna);
+
+/// Keys of the part's values of which its pattern is made.
+std::vector<const char*> shapedBy(const Part& antenna);
 
 /// The pattern of that shape; where none is said, a beam of the stated gain. None where neither is.
 /// @param bent a dipole that is bent by its mounting

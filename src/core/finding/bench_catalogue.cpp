@@ -213,6 +213,21 @@ constexpr FindingInfo kBenchFindings[] = {
     {"turn-no-width", Advice, "bench", "", ""},
     {"interference-many", Refusal, "bench", "emitters:count bands:count", ""},
     {"receiver-sensitivity-differs", Caution, "kit", "link receiver:dBm stated:dBm", ""},
+    {"far-post-margin", Result, "kit", "level:dBm distance:m margin:dB", ""},
+    {"far-post-short", Caution, "kit", "level:dBm distance:m short:dB", ""},
+    {"far-post-level", Result, "kit", "level:dBm distance:m", ""},
+    {"why-chain-power", Detail, "kit", "power:dBm", ""},
+    {"why-chain", Detail, "kit", "what change:dB", ""},
+    {"why-chain-unknown", Detail, "kit", "what", ""},
+    {"why-chain-path", Detail, "kit", "exponent frequency:MHz distance:m", ""},
+    {"why-chain-needed", Detail, "kit", "level:dBm", ""},
+    {"pattern-computed", Result, "kit", "what gain:dBi", ""},
+    {"pattern-measured", Result, "kit", "record", ""},
+    {"why-value", Detail, "kit", "what value origin", ""},
+    {"why-pattern", Detail, "kit", "source", ""},
+    {"why-beam", Detail, "kit", "near:° far:° mast:m", ""},
+    {"why-keep-away", Detail, "kit", "eirp:dBm", ""},
+    {"kit-and-path-described", Advice, "kit", "", "open-plan"},
 };
 
 }  // namespace

@@ -2,6 +2,7 @@
 
 #include <cmath>
 
+#include "core/plan/chain_told.h"
 #include "core/radio/exposure.h"
 
 namespace distanz::plan {
@@ -29,7 +30,9 @@ std::vector<Finding> cautionsOf(const Chain& chain, const campaign::Link& link,
                                         {"over", eirp - *link.eirp_limit_dbm, Unit::Decibel}}));
   else
     out.push_back(finding("eirp-within", {of, told, {"limit", *link.eirp_limit_dbm, Unit::Dbm}}));
+  out.back().why = whyEirp(chain);
   out.push_back(finding("keep-away", {{"distance", radio::exclusionDistance_m(eirp), Unit::Metre}}));
+  out.back().why.push_back(finding("why-keep-away", {told}));
   if (change && std::abs(change->level_db) >= kWorthTelling_db) {
     const double power = chain.elements.front().change_db;
     out.push_back(finding(change->level_db > 0 ? "worth-power" : "costs-power",

@@ -60,16 +60,35 @@ void addLook(const campaign::Campaign& c, const radio::Pattern& pattern, bool be
     while (from > 0 && pattern.peak_dbi() - pattern.gain_dbi({from, 0}) >= kBlind_db) from -= 0.5;
     if (from < 180) out.plot.sectors.push_back({from, 360 - from, "blind"});
   }
-  if (look->main_from_m)
-    out.findings.push_back(finding("path-in-beam", {{"from", *look->main_from_m, Unit::Metre},
-                                                    {"worst", look->worst_db, Unit::Decibel}}));
-  else
-    out.findings.push_back(finding("path-out-of-beam", {{"worst", look->worst_db, Unit::Decibel}}));
+  const Argument worst("worst", look->worst_db, Unit::Decibel);
+  out.findings.push_back(look->main_from_m
+                             ? finding("path-in-beam", {{"from", *look->main_from_m, Unit::Metre}, worst})
+                             : finding("path-out-of-beam", {worst}));
+  out.findings.back().why.push_back(
+      finding("why-beam", {{"near", a, Unit::Degree}, {"far", b, Unit::Degree}, {"mast", mast_m, Unit::Metre}}));
   out.findings.push_back(finding(
       "blind-above", {{"above", look->above_db, Unit::Decibel}, {"behind", look->behind_db, Unit::Decibel}}));
   if (look->blind_to_m)
     out.findings.push_back(
         finding("blind-cone", {{"to", *look->blind_to_m, Unit::Metre}, {"below", kBlind_db, Unit::Decibel}}));
+}
+
+/// Of what it was drawn: its kind, and what of the part shapes it.
+Finding toldOf(const campaign::Part& antenna, const radio::Pattern& pattern) {
+  const std::string shape = antenna.trait("shape").empty() ? "beam" : antenna.trait("shape");
+  Finding out = finding("pattern-computed", {{"what", Term{"shape-" + shape}}, {"gain", pattern.peak_dbi(), Unit::Dbi}});
+  out.why.push_back(
+      finding("why-pattern", {{"source", Term{"pattern-source-" + (shape == "beam" ? "yagi" : shape)}}}));
+  for (const char* key : campaign::shapedBy(antenna)) {
+    const auto value = antenna.values.find(key);
+    const campaign::PartField* field = campaign::partField(antenna.kind, key);
+    if (value == antenna.values.end() || !field) continue;
+    const auto origin = static_cast<std::size_t>(value->second.origin);
+    out.why.push_back(finding("why-value", {{"what", Term{std::string("value-") + key}},
+                                            {"value", value->second.value, field->unit},
+                                            {"origin", Term{std::string("origin-") + campaign::originWords()[origin].word}}}));
+  }
+  return out;
 }
 
 /// The newest turntable record of the part that says something.
@@ -94,6 +113,7 @@ std::optional<PartPattern> patternOfPart(const campaign::Campaign& c, const camp
   const bool beam = !shape || radio::isBeam(shape->kind);
   if (pattern) {
     addFigures(antenna, *pattern, beam, out.figures);
+    out.findings.push_back(toldOf(antenna, *pattern));
     out.plot.curves.push_back(curveOf(*pattern, radio::Cut::ThroughAxis, "in-height"));
     if (beam) out.plot.curves.push_back(curveOf(*pattern, radio::Cut::AcrossAxis, "across"));
     if (ground_mast_m) addLook(c, *pattern, beam, *ground_mast_m, out);
@@ -102,6 +122,13 @@ std::optional<PartPattern> patternOfPart(const campaign::Campaign& c, const camp
     records::RecordResult told = records::judge({.campaign = c, .record = *record});
     if (!told.plot.empty()) {
       out.record = record->id;
+      const auto computed = std::find_if(out.findings.begin(), out.findings.end(),
+                                         [](const Finding& f) { return f.code == "pattern-computed"; });
+      if (computed != out.findings.end()) out.findings.erase(computed);
+      Finding from = finding("pattern-measured", {{"record", record->name.empty() ? record->id : record->name}},
+                             {"record", record->id});
+      if (!told.findings.empty()) from.why = std::move(told.findings.front().why);
+      out.findings.insert(out.findings.begin(), std::move(from));
       told.plot.sectors = out.plot.sectors;
       for (records::Curve& curve : told.plot.curves) curve.name = "measured";
       if (!out.plot.curves.empty()) told.plot.curves.push_back(std::move(out.plot.curves.front()));

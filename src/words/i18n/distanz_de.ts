@@ -4283,6 +4283,66 @@
         <source>A receiver states {receiver} for the {link} link, which itself states {stated}: ranges are told by the link&apos;s.</source>
         <translation>Ein Empfänger nennt {receiver} für die Verbindung {link}, die selbst {stated} nennt: Reichweiten folgen der Verbindung.</translation>
     </message>
+    <message>
+        <source>{level:.1} arrive at the far post ({distance}): {margin:.1} more than the link needs.</source>
+        <translation>{level:.1} kommen am fernen Pfosten an ({distance}): {margin:.1} mehr, als der Link braucht.</translation>
+    </message>
+    <message>
+        <source>{level:.1} arrive at the far post ({distance}): {short:.1} less than the link needs.</source>
+        <translation>{level:.1} kommen am fernen Pfosten an ({distance}): {short:.1} weniger, als der Link braucht.</translation>
+    </message>
+    <message>
+        <source>{level:.1} arrive at the far post ({distance}). Enter the sensitivity of the link, and its margin is told.</source>
+        <translation>{level:.1} kommen am fernen Pfosten an ({distance}). Mit der Empfindlichkeit des Links wird auch die Reserve genannt.</translation>
+    </message>
+    <message>
+        <source>transmitter: {power:.1}</source>
+        <translation>Sender: {power:.1}</translation>
+    </message>
+    <message>
+        <source>{what}: {change:+.1}</source>
+        <translation>{what}: {change:+.1}</translation>
+    </message>
+    <message>
+        <source>{what}: nothing said, taken as 0 dB</source>
+        <translation>{what}: nichts angegeben, als 0 dB genommen</translation>
+    </message>
+    <message>
+        <source>path loss: free space at {frequency:short} to 1 m, beyond it exponent {exponent:.2}, to {distance}</source>
+        <translation>Streckendämpfung: Freiraum bei {frequency:short} bis 1 m, dahinter Exponent {exponent:.2}, bis {distance}</translation>
+    </message>
+    <message>
+        <source>needed: {level:.1} (sensitivity and margin)</source>
+        <translation>nötig: {level:.1} (Empfindlichkeit und Reserve)</translation>
+    </message>
+    <message>
+        <source>Drawn from physics: {what}, at most {gain:.1} without losses.</source>
+        <translation>Aus der Physik gezeichnet: {what}, höchstens {gain:.1} ohne Verluste.</translation>
+    </message>
+    <message>
+        <source>Drawn as it was measured on the turntable, {record}.</source>
+        <translation>Gezeichnet, wie auf dem Drehteller gemessen, {record}.</translation>
+    </message>
+    <message>
+        <source>{what}: {value:short} ({origin})</source>
+        <translation>{what}: {value:short} ({origin})</translation>
+    </message>
+    <message>
+        <source>How: {source}.</source>
+        <translation>Wie: {source}.</translation>
+    </message>
+    <message>
+        <source>The path lies {near:.1} to {far:.1} from the axis, seen from {mast:.1} above the station.</source>
+        <translation>Die Strecke liegt {near:.1} bis {far:.1} neben der Achse, gesehen aus {mast:.1} über der Station.</translation>
+    </message>
+    <message>
+        <source>EIRP {eirp:.1} spread over a sphere, where 10 W of it pass each square metre (general public, 2 to 300 GHz).</source>
+        <translation>EIRP {eirp:.1} auf einer Kugel, durch die je Quadratmeter 10 W gehen (Allgemeinheit, 2 bis 300 GHz).</translation>
+    </message>
+    <message>
+        <source>The kit is described and the path is laid. Next: see in Plan how far each setup should reach.</source>
+        <translation>Die Ausrüstung ist beschrieben, die Strecke liegt. Als Nächstes: im Plan sehen, wie weit jeder Aufbau reichen sollte.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -5962,6 +6022,42 @@
     <message>
         <source>band held</source>
         <translation>eingehaltenes Band</translation>
+    </message>
+    <message>
+        <source>alike in every direction</source>
+        <translation>in alle Richtungen gleich</translation>
+    </message>
+    <message>
+        <source>current of a sine along half a wave</source>
+        <translation>Strom als Sinus auf einer halben Welle</translation>
+    </message>
+    <message>
+        <source>two quarter-wave arms with the current of a sine</source>
+        <translation>zwei Viertelwellenarme mit Sinusstrom</translation>
+    </message>
+    <message>
+        <source>a quarter wave and its image in a large plane</source>
+        <translation>eine Viertelwelle und ihr Bild in einer großen Fläche</translation>
+    </message>
+    <message>
+        <source>two slots half a wave apart in the material, above a large plane</source>
+        <translation>zwei Schlitze, im Material eine halbe Welle auseinander, vor einer großen Fläche</translation>
+    </message>
+    <message>
+        <source>turns as an endfire row with the phase of greatest gain</source>
+        <translation>Windungen als Längsstrahler mit der Phase größten Gewinns</translation>
+    </message>
+    <message>
+        <source>a cosine to the power that gives its gain</source>
+        <translation>ein Kosinus hoch dem, was seinen Gewinn ergibt</translation>
+    </message>
+    <message>
+        <source>crossed loops, alike all around</source>
+        <translation>gekreuzte Schleifen, rundum gleich</translation>
+    </message>
+    <message>
+        <source>beam of its stated gain</source>
+        <translation>Richtantenne mit dem angegebenen Gewinn</translation>
     </message>
 </context>
 </TS>

@@ -3,6 +3,7 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
+#include "core/plan/chain_told.h"
 #include "core/plan/prediction.h"
 #include "core/radio/path_loss.h"
 #include "support/planned.h"
@@ -16,6 +17,11 @@ namespace {
 plan::Chain chainOfA(const Campaign& c) {
   const SetupLink* ends = findEnds(c, "A", "control");
   return plan::chainOf(c, c.links[0], ends ? *ends : SetupLink());
+}
+
+double worthOf(const Finding& f, const char* key) {
+  const Argument* a = f.find(key);
+  return a ? std::get<Measure>(a->value).value : 0;
 }
 
 }  // namespace
@@ -92,4 +98,29 @@ TEST_CASE("chain: the receiver ends it, and its sensitivity counts where the lin
   CHECK_THAT(*chainOfA(c).range_m, WithinAbs(stated / std::pow(10, 6 / 20.0), 1e-6));
   CHECK_THAT(*plan::predict(c, 3000)[0].range_m, WithinAbs(*chainOfA(c).range_m, 1e-9));
   CHECK(chainOfA(c).elements.back().known);
+}
+
+TEST_CASE("chain told: the level at the far post with every term that makes it, and what it lacks") {
+  Campaign c = test::planned();
+  setValueAt(c, "A", "control", kTransmitGain, 6);
+  const auto told = [&] { return plan::toldAtFarPost(c, c.links[0], chainOfA(c)); };
+  auto said = told();
+  REQUIRE(said);
+  CHECK(said->code == "far-post-margin");
+  const plan::Chain chain = chainOfA(c);
+  CHECK_THAT(worthOf(*said, "margin"), WithinAbs(*chain.margin_db, 1e-9));
+  double sum = 0;
+  for (const Finding& line : said->why)
+    sum += worthOf(line, line.code == "why-chain-power" ? "power" : "change");
+  CHECK_THAT(sum, WithinAbs(*chain.received_dbm, 1e-9));
+  double eirp = 0;
+  for (const Finding& line : plan::whyEirp(chain))
+    eirp += worthOf(line, line.code == "why-chain-power" ? "power" : "change");
+  CHECK_THAT(eirp, WithinAbs(*chain.eirp_dbm, 1e-9));
+  setValueAt(c, "A", "control", kTransmitGain, -60);
+  CHECK(told()->code == "far-post-short");
+  c.links[0].sensitivity_dbm.reset();
+  CHECK(told()->code == "far-post-level");
+  c.paths.clear();
+  CHECK_FALSE(told());
 }

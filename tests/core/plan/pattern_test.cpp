@@ -52,6 +52,9 @@ TEST_CASE("part pattern: computed of what it is, measured where it was turned, n
   CHECK(computed->record.empty());
   CHECK_THAT(computed->figures.front().value.value, WithinAbs(2.15, 0.01));
   CHECK(tells(computed->findings, "path-in-beam"));
+  CHECK(tells(computed->findings, "pattern-computed"));
+  for (const Finding& f : computed->findings)
+    CHECK(f.why.empty() == (f.code != "pattern-computed" && f.code != "path-in-beam"));
   CHECK(tells(computed->findings, "blind-cone"));
   CHECK(computed->plot.sectors.size() == 2);
   Record turn;
@@ -64,6 +67,8 @@ TEST_CASE("part pattern: computed of what it is, measured where it was turned, n
   const auto measured = plan::patternOfPart(c, c.parts.back());
   REQUIRE(measured);
   CHECK(measured->record == "r1");
+  CHECK(measured->findings.front().code == "pattern-measured");
+  CHECK_FALSE(tells(measured->findings, "pattern-computed"));
   CHECK(measured->plot.curves.size() == 2);  // the computed one beside it
   Part other = antenna("unknown-shape");
   other.id = "y";

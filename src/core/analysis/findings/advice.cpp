@@ -94,7 +94,7 @@ std::vector<Finding> kitAdvice(const campaign::Campaign& c) {
         out.push_back(finding("no-transmit-power", {{"setup", s.id}, {"link", l.id}}, {"setup", s.id}));
   addFaultsSeen(c, out);
   addReceivers(c, out);
-  if (out.empty()) out.push_back(finding("kit-described"));
+  if (out.empty()) out.push_back(finding(campaign::courseOf(c) ? "kit-and-path-described" : "kit-described"));
   out.push_back(finding("never-without-antenna"));
   return out;
 }
