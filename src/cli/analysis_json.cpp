@@ -3,6 +3,7 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
+#include "cli/command.h"
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/result/words.h"
 #include "formats/finding_json.h"
@@ -13,21 +14,17 @@ namespace {
 
 using json = nlohmann::ordered_json;
 
-json number(const std::optional<double>& value) {
-  return value && std::isfinite(*value) ? json(*value) : json(nullptr);
-}
-
 json range(const analysis::RangeAnswer& r) {
-  return {{"estimate", number(r.estimate_m)},
-          {"low", number(r.low_m)},
-          {"high", number(r.high_m)},
-          {"at_least", number(r.at_least_m)},
+  return {{"estimate", orNull(r.estimate_m)},
+          {"low", orNull(r.low_m)},
+          {"high", orNull(r.high_m)},
+          {"at_least", orNull(r.at_least_m)},
           {"status", analysis::word(r.status)}};
 }
 
 json interval(const std::optional<estimate::Interval>& i) {
   if (!i) return {{"estimate", nullptr}, {"low", nullptr}, {"high", nullptr}};
-  return {{"estimate", number(i->estimate)}, {"low", number(i->low)}, {"high", number(i->high)}};
+  return {{"estimate", orNull(i->estimate)}, {"low", orNull(i->low)}, {"high", orNull(i->high)}};
 }
 
 json answerJson(const analysis::CampaignAnalysis& a, const analysis::SetupAnswer& s) {
@@ -38,7 +35,7 @@ json answerJson(const analysis::CampaignAnalysis& a, const analysis::SetupAnswer
   if (limit && !limit->limited_by.empty()) out["limited_by"] = limit->limited_by;
   out["typical_range_m"] = range(s.typical);
   out["dependable_range_m"] = range(s.dependable);
-  out["plan_with_m"] = number(s.plan_m);
+  out["plan_with_m"] = orNull(s.plan_m);
   if (!s.next_link.empty()) out["next_link"] = s.next_link;
   out["next_over_limiting"] = interval(s.next_factor);
   out["unknown_links"] = s.unknown_links;
@@ -52,10 +49,10 @@ json legJson(const analysis::LegDifference& l) {
           {"link", l.link},
           {"flights", l.back_over_out.flights},
           {"back_over_out_db", interval(difference)},
-          {"turn_db", number(l.turn_db)},
-          {"lost_at_m", number(l.lost_m)},
-          {"regained_at_m", number(l.regained_m)},
-          {"gap_m", number(l.gap_m)}};
+          {"turn_db", orNull(l.turn_db)},
+          {"lost_at_m", orNull(l.lost_m)},
+          {"regained_at_m", orNull(l.regained_m)},
+          {"gap_m", orNull(l.gap_m)}};
 }
 
 json reducedJson(const analysis::ReducedPower& r) {
@@ -86,7 +83,7 @@ json setupJson(const analysis::CampaignAnalysis& a, const analysis::SetupOnLink&
           {"confidence", s.typical.confidence},
           {"dependability", a.dependability},
           {"exponent", interval(s.exponent)},
-          {"critical_dbm", number(s.critical_dbm)},
+          {"critical_dbm", orNull(s.critical_dbm)},
           {"critical_interval_dbm", interval(criticalInterval(s))},
           {"farthest_flown_m", s.farthest_m},
           {"runs_used", s.runs_used},
@@ -101,7 +98,7 @@ json pairJson(const analysis::CampaignAnalysis& a, const analysis::PairOnLink& p
           {"range_ratio", interval(p.ratio)},
           {"elsewhere_range_ratio", interval(p.elsewhere_ratio)},
           {"verdict", analysis::word(p.verdict)},
-          {"p_value", number(p.p_value)},
+          {"p_value", orNull(p.p_value)},
           {"holds_for_all", p.holds_for_all},
           {"practical_threshold", a.practical_threshold},
           {"more_pairs_needed", p.more_pairs}};
@@ -115,7 +112,7 @@ json setupPairJson(const analysis::CampaignAnalysis& a, const analysis::SetupPai
           {"pairs", p.pairs},
           {"range_ratio", interval(p.ratio)},
           {"verdict", analysis::word(p.verdict)},
-          {"p_value", number(p.p_value)},
+          {"p_value", orNull(p.p_value)},
           {"holds_for_all", p.holds_for_all},
           {"practical_threshold", a.practical_threshold}};
 }
@@ -129,7 +126,7 @@ json holeJson(const analysis::Hole& h) {
           {"setups", h.setups},
           {"returns", h.returns},
           {"in_the_way", h.in_the_way},
-          {"two_ray_null_m", number(h.null_m)}};
+          {"two_ray_null_m", orNull(h.null_m)}};
 }
 
 json interferenceJson(const analysis::Interference& i) {
@@ -143,8 +140,8 @@ json runJson(const analysis::RunResult& r) {
           {"why_not", r.why_not ? words::sentence(*r.why_not).toStdString() : ""},
           {"farthest_m", r.farthest_m},
           {"dropouts", r.dropouts},
-          {"lost_at_m", number(r.lost_at_m)},
-          {"regained_at_m", number(r.regained_at_m)},
+          {"lost_at_m", orNull(r.lost_at_m)},
+          {"regained_at_m", orNull(r.regained_at_m)},
           {"why_not_finding", r.why_not ? formats::findingJson(*r.why_not) : json(nullptr)}};
 }
 

@@ -83,6 +83,15 @@ struct LiveOptions {
 };
 void liveCommand(const LiveOptions& options, Io io);
 
+struct PlanOptions {
+  std::filesystem::path campaign;
+  bool json = false;
+};
+void planCommand(const PlanOptions& options, Io io);
+
+/// Null where there is none, or none that is finite.
+nlohmann::ordered_json orNull(const std::optional<double>& value);
+
 /// JSON as text, whatever its strings hold: UTF-8, and harmless on a terminal.
 std::string printed(nlohmann::ordered_json json);
 

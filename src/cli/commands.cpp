@@ -156,6 +156,18 @@ void addBench(CLI::App& app, Io io, Action& action) {
   c->callback([&action, options, io] { action = [options, io] { benchCommand(*options, io); }; });
 }
 
+void addPlan(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<PlanOptions>();
+  CLI::App* c = app.add_subcommand(
+      "plan", said(QT_TRANSLATE_NOOP(
+                  "cli", "Prediction, clearance, number and order of flights, battery, limits, pre-flight list")));
+  c->add_option("CAMPAIGN", options->campaign,
+                said(QT_TRANSLATE_NOOP("cli", "a .distanz file or an interchange folder")))
+      ->required();
+  c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
+  c->callback([&action, options, io] { action = [options, io] { planCommand(*options, io); }; });
+}
+
 void addLive(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<LiveOptions>();
   CLI::App* c = app.add_subcommand(
@@ -234,6 +246,7 @@ int runPlain(const std::vector<std::string>& arguments, Io io) {
   addLink(app, io, action);
   addLive(app, io, action);
   addBench(app, io, action);
+  addPlan(app, io, action);
   try {
     app.parse(std::vector<std::string>(arguments.rbegin(), arguments.rend()));
   } catch (const CLI::Success& e) {
@@ -284,6 +297,10 @@ void round(nlohmann::ordered_json& json) {
 }
 
 }  // namespace
+
+nlohmann::ordered_json orNull(const std::optional<double>& value) {
+  return value && std::isfinite(*value) ? nlohmann::ordered_json(*value) : nlohmann::ordered_json(nullptr);
+}
 
 std::string printed(nlohmann::ordered_json json) {
   round(json);

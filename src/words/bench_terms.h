@@ -2,7 +2,7 @@
 #include <span>
 #include <string_view>
 
-/// Terms of the bench and the ground check: inside of words/.
+/// Terms of the kit, the bench, the ground check and the plan of flights: inside of words/.
 namespace distanz::words {
 
 /// A term and what is said for it, in the translation's context "term".
@@ -13,5 +13,6 @@ struct TermText {
 
 std::span<const TermText> benchTerms();
 std::span<const TermText> kitTerms();
+std::span<const TermText> flightTerms();
 
 }  // namespace distanz::words

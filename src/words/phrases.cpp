@@ -138,6 +138,7 @@ QString term(std::string_view code) {
     for (const TermText& t : kTerms) all.emplace(t.code, t.text);
     for (const TermText& t : benchTerms()) all.emplace(t.code, t.text);
     for (const TermText& t : kitTerms()) all.emplace(t.code, t.text);
+    for (const TermText& t : flightTerms()) all.emplace(t.code, t.text);
     return all;
   }();
   if (const auto found = kByCode.find(code); found != kByCode.end())

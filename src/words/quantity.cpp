@@ -151,6 +151,11 @@ QString chance(double p) {
   return quantity(std::clamp(100 * p, 1.0, 99.0), Unit::Percent, 0);
 }
 
+QString clock(double seconds) {
+  const int minutes = int(std::floor(seconds / 60)) % 1440;
+  return QStringLiteral("%1:%2").arg(minutes / 60, 2, 10, QChar('0')).arg(minutes % 60, 2, 10, QChar('0'));
+}
+
 QString quantity(double value, Unit unit, int decimals) {
   if (unit == Unit::Milliwatt) return power(value);
   if (decimals < 0) {

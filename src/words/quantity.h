@@ -39,6 +39,8 @@ QString power(double power_mw);
 QString likelihood(double p);
 /// A probability in per cent, never as certainty.
 QString chance(double p);
+/// Seconds of the day as hours and minutes: "06:30".
+QString clock(double seconds);
 /// Any quantity at a sensible scale and precision. @param decimals below 0: what suits the unit
 QString quantity(double value, quantity::Unit unit, int decimals = -1);
 

@@ -41,6 +41,7 @@ QString measured(const Measure& m, const Gap& gap) {
   std::string_view format = gap.format;
   if (format == "likely") return likelihood(value / 100);
   if (format == "chance") return chance(value / 100);
+  if (format == "clock") return clock(value);
   if (isCount(format) && std::abs(value) < 1e9) return counted(format, int(std::lround(value)));
   const bool bare = format.starts_with('#');
   if (bare) format.remove_prefix(1);

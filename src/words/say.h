@@ -8,7 +8,8 @@
 ///
 /// A gap in a text is {name}, {name.low}, {name.high} or {name.span}, and may name a format behind a colon:
 /// ".2" decimals, "+" with its sign, "#" without its unit, ".3g" significant digits, "short" as typed ("5.8
-/// GHz"), "likely" a probability in words, "chance" one in per cent, or a count of phrases.cpp ("flights": "3
+/// GHz"), "likely" a probability in words, "chance" one in per cent, "clock" seconds of the day as hours
+/// and minutes, or a count of phrases.cpp ("flights": "3
 /// flights"), or "list" with commas between findings.
 namespace distanz::words {
 

@@ -23,6 +23,7 @@ std::span<const Text> fileTexts();
 std::span<const Text> stepsTexts();
 std::span<const Text> benchTexts();
 std::span<const Text> kitTexts();
+std::span<const Text> flightTexts();
 
 /// Null where there is none.
 const Text* textOf(std::string_view code);

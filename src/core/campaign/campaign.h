@@ -2,6 +2,7 @@
 #include "core/campaign/link.h"
 #include "core/campaign/part.h"
 #include "core/campaign/path.h"
+#include "core/campaign/plan_settings.h"
 #include "core/campaign/record.h"
 #include "core/campaign/run.h"
 #include "core/campaign/setup.h"
@@ -18,6 +19,7 @@ struct Facts {
   Station station;
   double plan_exponent = 2;  ///< path-loss exponent used for prediction
   int planned_pairs = 5;     ///< flights of each setup after which setups are to be judged
+  PlanSettings plan = {};
   std::string unknown =
       {};  ///< keys of the interchange form that this version does not know: a JSON object, or empty
   bool operator==(const Facts&) const = default;

@@ -219,6 +219,7 @@ void facts(Visitor& v, Facts& f) {
            .high = kPairsHigh,
            .affects = Affects::Statistics},
           f.planned_pairs);
+  v.object({.key = "plan", .what = "of the flights to come", .affects = Affects::Words, .since = 4}, f.plan);
 }
 
 }  // namespace

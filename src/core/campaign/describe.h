@@ -24,6 +24,8 @@ void describe(Visitor& v, Path& path);
 void describe(Visitor& v, Source& source);
 void describe(Visitor& v, Run& run);
 void describe(Visitor& v, KeptFile& file);
+void describe(Visitor& v, Tick& tick);
+void describe(Visitor& v, PlanSettings& plan);
 void describe(Visitor& v, Reading& reading);
 void describe(Visitor& v, Record& record);
 /// Words of what can be chosen, in the order of their values.

@@ -24,6 +24,11 @@ constexpr double kClockHigh_s = 1e9, kDriftHigh_ppm = 1e5;
 constexpr double kCapacityHigh_mah = 1e6;
 constexpr double kOrderHigh = 1e6;
 constexpr double kPairsHigh = 100;
+constexpr double kSpeedLow_mps = 0.1, kSpeedHigh_mps = 200;
+constexpr double kUseLow_mah_km = 0.1, kUseHigh_mah_km = 100000;
+constexpr double kDifferenceLow_pct = 1, kDifferenceHigh_pct = 500;
+constexpr double kFlightSdLow_db = 0.1, kFlightSdHigh_db = 30;
+constexpr double kSeedHigh = 1e9, kDay_s = 86400, kSwapHigh_min = 600, kBatteriesHigh = 1000;
 constexpr double kGapHigh_s = 600, kGapHigh_m = 10'000;
 constexpr std::size_t kLongestId = 200;        ///< bytes
 constexpr std::size_t kMostReadings = 10'000;  ///< of a record, which is kept as a whole with every change

@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/finding/bench_catalogue.h"
+#include "core/finding/flight_catalogue.h"
 
 namespace distanz {
 namespace {
@@ -392,8 +393,7 @@ std::string_view wordOf(Severity severity) {
 std::span<const FindingInfo> allFindings() {
   static const std::vector<FindingInfo> kAll = [] {
     std::vector<FindingInfo> all(std::begin(kFindings), std::end(kFindings));
-    const auto bench = benchFindings();
-    all.insert(all.end(), bench.begin(), bench.end());
+    for (const auto more : {benchFindings(), flightFindings()}) all.insert(all.end(), more.begin(), more.end());
     return all;
   }();
   return kAll;

@@ -99,6 +99,14 @@ std::vector<Finding> kitAdvice(const campaign::Campaign& c) {
   return out;
 }
 
+plan::FlownSoFar flownSoFar(const Answers& answers, const std::string& link) {
+  plan::FlownSoFar out;
+  for (const SetupOnLink& s : answers.setups)
+    if (s.link == link && s.runs_used >= 2 && s.flight_sd_db > 0)
+      out.flight_sd_db = std::max(out.flight_sd_db.value_or(0), s.flight_sd_db);
+  return out;
+}
+
 std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned& p, const Answers& answers) {
   if (!c.station.position()) return {finding("set-station")};
   if (!p.clearance) return {finding("set-far-post")};

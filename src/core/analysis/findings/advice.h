@@ -4,7 +4,7 @@
 #include "core/analysis/result/answer.h"
 #include "core/campaign/campaign.h"
 #include "core/finding/finding.h"
-#include "core/plan/planned.h"
+#include "core/plan/flight_plan.h"
 
 /// What matters at a stage of the work, and what it still lacks: for the right-hand column and the stage
 /// rail.
@@ -14,6 +14,8 @@ std::vector<Finding> kitAdvice(const campaign::Campaign& campaign);
 /// @param planned of the same campaign @param answers of its flights so far
 std::vector<Finding> planAdvice(const campaign::Campaign& campaign, const plan::Planned& planned,
                                 const Answers& answers);
+/// How far flights of one setup differ on a link, where any was flown twice.
+plan::FlownSoFar flownSoFar(const Answers& answers, const std::string& link);
 /// @param campaign as it was analysed
 std::vector<Finding> runsAdvice(const campaign::Campaign& campaign, const Answers& answers);
 

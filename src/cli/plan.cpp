@@ -1,0 +1,137 @@
+#include "core/plan/flight_plan.h"
+
+#include <nlohmann/json.hpp>
+#include <ostream>
+
+#include "cli/analyse_source.h"
+#include "cli/command.h"
+#include "cli/said.h"
+#include "core/analysis/findings/advice.h"
+#include "core/plan/preflight.h"
+#include "words/quantity.h"
+#include "words/say.h"
+
+namespace distanz::cli {
+namespace {
+
+using json = nlohmann::ordered_json;
+
+json predictionsJson(const plan::Planned& p) {
+  json out = json::array();
+  for (const plan::Prediction& x : p.predictions)
+    out.push_back({{"setup", x.setup},
+                   {"link", x.link},
+                   {"predicted_range_m", orNull(x.range_m)},
+                   {"critical_dbm", orNull(x.critical_dbm)}});
+  return out;
+}
+
+json clearanceJson(const plan::Planned& p) {
+  if (!p.clearance) return nullptr;
+  return {{"link", p.link},
+          {"clear", p.clearance->clear},
+          {"ray_m", p.clearance->worst.ray_m},
+          {"needed_m", p.clearance->worst.needed_m},
+          {"at_m", p.clearance->worst.distance_m},
+          {"clear_to_m", orNull(p.clearance->clear_to_m)},
+          {"horizon_m", p.clearance->horizon_m}};
+}
+
+json repeatsJson(const plan::FlightPlan& f, int planned_pairs) {
+  json enough = f.enough > 0 ? json(f.enough) : json(nullptr);
+  return {{"difference_db", f.repeats.difference_db},
+          {"flight_sd_db", f.repeats.flight_sd_db},
+          {"assumed", f.sd_assumed},
+          {"planned_pairs", planned_pairs},
+          {"chance", estimate::chanceToTell(f.repeats, planned_pairs)},
+          {"pairs_enough", std::move(enough)},
+          {"chance_by_pairs", f.chance},
+          {"chance_together_by_pairs", f.chance_together}};
+}
+
+json orderJson(const plan::FlightPlan& f) {
+  json out = json::array();
+  for (std::size_t i = 0; i < f.order.size(); ++i) {
+    const plan::OrderedRun& r = f.order[i];
+    json run = {{"setup", f.setups[std::size_t(r.setup)]}, {"block", r.block + 1}};
+    const bool scheduled = i < f.schedule.runs.size();
+    run["begin_s"] = f.timed && scheduled ? json(f.schedule.runs[i].begin_s) : json(nullptr);
+    run["end_s"] = f.timed && scheduled ? json(f.schedule.runs[i].end_s) : json(nullptr);
+    run["battery"] = scheduled && f.schedule.runs[i].battery > 0 ? json(f.schedule.runs[i].battery) : json(nullptr);
+    out.push_back(std::move(run));
+  }
+  return out;
+}
+
+json flightsJson(const plan::FlightPlan& f) {
+  json out = json::array();
+  for (const plan::SetupFlight& s : f.flights) {
+    json one = {{"setup", s.setup}, {"battery_turn_m", nullptr}, {"out_mah", nullptr}, {"back_mah", nullptr}};
+    if (s.energy) {
+      one["battery_turn_m"] = s.energy->whole_path ? json(nullptr) : orNull(s.energy->turn_m);
+      one["out_mah"] = s.energy->out_mah;
+      one["back_mah"] = s.energy->back_mah;
+      one["returns"] = !s.energy->impossible_back.has_value();
+    }
+    one["stopped_by"] = s.stop.empty() ? json(nullptr) : json(s.stop);
+    if (!s.link.empty()) one["link"] = s.link;
+    one["stopped_at_m"] = s.stop.empty() ? json(nullptr) : json(s.stop_m);
+    out.push_back(std::move(one));
+  }
+  return out;
+}
+
+json saidJson(const std::vector<Finding>& findings) {
+  json out = json::array();
+  for (const Finding& f : findings) out.push_back({{"code", f.code}, {"text", words::sentence(f).toStdString()}});
+  return out;
+}
+
+void printOrder(const plan::FlightPlan& f, std::ostream& out) {
+  for (std::size_t i = 0; i < f.order.size(); ++i) {
+    const bool scheduled = i < f.schedule.runs.size();
+    const QString when = f.timed && scheduled ? words::clock(f.schedule.runs[i].begin_s) + "  " : QString();
+    const int battery = scheduled ? f.schedule.runs[i].battery : 0;
+    out << "  " << i + 1 << "  " << when.toStdString() << f.setups[std::size_t(f.order[i].setup)]
+        << (battery > 0 ? "  " + Cli::tr("battery %1").arg(battery).toStdString() : "") << "\n";
+  }
+}
+
+}  // namespace
+
+void planCommand(const PlanOptions& options, Io io) {
+  const Analysed a = analyseAny(options.campaign);
+  const auto course = campaign::courseOf(a.campaign);
+  constexpr double kReachWithoutPath_m = 1000;
+  const plan::Planned planned = plan::planned(a.campaign, course ? course->farPost_m() : kReachWithoutPath_m);
+  const plan::FlightPlan flights =
+      plan::flightPlan(a.campaign, planned, analysis::flownSoFar(a.analysis, planned.link));
+  const auto list = plan::preflightOf(a.campaign);
+  std::vector<Finding> said = analysis::planAdvice(a.campaign, planned, a.analysis);
+  said.insert(said.end(), flights.findings.begin(), flights.findings.end());
+  if (!options.json) {
+    for (const Finding& f : said) {
+      const words::Said s = words::say(f);
+      io.out << (s.title.isEmpty() ? "" : s.title.toStdString() + ". ") << s.text.toStdString() << "\n";
+    }
+    if (!flights.order.empty()) io.out << "\n" << Cli::tr("Order").toStdString() << "\n";
+    printOrder(flights, io.out);
+    io.out << "\n" << Cli::tr("Before the flight").toStdString() << "\n";
+    for (const plan::PreflightItem& i : list)
+      io.out << (i.tick ? "  [x] " : "  [ ] ") << words::sentence(i.what).toStdString() << "\n";
+    return;
+  }
+  json items = json::array();
+  for (const plan::PreflightItem& i : list)
+    items.push_back({{"item", i.id}, {"text", words::sentence(i.what).toStdString()}, {"ticked", i.tick != nullptr}});
+  io.out << printed({{"predictions", predictionsJson(planned)},
+                     {"clearance", clearanceJson(planned)},
+                     {"repeats", repeatsJson(flights, a.campaign.planned_pairs)},
+                     {"order", orderJson(flights)},
+                     {"flights", flightsJson(flights)},
+                     {"preflight", std::move(items)},
+                     {"findings", saidJson(said)}})
+         << "\n";
+}
+
+}  // namespace distanz::cli

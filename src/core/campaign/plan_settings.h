@@ -1,0 +1,42 @@
+#pragma once
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace distanz::campaign {
+
+/// Something of the pre-flight list that was done.
+struct Tick {
+  std::string item;  ///< code of the item
+  std::string at;    ///< date and time
+  std::string who;
+  std::string unknown = {};  ///< as Campaign::unknown
+  bool operator==(const Tick&) const = default;
+};
+
+/// What the pilot says about the flights to come. What is not said is not counted with, but for the defaults
+/// named here.
+struct PlanSettings {
+  std::optional<double> airspeed_mps, wind_from_deg, wind_mps;
+  std::optional<double> use_mah_km;   ///< in still air, at that airspeed
+  std::optional<double> battery_mah;  ///< none: that of the setup's battery
+  double reserve_pct = 30;            ///< of the battery, not to be used
+  double beside_mah = 0;              ///< take-off, climb, turn and landing
+
+  std::optional<double> difference_pct;  ///< of range that matters; none: the practical margin
+  std::optional<double> flight_sd_db;    ///< scatter of flights; none: as flown so far, or usual
+  bool together = false;                 ///< setups listen to the same flights
+  int seed = 1;                          ///< of the order
+  std::optional<double> begin_s, end_s;  ///< of the day: first take-off, last landing
+  std::optional<double> swap_min;        ///< from one setup to another
+  int batteries = 0;                     ///< of one type, at hand; 0: not said
+  int runs_per_battery = 1;
+
+  std::optional<double> farthest_m, highest_m, sight_m;  ///< allowed from the station; above ground; seen
+
+  std::vector<Tick> ticks;
+  std::string unknown = {};
+  bool operator==(const PlanSettings&) const = default;
+};
+
+}  // namespace distanz::campaign

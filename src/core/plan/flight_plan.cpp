@@ -1,0 +1,242 @@
+#include "core/plan/flight_plan.h"
+
+#include <algorithm>
+#include <cmath>
+#include <utility>
+
+#include "core/campaign/kit.h"
+#include "core/estimate/defaults.h"
+#include "core/plan/flight_limits.h"
+#include "core/radio/path_loss.h"
+
+namespace distanz::plan {
+namespace {
+
+using quantity::Unit;
+
+constexpr double kUsualSwap_min = 5, kOverhead_s = 60, kWorthTellingWind = 0.1, kEnough = 0.8, kTooFew = 0.5;
+
+double differenceOf(const campaign::PlanSettings& p) {
+  return p.difference_pct.value_or(100 * estimate::defaults::kPracticalMargin);
+}
+
+void planRepeats(const campaign::Campaign& c, const FlownSoFar& flown, FlightPlan& out) {
+  using namespace estimate;
+  const campaign::PlanSettings& p = c.plan;
+  const auto db = [&](double share) { return radio::decibelsForRatio(1 + share, c.plan_exponent); };
+  out.repeats.difference_db = db(differenceOf(p) / 100);
+  out.repeats.margin_db = db(defaults::kPracticalMargin);
+  out.repeats.setups = std::max(int(c.setups.size()), 2);
+  out.sd_assumed = !p.flight_sd_db && !(p.together ? flown.paired_sd_db : flown.flight_sd_db);
+  RepeatsPlan apart = out.repeats, together = out.repeats;
+  together.flown = FlownAs::Together;
+  apart.flight_sd_db = flown.flight_sd_db.value_or(defaults::kFlightPriorSd_db);
+  together.flight_sd_db = flown.paired_sd_db.value_or(defaults::kPairedPriorSd_db);
+  if (p.flight_sd_db) (p.together ? together : apart).flight_sd_db = *p.flight_sd_db;
+  out.repeats = p.together ? together : apart;
+  for (int pairs = 1; pairs <= kPairsShown; ++pairs) {
+    out.chance.push_back(chanceToTell(apart, pairs));
+    out.chance_together.push_back(chanceToTell(together, pairs));
+  }
+  out.enough = pairsToTell(out.repeats, kEnough);
+}
+
+void tellRepeats(const campaign::Campaign& c, FlightPlan& out) {
+  const int pairs = c.planned_pairs;
+  const double chance = estimate::chanceToTell(out.repeats, pairs);
+  const std::vector<Argument> told{{"pairs", pairs},
+                                   {"difference", differenceOf(c.plan), Unit::Percent},
+                                   {"delta", out.repeats.difference_db, Unit::Decibel},
+                                   {"chance", 100 * chance, Unit::Percent}};
+  auto more = told;
+  more.emplace_back("needed", out.enough);
+  Finding f = chance >= kTooFew ? finding("pairs-tell", told)
+              : out.enough > 0  ? finding("pairs-too-few", more)
+                                : finding("pairs-never", told);
+  const char* source = c.plan.flight_sd_db ? "sd-said" : out.sd_assumed ? "sd-usual" : "sd-flown";
+  f.why = {finding("why-planned-scatter", {{"sd", out.repeats.flight_sd_db, Unit::Decibel}, {"source", Term{source}}}),
+           finding("why-planned-test",
+                   {{"setups", out.repeats.setups}, {"exponent", c.plan_exponent, Unit::None}})};
+  out.findings.push_back(std::move(f));
+  if (!c.plan.together && pairs <= kPairsShown && chance < kEnough)
+    out.findings.push_back(
+        finding("pairs-together",
+                {{"pairs", pairs},
+                 {"chance", 100 * out.chance_together[std::size_t(pairs) - 1], Unit::Percent}}));
+}
+
+/// How far flights must go for every setup to be seen failing.
+void tellHowFar(const campaign::Campaign& c, const Planned& planned, FlightPlan& out) {
+  const auto course = campaign::courseOf(c);
+  double farthest = 0;
+  for (const Prediction& p : planned.predictions)
+    if (p.link == planned.link && p.range_m) farthest = std::max(farthest, *p.range_m);
+  if (!course || !(farthest > 0)) return;
+  const Argument to("to", farthest, Unit::Metre), link("link", planned.link);
+  if (farthest > course->farPost_m())
+    out.findings.push_back(finding("fly-to-beyond", {to, link, {"far", course->farPost_m(), Unit::Metre}}));
+  else
+    out.findings.push_back(
+        finding("fly-to", {to, link, {"least", farthest / estimate::defaults::kExtrapolation, Unit::Metre}}));
+}
+
+std::vector<Leg> legsOf(const course::Course& course) {
+  std::vector<Leg> out;
+  const auto& points = course.points();
+  for (std::size_t i = 1; i < points.size(); ++i) {
+    const double length = course::apart_m(points[i - 1], points[i]);
+    if (length > 0)
+      out.push_back({length, std::atan2(points[i].east_m - points[i - 1].east_m,
+                                        points[i].north_m - points[i - 1].north_m) *
+                                 180 / M_PI});
+  }
+  return out;
+}
+
+Wind windOf(const campaign::PlanSettings& p) {
+  return {p.wind_from_deg.value_or(0), p.wind_mps.value_or(0)};
+}
+
+/// Out and back, in seconds; none where speed, path or wind do not allow it.
+std::optional<double> flightTime_s(const campaign::Campaign& c, const std::vector<Leg>& legs) {
+  if (!c.plan.airspeed_mps || legs.empty()) return std::nullopt;
+  double out = kOverhead_s;
+  for (const Leg& leg : legs)
+    for (const double turn : {0.0, 180.0}) {
+      const auto speed = groundSpeed_mps(*c.plan.airspeed_mps, leg.track_deg + turn, windOf(c.plan));
+      if (!speed) return std::nullopt;
+      out += leg.length_m / *speed;
+    }
+  return out;
+}
+
+void planOrder(const campaign::Campaign& c, const std::vector<Leg>& legs, FlightPlan& out) {
+  std::vector<int> flown;
+  for (const campaign::Setup& s : c.setups) {
+    out.setups.push_back(s.id);
+    flown.push_back(int(std::count_if(c.runs.begin(), c.runs.end(), [&](const campaign::Run& r) {
+      return r.setup == s.id && r.void_reason.empty();
+    })));
+  }
+  if (c.setups.empty()) return;
+  out.order = orderOf(int(c.setups.size()), c.planned_pairs, std::uint64_t(c.plan.seed), flown);
+  const campaign::PlanSettings& p = c.plan;
+  const auto run_s = flightTime_s(c, legs);
+  out.timed = run_s && p.begin_s;
+  const SessionTimes times{run_s.value_or(0), 60 * p.swap_min.value_or(kUsualSwap_min), 60 * std::min(2.0, p.swap_min.value_or(2))};
+  out.schedule = scheduleOf(out.order, times, {p.begin_s.value_or(0), out.timed ? p.end_s : std::nullopt, p.batteries, p.runs_per_battery});
+  if (out.order.empty()) return out.findings.push_back(finding("order-flown"));
+  if (!p.airspeed_mps) out.findings.push_back(finding("speed-wanted"));
+  if (out.timed && !out.schedule.runs.empty())
+    out.findings.push_back(finding("order-drawn", {{"runs", out.schedule.runs.size()},
+                                                   {"begin", out.schedule.runs.front().begin_s, Unit::Second},
+                                                   {"end", out.schedule.runs.back().end_s, Unit::Second}}));
+  if (out.schedule.left_over > 0)
+    out.findings.push_back(
+        finding("session-too-long", {{"left", out.schedule.left_over}, {"end", *p.end_s, Unit::Second}}));
+  if (out.schedule.batteries_run_out)
+    out.findings.push_back(
+        finding("batteries-run-out", {{"batteries", p.batteries}, {"runs", out.schedule.runs.size()}}));
+}
+
+std::optional<double> capacityOf(const campaign::Campaign& c, const campaign::Setup& s) {
+  if (c.plan.battery_mah) return c.plan.battery_mah;
+  const campaign::Part* battery = campaign::findPart(c, s.battery);
+  return battery ? battery->value("capacity_mah") : std::nullopt;
+}
+
+void tellWind(const campaign::Campaign& c, const Energy& e, std::vector<Finding>& out) {
+  if (!c.plan.wind_mps || !(*c.plan.wind_mps > 0)) return;
+  const std::vector<Argument> wind{{"wind", *c.plan.wind_mps, Unit::MetrePerSecond},
+                                   {"from", windOf(c.plan).from_deg, Unit::Degree},
+                                   {"airspeed", *c.plan.airspeed_mps, Unit::MetrePerSecond}};
+  if (e.impossible_back) return out.push_back(finding("wind-no-return", wind));
+  if (e.impossible_out) return out.push_back(finding("wind-no-way-out", wind));
+  if (!(e.out_s > 0)) return;
+  const double longer = e.back_s / e.out_s - 1;
+  if (longer > kWorthTellingWind)
+    out.push_back(finding("wind-helps-out", {{"longer", 100 * longer, Unit::Percent},
+                                             {"back", e.least_back_mps, Unit::MetrePerSecond}}));
+  if (longer < -kWorthTellingWind)
+    out.push_back(finding("wind-helps-back", {{"shorter", -100 * longer, Unit::Percent}}));
+}
+
+Finding batteryFinding(const campaign::Campaign& c, const SetupFlight& f) {
+  const Energy& e = *f.energy;
+  Finding out = !(f.usable_mah > 0) ? finding("battery-empty", {{"setup", f.setup}})
+                : e.whole_path
+                    ? finding("battery-carries", {{"setup", f.setup},
+                                                  {"used", e.out_mah + e.back_mah, Unit::MilliampereHour},
+                                                  {"usable", f.usable_mah, Unit::MilliampereHour}})
+                    : finding("battery-turns", {{"setup", f.setup},
+                                                {"turn", *e.turn_m, Unit::Metre},
+                                                {"reserve", c.plan.reserve_pct, Unit::Percent}});
+  out.why.push_back(finding("why-energy", {{"use", *c.plan.use_mah_km, Unit::None},
+                                           {"airspeed", *c.plan.airspeed_mps, Unit::MetrePerSecond},
+                                           {"wind", windOf(c.plan).speed_mps, Unit::MetrePerSecond},
+                                           {"from", windOf(c.plan).from_deg, Unit::Degree}}));
+  return out;
+}
+
+/// The nearest of what ends a flight.
+void findStop(const campaign::Campaign& c, const Planned& planned, const std::optional<double>& far_m, SetupFlight& f) {
+  const auto take = [&](const char* what, const std::optional<double>& at, const std::string& link = {}) {
+    if (!at || (!f.stop.empty() && *at >= f.stop_m)) return;
+    f.stop = what;
+    f.link = link;
+    f.stop_m = *at;
+  };
+  for (const Prediction& p : planned.predictions)
+    if (p.setup == f.setup) take("link", p.range_m, p.link);
+  if (f.energy && !f.energy->whole_path) take("battery", f.energy->turn_m);
+  take("farthest", c.plan.farthest_m);
+  take("sight", c.plan.sight_m);
+  take("path", far_m);
+}
+
+void planFlights(const campaign::Campaign& c, const Planned& planned, const std::vector<Leg>& legs, FlightPlan& out) {
+  const auto course = campaign::courseOf(c);
+  const campaign::PlanSettings& p = c.plan;
+  bool wanted = false, wind_told = false;
+  for (const campaign::Setup& s : c.setups) {
+    SetupFlight f;
+    f.setup = s.id;
+    const auto capacity = capacityOf(c, s);
+    if (p.airspeed_mps && p.use_mah_km && capacity && !legs.empty()) {
+      const Battery battery{*capacity, p.reserve_pct / 100, p.beside_mah};
+      f.usable_mah = std::max(battery.usable_mah(), 0.0);
+      f.energy = energyOf(legs, {*p.use_mah_km, *p.airspeed_mps}, battery, windOf(p));
+    }
+    wanted = wanted || !f.energy;
+    findStop(c, planned, course ? std::optional(course->farPost_m()) : std::nullopt, f);
+    if (f.energy) {
+      if (!std::exchange(wind_told, true)) tellWind(c, *f.energy, out.findings);
+      if (f.energy->turn_m) out.findings.push_back(batteryFinding(c, f));
+    }
+    if (f.stop == "link")
+      out.findings.push_back(
+          finding("stops-first-link", {{"setup", f.setup}, {"link", f.link}, {"at", f.stop_m, Unit::Metre}}));
+    else if (!f.stop.empty())
+      out.findings.push_back(finding("stops-first", {{"setup", f.setup}, {"what", Term{"stop-" + f.stop}}, {"at", f.stop_m, Unit::Metre}}));
+    out.flights.push_back(std::move(f));
+  }
+  if (wanted && course) out.findings.push_back(finding("energy-wanted"));
+}
+
+}  // namespace
+
+FlightPlan flightPlan(const campaign::Campaign& c, const Planned& planned, const FlownSoFar& flown) {
+  FlightPlan out;
+  const auto course = campaign::courseOf(c);
+  const std::vector<Leg> legs = course ? legsOf(*course) : std::vector<Leg>();
+  planRepeats(c, flown, out);
+  if (c.setups.size() >= 2) tellRepeats(c, out);
+  tellHowFar(c, planned, out);
+  planFlights(c, planned, legs, out);
+  planOrder(c, legs, out);
+  const std::vector<Finding> limits = limitsOf(c, planned);
+  out.findings.insert(out.findings.end(), limits.begin(), limits.end());
+  return out;
+}
+
+}  // namespace distanz::plan

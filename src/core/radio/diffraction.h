@@ -1,0 +1,39 @@
+#pragma once
+#include <vector>
+
+#include "core/radio/clearance.h"
+
+namespace distanz::radio {
+
+/// Loss behind one edge, dB: 6.9 + 20 log10(sqrt((v - 0.1)^2 + 1) + v - 0.1), 0 below v = -0.78.
+/// Within 0.13 dB of the Fresnel integrals up to v = 5. Source: Rec. ITU-R P.526-15, equation 31.
+double knifeEdgeLoss_db(double v);
+
+/// Heights along a path, at rising distances from the station; the ends are the antennas themselves.
+struct Profile {
+  std::vector<double> distance_m;  ///< from the first antenna, 0 first, the other antenna last
+  std::vector<double> top_m;  ///< of ground and what stands on it, above one level, as many; those of the ends
+                              ///< are not looked at
+  double first_m = 0, last_m = 0;  ///< of the antennas, above the same level
+};
+
+enum class Diffraction {
+  Bullington,  ///< one edge that stands for all
+  Deygout      ///< the worst edge, and the worst on either side of it
+};
+
+/// Loss by what stands in or near the line of sight, dB >= 0, and the edge that counts most.
+struct Obstruction {
+  double loss_db = 0;
+  double v = 0;           ///< of the worst edge; above 0 it cuts the line of sight
+  double distance_m = 0;  ///< of that edge
+};
+
+/// @param profile two points at least, rising distances @param frequency_mhz > 0 @param earth_factor k, > 0
+/// @throws DomainError
+/// Source: Rec. ITU-R P.526-15: Bullington with the part beyond one edge, section 4.5.1, equations 56-63;
+/// Deygout's three edges with their correction, section 4.4.2; geometry of an edge, equation 26.
+Obstruction obstruction(const Profile& profile, double frequency_mhz, Diffraction method,
+                        double earth_factor = kEffectiveEarthFactor);
+
+}  // namespace distanz::radio
