@@ -43,6 +43,7 @@ TEST_CASE("window: every stage fits a screen of 910 by 500, as one of 1366 by 76
   Many s(3);
   for (const StageInfo& stage : stageTable()) {
     s.window.workspace()->showStageNamed(stage.id);
+    if (auto* flights = s.window.findChild<QPushButton*>("page_flights")) flights->click();
     s.window.resize(1280, 800);
     QCoreApplication::processEvents();
     for (int width = 1240; width >= 910; width -= 30) {  // as a hand drags it

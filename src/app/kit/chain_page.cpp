@@ -9,6 +9,7 @@
 #include <QStackedWidget>
 #include <cmath>
 
+#include "app/kit/facts.h"
 #include "app/kit/mount_panel.h"
 #include "app/shared/plot_canvas.h"
 #include "app/shared/text.h"
@@ -172,7 +173,7 @@ void ChainPage::addDetails(QHBoxLayout* row) {
     };
   };
   const QString name = QString::fromStdString(id);
-  auto* differs = kit::textField(
+  auto* differs = fields::textField(
       m_document, {"differs", tr("What differs from the others"), finding("describe-setup", {{"setup", id}}),
                    text(&campaign::Setup::differs), put(&campaign::Setup::differs)});
   differs->setObjectName("differs_" + name);
@@ -185,18 +186,18 @@ void ChainPage::addDetails(QHBoxLayout* row) {
   } parts[] = {{"airframe", campaign::PartKind::Airframe, &campaign::Setup::airframe, tr("no airframe said")},
                {"battery", campaign::PartKind::Battery, &campaign::Setup::battery, tr("no battery said")}};
   for (const auto& p : parts) {
-    std::vector<kit::Choice> choices{{"", p.none}};
+    std::vector<fields::Choice> choices{{"", p.none}};
     for (const auto& part : m_document.campaign().parts)
       if (part.kind == p.kind) choices.push_back({part.id, partName(part)});
     if (choices.size() < 2) continue;  // made on the page of parts
-    auto* box = kit::choiceField(m_document,
+    auto* box = fields::choiceField(m_document,
                                  {p.name, words::term(std::string("differs-") + p.name),
                                   finding("describe-setup", {{"setup", id}}), text(p.member), put(p.member)},
                                  choices);
     row->addWidget(box, 1);
   }
   auto* mast =
-      kit::numberField(m_document,
+      fields::numberField(m_document,
                        {"mast", words::term("differs-mast"), finding("describe-setup", {{"setup", id}}),
                         [id](const campaign::Campaign& c) {
                           const auto* s = campaign::findSetup(c, id);
@@ -240,7 +241,7 @@ campaign::SetupLink ChainPage::ends() const {
 
 void ChainPage::showChain(const campaign::Link& link) {
   const campaign::Campaign& c = m_document.campaign();
-  lanes::ChainDrawing drawing{plan::chainOf(c, link, ends()),
+  lanes::ChainDrawing drawing{plan::chainOf(c, link, ends(), campaign::findSetup(c, m_setup)->mast_m),
                               {},
                               std::max(m_document.markOf(m_setup), 0),
                               m_element,
@@ -272,7 +273,7 @@ void ChainPage::showElement(const campaign::Link& link) {
   m_part->show({m_setup, m_link, slot, {}});
   m_pattern = slot ? plan::patternAt(c, *campaign::findSetup(c, m_setup), link, *slot) : std::nullopt;
   m_plot->show(m_pattern ? m_pattern->plot : records::Plot());
-  m_facts->setText(m_pattern ? kit::factsText(*m_pattern)
+  m_facts->setText(m_pattern ? factsText(*m_pattern)
                              : tr("Say what kind of antenna it is, and how it radiates is drawn here."));
   m_mount_side->setVisible(part && isAntenna(slot) && part == campaign::aircraftAntenna(c, link, own));
   m_right->setVisible(isAntenna(slot));
@@ -340,7 +341,7 @@ void ChainPage::offerParts(int element) {
   menu->setAttribute(Qt::WA_DeleteOnClose);
   const bool other = m_last->eirp_dbm.has_value();
   int n = 0;
-  for (const plan::Swap& swap : plan::swapsFor(c, *link, ends(), *slot)) {
+  for (const plan::Swap& swap : plan::swapsFor(c, *link, ends(), *slot, setup->mast_m)) {
     if (n++ >= kMostOffered) break;
     const campaign::Part* part = campaign::findPart(c, swap.part);
     const QString text = withoutKeys(partName(*part)) + (other ? "\t" + changeText(swap.change) : QString());

@@ -56,7 +56,7 @@ void MountPanel::refresh() {
   update();
 }
 
-kit::Bound<bool> MountPanel::flag(const char* name, const QString& label, bool Mount::*member) const {
+fields::Bound<bool> MountPanel::flag(const char* name, const QString& label, bool Mount::*member) const {
   return {name, label, finding("change-mount"),
           [this, member](const campaign::Campaign& c) {
             const Mount* m = find(c);
@@ -67,7 +67,7 @@ kit::Bound<bool> MountPanel::flag(const char* name, const QString& label, bool M
           }};
 }
 
-kit::Bound<std::optional<double>> MountPanel::angle(const char* name, const QString& label,
+fields::Bound<std::optional<double>> MountPanel::angle(const char* name, const QString& label,
                                                     std::optional<double> Mount::*member) const {
   return {name, label, finding("change-mount"),
           [this, member](const campaign::Campaign& c) {
@@ -84,10 +84,10 @@ void MountPanel::addFields() {
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(8);
   grid->setVerticalSpacing(2);
-  std::vector<kit::Choice> places;
+  std::vector<fields::Choice> places;
   for (const auto& w : campaign::mountPlaceWords())
     places.push_back({w.word, *w.word ? words::term(std::string("mount-") + w.word) : tr("not said")});
-  auto* place = kit::choiceField(
+  auto* place = fields::choiceField(
       m_document,
       {"mountPlace", tr("Place on the airframe"), finding("change-mount"),
        [this](const campaign::Campaign& c) {
@@ -101,10 +101,10 @@ void MountPanel::addFields() {
            if (word == words[i].word) s->links[m_link].mount.place = static_cast<campaign::MountPlace>(i);
        }},
       places);
-  grid->addWidget(kit::captioned(tr("Place on the airframe"), place), 0, 0, 1, 2);
+  grid->addWidget(fields::captioned(tr("Place on the airframe"), place), 0, 0, 1, 2);
   const auto number = [&](const char* name, const QString& label, std::optional<double> Mount::*member,
                           double low, double high, int column) {
-    grid->addWidget(kit::captioned(label, kit::numberField(m_document, angle(name, label, member), name,
+    grid->addWidget(fields::captioned(label, fields::numberField(m_document, angle(name, label, member), name,
                                                            quantity::Unit::Degree, low, high)),
                     1, column);
   };
@@ -121,7 +121,7 @@ void MountPanel::addFields() {
                {"mountBattery", "mount-battery", &Mount::near_battery}};
   int i = 0;
   for (const auto& f : flags) {
-    grid->addWidget(kit::flagField(m_document, flag(f.name, words::term(f.term), f.member)), 2 + i / 2,
+    grid->addWidget(fields::flagField(m_document, flag(f.name, words::term(f.term), f.member)), 2 + i / 2,
                     i % 2);
     ++i;
   }

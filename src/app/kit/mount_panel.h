@@ -1,7 +1,7 @@
 #pragma once
 #include <QWidget>
 
-#include "app/kit/fields.h"
+#include "app/shared/bound_fields.h"
 #include "core/plan/mounting.h"
 
 namespace distanz::app {
@@ -20,8 +20,8 @@ class MountPanel : public QWidget {
  private:
   void refresh();
   void addFields();
-  kit::Bound<bool> flag(const char* name, const QString& label, bool campaign::Mount::*member) const;
-  kit::Bound<std::optional<double>> angle(const char* name, const QString& label,
+  fields::Bound<bool> flag(const char* name, const QString& label, bool campaign::Mount::*member) const;
+  fields::Bound<std::optional<double>> angle(const char* name, const QString& label,
                                           std::optional<double> campaign::Mount::*member) const;
   const campaign::Mount* find(const campaign::Campaign& campaign) const;
 

@@ -79,7 +79,7 @@ std::string PartPanel::shapeOf() const {
 }
 
 template <class T, class Get, class Set>
-kit::Bound<T> PartPanel::ofPart(const char* name, const QString& label, Get get, Set set) const {
+fields::Bound<T> PartPanel::ofPart(const char* name, const QString& label, Get get, Set set) const {
   return {name, label, finding("change-part", {{"what", label.toStdString()}}),
           [place = m_place, get](const campaign::Campaign& c) {
             const campaign::Part* p = place.find(c);
@@ -91,7 +91,7 @@ kit::Bound<T> PartPanel::ofPart(const char* name, const QString& label, Get get,
 }
 
 template <class T, class Get, class Set>
-kit::Bound<T> PartPanel::ofEnds(const char* name, const QString& label, Get get, Set set) const {
+fields::Bound<T> PartPanel::ofEnds(const char* name, const QString& label, Get get, Set set) const {
   return {name, label, finding("change-part", {{"what", label.toStdString()}}),
           [place = m_place, get](const campaign::Campaign& c) {
             const campaign::Setup* s = campaign::findSetup(c, place.setup);
@@ -125,7 +125,7 @@ void PartPanel::build() {
     addTraits(grid, at, shown);
     if (m_place.slot) addEnds(grid, at);
     column->addLayout(grid);
-    column->addWidget(kit::textField(
+    column->addWidget(fields::textField(
         m_document, ofPart<std::string>(
                         "partNotes", tr("Notes"), [](const campaign::Part& p) { return p.notes; },
                         [](campaign::Part& p, const std::string& v) { p.notes = v; })));
@@ -140,7 +140,7 @@ void PartPanel::addName(QVBoxLayout* column) {
   auto* row = new QHBoxLayout;
   const campaign::Campaign& c = m_document.campaign();
   const campaign::Part* part = m_place.find(c);
-  auto* name = kit::textField(
+  auto* name = fields::textField(
       m_document, ofPart<std::string>(
                       "partName", tr("Name of this part"), [](const campaign::Part& p) { return p.name; },
                       [](campaign::Part& p, const std::string& v) { p.name = v; }));
@@ -149,7 +149,7 @@ void PartPanel::addName(QVBoxLayout* column) {
   if (part)
     for (const std::string& s : campaign::setupsWith(c, part->id))
       if (s != m_place.setup) others << QString::fromStdString(s);
-  auto* also = kit::small(
+  auto* also = fields::small(
       others.isEmpty() ? QString() : (m_place.slot ? tr("also in %1") : tr("in %1")).arg(others.join(", ")));
   also->setObjectName("alsoIn");
   row->addWidget(also, 1);
@@ -165,7 +165,7 @@ QWidget* PartPanel::valueField(const campaign::PartField& f) {
   auto* layout = new QVBoxLayout(box);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->setSpacing(2);
-  auto* number = kit::numberField(
+  auto* number = fields::numberField(
       m_document,
       ofPart<std::optional<double>>(
           name.constData(), label, [key](const campaign::Part& p) { return p.value(key); },
@@ -176,7 +176,7 @@ QWidget* PartPanel::valueField(const campaign::PartField& f) {
               p.values.erase(key);
           }),
       key, f.unit, f.low, f.high);
-  layout->addWidget(kit::small(label));
+  layout->addWidget(fields::small(label));
   layout->addWidget(number);
   const campaign::Part* part = m_place.find(m_document.campaign());
   if (const auto value = part ? part->value(key) : std::nullopt)
@@ -195,10 +195,10 @@ QWidget* PartPanel::originField(const std::string& key, const QString& label, co
             [this, id = QString::fromStdString(record)] { emit recordRequested(id); });
     return see;
   }
-  std::vector<kit::Choice> origins;
+  std::vector<fields::Choice> origins;
   for (const auto& w : campaign::originWords())
     origins.push_back({w.word, said(std::string("origin-") + w.word)});
-  auto* origin = kit::choiceField(
+  auto* origin = fields::choiceField(
       m_document,
       ofPart<std::string>(
           "origin", tr("how %1 is known").arg(label),
@@ -242,14 +242,14 @@ void PartPanel::addTraits(QGridLayout* grid, int& at, const campaign::Part& show
         });
     QWidget* field;
     if (t.words.empty()) {
-      field = kit::textField(m_document, bound);
+      field = fields::textField(m_document, bound);
     } else {
-      std::vector<kit::Choice> choices{{"", tr("not said")}};
+      std::vector<fields::Choice> choices{{"", tr("not said")}};
       for (const char* w : t.words) choices.push_back({w, said((key == "hand" ? "word-" : key + "-") + w)});
-      field = kit::choiceField(m_document, bound, choices);
+      field = fields::choiceField(m_document, bound, choices);
     }
     field->setObjectName(name);
-    grid->addWidget(kit::captioned(label, field), at / m_columns, at % m_columns, Qt::AlignTop);
+    grid->addWidget(fields::captioned(label, field), at / m_columns, at % m_columns, Qt::AlignTop);
     ++at;
   }
 }
@@ -274,11 +274,11 @@ void PartPanel::addEnds(QGridLayout* grid, int& at) {
           f.name, f.label, [flag = f.flag](const SetupLink& e) { return e.*flag; },
           [flag = f.flag](SetupLink& e, bool v) { e.*flag = v; });
       bound.step = finding("change-power-control");
-      add(kit::captioned({}, kit::flagField(m_document, bound)));
+      add(fields::captioned({}, fields::flagField(m_document, bound)));
     }
-    add(kit::captioned(
+    add(fields::captioned(
         said("differs-packet-rate"),
-        kit::numberField(m_document,
+        fields::numberField(m_document,
                          ofEnds<std::optional<double>>(
                              "packetRate", said("differs-packet-rate"),
                              [](const SetupLink& e) { return e.packet_rate_hz; },
@@ -287,12 +287,12 @@ void PartPanel::addEnds(QGridLayout* grid, int& at) {
   }
   const bool video = link && link->kind == campaign::LinkKind::Video;
   if (m_place.slot != (video ? &campaign::kReceiveGain : &campaign::kTransmitGain)) return;
-  std::vector<kit::Choice> choices;
+  std::vector<fields::Choice> choices;
   for (const auto& w : campaign::pointingWords())
     choices.push_back({w.word, *w.word ? said(std::string("pointing-") + w.word) : tr("not said")});
-  add(kit::captioned(
+  add(fields::captioned(
       said("differs-pointing"),
-      kit::choiceField(m_document,
+      fields::choiceField(m_document,
                        ofEnds<std::string>(
                            "pointing", said("differs-pointing"),
                            [](const SetupLink& e) {
@@ -304,9 +304,9 @@ void PartPanel::addEnds(QGridLayout* grid, int& at) {
                                if (word == words[i].word) e.pointing = static_cast<campaign::Pointing>(i);
                            }),
                        choices)));
-  add(kit::captioned(
+  add(fields::captioned(
       said("differs-pointing-error"),
-      kit::numberField(m_document,
+      fields::numberField(m_document,
                        ofEnds<std::optional<double>>(
                            "pointingError", said("differs-pointing-error"),
                            [](const SetupLink& e) { return e.pointing_error_deg; },

@@ -1,7 +1,7 @@
 #pragma once
 #include <QScrollArea>
 
-#include "app/kit/fields.h"
+#include "app/shared/bound_fields.h"
 #include "core/campaign/kit.h"
 
 class QGridLayout;
@@ -45,9 +45,9 @@ class PartPanel : public QScrollArea {
   void addPhotos(QVBoxLayout* column);
   /// Binds a value of the part.
   template <class T, class Get, class Set>
-  kit::Bound<T> ofPart(const char* name, const QString& label, Get get, Set set) const;
+  fields::Bound<T> ofPart(const char* name, const QString& label, Get get, Set set) const;
   template <class T, class Get, class Set>
-  kit::Bound<T> ofEnds(const char* name, const QString& label, Get get, Set set) const;
+  fields::Bound<T> ofEnds(const char* name, const QString& label, Get get, Set set) const;
   std::string shapeOf() const;
 
   Document& m_document;

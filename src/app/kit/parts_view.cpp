@@ -10,7 +10,7 @@
 #include <algorithm>
 #include <set>
 
-#include "app/kit/fields.h"
+#include "app/kit/facts.h"
 #include "app/shared/plot_canvas.h"
 #include "app/shared/text.h"
 #include "core/campaign/describe.h"
@@ -152,7 +152,7 @@ void PartsView::showChosen() {
   m_plot->setVisible(pattern.has_value());
   m_facts->setVisible(pattern.has_value());
   m_plot->show(pattern ? pattern->plot : records::Plot());
-  m_facts->setText(pattern ? kit::factsText(*pattern) : QString());
+  m_facts->setText(pattern ? factsText(*pattern) : QString());
 }
 
 void PartsView::add(campaign::PartKind kind) {

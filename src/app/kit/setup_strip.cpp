@@ -4,7 +4,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 
-#include "app/kit/fields.h"
+#include "app/shared/bound_fields.h"
 #include "app/shared/badge.h"
 #include "app/shared/text.h"
 
@@ -53,7 +53,7 @@ void SetupStrip::build() {
     auto* inside = new QHBoxLayout(card);
     inside->setContentsMargins(6, 4, 6, 4);
     inside->addWidget(new Badge(campaign::letterOf(m_document.campaign(), i), int(i)));
-    auto* field = kit::textField(m_document,
+    auto* field = fields::textField(m_document,
                                  {"name", tr("Name of this setup"), finding("rename-setup", {{"setup", id}}),
                                   [id](const campaign::Campaign& c) {
                                     const auto* s = campaign::findSetup(c, id);

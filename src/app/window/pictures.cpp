@@ -51,6 +51,11 @@ void turnBench(MainWindow& window, int record, const char* side) {
   if (auto* button = window.findChild<QPushButton*>(side)) button->click();
 }
 
+/// The stage as it is exported.
+void saveSheet(MainWindow& window, const QString& file) {
+  if (auto* sheet = dynamic_cast<Exportable*>(window.workspace()->current())) sheet->savePng(file);
+}
+
 /// The page that says how it is decided.
 void saveHelp(MainWindow& window, const QString& file) {
   if (auto* open = window.findChild<QAction*>("howItDecides")) open->trigger();
@@ -105,6 +110,12 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
     }
     save(stage.id);
   }
+  window.workspace()->showStageNamed("plan");
+  press(window, "page_flights");
+  save("plan-flights");
+  files << QDir(folder).filePath("plan-card.png");
+  saveSheet(window, files.back());
+  press(window, "page_path");
   window.workspace()->showStageNamed("kit");
   press(window, "chainLink_video");
   turnKit(window, 0);

@@ -33,6 +33,8 @@ std::span<const description::Word> partKindWords();
 std::span<const description::Word> originWords();
 std::span<const description::Word> pointingWords();
 std::span<const description::Word> mountPlaceWords();
+std::span<const description::Word> groundWords();
+std::span<const description::Word> schoolWords();
 /// What is not in a list of entities: title, station, plan.
 void describe(Visitor& v, Facts& facts);
 void describe(Visitor& v, Campaign& campaign);

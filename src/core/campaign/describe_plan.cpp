@@ -7,6 +7,7 @@ namespace distanz::campaign {
 using namespace limits;
 using description::Affects;
 using description::Field;
+using description::Word;
 using quantity::Unit;
 
 void describe(Visitor& v, Tick& t) {
@@ -52,11 +53,36 @@ void session(Visitor& v, PlanSettings& p) {
   v.whole(planned("runs_per_battery", "flights on one charge", Unit::None, 1, kBatteriesHigh), p.runs_per_battery);
 }
 
+constexpr Word kGrounds[] = {{"", "its reflection is not counted"}, {"very-dry"}, {"medium-dry"}, {"wet"},
+                             {"fresh-water"}, {"sea-water"}};
+constexpr Word kSchools[] = {{"bullington"}, {"deygout"}};
+
+void propagation(Visitor& v, PlanSettings& p) {
+  v.number(planned("earth_factor", "effective earth radius over the true one", Unit::None, kEarthFactorLow, kEarthFactorHigh),
+           p.earth_factor);
+  v.word({.key = "school", .what = "of diffraction", .affects = Affects::Words, .since = 4}, p.school, kSchools);
+  v.word({.key = "ground", .what = "that reflects", .affects = Affects::Words, .since = 4}, p.ground, kGrounds);
+  v.number(planned("rough_m", "standard deviation of its height", Unit::Metre, 0, kRoughHigh_m), p.rough_m);
+  v.flag({.key = "obstruction", .what = "loss by what stands in the way counts", .affects = Affects::Words, .since = 4},
+         p.obstruction);
+  v.flag({.key = "gases", .what = "loss in the air counts", .affects = Affects::Words, .since = 4}, p.gases);
+  v.number(planned("rain_mm_h", "rain, mm an hour", Unit::None, 0, kRainHigh_mm_h), p.rain_mm_h);
+  v.number(planned("cloud_g_m3", "water in fog or cloud, g in a cubic metre", Unit::None, 0, kCloudHigh_g_m3), p.cloud_g_m3);
+}
+
 }  // namespace
+
+std::span<const Word> groundWords() {
+  return kGrounds;
+}
+std::span<const Word> schoolWords() {
+  return kSchools;
+}
 
 void describe(Visitor& v, PlanSettings& p) {
   flight(v, p);
   session(v, p);
+  propagation(v, p);
   v.number(planned("farthest_m", "allowed from the station", Unit::Metre, 1, kPathHigh_m), p.farthest_m);
   v.number(planned("highest_m", "allowed above the ground", Unit::Metre, 1, kHeightHigh_m), p.highest_m);
   v.number(planned("sight_m", "to which the aircraft is seen", Unit::Metre, 1, kPathHigh_m), p.sight_m);

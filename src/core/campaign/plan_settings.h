@@ -14,6 +14,9 @@ struct Tick {
   bool operator==(const Tick&) const = default;
 };
 
+enum class GroundKind { Unsaid, VeryDry, MediumDry, Wet, FreshWater, SeaWater };
+enum class DiffractionSchool { Bullington, Deygout };
+
 /// What the pilot says about the flights to come. What is not said is not counted with, but for the defaults
 /// named here.
 struct PlanSettings {
@@ -33,6 +36,14 @@ struct PlanSettings {
   int runs_per_battery = 1;
 
   std::optional<double> farthest_m, highest_m, sight_m;  ///< allowed from the station; above ground; seen
+
+  // What the prediction counts besides the exponent.
+  double earth_factor = 4.0 / 3.0;  ///< k of the effective earth
+  DiffractionSchool school = DiffractionSchool::Bullington;
+  GroundKind ground = GroundKind::Unsaid;  ///< where it is said, its reflection counts
+  double rough_m = 0;                      ///< standard deviation of its height
+  bool obstruction = false, gases = false;
+  std::optional<double> rain_mm_h, cloud_g_m3;
 
   std::vector<Tick> ticks;
   std::string unknown = {};

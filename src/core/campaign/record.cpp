@@ -195,6 +195,10 @@ TypedAs typedAs(std::string_view key, Unit unit) {
       return of(Kind::Percent);
     case Dimension::Angle:
       return of(Kind::Angle);
+    case Dimension::Speed:
+      return of(Kind::Speed);
+    case Dimension::Charge:
+      return of(Kind::Charge);
     default:
       return {Kind::Number, unit, std::nullopt};
   }

@@ -46,9 +46,13 @@ double chanceToTell(const RepeatsPlan& plan, int pairs) {
 
 int pairsToTell(const RepeatsPlan& plan, double chance) {
   if (!(chance > 0 && chance < 1)) throw DomainError("0 < chance < 1");
-  for (int pairs = 2; pairs <= defaults::kMorePairsCap; ++pairs)
-    if (chanceToTell(plan, pairs) >= chance) return pairs;
-  return 0;
+  int few = 1, enough = defaults::kMorePairsCap;  // more pairs never tell less
+  if (chanceToTell(plan, enough) < chance) return 0;
+  while (enough - few > 1) {
+    const int middle = (few + enough) / 2;
+    (chanceToTell(plan, middle) >= chance ? enough : few) = middle;
+  }
+  return enough;
 }
 
 }  // namespace distanz::estimate

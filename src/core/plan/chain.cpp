@@ -5,8 +5,7 @@
 #include <string_view>
 
 #include "core/campaign/antenna.h"
-#include "core/plan/prediction.h"
-#include "core/radio/path_loss.h"
+#include "core/plan/path_model.h"
 
 namespace distanz::plan {
 namespace {
@@ -59,13 +58,13 @@ ChainElement elementOf(const Campaign& c, const Link& link, const SetupLink& end
 
 }  // namespace
 
-Chain chainOf(const Campaign& c, const Link& link, const SetupLink& ends) {
+Chain chainOf(const Campaign& c, const Link& link, const SetupLink& ends, const std::optional<double>& mast_m) {
   Chain out;
   const auto course = courseOf(c);
   if (course && course->farPost_m() > 1) out.distance_m = course->farPost_m();
   const auto sums = endsOf(c, link, ends);
-  const double loss_db =
-      out.distance_m ? radio::logDistanceLoss_db(*out.distance_m, link.frequency_mhz, c.plan_exponent) : 0;
+  const PathModel model(c, link, ends, mast_m);
+  const double loss_db = out.distance_m ? model.at(*out.distance_m).sum_db() : 0;
   bool told = sums.has_value();
   for (const radio::BudgetTerm& term : radio::budgetTerms(sums.value_or(radio::LinkEnds()), loss_db)) {
     ChainElement e = elementOf(c, link, ends, term);
@@ -83,7 +82,7 @@ Chain chainOf(const Campaign& c, const Link& link, const SetupLink& ends) {
   out.eirp_dbm = radio::eirp_dbm(*sums);
   if (told) out.received_dbm = received;
   if (told && out.critical_dbm) out.margin_db = *out.received_dbm - *out.critical_dbm;
-  if (out.critical_dbm) out.range_m = rangeOf(*sums, link, c.plan_exponent, *out.critical_dbm);
+  if (out.critical_dbm) out.range_m = model.range_m(*sums, *out.critical_dbm);
   return out;
 }
 
@@ -101,15 +100,16 @@ std::optional<ChainChange> changeBetween(const Chain& before, const Chain& after
   return out;
 }
 
-std::vector<Swap> swapsFor(const Campaign& c, const Link& link, const SetupLink& ends, const Slot& slot) {
-  const Chain now = chainOf(c, link, ends);
+std::vector<Swap> swapsFor(const Campaign& c, const Link& link, const SetupLink& ends, const Slot& slot,
+                           const std::optional<double>& mast_m) {
+  const Chain now = chainOf(c, link, ends, mast_m);
   std::vector<Swap> out;
   for (const Part& part : c.parts) {
     if (part.kind != slot.kind || part.id == ends.*slot.part) continue;
     if (out.size() == kMostSwaps) break;
     SetupLink other = ends;
     other.*slot.part = part.id;
-    const auto change = changeBetween(now, chainOf(c, link, other));
+    const auto change = changeBetween(now, chainOf(c, link, other, mast_m));
     out.push_back({part.id, change.value_or(ChainChange())});
   }
   std::stable_sort(out.begin(), out.end(),

@@ -30,9 +30,9 @@ struct Chain {
   std::optional<double> range_m;                  ///< predicted, under the planned exponent
 };
 
-/// Elements in the order in which the signal runs, those of every slot even where nothing is in it.
+/// @param mast_m of the setup, where it has its own. Elements in the order in which the signal runs, those of every slot even where nothing is in it.
 Chain chainOf(const campaign::Campaign& campaign, const campaign::Link& link,
-              const campaign::SetupLink& ends);
+              const campaign::SetupLink& ends, const std::optional<double>& mast_m = {});
 /// What a chain gained against another.
 struct ChainChange {
   std::vector<std::size_t> elements;  ///< whose dB differ
@@ -50,6 +50,7 @@ struct Swap {
 /// Other parts of the slot's kind, kMostSwaps at most, the best first.
 constexpr std::size_t kMostSwaps = 300;
 std::vector<Swap> swapsFor(const campaign::Campaign& campaign, const campaign::Link& link,
-                           const campaign::SetupLink& ends, const campaign::Slot& slot);
+                           const campaign::SetupLink& ends, const campaign::Slot& slot,
+                           const std::optional<double>& mast_m = {});
 
 }  // namespace distanz::plan

@@ -8,17 +8,11 @@
 
 #include "core/campaign/kit.h"
 #include "core/finding/error.h"
+#include "core/plan/path_model.h"
 #include "core/radio/path_loss.h"
 #include "core/text/text.h"
 
 namespace distanz::plan {
-
-double rangeOf(const radio::LinkEnds& ends, const campaign::Link& link, double exponent,
-               double critical_dbm) {
-  const double at_1_m =
-      radio::linkBudget(ends, radio::logDistanceLoss_db(1, link.frequency_mhz, exponent)).received_dbm;
-  return radio::rangeRatio(at_1_m - critical_dbm, exponent);
-}
 
 std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points) {
   requirePositive(reach_m, "reach_m");
@@ -29,18 +23,15 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
       const auto ends =
           own == setup.links.end() ? std::nullopt : campaign::endsOf(campaign, link, own->second);
       if (!ends) continue;
-      const auto received = [&](double d) {
-        return radio::linkBudget(*ends,
-                                 radio::logDistanceLoss_db(d, link.frequency_mhz, campaign.plan_exponent))
-            .received_dbm;
-      };
+      const PathModel model(campaign, link, own->second, setup.mast_m);
+      const auto received = [&](double d) { return radio::linkBudget(*ends, model.at(d).sum_db()).received_dbm; };
       Prediction p{setup.id, link.id, {}, {}, campaign::criticalAt(campaign, link, own->second), {}};
       for (int i = 0; i < points; ++i) {
         const double d = std::max(reach_m * i / (points - 1), 10.0);
         p.distance_m.push_back(d);
         p.received_dbm.push_back(received(d));
       }
-      if (p.critical_dbm) p.range_m = rangeOf(*ends, link, campaign.plan_exponent, *p.critical_dbm);
+      if (p.critical_dbm) p.range_m = model.range_m(*ends, *p.critical_dbm);
       out.push_back(std::move(p));
     }
   return out;

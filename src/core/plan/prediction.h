@@ -15,13 +15,10 @@ struct Prediction {
   std::vector<double> received_dbm;    ///< as long
   std::optional<double> critical_dbm;  ///< sensitivity + margin; none where the pilot gave no sensitivity
   std::optional<double>
-      range_m;  ///< where received meets critical under the planned exponent; may lie beyond the path
+      range_m;  ///< see PathModel::range_m(); may lie beyond the path
 };
 
-/// Distance at which a link meets its critical level under a path-loss exponent, in m.
-double rangeOf(const radio::LinkEnds& ends, const campaign::Link& link, double exponent, double critical_dbm);
-
-/// Log-distance prediction for each setup's link whose transmit power is known. @param reach_m last distance,
+/// Prediction by the PathModel for each setup's link whose transmit power is known. @param reach_m last distance,
 /// > 0.
 std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points = 120);
 

@@ -37,6 +37,10 @@ KindInfo info(Kind kind) {
       return {Unit::Percent, "70 %"};
     case Kind::Angle:
       return {Unit::Degree, "45\u00b0"};
+    case Kind::Speed:
+      return {Unit::MetrePerSecond, "50 km/h"};
+    case Kind::Charge:
+      return {Unit::MilliampereHour, "1500 mAh"};
     case Kind::Number:
       return {Unit::None, "3"};
   }

@@ -18,6 +18,8 @@ enum class Kind {
   Bitrate,    ///< Mbit/s
   Percent,    ///< %
   Angle,      ///< degrees
+  Speed,      ///< m/s
+  Charge,     ///< mAh
   Number      ///< no unit
 };
 

@@ -356,6 +356,22 @@
         <source>of the receive antenna, e.g. 1.8</source>
         <translation>der Empfangsantenne, z. B. 1.8</translation>
     </message>
+    <message>
+        <source>Prediction, clearance, number and order of flights, battery, limits, pre-flight list</source>
+        <translation>Vorhersage, Freiraum, Zahl und Reihenfolge der Flüge, Akku, Grenzen, Liste vor dem Flug</translation>
+    </message>
+    <message>
+        <source>battery %1</source>
+        <translation>Akku %1</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Reihenfolge</translation>
+    </message>
+    <message>
+        <source>Before the flight</source>
+        <translation>Vor dem Flug</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -687,6 +703,136 @@
     <message>
         <source>Why?</source>
         <translation>Warum?</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::FlightsForm</name>
+    <message>
+        <source>Airspeed</source>
+        <translation>Fluggeschwindigkeit</translation>
+    </message>
+    <message>
+        <source>Wind</source>
+        <translation>Wind</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keiner</translation>
+    </message>
+    <message>
+        <source>Wind from</source>
+        <translation>Wind aus</translation>
+    </message>
+    <message>
+        <source>mAh a kilometre</source>
+        <translation>mAh je Kilometer</translation>
+    </message>
+    <message>
+        <source>Battery</source>
+        <translation>Akku</translation>
+    </message>
+    <message>
+        <source>the setup&apos;s</source>
+        <translation>der des Aufbaus</translation>
+    </message>
+    <message>
+        <source>Reserve</source>
+        <translation>Reserve</translation>
+    </message>
+    <message>
+        <source>First take-off</source>
+        <translation>Erster Start</translation>
+    </message>
+    <message>
+        <source>Last landing</source>
+        <translation>Letzte Landung</translation>
+    </message>
+    <message>
+        <source>Swap, minutes</source>
+        <translation>Umbau, Minuten</translation>
+    </message>
+    <message>
+        <source>Batteries</source>
+        <translation>Akkus</translation>
+    </message>
+    <message>
+        <source>Flights of each</source>
+        <translation>Flüge von jedem</translation>
+    </message>
+    <message>
+        <source>Flights of each setup</source>
+        <translation>Flüge je Aufbau</translation>
+    </message>
+    <message>
+        <source>Difference that matters</source>
+        <translation>Unterschied, der zählt</translation>
+    </message>
+    <message>
+        <source>Allowed distance</source>
+        <translation>Erlaubte Entfernung</translation>
+    </message>
+    <message>
+        <source>not entered</source>
+        <translation>nicht eingetragen</translation>
+    </message>
+    <message>
+        <source>Allowed height</source>
+        <translation>Erlaubte Höhe</translation>
+    </message>
+    <message>
+        <source>Seen to</source>
+        <translation>Zu sehen bis</translation>
+    </message>
+    <message>
+        <source>Scatter of flights</source>
+        <translation>Streuung der Flüge</translation>
+    </message>
+    <message>
+        <source>as flown</source>
+        <translation>wie geflogen</translation>
+    </message>
+    <message>
+        <source>Order drawn by</source>
+        <translation>Reihenfolge gezogen mit</translation>
+    </message>
+    <message>
+        <source>Seed of the order</source>
+        <translation>Startzahl der Reihenfolge</translation>
+    </message>
+    <message>
+        <source>Receivers</source>
+        <translation>Empfänger</translation>
+    </message>
+    <message>
+        <source>both in one flight</source>
+        <translation>beide in einem Flug</translation>
+    </message>
+    <message>
+        <source>e.g. 06:30</source>
+        <translation>z. B. 06:30</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no time of day. Type it as 06:30.</source>
+        <translation>„%1“ ist keine Uhrzeit. Als 06:30 eingeben.</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::FlightsPage</name>
+    <message>
+        <source>Order of the day</source>
+        <translation>Reihenfolge des Tages</translation>
+    </message>
+    <message>
+        <source>Chance to tell the setups apart</source>
+        <translation>Wahrscheinlichkeit, die Aufbauten zu unterscheiden</translation>
+    </message>
+    <message>
+        <source>Describe setups in Kit, and their flights are put in order here.</source>
+        <translation>Aufbauten in Ausrüstung beschreiben, dann werden ihre Flüge hier geordnet.</translation>
+    </message>
+    <message>
+        <source>%1 flown, %2 to come</source>
+        <translation>%1 geflogen, %2 kommen noch</translation>
     </message>
 </context>
 <context>
@@ -1320,6 +1466,13 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::OrderView</name>
+    <message>
+        <source>Order of the flights</source>
+        <translation>Reihenfolge der Flüge</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::PartPanel</name>
     <message>
         <source>Notes</source>
@@ -1485,6 +1638,44 @@
     <message>
         <source>from above; outward bearing %1</source>
         <translation>von oben; Richtung hinaus %1</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::PlanStage</name>
+    <message>
+        <source>Path</source>
+        <translation>Strecke</translation>
+    </message>
+    <message>
+        <source>Flights</source>
+        <translation>Flüge</translation>
+    </message>
+    <message>
+        <source>Distanz</source>
+        <translation>Distanz</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::PreflightList</name>
+    <message>
+        <source>Before the flight</source>
+        <translation>Vor dem Flug</translation>
+    </message>
+    <message>
+        <source>Pre-flight list</source>
+        <translation>Liste vor dem Flug</translation>
+    </message>
+    <message>
+        <source>who ticks it</source>
+        <translation>wer sie abhakt</translation>
+    </message>
+    <message>
+        <source>Who ticks the list</source>
+        <translation>Wer die Liste abhakt</translation>
+    </message>
+    <message>
+        <source>Clear all ticks</source>
+        <translation>Alle Haken löschen</translation>
     </message>
 </context>
 <context>
@@ -4343,6 +4534,226 @@
         <source>The kit is described and the path is laid. Next: see in Plan how far each setup should reach.</source>
         <translation>Die Ausrüstung ist beschrieben, die Strecke liegt. Als Nächstes: im Plan sehen, wie weit jeder Aufbau reichen sollte.</translation>
     </message>
+    <message>
+        <source>{pairs} flights of each setup tell a difference of {difference:.0} of range ({delta:.1}) with a chance of {chance:chance}.</source>
+        <translation>{pairs} Flüge je Aufbau zeigen einen Unterschied von {difference:.0} der Reichweite ({delta:.1}) mit einer Wahrscheinlichkeit von {chance:chance}.</translation>
+    </message>
+    <message>
+        <source>{pairs} flights of each setup tell a difference of {difference:.0} of range ({delta:.1}) only with a chance of {chance:chance}. {needed} would tell it four times in five.</source>
+        <translation>{pairs} Flüge je Aufbau zeigen einen Unterschied von {difference:.0} der Reichweite ({delta:.1}) nur mit einer Wahrscheinlichkeit von {chance:chance}. {needed} würden ihn viermal von fünf zeigen.</translation>
+    </message>
+    <message>
+        <source>{pairs} flights of each setup tell a difference of {difference:.0} of range ({delta:.1}) only with a chance of {chance:chance}, and more than anybody flies would not be enough. Fly both receivers at once, or look for a larger difference.</source>
+        <translation>{pairs} Flüge je Aufbau zeigen einen Unterschied von {difference:.0} der Reichweite ({delta:.1}) nur mit einer Wahrscheinlichkeit von {chance:chance}, und mehr, als jemand fliegt, würden nicht reichen. Beide Empfänger zugleich fliegen oder einen größeren Unterschied suchen.</translation>
+    </message>
+    <message>
+        <source>Both listening to the same flights, {pairs} flights would tell it with a chance of {chance:chance}.</source>
+        <translation>Hören beide bei denselben Flügen, würden {pairs} Flüge ihn mit einer Wahrscheinlichkeit von {chance:chance} zeigen.</translation>
+    </message>
+    <message>
+        <source>Flights of one setup scatter by {sd:.1} (sd): {source}.</source>
+        <translation>Flüge eines Aufbaus streuen um {sd:.1} (Standardabweichung): {source}.</translation>
+    </message>
+    <message>
+        <source>{setups} setups compared with one another at the planned number, as the verdict does; range falls with exponent {exponent:.2}.</source>
+        <translation>{setups} Aufbauten, miteinander verglichen bei der geplanten Zahl, wie das Urteil es tut; die Reichweite fällt mit Exponent {exponent:.2}.</translation>
+    </message>
+    <message>
+        <source>To see every setup fail on the {link} link, fly to {to}. A setup that turns before {least} may be told only as &quot;at least&quot;.</source>
+        <translation>Um jeden Aufbau auf dem {link}-Link versagen zu sehen, bis {to} fliegen. Ein Aufbau, der vor {least} umkehrt, kann womöglich nur als „mindestens“ gelten.</translation>
+    </message>
+    <message>
+        <source>The best setup is predicted to fail on the {link} link only at {to}, beyond the far post ({far}): its range would be told as &quot;at least&quot;. Reduce the power, or lay a longer path.</source>
+        <translation>Der beste Aufbau versagt auf dem {link}-Link laut Vorhersage erst bei {to}, hinter dem fernen Pfosten ({far}): seine Reichweite würde als „mindestens“ gelten. Leistung verringern oder eine längere Strecke legen.</translation>
+    </message>
+    <message>
+        <source>{runs} flights from {begin:clock} to {end:clock}.</source>
+        <translation>{runs} Flüge von {begin:clock} bis {end:clock}.</translation>
+    </message>
+    <message>
+        <source>Every planned flight is flown.</source>
+        <translation>Alle geplanten Flüge sind geflogen.</translation>
+    </message>
+    <message>
+        <source>{left} flights do not fit before {end:clock}. Fly them another day, whole blocks at a time.</source>
+        <translation>{left} Flüge passen nicht vor {end:clock}. An einem anderen Tag fliegen, immer ganze Blöcke.</translation>
+    </message>
+    <message>
+        <source>{batteries} batteries do not last for {runs} flights: charge in between, and let a fresh battery favour no setup.</source>
+        <translation>{batteries} Akkus reichen nicht für {runs} Flüge: dazwischen laden, und ein frischer Akku soll keinen Aufbau bevorzugen.</translation>
+    </message>
+    <message>
+        <source>Enter the airspeed, and the day gets its clock times.</source>
+        <translation>Mit der Fluggeschwindigkeit bekommt der Tag seine Uhrzeiten.</translation>
+    </message>
+    <message>
+        <source>The battery turns {setup} back at {turn} at the latest, {reserve:.0} kept.</source>
+        <translation>Der Akku lässt {setup} spätestens bei {turn} umkehren, {reserve:.0} bleiben.</translation>
+    </message>
+    <message>
+        <source>The battery carries {setup} to the far post and back: {used:.0} of {usable:.0}.</source>
+        <translation>Der Akku trägt {setup} zum fernen Pfosten und zurück: {used:.0} von {usable:.0}.</translation>
+    </message>
+    <message>
+        <source>Reserve and take-off leave {setup} nothing of its battery to fly with.</source>
+        <translation>Reserve und Start lassen {setup} vom Akku nichts zum Fliegen.</translation>
+    </message>
+    <message>
+        <source>Enter airspeed, consumption and battery, and the farthest turn is told.</source>
+        <translation>Mit Geschwindigkeit, Verbrauch und Akku wird die weiteste Umkehr genannt.</translation>
+    </message>
+    <message>
+        <source>{use:.3g} mAh a kilometre of still air at {airspeed}; wind {wind} from {from:.0}; charge counts by time.</source>
+        <translation>{use:.3g} mAh je Kilometer ruhender Luft bei {airspeed}; Wind {wind} aus {from:.0}; Ladung zählt nach Zeit.</translation>
+    </message>
+    <message>
+        <source>Do not fly</source>
+        <translation>Nicht fliegen</translation>
+    </message>
+    <message>
+        <source>Do not fly: against {wind} from {from:.0} the aircraft ({airspeed}) does not come back.</source>
+        <translation>Nicht fliegen: gegen {wind} aus {from:.0} kommt das Fluggerät ({airspeed}) nicht zurück.</translation>
+    </message>
+    <message>
+        <source>Against {wind} from {from:.0} the aircraft ({airspeed}) does not get out along the path.</source>
+        <translation>Gegen {wind} aus {from:.0} kommt das Fluggerät ({airspeed}) auf der Strecke nicht hinaus.</translation>
+    </message>
+    <message>
+        <source>The wind carries it out, and the way back takes {longer:.0} longer, at no more than {back} over the ground. Turn early on the first flight.</source>
+        <translation>Der Wind trägt es hinaus, und der Rückweg dauert {longer:.0} länger, mit höchstens {back} über Grund. Beim ersten Flug früh umkehren.</translation>
+    </message>
+    <message>
+        <source>Out against the wind, the way back takes {shorter:.0} less time: the safe way round.</source>
+        <translation>Hinaus gegen den Wind dauert der Rückweg {shorter:.0} kürzer: so herum ist es sicher.</translation>
+    </message>
+    <message>
+        <source>{setup} is stopped first by {what}, at {at}.</source>
+        <translation>{setup} wird zuerst aufgehalten durch {what}, bei {at}.</translation>
+    </message>
+    <message>
+        <source>The path runs out to {far}, {limit} is allowed. Instead of flying it: the reduced-power walk, an attenuator, less power on a shorter path, or the simulator.</source>
+        <translation>Die Strecke reicht bis {far}, {limit} ist erlaubt. Statt sie zu fliegen: der Gang mit verringerter Leistung, ein Dämpfungsglied, weniger Leistung auf kürzerer Strecke oder der Simulator.</translation>
+    </message>
+    <message>
+        <source>An attenuator of {attenuator:.0} brings a range of {range} down to {limit}.</source>
+        <translation>Ein Dämpfungsglied von {attenuator:.0} bringt eine Reichweite von {range} auf {limit}.</translation>
+    </message>
+    <message>
+        <source>The path is {high} high, {limit} is allowed.</source>
+        <translation>Die Strecke ist {high} hoch, {limit} ist erlaubt.</translation>
+    </message>
+    <message>
+        <source>Beyond {sight} you do not see it, and the path runs out to {far}. Turn there, or have an observer where the rules allow it.</source>
+        <translation>Jenseits von {sight} ist es nicht zu sehen, und die Strecke reicht bis {far}. Dort umkehren oder, wo die Regeln es erlauben, einen Beobachter haben.</translation>
+    </message>
+    <message>
+        <source>Distance, height and sight are within what you entered. Distanz is no authority.</source>
+        <translation>Entfernung, Höhe und Sicht halten ein, was eingetragen ist. Distanz ist keine Behörde.</translation>
+    </message>
+    <message>
+        <source>Enter what is allowed here: distance, height, and how far you see the aircraft.</source>
+        <translation>Eintragen, was hier erlaubt ist: Entfernung, Höhe, und wie weit das Fluggerät zu sehen ist.</translation>
+    </message>
+    <message>
+        <source>{open} of {of} points of the pre-flight list are open.</source>
+        <translation>{open} von {of} Punkten der Liste vor dem Flug sind offen.</translation>
+    </message>
+    <message>
+        <source>All {of} points of the pre-flight list are ticked.</source>
+        <translation>Alle {of} Punkte der Liste vor dem Flug sind abgehakt.</translation>
+    </message>
+    <message>
+        <source>tick the pre-flight list</source>
+        <translation>Liste vor dem Flug abhaken</translation>
+    </message>
+    <message>
+        <source>clear the pre-flight list</source>
+        <translation>Liste vor dem Flug leeren</translation>
+    </message>
+    <message>
+        <source>change the plan of the flights</source>
+        <translation>Plan der Flüge ändern</translation>
+    </message>
+    <message>
+        <source>No people, roads or controlled airspace under the path; other aircraft have the way.</source>
+        <translation>Keine Menschen, Straßen oder kontrollierter Luftraum unter der Strecke; andere Luftfahrzeuge haben Vorrang.</translation>
+    </message>
+    <message>
+        <source>Failsafe tested: transmitter off, the aircraft does what it should.</source>
+        <translation>Failsafe geprüft: Sender aus, das Fluggerät tut, was es soll.</translation>
+    </message>
+    <message>
+        <source>Return height set above every obstacle, and not below the {height:.0} of the path.</source>
+        <translation>Rückkehrhöhe über jedes Hindernis gesetzt und nicht unter die {height:.0} der Strecke.</translation>
+    </message>
+    <message>
+        <source>Switched off and on again: power, packet rate and band are still those of the plan.</source>
+        <translation>Aus- und wieder eingeschaltet: Leistung, Paketrate und Band sind noch die des Plans.</translation>
+    </message>
+    <message>
+        <source>The {link} transmitter keeps its power: automatic power is off.</source>
+        <translation>Der {link}-Sender hält seine Leistung: automatische Leistung ist aus.</translation>
+    </message>
+    <message>
+        <source>The {link} link keeps its packet rate, the same for every setup.</source>
+        <translation>Der {link}-Link hält seine Paketrate, für jeden Aufbau dieselbe.</translation>
+    </message>
+    <message>
+        <source>The {link} link stays on {frequency:short}.</source>
+        <translation>Der {link}-Link bleibt auf {frequency:short}.</translation>
+    </message>
+    <message>
+        <source>Low-power and range-check modes are left, and power was read after arming.</source>
+        <translation>Stromspar- und Reichweitentest-Betrieb sind verlassen, und die Leistung wurde nach dem Scharfschalten abgelesen.</translation>
+    </message>
+    <message>
+        <source>Every antenna and every chain of the receiver is switched on and fitted.</source>
+        <translation>Jede Antenne und jeder Zweig des Empfängers ist eingeschaltet und angeschlossen.</translation>
+    </message>
+    <message>
+        <source>Connectors straight and tight; no transmitter is powered without its antenna.</source>
+        <translation>Stecker gerade und fest; kein Sender läuft ohne seine Antenne.</translation>
+    </message>
+    <message>
+        <source>Compass away from power leads and calibrated; heading agrees with the path.</source>
+        <translation>Kompass fern von Stromleitungen und kalibriert; die Richtung stimmt mit der Strecke überein.</translation>
+    </message>
+    <message>
+        <source>Satellites steady and home position set at the station.</source>
+        <translation>Satelliten stabil, und die Heimatposition ist an der Station gesetzt.</translation>
+    </message>
+    <message>
+        <source>Batteries of one type, full, undamaged, and the alarm set to the reserve.</source>
+        <translation>Akkus einer Sorte, voll, unbeschädigt, der Alarm auf die Reserve gestellt.</translation>
+    </message>
+    <message>
+        <source>Logging is on, with room left, and its clock is right.</source>
+        <translation>Die Aufzeichnung läuft, hat Platz, und ihre Uhr stimmt.</translation>
+    </message>
+    <message>
+        <source>The {link} ground antenna stands fixed, pointed along {bearing:.0}, nobody before it.</source>
+        <translation>Die {link}-Bodenantenne steht fest, gerichtet auf {bearing:.0}, niemand davor.</translation>
+    </message>
+    <message>
+        <source>The {link} tracker knows its place, its height and its north, and follows by hand.</source>
+        <translation>Der {link}-Nachführer kennt Ort, Höhe und Norden und folgt von Hand.</translation>
+    </message>
+    <message>
+        <source>An observer stands where the aircraft is beyond {sight}.</source>
+        <translation>Ein Beobachter steht dort, wo das Fluggerät jenseits von {sight} ist.</translation>
+    </message>
+    <message>
+        <source>Setup {setup} has flown close by, and that log was read.</source>
+        <translation>Aufbau {setup} ist in der Nähe geflogen, und diese Aufzeichnung wurde gelesen.</translation>
+    </message>
+    <message>
+        <source>Setup {setup} has passed its ground check.</source>
+        <translation>Aufbau {setup} hat die Bodenprüfung bestanden.</translation>
+    </message>
+    <message>
+        <source>{setup} is stopped first by its {link} link, at {at}.</source>
+        <translation>{setup} wird zuerst durch den {link}-Link aufgehalten, bei {at}.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -6058,6 +6469,86 @@
     <message>
         <source>beam of its stated gain</source>
         <translation>Richtantenne mit dem angegebenen Gewinn</translation>
+    </message>
+    <message>
+        <source>as flown so far</source>
+        <translation>wie bisher geflogen</translation>
+    </message>
+    <message>
+        <source>as entered</source>
+        <translation>wie eingetragen</translation>
+    </message>
+    <message>
+        <source>usual over open ground, nothing flown twice yet</source>
+        <translation>üblich über offenem Gelände, noch nichts zweimal geflogen</translation>
+    </message>
+    <message>
+        <source>the battery</source>
+        <translation>den Akku</translation>
+    </message>
+    <message>
+        <source>the distance allowed</source>
+        <translation>die erlaubte Entfernung</translation>
+    </message>
+    <message>
+        <source>the sight of it</source>
+        <translation>die Sichtweite</translation>
+    </message>
+    <message>
+        <source>the end of the path</source>
+        <translation>das Ende der Strecke</translation>
+    </message>
+    <message>
+        <source>no.</source>
+        <translation>Nr.</translation>
+    </message>
+    <message>
+        <source>flights of each setup</source>
+        <translation>Flüge je Aufbau</translation>
+    </message>
+    <message>
+        <source>flights apart</source>
+        <translation>getrennte Flüge</translation>
+    </message>
+    <message>
+        <source>both in one flight</source>
+        <translation>beide in einem Flug</translation>
+    </message>
+    <message>
+        <source>far post at</source>
+        <translation>ferner Pfosten bei</translation>
+    </message>
+    <message>
+        <source>bearing</source>
+        <translation>Richtung</translation>
+    </message>
+    <message>
+        <source>mast</source>
+        <translation>Mast</translation>
+    </message>
+    <message>
+        <source>Turn at the latest</source>
+        <translation>Spätestens umkehren</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Reihenfolge</translation>
+    </message>
+    <message>
+        <source>Call out at every post: signal, quality, voltage</source>
+        <translation>An jedem Pfosten ansagen: Signal, Qualität, Spannung</translation>
+    </message>
+    <message>
+        <source>And when it happens: first break-up, dropout, turned, regained, alarm.</source>
+        <translation>Und wenn es geschieht: erste Störung, Aussetzer, umgekehrt, wieder da, Alarm.</translation>
+    </message>
+    <message>
+        <source>Before the flight</source>
+        <translation>Vor dem Flug</translation>
+    </message>
+    <message>
+        <source>chance to tell</source>
+        <translation>Wahrscheinlichkeit</translation>
     </message>
 </context>
 </TS>

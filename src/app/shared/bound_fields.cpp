@@ -1,4 +1,4 @@
-#include "app/kit/fields.h"
+#include "app/shared/bound_fields.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -7,23 +7,13 @@
 
 #include "app/shared/text.h"
 #include "core/campaign/record.h"
-#include "core/plan/part_pattern.h"
-#include "words/phrases.h"
-#include "words/quantity.h"
 
-namespace distanz::app::kit {
+namespace distanz::app::fields {
 
 QLabel* small(const QString& text) {
   auto* label = plainLabel(text);
   label->setProperty("small", true);
   return label;
-}
-
-QString factsText(const plan::PartPattern& pattern) {
-  QStringList facts;
-  for (const records::Figure& f : pattern.figures)
-    facts << words::term("figure-" + f.what) + " " + words::quantity(f.value.value, f.value.unit);
-  return facts.join("  \u00b7  ");
 }
 
 QWidget* captioned(const QString& caption, QWidget* field) {
@@ -118,4 +108,4 @@ QComboBox* choiceField(Document& document, const Bound<std::string>& bound,
   return box;
 }
 
-}  // namespace distanz::app::kit
+}  // namespace distanz::app::fields

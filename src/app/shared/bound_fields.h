@@ -11,20 +11,13 @@
 class QCheckBox;
 class QComboBox;
 
-namespace distanz::plan {
-struct PartPattern;
-}
-
-/// Fields of the kit, each bound to one value of the campaign: what the campaign holds is what they show, and
+/// Fields, each bound to one value of the campaign: what the campaign holds is what they show, and
 /// what is typed is an edit that can be taken back.
-namespace distanz::app::kit {
+namespace distanz::app::fields {
 
 QLabel* small(const QString& text);
 /// A field under its caption.
 QWidget* captioned(const QString& caption, QWidget* field);
-
-/// The figures of a pattern in one line.
-QString factsText(const plan::PartPattern& pattern);
 
 template <class T>
 struct Bound {
@@ -48,4 +41,4 @@ struct Choice {
 QComboBox* choiceField(Document& document, const Bound<std::string>& bound,
                        const std::vector<Choice>& choices);
 
-}  // namespace distanz::app::kit
+}  // namespace distanz::app::fields

@@ -1,0 +1,32 @@
+#pragma once
+#include <QWidget>
+
+#include "app/shared/document.h"
+#include "core/plan/flight_plan.h"
+
+class QLabel;
+
+namespace distanz::app {
+
+class OrderView;
+class PlotCanvas;
+class PreflightList;
+
+/// How many flights, in which order, with which battery, wind and limits, and what is done before them.
+class FlightsPage : public QWidget {
+  Q_OBJECT
+ public:
+  explicit FlightsPage(Document& document, QWidget* parent = nullptr);
+  void refresh();
+  const plan::FlightPlan& plan() const { return m_plan; }
+
+ private:
+  Document& m_document;
+  OrderView* m_order;
+  PlotCanvas* m_chance;
+  PreflightList* m_list;
+  QLabel* m_days;
+  plan::FlightPlan m_plan;
+};
+
+}  // namespace distanz::app

@@ -1,0 +1,28 @@
+#pragma once
+#include <QListWidget>
+
+#include "app/shared/document.h"
+
+class QLabel;
+class QLineEdit;
+
+namespace distanz::app {
+
+/// The pre-flight list: ticked one by one, with the time and a name.
+class PreflightList : public QWidget {
+  Q_OBJECT
+ public:
+  explicit PreflightList(Document& document, QWidget* parent = nullptr);
+  void refresh();
+
+ private:
+  void tick(QListWidgetItem* item);
+  void clear();
+
+  Document& m_document;
+  QListWidget* m_list;
+  QLineEdit* m_who;
+  QLabel* m_state;
+};
+
+}  // namespace distanz::app

@@ -1,0 +1,117 @@
+#include "core/plan/path_model.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/campaign/antenna.h"
+#include "core/finding/error.h"
+#include "core/radio/diffraction.h"
+#include "core/radio/ground_reflection.h"
+#include "core/radio/path_loss.h"
+#include "core/radio/weather.h"
+
+namespace distanz::plan {
+namespace {
+
+constexpr int kEdges = 40;  // of flat ground: its bulge is smooth
+constexpr double kNearest_m = 50, kStep = 1.01;
+
+radio::Plane planeOf(const campaign::Part* antenna) {
+  const auto p = antenna ? campaign::polarisationOf(*antenna) : std::nullopt;
+  if (!p) return radio::Plane::Vertical;
+  if (p->hand != radio::Hand::None) return radio::Plane::Circular;
+  return std::abs(std::remainder(p->tilt_deg, 180.0)) > 45 ? radio::Plane::Horizontal : radio::Plane::Vertical;
+}
+
+radio::Ground groundOf(campaign::GroundKind kind) {
+  switch (kind) {
+    case campaign::GroundKind::VeryDry:
+      return radio::Ground::VeryDry;
+    case campaign::GroundKind::Wet:
+      return radio::Ground::Wet;
+    case campaign::GroundKind::FreshWater:
+      return radio::Ground::FreshWater;
+    case campaign::GroundKind::SeaWater:
+      return radio::Ground::SeaWater;
+    default:
+      return radio::Ground::MediumDry;
+  }
+}
+
+}  // namespace
+
+PathModel::PathModel(const campaign::Campaign& c, const campaign::Link& link, const campaign::SetupLink& ends,
+                     const std::optional<double>& mast_m)
+    : m_frequency_mhz(link.frequency_mhz),
+      m_exponent(c.plan_exponent),
+      m_mast_m(mast_m.value_or(c.station.antenna_height_m)),
+      m_plan(c.plan),
+      m_plane(planeOf(campaign::findPart(c, ends.tx_antenna))),
+      m_counts(c.plan.ground != campaign::GroundKind::Unsaid || c.plan.obstruction || c.plan.gases || c.plan.rain_mm_h ||
+               c.plan.cloud_g_m3) {
+  m_plan.ticks.clear();
+  const auto course = campaign::courseOf(c);
+  if (!course) return;
+  for (std::size_t i = 0; i < course->points().size(); ++i) {
+    const double d = course::apart_m({}, course->points()[i]);
+    if (m_line.empty() || d > m_line.back().distance_m) m_line.push_back({d, campaign::firstPath(c)[i].height_m});
+  }
+}
+
+double PathModel::height_m(double distance_m) const {
+  if (m_line.empty()) return campaign::PathPoint().height_m;
+  const auto next = std::find_if(m_line.begin(), m_line.end(), [&](const Point& p) { return p.distance_m >= distance_m; });
+  if (next == m_line.end()) return m_line.back().height_m;
+  if (next == m_line.begin()) return next->height_m;
+  const Point& before = *(next - 1);
+  return std::lerp(before.height_m, next->height_m,
+                   (distance_m - before.distance_m) / (next->distance_m - before.distance_m));
+}
+
+PathLosses PathModel::at(double distance_m) const {
+  PathLosses out;
+  out.distance_db = radio::logDistanceLoss_db(distance_m, m_frequency_mhz, m_exponent);
+  if (!m_counts) return out;
+  const double height = std::max(height_m(distance_m), 0.0), slant = std::hypot(distance_m, height - m_mast_m), km = slant / 1000;
+  if (m_plan.ground != campaign::GroundKind::Unsaid)
+    out.reflection_db = radio::twoRayLoss_db(
+        distance_m, m_mast_m, height, m_frequency_mhz,
+        radio::permittivityOf(groundOf(m_plan.ground), std::clamp(m_frequency_mhz, 100.0, 30000.0)), m_plane, m_plan.rough_m);
+  if (m_plan.obstruction) {
+    radio::Profile flat{{}, std::vector<double>(kEdges + 1, 0.0), m_mast_m, height};
+    for (int i = 0; i <= kEdges; ++i) flat.distance_m.push_back(distance_m * i / kEdges);
+    const auto school = m_plan.school == campaign::DiffractionSchool::Bullington ? radio::Diffraction::Bullington
+                                                                                 : radio::Diffraction::Deygout;
+    out.obstruction_db = radio::obstruction(flat, m_frequency_mhz, school, m_plan.earth_factor).loss_db;
+  }
+  const double gas_mhz = std::min(m_frequency_mhz, 54000.0);  // the oxygen lines above it are not described
+  if (m_plan.gases) out.gases_db = km * (radio::oxygenLoss_db_km(gas_mhz) + radio::vapourLoss_db_km(gas_mhz));
+  if (m_plan.rain_mm_h) out.rain_db = km * radio::rainLoss_db_km(m_frequency_mhz, *m_plan.rain_mm_h, m_plane);
+  if (m_plan.cloud_g_m3)
+    out.cloud_db = km * radio::cloudLoss_db_km(std::min(m_frequency_mhz, 200000.0), *m_plan.cloud_g_m3, 10);
+  return out;
+}
+
+double PathModel::range_m(const radio::LinkEnds& ends, double critical_dbm) const {
+  const double at_1_m = radio::linkBudget(ends, radio::logDistanceLoss_db(1, m_frequency_mhz, m_exponent)).received_dbm;
+  const double plain = radio::rangeRatio(at_1_m - critical_dbm, m_exponent);
+  if (!m_counts) return plain;
+  const auto above = [&](double d) { return radio::linkBudget(ends, at(d).sum_db()).received_dbm >= critical_dbm; };
+  double good = kNearest_m, bad = 0;
+  for (double d = kNearest_m; d < kFarthest_m; d = std::max(d * kStep, d + 1)) {
+    if (above(d)) {
+      good = d;
+      bad = 0;
+    } else {
+      if (bad == 0) bad = d;
+      if (d - good >= kIgnored_m) break;
+    }
+  }
+  if (bad == 0) return kFarthest_m;
+  if (!above(good)) return std::min(plain, good);
+  double low = good, high = bad;
+  for (int i = 0; i < 40 && high - low > 0.01; ++i) (above((low + high) / 2) ? low : high) = (low + high) / 2;
+  return low;
+}
+
+}  // namespace distanz::plan

@@ -1,0 +1,50 @@
+#pragma once
+#include <optional>
+#include <vector>
+
+#include "core/campaign/kit.h"
+#include "core/radio/plane.h"
+
+namespace distanz::plan {
+
+/// What a signal loses between station and aircraft, term by term, dB. Without a term that the plan counts it
+/// is the log-distance law alone.
+struct PathLosses {
+  double distance_db = 0;    ///< log-distance, at the planned exponent
+  double reflection_db = 0;  ///< by the ground's reflection; below 0 it gives
+  double obstruction_db = 0, rain_db = 0, cloud_db = 0, gases_db = 0;
+  double sum_db() const {
+    return distance_db + reflection_db + obstruction_db + rain_db + cloud_db + gases_db;
+  }
+};
+
+/// The way of one setup's link over the campaign's first path: flat ground with the earth's bulge, the
+/// aircraft at the height of the path there.
+class PathModel {
+ public:
+  PathModel(const campaign::Campaign& campaign, const campaign::Link& link, const campaign::SetupLink& ends,
+            const std::optional<double>& mast_m = {});
+
+  /// @param distance_m horizontal, > 0
+  PathLosses at(double distance_m) const;
+  /// Height of the aircraft above the station's ground, that of the last point beyond the path.
+  double height_m(double distance_m) const;
+  /// True where a term besides the log-distance law counts.
+  bool counts() const { return m_counts; }
+  /// Where what is received falls under the critical level for good, or for longer than kIgnored_m; kFarthest_m
+  /// at most.
+  double range_m(const radio::LinkEnds& ends, double critical_dbm) const;
+  static constexpr double kIgnored_m = 40, kFarthest_m = 500'000;
+
+ private:
+  double m_frequency_mhz, m_exponent, m_mast_m;
+  campaign::PlanSettings m_plan;
+  radio::Plane m_plane;
+  bool m_counts;
+  struct Point {
+    double distance_m, height_m;
+  };
+  std::vector<Point> m_line;  ///< of the flight, rising distances
+};
+
+}  // namespace distanz::plan

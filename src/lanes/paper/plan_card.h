@@ -1,0 +1,16 @@
+#pragma once
+#include <QSize>
+
+#include "core/plan/flight_plan.h"
+#include "lanes/paper/paper.h"
+
+namespace distanz::lanes {
+
+constexpr QSize kPlanCard{794, 1123};  ///< A4 upright, px
+
+/// The plan on one page to take along: path, where each setup turns, order with boxes to tick, call-outs and
+/// the pre-flight list. In ink on white, large enough to be read in the sun.
+void paintPlanCard(QPainter& painter, const campaign::Campaign& campaign, const plan::Planned& planned,
+                   const plan::FlightPlan& plan, const Look& look);
+
+}  // namespace distanz::lanes

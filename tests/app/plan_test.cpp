@@ -1,0 +1,115 @@
+// The plan of the flights: how many, in which order, battery, wind, limits, and the list before them.
+#include <QListWidget>
+
+#include "app/plan/order_view.h"
+#include "app/session.h"
+#include "formats/files.h"
+
+using namespace distanz;
+using namespace distanz::app;
+using namespace distanz::app::test;
+using Catch::Matchers::Contains;
+
+namespace {
+
+struct Plan : Session {
+  Plan() {
+    window.workspace()->showStageNamed("plan");
+    type("stationLat", "46.91");
+    type("stationLon", "20.96");
+    type("pathDistance", "3 km");
+    type("pathBearing", "90");
+    click(window, "page_flights");
+  }
+  void type(const char* field, const char* text) {
+    distanz::app::test::type(child<QLineEdit>(window, field), text);
+  }
+  QString shown(const char* field) { return child<QLineEdit>(window, field).text(); }
+  const std::vector<lanes::OrderBlock>& blocks() { return child<OrderView>(window, "orderView").blocks(); }
+  std::string letters() {
+    std::string out;
+    for (const lanes::OrderBlock& b : blocks()) out += b.letter.toStdString();
+    return out;
+  }
+};
+
+}  // namespace
+
+TEST_CASE("plan: battery and wind are typed with their units and tell how far, and when not to fly") {
+  Plan p;
+  CHECK_THAT(p.allFindings(), Contains("Enter airspeed, consumption and battery"));
+  p.type("planAirspeed", "54 km/h");
+  CHECK(p.campaign().plan.airspeed_mps == 15);
+  CHECK(p.shown("planAirspeed") == "15 m/s");
+  p.type("planUse", "100");
+  p.type("planBattery", "0.6 Ah");
+  CHECK(p.campaign().plan.battery_mah == 600);
+  CHECK_THAT(p.allFindings(), Contains("turns A back at 2.10 km"));
+  p.type("planWind", "16");
+  p.type("planWindFrom", "270");
+  CHECK_THAT(p.allFindings(), Contains("Do not fly"));
+  p.document().undo();
+  waitFor("undo", [&] { return !p.campaign().plan.wind_from_deg; });
+  p.type("planWind", "200000");  // refused beside the field, nothing changes
+  CHECK(p.campaign().plan.wind_mps == 16);
+  p.type("planFarthest", "1 km");
+  CHECK_THAT(p.allFindings(), Contains("1.00 km is allowed") && Contains("simulator"));
+}
+
+TEST_CASE("plan: the order is drawn in blocks, gets its clock times, and another seed draws another") {
+  Plan p;
+  const std::size_t setups = p.campaign().setups.size();
+  p.type("planPairs", "6");
+  REQUIRE(p.blocks().size() == 6 * setups);
+  CHECK(p.blocks().front().when.isEmpty());
+  p.type("planBegin", "630");
+  CHECK(p.shown("planBegin") == "06:30");
+  CHECK(p.campaign().plan.begin_s == 6.5 * 3600);
+  p.type("planBegin", "at dawn");
+  CHECK(p.campaign().plan.begin_s == 6.5 * 3600);
+  CHECK(p.shown("planBegin") == "06:30");
+  CHECK_THAT(child<QLabel>(p.window, "banner").text().toStdString(), Contains("no time of day"));
+  p.type("planAirspeed", "15");
+  CHECK(p.blocks().front().when == "06:30");
+  p.type("planBatteries", "3");
+  CHECK(p.blocks().front().battery == 1);
+  const std::string first = p.letters();
+  bool other = false;
+  for (const char* seed : {"2", "3", "4", "5"}) {
+    p.type("planSeed", seed);
+    other = other || p.letters() != first;
+  }
+  CHECK(other);
+  p.type("planSeed", "1");
+  CHECK(p.letters() == first);
+  p.prompts.save = QString::fromStdString((p.dir / "order.csv").string());
+  trigger(p.window, "exportCsv");
+  CHECK_THAT(formats::readFile(p.dir / "order.csv"), Contains("place,setup,block") && Contains(",23400,"));
+  p.prompts.save = QString::fromStdString((p.dir / "card.svg").string());
+  trigger(p.window, "exportSvg");
+  CHECK_THAT(formats::readFile(p.dir / "card.svg"), Contains("06:30") && Contains("Failsafe") && Contains("3.00 km"));
+  p.prompts.save = QString::fromStdString((p.dir / "card.pdf").string());
+  trigger(p.window, "exportPdf");
+  CHECK_THAT(formats::readFile(p.dir / "card.pdf"), Contains("%PDF"));
+}
+
+TEST_CASE("plan: nothing is ticked by default; a tick keeps time and name, and is taken back") {
+  Plan p;
+  auto& list = child<QListWidget>(p.window, "preflight");
+  REQUIRE(list.count() > 10);
+  for (int i = 0; i < list.count(); ++i) CHECK(list.item(i)->checkState() == Qt::Unchecked);
+  QTest::keyClicks(&child<QLineEdit>(p.window, "preflightWho"), "spotter");
+  list.item(0)->setCheckState(Qt::Checked);
+  REQUIRE(p.campaign().plan.ticks.size() == 1);
+  CHECK(p.campaign().plan.ticks[0].who == "spotter");
+  CHECK(p.campaign().plan.ticks[0].at.size() == 16);
+  CHECK_THAT(list.item(0)->text().toStdString(), Contains("spotter"));
+  list.item(1)->setCheckState(Qt::Checked);
+  list.item(0)->setCheckState(Qt::Unchecked);
+  CHECK(p.campaign().plan.ticks.size() == 1);
+  p.document().undo();
+  waitFor("undo", [&] { return p.campaign().plan.ticks.size() == 2; });
+  CHECK(list.item(0)->checkState() == Qt::Checked);
+  click(p.window, "clearTicks");
+  CHECK(p.campaign().plan.ticks.empty());
+}
