@@ -112,6 +112,12 @@ constexpr Text kFlightTexts[] = {
      QT_TRANSLATE_NOOP("finding", "Setup {setup} has passed its ground check.")},
     {"stops-first-link", "",
      QT_TRANSLATE_NOOP("finding", "{setup} is stopped first by its {link} link, at {at}.")},
+    {"helps-most", "",
+     QT_TRANSLATE_NOOP("finding", "What would help {setup} most on its {link} link: {what:list}.")},
+    {"help-item", "",
+     QT_TRANSLATE_NOOP("finding", "{what} (+{more}, {share:.0})")},
+    {"why-help", "",
+     QT_TRANSLATE_NOOP("finding", "{what}: {caution}")},
 };
 
 }  // namespace

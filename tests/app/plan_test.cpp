@@ -93,6 +93,20 @@ TEST_CASE("plan: the order is drawn in blocks, gets its clock times, and another
   CHECK_THAT(formats::readFile(p.dir / "card.pdf"), Contains("%PDF"));
 }
 
+TEST_CASE("plan: what a sentence offers is done with one click, and taken back") {
+  Plan p;
+  p.window.workspace()->showStageNamed("kit");
+  click(p.window, "addSetup");
+  p.window.workspace()->showStageNamed("plan");
+  p.type("planPairs", "3");
+  waitFor("the offer", [&] { return p.window.findChild<QPushButton*>("planSoMany"); });
+  click(p.window, "planSoMany");
+  waitFor("the number", [&] { return p.campaign().planned_pairs > 3; });
+  CHECK_THAT(p.allFindings(), !Contains("only with a chance"));
+  p.document().undo();
+  waitFor("undo", [&] { return p.campaign().planned_pairs == 3; });
+}
+
 TEST_CASE("plan: nothing is ticked by default; a tick keeps time and name, and is taken back") {
   Plan p;
   auto& list = child<QListWidget>(p.window, "preflight");

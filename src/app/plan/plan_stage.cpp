@@ -5,11 +5,13 @@
 #include <QScrollArea>
 #include <QStackedWidget>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/plan/flights_page.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
+#include "core/campaign/limits.h"
 #include "core/plan/chance_plot.h"
 #include "lanes/paper/plan_card.h"
 #include "lanes/paper/sheet.h"
@@ -94,6 +96,15 @@ std::vector<Finding> PlanStage::findings() const {
 
 std::optional<Finding> PlanStage::lacks() const {
   return analysis::planLacks(document().campaign());
+}
+
+void PlanStage::carryOut(const Finding& f) {
+  campaign::Campaign next = document().campaign();
+  const auto worth = [&](const char* key) { return std::get<Measure>(f.find(key)->value).value; };
+  if (f.code == "use-flown-exponent")
+    next.plan_exponent = std::clamp(worth("exponent"), campaign::limits::kExponentLow, campaign::limits::kExponentHigh);
+  if (f.code == "pairs-too-few") next.planned_pairs = int(std::min(worth("needed"), campaign::limits::kPairsHigh));
+  document().edit(finding("change-flights"), next);
 }
 
 bool PlanStage::savePng(const QString& file) {

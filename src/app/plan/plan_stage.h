@@ -19,6 +19,7 @@ class PlanStage : public Stage, public Exportable {
   explicit PlanStage(Document& document, QWidget* parent = nullptr);
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
+  void carryOut(const Finding& finding) override;
   bool savePng(const QString& file) override;
   bool saveSvg(const QString& file) override;
   bool savePdf(const QString& file) override;

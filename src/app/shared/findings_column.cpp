@@ -105,15 +105,27 @@ QWidget* FindingsColumn::sentence(const Finding& f) {
     texts->addWidget(wrapped(said.title, theme::bodyFont(15, true)), 0, Qt::AlignLeft);
   if (!said.text.isEmpty()) texts->addWidget(wrapped(said.text, theme::bodyFont(12)), 0, Qt::AlignLeft);
   if (!said.why.isEmpty()) addWhy(texts, said, QString::fromStdString(f.code + "/" + f.subject.kind + "/" + f.subject.id));
-  if (info && info->remedy == "void-run" && !f.run().empty()) {
-    const QString run = QString::fromStdString(f.run());
-    auto* button = action(tr("Void run %1 ...").arg(run));
-    button->setObjectName("void_" + run);
-    connect(button, &QPushButton::clicked, this, [this, run] { emit voidRequested(run); });
-    texts->addWidget(button, 0, Qt::AlignLeft);
-  }
+  addRemedy(texts, f);
   row->addLayout(texts, 1);
   return box;
+}
+
+void FindingsColumn::addRemedy(QVBoxLayout* texts, const Finding& f) {
+  const FindingInfo* info = infoOf(f.code);
+  if (!info) return;
+  const auto offer = [&](const QString& text, const QString& name, auto then) {
+    auto* button = action(text);
+    button->setObjectName(name);
+    connect(button, &QPushButton::clicked, this, then);
+    texts->addWidget(button, 0, Qt::AlignLeft);
+  };
+  if (info->remedy == "void-run" && !f.run().empty()) {
+    const QString run = QString::fromStdString(f.run());
+    offer(tr("Void run %1 ...").arg(run), "void_" + run, [this, run] { emit voidRequested(run); });
+  }
+  if (info->remedy == "use-exponent") offer(tr("Use it"), "useExponent", [this, f] { emit remedyRequested(f); });
+  if (info->remedy == "plan-pairs")
+    offer(tr("Plan so many"), "planSoMany", [this, f] { emit remedyRequested(f); });
 }
 
 void FindingsColumn::addWhy(QVBoxLayout* texts, const words::Said& said, const QString& key) {

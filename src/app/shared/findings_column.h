@@ -20,9 +20,13 @@ class FindingsColumn : public QFrame {
  signals:
   /// The pilot wants to void this run, as the sentence offers.
   void voidRequested(const QString& run);
+  /// The pilot wants what the sentence offers to be done.
+  void remedyRequested(const Finding& finding);
 
  private:
   QWidget* sentence(const Finding& finding);
+  /// A button for what the sentence offers to be done; nothing where it offers nothing.
+  void addRemedy(QVBoxLayout* texts, const Finding& finding);
   /// "Why?" under a sentence, and the figures once it was asked; stays open when the sentences are made anew.
   void addWhy(QVBoxLayout* texts, const words::Said& said, const QString& key);
 

@@ -29,6 +29,8 @@ class Stage : public QWidget {
   virtual bool takesFiles() const { return false; }
   /// The campaign is about to be closed: keeps what is under way.
   virtual void finish() {}
+  /// Does what one of its findings offers.
+  virtual void carryOut(const Finding& finding) { (void)finding; }
   virtual void takeFiles(const QStringList& files) { (void)files; }
 
   Document& document() const { return m_document; }

@@ -35,6 +35,10 @@ Workspace::Workspace(Document& document, QWidget* parent)
   layOut();
   connect(m_findings, &FindingsColumn::voidRequested, this,
           [this](const QString& run) { voidOrCount(this, m_document, run.toStdString()); });
+  // Once the click is over: what is done makes the sentences anew, its button with them.
+  connect(m_findings, &FindingsColumn::remedyRequested, this, [this](const Finding& f) {
+    QMetaObject::invokeMethod(this, [this, f] { if (m_shown) m_shown->carryOut(f); }, Qt::QueuedConnection);
+  });
   connect(&m_document, &Document::progressed, this, &Workspace::showProgress);
   connect(&m_document, &Document::analysisChanged, this, [this] {
     if (!m_document.analysing()) showProgress(1);

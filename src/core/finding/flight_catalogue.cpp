@@ -60,6 +60,9 @@ constexpr FindingInfo kFlightFindings[] = {
     {"check-near-first", Detail, "plan", "setup", ""},
     {"check-ground-check", Detail, "plan", "setup", ""},
     {"stops-first-link", Result, "plan", "setup link at:m", ""},
+    {"helps-most", Result, "plan", "setup link what", ""},
+    {"help-item", Detail, "plan", "what more:m share:%", ""},
+    {"why-help", Detail, "plan", "what caution", ""},
 };
 
 }  // namespace

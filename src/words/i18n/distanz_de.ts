@@ -704,6 +704,14 @@
         <source>Why?</source>
         <translation>Warum?</translation>
     </message>
+    <message>
+        <source>Use it</source>
+        <translation>Übernehmen</translation>
+    </message>
+    <message>
+        <source>Plan so many</source>
+        <translation>So viele planen</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::FlightsForm</name>
@@ -4754,6 +4762,18 @@
         <source>{setup} is stopped first by its {link} link, at {at}.</source>
         <translation>{setup} wird zuerst durch den {link}-Link aufgehalten, bei {at}.</translation>
     </message>
+    <message>
+        <source>What would help {setup} most on its {link} link: {what:list}.</source>
+        <translation>Was {setup} auf dem {link}-Link am meisten hülfe: {what:list}.</translation>
+    </message>
+    <message>
+        <source>{what} (+{more}, {share:.0})</source>
+        <translation>{what} (+{more}, {share:.0})</translation>
+    </message>
+    <message>
+        <source>{what}: {caution}</source>
+        <translation>{what}: {caution}</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -6549,6 +6569,78 @@
     <message>
         <source>chance to tell</source>
         <translation>Wahrscheinlichkeit</translation>
+    </message>
+    <message>
+        <source>twice the power</source>
+        <translation>doppelte Leistung</translation>
+    </message>
+    <message>
+        <source>3 dB more ground antenna</source>
+        <translation>3 dB mehr Bodenantenne</translation>
+    </message>
+    <message>
+        <source>no loss in cables</source>
+        <translation>kein Verlust in Kabeln</translation>
+    </message>
+    <message>
+        <source>pointing that does not err</source>
+        <translation>fehlerfreies Richten</translation>
+    </message>
+    <message>
+        <source>antennas of one polarisation</source>
+        <translation>Antennen einer Polarisation</translation>
+    </message>
+    <message>
+        <source>antennas that fit their channel</source>
+        <translation>Antennen, die zum Kanal passen</translation>
+    </message>
+    <message>
+        <source>10 m more height</source>
+        <translation>10 m mehr Höhe</translation>
+    </message>
+    <message>
+        <source>1 m more mast</source>
+        <translation>1 m mehr Mast</translation>
+    </message>
+    <message>
+        <source>half the frequency</source>
+        <translation>halbe Frequenz</translation>
+    </message>
+    <message>
+        <source>more heat and interference, and the limit of the place holds</source>
+        <translation>mehr Wärme und Störung, und die Grenze des Orts gilt</translation>
+    </message>
+    <message>
+        <source>its beam is narrower: point it well, and mind what is above and behind</source>
+        <translation>ihr Strahl ist schmaler: gut richten und auf oben und hinten achten</translation>
+    </message>
+    <message>
+        <source>radio at the antenna, or a thicker cable</source>
+        <translation>Funkgerät an der Antenne oder dickeres Kabel</translation>
+    </message>
+    <message>
+        <source>a fixed stand, or a tracker that knows its north</source>
+        <translation>ein fester Stand oder ein Nachführer, der seinen Norden kennt</translation>
+    </message>
+    <message>
+        <source>same hand or same tilt at both ends</source>
+        <translation>gleiche Drehung oder gleiche Neigung an beiden Enden</translation>
+    </message>
+    <message>
+        <source>sweep them in place, with cover</source>
+        <translation>am Ort messen, mit Abdeckung</translation>
+    </message>
+    <message>
+        <source>the height allowed, and more wind</source>
+        <translation>die erlaubte Höhe und mehr Wind</translation>
+    </message>
+    <message>
+        <source>guy it, keep it off power lines</source>
+        <translation>abspannen, weg von Stromleitungen</translation>
+    </message>
+    <message>
+        <source>other radios, larger antennas, other rules, and the same gains assumed</source>
+        <translation>andere Funkgeräte, größere Antennen, andere Regeln, und gleiche Gewinne angenommen</translation>
     </message>
 </context>
 </TS>

@@ -9,6 +9,7 @@
 #include "core/analysis/findings/named.h"
 #include "core/campaign/kit.h"
 #include "core/quantity/unit.h"
+#include "core/plan/what_helps.h"
 #include "core/radio/clearance.h"
 #include "core/records/record_result.h"
 
@@ -119,6 +120,8 @@ std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned
                              metres("range", *x.range_m),
                              {"exponent", c.plan_exponent, Unit::None}},
                             {"setup", x.setup}));
+  const std::vector<Finding> help = plan::toldHelp(c, p);
+  out.insert(out.end(), help.begin(), help.end());
   const SetupOnLink* first = c.setups.empty() ? nullptr : answers.limiting(c.setups.front().id);
   if (first && first->exponent)
     out.push_back(finding("use-flown-exponent", {{"exponent", measureOf(*first->exponent, Unit::None)}}));
