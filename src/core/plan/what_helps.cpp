@@ -11,7 +11,7 @@ namespace {
 using quantity::Unit;
 
 constexpr double kStep_db = 3, kHigher_m = 10, kMastHigher_m = 1, kWorthMending_db = 0.2;
-constexpr std::size_t kMostTold = 3;
+constexpr std::size_t kMostTold = 3, kMostHelped = 8;
 
 campaign::Campaign higher(campaign::Campaign c) {
   for (campaign::PathPoint& p : campaign::editFirstPath(c).points) p.height_m += kHigher_m;
@@ -102,6 +102,7 @@ std::vector<Finding> toldHelp(const campaign::Campaign& c, const Planned& planne
       if (p.setup == s.id && p.range_m && (!first || *p.range_m < *first->range_m)) first = &p;
     const campaign::Link* link = first ? campaign::findLink(c, first->link) : nullptr;
     if (!link) continue;
+    if (out.size() == kMostHelped) break;  // a list that nobody reads is not worth the wait
     std::vector<Help> helps = whatHelps(c, s, *link);
     if (helps.empty()) continue;
     helps.resize(std::min(helps.size(), kMostTold));

@@ -21,7 +21,7 @@ std::vector<Help> whatHelps(const campaign::Campaign& campaign, const campaign::
                             const campaign::Link& link);
 constexpr double kLeastHelp_m = 5;
 
-/// For each setup, on its link that fails first, with the caution of each change behind "why?".
+/// For each setup, the first few of many, on its link that fails first, with the caution of each change behind "why?".
 std::vector<Finding> toldHelp(const campaign::Campaign& campaign, const Planned& planned);
 
 }  // namespace distanz::plan
