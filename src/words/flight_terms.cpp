@@ -45,6 +45,15 @@ constexpr TermText kFlightTerms[] = {
     {"help-caution-height", QT_TRANSLATE_NOOP("term", "the height allowed, and more wind")},
     {"help-caution-mast", QT_TRANSLATE_NOOP("term", "guy it, keep it off power lines")},
     {"help-caution-band", QT_TRANSLATE_NOOP("term", "other radios, larger antennas, other rules, and the same gains assumed")},
+    {"ground-", QT_TRANSLATE_NOOP("term", "not counted")},
+    {"ground-very-dry", QT_TRANSLATE_NOOP("term", "very dry ground")},
+    {"ground-medium-dry", QT_TRANSLATE_NOOP("term", "medium dry ground")},
+    {"ground-wet", QT_TRANSLATE_NOOP("term", "wet ground")},
+    {"ground-fresh-water", QT_TRANSLATE_NOOP("term", "fresh water")},
+    {"ground-sea-water", QT_TRANSLATE_NOOP("term", "sea water")},
+    {"school-", QT_TRANSLATE_NOOP("term", "not counted")},
+    {"school-bullington", QT_TRANSLATE_NOOP("term", "Bullington")},
+    {"school-deygout", QT_TRANSLATE_NOOP("term", "Deygout")},
 };
 
 }  // namespace

@@ -1,4 +1,5 @@
 // The plan of the flights: how many, in which order, battery, wind, limits, and the list before them.
+#include <QCheckBox>
 #include <QListWidget>
 
 #include "app/plan/order_view.h"
@@ -91,6 +92,36 @@ TEST_CASE("plan: the order is drawn in blocks, gets its clock times, and another
   p.prompts.save = QString::fromStdString((p.dir / "card.pdf").string());
   trigger(p.window, "exportPdf");
   CHECK_THAT(formats::readFile(p.dir / "card.pdf"), Contains("%PDF"));
+}
+
+TEST_CASE("plan: what the prediction counts is chosen beside the path, and changes the range") {
+  Plan p;
+  p.window.workspace()->showStageNamed("kit");
+  click(p.window, "page_links");
+  p.type("sensitivity", "-108 dBm");
+  click(p.window, "page_chain");
+  p.type("value-power_dbm", "100 mW");
+  p.window.workspace()->showStageNamed("plan");
+  click(p.window, "page_path");
+  const auto range = [&] { return p.document().planned().range_m("A").value_or(0); };
+  const double plain = range();
+  REQUIRE(plain > 0);
+  p.type("flightHeight", "10 m");
+  choose(p.window, "planGround", "wet");
+  CHECK(p.campaign().plan.ground == campaign::GroundKind::Wet);
+  const double reflected = range();
+  CHECK(reflected < plain);
+  choose(p.window, "planSchool", "deygout");
+  CHECK(p.campaign().plan.obstruction);
+  CHECK(range() < reflected);
+  choose(p.window, "planSchool", "");
+  CHECK_FALSE(p.campaign().plan.obstruction);
+  p.type("planRain", "40");
+  CHECK(p.campaign().plan.rain_mm_h == 40);
+  child<QCheckBox>(p.window, "planGases").click();
+  CHECK(p.campaign().plan.gases);
+  CHECK(range() < reflected);
+  CHECK_THAT(p.allFindings(), Contains("10 m more height"));
 }
 
 TEST_CASE("plan: what a sentence offers is done with one click, and taken back") {

@@ -1,16 +1,22 @@
 #include "app/plan/path_form.h"
 
+#include <QCheckBox>
+#include <QComboBox>
 #include <QLabel>
 #include <cmath>
 
+#include "app/shared/bound_fields.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "core/campaign/describe.h"
 #include "core/campaign/lay_path.h"
 #include "core/campaign/limits.h"
+#include "words/phrases.h"
 
 namespace distanz::app {
 namespace {
 
+using campaign::Campaign;
 using quantity::Kind;
 namespace lim = campaign::limits;
 
@@ -27,6 +33,7 @@ PathForm::PathForm(Document& document, QWidget* parent)
   m_grid->setVerticalSpacing(2);
   addStation();
   addFarPost();
+  addSurroundings();
 }
 
 void PathForm::addStation() {
@@ -92,6 +99,68 @@ void PathForm::addFarPost() {
       1, 4, "exponent", tr("Path-loss exponent"), Kind::Number, {lim::kExponentLow, lim::kExponentHigh},
       [](const auto& c) { return std::optional(c.plan_exponent); },
       [](auto& c, double v) { c.plan_exponent = v; });
+}
+
+void PathForm::place(int column, const QString& caption, QWidget* field) {
+  auto* label = plainLabel(caption);
+  label->setProperty("small", true);
+  m_grid->addWidget(label, 4, column);
+  m_grid->addWidget(field, 5, column, Qt::AlignTop);
+}
+
+void PathForm::addSurroundings() {
+  const auto choices = [](const char* term, std::span<const description::Word> words) {
+    std::vector<fields::Choice> out;
+    for (const auto& w : words) out.push_back({w.word, words::term(std::string(term) + w.word)});
+    return out;
+  };
+  const Finding step = finding("change-flights");
+  place(0, tr("Reflection by the ground"),
+        fields::choiceField(m_document,
+                            {"planGround", tr("Reflection by the ground"), step,
+                             [](const Campaign& c) {
+                               return std::string(campaign::groundWords()[std::size_t(c.plan.ground)].word);
+                             },
+                             [](Campaign& c, const std::string& word) {
+                               const auto words = campaign::groundWords();
+                               for (std::size_t i = 0; i < words.size(); ++i)
+                                 if (word == words[i].word) c.plan.ground = static_cast<campaign::GroundKind>(i);
+                             }},
+                            choices("ground-", campaign::groundWords())));
+  std::vector<fields::Choice> schools{{"", words::term("school-")}};
+  for (const fields::Choice& c : choices("school-", campaign::schoolWords())) schools.push_back(c);
+  place(1, tr("The earth in the way"),
+        fields::choiceField(m_document,
+                            {"planSchool", tr("The earth in the way"), step,
+                             [](const Campaign& c) {
+                               return c.plan.obstruction
+                                          ? std::string(campaign::schoolWords()[std::size_t(c.plan.school)].word)
+                                          : std::string();
+                             },
+                             [](Campaign& c, const std::string& word) {
+                               c.plan.obstruction = !word.empty();
+                               if (word == "deygout") c.plan.school = campaign::DiffractionSchool::Deygout;
+                               if (word == "bullington") c.plan.school = campaign::DiffractionSchool::Bullington;
+                             }},
+                            schools));
+  const struct {
+    const char *name, *key;
+    QString caption;
+    std::optional<double> campaign::PlanSettings::*member;
+    double high;
+  } air[] = {{"planRain", "rain_mm_h", tr("Rain, mm an hour"), &campaign::PlanSettings::rain_mm_h, lim::kRainHigh_mm_h},
+             {"planFog", "cloud_g_m3", tr("Fog, g in a cubic metre"), &campaign::PlanSettings::cloud_g_m3,
+              lim::kCloudHigh_g_m3}};
+  int column = 2;
+  for (const auto& a : air)
+    place(column++, a.caption,
+          fields::numberField(m_document,
+                              {a.name, a.caption, step, [m = a.member](const Campaign& c) { return c.plan.*m; },
+                               [m = a.member](Campaign& c, const std::optional<double>& v) { c.plan.*m = v; }},
+                              a.key, quantity::Unit::None, 0, a.high, tr("none")));
+  place(4, tr("Oxygen and vapour"),
+        fields::flagField(m_document, {"planGases", tr("count"), step, [](const Campaign& c) { return c.plan.gases; },
+                                       [](Campaign& c, const bool& on) { c.plan.gases = on; }}));
 }
 
 void PathForm::add(int row, int column, const char* name, const QString& label, Kind kind,

@@ -22,6 +22,9 @@ class PathForm : public QWidget {
   enum class Needs { Nothing, Station };
   void addStation();
   void addFarPost();
+  /// What the prediction counts besides the exponent.
+  void addSurroundings();
+  void place(int column, const QString& caption, QWidget* field);
   void add(int row, int column, const char* name, const QString& label, quantity::Kind kind,
            QuantityEdit::Limits limits, Get get, Set set, Needs needs = Needs::Nothing);
 

@@ -36,11 +36,12 @@ PlanStage::PlanStage(Document& document, QWidget* parent)
   column->addWidget(m_form);
   column->addWidget(m_path);
   column->addWidget(m_lanes, 1);
-  m_pages->addWidget(path);
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  scroll->setWidget(m_flights);
-  m_pages->addWidget(scroll);
+  for (QWidget* page : {path, static_cast<QWidget*>(m_flights)}) {  // higher than a small window
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setWidget(page);
+    m_pages->addWidget(scroll);
+  }
   layout->addLayout(tabs());
   layout->addWidget(m_pages, 1);
   connect(m_lanes, &LanePlot::picked, &document, [&document](double d) { document.pick(d); });

@@ -1620,6 +1620,34 @@
         <source>station first</source>
         <translation>erst die Station</translation>
     </message>
+    <message>
+        <source>Reflection by the ground</source>
+        <translation>Reflexion am Boden</translation>
+    </message>
+    <message>
+        <source>The earth in the way</source>
+        <translation>Die Erde im Weg</translation>
+    </message>
+    <message>
+        <source>Rain, mm an hour</source>
+        <translation>Regen, mm je Stunde</translation>
+    </message>
+    <message>
+        <source>Fog, g in a cubic metre</source>
+        <translation>Nebel, g je Kubikmeter</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>Oxygen and vapour</source>
+        <translation>Sauerstoff und Dampf</translation>
+    </message>
+    <message>
+        <source>count</source>
+        <translation>mitzählen</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::PathView</name>
@@ -6641,6 +6669,38 @@
     <message>
         <source>other radios, larger antennas, other rules, and the same gains assumed</source>
         <translation>andere Funkgeräte, größere Antennen, andere Regeln, und gleiche Gewinne angenommen</translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>nicht gezählt</translation>
+    </message>
+    <message>
+        <source>very dry ground</source>
+        <translation>sehr trockener Boden</translation>
+    </message>
+    <message>
+        <source>medium dry ground</source>
+        <translation>mäßig trockener Boden</translation>
+    </message>
+    <message>
+        <source>wet ground</source>
+        <translation>nasser Boden</translation>
+    </message>
+    <message>
+        <source>fresh water</source>
+        <translation>Süßwasser</translation>
+    </message>
+    <message>
+        <source>sea water</source>
+        <translation>Meerwasser</translation>
+    </message>
+    <message>
+        <source>Bullington</source>
+        <translation>Bullington</translation>
+    </message>
+    <message>
+        <source>Deygout</source>
+        <translation>Deygout</translation>
     </message>
 </context>
 </TS>
