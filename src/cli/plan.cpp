@@ -118,12 +118,17 @@ void planCommand(const PlanOptions& options, Io io) {
     printOrder(flights, io.out);
     io.out << "\n" << Cli::tr("Before the flight").toStdString() << "\n";
     for (const plan::PreflightItem& i : list)
-      io.out << (i.tick ? "  [x] " : "  [ ] ") << words::sentence(i.what).toStdString() << "\n";
+      io.out << (i.tick ? "  [x] " : "  [ ] ") << words::sentence(i.what).toStdString()
+             << (i.tick && !i.tick->at.empty() ? "  (" + i.tick->at + ")" : "") << "\n";
     return;
   }
   json items = json::array();
   for (const plan::PreflightItem& i : list)
-    items.push_back({{"item", i.id}, {"text", words::sentence(i.what).toStdString()}, {"ticked", i.tick != nullptr}});
+    items.push_back({{"item", i.id},
+                     {"text", words::sentence(i.what).toStdString()},
+                     {"ticked", i.tick != nullptr},
+                     {"at", i.tick ? json(i.tick->at) : json(nullptr)},
+                     {"who", i.tick ? json(i.tick->who) : json(nullptr)}});
   io.out << printed({{"predictions", predictionsJson(planned)},
                      {"clearance", clearanceJson(planned)},
                      {"repeats", repeatsJson(flights, a.campaign.planned_pairs)},

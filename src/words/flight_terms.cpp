@@ -54,6 +54,11 @@ constexpr TermText kFlightTerms[] = {
     {"school-", QT_TRANSLATE_NOOP("term", "not counted")},
     {"school-bullington", QT_TRANSLATE_NOOP("term", "Bullington")},
     {"school-deygout", QT_TRANSLATE_NOOP("term", "Deygout")},
+    {"loss-reflection", QT_TRANSLATE_NOOP("term", "reflection by the ground")},
+    {"loss-obstruction", QT_TRANSLATE_NOOP("term", "the earth in the way")},
+    {"loss-rain", QT_TRANSLATE_NOOP("term", "rain")},
+    {"loss-cloud", QT_TRANSLATE_NOOP("term", "fog")},
+    {"loss-gases", QT_TRANSLATE_NOOP("term", "oxygen and vapour")},
 };
 
 }  // namespace

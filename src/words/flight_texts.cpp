@@ -118,6 +118,20 @@ constexpr Text kFlightTexts[] = {
      QT_TRANSLATE_NOOP("finding", "{what} (+{more}, {share:.0})")},
     {"why-help", "",
      QT_TRANSLATE_NOOP("finding", "{what}: {caution}")},
+    {"wind-from-wanted", "",
+     QT_TRANSLATE_NOOP("finding", "Enter where the wind comes from. Until then it is counted against the way home.")},
+    {"preflight-stale", "",
+     QT_TRANSLATE_NOOP("finding", "{stale} of {of} points were ticked on another day. Clear the list, and go through it again.")},
+    {"tracker-rate", "",
+     QT_TRANSLATE_NOOP("finding", "The {link} tracker must turn {rate:.0}° a second at most, look up to {azimuth:.0} aside and {elevation:.0} up.")},
+    {"tracker-aims", "",
+     QT_TRANSLATE_NOOP("finding", "From {from} on the {link} tracker aims within its beam ({half:.0} to either side); nearer, errors of home and height throw it off.")},
+    {"tracker-errs", "",
+     QT_TRANSLATE_NOOP("finding", "The {link} tracker errs by {error:.0} even far out, more than its beam is wide to either side ({half:.0}). Level its stand, and calibrate its compass.")},
+    {"why-tracker", "",
+     QT_TRANSLATE_NOOP("finding", "Assumed errors: home {home}, height {height}, compass {compass:.0}, stand {level:.0}; flown at {speed}.")},
+    {"why-path-holds", "",
+     QT_TRANSLATE_NOOP("finding", "of it {what}: {change:+.1}")},
 };
 
 }  // namespace

@@ -152,7 +152,7 @@ QString chance(double p) {
 }
 
 QString clock(double seconds) {
-  const int minutes = int(std::floor(seconds / 60)) % 1440;
+  const int all = int(std::floor(seconds / 60)), minutes = all == 1440 ? all : all % 1440;  // a day may end at 24:00
   return QStringLiteral("%1:%2").arg(minutes / 60, 2, 10, QChar('0')).arg(minutes % 60, 2, 10, QChar('0'));
 }
 

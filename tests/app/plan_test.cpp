@@ -145,13 +145,14 @@ TEST_CASE("plan: nothing is ticked by default; a tick keeps time and name, and i
   for (int i = 0; i < list.count(); ++i) CHECK(list.item(i)->checkState() == Qt::Unchecked);
   QTest::keyClicks(&child<QLineEdit>(p.window, "preflightWho"), "spotter");
   list.item(0)->setCheckState(Qt::Checked);
-  REQUIRE(p.campaign().plan.ticks.size() == 1);
+  waitFor("the tick", [&] { return p.campaign().plan.ticks.size() == 1; });
   CHECK(p.campaign().plan.ticks[0].who == "spotter");
   CHECK(p.campaign().plan.ticks[0].at.size() == 16);
   CHECK_THAT(list.item(0)->text().toStdString(), Contains("spotter"));
   list.item(1)->setCheckState(Qt::Checked);
+  waitFor("another", [&] { return p.campaign().plan.ticks.size() == 2; });
   list.item(0)->setCheckState(Qt::Unchecked);
-  CHECK(p.campaign().plan.ticks.size() == 1);
+  waitFor("the tick gone", [&] { return p.campaign().plan.ticks.size() == 1; });
   p.document().undo();
   waitFor("undo", [&] { return p.campaign().plan.ticks.size() == 2; });
   CHECK(list.item(0)->checkState() == Qt::Checked);

@@ -8,7 +8,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/campaign/limits.h"
-#include "core/plan/chance_plot.h"
+#include "core/quantity/clock.h"
 #include "words/quantity.h"
 
 namespace distanz::app {
@@ -142,7 +142,7 @@ void FlightsForm::clock(const char* name, const QString& caption,
   connect(field, &QLineEdit::editingFinished, this, [this, field, member, shown] {
     const QString typed = field->text().trimmed();
     if (typed == shown()) return;
-    const auto value = plan::clockFrom(typed.toStdString());
+    const auto value = quantity::clockFrom(typed.toStdString());
     if (!value && !typed.isEmpty()) {
       field->setText(shown());
       emit m_document.refused(tr("\"%1\" is no time of day. Type it as 06:30.").arg(typed));

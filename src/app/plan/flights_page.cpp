@@ -9,7 +9,7 @@
 #include "app/shared/plot_canvas.h"
 #include "app/shared/text.h"
 #include "core/analysis/findings/advice.h"
-#include "core/plan/chance_plot.h"
+#include "core/plan/flight_tables.h"
 #include "words/phrases.h"
 
 namespace distanz::app {

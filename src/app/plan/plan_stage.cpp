@@ -12,7 +12,7 @@
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
 #include "core/campaign/limits.h"
-#include "core/plan/chance_plot.h"
+#include "core/plan/flight_tables.h"
 #include "lanes/paper/plan_card.h"
 #include "lanes/paper/sheet.h"
 #include "lanes/plan_lanes.h"
@@ -91,7 +91,11 @@ void PlanStage::refresh() {
 }
 
 std::vector<Finding> PlanStage::findings() const {
-  if (onFlights()) return m_flights->plan().findings;
+  if (onFlights()) {
+    std::vector<Finding> out = m_flights->plan().findings;
+    if (auto stop = analysis::groundStop(document().campaign())) out.insert(out.begin(), std::move(*stop));
+    return out;
+  }
   return analysis::planAdvice(document().campaign(), document().planned(), document().analysis());
 }
 

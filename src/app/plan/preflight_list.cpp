@@ -42,7 +42,11 @@ PreflightList::PreflightList(Document& document, QWidget* parent)
   foot->addWidget(clear);
   column->addLayout(foot);
   connect(clear, &QPushButton::clicked, this, &PreflightList::clear);
-  connect(m_list, &QListWidget::itemChanged, this, &PreflightList::tick);
+  // Once the click is over: what is kept makes the list anew, this item with it.
+  connect(m_list, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
+    QMetaObject::invokeMethod(
+        this, [this, id = item->data(Qt::UserRole).toString().toStdString()] { tick(id); }, Qt::QueuedConnection);
+  });
 }
 
 void PreflightList::refresh() {
@@ -65,12 +69,12 @@ void PreflightList::refresh() {
     item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable);
     item->setCheckState(tick ? Qt::Checked : Qt::Unchecked);
   }
-  m_state->setText(words::sentence(plan::preflightState(items)));
+  m_state->setText(words::sentence(plan::preflightState(items, QDate::currentDate().toString(Qt::ISODate).toStdString())));
 }
 
-void PreflightList::tick(QListWidgetItem* item) {
+void PreflightList::tick(const std::string& item) {
   m_document.edit(finding("tick-item"),
-                  plan::withTick(m_document.campaign(), item->data(Qt::UserRole).toString().toStdString(),
+                  plan::withTick(m_document.campaign(), item,
                                  QDateTime::currentDateTime().toString("yyyy-MM-ddTHH:mm").toStdString(),
                                  m_who->text().trimmed().toStdString()));
   refresh();  // where it was refused, what is shown is what is kept

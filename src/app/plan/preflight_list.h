@@ -16,7 +16,7 @@ class PreflightList : public QWidget {
   void refresh();
 
  private:
-  void tick(QListWidgetItem* item);
+  void tick(const std::string& item);
   void clear();
 
   Document& m_document;

@@ -10,7 +10,19 @@
 namespace distanz::estimate {
 namespace {
 
-constexpr int kSpreads = 200;  // equal shares of the spreads that the flights may show
+constexpr int kSpreads = 60;  // equal shares of the spreads that the flights may show
+
+/// Both quantiles of the verdict's test; most spreads share their degrees of freedom.
+struct Quantiles {
+  double df = 0, two_sided = 0, one_sided = 0;
+
+  void set(double level, double wanted_df) {
+    if (wanted_df == df) return;
+    df = wanted_df;
+    two_sided = tQuantile(1 - level / 2, df);
+    one_sided = tQuantile(1 - level, df);
+  }
+};
 
 /// Level of the test of one difference at the planned look, where all setups are compared with one another.
 double levelOf(int setups) {
@@ -33,12 +45,13 @@ double chanceToTell(const RepeatsPlan& plan, int pairs) {
                prior_df = together ? defaults::kPairedPriorDf : defaults::kFlightPriorDf,
                unusual = together ? defaults::kPairedUnusual_db : defaults::kUnusualSpread_db;
   double sum = 0;
+  Quantiles t;
   for (int i = 0; i < kSpreads; ++i) {
     const double squares = plan.flight_sd_db * plan.flight_sd_db * chiSquaredQuantile((i + 0.5) / kSpreads, own_df);
     const ModeratedVariance v = moderatedVariance(squares, own_df, prior_sd, prior_df, unusual);
     const double se = std::sqrt(v.variance * per_flight / pairs);
-    const double differs = tQuantile(1 - level / 2, v.df) * se,
-                 matters = plan.margin_db - tQuantile(1 - level, v.df) * se;
+    t.set(level, v.df);
+    const double differs = t.two_sided * se, matters = plan.margin_db - t.one_sided * se;
     sum += normalCdf((plan.difference_db - std::max(differs, matters)) / true_se);
   }
   return sum / kSpreads;

@@ -63,6 +63,13 @@ constexpr FindingInfo kFlightFindings[] = {
     {"helps-most", Result, "plan", "setup link what", ""},
     {"help-item", Detail, "plan", "what more:m share:%", ""},
     {"why-help", Detail, "plan", "what caution", ""},
+    {"wind-from-wanted", Advice, "plan", "", ""},
+    {"preflight-stale", Caution, "plan", "stale:count of:count", ""},
+    {"tracker-rate", Result, "plan", "link rate azimuth:° elevation:°", ""},
+    {"tracker-aims", Result, "plan", "link from:m half:°", ""},
+    {"tracker-errs", Caution, "plan", "link error:° half:°", ""},
+    {"why-tracker", Detail, "plan", "home:m height:m compass:° level:° speed:m/s", ""},
+    {"why-path-holds", Detail, "plan", "what change:dB", ""},
 };
 
 }  // namespace

@@ -5,7 +5,6 @@
 #include <string_view>
 
 #include "core/campaign/antenna.h"
-#include "core/plan/path_model.h"
 
 namespace distanz::plan {
 namespace {
@@ -64,7 +63,8 @@ Chain chainOf(const Campaign& c, const Link& link, const SetupLink& ends, const 
   if (course && course->farPost_m() > 1) out.distance_m = course->farPost_m();
   const auto sums = endsOf(c, link, ends);
   const PathModel model(c, link, ends, mast_m);
-  const double loss_db = out.distance_m ? model.at(*out.distance_m).sum_db() : 0;
+  if (out.distance_m) out.losses = model.at(*out.distance_m);
+  const double loss_db = out.losses.sum_db();
   bool told = sums.has_value();
   for (const radio::BudgetTerm& term : radio::budgetTerms(sums.value_or(radio::LinkEnds()), loss_db)) {
     ChainElement e = elementOf(c, link, ends, term);

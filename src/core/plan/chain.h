@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/campaign/kit.h"
+#include "core/plan/path_model.h"
 
 namespace distanz::plan {
 
@@ -24,6 +25,7 @@ struct ChainElement {
 struct Chain {
   std::vector<ChainElement> elements;
   std::optional<double> distance_m;  ///< of the far post
+  PathLosses losses;                 ///< what the path to it costs, where there is one
   std::optional<double> eirp_dbm;
   std::optional<double> received_dbm, margin_db;  ///< at the far post
   std::optional<double> critical_dbm;             ///< sensitivity + margin of the rule

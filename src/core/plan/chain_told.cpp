@@ -1,6 +1,7 @@
 #include "core/plan/chain_told.h"
 
 #include <string_view>
+#include <utility>
 
 namespace distanz::plan {
 namespace {
@@ -42,6 +43,13 @@ std::optional<Finding> toldAtFarPost(const campaign::Campaign& c, const campaign
   out.why.push_back(finding("why-chain-path", {{"exponent", c.plan_exponent, Unit::None},
                                                {"frequency", link.frequency_mhz, Unit::Megahertz},
                                                distance}));
+  const std::pair<const char*, double> terms[] = {{"loss-reflection", chain.losses.reflection_db},
+                                                  {"loss-obstruction", chain.losses.obstruction_db},
+                                                  {"loss-rain", chain.losses.rain_db},
+                                                  {"loss-cloud", chain.losses.cloud_db},
+                                                  {"loss-gases", chain.losses.gases_db}};
+  for (const auto& [term, loss] : terms)
+    if (loss != 0) out.why.push_back(finding("why-path-holds", {{"what", Term{term}}, {"change", -loss, Unit::Decibel}}));
   if (chain.critical_dbm) out.why.push_back(finding("why-chain-needed", {{"level", *chain.critical_dbm, Unit::Dbm}}));
   return out;
 }

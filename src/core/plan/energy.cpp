@@ -35,7 +35,6 @@ Energy energyOf(const std::vector<Leg>& legs, const Consumption& use, const Batt
   if (!(battery.reserve_share >= 0 && battery.reserve_share <= 1 && battery.beside_mah >= 0))
     throw DomainError("0 <= reserve_share <= 1, beside_mah >= 0");
   Energy out;
-  out.least_back_mps = INFINITY;
   double left = std::max(battery.usable_mah(), 0.0), at = 0;
   const double per_s = use.mah_per_s();
   for (std::size_t i = 0; i < legs.size(); ++i) {
@@ -44,21 +43,16 @@ Energy energyOf(const std::vector<Leg>& legs, const Consumption& use, const Batt
                home = groundSpeed_mps(use.airspeed_mps, legs[i].track_deg + 180, wind);
     if (!forth) out.impossible_out = i;
     if (!home) out.impossible_back = i;
-    if (!forth || !home) {
-      if (!home) out.least_back_mps = 0;
-      break;
-    }
+    if (!forth || !home) break;
     const double per_m = per_s / *forth + per_s / *home, goes = std::min(legs[i].length_m, left / per_m);
     at += goes;
     left -= goes * per_m;
     out.out_s += goes / *forth;
     out.back_s += goes / *home;
-    out.least_back_mps = std::min(out.least_back_mps, *home);
     out.turn_m = at;
     if (goes < legs[i].length_m) break;
     out.whole_path = i + 1 == legs.size();
   }
-  if (!std::isfinite(out.least_back_mps)) out.least_back_mps = 0;
   out.out_mah = out.out_s * per_s;
   out.back_mah = out.back_s * per_s;
   return out;

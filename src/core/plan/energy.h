@@ -49,7 +49,6 @@ struct Energy {
   double out_mah = 0, back_mah = 0;  ///< to that turn and back, without what is used beside
   double out_s = 0, back_s = 0;
   std::optional<std::size_t> impossible_out, impossible_back;  ///< first leg that the wind does not allow
-  double least_back_mps = 0;  ///< slowest ground speed of the way back; 0 where it is impossible
 };
 
 /// @param legs outward, one at least @throws DomainError

@@ -2,7 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
-#include <utility>
+#include <numbers>
 
 #include "core/campaign/kit.h"
 #include "core/estimate/defaults.h"
@@ -14,7 +14,7 @@ namespace {
 
 using quantity::Unit;
 
-constexpr double kUsualSwap_min = 5, kOverhead_s = 60, kWorthTellingWind = 0.1, kEnough = 0.8, kTooFew = 0.5;
+constexpr double kUsualSwap_min = 5, kUsualAgain_min = 2, kOverhead_s = 60, kSamePlace_m = 1, kWorthTellingWind = 0.1, kEnough = 0.8, kTooFew = 0.5;
 
 double differenceOf(const campaign::PlanSettings& p) {
   return p.difference_pct.value_or(100 * estimate::defaults::kPracticalMargin);
@@ -80,51 +80,57 @@ void tellHowFar(const campaign::Campaign& c, const Planned& planned, FlightPlan&
         finding("fly-to", {to, link, {"least", farthest / estimate::defaults::kExtrapolation, Unit::Metre}}));
 }
 
+/// Straight pieces from the station outward, the way to where the path begins among them.
 std::vector<Leg> legsOf(const course::Course& course) {
   std::vector<Leg> out;
-  const auto& points = course.points();
-  for (std::size_t i = 1; i < points.size(); ++i) {
-    const double length = course::apart_m(points[i - 1], points[i]);
-    if (length > 0)
-      out.push_back({length, std::atan2(points[i].east_m - points[i - 1].east_m,
-                                        points[i].north_m - points[i - 1].north_m) *
-                                 180 / M_PI});
+  course::Flat at{};
+  for (const course::Flat& next : course.points()) {
+    const double length = course::apart_m(at, next);
+    if (length > kSamePlace_m)
+      out.push_back({length, std::atan2(next.east_m - at.east_m, next.north_m - at.north_m) * 180 / std::numbers::pi});
+    at = next;
   }
   return out;
 }
 
-Wind windOf(const campaign::PlanSettings& p) {
-  return {p.wind_from_deg.value_or(0), p.wind_mps.value_or(0)};
-}
-
-/// Out and back, in seconds; none where speed, path or wind do not allow it.
-std::optional<double> flightTime_s(const campaign::Campaign& c, const std::vector<Leg>& legs) {
-  if (!c.plan.airspeed_mps || legs.empty()) return std::nullopt;
-  double out = kOverhead_s;
-  for (const Leg& leg : legs)
-    for (const double turn : {0.0, 180.0}) {
-      const auto speed = groundSpeed_mps(*c.plan.airspeed_mps, leg.track_deg + turn, windOf(c.plan));
-      if (!speed) return std::nullopt;
-      out += leg.length_m / *speed;
-    }
-  return out;
-}
-
-void planOrder(const campaign::Campaign& c, const std::vector<Leg>& legs, FlightPlan& out) {
-  std::vector<int> flown;
-  for (const campaign::Setup& s : c.setups) {
-    out.setups.push_back(s.id);
-    flown.push_back(int(std::count_if(c.runs.begin(), c.runs.end(), [&](const campaign::Run& r) {
-      return r.setup == s.id && r.void_reason.empty();
-    })));
+/// Distance from the station of a place so far along the legs.
+double distanceAt(const std::vector<Leg>& legs, double along_m) {
+  course::Flat at{};
+  for (const Leg& leg : legs) {
+    const double goes = std::min(leg.length_m, along_m), track = leg.track_deg * std::numbers::pi / 180;
+    at.east_m += goes * std::sin(track);
+    at.north_m += goes * std::cos(track);
+    along_m -= goes;
   }
-  if (c.setups.empty()) return;
-  out.order = orderOf(int(c.setups.size()), c.planned_pairs, std::uint64_t(c.plan.seed), flown);
+  return course::apart_m({}, at);
+}
+
+/// Where nobody says where it comes from, it blows against the way home.
+Wind windOf(const campaign::PlanSettings& p, const std::vector<Leg>& legs) {
+  const double against_home = legs.empty() ? 0 : std::fmod(legs.front().track_deg + 540, 360);
+  return {p.wind_from_deg.value_or(against_home), p.wind_mps.value_or(0)};
+}
+
+/// All of the path at the airspeed said: seconds, none where the wind does not allow it.
+struct Times {
+  std::optional<double> out_s = 0, back_s = 0;
+  double least_back_mps = INFINITY;
+};
+std::optional<Times> timesOf(const campaign::PlanSettings& p, const std::vector<Leg>& legs) {
+  if (!p.airspeed_mps || legs.empty()) return std::nullopt;
+  Times t;
+  for (const Leg& leg : legs) {
+    const auto out = groundSpeed_mps(*p.airspeed_mps, leg.track_deg, windOf(p, legs)),
+               back = groundSpeed_mps(*p.airspeed_mps, leg.track_deg + 180, windOf(p, legs));
+    t.out_s = t.out_s && out ? std::optional(*t.out_s + leg.length_m / *out) : std::nullopt;
+    t.back_s = t.back_s && back ? std::optional(*t.back_s + leg.length_m / *back) : std::nullopt;
+    if (back) t.least_back_mps = std::min(t.least_back_mps, *back);
+  }
+  return t;
+}
+
+void tellOrder(const campaign::Campaign& c, FlightPlan& out) {
   const campaign::PlanSettings& p = c.plan;
-  const auto run_s = flightTime_s(c, legs);
-  out.timed = run_s && p.begin_s;
-  const SessionTimes times{run_s.value_or(0), 60 * p.swap_min.value_or(kUsualSwap_min), 60 * std::min(2.0, p.swap_min.value_or(2))};
-  out.schedule = scheduleOf(out.order, times, {p.begin_s.value_or(0), out.timed ? p.end_s : std::nullopt, p.batteries, p.runs_per_battery});
   if (out.order.empty()) return out.findings.push_back(finding("order-flown"));
   if (!p.airspeed_mps) out.findings.push_back(finding("speed-wanted"));
   if (out.timed && !out.schedule.runs.empty())
@@ -139,29 +145,63 @@ void planOrder(const campaign::Campaign& c, const std::vector<Leg>& legs, Flight
         finding("batteries-run-out", {{"batteries", p.batteries}, {"runs", out.schedule.runs.size()}}));
 }
 
+/// Flights that count, by setup; where all setups listen to the same flights, what every one has.
+std::vector<int> flownOf(const campaign::Campaign& c) {
+  std::vector<int> out;
+  for (const campaign::Setup& s : c.setups)
+    out.push_back(int(std::count_if(c.runs.begin(), c.runs.end(), [&](const campaign::Run& r) {
+      return r.setup == s.id && r.void_reason.empty();
+    })));
+  if (c.plan.together && !out.empty()) out = {*std::min_element(out.begin(), out.end())};
+  return out;
+}
+
+void planOrder(const campaign::Campaign& c, const std::optional<Times>& flight, FlightPlan& out) {
+  if (c.setups.empty()) return;
+  const campaign::PlanSettings& p = c.plan;
+  for (const campaign::Setup& s : c.setups) {
+    if (!p.together || out.setups.empty())
+      out.setups.push_back(s.id);
+    else
+      out.setups.front() += "+" + s.id;
+  }
+  out.order = orderOf(int(out.setups.size()), c.planned_pairs, std::uint64_t(p.seed), flownOf(c));
+  const bool flies = flight && flight->out_s && flight->back_s;
+  out.timed = flies && p.begin_s;
+  const double swap_min = p.swap_min.value_or(kUsualSwap_min);
+  const SessionTimes times{flies ? *flight->out_s + *flight->back_s + kOverhead_s : 0, 60 * swap_min,
+                           60 * std::min(kUsualAgain_min, swap_min)};
+  out.schedule = scheduleOf(out.order, times, {p.begin_s.value_or(0), out.timed ? p.end_s : std::nullopt, p.batteries, p.runs_per_battery});
+  tellOrder(c, out);
+}
+
 std::optional<double> capacityOf(const campaign::Campaign& c, const campaign::Setup& s) {
   if (c.plan.battery_mah) return c.plan.battery_mah;
   const campaign::Part* battery = campaign::findPart(c, s.battery);
   return battery ? battery->value("capacity_mah") : std::nullopt;
 }
 
-void tellWind(const campaign::Campaign& c, const Energy& e, std::vector<Finding>& out) {
-  if (!c.plan.wind_mps || !(*c.plan.wind_mps > 0)) return;
-  const std::vector<Argument> wind{{"wind", *c.plan.wind_mps, Unit::MetrePerSecond},
-                                   {"from", windOf(c.plan).from_deg, Unit::Degree},
-                                   {"airspeed", *c.plan.airspeed_mps, Unit::MetrePerSecond}};
-  if (e.impossible_back) return out.push_back(finding("wind-no-return", wind));
-  if (e.impossible_out) return out.push_back(finding("wind-no-way-out", wind));
-  if (!(e.out_s > 0)) return;
-  const double longer = e.back_s / e.out_s - 1;
+void tellWind(const campaign::PlanSettings& p, const std::vector<Leg>& legs, const Times& t, std::vector<Finding>& out) {
+  const Wind wind = windOf(p, legs);
+  if (!(wind.speed_mps > 0)) return;
+  const std::vector<Argument> told{{"wind", wind.speed_mps, Unit::MetrePerSecond},
+                                   {"from", wind.from_deg, Unit::Degree},
+                                   {"airspeed", *p.airspeed_mps, Unit::MetrePerSecond}};
+  if (!p.wind_from_deg) out.push_back(finding("wind-from-wanted"));
+  if (!t.back_s) {
+    out.insert(out.begin(), finding("wind-no-return", told));
+    return;
+  }
+  if (!t.out_s) return out.push_back(finding("wind-no-way-out", told));
+  const double longer = *t.back_s / *t.out_s - 1;
   if (longer > kWorthTellingWind)
     out.push_back(finding("wind-helps-out", {{"longer", 100 * longer, Unit::Percent},
-                                             {"back", e.least_back_mps, Unit::MetrePerSecond}}));
+                                             {"back", t.least_back_mps, Unit::MetrePerSecond}}));
   if (longer < -kWorthTellingWind)
     out.push_back(finding("wind-helps-back", {{"shorter", -100 * longer, Unit::Percent}}));
 }
 
-Finding batteryFinding(const campaign::Campaign& c, const SetupFlight& f) {
+Finding batteryFinding(const campaign::Campaign& c, const Wind& wind, const SetupFlight& f) {
   const Energy& e = *f.energy;
   Finding out = !(f.usable_mah > 0) ? finding("battery-empty", {{"setup", f.setup}})
                 : e.whole_path
@@ -169,12 +209,12 @@ Finding batteryFinding(const campaign::Campaign& c, const SetupFlight& f) {
                                                   {"used", e.out_mah + e.back_mah, Unit::MilliampereHour},
                                                   {"usable", f.usable_mah, Unit::MilliampereHour}})
                     : finding("battery-turns", {{"setup", f.setup},
-                                                {"turn", *e.turn_m, Unit::Metre},
+                                                {"turn", f.battery_m, Unit::Metre},
                                                 {"reserve", c.plan.reserve_pct, Unit::Percent}});
   out.why.push_back(finding("why-energy", {{"use", *c.plan.use_mah_km, Unit::None},
                                            {"airspeed", *c.plan.airspeed_mps, Unit::MetrePerSecond},
-                                           {"wind", windOf(c.plan).speed_mps, Unit::MetrePerSecond},
-                                           {"from", windOf(c.plan).from_deg, Unit::Degree}}));
+                                           {"wind", wind.speed_mps, Unit::MetrePerSecond},
+                                           {"from", wind.from_deg, Unit::Degree}}));
   return out;
 }
 
@@ -188,7 +228,7 @@ void findStop(const campaign::Campaign& c, const Planned& planned, const std::op
   };
   for (const Prediction& p : planned.predictions)
     if (p.setup == f.setup) take("link", p.range_m, p.link);
-  if (f.energy && !f.energy->whole_path) take("battery", f.energy->turn_m);
+  if (f.energy && f.energy->turn_m && !f.energy->whole_path) take("battery", f.battery_m);
   take("farthest", c.plan.farthest_m);
   take("sight", c.plan.sight_m);
   take("path", far_m);
@@ -197,7 +237,7 @@ void findStop(const campaign::Campaign& c, const Planned& planned, const std::op
 void planFlights(const campaign::Campaign& c, const Planned& planned, const std::vector<Leg>& legs, FlightPlan& out) {
   const auto course = campaign::courseOf(c);
   const campaign::PlanSettings& p = c.plan;
-  bool wanted = false, wind_told = false;
+  bool wanted = false;
   for (const campaign::Setup& s : c.setups) {
     SetupFlight f;
     f.setup = s.id;
@@ -205,14 +245,12 @@ void planFlights(const campaign::Campaign& c, const Planned& planned, const std:
     if (p.airspeed_mps && p.use_mah_km && capacity && !legs.empty()) {
       const Battery battery{*capacity, p.reserve_pct / 100, p.beside_mah};
       f.usable_mah = std::max(battery.usable_mah(), 0.0);
-      f.energy = energyOf(legs, {*p.use_mah_km, *p.airspeed_mps}, battery, windOf(p));
+      f.energy = energyOf(legs, {*p.use_mah_km, *p.airspeed_mps}, battery, windOf(p, legs));
+      f.battery_m = distanceAt(legs, f.energy->turn_m.value_or(0));
     }
     wanted = wanted || !f.energy;
     findStop(c, planned, course ? std::optional(course->farPost_m()) : std::nullopt, f);
-    if (f.energy) {
-      if (!std::exchange(wind_told, true)) tellWind(c, *f.energy, out.findings);
-      if (f.energy->turn_m) out.findings.push_back(batteryFinding(c, f));
-    }
+    if (f.energy && f.energy->turn_m) out.findings.push_back(batteryFinding(c, windOf(p, legs), f));
     if (f.stop == "link")
       out.findings.push_back(
           finding("stops-first-link", {{"setup", f.setup}, {"link", f.link}, {"at", f.stop_m, Unit::Metre}}));
@@ -232,8 +270,10 @@ FlightPlan flightPlan(const campaign::Campaign& c, const Planned& planned, const
   planRepeats(c, flown, out);
   if (c.setups.size() >= 2) tellRepeats(c, out);
   tellHowFar(c, planned, out);
+  const auto times = timesOf(c.plan, legs);
   planFlights(c, planned, legs, out);
-  planOrder(c, legs, out);
+  if (times) tellWind(c.plan, legs, *times, out.findings);
+  planOrder(c, times, out);
   const std::vector<Finding> limits = limitsOf(c, planned);
   out.findings.insert(out.findings.end(), limits.begin(), limits.end());
   return out;

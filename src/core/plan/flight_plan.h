@@ -20,6 +20,7 @@ struct SetupFlight {
   std::string setup;
   std::optional<Energy> energy;  ///< none where speed, consumption or battery is not known
   double usable_mah = 0;
+  double battery_m = 0;  ///< distance from the station at which it turns the aircraft
   std::string stop;  ///< "link", "battery", "farthest", "sight", "path"; empty where nothing is known
   std::string link;  ///< where it is a link
   double stop_m = 0;
@@ -31,7 +32,7 @@ struct FlightPlan {
   bool sd_assumed = false;           ///< neither flown nor entered
   std::vector<double> chance, chance_together;  ///< of telling the setups apart, after 1, 2, ... pairs
   int enough = 0;                    ///< pairs that tell four times in five; 0: none
-  std::vector<std::string> setups;   ///< as `run.setup` of the order counts them
+  std::vector<std::string> setups;   ///< as `run.setup` of the order counts them; "A+B" where all listen at once
   std::vector<OrderedRun> order;     ///< still to be flown
   Schedule schedule;                 ///< without clock times where the speed is not known
   bool timed = false;

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
 
 #include "core/dice/random.h"
 #include "core/finding/error.h"
@@ -81,21 +80,6 @@ Schedule scheduleOf(const std::vector<OrderedRun>& order, const SessionTimes& ti
     out.batteries_run_out = out.batteries_run_out || (session.batteries > 0 && used >= session.batteries);
     out.runs.push_back({order[i], now, now + times.run_s, battery});
     now += times.run_s;
-  }
-  return out;
-}
-
-std::vector<std::string> blindLabels(int setups, std::uint64_t seed) {
-  if (setups < 0 || setups > kMostLabels) throw DomainError("0..200 setups");
-  constexpr std::string_view kLetters = "KLMPRTVX";  // none of A, B, C, and none that is read for a digit
-  std::vector<int> all(kLetters.size() * 90);
-  std::iota(all.begin(), all.end(), 0);
-  dice::Random random(seed);
-  shuffle(all, random);
-  std::vector<std::string> out;
-  for (int s = 0; s < setups; ++s) {
-    const int n = all[static_cast<std::size_t>(s)];
-    out.push_back(kLetters[static_cast<std::size_t>(n / 90)] + std::to_string(10 + n % 90));
   }
   return out;
 }

@@ -1,7 +1,6 @@
 #pragma once
 #include <cstdint>
 #include <optional>
-#include <string>
 #include <vector>
 
 namespace distanz::plan {
@@ -49,10 +48,5 @@ struct Schedule {
 };
 /// Run after run with what lies between. @throws DomainError
 Schedule scheduleOf(const std::vector<OrderedRun>& order, const SessionTimes& times, const Session& session);
-
-/// Labels for judging pictures blind: "K7", ..., drawn by the seed, one for each setup, none alike, and none
-/// that tells the setup. @throws DomainError for more than kMostLabels
-std::vector<std::string> blindLabels(int setups, std::uint64_t seed);
-constexpr int kMostLabels = 200;
 
 }  // namespace distanz::plan

@@ -50,6 +50,8 @@ PathModel::PathModel(const campaign::Campaign& c, const campaign::Link& link, co
       m_counts(c.plan.ground != campaign::GroundKind::Unsaid || c.plan.obstruction || c.plan.gases || c.plan.rain_mm_h ||
                c.plan.cloud_g_m3) {
   m_plan.ticks.clear();
+  if (!m_counts) return;
+  m_ground = radio::permittivityOf(groundOf(m_plan.ground), std::clamp(m_frequency_mhz, 100.0, 30000.0));
   const auto course = campaign::courseOf(c);
   if (!course) return;
   for (std::size_t i = 0; i < course->points().size(); ++i) {
@@ -58,9 +60,17 @@ PathModel::PathModel(const campaign::Campaign& c, const campaign::Link& link, co
   }
 }
 
+PathModel PathModel::raised(double aircraft_m, double mast_m) const {
+  PathModel out = *this;
+  for (Point& p : out.m_line) p.height_m += aircraft_m;
+  out.m_mast_m += mast_m;
+  return out;
+}
+
 double PathModel::height_m(double distance_m) const {
   if (m_line.empty()) return campaign::PathPoint().height_m;
-  const auto next = std::find_if(m_line.begin(), m_line.end(), [&](const Point& p) { return p.distance_m >= distance_m; });
+  const auto next = std::lower_bound(m_line.begin(), m_line.end(), distance_m,
+                                     [](const Point& p, double d) { return p.distance_m < d; });
   if (next == m_line.end()) return m_line.back().height_m;
   if (next == m_line.begin()) return next->height_m;
   const Point& before = *(next - 1);
@@ -74,9 +84,8 @@ PathLosses PathModel::at(double distance_m) const {
   if (!m_counts) return out;
   const double height = std::max(height_m(distance_m), 0.0), slant = std::hypot(distance_m, height - m_mast_m), km = slant / 1000;
   if (m_plan.ground != campaign::GroundKind::Unsaid)
-    out.reflection_db = radio::twoRayLoss_db(
-        distance_m, m_mast_m, height, m_frequency_mhz,
-        radio::permittivityOf(groundOf(m_plan.ground), std::clamp(m_frequency_mhz, 100.0, 30000.0)), m_plane, m_plan.rough_m);
+    out.reflection_db =
+        radio::twoRayLoss_db(distance_m, m_mast_m, height, m_frequency_mhz, m_ground, m_plane, m_plan.rough_m);
   if (m_plan.obstruction) {
     radio::Profile flat{{}, std::vector<double>(kEdges + 1, 0.0), m_mast_m, height};
     for (int i = 0; i <= kEdges; ++i) flat.distance_m.push_back(distance_m * i / kEdges);

@@ -1,4 +1,5 @@
 #pragma once
+#include <complex>
 #include <optional>
 #include <vector>
 
@@ -27,8 +28,11 @@ class PathModel {
 
   /// @param distance_m horizontal, > 0
   PathLosses at(double distance_m) const;
-  /// Height of the aircraft above the station's ground, that of the last point beyond the path.
+  /// Height of the aircraft above the station's ground, that of the last point beyond the path; asked only
+  /// where counts().
   double height_m(double distance_m) const;
+  /// The same way flown so much higher, from a mast so much higher.
+  PathModel raised(double aircraft_m, double mast_m) const;
   /// True where a term besides the log-distance law counts.
   bool counts() const { return m_counts; }
   /// Where what is received falls under the critical level for good, or for longer than kIgnored_m; kFarthest_m
@@ -38,7 +42,8 @@ class PathModel {
 
  private:
   double m_frequency_mhz, m_exponent, m_mast_m;
-  campaign::PlanSettings m_plan;
+  campaign::PlanSettings m_plan;  ///< without its ticks
+  std::complex<double> m_ground;  ///< permittivity, where it reflects
   radio::Plane m_plane;
   bool m_counts;
   struct Point {

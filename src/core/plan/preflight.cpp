@@ -84,7 +84,11 @@ std::vector<PreflightItem> preflightOf(const campaign::Campaign& c) {
   return list.take();
 }
 
-Finding preflightState(const std::vector<PreflightItem>& items) {
+Finding preflightState(const std::vector<PreflightItem>& items, const std::string& today) {
+  const auto stale = std::count_if(items.begin(), items.end(), [&](const PreflightItem& i) {
+    return i.tick && !i.tick->at.starts_with(today);
+  });
+  if (stale > 0) return finding("preflight-stale", {{"stale", int(stale)}, {"of", items.size()}});
   const auto open = std::count_if(items.begin(), items.end(), [](const PreflightItem& i) { return !i.tick; });
   if (open == 0) return finding("preflight-done", {{"of", items.size()}});
   return finding("preflight-open", {{"open", int(open)}, {"of", items.size()}});

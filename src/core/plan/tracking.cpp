@@ -16,7 +16,7 @@ double turned(double from_deg, double to_deg) {
 }
 
 TrackPoint lookAt(const SeenAt& s, const Tracker& t) {
-  const double flat = std::hypot(s.ahead_m, s.right_m);
+  const double flat = s.away_m();
   TrackPoint out{.along_m = s.along_m, .away_m = std::hypot(flat, s.above_m)};
   out.azimuth_deg = std::atan2(s.right_m, s.ahead_m) * kDegrees;
   out.elevation_deg = std::atan2(s.above_m, flat) * kDegrees;

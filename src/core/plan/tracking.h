@@ -2,6 +2,8 @@
 #include <optional>
 #include <vector>
 
+#include "core/plan/seen.h"
+
 namespace distanz::plan {
 
 /// A tracked ground antenna, and what it does not know exactly.
@@ -13,12 +15,6 @@ struct Tracker {
   std::optional<double> most_rate_deg_s = {};  ///< how fast it turns
   std::optional<double> most_elevation_deg = {}, least_elevation_deg = {};
   std::optional<double> turn_to_deg = {};  ///< it turns so far to either side of the path's bearing
-};
-
-/// The aircraft as seen from the station.
-struct SeenAt {
-  double along_m = 0;  ///< the path, outward
-  double ahead_m = 0, right_m = 0, above_m = 0;  ///< along the path's bearing, to its right, over the antenna
 };
 
 /// Where the antenna must look, and how wrong it may be.

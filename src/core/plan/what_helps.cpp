@@ -13,53 +13,30 @@ using quantity::Unit;
 constexpr double kStep_db = 3, kHigher_m = 10, kMastHigher_m = 1, kWorthMending_db = 0.2;
 constexpr std::size_t kMostTold = 3, kMostHelped = 8;
 
-campaign::Campaign higher(campaign::Campaign c) {
-  for (campaign::PathPoint& p : campaign::editFirstPath(c).points) p.height_m += kHigher_m;
-  return c;
-}
-
 /// The setup and how it should reach, changed one thing at a time.
 class Changes {
  public:
-  Changes(const campaign::Campaign& c, const campaign::Setup& setup, const campaign::Link& link,
-          const campaign::SetupLink& own, const radio::LinkEnds& ends, double critical_dbm)
-      : m_campaign(c), m_setup(setup), m_link(link), m_own(own), m_ends(ends), m_critical_dbm(critical_dbm),
-        m_now_m(reach(c, link, ends, setup.mast_m)) {}
+  Changes(const PathModel& model, const radio::LinkEnds& ends, double critical_dbm)
+      : m_model(model), m_ends(ends), m_critical_dbm(critical_dbm), m_now_m(model.range_m(ends, critical_dbm)) {}
 
   void decibels(const char* what, double db) {
     if (db < kWorthMending_db) return;
     radio::LinkEnds better = m_ends;
     better.power_dbm += db;
-    add(what, db, reach(m_campaign, m_link, better, m_setup.mast_m));
+    add(what, db, m_model.range_m(better, m_critical_dbm));
   }
-  void height() { add("height", 0, reach(higher(m_campaign), m_link, m_ends, m_setup.mast_m)); }
-  void mast() {
-    const double now = m_setup.mast_m.value_or(m_campaign.station.antenna_height_m);
-    add("mast", 0, reach(m_campaign, m_link, m_ends, now + kMastHigher_m));
-  }
-  void band() {
-    campaign::Link half = m_link;
-    half.frequency_mhz /= 2;
-    add("band", 0, reach(m_campaign, half, m_ends, m_setup.mast_m));
-  }
+  void way(const char* what, const PathModel& other) { add(what, 0, other.range_m(m_ends, m_critical_dbm)); }
   std::vector<Help> take() {
     std::stable_sort(m_out.begin(), m_out.end(), [](const Help& a, const Help& b) { return a.more_m > b.more_m; });
     return std::move(m_out);
   }
 
  private:
-  double reach(const campaign::Campaign& c, const campaign::Link& link, const radio::LinkEnds& ends,
-               const std::optional<double>& mast_m) const {
-    return PathModel(c, link, m_own, mast_m).range_m(ends, m_critical_dbm);
-  }
   void add(const char* what, double db, double reach_m) {
     if (reach_m - m_now_m >= kLeastHelp_m) m_out.push_back({what, db, reach_m - m_now_m, reach_m / m_now_m - 1});
   }
 
-  const campaign::Campaign& m_campaign;
-  const campaign::Setup& m_setup;
-  const campaign::Link& m_link;
-  const campaign::SetupLink& m_own;
+  const PathModel& m_model;
   radio::LinkEnds m_ends;
   double m_critical_dbm, m_now_m;
   std::vector<Help> m_out;
@@ -79,7 +56,8 @@ std::vector<Help> whatHelps(const campaign::Campaign& c, const campaign::Setup& 
   const auto ends = campaign::endsOf(c, link, own->second);
   const auto critical = campaign::criticalAt(c, link, own->second);
   if (!ends || !critical) return {};
-  Changes changes(c, setup, link, own->second, *ends, *critical);
+  const PathModel model(c, link, own->second, setup.mast_m);
+  Changes changes(model, *ends, *critical);
   changes.decibels("power", kStep_db);
   changes.decibels("gain", kStep_db);
   changes.decibels("cable", ends->tx_loss_db + ends->rx_loss_db);
@@ -87,10 +65,12 @@ std::vector<Help> whatHelps(const campaign::Campaign& c, const campaign::Setup& 
   changes.decibels("polarisation", ends->polarisation_db);
   changes.decibels("mismatch", ends->tx_mismatch_db + ends->rx_mismatch_db);
   if (c.plan.ground != campaign::GroundKind::Unsaid || c.plan.obstruction) {
-    if (!campaign::firstPath(c).empty()) changes.height();
-    changes.mast();
+    changes.way("height", model.raised(kHigher_m, 0));
+    changes.way("mast", model.raised(0, kMastHigher_m));
   }
-  changes.band();
+  campaign::Link half = link;
+  half.frequency_mhz /= 2;
+  changes.way("band", PathModel(c, half, own->second, setup.mast_m));
   return changes.take();
 }
 

@@ -7,8 +7,8 @@ namespace distanz::radio {
 
 enum class Ground { VeryDry, MediumDry, Wet, FreshWater, SeaWater };
 
-/// Complex relative permittivity e' - j e'' of the ground. Soils: read off the curves of Rec. ITU-R P.527-3,
-/// figure 1, at 1 and 5 GHz, and between them by their logarithms, so to about a tenth; water at 20 degrees:
+/// Complex relative permittivity e' - j e'' of the ground. Soils: after the curves of Rec. ITU-R P.527-3,
+/// figure 1, at 1 and 5 GHz, and between them by their logarithms, to about a fifth; water at 20 degrees:
 /// Debye's two relaxations of Rec. ITU-R P.840-8, the sea's salt as a conductivity of 5 S/m.
 /// @param frequency_mhz 100..30000 @throws DomainError
 std::complex<double> permittivityOf(Ground ground, double frequency_mhz);

@@ -46,7 +46,8 @@ std::vector<OrderBlock> orderBlocks(const campaign::Campaign& c, const plan::Fli
     const bool fits = i < plan.schedule.runs.size();
     OrderBlock b;
     b.mark = campaign::setupIndex(c, plan.setups[std::size_t(r.setup)]);
-    b.letter = QString::fromStdString(campaign::letterOf(c, std::size_t(std::max(b.mark, 0))));
+    b.letter = QString::fromStdString(b.mark < 0 ? plan.setups[std::size_t(r.setup)]  // all of them at once
+                                                 : campaign::letterOf(c, std::size_t(b.mark)));
     b.block = r.block;
     b.fits = fits;
     if (fits && plan.timed) b.when = words::clock(plan.schedule.runs[i].begin_s);
@@ -102,7 +103,8 @@ void paint(QPainter& p, const QRectF& area, const std::vector<OrderBlock>& block
     p.setPen(b.flown ? look.surface : b.fits ? colour : look.muted);
     p.setFont(look.font(16, true));
     const bool roomy = r.height() >= 44 && r.width() >= 38;
-    p.drawText(QRectF(r.left(), r.top() + cap, r.width(), roomy ? 22 : r.height() - cap - 8), Qt::AlignCenter, b.letter);
+    p.drawText(QRectF(r.left(), r.top() + cap, r.width(), roomy ? 22 : r.height() - cap - 8), Qt::AlignCenter,
+               p.fontMetrics().elidedText(b.letter, Qt::ElideRight, int(r.width()) - 4));
     if (!roomy) continue;
     p.setPen(look.muted);
     p.setFont(look.font(11, false));

@@ -32,6 +32,11 @@ struct CardSheet {
     p.drawLine(QPointF(kCardMargin, y), QPointF(kCardMargin + width(), y));
     y += 5;
   }
+  /// One line, cut where it is too long. @return its height
+  double line(double x, double wide, const QString& words, int pixels, bool strong = false) {
+    p.setFont(look.font(pixels, strong));
+    return text(x, wide, p.fontMetrics().elidedText(words, Qt::ElideRight, int(wide)), pixels, strong);
+  }
   /// @return height of the text
   double text(double x, double wide, const QString& words, int pixels, bool strong = false) {
     p.setPen(Qt::black);
@@ -53,13 +58,14 @@ struct CardSheet {
 QString nameOf(const campaign::Campaign& c, const std::string& setup) {
   const campaign::Setup* s = campaign::findSetup(c, setup);
   const int at = campaign::setupIndex(c, setup);
-  const QString letter = QString::fromStdString(campaign::letterOf(c, std::size_t(std::max(at, 0))));
+  if (at < 0) return QString::fromStdString(setup);  // all of them at once
+  const QString letter = QString::fromStdString(campaign::letterOf(c, std::size_t(at)));
   return s && !s->name.empty() ? letter + "  " + QString::fromStdString(s->name) : letter;
 }
 
 void path(CardSheet& s, const campaign::Campaign& c, const plan::Planned& planned) {
   const auto course = campaign::courseOf(c);
-  s.y += s.text(kCardMargin, s.width(), QString::fromStdString(c.title), 22, true) + 4;
+  s.y += s.line(kCardMargin, s.width(), QString::fromStdString(c.title), 22, true) + 4;
   if (!course) return;
   double low = 1e9, high = 0;
   for (const campaign::PathPoint& p : campaign::firstPath(c)) {
@@ -81,8 +87,8 @@ void turns(CardSheet& s, const campaign::Campaign& c, const plan::FlightPlan& pl
     const QString what = f.stop.empty()     ? QStringLiteral("\u2013")
                          : f.stop == "link" ? QString::fromStdString(f.link)
                                             : words::term("stop-" + f.stop);
-    const double first = s.text(kCardMargin, s.width() * 0.45, nameOf(c, f.setup), 15, true),
-                 second = s.text(kCardMargin + s.width() * 0.47, s.width() * 0.53,
+    const double first = s.line(kCardMargin, s.width() * 0.45, nameOf(c, f.setup), 15, true),
+                 second = s.line(kCardMargin + s.width() * 0.47, s.width() * 0.53,
                                  f.stop.empty() ? what : words::distance(f.stop_m) + "  (" + what + ")", 15);
     s.y += std::max(first, second) + 2;
   }
@@ -101,7 +107,7 @@ void order(CardSheet& s, const campaign::Campaign& c, const plan::FlightPlan& pl
     s.box(x, s.y + 3, false);
     QString row = blocks[i].when.isEmpty() ? QString::number(i + 1) : blocks[i].when;
     s.text(x + 20, 50, row, 14);
-    s.text(x + 70, wide - 130, nameOf(c, plan.setups[std::size_t(plan.order[i].setup)]), 14, true);
+    s.line(x + 70, wide - 130, nameOf(c, plan.setups[std::size_t(plan.order[i].setup)]), 14, true);
     if (blocks[i].battery > 0)
       s.text(x + wide - 55, 55, words::term("short-battery") + QString::number(blocks[i].battery), 14);
   }

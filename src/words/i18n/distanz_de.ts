@@ -4664,7 +4664,7 @@
     </message>
     <message>
         <source>{setup} is stopped first by {what}, at {at}.</source>
-        <translation>{setup} wird zuerst aufgehalten durch {what}, bei {at}.</translation>
+        <translation>Zuerst hält {setup} auf: {what}, bei {at}.</translation>
     </message>
     <message>
         <source>The path runs out to {far}, {limit} is allowed. Instead of flying it: the reduced-power walk, an attenuator, less power on a shorter path, or the simulator.</source>
@@ -4801,6 +4801,34 @@
     <message>
         <source>{what}: {caution}</source>
         <translation>{what}: {caution}</translation>
+    </message>
+    <message>
+        <source>Enter where the wind comes from. Until then it is counted against the way home.</source>
+        <translation>Eintragen, woher der Wind kommt. Bis dahin zählt er gegen den Heimweg.</translation>
+    </message>
+    <message>
+        <source>{stale} of {of} points were ticked on another day. Clear the list, and go through it again.</source>
+        <translation>{stale} von {of} Punkten wurden an einem anderen Tag abgehakt. Liste leeren und neu durchgehen.</translation>
+    </message>
+    <message>
+        <source>The {link} tracker must turn {rate:.0}° a second at most, look up to {azimuth:.0} aside and {elevation:.0} up.</source>
+        <translation>Der {link}-Nachführer muss höchstens {rate:.0}° je Sekunde drehen, bis {azimuth:.0} zur Seite und {elevation:.0} hinauf schauen.</translation>
+    </message>
+    <message>
+        <source>From {from} on the {link} tracker aims within its beam ({half:.0} to either side); nearer, errors of home and height throw it off.</source>
+        <translation>Ab {from} zielt der {link}-Nachführer innerhalb seiner Keule ({half:.0} zu jeder Seite); näher werfen ihn Fehler von Ort und Höhe hinaus.</translation>
+    </message>
+    <message>
+        <source>The {link} tracker errs by {error:.0} even far out, more than its beam is wide to either side ({half:.0}). Level its stand, and calibrate its compass.</source>
+        <translation>Der {link}-Nachführer irrt selbst weit draußen um {error:.0}, mehr, als seine Keule zu jeder Seite breit ist ({half:.0}). Stand ausrichten und Kompass kalibrieren.</translation>
+    </message>
+    <message>
+        <source>Assumed errors: home {home}, height {height}, compass {compass:.0}, stand {level:.0}; flown at {speed}.</source>
+        <translation>Angenommene Fehler: Ort {home}, Höhe {height}, Kompass {compass:.0}, Stand {level:.0}; geflogen mit {speed}.</translation>
+    </message>
+    <message>
+        <source>of it {what}: {change:+.1}</source>
+        <translation>davon {what}: {change:+.1}</translation>
     </message>
 </context>
 <context>
@@ -6532,7 +6560,7 @@
     </message>
     <message>
         <source>the battery</source>
-        <translation>den Akku</translation>
+        <translation>der Akku</translation>
     </message>
     <message>
         <source>the distance allowed</source>
@@ -6701,6 +6729,26 @@
     <message>
         <source>Deygout</source>
         <translation>Deygout</translation>
+    </message>
+    <message>
+        <source>reflection by the ground</source>
+        <translation>Reflexion am Boden</translation>
+    </message>
+    <message>
+        <source>the earth in the way</source>
+        <translation>die Erde im Weg</translation>
+    </message>
+    <message>
+        <source>rain</source>
+        <translation>Regen</translation>
+    </message>
+    <message>
+        <source>fog</source>
+        <translation>Nebel</translation>
+    </message>
+    <message>
+        <source>oxygen and vapour</source>
+        <translation>Sauerstoff und Dampf</translation>
     </message>
 </context>
 </TS>

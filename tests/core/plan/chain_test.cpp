@@ -117,6 +117,13 @@ TEST_CASE("chain told: the level at the far post with every term that makes it, 
   for (const Finding& line : plan::whyEirp(chain))
     eirp += worthOf(line, line.code == "why-chain-power" ? "power" : "change");
   CHECK_THAT(eirp, WithinAbs(*chain.eirp_dbm, 1e-9));
+  c.plan.rain_mm_h = 100;  // told as a part of the path, which it is counted in
+  c.plan.gases = true;
+  double held = 0;
+  said = told();
+  for (const Finding& line : said->why)
+    if (line.code == "why-path-holds") held += worthOf(line, "change");
+  CHECK_THAT(held, WithinAbs(*chainOfA(c).received_dbm - *chain.received_dbm, 1e-9));
   setValueAt(c, "A", "control", kTransmitGain, -60);
   CHECK(told()->code == "far-post-short");
   c.links[0].sensitivity_dbm.reset();

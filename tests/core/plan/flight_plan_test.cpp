@@ -81,15 +81,34 @@ TEST_CASE("flight plan: wind, battery, limits and path compete for the stop") {
   c.plan.highest_m = 500;
   CHECK(tells(planOf(c), "limits-kept"));
   c.plan.wind_mps = 16;
+  p = planOf(c);
+  CHECK(tells(p, "wind-from-wanted"));
+  CHECK(tells(p, "wind-no-return"));  // until somebody says where from
   c.plan.wind_from_deg = course::between(*c.station.position(), firstPath(c).back().position).bearing_deg + 180;
   if (*c.plan.wind_from_deg >= 360) *c.plan.wind_from_deg -= 360;
   p = planOf(c);
   CHECK(tells(p, "wind-no-return"));
   CHECK(p.flights[0].energy->impossible_back);
+  c.plan.use_mah_km.reset();
+  CHECK(tells(planOf(c), "wind-no-return"));  // the battery has no say in it
+  c.plan.use_mah_km = 100;
   c.plan.wind_mps = 5;
   CHECK(tells(planOf(c), "wind-helps-out"));
   c.plan.reserve_pct = 100;
   CHECK(tells(planOf(c), "battery-empty"));
+}
+
+TEST_CASE("flight plan: on a path that bends the battery's turn is told from the station") {
+  Campaign c = test::planned();
+  const course::Position station = *c.station.position(), corner = course::destination(station, {1000, 0});
+  editFirstPath(c).points = {{corner, 60}, {course::destination(corner, {3000, 90}), 60}};  // begins farther out
+  c.plan.airspeed_mps = 15;
+  c.plan.use_mah_km = 100;
+  c.plan.battery_mah = 2 * 1500 * 0.1 / 0.7;  // 1500 m each way
+  const plan::FlightPlan p = planOf(c);
+  REQUIRE(p.flights[0].energy);
+  CHECK_THAT(*p.flights[0].energy->turn_m, WithinAbs(1500, 1));
+  CHECK_THAT(p.flights[0].battery_m, WithinAbs(std::hypot(1000, 500), 1));
 }
 
 TEST_CASE("flight plan: the order goes on where flights stopped, and has clock times once they can be known") {
@@ -113,6 +132,10 @@ TEST_CASE("flight plan: the order goes on where flights stopped, and has clock t
   plan::FlightPlan p = planOf(c);
   CHECK(p.timed);
   CHECK_THAT(p.schedule.runs[0].end_s - p.schedule.runs[0].begin_s, WithinAbs(2 * 3000 / 15.0 + 60, 1));
+  c.plan.together = true;  // one flight for both: as many as the pairs, less those that every setup has
+  CHECK(planOf(c).setups == std::vector<std::string>{"A+B"});
+  CHECK(planOf(c).order.size() == 2);
+  c.plan.together = false;
   c.plan.end_s = 6 * 3600 + 1000;
   CHECK(tells(planOf(c), "session-too-long"));
   c.plan.batteries = 1;
@@ -143,10 +166,11 @@ TEST_CASE("pre-flight list: made of plan and kit, open by default, ticked with t
   run.setup = "A";
   c.runs.push_back(run);
   CHECK_FALSE(has("near-first/A"));
-  CHECK(plan::preflightState(plan::preflightOf(c)).code == "preflight-open");
+  CHECK(plan::preflightState(plan::preflightOf(c), "2026-05-01").code == "preflight-open");
   for (const plan::PreflightItem& i : plan::preflightOf(Campaign(c)))
     c = plan::withTick(c, i.id, "2026-05-01T06:10", "Ada of the made-up valley");
-  CHECK(plan::preflightState(plan::preflightOf(c)).code == "preflight-done");
+  CHECK(plan::preflightState(plan::preflightOf(c), "2026-05-01").code == "preflight-done");
+  CHECK(plan::preflightState(plan::preflightOf(c), "2026-05-02").code == "preflight-stale");  // not done today
   CHECK(validate(c).empty());
   c = plan::withTick(c, "failsafe", "", "");
   for (const plan::PreflightItem& i : plan::preflightOf(c)) CHECK((i.tick == nullptr) == (i.id == "failsafe"));

@@ -4,7 +4,6 @@
 #include <set>
 
 #include "core/finding/error.h"
-#include "core/plan/chance_plot.h"
 
 using namespace distanz;
 using namespace distanz::plan;
@@ -79,20 +78,4 @@ TEST_CASE("schedule: runs follow one another, batteries take turns, and daylight
   CHECK(s.runs.size() == 3);
   CHECK(s.left_over == 1);
   CHECK_THROWS_AS(scheduleOf(order, {-1, 0, 0}, {}), DomainError);
-}
-
-TEST_CASE("blind labels: as many as there are setups, none alike, and another seed draws others") {
-  const auto labels = blindLabels(26, 4);
-  CHECK(std::set<std::string>(labels.begin(), labels.end()).size() == 26);
-  CHECK(labels == blindLabels(26, 4));
-  CHECK(labels != blindLabels(26, 5));
-  CHECK_THROWS_AS(blindLabels(201, 1), DomainError);
-}
-
-TEST_CASE("time of day: as people type it, and nothing else") {
-  for (const auto& [text, minutes] : {std::pair{"6:30", 390}, {"06:30", 390}, {"630", 390}, {"0630", 390}, {"6", 360},
-                                      {"18", 1080}, {" 7.05 ", 425}, {"24:00", 1440}, {"0:00", 0}})
-    CHECK(clockFrom(text) == std::optional<double>(60.0 * minutes));
-  for (const char* text : {"", "25", "6:60", "24:01", ":30", "6:3", "123:00", "06:30:10", "dawn", "-6", "06300"})
-    CHECK_FALSE(clockFrom(text));
 }

@@ -59,10 +59,12 @@ TEST_CASE("path model: the height of the flight line is that of the path, and of
   Campaign c = test::planned();
   editFirstPath(c).points[0].height_m = 20;
   editFirstPath(c).points[1].height_m = 80;
+  c.plan.obstruction = true;
   const plan::PathModel m = modelOf(c);
   CHECK_THAT(m.height_m(1500), WithinAbs(50, 0.01));
   CHECK(m.height_m(9000) == 80);
   CHECK(m.height_m(0) == 20);
+  CHECK(m.raised(10, 0).height_m(9000) == 90);
 }
 
 TEST_CASE("path model: the range is where the level meets the critical one, and chain and prediction agree") {

@@ -4,6 +4,8 @@
 #include <cmath>
 
 #include "core/finding/error.h"
+#include "core/plan/told_tracking.h"
+#include "support/planned.h"
 
 using namespace distanz;
 using namespace distanz::plan;
@@ -58,4 +60,21 @@ TEST_CASE("tracking: beyond what it can turn, or faster, the beam loses the airc
   CHECK_FALSE(trackOf(flyby(5, 50), 15, t)[500].followed);
   CHECK_THROWS_AS(trackOf({{}}, 15, {}), DomainError);
   CHECK_THROWS_AS(trackOf(flyby(5, 5), 0, {}), DomainError);
+}
+
+TEST_CASE("tracking: told for links that are tracked, with the beam that follows") {
+  campaign::Campaign c = test::planned();
+  CHECK(toldTracking(c).empty());
+  campaign::setValueAt(c, "A", "control", campaign::kTransmitGain, 12);
+  auto& ends = c.setups[0].links["control"];
+  ends.pointing = campaign::Pointing::Tracked;
+  const auto told = toldTracking(c);
+  REQUIRE(told.size() == 2);
+  CHECK(told[0].code == "tracker-rate");
+  CHECK(told[0].why.size() == 1);
+  CHECK(told[1].code == "tracker-aims");
+  campaign::setValueAt(c, "A", "control", campaign::kTransmitGain, 35);  // a beam of three degrees
+  CHECK(toldTracking(c)[1].code == "tracker-errs");
+  c.paths.clear();
+  CHECK(toldTracking(c).empty());
 }

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/finding/error.h"
+#include "core/quantity/clock.h"
 #include "core/quantity/decibel.h"
 #include "support/told.h"
 
@@ -93,4 +94,12 @@ TEST_CASE("decibels: definition, inverse and refusal") {
   CHECK_REFUSED(dbmFromMilliwatt(0), Contains("power_mw"));
   CHECK_THROWS_AS(dbmFromMilliwatt(-1), DomainError);
   CHECK_THROWS_AS(milliwattFromDbm(NAN), DomainError);
+}
+
+TEST_CASE("time of day: as people type it, and nothing else") {
+  for (const auto& [text, minutes] : {std::pair{"6:30", 390}, {"06:30", 390}, {"630", 390}, {"0630", 390}, {"6", 360},
+                                      {"18", 1080}, {" 7.05 ", 425}, {"24:00", 1440}, {"0:00", 0}})
+    CHECK(clockFrom(text) == std::optional<double>(60.0 * minutes));
+  for (const char* text : {"", "25", "6:60", "24:01", ":30", "6:3", "123:00", "06:30:10", "dawn", "-6", "06300"})
+    CHECK_FALSE(clockFrom(text));
 }

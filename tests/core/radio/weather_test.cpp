@@ -37,8 +37,8 @@ TEST_CASE("rain: the table of the recommendation") {
   CHECK_THROWS_AS(rainLoss_db_km(5800, -1, Plane::Vertical), DomainError);
 }
 
-TEST_CASE("gases: the curves of the recommendation, and nothing without vapour") {
-  // Rec. ITU-R P.676-10, figure 5: 1013 hPa, 15 degrees, 7.5 g/m3.
+TEST_CASE("gases: the annex typed a second time, and nothing without vapour") {
+  // 1013 hPa, 15 degrees, 7.5 g/m3; typed apart in another language, from the same equations.
   CHECK_THAT(oxygenLoss_db_km(2400), WithinAbs(0.0068, 3e-4));
   CHECK_THAT(oxygenLoss_db_km(5800), WithinAbs(0.0074, 3e-4));
   CHECK_THAT(oxygenLoss_db_km(10000), WithinAbs(0.0079, 3e-4));
@@ -48,8 +48,8 @@ TEST_CASE("gases: the curves of the recommendation, and nothing without vapour")
   CHECK_THROWS_AS(oxygenLoss_db_km(60000), DomainError);
 }
 
-TEST_CASE("cloud: figure of the recommendation at 0 degrees, and next to nothing where drones fly") {
-  // Rec. ITU-R P.840-8, figure 2: Kl at 0 degrees.
+TEST_CASE("cloud: the equations typed a second time, and next to nothing where drones fly") {
+  // Kl at 0 degrees; typed apart in another language.
   CHECK_THAT(cloudLoss_db_km(10000, 1, 0), WithinAbs(0.0926, 0.001));
   CHECK_THAT(cloudLoss_db_km(30000, 1, 0), WithinAbs(0.771, 0.005));
   CHECK_THAT(cloudLoss_db_km(100000, 1, 0), WithinAbs(4.89, 0.02));

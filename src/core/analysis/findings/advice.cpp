@@ -9,6 +9,7 @@
 #include "core/analysis/findings/named.h"
 #include "core/campaign/kit.h"
 #include "core/quantity/unit.h"
+#include "core/plan/told_tracking.h"
 #include "core/plan/what_helps.h"
 #include "core/radio/clearance.h"
 #include "core/records/record_result.h"
@@ -105,7 +106,20 @@ plan::FlownSoFar flownSoFar(const Answers& answers, const std::string& link) {
   for (const SetupOnLink& s : answers.setups)
     if (s.link == link && s.runs_used >= 2 && s.flight_sd_db > 0)
       out.flight_sd_db = std::max(out.flight_sd_db.value_or(0), s.flight_sd_db);
+  for (const PairOnLink& p : answers.comparisons)
+    if (p.link == link && p.paired_flights >= 2 && p.se_db > 0)
+      out.paired_sd_db = std::max(out.paired_sd_db.value_or(0), p.se_db * std::sqrt(p.paired_flights));
   return out;
+}
+
+std::optional<Finding> groundStop(const campaign::Campaign& c) {
+  const campaign::Record* ground = nullptr;
+  for (const campaign::Record& r : c.records)
+    if (r.kind == campaign::RecordKind::Ground && (!ground || r.made_at >= ground->made_at)) ground = &r;
+  if (!ground) return std::nullopt;
+  const auto judged = records::judge({.campaign = c, .record = *ground});
+  if (judged.findings.empty() || judged.findings.front().code != "ground-do-not-fly") return std::nullopt;
+  return finding("ground-held-in-plan", {{"record", ground->name.empty() ? ground->id : ground->name}});
 }
 
 std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned& p, const Answers& answers) {
@@ -120,22 +134,14 @@ std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned
                              metres("range", *x.range_m),
                              {"exponent", c.plan_exponent, Unit::None}},
                             {"setup", x.setup}));
-  const std::vector<Finding> help = plan::toldHelp(c, p);
-  out.insert(out.end(), help.begin(), help.end());
+  for (const auto& more : {plan::toldHelp(c, p), plan::toldTracking(c)})
+    out.insert(out.end(), more.begin(), more.end());
   const SetupOnLink* first = c.setups.empty() ? nullptr : answers.limiting(c.setups.front().id);
   if (first && first->exponent)
     out.push_back(finding("use-flown-exponent", {{"exponent", measureOf(*first->exponent, Unit::None)}}));
   out.push_back(finding("horizon", {metres("horizon", p.clearance->horizon_m),
                                     metres("breakpoint", p.clearance->breakpoint_m)}));
-  const campaign::Record* ground = nullptr;
-  for (const campaign::Record& r : c.records)
-    if (r.kind == campaign::RecordKind::Ground && (!ground || r.made_at >= ground->made_at)) ground = &r;
-  if (ground) {
-    const auto judged = records::judge({.campaign = c, .record = *ground});
-    if (!judged.findings.empty() && judged.findings.front().code == "ground-do-not-fly")
-      out.insert(out.begin(), finding("ground-held-in-plan",
-                                      {{"record", ground->name.empty() ? ground->id : ground->name}}));
-  }
+  if (auto stop = groundStop(c)) out.insert(out.begin(), std::move(*stop));
   out.push_back(finding("keep-sight"));
   return out;
 }

@@ -14,6 +14,8 @@ std::vector<Finding> kitAdvice(const campaign::Campaign& campaign);
 /// @param planned of the same campaign @param answers of its flights so far
 std::vector<Finding> planAdvice(const campaign::Campaign& campaign, const plan::Planned& planned,
                                 const Answers& answers);
+/// The latest ground check ended with "do not fly": said wherever flights are planned.
+std::optional<Finding> groundStop(const campaign::Campaign& campaign);
 /// How far flights of one setup differ on a link, where any was flown twice.
 plan::FlownSoFar flownSoFar(const Answers& answers, const std::string& link);
 /// @param campaign as it was analysed
