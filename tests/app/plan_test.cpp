@@ -156,6 +156,11 @@ TEST_CASE("plan: nothing is ticked by default; a tick keeps time and name, and i
   p.document().undo();
   waitFor("undo", [&] { return p.campaign().plan.ticks.size() == 2; });
   CHECK(list.item(0)->checkState() == Qt::Checked);
+  CHECK_THAT(p.allFindings(), Contains("points of the pre-flight list are open"));
+  campaign::Campaign old = p.campaign();
+  for (campaign::Tick& t : old.plan.ticks) t.at = "2020-01-01T06:00";
+  REQUIRE(p.document().edit(step("Old"), old));
+  CHECK_THAT(p.allFindings(), Contains("2 of") && Contains("on another day"));
   click(p.window, "clearTicks");
   CHECK(p.campaign().plan.ticks.empty());
 }

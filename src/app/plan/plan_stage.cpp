@@ -8,11 +8,13 @@
 #include <algorithm>
 
 #include "app/plan/flights_page.h"
+#include "app/plan/preflight_list.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
 #include "core/campaign/limits.h"
 #include "core/plan/flight_tables.h"
+#include "core/plan/preflight.h"
 #include "lanes/paper/plan_card.h"
 #include "lanes/paper/sheet.h"
 #include "lanes/plan_lanes.h"
@@ -93,6 +95,7 @@ void PlanStage::refresh() {
 std::vector<Finding> PlanStage::findings() const {
   if (onFlights()) {
     std::vector<Finding> out = m_flights->plan().findings;
+    out.push_back(plan::preflightState(plan::preflightOf(document().campaign()), PreflightList::today()));
     if (auto stop = analysis::groundStop(document().campaign())) out.insert(out.begin(), std::move(*stop));
     return out;
   }
@@ -138,7 +141,8 @@ QSize PlanStage::paperSize() const {
 
 void PlanStage::paintPaper(QPainter& p) const {
   if (onFlights())
-    lanes::paintPlanCard(p, document().campaign(), document().planned(), m_flights->plan(), lanesLook());
+    lanes::paintPlanCard(p, document().campaign(), document().planned(), m_flights->plan(), lanesLook(),
+                         PreflightList::today());
   else
     m_lanes->paintPaper(p);
 }

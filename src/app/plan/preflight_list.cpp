@@ -13,18 +13,13 @@
 namespace distanz::app {
 
 PreflightList::PreflightList(Document& document, QWidget* parent)
-    : QWidget(parent), m_document(document), m_list(new QListWidget), m_who(new QLineEdit), m_state(plainLabel()) {
+    : QWidget(parent), m_document(document), m_list(new QListWidget), m_who(new QLineEdit) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
-  auto* head = new QHBoxLayout;
   auto* title = plainLabel(tr("Before the flight"));
   title->setProperty("section", true);
-  head->addWidget(title);
-  m_state->setObjectName("preflightState");
-  m_state->setProperty("muted", true);
-  head->addWidget(m_state, 1, Qt::AlignRight);
-  column->addLayout(head);
+  column->addWidget(title);
   m_list->setObjectName("preflight");
   m_list->setAccessibleName(tr("Pre-flight list"));
   m_list->setWordWrap(true);
@@ -69,7 +64,10 @@ void PreflightList::refresh() {
     item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable);
     item->setCheckState(tick ? Qt::Checked : Qt::Unchecked);
   }
-  m_state->setText(words::sentence(plan::preflightState(items, QDate::currentDate().toString(Qt::ISODate).toStdString())));
+}
+
+std::string PreflightList::today() {
+  return QDate::currentDate().toString(Qt::ISODate).toStdString();
 }
 
 void PreflightList::tick(const std::string& item) {

@@ -3,7 +3,6 @@
 
 #include "app/shared/document.h"
 
-class QLabel;
 class QLineEdit;
 
 namespace distanz::app {
@@ -14,6 +13,8 @@ class PreflightList : public QWidget {
  public:
   explicit PreflightList(Document& document, QWidget* parent = nullptr);
   void refresh();
+  /// The day that ticks made now are of.
+  static std::string today();
 
  private:
   void tick(const std::string& item);
@@ -22,7 +23,6 @@ class PreflightList : public QWidget {
   Document& m_document;
   QListWidget* m_list;
   QLineEdit* m_who;
-  QLabel* m_state;
 };
 
 }  // namespace distanz::app

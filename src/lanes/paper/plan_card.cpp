@@ -123,7 +123,7 @@ void callOuts(CardSheet& s, const plan::Planned& planned) {
   s.y += s.text(kCardMargin, s.width(), words::term("card-events"), 14) + 2;
 }
 
-void list(CardSheet& s, const campaign::Campaign& c) {
+void list(CardSheet& s, const campaign::Campaign& c, const std::string& today) {
   s.head(words::term("card-list"));
   const auto items = plan::preflightOf(c);
   const double wide = (s.width() - 20) / 2, top = s.y, room = kPlanCard.height() - kCardMargin - top;
@@ -142,7 +142,7 @@ void list(CardSheet& s, const campaign::Campaign& c) {
       const int column = y[0] - top < heights / 2 - 0.5 ? 0 : 1;
       s.y = y[column];
       const double x = kCardMargin + column * (wide + 20);
-      s.box(x, s.y + 1, items[i].tick != nullptr);
+      s.box(x, s.y + 1, items[i].tick && items[i].tick->at.starts_with(today));
       s.text(x + 18, wide - 20, words::sentence(items[i].what), pixels);
       y[column] += high[i];
     }
@@ -154,14 +154,14 @@ void list(CardSheet& s, const campaign::Campaign& c) {
 }  // namespace
 
 void paintPlanCard(QPainter& painter, const campaign::Campaign& campaign, const plan::Planned& planned,
-                   const plan::FlightPlan& plan, const Look& look) {
+                   const plan::FlightPlan& plan, const Look& look, const std::string& today) {
   painter.fillRect(QRectF({}, QSizeF(kPlanCard)), Qt::white);
   CardSheet sheet{painter, look};
   path(sheet, campaign, planned);
   turns(sheet, campaign, plan);
   order(sheet, campaign, plan);
   callOuts(sheet, planned);
-  list(sheet, campaign);
+  list(sheet, campaign, today);
 }
 
 }  // namespace distanz::lanes

@@ -9,8 +9,9 @@ namespace distanz::lanes {
 constexpr QSize kPlanCard{794, 1123};  ///< A4 upright, px
 
 /// The plan on one page to take along: path, where each setup turns, order with boxes to tick, call-outs and
-/// the pre-flight list. In ink on white, large enough to be read in the sun.
+/// the pre-flight list, ticked where that was done today. In ink on white, large enough to be read in the sun.
+/// @param today "2026-05-01"
 void paintPlanCard(QPainter& painter, const campaign::Campaign& campaign, const plan::Planned& planned,
-                   const plan::FlightPlan& plan, const Look& look);
+                   const plan::FlightPlan& plan, const Look& look, const std::string& today);
 
 }  // namespace distanz::lanes

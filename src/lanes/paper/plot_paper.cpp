@@ -201,9 +201,9 @@ class Drawing {
     if (!hasLegend())
       m_p.drawText(QRectF(area.left(), m_all.top(), area.width(), 16), Qt::AlignLeft | Qt::AlignVCenter,
                    axisText(m_plot.y, m_plot.y_unit));
-    else
-      m_p.drawText(QRectF(area.left(), m_all.top() + 2, area.width(), 16), Qt::AlignRight | Qt::AlignVCenter,
-                   axisText(m_plot.y, m_plot.y_unit));
+    else  // above stand the curves' names, which may need all of the width
+      m_p.drawText(QRectF(m_all.left(), area.bottom() + 20, area.width(), 16), Qt::AlignLeft | Qt::AlignVCenter,
+                   QStringLiteral("\u2191 ") + axisText(m_plot.y, m_plot.y_unit));
   }
   bool hasLegend() const {
     return std::count_if(m_plot.curves.begin(), m_plot.curves.end(),
