@@ -86,6 +86,9 @@ void liveCommand(const LiveOptions& options, Io io);
 struct PlanOptions {
   std::filesystem::path campaign;
   bool json = false;
+  std::filesystem::path out;   ///< station, path, posts, segments and limits are written there
+  std::filesystem::path take;  ///< they are taken from there into the campaign file
+  std::vector<std::filesystem::path> layers;  ///< rasters and maps that the campaign file is to keep
 };
 void planCommand(const PlanOptions& options, Io io);
 

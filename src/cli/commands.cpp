@@ -164,7 +164,16 @@ void addPlan(CLI::App& app, Io io, Action& action) {
   c->add_option("CAMPAIGN", options->campaign,
                 said(QT_TRANSLATE_NOOP("cli", "a .distanz file or an interchange folder")))
       ->required();
-  c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
+  auto* json = c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
+  auto* out = c->add_option("--out", options->out,
+                            said(QT_TRANSLATE_NOOP("cli", "write station, path, posts, segments and limits: .gpx, .kml, .geojson or .csv")));
+  auto* take = c->add_option("--take", options->take,
+                             said(QT_TRANSLATE_NOOP("cli", "take the path from such a file, or from a log, into the campaign file")));
+  auto* layers = c->add_option("--layer", options->layers,
+                               said(QT_TRANSLATE_NOOP("cli", "terrain or a map that the campaign file is to keep; may be repeated")));
+  layers->allow_extra_args(false);
+  out->excludes(json)->excludes(take)->excludes(layers);
+  json->excludes(take)->excludes(layers);
   c->callback([&action, options, io] { action = [options, io] { planCommand(*options, io); }; });
 }
 

@@ -1,10 +1,13 @@
 #include "core/plan/flight_plan.h"
 
+#include <cmath>
 #include <nlohmann/json.hpp>
 #include <ostream>
 
 #include "cli/analyse_source.h"
 #include "cli/command.h"
+#include "cli/ground_source.h"
+#include "cli/plan_change.h"
 #include "cli/said.h"
 #include "core/analysis/findings/advice.h"
 #include "core/plan/preflight.h"
@@ -35,6 +38,30 @@ json clearanceJson(const plan::Planned& p) {
           {"at_m", p.clearance->worst.distance_m},
           {"clear_to_m", orNull(p.clearance->clear_to_m)},
           {"horizon_m", p.clearance->horizon_m}};
+}
+
+json groundJson(const plan::Planned& p) {
+  if (!p.sights) return nullptr;
+  const bool station = p.sights->knowsStation() && !p.sights->ground().grids().empty();
+  return {{"station_m", station ? json(p.sights->stationGround_m()) : json(nullptr)}, {"known_to_m", p.sights->known_m()}};
+}
+
+json heightsJson(const plan::Planned& p) {
+  if (!p.heights) return nullptr;
+  const plan::ClearHeights& h = *p.heights;
+  json profile = json::array();
+  for (std::size_t i = 0; i < h.distance_m.size(); ++i)
+    profile.push_back({{"distance_m", h.distance_m[i]},
+                       {"flown_m", h.flown_m[i]},
+                       {"needed_m", std::isfinite(h.needed_m[i]) ? json(h.needed_m[i]) : json(nullptr)},
+                       {"ground_m", h.ground_m[i]},
+                       {"top_m", h.top_m[i]}});
+  return {{"lowest_clear_m", std::isfinite(h.lowest_m) ? json(h.lowest_m) : json(nullptr)},
+          {"decided_at_m", h.decided_at_m},
+          {"by_share_m", h.share_at_far_m},
+          {"least_above_m", h.least_above_m},
+          {"least_above_at_m", h.least_above_at_m},
+          {"profile", std::move(profile)}};
 }
 
 json repeatsJson(const plan::FlightPlan& f, int planned_pairs) {
@@ -100,14 +127,19 @@ void printOrder(const plan::FlightPlan& f, std::ostream& out) {
 }  // namespace
 
 void planCommand(const PlanOptions& options, Io io) {
+  if (!options.out.empty()) return writePlanFile(options, io);
+  if (!options.take.empty() || !options.layers.empty()) return changePlan(options, io);
   const Analysed a = analyseAny(options.campaign);
   const auto course = campaign::courseOf(a.campaign);
   constexpr double kReachWithoutPath_m = 1000;
-  const plan::Planned planned = plan::planned(a.campaign, course ? course->farPost_m() : kReachWithoutPath_m);
+  const geodata::GroundRead ground = groundOf(options.campaign, a.campaign);
+  const plan::Planned planned =
+      plan::planned(a.campaign, course ? course->farPost_m() : kReachWithoutPath_m, ground.ground);
   const plan::FlightPlan flights =
       plan::flightPlan(a.campaign, planned, analysis::flownSoFar(a.analysis, planned.link));
   const auto list = plan::preflightOf(a.campaign);
   std::vector<Finding> said = analysis::planAdvice(a.campaign, planned, a.analysis);
+  said.insert(said.begin(), ground.problems.begin(), ground.problems.end());
   said.insert(said.end(), flights.findings.begin(), flights.findings.end());
   if (!options.json) {
     for (const Finding& f : said) {
@@ -131,6 +163,8 @@ void planCommand(const PlanOptions& options, Io io) {
                      {"who", i.tick ? json(i.tick->who) : json(nullptr)}});
   io.out << printed({{"predictions", predictionsJson(planned)},
                      {"clearance", clearanceJson(planned)},
+                     {"ground", groundJson(planned)},
+                     {"heights", heightsJson(planned)},
                      {"repeats", repeatsJson(flights, a.campaign.planned_pairs)},
                      {"order", orderJson(flights)},
                      {"flights", flightsJson(flights)},

@@ -1,7 +1,9 @@
 #include "lanes/plan_lanes.h"
 
 #include <algorithm>
+#include <cmath>
 
+#include "core/radio/clearance.h"
 #include "lanes/said.h"
 #include "words/quantity.h"
 
@@ -41,39 +43,95 @@ Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned) {
   return lane;
 }
 
+double told(double metres) {
+  return quantity::convert(metres, Unit::Metre, words::lengthUnit());
+}
+
+std::string profileTitle(const plan::Planned& planned, const campaign::Campaign& c) {
+  const campaign::Link* link = campaign::findLink(c, planned.link);
+  const QString of = link ? words::quantity(link->frequency_mhz, Unit::Megahertz) : QString();
+  return (planned.clearance && planned.clearance->over_ground
+              ? Said::tr("Profile to the far post: ground, flight, ray and first Fresnel zone at %1").arg(of)
+              : Said::tr("Profile over flat ground: flight, ray and first Fresnel zone at %1").arg(of))
+      .toStdString();
+}
+
+/// Ground, what stands on it, and the ray to the far post within its zone.
+void addRay(const plan::PathClearance& clearance, Lane& lane) {
+  Band zone{{}, {}, {}, {Ink::Role::Accent, 0, 0.5}}, inner{{}, {}, {}, {Ink::Role::Accent}},
+      standing{{}, {}, {}, {Ink::Role::Muted}}, earth{{}, {}, {}, {Ink::Role::Ink}};
+  Line ray{{}, {}, {Ink::Role::Accent}, 1.2, Said::tr("ray to the far post").toStdString()},
+      ground{{}, {}, {Ink::Role::Ink}, 1.6};
+  double low = 0, high = 0;
+  for (const plan::ClearancePoint& p : clearance.points) low = std::min(low, p.ground_m);
+  const double under = low - 500;
+  for (const plan::ClearancePoint& p : clearance.points) {
+    for (auto* x : {&zone.x, &inner.x, &standing.x, &earth.x, &ray.x, &ground.x}) x->push_back(p.distance_m);
+    const double half = (p.zone_high_m - p.zone_low_m) / 2 * radio::kClearShare;
+    zone.low.push_back(told(p.zone_low_m));
+    zone.high.push_back(told(p.zone_high_m));
+    inner.low.push_back(told(p.ray_m - half));
+    inner.high.push_back(told(p.ray_m + half));
+    standing.low.push_back(told(p.ground_m));
+    standing.high.push_back(told(p.top_m));
+    earth.low.push_back(told(under));
+    earth.high.push_back(told(p.ground_m));
+    ray.y.push_back(told(p.ray_m));
+    ground.y.push_back(told(p.ground_m));
+    high = std::max({high, p.zone_high_m, p.top_m});
+  }
+  lane.bands = {std::move(zone), std::move(inner), std::move(standing), std::move(earth)};
+  lane.lines = {std::move(ray), std::move(ground)};
+  lane.low = told(low);
+  lane.high = told(high);
+}
+
+/// The flight, how high it must be, and the percentage rule; a rule that leads far above is cut off.
+void addHeights(const plan::ClearHeights& h, double percent, Lane& lane) {
+  Line flight{{}, {}, {Ink::Role::Ink}, 2.2, Said::tr("flight").toStdString()},
+      needed{{},
+             {},
+             {Ink::Role::Muted},
+             1.4,
+             Said::tr("lowest height that is clear on every link").toStdString()},
+      share{{},
+            {},
+            {Ink::Role::Hairline},
+            1.4,
+            Said::tr("%1 of the distance").arg(words::quantity(percent, Unit::Percent, 0)).toStdString()};
+  double high = lane.high;
+  for (std::size_t i = 0; i < h.distance_m.size(); ++i) {
+    const double bulge = h.bulge_m[i];
+    flight.x.push_back(h.distance_m[i]);
+    flight.y.push_back(told(h.flown_m[i] + bulge));
+    high = std::max(high, flight.y.back());
+    share.x.push_back(h.distance_m[i]);
+    share.y.push_back(told(h.share_m[i] + bulge));
+    if (!std::isfinite(h.needed_m[i])) continue;
+    needed.x.push_back(h.distance_m[i]);
+    needed.y.push_back(told(h.needed_m[i] + bulge));
+  }
+  lane.high = high;
+  lane.lines.push_back(std::move(share));
+  lane.lines.push_back(std::move(needed));
+  lane.lines.push_back(std::move(flight));
+}
+
 Lane clearanceLane(const campaign::Campaign& c, const plan::Planned& planned) {
-  Lane lane{"clearance",
-            Said::tr("Clearance over flat ground with earth bulge: ray and first Fresnel zone").toStdString(),
-            std::string(quantity::symbolOf(words::lengthUnit())),
-            45,
-            1,
-            0,
-            80};
-  if (!planned.clearance) {
-    lane.note = (c.station.position() ? Said::tr("Set the far post to see the clearance")
-                                      : Said::tr("Set the station and the far post to see the clearance"))
+  Lane lane{
+      "clearance", profileTitle(planned, c), std::string(quantity::symbolOf(words::lengthUnit())), 45, 1, 0,
+      80};
+  if (!planned.clearance || !planned.heights) {
+    lane.note = (c.station.position() ? Said::tr("Set the far post to see the profile")
+                                      : Said::tr("Set the station and the far post to see the profile"))
                     .toStdString();
     return lane;
   }
-  constexpr double kUnder_m = -20;
-  Band zone{{}, {}, {}, {Ink::Role::Accent}}, earth{{}, {}, {}, {Ink::Role::Ink}};
-  Line ray{{}, {}, {Ink::Role::Accent}, 1.6}, ground{{}, {}, {Ink::Role::Ink}, 1.6};
-  double top = 0;
-  const auto told = [](double metres) { return quantity::convert(metres, Unit::Metre, words::lengthUnit()); };
-  for (const plan::ClearancePoint& p : planned.clearance->points) {
-    for (auto* x : {&zone.x, &earth.x, &ray.x, &ground.x}) x->push_back(p.distance_m);
-    ray.y.push_back(told(p.ray_m));
-    zone.low.push_back(told(p.zone_low_m));
-    zone.high.push_back(told(p.zone_high_m));
-    ground.y.push_back(told(p.bulge_m));
-    earth.low.push_back(told(kUnder_m));
-    earth.high.push_back(told(p.bulge_m));
-    top = std::max(top, zone.high.back());
-  }
-  lane.bands = {std::move(zone), std::move(earth)};
-  lane.lines = {std::move(ray), std::move(ground)};
-  lane.low = std::min(-4.0, -top * 0.08);
-  lane.high = top * 1.1;
+  addRay(*planned.clearance, lane);
+  addHeights(*planned.heights, c.plan.height_pct, lane);
+  const double room = (lane.high - lane.low) * 0.08;
+  lane.low -= std::max(room, told(2));
+  lane.high += room;
   return lane;
 }
 

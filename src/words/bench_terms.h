@@ -14,5 +14,6 @@ struct TermText {
 std::span<const TermText> benchTerms();
 std::span<const TermText> kitTerms();
 std::span<const TermText> flightTerms();
+std::span<const TermText> groundTerms();
 
 }  // namespace distanz::words

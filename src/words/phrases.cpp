@@ -48,15 +48,13 @@ constexpr TermText kTerms[] = {
     {"field-txLoss", QT_TRANSLATE_NOOP("term", "transmit cable loss")},
     {"field-rxGain", QT_TRANSLATE_NOOP("term", "receive antenna gain")},
     {"field-rxLoss", QT_TRANSLATE_NOOP("term", "receive cable loss")},
-    {"field-stationLat", QT_TRANSLATE_NOOP("term", "station latitude")},
-    {"field-stationLon", QT_TRANSLATE_NOOP("term", "station longitude")},
+    {"field-station", QT_TRANSLATE_NOOP("term", "station")},
     {"field-antennaHeight", QT_TRANSLATE_NOOP("term", "antenna height")},
     {"field-pathDistance", QT_TRANSLATE_NOOP("term", "distance of the far post")},
     {"field-pathBearing", QT_TRANSLATE_NOOP("term", "bearing of the far post")},
     {"field-flightHeight", QT_TRANSLATE_NOOP("term", "height of the flight")},
     {"field-posts", QT_TRANSLATE_NOOP("term", "spacing of posts")},
-    {"field-farLat", QT_TRANSLATE_NOOP("term", "far post latitude")},
-    {"field-farLon", QT_TRANSLATE_NOOP("term", "far post longitude")},
+    {"field-farPost", QT_TRANSLATE_NOOP("term", "far post")},
     {"field-exponent", QT_TRANSLATE_NOOP("term", "path-loss exponent")},
     {"channel-lat_deg", QT_TRANSLATE_NOOP("term", "latitude")},
     {"channel-lon_deg", QT_TRANSLATE_NOOP("term", "longitude")},
@@ -139,6 +137,7 @@ QString term(std::string_view code) {
     for (const TermText& t : benchTerms()) all.emplace(t.code, t.text);
     for (const TermText& t : kitTerms()) all.emplace(t.code, t.text);
     for (const TermText& t : flightTerms()) all.emplace(t.code, t.text);
+    for (const TermText& t : groundTerms()) all.emplace(t.code, t.text);
     return all;
   }();
   if (const auto found = kByCode.find(code); found != kByCode.end())

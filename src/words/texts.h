@@ -24,6 +24,7 @@ std::span<const Text> stepsTexts();
 std::span<const Text> benchTexts();
 std::span<const Text> kitTexts();
 std::span<const Text> flightTexts();
+std::span<const Text> groundTexts();
 
 /// Null where there is none.
 const Text* textOf(std::string_view code);

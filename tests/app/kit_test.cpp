@@ -23,8 +23,7 @@ namespace {
 struct Kit : Session {
   Kit() {
     window.workspace()->showStageNamed("plan");
-    type("stationLat", "46.91");
-    type("stationLon", "20.96");
+    type("station", "46.91, 20.96");
     type("pathDistance", "3 km");
     type("pathBearing", "54");
     window.workspace()->showStageNamed("kit");

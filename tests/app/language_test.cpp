@@ -188,8 +188,7 @@ TEST_CASE(
   Session s;
   s.import(s.logs(2, 4));
   s.window.workspace()->showStageNamed("plan");
-  type(child<QLineEdit>(s.window, "stationLat"), "46.91");
-  type(child<QLineEdit>(s.window, "stationLon"), "20.96");
+  type(child<QLineEdit>(s.window, "station"), "46.91, 20.96");
   type(child<QLineEdit>(s.window, "antennaHeight"), "3.048");
   CHECK(child<QLineEdit>(s.window, "antennaHeight").text() == "3.05 m");
   trigger(s.window, "units_imperial");

@@ -16,8 +16,7 @@ namespace {
 struct Plan : Session {
   Plan() {
     window.workspace()->showStageNamed("plan");
-    type("stationLat", "46.91");
-    type("stationLon", "20.96");
+    type("station", "46.91, 20.96");
     type("pathDistance", "3 km");
     type("pathBearing", "90");
     click(window, "page_flights");

@@ -49,8 +49,7 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
   s.window.workspace()->showStageNamed("plan");
   CHECK_FALSE(child<QLineEdit>(s.window, "pathDistance").isEnabled());
   CHECK_THAT(s.allFindings(), Contains("Set the station"));
-  type(child<QLineEdit>(s.window, "stationLat"), "46.91");
-  type(child<QLineEdit>(s.window, "stationLon"), "20.96");
+  type(child<QLineEdit>(s.window, "station"), "46.91, 20.96");
   type(child<QLineEdit>(s.window, "pathDistance"), "3.5 km");
   type(child<QLineEdit>(s.window, "pathBearing"), "54");
   REQUIRE(campaign::firstPath(s.campaign()).size() == 2);

@@ -169,7 +169,8 @@ TEST_CASE("lanes of a plan: what is predicted, or what to enter first") {
   const Lanes made = planLanes(c, plan::planned(c, 3000), 3000);
   REQUIRE(made.lanes.size() == 2);
   CHECK_FALSE(made.lanes[0].lines.empty());
-  CHECK(made.lanes[1].bands.size() == 2);
+  CHECK(made.lanes[1].bands.size() == 4);  // zone, its inner part, what stands on the ground, the ground
+  CHECK(made.lanes[1].lines.size() == 5);  // ray, ground, rule, needed, flight
   const campaign::Campaign empty;
   const Lanes none = planLanes(empty, plan::planned(empty, 1000), 1000);
   CHECK_FALSE(none.lanes[0].note.empty());

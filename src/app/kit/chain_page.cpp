@@ -229,7 +229,7 @@ void ChainPage::showDetails() {
   auto* row = new QHBoxLayout(fresh);
   row->setContentsMargins(0, 0, 0, 0);
   addDetails(row);
-  layout()->itemAt(0)->layout()->replaceWidget(m_details, fresh);
+  delete layout()->itemAt(0)->layout()->replaceWidget(m_details, fresh);
   m_details->deleteLater();
   m_details = fresh;
 }
@@ -241,7 +241,7 @@ campaign::SetupLink ChainPage::ends() const {
 
 void ChainPage::showChain(const campaign::Link& link) {
   const campaign::Campaign& c = m_document.campaign();
-  lanes::ChainDrawing drawing{plan::chainOf(c, link, ends(), campaign::findSetup(c, m_setup)->mast_m),
+  lanes::ChainDrawing drawing{plan::chainOf(c, link, ends(), campaign::findSetup(c, m_setup)->mast_m, m_document.planned().sights),
                               {},
                               std::max(m_document.markOf(m_setup), 0),
                               m_element,
@@ -341,7 +341,7 @@ void ChainPage::offerParts(int element) {
   menu->setAttribute(Qt::WA_DeleteOnClose);
   const bool other = m_last->eirp_dbm.has_value();
   int n = 0;
-  for (const plan::Swap& swap : plan::swapsFor(c, *link, ends(), *slot, setup->mast_m)) {
+  for (const plan::Swap& swap : plan::swapsFor(c, *link, ends(), *slot, setup->mast_m, m_document.planned().sights)) {
     if (n++ >= kMostOffered) break;
     const campaign::Part* part = campaign::findPart(c, swap.part);
     const QString text = withoutKeys(partName(*part)) + (other ? "\t" + changeText(swap.change) : QString());

@@ -3,6 +3,7 @@
 #include <QWidget>
 #include <functional>
 
+#include "app/shared/checked_edit.h"
 #include "app/shared/document.h"
 #include "app/shared/quantity_edit.h"
 
@@ -22,9 +23,11 @@ class PathForm : public QWidget {
   enum class Needs { Nothing, Station };
   void addStation();
   void addFarPost();
-  /// What the prediction counts besides the exponent.
-  void addSurroundings();
-  void place(int column, const QString& caption, QWidget* field);
+  void place(int row, int column, const QString& caption, QWidget* field);
+  using GetPosition = std::function<std::optional<course::Position>(const campaign::Campaign&)>;
+  using SetPosition = std::function<void(campaign::Campaign&, const course::Position&)>;
+  void position(int row, int column, const char* name, const QString& label, const GetPosition& get,
+                const SetPosition& set, Needs needs = Needs::Nothing);
   void add(int row, int column, const char* name, const QString& label, quantity::Kind kind,
            QuantityEdit::Limits limits, Get get, Set set, Needs needs = Needs::Nothing);
 

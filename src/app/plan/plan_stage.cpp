@@ -5,9 +5,12 @@
 #include <QScrollArea>
 #include <QStackedWidget>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 #include <algorithm>
 
 #include "app/plan/flights_page.h"
+#include "app/plan/ground_page.h"
+#include "app/plan/points_page.h"
 #include "app/plan/preflight_list.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
@@ -15,6 +18,7 @@
 #include "core/campaign/limits.h"
 #include "core/plan/flight_tables.h"
 #include "core/plan/preflight.h"
+#include "geodata/ground_files.h"
 #include "lanes/paper/plan_card.h"
 #include "lanes/paper/sheet.h"
 #include "lanes/plan_lanes.h"
@@ -24,8 +28,10 @@ namespace distanz::app {
 PlanStage::PlanStage(Document& document, QWidget* parent)
     : Stage(document, parent),
       m_form(new PathForm(document)),
-      m_path(new PathView(document)),
+      m_map(new MapView(document)),
       m_lanes(new LanePlot),
+      m_points(new PointsPage(document)),
+      m_ground(new GroundPage(document)),
       m_flights(new FlightsPage(document)),
       m_pages(new QStackedWidget) {
   auto* layout = new QVBoxLayout(this);
@@ -36,9 +42,9 @@ PlanStage::PlanStage(Document& document, QWidget* parent)
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
   column->addWidget(m_form);
-  column->addWidget(m_path);
-  column->addWidget(m_lanes, 1);
-  for (QWidget* page : {path, static_cast<QWidget*>(m_flights)}) {  // higher than a small window
+  column->addWidget(m_map, 4);
+  column->addWidget(m_lanes, 5);
+  for (QWidget* page : {path, static_cast<QWidget*>(m_points), static_cast<QWidget*>(m_ground), static_cast<QWidget*>(m_flights)}) {  // higher than a small window
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setWidget(page);
@@ -51,6 +57,18 @@ PlanStage::PlanStage(Document& document, QWidget* parent)
           [this] { m_lanes->setPicked(this->document().picked()); });
   connect(&document, &Document::changed, this, &PlanStage::refresh);
   connect(&document, &Document::analysisChanged, this, &PlanStage::refresh);
+  connect(&document, &Document::groundChanged, this, &PlanStage::refresh);
+  connect(&document, &Document::previewed, this, [this] {
+    if (isVisible() && m_pages->currentIndex() == 0) drawLanes();
+  });
+  connect(m_ground, &GroundPage::addRequested, this, [this] { emit filesRequested(tr("Add terrain or map"), layerFilter()); });
+  connect(m_points, &PointsPage::fileRequested, this, [this] {
+    m_path_wanted = true;
+    emit filesRequested(tr("Take the path from a file"), tr("Paths (*.gpx *.kml *.kmz *.geojson *.json *.gpkg *.csv);;All files (*)"));
+    m_path_wanted = false;
+  });
+  connect(m_points, &PointsPage::saveRequested, this, &Stage::saveRequested);
+  connect(&m_taking, &QFutureWatcher<TakenLayers>::finished, this, &PlanStage::settleLayers);
   refresh();
 }
 
@@ -58,7 +76,7 @@ QLayout* PlanStage::tabs() {
   auto* row = new QHBoxLayout;
   row->setContentsMargins(16, 12, 16, 4);
   auto* group = new QButtonGroup(this);
-  const std::pair<const char*, QString> pages[] = {{"page_path", tr("Path")}, {"page_flights", tr("Flights")}};
+  const std::pair<const char*, QString> pages[] = {{"page_path", tr("Path")}, {"page_points", tr("Points")}, {"page_ground", tr("Ground and air")}, {"page_flights", tr("Flights")}};
   for (const auto& [name, text] : pages) {
     auto* tab = new QPushButton(text);
     tab->setObjectName(name);
@@ -76,7 +94,7 @@ QLayout* PlanStage::tabs() {
 }
 
 bool PlanStage::onFlights() const {
-  return m_pages->currentIndex() == 1;
+  return m_pages->currentWidget() && m_pages->currentWidget()->isAncestorOf(m_flights);
 }
 
 void PlanStage::showEvent(QShowEvent*) {
@@ -87,9 +105,32 @@ void PlanStage::refresh() {
   m_stale = !isVisible();
   if (!m_stale && onFlights()) m_flights->refresh();
   emit findingsChanged();
-  if (m_stale || onFlights()) return;
-  m_lanes->draw(lanes::planLanes(document().campaign(), document().planned(), document().axisEnd_m()));
+  if (!m_stale && !onFlights()) drawLanes();
+}
+
+void PlanStage::drawLanes() {
+  m_lanes->draw(lanes::planLanes(document().shown(), document().planned(), document().axisEnd_m()), document().previewing());
   m_lanes->setPicked(document().picked());
+}
+
+bool PlanStage::takesFiles() const {
+  return m_pages->currentIndex() == 1 || m_pages->currentIndex() == 2;  // on other pages what is dropped are logs
+}
+
+void PlanStage::takeFiles(const QStringList& files) {
+  if (files.isEmpty() || m_taking.isRunning()) return;
+  if (m_path_wanted || m_pages->currentIndex() == 1) return m_points->takeFile(files.front());
+  m_taking.setFuture(QtConcurrent::run([files, c = document().campaign()] { return takeLayers(files, c); }));
+}
+
+void PlanStage::settleLayers() {
+  TakenLayers taken = m_taking.result();
+  m_notes = std::move(taken.notes);
+  if (!taken.refused.isEmpty()) emit document().refused(taken.refused);
+  if (taken.layers.empty()) return;
+  const std::string name = taken.layers.front().name;
+  document().edit(finding("add-layer", {{"layer", name}}), geodata::withLayers(document().campaign(), taken.layers),
+                  std::move(taken.attachments));
 }
 
 std::vector<Finding> PlanStage::findings() const {
@@ -99,7 +140,10 @@ std::vector<Finding> PlanStage::findings() const {
     if (auto stop = analysis::groundStop(document().campaign())) out.insert(out.begin(), std::move(*stop));
     return out;
   }
-  return analysis::planAdvice(document().campaign(), document().planned(), document().analysis());
+  std::vector<Finding> out = document().ground().problems();
+  for (const auto& more : {m_notes, analysis::planAdvice(document().shown(), document().planned(), document().analysis())})
+    out.insert(out.end(), more.begin(), more.end());
+  return out;
 }
 
 std::optional<Finding> PlanStage::lacks() const {

@@ -1,6 +1,9 @@
 #pragma once
+#include <QFutureWatcher>
+
+#include "app/plan/layer_intake.h"
+#include "app/plan/map_view.h"
 #include "app/plan/path_form.h"
-#include "app/plan/path_view.h"
 #include "app/shared/lane_plot.h"
 #include "app/shared/stage.h"
 
@@ -10,9 +13,12 @@ class QStackedWidget;
 namespace distanz::app {
 
 class FlightsPage;
+class GroundPage;
+class PointsPage;
 
 /// Station, far post and height; the path from above, and over the shared axis the predicted signal and the
-/// clearance. On a page beside it the flights: how many, in which order, what is done before them.
+/// profile. On pages beside it the path point by point, terrain and maps with what the prediction counts of them, and the flights: how many,
+/// in which order, what is done before them.
 class PlanStage : public Stage, public Exportable {
   Q_OBJECT
  public:
@@ -20,6 +26,8 @@ class PlanStage : public Stage, public Exportable {
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
   void carryOut(const Finding& finding) override;
+  bool takesFiles() const override;
+  void takeFiles(const QStringList& files) override;
   bool savePng(const QString& file) override;
   bool saveSvg(const QString& file) override;
   bool savePdf(const QString& file) override;
@@ -33,15 +41,21 @@ class PlanStage : public Stage, public Exportable {
  private:
   /// Draws anew, or notes that it must once the stage is shown.
   void refresh();
+  void drawLanes();
+  void settleLayers();
   bool onFlights() const;
   QLayout* tabs();
 
   PathForm* m_form;
-  PathView* m_path;
+  MapView* m_map;
   LanePlot* m_lanes;
+  PointsPage* m_points;
+  GroundPage* m_ground;
   FlightsPage* m_flights;
   QStackedWidget* m_pages;
-  bool m_stale = true;
+  QFutureWatcher<TakenLayers> m_taking;
+  std::vector<Finding> m_notes;  ///< of the layers taken last
+  bool m_stale = true, m_path_wanted = false;
 };
 
 }  // namespace distanz::app

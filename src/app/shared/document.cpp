@@ -35,6 +35,7 @@ Document::Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent)
       m_read_only(m_opened->file.readOnlyReason()),
       m_samples(m_opened->samples),
       m_campaign(m_opened->file.shared()),
+      m_ground(m_opened->samples),
       m_stop(std::make_shared<std::atomic<bool>>(false)),
       m_reduced(std::make_shared<analysis::ReductionCache>()) {
   m_file_thread.setMaxThreadCount(1);
@@ -45,6 +46,9 @@ Document::Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent)
   connect(&m_delay, &QTimer::timeout, this, &Document::start);
   connect(&m_watcher, &QFutureWatcher<Outcome>::finished, this, &Document::finish);
   connect(&m_watch, &QTimer::timeout, this, &Document::watch);
+  connect(this, &Document::changed, this, [this] { m_ground.show(m_campaign->layers); });
+  connect(&m_ground, &GroundKeeper::changed, this, &Document::groundChanged);
+  m_ground.show(m_campaign->layers);
   submit([](store::CampaignFile&) {}, 0);  // tells what can be undone
   m_watch.start();
   schedule();
@@ -180,14 +184,21 @@ void Document::pick(std::optional<double> distance_m) {
 }
 
 double Document::axisEnd_m() const {
-  return analysis::axisEnd_m(campaign(), analysis());
+  return analysis::axisEnd_m(shown(), analysis());
 }
 
 const plan::Planned& Document::planned() const {
   const double reach = axisEnd_m();
-  if (m_planned.campaign != m_campaign || m_planned.reach_m != reach)
-    m_planned = {m_campaign, reach, plan::planned(*m_campaign, reach)};
+  const std::shared_ptr<const campaign::Campaign> c = m_preview ? m_preview : m_campaign;
+  if (m_planned.campaign != c || m_planned.reach_m != reach || m_planned.ground != m_ground.ground())
+    m_planned = {c, m_ground.ground(), reach, plan::planned(*c, reach, m_ground.ground())};
   return m_planned.planned;
+}
+
+void Document::preview(std::shared_ptr<const campaign::Campaign> campaign) {
+  if (campaign == m_preview) return;
+  m_preview = std::move(campaign);
+  emit previewed();
 }
 
 int Document::markOf(const std::string& setup) const {

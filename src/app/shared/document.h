@@ -9,6 +9,7 @@
 #include <optional>
 #include <variant>
 
+#include "app/shared/ground_keeper.h"
 #include "core/analysis/result/campaign_analysis.h"
 #include "core/plan/planned.h"
 #include "store/campaign_file.h"
@@ -76,8 +77,15 @@ class Document : public QObject {
 
   /// Last distance of the shared axis: path, flights and told ranges fit in.
   double axisEnd_m() const;
-  /// What the plan says of the campaign as it is; computed once per change.
+  /// What the plan says of the campaign as it is, or of the one previewed; computed once per change.
   const plan::Planned& planned() const;
+  /// Shows another plan without keeping it, as long as something is dragged; none: the campaign's own again.
+  void preview(std::shared_ptr<const campaign::Campaign> campaign);
+  bool previewing() const { return m_preview != nullptr; }
+  /// The one previewed, else the campaign.
+  const campaign::Campaign& shown() const { return m_preview ? *m_preview : *m_campaign; }
+  /// The ground of its layers, as far as it is read.
+  const GroundKeeper& ground() const { return m_ground; }
   /// Place of a setup in the campaign: its mark. -1 where there is none.
   int markOf(const std::string& setup) const;
 
@@ -86,6 +94,8 @@ class Document : public QObject {
   void analysisChanged();  ///< the analysis, or whether one is running
   void progressed(double share);
   void pickedChanged();
+  void previewed();        ///< see preview()
+  void groundChanged();    ///< see ground()
   void refused(const QString& reason);
   void waitingChanged();
   void lost(const QString& reason);  ///< see fileLost()
@@ -136,8 +146,11 @@ class Document : public QObject {
   QTimer m_watch;
   analysis::CampaignAnalysis m_analysis;
   store::SharedCampaign m_analysed_campaign = std::make_shared<const campaign::Campaign>();
+  GroundKeeper m_ground;
+  std::shared_ptr<const campaign::Campaign> m_preview;
   struct {
-    store::SharedCampaign campaign;
+    std::shared_ptr<const campaign::Campaign> campaign;
+    std::shared_ptr<const terrain::Ground> ground;
     double reach_m = 0;
     plan::Planned planned;
   } mutable m_planned;

@@ -84,7 +84,8 @@ LanePlot::LanePlot(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(th
 
 LanePlot::~LanePlot() = default;
 
-void LanePlot::draw(lanes::Lanes lanes) {
+void LanePlot::draw(lanes::Lanes lanes, bool moving) {
+  m_plot->setNotAntialiasedElements(moving ? QCP::aeAll : QCP::aeNone);
   m_lanes = std::move(lanes);
   m_placed.clear();
   arrange();

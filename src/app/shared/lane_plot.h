@@ -24,7 +24,8 @@ class LanePlot : public QWidget {
   explicit LanePlot(QWidget* parent = nullptr);
   ~LanePlot() override;
 
-  void draw(lanes::Lanes lanes);
+  /// @param moving something is being dragged: drawn without smooth edges, for speed
+  void draw(lanes::Lanes lanes, bool moving = false);
   const lanes::Lanes& shown() const { return m_lanes; }
   void setPicked(std::optional<double> distance_m);
   /// Draws anew once the window has nothing more urgent to do; a plot that is not seen, when it is shown.

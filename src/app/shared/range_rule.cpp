@@ -33,7 +33,7 @@ RangeRule::RangeRule(Document& document, QWidget* parent) : QWidget(parent), m_d
       tr("Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading "
          "over its 95 % interval. "
          "Diamond: typical, with its 95 % interval."));
-  for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged})
+  for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged, &Document::previewed, &Document::groundChanged})
     connect(&document, signal, this, [this] { scrollTo(m_first); });
 }
 

@@ -4,6 +4,7 @@
 #include <QTemporaryDir>
 
 #include "app/window/demo_bench.h"
+#include "app/window/demo_ground.h"
 #include "app/window/demo_kit.h"
 #include "core/finding/error.h"
 #include "core/simulate/scenario.h"
@@ -26,7 +27,8 @@ void makeDemo(const std::filesystem::path& file) {
   simulate::Simulated flown =
       simulate::simulate(formats::readScenario(scenario.readAll().toStdString(), "demo scenario"), kSeed);
   nameDemoKit(flown.campaign);
-  const auto files = addDemoBench(flown.campaign);
+  auto files = addDemoBench(flown.campaign);
+  addDemoGround(flown.campaign, files);
   const QTemporaryDir folder;
   if (!folder.isValid()) throw InputError(finding("no-room-for-demo"));
   const std::filesystem::path logs = std::filesystem::path(folder.path().toStdString()) / "demo";

@@ -82,6 +82,17 @@ void saveImportDialog(MainWindow& window, const QString& file) {
   }
 }
 
+/// Opened, analysed, its ground read; or nothing opened at all.
+void awaitCampaign(MainWindow& window) {
+  while (window.opening()) settle(20);
+  settle(20);  // the made campaign is opened from the event loop
+  if (!window.workspace()) return;
+  const Document& document = window.workspace()->document();
+  QElapsedTimer clock;
+  clock.start();
+  while ((!document.analysed() || document.ground().reading()) && clock.elapsed() < 30000) settle(20);
+}
+
 }  // namespace
 
 QStringList savePictures(MainWindow& window, const QString& folder) {
@@ -92,15 +103,11 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
     files << QDir(folder).filePath(name + ".png");
     window.grab().save(files.back());
   };
-  while (window.opening()) settle(20);
-  settle(20);  // the made campaign is opened from the event loop
+  awaitCampaign(window);
   if (!window.workspace()) {
     save("start");
     return files;
   }
-  QElapsedTimer clock;
-  clock.start();
-  while (!window.workspace()->document().analysed() && clock.elapsed() < 30000) settle(20);
   window.workspace()->document().pick(1200);
   for (const StageInfo& stage : stageTable()) {
     window.workspace()->showStageNamed(stage.id);
@@ -111,6 +118,8 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
     save(stage.id);
   }
   window.workspace()->showStageNamed("plan");
+  press(window, "page_ground");
+  save("plan-ground");
   press(window, "page_flights");
   save("plan-flights");
   files << QDir(folder).filePath("plan-card.png");

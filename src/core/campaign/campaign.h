@@ -1,4 +1,5 @@
 #pragma once
+#include "core/campaign/layer.h"
 #include "core/campaign/link.h"
 #include "core/campaign/part.h"
 #include "core/campaign/path.h"
@@ -32,16 +33,19 @@ struct Campaign : Facts {
   std::vector<Setup> setups;
   std::vector<Run> runs;
   std::vector<Record> records;  ///< of the bench and the ground check
+  std::vector<Layer> layers;    ///< terrain and maps
   bool operator==(const Campaign&) const = default;
 };
 
-/// Calls each(file, id of its owner) for every kept file besides logs: photos of parts, files of records.
+/// Calls each(file, id of its owner) for every kept file besides logs: photos of parts, files of records and
+/// layers.
 template <class SomeCampaign, class Each>
 void eachKeptFile(SomeCampaign& campaign, Each each) {
   for (auto& part : campaign.parts)
     for (auto& file : part.photos) each(file, part.id);
   for (auto& record : campaign.records)
     for (auto& file : record.files) each(file, record.id);
+  for (auto& layer : campaign.layers) each(layer.file, layer.id);
 }
 
 /// One kind of entity: what is kept, changed and taken back by itself.
@@ -63,6 +67,7 @@ void eachKind(Each each) {
   each(EntityKind<Run>{"run", "runs", "recordings", &Campaign::runs});
   each(EntityKind<Record>{"record", "records", "what was measured on the bench and on the ground",
                           &Campaign::records});
+  each(EntityKind<Layer>{"layer", "layers", "terrain and maps", &Campaign::layers});
 }
 
 /// The path a run flew, or the campaign's first; null where there is none.

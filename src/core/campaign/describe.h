@@ -24,6 +24,7 @@ void describe(Visitor& v, Path& path);
 void describe(Visitor& v, Source& source);
 void describe(Visitor& v, Run& run);
 void describe(Visitor& v, KeptFile& file);
+void describe(Visitor& v, Layer& layer);
 void describe(Visitor& v, Tick& tick);
 void describe(Visitor& v, PlanSettings& plan);
 void describe(Visitor& v, Reading& reading);
@@ -33,6 +34,7 @@ std::span<const description::Word> partKindWords();
 std::span<const description::Word> originWords();
 std::span<const description::Word> pointingWords();
 std::span<const description::Word> mountPlaceWords();
+std::span<const description::Word> layerRoleWords();
 std::span<const description::Word> groundWords();
 std::span<const description::Word> schoolWords();
 /// What is not in a list of entities: title, station, plan.

@@ -65,6 +65,7 @@ void propagation(Visitor& v, PlanSettings& p) {
   v.number(planned("rough_m", "standard deviation of its height", Unit::Metre, 0, kRoughHigh_m), p.rough_m);
   v.flag({.key = "obstruction", .what = "loss by what stands in the way counts", .affects = Affects::Words, .since = 4},
          p.obstruction);
+  v.flag({.key = "woodland", .what = "signals also go through trees", .affects = Affects::Words, .since = 4}, p.woodland);
   v.flag({.key = "gases", .what = "loss in the air counts", .affects = Affects::Words, .since = 4}, p.gases);
   v.number(planned("rain_mm_h", "rain, mm an hour", Unit::None, 0, kRainHigh_mm_h), p.rain_mm_h);
   v.number(planned("cloud_g_m3", "water in fog or cloud, g in a cubic metre", Unit::None, 0, kCloudHigh_g_m3), p.cloud_g_m3);
@@ -83,6 +84,8 @@ void describe(Visitor& v, PlanSettings& p) {
   flight(v, p);
   session(v, p);
   propagation(v, p);
+  v.number(planned("height_pct", "flight height by the percentage school, of the distance", Unit::Percent, 0, kHeightHigh_pct),
+           p.height_pct);
   v.number(planned("farthest_m", "allowed from the station", Unit::Metre, 1, kPathHigh_m), p.farthest_m);
   v.number(planned("highest_m", "allowed above the ground", Unit::Metre, 1, kHeightHigh_m), p.highest_m);
   v.number(planned("sight_m", "to which the aircraft is seen", Unit::Metre, 1, kPathHigh_m), p.sight_m);

@@ -30,6 +30,7 @@ constexpr double kDifferenceLow_pct = 1, kDifferenceHigh_pct = 500;
 constexpr double kFlightSdLow_db = 0.1, kFlightSdHigh_db = 30;
 constexpr double kSeedHigh = 1e9, kDay_s = 86400, kSwapHigh_min = 600, kBatteriesHigh = 1000;
 constexpr double kEarthFactorLow = 0.3, kEarthFactorHigh = 100, kRoughHigh_m = 100;
+constexpr double kHeightHigh_pct = 1000;
 constexpr double kRainHigh_mm_h = 300, kCloudHigh_g_m3 = 10;
 constexpr double kGapHigh_s = 600, kGapHigh_m = 10'000;
 constexpr std::size_t kLongestId = 200;        ///< bytes

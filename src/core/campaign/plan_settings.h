@@ -35,6 +35,7 @@ struct PlanSettings {
   int batteries = 0;                     ///< of one type, at hand; 0: not said
   int runs_per_battery = 1;
 
+  double height_pct = 10;  ///< flight height by the percentage school: of the distance
   std::optional<double> farthest_m, highest_m, sight_m;  ///< allowed from the station; above ground; seen
 
   // What the prediction counts besides the exponent.
@@ -43,6 +44,7 @@ struct PlanSettings {
   GroundKind ground = GroundKind::Unsaid;  ///< where it is said, its reflection counts
   double rough_m = 0;                      ///< standard deviation of its height
   bool obstruction = false, gases = false;
+  bool woodland = false;  ///< signals also go through trees, where that costs less than over them
   std::optional<double> rain_mm_h, cloud_g_m3;
 
   std::vector<Tick> ticks;

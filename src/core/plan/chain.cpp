@@ -57,12 +57,13 @@ ChainElement elementOf(const Campaign& c, const Link& link, const SetupLink& end
 
 }  // namespace
 
-Chain chainOf(const Campaign& c, const Link& link, const SetupLink& ends, const std::optional<double>& mast_m) {
+Chain chainOf(const Campaign& c, const Link& link, const SetupLink& ends, const std::optional<double>& mast_m,
+              const Sights& sights) {
   Chain out;
   const auto course = courseOf(c);
   if (course && course->farPost_m() > 1) out.distance_m = course->farPost_m();
   const auto sums = endsOf(c, link, ends);
-  const PathModel model(c, link, ends, mast_m);
+  const PathModel model(c, link, ends, mast_m, sights);
   if (out.distance_m) out.losses = model.at(*out.distance_m);
   const double loss_db = out.losses.sum_db();
   bool told = sums.has_value();
@@ -101,15 +102,15 @@ std::optional<ChainChange> changeBetween(const Chain& before, const Chain& after
 }
 
 std::vector<Swap> swapsFor(const Campaign& c, const Link& link, const SetupLink& ends, const Slot& slot,
-                           const std::optional<double>& mast_m) {
-  const Chain now = chainOf(c, link, ends, mast_m);
+                           const std::optional<double>& mast_m, const Sights& sights) {
+  const Chain now = chainOf(c, link, ends, mast_m, sights);
   std::vector<Swap> out;
   for (const Part& part : c.parts) {
     if (part.kind != slot.kind || part.id == ends.*slot.part) continue;
     if (out.size() == kMostSwaps) break;
     SetupLink other = ends;
     other.*slot.part = part.id;
-    const auto change = changeBetween(now, chainOf(c, link, other, mast_m));
+    const auto change = changeBetween(now, chainOf(c, link, other, mast_m, sights));
     out.push_back({part.id, change.value_or(ChainChange())});
   }
   std::stable_sort(out.begin(), out.end(),

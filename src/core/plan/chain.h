@@ -34,7 +34,8 @@ struct Chain {
 
 /// @param mast_m of the setup, where it has its own. Elements in the order in which the signal runs, those of every slot even where nothing is in it.
 Chain chainOf(const campaign::Campaign& campaign, const campaign::Link& link,
-              const campaign::SetupLink& ends, const std::optional<double>& mast_m = {});
+              const campaign::SetupLink& ends, const std::optional<double>& mast_m = {},
+              const Sights& sights = {});
 /// What a chain gained against another.
 struct ChainChange {
   std::vector<std::size_t> elements;  ///< whose dB differ
@@ -53,6 +54,6 @@ struct Swap {
 constexpr std::size_t kMostSwaps = 300;
 std::vector<Swap> swapsFor(const campaign::Campaign& campaign, const campaign::Link& link,
                            const campaign::SetupLink& ends, const campaign::Slot& slot,
-                           const std::optional<double>& mast_m = {});
+                           const std::optional<double>& mast_m = {}, const Sights& sights = {});
 
 }  // namespace distanz::plan

@@ -1,5 +1,7 @@
 #include "core/plan/part_pattern.h"
 
+#include "core/campaign/describe.h"
+
 #include <algorithm>
 #include <cmath>
 

@@ -41,41 +41,30 @@ radio::Ground groundOf(campaign::GroundKind kind) {
 }  // namespace
 
 PathModel::PathModel(const campaign::Campaign& c, const campaign::Link& link, const campaign::SetupLink& ends,
-                     const std::optional<double>& mast_m)
+                     const std::optional<double>& mast_m, Sights sights)
     : m_frequency_mhz(link.frequency_mhz),
       m_exponent(c.plan_exponent),
       m_mast_m(mast_m.value_or(c.station.antenna_height_m)),
       m_plan(c.plan),
       m_plane(planeOf(campaign::findPart(c, ends.tx_antenna))),
       m_counts(c.plan.ground != campaign::GroundKind::Unsaid || c.plan.obstruction || c.plan.gases || c.plan.rain_mm_h ||
-               c.plan.cloud_g_m3) {
+               c.plan.cloud_g_m3),
+      m_line(c),
+      m_sights(std::move(sights)) {
   m_plan.ticks.clear();
   if (!m_counts) return;
   m_ground = radio::permittivityOf(groundOf(m_plan.ground), std::clamp(m_frequency_mhz, 100.0, 30000.0));
-  const auto course = campaign::courseOf(c);
-  if (!course) return;
-  for (std::size_t i = 0; i < course->points().size(); ++i) {
-    const double d = course::apart_m({}, course->points()[i]);
-    if (m_line.empty() || d > m_line.back().distance_m) m_line.push_back({d, campaign::firstPath(c)[i].height_m});
-  }
 }
 
 PathModel PathModel::raised(double aircraft_m, double mast_m) const {
   PathModel out = *this;
-  for (Point& p : out.m_line) p.height_m += aircraft_m;
+  out.m_raise_m += aircraft_m;
   out.m_mast_m += mast_m;
   return out;
 }
 
 double PathModel::height_m(double distance_m) const {
-  if (m_line.empty()) return campaign::PathPoint().height_m;
-  const auto next = std::lower_bound(m_line.begin(), m_line.end(), distance_m,
-                                     [](const Point& p, double d) { return p.distance_m < d; });
-  if (next == m_line.end()) return m_line.back().height_m;
-  if (next == m_line.begin()) return next->height_m;
-  const Point& before = *(next - 1);
-  return std::lerp(before.height_m, next->height_m,
-                   (distance_m - before.distance_m) / (next->distance_m - before.distance_m));
+  return m_line.at(distance_m).height_m + m_raise_m;
 }
 
 PathLosses PathModel::at(double distance_m) const {
@@ -86,7 +75,11 @@ PathLosses PathModel::at(double distance_m) const {
   if (m_plan.ground != campaign::GroundKind::Unsaid)
     out.reflection_db =
         radio::twoRayLoss_db(distance_m, m_mast_m, height, m_frequency_mhz, m_ground, m_plane, m_plan.rough_m);
-  if (m_plan.obstruction) {
+  if (m_plan.obstruction && m_sights && distance_m <= m_sights->known_m()) {
+    const Blocked by = m_sights->blocked(distance_m, m_frequency_mhz, m_mast_m, m_raise_m);
+    out.obstruction_db = by.obstruction_db;
+    out.woodland_db = by.woodland_db;
+  } else if (m_plan.obstruction) {
     radio::Profile flat{{}, std::vector<double>(kEdges + 1, 0.0), m_mast_m, height};
     for (int i = 0; i <= kEdges; ++i) flat.distance_m.push_back(distance_m * i / kEdges);
     const auto school = m_plan.school == campaign::DiffractionSchool::Bullington ? radio::Diffraction::Bullington
@@ -102,10 +95,11 @@ PathLosses PathModel::at(double distance_m) const {
 }
 
 double PathModel::range_m(const radio::LinkEnds& ends, double critical_dbm) const {
-  const double at_1_m = radio::linkBudget(ends, radio::logDistanceLoss_db(1, m_frequency_mhz, m_exponent)).received_dbm;
+  const double at_no_loss = radio::linkBudget(ends, 0).received_dbm;
+  const double at_1_m = at_no_loss - radio::logDistanceLoss_db(1, m_frequency_mhz, m_exponent);
   const double plain = radio::rangeRatio(at_1_m - critical_dbm, m_exponent);
   if (!m_counts) return plain;
-  const auto above = [&](double d) { return radio::linkBudget(ends, at(d).sum_db()).received_dbm >= critical_dbm; };
+  const auto above = [&](double d) { return at_no_loss - at(d).sum_db() >= critical_dbm; };
   double good = kNearest_m, bad = 0;
   for (double d = kNearest_m; d < kFarthest_m; d = std::max(d * kStep, d + 1)) {
     if (above(d)) {

@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/campaign/kit.h"
+#include "core/plan/sight_lines.h"
 #include "core/radio/plane.h"
 
 namespace distanz::plan {
@@ -13,18 +14,18 @@ namespace distanz::plan {
 struct PathLosses {
   double distance_db = 0;    ///< log-distance, at the planned exponent
   double reflection_db = 0;  ///< by the ground's reflection; below 0 it gives
-  double obstruction_db = 0, rain_db = 0, cloud_db = 0, gases_db = 0;
+  double obstruction_db = 0, woodland_db = 0, rain_db = 0, cloud_db = 0, gases_db = 0;
   double sum_db() const {
-    return distance_db + reflection_db + obstruction_db + rain_db + cloud_db + gases_db;
+    return distance_db + reflection_db + obstruction_db + woodland_db + rain_db + cloud_db + gases_db;
   }
 };
 
-/// The way of one setup's link over the campaign's first path: flat ground with the earth's bulge, the
-/// aircraft at the height of the path there.
+/// The way of one setup's link over the campaign's first path, the aircraft at the height of the path there:
+/// over the ground that is known, and over flat ground with the earth's bulge where none is.
 class PathModel {
  public:
   PathModel(const campaign::Campaign& campaign, const campaign::Link& link, const campaign::SetupLink& ends,
-            const std::optional<double>& mast_m = {});
+            const std::optional<double>& mast_m = {}, Sights sights = {});
 
   /// @param distance_m horizontal, > 0
   PathLosses at(double distance_m) const;
@@ -46,10 +47,9 @@ class PathModel {
   std::complex<double> m_ground;  ///< permittivity, where it reflects
   radio::Plane m_plane;
   bool m_counts;
-  struct Point {
-    double distance_m, height_m;
-  };
-  std::vector<Point> m_line;  ///< of the flight, rising distances
+  FlightLine m_line;
+  double m_raise_m = 0;
+  Sights m_sights;  ///< null where no ground is known
 };
 
 }  // namespace distanz::plan

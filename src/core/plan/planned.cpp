@@ -25,9 +25,11 @@ std::optional<double> Planned::range_m(const std::string& setup) const {
   return least;
 }
 
-Planned planned(const campaign::Campaign& campaign, double reach_m) {
+Planned planned(const campaign::Campaign& campaign, double reach_m, std::shared_ptr<const terrain::Ground> ground) {
   Planned out;
-  out.predictions = predict(campaign, reach_m);
+  if (ground) out.sights = std::make_shared<const SightLines>(campaign, std::move(ground), reach_m);
+  out.predictions = predict(campaign, reach_m, 120, out.sights);
+  out.heights = clearHeights(campaign, out.sights);
   out.posts = posts(campaign);
   addOutline(campaign, out);
   if (campaign.links.empty()) return out;
@@ -39,7 +41,7 @@ Planned planned(const campaign::Campaign& campaign, double reach_m) {
       out.link = p.link;
     }
   if (const campaign::Link* link = campaign::findLink(campaign, out.link))
-    out.clearance = clearance(campaign, link->frequency_mhz);
+    out.clearance = clearance(campaign, link->frequency_mhz, out.sights);
   return out;
 }
 

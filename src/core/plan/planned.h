@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/plan/ahead.h"
+#include "core/plan/clear_heights.h"
 #include "core/plan/prediction.h"
 
 namespace distanz::plan {
@@ -13,6 +14,8 @@ struct Planned {
   std::vector<Prediction> predictions;  ///< see predict()
   std::string link;  ///< predicted to fail first, the one to plan by; the first link where none is
   std::optional<PathClearance> clearance;  ///< of that link; none without a path
+  Sights sights;                           ///< null where no ground is known
+  std::optional<ClearHeights> heights;     ///< none without a path
   std::vector<double> posts;               ///< see posts()
   double outward_deg = 0;                  ///< bearing of the far post from the station; 0 without a path
   /// The path's points as seen along that bearing.
@@ -23,6 +26,8 @@ struct Planned {
 };
 
 /// @param reach_m last distance of the shared axis, > 0
-Planned planned(const campaign::Campaign& campaign, double reach_m);
+/// @param ground null where none is known
+Planned planned(const campaign::Campaign& campaign, double reach_m,
+                std::shared_ptr<const terrain::Ground> ground = {});
 
 }  // namespace distanz::plan

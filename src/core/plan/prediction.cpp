@@ -14,7 +14,8 @@
 
 namespace distanz::plan {
 
-std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points) {
+std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points,
+                                const Sights& sights) {
   requirePositive(reach_m, "reach_m");
   std::vector<Prediction> out;
   for (const campaign::Setup& setup : campaign.setups)
@@ -23,8 +24,9 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
       const auto ends =
           own == setup.links.end() ? std::nullopt : campaign::endsOf(campaign, link, own->second);
       if (!ends) continue;
-      const PathModel model(campaign, link, own->second, setup.mast_m);
-      const auto received = [&](double d) { return radio::linkBudget(*ends, model.at(d).sum_db()).received_dbm; };
+      const PathModel model(campaign, link, own->second, setup.mast_m, sights);
+      const double at_no_loss = radio::linkBudget(*ends, 0).received_dbm;
+      const auto received = [&](double d) { return at_no_loss - model.at(d).sum_db(); };
       Prediction p{setup.id, link.id, {}, {}, campaign::criticalAt(campaign, link, own->second), {}};
       for (int i = 0; i < points; ++i) {
         const double d = std::max(reach_m * i / (points - 1), 10.0);
@@ -37,34 +39,62 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
   return out;
 }
 
-std::optional<PathClearance> clearance(const campaign::Campaign& campaign, double frequency_mhz) {
+namespace {
+
+/// Flat where no ground is known.
+SightLine groundTo(const campaign::Campaign& c, double distance_m, const Sights& sights) {
+  if (sights && distance_m <= sights->known_m()) return sights->lineTo(distance_m);
+  constexpr int kPoints = 121;
+  SightLine flat;
+  flat.aircraft_m = FlightLine(c).at(distance_m).height_m;
+  for (int i = 0; i < kPoints; ++i) flat.distance_m.push_back(distance_m * i / (kPoints - 1));
+  flat.ground_m = flat.hard_m = flat.top_m = std::vector<double>(kPoints, 0.0);
+  return flat;
+}
+
+bool isClear(const radio::Clearance& c) {
+  return c.ray_m >= c.needed_m;
+}
+
+}  // namespace
+
+std::optional<PathClearance> clearance(const campaign::Campaign& campaign, double frequency_mhz,
+                                       const Sights& sights) {
   const auto course = campaign::courseOf(campaign);
   if (!course) return std::nullopt;
-  const double reach = course->farPost_m(), h1 = campaign.station.antenna_height_m,
-               h2 = campaign::firstPath(campaign).back().height_m;
+  const double reach = course->farPost_m(), k = campaign.plan.earth_factor;
   if (!(reach > 1)) return std::nullopt;
+  const double h1 = campaign.station.antenna_height_m, h2 = campaign::firstPath(campaign).back().height_m;
   PathClearance out;
-  constexpr int kPoints = 121;
-  for (int i = 0; i < kPoints; ++i) {
-    const double d = reach * i / (kPoints - 1), rest = std::max(reach - d, 0.0),
-                 bulge = radio::earthBulge_m(d, rest);
-    const double ray = h1 + (h2 - h1) * d / reach;
-    const double radius = radio::fresnelRadius_m(d, rest, frequency_mhz);
-    out.points.push_back({d, ray, ray - radius, ray + radius, bulge});
+  out.over_ground = sights && reach <= sights->known_m();
+  const SightLine line = groundTo(campaign, reach, sights);
+  for (std::size_t i = 0; i < line.distance_m.size(); ++i) {
+    const double d = line.distance_m[i], rest = std::max(reach - d, 0.0),
+                 bulge = radio::earthBulge_m(d, rest, k);
+    const double ray = std::lerp(h1, line.aircraft_m, d / reach),
+                 radius = radio::fresnelRadius_m(d, rest, frequency_mhz);
+    out.points.push_back(
+        {d, ray, ray - radius, ray + radius, line.ground_m[i] + bulge, line.top_m[i] + bulge});
   }
-  const auto margin = [&](double d) {
-    const radio::Clearance c = radio::worstClearance(d, h1, h2, frequency_mhz);
-    return c.ray_m - c.needed_m;
+  const auto worst = [&](const SightLine& to) {
+    return radio::worstClearance(profileOf(to, h1), frequency_mhz, k);
   };
-  out.worst = radio::worstClearance(reach, h1, h2, frequency_mhz);
-  out.clear = out.worst.ray_m >= out.worst.needed_m;
-  constexpr int kSteps = 200;
-  for (int i = 1; i <= kSteps; ++i)
-    if (const double d = reach * i / kSteps; margin(d) >= 0)
-      out.clear_to_m = d;
-    else
-      break;
-  out.horizon_m = radio::radioHorizon_m(h1, h2);
+  if (const auto at = worst(line)) out.worst = *at;
+  out.clear = isClear(out.worst);
+  const auto clearTo = [&](const SightLine& to) {
+    const auto at = worst(to);
+    if (at && !isClear(*at)) return false;
+    out.clear_to_m = to.distance_m.back();
+    return true;
+  };
+  if (out.over_ground) {
+    sights->eachTo(reach, clearTo);
+  } else {
+    constexpr int kSteps = 120;
+    for (int i = 1; i <= kSteps && clearTo(groundTo(campaign, reach * i / kSteps, {})); ++i) {
+    }
+  }
+  out.horizon_m = radio::radioHorizon_m(h1, h2, k);
   out.breakpoint_m = radio::twoRayBreakpoint_m(h1, h2, frequency_mhz);
   return out;
 }

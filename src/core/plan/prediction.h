@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/campaign/campaign.h"
+#include "core/plan/sight_lines.h"
 #include "core/radio/clearance.h"
 
 namespace distanz::plan {
@@ -20,7 +21,8 @@ struct Prediction {
 
 /// Prediction by the PathModel for each setup's link whose transmit power is known. @param reach_m last distance,
 /// > 0.
-std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points = 120);
+std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points = 120,
+                                const Sights& sights = {});
 
 /// As a table: setup, link, distance, predicted level.
 std::string predictionsCsv(const std::vector<Prediction>& predictions);
@@ -29,7 +31,8 @@ struct ClearancePoint {
   double distance_m = 0;
   double ray_m = 0;                        ///< height of the straight ray, aircraft over the far post
   double zone_low_m = 0, zone_high_m = 0;  ///< edge of the first Fresnel zone
-  double bulge_m = 0;                      ///< height of the earth above the chord
+  double ground_m = 0;                     ///< with the earth's bulge above the chord, over the station's ground
+  double top_m = 0;                        ///< of what stands on it
 };
 
 struct PathClearance {
@@ -38,13 +41,15 @@ struct PathClearance {
   bool clear = false;      ///< 60 % of the first zone is free all along
   std::optional<double>
       clear_to_m;  ///< farthest aircraft distance that is still clear; none where it is never clear
-  double horizon_m = 0;
+  bool over_ground = false;  ///< known, not flat
+  double horizon_m = 0;      ///< over flat ground
   double breakpoint_m = 0;  ///< two-ray: beyond it the signal falls faster
 };
 
-/// Flat ground with earth bulge (4/3 earth). @param frequency_mhz of the link looked at.
-/// @return none where no path is planned.
-std::optional<PathClearance> clearance(const campaign::Campaign& campaign, double frequency_mhz);
+/// Over the ground as far as it is known to the far post, else over flat ground; the earth's bulge by the plan's
+/// earth factor. @param frequency_mhz of the link looked at. @return none where no path is planned.
+std::optional<PathClearance> clearance(const campaign::Campaign& campaign, double frequency_mhz,
+                                       const Sights& sights = {});
 
 /// Posts along the path: distance of each from the station, every post_spacing_m, the far post included.
 std::vector<double> posts(const campaign::Campaign& campaign);

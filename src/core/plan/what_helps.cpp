@@ -50,13 +50,14 @@ Finding itemOf(const Help& h) {
 
 }  // namespace
 
-std::vector<Help> whatHelps(const campaign::Campaign& c, const campaign::Setup& setup, const campaign::Link& link) {
+std::vector<Help> whatHelps(const campaign::Campaign& c, const campaign::Setup& setup, const campaign::Link& link,
+                            const Sights& sights) {
   const auto own = setup.links.find(link.id);
   if (own == setup.links.end()) return {};
   const auto ends = campaign::endsOf(c, link, own->second);
   const auto critical = campaign::criticalAt(c, link, own->second);
   if (!ends || !critical) return {};
-  const PathModel model(c, link, own->second, setup.mast_m);
+  const PathModel model(c, link, own->second, setup.mast_m, sights);
   Changes changes(model, *ends, *critical);
   changes.decibels("power", kStep_db);
   changes.decibels("gain", kStep_db);
@@ -70,7 +71,7 @@ std::vector<Help> whatHelps(const campaign::Campaign& c, const campaign::Setup& 
   }
   campaign::Link half = link;
   half.frequency_mhz /= 2;
-  changes.way("band", PathModel(c, half, own->second, setup.mast_m));
+  changes.way("band", PathModel(c, half, own->second, setup.mast_m, sights));
   return changes.take();
 }
 
@@ -83,7 +84,7 @@ std::vector<Finding> toldHelp(const campaign::Campaign& c, const Planned& planne
     const campaign::Link* link = first ? campaign::findLink(c, first->link) : nullptr;
     if (!link) continue;
     if (out.size() == kMostHelped) break;  // a list that nobody reads is not worth the wait
-    std::vector<Help> helps = whatHelps(c, s, *link);
+    std::vector<Help> helps = whatHelps(c, s, *link, planned.sights);
     if (helps.empty()) continue;
     helps.resize(std::min(helps.size(), kMostTold));
     std::vector<Finding> items;

@@ -18,7 +18,7 @@ struct Help {
 /// antenna, what cables, mismatch, polarisation and pointing lose now, 10 m more height and 1 m more mast
 /// (where ground or obstruction count), half the frequency. The most first; nothing below kLeastHelp_m.
 std::vector<Help> whatHelps(const campaign::Campaign& campaign, const campaign::Setup& setup,
-                            const campaign::Link& link);
+                            const campaign::Link& link, const Sights& sights = {});
 constexpr double kLeastHelp_m = 5;
 
 /// For each setup, the first few of many, on its link that fails first, with the caution of each change behind "why?".

@@ -37,7 +37,7 @@ double radioHorizon_m(double h1_m, double h2_m, double earth_factor) {
 }
 
 Clearance worstClearance(double distance_m, double station_height_m, double aircraft_height_m,
-                         double frequency_mhz) {
+                         double frequency_mhz, double earth_factor) {
   requirePositive(distance_m, "distance_m");
   requireHeight(station_height_m, "station_height_m");
   requireHeight(aircraft_height_m, "aircraft_height_m");
@@ -46,11 +46,33 @@ Clearance worstClearance(double distance_m, double station_height_m, double airc
   for (int i = 1; i < kSteps; ++i) {
     const double d1 = distance_m * i / kSteps, d2 = distance_m - d1;
     const double ray =
-        station_height_m + (aircraft_height_m - station_height_m) * i / kSteps - earthBulge_m(d1, d2);
+        station_height_m + (aircraft_height_m - station_height_m) * i / kSteps - earthBulge_m(d1, d2, earth_factor);
     const Clearance here{ray, kClearShare * fresnelRadius_m(d1, d2, frequency_mhz), d1};
     if (i == 1 || here.ray_m - here.needed_m < worst.ray_m - worst.needed_m) worst = here;
   }
   return worst;
+}
+
+std::optional<Clearance> worstClearance(const Profile& p, double frequency_mhz, double earth_factor) {
+  std::optional<Clearance> worst;
+  for (std::size_t i = 1; i + 1 < p.distance_m.size(); ++i) {
+    const double d1 = p.distance_m[i], d2 = p.distance_m.back() - d1;
+    const double ray = std::lerp(p.first_m, p.last_m, d1 / p.distance_m.back()) - p.top_m[i] - earthBulge_m(d1, d2, earth_factor);
+    const Clearance here{ray, kClearShare * fresnelRadius_m(d1, d2, frequency_mhz), d1};
+    if (!worst || here.ray_m - here.needed_m < worst->ray_m - worst->needed_m) worst = here;
+  }
+  return worst;
+}
+
+std::optional<LowestHeight> lowestClearHeight(const Profile& p, double frequency_mhz, double earth_factor) {
+  std::optional<LowestHeight> out;
+  for (std::size_t i = 1; i + 1 < p.distance_m.size(); ++i) {
+    const double d1 = p.distance_m[i], d2 = p.distance_m.back() - d1;
+    const double needed = p.top_m[i] + earthBulge_m(d1, d2, earth_factor) + kClearShare * fresnelRadius_m(d1, d2, frequency_mhz);
+    const double height = p.first_m + (needed - p.first_m) * p.distance_m.back() / d1;
+    if (!out || height > out->height_m) out = LowestHeight{height, d1};
+  }
+  return out;
 }
 
 double twoRayBreakpoint_m(double h1_m, double h2_m, double frequency_mhz) {

@@ -1,6 +1,8 @@
 #pragma once
 #include <optional>
 
+#include "core/radio/profile.h"
+
 namespace distanz::radio {
 
 constexpr double kEarthRadius_m = 6371000.0;
@@ -20,16 +22,30 @@ double earthBulge_m(double d1_m, double d2_m, double earth_factor = kEffectiveEa
 /// h2). With k = 4/3 this is the 4.12 (sqrt h1 + sqrt h2) km of the textbooks. @param h >= 0, metres.
 double radioHorizon_m(double h1_m, double h2_m, double earth_factor = kEffectiveEarthFactor);
 
-/// What the ray from station to aircraft keeps between itself and flat ground at one point under it.
+/// What the ray from station to aircraft keeps between itself and the ground at one point under it.
 struct Clearance {
-  double ray_m = 0;       ///< height of the ray above flat ground, earth bulge taken off, metres
+  double ray_m = 0;       ///< height of the ray above what stands there, earth bulge taken off, metres
   double needed_m = 0;    ///< kClearShare of the first Fresnel radius there, metres
   double distance_m = 0;  ///< where, from the station
 };
 /// The point of the path where ray_m - needed_m is smallest. @param distance_m > 0; heights >= 0, above the
 /// same ground.
 Clearance worstClearance(double distance_m, double station_height_m, double aircraft_height_m,
-                         double frequency_mhz);
+                         double frequency_mhz, double earth_factor = kEffectiveEarthFactor);
+/// The same over a profile of three points and more; none with fewer.
+std::optional<Clearance> worstClearance(const Profile& profile, double frequency_mhz,
+                                        double earth_factor = kEffectiveEarthFactor);
+
+/// How high the far antenna must be for the ray to keep kClearShare of the first zone free of everything
+/// between the ends, and what decides.
+struct LowestHeight {
+  double height_m = 0;    ///< above the profile's level; infinite where no height does
+  double distance_m = 0;  ///< of what decides
+};
+/// @param profile its last_m is not looked at: above every edge the ray runs through first_m and rises with the
+/// far end @return none for fewer than three points
+std::optional<LowestHeight> lowestClearHeight(const Profile& profile, double frequency_mhz,
+                                              double earth_factor = kEffectiveEarthFactor);
 
 /// Distance beyond which two-ray reflection steepens the fall of the signal: 4 h1 h2 / lambda, metres.
 /// Source: Rappaport (2002), section 4.6.

@@ -1,21 +1,12 @@
 #pragma once
-#include <vector>
-
 #include "core/radio/clearance.h"
+#include "core/radio/profile.h"
 
 namespace distanz::radio {
 
 /// Loss behind one edge, dB: 6.9 + 20 log10(sqrt((v - 0.1)^2 + 1) + v - 0.1), 0 below v = -0.78.
 /// Within 0.13 dB of the Fresnel integrals up to v = 5. Source: Rec. ITU-R P.526-15, equation 31.
 double knifeEdgeLoss_db(double v);
-
-/// Heights along a path, at rising distances from the station; the ends are the antennas themselves.
-struct Profile {
-  std::vector<double> distance_m;  ///< from the first antenna, 0 first, the other antenna last
-  std::vector<double> top_m;  ///< of ground and what stands on it, above one level, as many; those of the ends
-                              ///< are not looked at
-  double first_m = 0, last_m = 0;  ///< of the antennas, above the same level
-};
 
 enum class Diffraction {
   Bullington,  ///< one edge that stands for all

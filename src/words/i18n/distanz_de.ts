@@ -13,6 +13,44 @@
     </message>
 </context>
 <context>
+    <name>LayerIntake</name>
+    <message>
+        <source>Terrain and maps (*.tif *.tiff *.hgt *.asc *.dt0 *.dt1 *.dt2 *.bil *.flt *.dem *.geojson *.json *.kml *.kmz *.gpx *.gpkg);;All files (*)</source>
+        <translation>Gelände und Karten (*.tif *.tiff *.hgt *.asc *.dt0 *.dt1 *.dt2 *.bil *.flt *.dem *.geojson *.json *.kml *.kmz *.gpx *.gpkg);;Alle Dateien (*)</translation>
+    </message>
+</context>
+<context>
+    <name>PathTable</name>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>latitude, longitude</source>
+        <translation>Breite, Länge</translation>
+    </message>
+    <message>
+        <source>height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>from the station</source>
+        <translation>von der Station</translation>
+    </message>
+    <message>
+        <source>along the path</source>
+        <translation>auf dem Weg</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>bis</translation>
+    </message>
+</context>
+<context>
     <name>QDialog</name>
     <message>
         <source>Remove photo</source>
@@ -80,6 +118,17 @@
     <message>
         <source>done</source>
         <translation>fertig</translation>
+    </message>
+</context>
+<context>
+    <name>Said</name>
+    <message>
+        <source>Profile to the far post: ground, flight, ray and first Fresnel zone at %1</source>
+        <translation>Profil zum fernen Posten: Boden, Flug, Strahl und erste Fresnelzone bei %1</translation>
+    </message>
+    <message>
+        <source>Profile over flat ground: flight, ray and first Fresnel zone at %1</source>
+        <translation>Profil über ebenem Boden: Flug, Strahl und erste Fresnelzone bei %1</translation>
     </message>
 </context>
 <context>
@@ -371,6 +420,18 @@
     <message>
         <source>Before the flight</source>
         <translation>Vor dem Flug</translation>
+    </message>
+    <message>
+        <source>write station, path, posts, segments and limits: .gpx, .kml, .geojson or .csv</source>
+        <translation>Station, Weg, Posten, Abschnitte und Grenzen schreiben: .gpx, .kml, .geojson oder .csv</translation>
+    </message>
+    <message>
+        <source>take the path from such a file, or from a log, into the campaign file</source>
+        <translation>den Weg aus einer solchen Datei oder einem Log in die Kampagnendatei nehmen</translation>
+    </message>
+    <message>
+        <source>terrain or a map that the campaign file is to keep; may be repeated</source>
+        <translation>Gelände oder Karte, die die Kampagnendatei behalten soll; mehrfach möglich</translation>
     </message>
 </context>
 <context>
@@ -875,6 +936,73 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::GroundPage</name>
+    <message>
+        <source>Terrain and maps</source>
+        <translation>Gelände und Karten</translation>
+    </message>
+    <message>
+        <source>What the prediction counts</source>
+        <translation>Was die Vorhersage zählt</translation>
+    </message>
+    <message>
+        <source>What stands in the way</source>
+        <translation>Was im Weg steht</translation>
+    </message>
+    <message>
+        <source>Woods</source>
+        <translation>Wald</translation>
+    </message>
+    <message>
+        <source>also through trees</source>
+        <translation>auch durch Bäume</translation>
+    </message>
+    <message>
+        <source>Earth radius, effective over true</source>
+        <translation>Erdradius, wirksam zu wahr</translation>
+    </message>
+    <message>
+        <source>Height by rule, of the distance</source>
+        <translation>Höhe nach Regel, von der Entfernung</translation>
+    </message>
+    <message>
+        <source>Reflection by the ground</source>
+        <translation>Spiegelung am Boden</translation>
+    </message>
+    <message>
+        <source>Roughness of it, sd</source>
+        <translation>Seine Rauheit, SA</translation>
+    </message>
+    <message>
+        <source>Station above the sea</source>
+        <translation>Station über dem Meer</translation>
+    </message>
+    <message>
+        <source>by the raster</source>
+        <translation>nach dem Raster</translation>
+    </message>
+    <message>
+        <source>Rain, mm an hour</source>
+        <translation>Regen, mm je Stunde</translation>
+    </message>
+    <message>
+        <source>Fog, g in a cubic metre</source>
+        <translation>Nebel, g im Kubikmeter</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keiner</translation>
+    </message>
+    <message>
+        <source>Oxygen and vapour</source>
+        <translation>Sauerstoff und Dampf</translation>
+    </message>
+    <message>
+        <source>count</source>
+        <translation>zählen</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::ImportDialog</name>
     <message>
         <source>log</source>
@@ -1016,6 +1144,41 @@
     <message>
         <source>%1: %2 %3 at %4</source>
         <translation>%1: %2 %3 bei %4</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::LayerList</name>
+    <message>
+        <source>Add terrain or map</source>
+        <translation>Gelände oder Karte hinzufügen</translation>
+    </message>
+    <message>
+        <source>GeoTIFF, HGT, DTED or ASCII grid; GeoJSON, KML, GPX or GeoPackage</source>
+        <translation>GeoTIFF, HGT, DTED oder ASCII-Raster; GeoJSON, KML, GPX oder GeoPackage</translation>
+    </message>
+    <message>
+        <source>Without terrain the ground counts as flat. Bring the tile of this place, and maps of trees, buildings, roads and areas to keep out of; files can be dropped here.</source>
+        <translation>Ohne Gelände zählt der Boden als eben. Die Kachel dieses Ortes bringen und Karten von Bäumen, Gebäuden, Straßen und Sperrgebieten; Dateien können hier abgelegt werden.</translation>
+    </message>
+    <message>
+        <source>What it is of</source>
+        <translation>Wovon sie ist</translation>
+    </message>
+    <message>
+        <source>in feet</source>
+        <translation>in Fuß</translation>
+    </message>
+    <message>
+        <source>How high what stands there is</source>
+        <translation>Wie hoch ist, was dort steht</translation>
+    </message>
+    <message>
+        <source>how high</source>
+        <translation>wie hoch</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
     </message>
 </context>
 <context>
@@ -1455,6 +1618,65 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::MapView</name>
+    <message>
+        <source>No path yet: enter where the station is</source>
+        <translation>Noch kein Weg: eingeben, wo die Station ist</translation>
+    </message>
+    <message>
+        <source>No path yet: enter the far post, or its distance and bearing</source>
+        <translation>Noch kein Weg: den fernen Posten eingeben oder Entfernung und Richtung</translation>
+    </message>
+    <message>
+        <source>station</source>
+        <translation>Station</translation>
+    </message>
+    <message>
+        <source>far post</source>
+        <translation>ferner Posten</translation>
+    </message>
+    <message>
+        <source>outward bearing %1</source>
+        <translation>Richtung hinaus %1</translation>
+    </message>
+    <message>
+        <source>%1, %2 above the sea</source>
+        <translation>%1, %2 über dem Meer</translation>
+    </message>
+    <message>
+        <source>The path from above</source>
+        <translation>Der Weg von oben</translation>
+    </message>
+    <message>
+        <source>Drag station and points; double-click the path for another point. Wheel or + and -: zoom, 0: the whole path. Page Up and Down choose a point, arrows move it, Delete removes it.</source>
+        <translation>Station und Punkte ziehen; Doppelklick auf den Weg für einen weiteren Punkt. Rad oder + und -: Maßstab, 0: der ganze Weg. Bild auf und ab wählen einen Punkt, Pfeile verschieben ihn, Entf entfernt ihn.</translation>
+    </message>
+    <message>
+        <source>Put the station here</source>
+        <translation>Station hierher</translation>
+    </message>
+    <message>
+        <source>Go on to here</source>
+        <translation>Weiter bis hierher</translation>
+    </message>
+    <message>
+        <source>Add a point here</source>
+        <translation>Hier einen Punkt hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove this point</source>
+        <translation>Diesen Punkt entfernen</translation>
+    </message>
+    <message>
+        <source>Copy coordinates</source>
+        <translation>Koordinaten kopieren</translation>
+    </message>
+    <message>
+        <source>Show the whole path</source>
+        <translation>Den ganzen Weg zeigen</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::MountPanel</name>
     <message>
         <source>not said</source>
@@ -1577,14 +1799,6 @@
 <context>
     <name>distanz::app::PathForm</name>
     <message>
-        <source>Station latitude</source>
-        <translation>Breite der Station</translation>
-    </message>
-    <message>
-        <source>Station longitude</source>
-        <translation>Länge der Station</translation>
-    </message>
-    <message>
         <source>Antenna above ground</source>
         <translation>Antenne über Grund</translation>
     </message>
@@ -1595,14 +1809,6 @@
     <message>
         <source>A post every</source>
         <translation>Ein Pfosten alle</translation>
-    </message>
-    <message>
-        <source>Far post latitude</source>
-        <translation>Breite des Endpfostens</translation>
-    </message>
-    <message>
-        <source>Far post longitude</source>
-        <translation>Länge des Endpfostens</translation>
     </message>
     <message>
         <source>or: distance to it</source>
@@ -1621,59 +1827,27 @@
         <translation>erst die Station</translation>
     </message>
     <message>
-        <source>Reflection by the ground</source>
-        <translation>Reflexion am Boden</translation>
+        <source>Station, latitude and longitude</source>
+        <translation>Station, Breite und Länge</translation>
     </message>
     <message>
-        <source>The earth in the way</source>
-        <translation>Die Erde im Weg</translation>
+        <source>Far post, latitude and longitude</source>
+        <translation>Ferner Posten, Breite und Länge</translation>
     </message>
     <message>
-        <source>Rain, mm an hour</source>
-        <translation>Regen, mm je Stunde</translation>
-    </message>
-    <message>
-        <source>Fog, g in a cubic metre</source>
-        <translation>Nebel, g je Kubikmeter</translation>
-    </message>
-    <message>
-        <source>none</source>
-        <translation>keine</translation>
-    </message>
-    <message>
-        <source>Oxygen and vapour</source>
-        <translation>Sauerstoff und Dampf</translation>
-    </message>
-    <message>
-        <source>count</source>
-        <translation>mitzählen</translation>
+        <source>46.91, 20.96 or UTM</source>
+        <translation>46.91, 20.96 oder UTM</translation>
     </message>
 </context>
 <context>
-    <name>distanz::app::PathView</name>
+    <name>distanz::app::PathTable</name>
     <message>
-        <source>The path from above</source>
-        <translation>Der Weg von oben</translation>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
     </message>
     <message>
-        <source>No path yet: enter the far post, or its distance and bearing</source>
-        <translation>Noch kein Weg: den Endpfosten eingeben, oder seine Entfernung und Richtung</translation>
-    </message>
-    <message>
-        <source>No path yet: enter where the station is</source>
-        <translation>Noch kein Weg: eingeben, wo die Station ist</translation>
-    </message>
-    <message>
-        <source>station</source>
-        <translation>Station</translation>
-    </message>
-    <message>
-        <source>far post</source>
-        <translation>Endpfosten</translation>
-    </message>
-    <message>
-        <source>from above; outward bearing %1</source>
-        <translation>von oben; Richtung hinaus %1</translation>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
     </message>
 </context>
 <context>
@@ -1689,6 +1863,153 @@
     <message>
         <source>Distanz</source>
         <translation>Distanz</translation>
+    </message>
+    <message>
+        <source>Add terrain or map</source>
+        <translation>Gelände oder Karte hinzufügen</translation>
+    </message>
+    <message>
+        <source>Take the path from a file</source>
+        <translation>Den Weg aus einer Datei nehmen</translation>
+    </message>
+    <message>
+        <source>Paths (*.gpx *.kml *.kmz *.geojson *.json *.gpkg *.csv);;All files (*)</source>
+        <translation>Wege (*.gpx *.kml *.kmz *.geojson *.json *.gpkg *.csv);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Points</source>
+        <translation>Punkte</translation>
+    </message>
+    <message>
+        <source>Ground and air</source>
+        <translation>Boden und Luft</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::PointsPage</name>
+    <message>
+        <source>path %1</source>
+        <translation>Weg %1</translation>
+    </message>
+    <message>
+        <source>The path that is planned</source>
+        <translation>Der Weg, der geplant wird</translation>
+    </message>
+    <message>
+        <source>Name of the path</source>
+        <translation>Name des Weges</translation>
+    </message>
+    <message>
+        <source>New path</source>
+        <translation>Neuer Weg</translation>
+    </message>
+    <message>
+        <source>A copy of this one, to be changed</source>
+        <translation>Eine Kopie von diesem, zum Ändern</translation>
+    </message>
+    <message>
+        <source>Remove path</source>
+        <translation>Weg entfernen</translation>
+    </message>
+    <message>
+        <source>Take from file</source>
+        <translation>Aus Datei nehmen</translation>
+    </message>
+    <message>
+        <source>GPX, KML, GeoJSON, or a plan written here</source>
+        <translation>GPX, KML, GeoJSON oder ein hier geschriebener Plan</translation>
+    </message>
+    <message>
+        <source>Take from run</source>
+        <translation>Aus Flug nehmen</translation>
+    </message>
+    <message>
+        <source>Save as</source>
+        <translation>Speichern als</translation>
+    </message>
+    <message>
+        <source>GPX</source>
+        <translation>GPX</translation>
+    </message>
+    <message>
+        <source>KML</source>
+        <translation>KML</translation>
+    </message>
+    <message>
+        <source>GeoJSON</source>
+        <translation>GeoJSON</translation>
+    </message>
+    <message>
+        <source>table, CSV</source>
+        <translation>Tabelle, CSV</translation>
+    </message>
+    <message>
+        <source>Shape of the course</source>
+        <translation>Form des Kurses</translation>
+    </message>
+    <message>
+        <source>Lay out</source>
+        <translation>Auslegen</translation>
+    </message>
+    <message>
+        <source>so far ahead, radius</source>
+        <translation>so weit voraus, Radius</translation>
+    </message>
+    <message>
+        <source>ahead is, bearing</source>
+        <translation>voraus ist, Richtung</translation>
+    </message>
+    <message>
+        <source>so long or wide</source>
+        <translation>so lang oder breit</translation>
+    </message>
+    <message>
+        <source>so deep, box</source>
+        <translation>so tief, Rechteck</translation>
+    </message>
+    <message>
+        <source>flown at</source>
+        <translation>geflogen in</translation>
+    </message>
+    <message>
+        <source>Lay it</source>
+        <translation>Legen</translation>
+    </message>
+    <message>
+        <source>Replaces the points of this path; can be undone</source>
+        <translation>Ersetzt die Punkte dieses Weges; kann zurückgenommen werden</translation>
+    </message>
+    <message>
+        <source>Points, outward</source>
+        <translation>Punkte, hinaus</translation>
+    </message>
+    <message>
+        <source>Set the station first; then lay out the path above, or add points.</source>
+        <translation>Erst die Station setzen; dann den Weg oben auslegen oder Punkte hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Posts</source>
+        <translation>Posten</translation>
+    </message>
+    <message>
+        <source>Marks that can be seen from the air, besides those every so far.</source>
+        <translation>Marken, die aus der Luft zu sehen sind, neben denen in festem Abstand.</translation>
+    </message>
+    <message>
+        <source>Segments</source>
+        <translation>Abschnitte</translation>
+    </message>
+    <message>
+        <source>Stretches with a name: behind the shed, along the poplars.</source>
+        <translation>Strecken mit einem Namen: hinter dem Schuppen, an den Pappeln.</translation>
+    </message>
+    <message>
+        <source>No run yet</source>
+        <translation>Noch kein Flug</translation>
+    </message>
+    <message>
+        <source>path</source>
+        <translation>weg</translation>
     </message>
 </context>
 <context>
@@ -4830,6 +5151,230 @@
         <source>of it {what}: {change:+.1}</source>
         <translation>davon {what}: {change:+.1}</translation>
     </message>
+    <message>
+        <source>The path runs into the ground</source>
+        <translation>Der Weg führt in den Boden</translation>
+    </message>
+    <message>
+        <source>At {at} the ground, with what stands on it, is {above} higher than the planned flight. Fly higher, or around it.</source>
+        <translation>Bei {at} liegt der Boden mit dem, was darauf steht, {above} höher als der geplante Flug. Höher fliegen oder außen herum.</translation>
+    </message>
+    <message>
+        <source>Low over what stands there</source>
+        <translation>Knapp über dem, was da steht</translation>
+    </message>
+    <message>
+        <source>At {at} only {above} lie between the planned flight and what is under it.</source>
+        <translation>Bei {at} liegen nur {above} zwischen dem geplanten Flug und dem, was darunter ist.</translation>
+    </message>
+    <message>
+        <source>{height} above the station&apos;s ground clear 60 % of the first Fresnel zone on every link, all the way; what decides stands at {at}. The rule of {percent:.0} of the distance would ask for {share} at the far post.</source>
+        <translation>{height} über dem Boden der Station halten 60 % der ersten Fresnelzone auf jeder Verbindung frei, den ganzen Weg; was entscheidet, steht bei {at}. Die Regel von {percent:.0} der Entfernung verlangte am fernen Posten {share}.</translation>
+    </message>
+    <message>
+        <source>Fly at {height}</source>
+        <translation>In {height} fliegen</translation>
+    </message>
+    <message>
+        <source>Only from {height} above the station&apos;s ground on is 60 % of the first Fresnel zone free on every link, all the way; what decides stands at {at}. The rule of {percent:.0} of the distance would ask for {share} at the far post.</source>
+        <translation>Erst ab {height} über dem Boden der Station sind 60 % der ersten Fresnelzone auf jeder Verbindung frei, den ganzen Weg; was entscheidet, steht bei {at}. Die Regel von {percent:.0} der Entfernung verlangte am fernen Posten {share}.</translation>
+    </message>
+    <message>
+        <source>No height clears the path</source>
+        <translation>Keine Höhe macht den Weg frei</translation>
+    </message>
+    <message>
+        <source>Something near the station stands in the first Fresnel zone however high the aircraft flies. Raise the mast, or move the station.</source>
+        <translation>Nahe der Station steht etwas in der ersten Fresnelzone, wie hoch auch geflogen wird. Mast erhöhen oder Station versetzen.</translation>
+    </message>
+    <message>
+        <source>The terrain is of another place</source>
+        <translation>Das Gelände ist von anderswo</translation>
+    </message>
+    <message>
+        <source>No raster knows the ground at the station; {layer} lies elsewhere. Add the one of this place, or check the station&apos;s coordinates.</source>
+        <translation>Kein Raster kennt den Boden an der Station; {layer} liegt anderswo. Das dieses Ortes hinzufügen oder die Koordinaten der Station prüfen.</translation>
+    </message>
+    <message>
+        <source>Terrain is known to {known} only</source>
+        <translation>Gelände ist nur bis {known} bekannt</translation>
+    </message>
+    <message>
+        <source>Beyond it the prediction goes on as over flat ground. Add the raster beside it.</source>
+        <translation>Dahinter geht die Vorhersage wie über ebenem Boden weiter. Das Raster daneben hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The raster has holes: {share:.1} of a line over this path was bridged straight across. A hill in a hole is not seen.</source>
+        <translation>Das Raster hat Löcher: {share:.1} einer Linie über diesem Weg wurden gerade überbrückt. Ein Hügel in einem Loch wird nicht gesehen.</translation>
+    </message>
+    <message>
+        <source>Entered as {typed} above sea level, the station&apos;s ground lies at {raster} in the raster. Check the coordinates, or clear the entry.</source>
+        <translation>Mit {typed} über dem Meer eingegeben, liegt der Boden der Station im Raster bei {raster}. Koordinaten prüfen oder den Eintrag löschen.</translation>
+    </message>
+    <message>
+        <source>These heights look like feet</source>
+        <translation>Diese Höhen sehen nach Fuß aus</translation>
+    </message>
+    <message>
+        <source>The station&apos;s ground is entered as {typed} above sea level, the raster says {raster}: 3.28 times as much. Say so in the list of layers.</source>
+        <translation>Der Boden der Station ist mit {typed} über dem Meer eingegeben, das Raster sagt {raster}: das 3,28-fache. In der Liste der Ebenen angeben.</translation>
+    </message>
+    <message>
+        <source>The ground is known but does not count in the prediction: choose how under &quot;What stands in the way&quot;.</source>
+        <translation>Der Boden ist bekannt, zählt aber nicht in der Vorhersage: unter „Was im Weg steht“ wählen, wie.</translation>
+    </message>
+    <message>
+        <source>Keep out of {what}</source>
+        <translation>Nicht in {what}</translation>
+    </message>
+    <message>
+        <source>The path meets it at {at}. Lay the path around it.</source>
+        <translation>Der Weg trifft bei {at} darauf. Den Weg außen herum legen.</translation>
+    </message>
+    <message>
+        <source>The path crosses {what} at {at}. Do not fly over traffic or people: lay it beside, or keep watch there.</source>
+        <translation>Der Weg kreuzt {what} bei {at}. Nicht über Verkehr oder Menschen fliegen: daneben legen oder dort Wache halten.</translation>
+    </message>
+    <message>
+        <source>The path crosses itself, first on the leg that begins at {at}: distances along it are then not told by the place alone.</source>
+        <translation>Der Weg kreuzt sich selbst, zuerst auf dem Stück ab {at}: Entfernungen auf ihm sind dann nicht am Ort allein zu erkennen.</translation>
+    </message>
+    <message>
+        <source>Latitude and longitude look swapped</source>
+        <translation>Breite und Länge sehen vertauscht aus</translation>
+    </message>
+    <message>
+        <source>Some of the path lies far away as it is, and near the station the other way round. Latitude comes first.</source>
+        <translation>Ein Teil des Weges liegt so weit weg und andersherum nahe der Station. Die Breite kommt zuerst.</translation>
+    </message>
+    <message>
+        <source>{layer} is left out: {why}</source>
+        <translation>{layer} fehlt: {why}</translation>
+    </message>
+    <message>
+        <source>The part of Distanz that reads terrain and maps is not installed; install it again as a whole</source>
+        <translation>Der Teil von Distanz, der Gelände und Karten liest, ist nicht installiert; neu und vollständig installieren</translation>
+    </message>
+    <message>
+        <source>{file} is no raster of heights that can be read, or is cut short ({reason}); bring a GeoTIFF, HGT, DTED or ASCII grid</source>
+        <translation>{file} ist kein lesbares Höhenraster oder abgeschnitten ({reason}); ein GeoTIFF, HGT, DTED oder ASCII-Raster bringen</translation>
+    </message>
+    <message>
+        <source>{file} does not say where on earth it lies; export it with its reference system, or put its .prj file beside it</source>
+        <translation>{file} sagt nicht, wo auf der Erde es liegt; mit Bezugssystem exportieren oder die .prj-Datei daneben legen</translation>
+    </message>
+    <message>
+        <source>{file} holds no heights: it is a picture, or holes only</source>
+        <translation>{file} enthält keine Höhen: Es ist ein Bild oder nur Löcher</translation>
+    </message>
+    <message>
+        <source>{file} is too large to be kept whole, and the station lies outside of it; set the station first, or bring the tile of this place</source>
+        <translation>{file} ist zu groß, um ganz behalten zu werden, und die Station liegt außerhalb; erst die Station setzen oder die Kachel dieses Ortes bringen</translation>
+    </message>
+    <message>
+        <source>{file} names no reference system; its numbers were taken as degrees of WGS 84.</source>
+        <translation>{file} nennt kein Bezugssystem; seine Zahlen wurden als Grad von WGS 84 genommen.</translation>
+    </message>
+    <message>
+        <source>{file} was in feet and is kept in metres.</source>
+        <translation>{file} war in Fuß und wird in Metern behalten.</translation>
+    </message>
+    <message>
+        <source>{file} was resampled from its own reference system.</source>
+        <translation>{file} wurde aus seinem eigenen Bezugssystem umgerechnet.</translation>
+    </message>
+    <message>
+        <source>Of {file} only the part around the station was taken: all of it would be too large.</source>
+        <translation>Von {file} wurde nur der Teil um die Station genommen: Alles wäre zu groß.</translation>
+    </message>
+    <message>
+        <source>Of {file} only every {every}th cell was taken: all of it would be too large.</source>
+        <translation>Von {file} wurde nur jede {every}. Zelle genommen: Alles wäre zu groß.</translation>
+    </message>
+    <message>
+        <source>{file} is no map that can be read ({reason}); bring GeoJSON, KML, GPX or a GeoPackage</source>
+        <translation>{file} ist keine lesbare Karte ({reason}); GeoJSON, KML, GPX oder ein GeoPackage bringen</translation>
+    </message>
+    <message>
+        <source>{file} lies at no place on earth: latitudes beyond 90 degrees, or a reference system that is not known</source>
+        <translation>{file} liegt nirgends auf der Erde: Breiten über 90 Grad oder ein unbekanntes Bezugssystem</translation>
+    </message>
+    <message>
+        <source>{file} holds more than can be drawn; cut it to the surroundings of the path</source>
+        <translation>{file} enthält mehr, als gezeichnet werden kann; auf die Umgebung des Weges zuschneiden</translation>
+    </message>
+    <message>
+        <source>{file} holds no points, lines or areas</source>
+        <translation>{file} enthält keine Punkte, Linien oder Flächen</translation>
+    </message>
+    <message>
+        <source>Add {layer}</source>
+        <translation>{layer} hinzufügen</translation>
+    </message>
+    <message>
+        <source>Change {layer}</source>
+        <translation>{layer} ändern</translation>
+    </message>
+    <message>
+        <source>Remove {layer}</source>
+        <translation>{layer} entfernen</translation>
+    </message>
+    <message>
+        <source>Move a point of the path</source>
+        <translation>Einen Punkt des Weges verschieben</translation>
+    </message>
+    <message>
+        <source>Add a point to the path</source>
+        <translation>Dem Weg einen Punkt hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove a point of the path</source>
+        <translation>Einen Punkt des Weges entfernen</translation>
+    </message>
+    <message>
+        <source>Lay the path anew</source>
+        <translation>Den Weg neu legen</translation>
+    </message>
+    <message>
+        <source>Plan {path}</source>
+        <translation>{path} planen</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; is no position; type latitude and longitude, 46.91, 20.96 or 46°54.6&apos;N 20°57.6&apos;E, or UTM, 34T 497000 5195000</source>
+        <translation>„{text}“ ist keine Position; Breite und Länge eingeben, 46.91, 20.96 oder 46°54.6&apos;N 20°57.6&apos;E, oder UTM, 34T 497000 5195000</translation>
+    </message>
+    <message>
+        <source>There is no path to write yet: set the station and lay the path</source>
+        <translation>Noch gibt es keinen Weg zu schreiben: Station setzen und den Weg legen</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; is no number; the file was changed by hand or is damaged</source>
+        <translation>„{text}“ ist keine Zahl; die Datei wurde von Hand geändert oder ist beschädigt</translation>
+    </message>
+    <message>
+        <source>line {line} cannot be read: what, name, latitude, longitude, height and facts are wanted</source>
+        <translation>Zeile {line} ist nicht lesbar: gebraucht werden what, name, Breite, Länge, Höhe und facts</translation>
+    </message>
+    <message>
+        <source>{file} holds no line that could be the path, and no plan of Distanz</source>
+        <translation>{file} enthält keine Linie, die der Weg sein könnte, und keinen Plan von Distanz</translation>
+    </message>
+    <message>
+        <source>The track does not leave the station: it has no positions, or all of them lie in one place</source>
+        <translation>Die Spur verlässt die Station nicht: Sie hat keine Positionen, oder alle liegen an einem Ort</translation>
+    </message>
+    <message>
+        <source>The file gives no heights: {height} above the station&apos;s ground were kept.</source>
+        <translation>Die Datei nennt keine Höhen: {height} über dem Boden der Station wurden beibehalten.</translation>
+    </message>
+    <message>
+        <source>The file&apos;s heights are above sea level, and the height of the station&apos;s ground is not known: {height} above it were kept.</source>
+        <translation>Die Höhen der Datei zählen vom Meer, und die Höhe des Bodens der Station ist nicht bekannt: {height} darüber wurden beibehalten.</translation>
+    </message>
+    <message>
+        <source>Runs flew this path: it stays; choose another one to be planned</source>
+        <translation>Flüge haben diesen Weg geflogen: Er bleibt; einen anderen wählen, der geplant wird</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -4882,18 +5427,6 @@
         <translation>Strecke %1: kritischer Pegel %2</translation>
     </message>
     <message>
-        <source>Clearance over flat ground with earth bulge: ray and first Fresnel zone</source>
-        <translation>Freiraum über flachem Grund mit Erdkrümmung: Strahl und erste Fresnelzone</translation>
-    </message>
-    <message>
-        <source>Set the far post to see the clearance</source>
-        <translation>Den Endpfosten setzen, um den Freiraum zu sehen</translation>
-    </message>
-    <message>
-        <source>Set the station and the far post to see the clearance</source>
-        <translation>Station und Endpfosten setzen, um den Freiraum zu sehen</translation>
-    </message>
-    <message>
         <source>no range known yet</source>
         <translation>noch keine Reichweite bekannt</translation>
     </message>
@@ -4916,6 +5449,30 @@
     <message>
         <source>%1: typical</source>
         <translation>%1: typisch</translation>
+    </message>
+    <message>
+        <source>ray to the far post</source>
+        <translation>Strahl zum fernen Posten</translation>
+    </message>
+    <message>
+        <source>flight</source>
+        <translation>Flug</translation>
+    </message>
+    <message>
+        <source>lowest height that is clear on every link</source>
+        <translation>niedrigste Höhe, die auf jeder Verbindung frei ist</translation>
+    </message>
+    <message>
+        <source>%1 of the distance</source>
+        <translation>%1 der Entfernung</translation>
+    </message>
+    <message>
+        <source>Set the far post to see the profile</source>
+        <translation>Den fernen Posten setzen, um das Profil zu sehen</translation>
+    </message>
+    <message>
+        <source>Set the station and the far post to see the profile</source>
+        <translation>Station und fernen Posten setzen, um das Profil zu sehen</translation>
     </message>
 </context>
 <context>
@@ -5159,14 +5716,6 @@
         <translation>Kabelverlust am Empfänger</translation>
     </message>
     <message>
-        <source>station latitude</source>
-        <translation>Breite der Station</translation>
-    </message>
-    <message>
-        <source>station longitude</source>
-        <translation>Länge der Station</translation>
-    </message>
-    <message>
         <source>antenna height</source>
         <translation>Antennenhöhe</translation>
     </message>
@@ -5185,14 +5734,6 @@
     <message>
         <source>spacing of posts</source>
         <translation>Pfostenabstand</translation>
-    </message>
-    <message>
-        <source>far post latitude</source>
-        <translation>Breite des Endpfostens</translation>
-    </message>
-    <message>
-        <source>far post longitude</source>
-        <translation>Länge des Endpfostens</translation>
     </message>
     <message>
         <source>path-loss exponent</source>
@@ -6749,6 +7290,66 @@
     <message>
         <source>oxygen and vapour</source>
         <translation>Sauerstoff und Dampf</translation>
+    </message>
+    <message>
+        <source>only drawn</source>
+        <translation>nur gezeichnet</translation>
+    </message>
+    <message>
+        <source>terrain</source>
+        <translation>Gelände</translation>
+    </message>
+    <message>
+        <source>trees</source>
+        <translation>Bäume</translation>
+    </message>
+    <message>
+        <source>buildings</source>
+        <translation>Gebäude</translation>
+    </message>
+    <message>
+        <source>water</source>
+        <translation>Wasser</translation>
+    </message>
+    <message>
+        <source>roads</source>
+        <translation>Straßen</translation>
+    </message>
+    <message>
+        <source>keep out</source>
+        <translation>Sperrgebiet</translation>
+    </message>
+    <message>
+        <source>posts</source>
+        <translation>Posten</translation>
+    </message>
+    <message>
+        <source>straight out</source>
+        <translation>gerade hinaus</translation>
+    </message>
+    <message>
+        <source>across, from left to right</source>
+        <translation>quer, von links nach rechts</translation>
+    </message>
+    <message>
+        <source>from behind, over the station</source>
+        <translation>von hinten, über die Station</translation>
+    </message>
+    <message>
+        <source>circle around the station</source>
+        <translation>Kreis um die Station</translation>
+    </message>
+    <message>
+        <source>box, indoors</source>
+        <translation>Rechteck, in der Halle</translation>
+    </message>
+    <message>
+        <source>station</source>
+        <translation>Station</translation>
+    </message>
+    <message>
+        <source>far post</source>
+        <translation>ferner Posten</translation>
     </message>
 </context>
 </TS>

@@ -9,6 +9,7 @@
 #include "core/analysis/findings/named.h"
 #include "core/campaign/kit.h"
 #include "core/quantity/unit.h"
+#include "core/plan/told_ground.h"
 #include "core/plan/told_tracking.h"
 #include "core/plan/what_helps.h"
 #include "core/radio/clearance.h"
@@ -134,7 +135,7 @@ std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned
                              metres("range", *x.range_m),
                              {"exponent", c.plan_exponent, Unit::None}},
                             {"setup", x.setup}));
-  for (const auto& more : {plan::toldHelp(c, p), plan::toldTracking(c)})
+  for (const auto& more : {plan::toldGround(c, p), plan::toldHelp(c, p), plan::toldTracking(c)})
     out.insert(out.end(), more.begin(), more.end());
   const SetupOnLink* first = c.setups.empty() ? nullptr : answers.limiting(c.setups.front().id);
   if (first && first->exponent)

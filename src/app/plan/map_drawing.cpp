@@ -1,0 +1,209 @@
+#include <QPainter>
+#include <cmath>
+
+#include "app/plan/map_view.h"
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+#include "core/course/coordinates.h"
+#include "words/quantity.h"
+
+/// How the map is drawn; what is done with it stands in map_view.cpp.
+namespace distanz::app {
+namespace {
+
+constexpr double kPost_px = 3.2, kHandle_px = 4, kSegment_px = 5;
+
+void drawNorth(QPainter& p, QPointF centre, double turn_deg) {
+  p.save();
+  p.translate(centre);
+  p.rotate(turn_deg);
+  p.setPen(QPen(theme::tokens().ink, 1.6));
+  p.drawLine(QPointF(0, 13), QPointF(0, -13));
+  p.drawLine(QPointF(0, -13), QPointF(-4, -6));
+  p.drawLine(QPointF(0, -13), QPointF(4, -6));
+  p.restore();
+  p.setFont(theme::bodyFont(10, true));
+}
+
+/// Text that can be read over terrain.
+void drawHaloed(QPainter& p, const QRectF& box, int flags, const QString& text, const QColor& ink) {
+  QRectF ground = p.boundingRect(box, flags, text).adjusted(-3, -1, 3, 1);
+  QColor paper = theme::tokens().surface;
+  paper.setAlphaF(0.82f);
+  p.fillRect(ground, paper);
+  p.setPen(ink);
+  p.drawText(box, flags, text);
+}
+
+/// A place along a bent line.
+struct Along {
+  QPointF at;
+  bool known = false;
+};
+Along alongLine(const std::vector<course::Flat>& points, const MapFrame& view, double along_m) {
+  for (std::size_t i = 1; i < points.size(); ++i) {
+    const double length = course::apart_m(points[i - 1], points[i]);
+    if (along_m <= length && length > 0) {
+      const double t = along_m / length;
+      return {view.px(course::Flat{std::lerp(points[i - 1].east_m, points[i].east_m, t),
+                                   std::lerp(points[i - 1].north_m, points[i].north_m, t)}),
+              true};
+    }
+    along_m -= length;
+  }
+  return {};
+}
+
+}  // namespace
+
+void MapView::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  const auto& t = theme::tokens();
+  const QRect box = frame();
+  p.fillRect(box, t.surface);
+  const auto v = view();
+  if (!v) {
+    p.setPen(t.muted);
+    p.drawText(box, Qt::AlignCenter, tr("No path yet: enter where the station is"));
+  } else {
+    p.save();
+    p.setClipRect(box);
+    m_ground.draw(p, box, *v, m_document.ground().ground());
+    drawPath(p, *v);
+    drawNames(p, *v);
+    drawScale(p, *v);
+    drawCaption(p, *v);
+    p.restore();
+    if (m_document.planned().outline.empty()) {
+      p.setPen(t.muted);
+      p.drawText(box, Qt::AlignCenter, tr("No path yet: enter the far post, or its distance and bearing"));
+    }
+  }
+  p.setPen(hasFocus() ? t.accent : t.hairline);
+  p.setBrush(Qt::NoBrush);
+  p.drawRect(box);
+}
+
+void MapView::drawPath(QPainter& p, const MapFrame& v) const {
+  const auto& t = theme::tokens();
+  const campaign::Campaign& c = m_document.shown();
+  const auto course = campaign::courseOf(c);
+  if (course) {
+    QPolygonF line;
+    for (const course::Flat& f : course->points()) line << v.px(f);
+    const campaign::Path& path = c.paths.front();
+    for (const campaign::Segment& s : path.segments) {
+      QPolygonF piece;
+      constexpr int kPieces = 60;
+      for (int i = 0; i <= kPieces; ++i)
+        if (const Along at = alongLine(course->points(), v, std::lerp(s.from_m, s.to_m, double(i) / kPieces));
+            at.known)
+          piece << at.at;
+      QColor band = t.accent;
+      band.setAlphaF(0.35f);
+      p.setPen(QPen(band, 2 * kSegment_px, Qt::SolidLine, Qt::FlatCap));
+      p.drawPolyline(piece);
+      if (piece.isEmpty()) continue;
+      p.setFont(theme::bodyFont(10, true));
+      drawHaloed(p, QRectF(piece[piece.size() / 2] + QPointF(-60, -26), QSizeF(120, 14)), Qt::AlignCenter,
+                 QString::fromStdString(s.name), t.accent);
+    }
+    p.setPen(QPen(t.surface, 4.5));
+    p.drawPolyline(line);
+    p.setPen(QPen(t.ink, 2));
+    p.drawPolyline(line);
+    for (const campaign::Post& post : path.posts)
+      if (const Along at = alongLine(course->points(), v, post.along_m); at.known) {
+        p.setBrush(t.surface);
+        p.setPen(QPen(t.ink, 1.6));
+        p.drawEllipse(at.at, kPost_px, kPost_px);
+        p.setFont(theme::bodyFont(10));
+        drawHaloed(p, QRectF(at.at + QPointF(-50, -20), QSizeF(100, 14)), Qt::AlignCenter,
+                   QString::fromStdString(post.name), t.ink);
+      }
+    p.setFont(theme::figureFont(10));
+    QPointF last(-1e6, -1e6);
+    for (const double post : m_document.planned().posts) {
+      const QPointF at = v.px(plan::FlightLine(c).at(post).flat);
+      p.setBrush(t.surface);
+      p.setPen(QPen(t.ink, 1.6));
+      p.drawEllipse(at, kPost_px, kPost_px);
+      if (std::hypot(at.x() - last.x(), at.y() - last.y()) < 58 || post == m_document.planned().posts.back())
+        continue;
+      last = at;
+      drawHaloed(p, QRectF(at + QPointF(-40, 8), QSizeF(80, 14)), Qt::AlignCenter, distanceLabel(post),
+                 t.muted);
+    }
+  }
+  const auto& points = campaign::firstPath(c);
+  for (std::size_t i = 0; i < points.size(); ++i) {
+    const QPointF at = v.px(points[i].position);
+    const bool chosen = int(i) == m_chosen && hasFocus();
+    p.setBrush(chosen ? t.accent : t.surface);
+    p.setPen(QPen(chosen ? t.accent : t.ink, 1.6));
+    p.drawRect(QRectF(at - QPointF(kHandle_px, kHandle_px), at + QPointF(kHandle_px, kHandle_px)));
+  }
+}
+
+void MapView::drawNames(QPainter& p, const MapFrame& v) const {
+  const auto& t = theme::tokens();
+  const campaign::Campaign& c = m_document.shown();
+  const QPointF station = v.px(*c.station.position());
+  p.setBrush(t.ink);
+  p.setPen(QPen(t.surface, 1));
+  p.drawRect(QRectF(station - QPointF(5, 8), QSizeF(10, 16)));
+  p.setFont(theme::bodyFont(11, true));
+  drawHaloed(p, QRectF(station + QPointF(10, 8), QSizeF(120, 16)), Qt::AlignLeft | Qt::AlignVCenter,
+             tr("station"), t.ink);
+  const auto& points = campaign::firstPath(c);
+  if (!points.empty()) {
+    const QPointF far = v.px(points.back().position);
+    drawHaloed(p, QRectF(far + QPointF(-126, -26), QSizeF(122, 16)), Qt::AlignRight | Qt::AlignVCenter,
+               tr("far post"), t.ink);
+  }
+  if (const auto picked = m_document.picked(); picked && !points.empty()) {
+    const QPointF at = v.px(plan::FlightLine(c).at(*picked).flat);
+    const QPointF across = QPointF(-std::sin(0.0), 1);
+    p.setPen(QPen(t.ink, 1));
+    p.drawLine(at - across * 400, at + across * 400);
+  }
+}
+
+void MapView::drawScale(QPainter& p, const MapFrame& v) const {
+  const auto& t = theme::tokens();
+  const QRectF box = frame();
+  drawNorth(p, QPointF(box.left() + 20, box.top() + 22), 90 - v.right_deg);
+  const words::Marks marks = words::distanceMarks(70 / v.px_per_m, box.width() / v.px_per_m);
+  const double length = marks.step_m * v.px_per_m;
+  if (!(length > 10) || length > box.width()) return;
+  const QPointF right(box.right() - 12, box.bottom() - 10), left = right - QPointF(length, 0);
+  p.setPen(QPen(t.ink, 1.6));
+  p.drawLine(left, right);
+  for (const QPointF& end : {left, right}) p.drawLine(end - QPointF(0, 4), end);
+  p.setFont(theme::figureFont(10));
+  drawHaloed(p, QRectF(left - QPointF(0, 20), QSizeF(length, 14)), Qt::AlignCenter, marks.text(marks.step_m),
+             t.ink);
+}
+
+void MapView::drawCaption(QPainter& p, const MapFrame& v) const {
+  const auto& t = theme::tokens();
+  const QRectF box = frame();
+  const plan::Planned& planned = m_document.planned();
+  p.setFont(theme::bodyFont(11));
+  if (!planned.outline.empty())
+    drawHaloed(p, QRectF(box.left() + 40, box.top() + 4, 300, 16), Qt::AlignLeft | Qt::AlignVCenter,
+               tr("outward bearing %1").arg(words::quantity(planned.outward_deg, quantity::Unit::Degree, 1)),
+               t.muted);
+  if (!m_hover || !box.contains(*m_hover)) return;
+  const course::Position at = v.position(*m_hover);
+  QString text = QString::fromStdString(course::coordinatesText(at));
+  const auto& ground = m_document.ground().ground();
+  if (const double h = ground && !ground->grids().empty() ? ground->height_m(at) : NAN; !std::isnan(h))
+    text = tr("%1, %2 above the sea").arg(text, words::height(h, 0));
+  p.setFont(theme::figureFont(11));
+  drawHaloed(p, QRectF(box.left() + 8, box.bottom() - 20, 420, 16), Qt::AlignLeft | Qt::AlignVCenter, text,
+             t.ink);
+}
+
+}  // namespace distanz::app

@@ -1,0 +1,31 @@
+#pragma once
+#include <QImage>
+#include <QPainter>
+#include <memory>
+#include <optional>
+
+#include "app/plan/map_frame.h"
+#include "core/terrain/ground.h"
+
+namespace distanz::app {
+
+/// Terrain and maps under the path: shaded relief with contours, areas, lines and posts. What was drawn is
+/// kept until the view or the ground is another.
+class MapGround {
+ public:
+  void draw(QPainter& p, const QRect& frame, const MapFrame& view,
+            const std::shared_ptr<const terrain::Ground>& ground);
+
+ private:
+  void make(const QRect& frame, const MapFrame& view);
+  void drawRelief(QPainter& p, const QRect& frame, const MapFrame& view);
+  void drawLayers(QPainter& p, const MapFrame& view) const;
+
+  std::shared_ptr<const terrain::Ground> m_ground;
+  std::optional<MapFrame> m_view;
+  QRect m_frame;
+  QColor m_paper;  ///< of the theme it was drawn in
+  QImage m_image;
+};
+
+}  // namespace distanz::app

@@ -1,0 +1,36 @@
+#include "app/shared/ground_keeper.h"
+
+#include <QtConcurrent>
+
+namespace distanz::app {
+
+GroundKeeper::GroundKeeper(std::shared_ptr<store::SampleFile> samples, QObject* parent)
+    : QObject(parent), m_samples(std::move(samples)), m_files(std::make_shared<geodata::GroundFiles>()) {
+  connect(&m_watcher, &QFutureWatcher<geodata::GroundRead>::finished, this, &GroundKeeper::finish);
+}
+
+GroundKeeper::~GroundKeeper() {
+  m_watcher.waitForFinished();
+}
+
+void GroundKeeper::show(const std::vector<campaign::Layer>& layers) {
+  if (layers == m_wanted) return;
+  m_wanted = layers;
+  if (!m_watcher.isRunning()) start();
+}
+
+void GroundKeeper::start() {
+  m_started = m_wanted;
+  m_watcher.setFuture(QtConcurrent::run([layers = m_wanted, samples = m_samples, files = m_files] {
+    return files->groundOf(layers,
+                           [&](const campaign::Layer& l) { return samples->keptBytes(l.id, l.file); });
+  }));
+}
+
+void GroundKeeper::finish() {
+  m_read = m_watcher.result();
+  if (m_started != m_wanted) start();
+  emit changed();
+}
+
+}  // namespace distanz::app

@@ -1,0 +1,85 @@
+#include "core/plan/clear_heights.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/radio/clearance.h"
+
+namespace distanz::plan {
+namespace {
+
+constexpr int kPlaces = 120, kFlatSteps = 60;
+constexpr double kUsual_mhz = 2440;  ///< where no link is described yet
+
+SightLine flatLine(double distance_m, double aircraft_m) {
+  SightLine out;
+  out.aircraft_m = aircraft_m;
+  for (int i = 0; i <= kFlatSteps; ++i) out.distance_m.push_back(distance_m * i / kFlatSteps);
+  out.ground_m = out.hard_m = out.top_m = std::vector<double>(kFlatSteps + 1, 0.0);
+  return out;
+}
+
+/// Lines to places up to the far post; over flat ground where no other is known all the way.
+void eachLine(const campaign::Campaign& c, double reach, const Sights& sights,
+              const std::function<void(const SightLine&)>& each) {
+  double known = 0;
+  if (sights && sights->known_m() > 0) {
+    known = std::min(reach, sights->known_m());
+    sights->eachTo(known, [&](const SightLine& line) {
+      each(line);
+      return true;
+    });
+  }
+  const FlightLine flown(c);
+  for (int i = 1; i <= kPlaces; ++i)
+    if (const double d = reach * i / kPlaces; d > known) each(flatLine(d, flown.at(d).height_m));
+}
+
+double lowestFrequency(const campaign::Campaign& c) {
+  double out = INFINITY;
+  for (const campaign::Link& l : c.links) out = std::min(out, l.frequency_mhz);
+  return std::isfinite(out) ? out : kUsual_mhz;
+}
+
+double lowestMast(const campaign::Campaign& c) {
+  double out = c.setups.empty() ? c.station.antenna_height_m : INFINITY;
+  for (const campaign::Setup& s : c.setups)
+    out = std::min(out, s.mast_m.value_or(c.station.antenna_height_m));
+  return out;
+}
+
+}  // namespace
+
+std::optional<ClearHeights> clearHeights(const campaign::Campaign& c, const Sights& sights) {
+  const auto course = campaign::courseOf(c);
+  if (!course || !(course->farPost_m() > 1)) return std::nullopt;
+  const double reach = course->farPost_m(), frequency = lowestFrequency(c), mast = lowestMast(c);
+  ClearHeights out;
+  out.share_at_far_m = c.plan.height_pct / 100 * reach;
+  out.lowest_m = -INFINITY;
+  out.least_above_m = INFINITY;
+  eachLine(c, reach, sights, [&](const SightLine& line) {
+    const double d = line.distance_m.back();
+    const auto lowest = radio::lowestClearHeight(profileOf(line, mast), frequency, c.plan.earth_factor);
+    const double needed = lowest ? std::max(lowest->height_m, line.top_m.back()) : line.top_m.back();
+    out.distance_m.push_back(d);
+    out.flown_m.push_back(line.aircraft_m);
+    out.needed_m.push_back(needed);
+    out.share_m.push_back(c.plan.height_pct / 100 * d);
+    out.ground_m.push_back(line.ground_m.back());
+    out.top_m.push_back(line.top_m.back());
+    out.bulge_m.push_back(radio::earthBulge_m(d, std::max(reach - d, 0.0), c.plan.earth_factor));
+    if (needed > out.lowest_m) {
+      out.lowest_m = needed;
+      out.lowest_for_m = d;
+      out.decided_at_m = lowest && lowest->height_m >= needed ? lowest->distance_m : d;
+    }
+    if (const double above = line.aircraft_m - line.top_m.back(); above < out.least_above_m) {
+      out.least_above_m = above;
+      out.least_above_at_m = d;
+    }
+  });
+  return out;
+}
+
+}  // namespace distanz::plan

@@ -1,0 +1,85 @@
+#pragma once
+#include <cmath>
+#include <functional>
+#include <map>
+#include <memory>
+#include <mutex>
+#include <vector>
+
+#include "core/course/local_plane.h"
+#include "core/plan/flight_line.h"
+#include "core/radio/profile.h"
+#include "core/terrain/ground.h"
+
+namespace distanz::plan {
+
+/// The ground under one straight line from the station, at rising distances from 0 to its end; heights above
+/// the station's ground.
+struct SightLine {
+  double aircraft_m = 0;
+  std::vector<double> distance_m, ground_m;
+  std::vector<double> hard_m;  ///< ground with what lets nothing through
+  std::vector<double> top_m;   ///< ground with all that stands on it
+  double filled = 0;           ///< share of it that no raster knows, between places that one does
+  bool known = false;          ///< the ground at its end is known; else it goes on level there
+};
+
+/// What stands in the way to one place of the flight line.
+struct Blocked {
+  double obstruction_db = 0, woodland_db = 0;
+};
+
+/// The ground between the station and every place of the flight line, looked up once and used by every setup
+/// and link. Lengthy things are kept: may be asked from several threads.
+class SightLines {
+ public:
+  /// @param reach_m > 0. Empty, with nothing known, where the station, a path or the ground at the station is
+  /// not known.
+  SightLines(const campaign::Campaign& campaign, std::shared_ptr<const terrain::Ground> ground,
+             double reach_m);
+
+  /// Until where the ground is known all the way; 0 where it is not known at all.
+  double known_m() const { return m_lines.empty() ? 0 : m_lines.back().distance_m.back(); }
+  bool knowsStation() const { return m_plane && !std::isnan(m_station_m); }
+  /// Of kLines places, evenly from known_m() / kLines to known_m().
+  const std::vector<SightLine>& lines() const { return m_lines; }
+  /// Calls each(line) for those up to a distance, and for one to it, until it returns false.
+  void eachTo(double distance_m, const std::function<bool(const SightLine&)>& each) const;
+  SightLine lineTo(double distance_m) const;
+  const terrain::Ground& ground() const { return *m_ground; }
+  double stationGround_m() const { return m_station_m; }  ///< above sea level
+  /// Until where lines would go were all ground known.
+  double reach_m() const { return m_reach_m; }
+
+  /// What a link loses by ground and woods, with the earth factor, the school and the choice of woodland that
+  /// the campaign's plan has. @param distance_m up to known_m() @param raise_m aircraft above its planned
+  /// height
+  Blocked blocked(double distance_m, double frequency_mhz, double mast_m, double raise_m = 0) const;
+
+  static constexpr int kLines = 120, kMostSteps = 200;
+
+ private:
+  struct Key {
+    double frequency_mhz, mast_m, raise_m;
+    auto operator<=>(const Key&) const = default;
+  };
+  using Table = std::vector<Blocked>;
+  std::shared_ptr<const Table> table(const Key& key) const;
+  Blocked blockedBy(const SightLine& line, const Key& key) const;
+
+  campaign::PlanSettings m_plan;
+  std::shared_ptr<const terrain::Ground> m_ground;
+  std::optional<course::LocalPlane> m_plane;
+  FlightLine m_flown;
+  double m_station_m = 0, m_reach_m = 0, m_step_m = 0;
+  std::vector<SightLine> m_lines;
+  mutable std::mutex m_mutex;
+  mutable std::map<Key, std::shared_ptr<const Table>> m_tables;
+};
+
+using Sights = std::shared_ptr<const SightLines>;
+
+/// The profile that a signal from a mast meets. @param through also through trees
+radio::Profile profileOf(const SightLine& line, double mast_m, double raise_m = 0, bool through = false);
+
+}  // namespace distanz::plan

@@ -1,0 +1,139 @@
+#include "geodata/geodata.h"
+
+#include <dlfcn.h>
+
+#include <cmath>
+#include <mutex>
+
+#include "core/finding/error.h"
+
+namespace distanz::geodata {
+namespace {
+
+namespace fs = std::filesystem;
+
+std::once_flag g_once;
+const Module* g_module = nullptr;
+
+/// Where the module lies: beside the program's folder, in a build as in an installation.
+std::vector<fs::path> places() {
+  std::error_code ignored;
+  const fs::path program = fs::read_symlink("/proc/self/exe", ignored).parent_path();
+  std::vector<fs::path> out;
+  for (fs::path up = program; out.size() < 3 && up.has_relative_path(); up = up.parent_path())
+    out.push_back(up / "lib" / "distanz" / "libdistanz_geodata_module.so");
+  return out;
+}
+
+const Module& module() {
+  std::call_once(g_once, [] {
+    std::error_code ignored;
+    for (const fs::path& place : places()) {
+      if (!fs::exists(place, ignored)) continue;
+      void* library = dlopen(place.c_str(), RTLD_NOW | RTLD_LOCAL);
+      const auto entry = library ? reinterpret_cast<Entry>(dlsym(library, kEntry)) : nullptr;
+      if (entry) g_module = entry();
+      if (g_module) return;
+    }
+  });
+  if (!g_module) throw InputError(finding("geodata-missing"));
+  return *g_module;
+}
+
+[[noreturn]] void refuse(Fault fault, const std::string& text, const std::string& file, bool raster) {
+  const auto as = [&](const char* code) { return InputError(finding(code, {{"file", file}})); };
+  switch (fault) {
+    case Fault::NoReference:
+      throw as(raster ? "raster-no-reference" : "map-no-reference");
+    case Fault::NoHeights:
+      throw as("raster-no-heights");
+    case Fault::Elsewhere:
+      throw as("raster-elsewhere");
+    case Fault::TooLarge:
+      throw as("map-too-large");
+    default:
+      throw InputError(finding(raster ? "raster-unreadable" : "map-unreadable",
+                               {{"file", file}, {"reason", text.empty() ? "?" : text}}));
+  }
+}
+
+/// The library leaves the heights of GPX lines to the layers of their points.
+void raise(std::vector<VectorFeature>& features, const std::string& lines, const std::string& points) {
+  std::vector<double> heights;
+  for (const VectorFeature& f : features)
+    if (f.layer == points && f.kind == VectorFeature::Kind::Point)
+      heights.push_back(f.rings.front().front().height_m);
+  std::size_t vertices = 0, at = 0;
+  for (const VectorFeature& f : features)
+    if (f.layer == lines)
+      for (const auto& ring : f.rings) vertices += ring.size();
+  if (vertices != heights.size()) return;
+  for (VectorFeature& f : features)
+    if (f.layer == lines)
+      for (auto& ring : f.rings)
+        for (Vertex& v : ring) v.height_m = heights[at++];
+}
+
+terrain::Grid gridOf(RasterRead& r, const std::string& name) {
+  return {name,           r.north_deg, r.west_deg, r.step_lat_deg,
+          r.step_lon_deg, r.rows,      r.columns,  std::move(r.height_m)};
+}
+
+}  // namespace
+
+bool isLoaded() {
+  return g_module != nullptr;
+}
+
+TerrainRead readTerrain(const fs::path& file, const std::optional<Box>& place) {
+  std::error_code error;
+  const std::string name = file.filename().string();
+  if (!fs::is_regular_file(file, error))
+    throw InputError(
+        finding("raster-unreadable", {{"file", name}, {"reason", error ? error.message() : "?"}}));
+  RasterRead r = module().readRaster(fs::absolute(file).string(), place);
+  if (r.fault != Fault::None) refuse(r.fault, r.text, name, true);
+  TerrainRead out;
+  out.covers = r.covers;
+  const Argument of("file", name);
+  if (r.assumed_reference) out.notes.push_back(finding("raster-degrees-assumed", {of}));
+  if (r.feet) out.notes.push_back(finding("raster-was-feet", {of}));
+  if (r.turned) out.notes.push_back(finding("raster-turned", {of}));
+  if (r.cut) out.notes.push_back(finding("raster-cut", {of}));
+  if (r.thinned > 1) out.notes.push_back(finding("raster-thinned", {of, {"every", r.thinned}}));
+  out.grid = gridOf(r, name);
+  return out;
+}
+
+terrain::Grid terrainFrom(const std::string& bytes, const std::string& name) {
+  RasterRead r = module().readRasterBytes(bytes, name);
+  if (r.fault != Fault::None) refuse(r.fault, r.text, name, true);
+  return gridOf(r, name);
+}
+
+std::string geoTiff(const terrain::Grid& g) {
+  RasterRead r;
+  r.north_deg = g.north_deg;
+  r.west_deg = g.west_deg;
+  r.step_lat_deg = g.step_lat_deg;
+  r.step_lon_deg = g.step_lon_deg;
+  r.rows = g.rows;
+  r.columns = g.columns;
+  r.height_m = g.height_m;
+  std::string out = module().writeRaster(r);
+  if (out.empty()) throw InputError(finding("raster-unreadable", {{"file", g.name}, {"reason", "GeoTIFF"}}));
+  return out;
+}
+
+std::vector<VectorFeature> readMap(const std::string& bytes, const std::string& name) {
+  VectorRead r = module().readVector(bytes, name);
+  if (r.fault != Fault::None) refuse(r.fault, r.text, name, false);
+  raise(r.features, "routes", "route_points");
+  raise(r.features, "tracks", "track_points");
+  std::erase_if(r.features, [](const VectorFeature& f) {
+    return f.layer == "route_points" || f.layer == "track_points";
+  });
+  return std::move(r.features);
+}
+
+}  // namespace distanz::geodata

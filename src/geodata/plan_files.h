@@ -1,0 +1,39 @@
+#pragma once
+#include <optional>
+#include <string>
+
+#include "core/campaign/campaign.h"
+#include "geodata/geodata.h"
+
+/// Station, first path, posts, segments and limits as files that other programs open, and back.
+namespace distanz::geodata {
+
+enum class PlanFormat { Gpx, Kml, GeoJson, Csv };
+/// By a file's ending; none of others.
+std::optional<PlanFormat> planFormatOf(const std::string& name);
+
+/// Heights are written above sea level (the station's ground added), and as they are kept beside. @throws
+/// InputError without a station or a path
+std::string writePlan(const campaign::Campaign& campaign, PlanFormat format);
+
+/// What was taken from a file.
+struct PlanTaken {
+  campaign::Campaign campaign;
+  std::vector<Finding> notes;
+};
+
+/// The campaign with what a file says of station, path, posts, segments and limits. Of our own files all of
+/// it, without loss; of others the longest line becomes the path, its heights above sea level less the
+/// station's ground, and points with a name near it become posts. What the file does not say stays.
+/// @param ground_m of the station above sea level, where terrain knows it; else the station's own
+/// @throws InputError: no map, no line and no points of ours
+PlanTaken takePlan(const campaign::Campaign& campaign, const std::string& bytes, const std::string& name,
+                   const std::optional<double>& ground_m = {});
+
+/// A track becomes the path: out to where it is farthest, with as few points as keep its shape. @param
+/// own_station the station stays; else it is put where the track begins @throws InputError for fewer than two
+/// places
+PlanTaken takeTrack(const campaign::Campaign& campaign, const std::vector<Vertex>& track, bool own_station,
+                    const std::optional<double>& ground_m = {});
+
+}  // namespace distanz::geodata

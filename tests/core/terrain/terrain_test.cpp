@@ -1,0 +1,149 @@
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "core/terrain/crossing.h"
+#include "core/terrain/ground.h"
+#include "core/terrain/relief.h"
+
+using namespace distanz;
+using namespace distanz::terrain;
+using Catch::Matchers::WithinAbs;
+
+namespace {
+
+/// A plane that rises to the north and to the east.
+Grid sloping(double north, double west, int rows, int columns, double step = 0.001) {
+  Grid g{"made", north, west, step, step, rows, columns, {}};
+  for (int r = 0; r < rows; ++r)
+    for (int c = 0; c < columns; ++c)
+      g.height_m.push_back(float(1000 * (north - step * r - 46) + 500 * (west + step * c - 20)));
+  return g;
+}
+
+Feature area(std::vector<course::Position> ring, std::optional<double> height = {}) {
+  ring.push_back(ring.front());
+  return {Feature::Kind::Area, "", height, {std::move(ring)}};
+}
+
+std::shared_ptr<const Grid> shared(Grid g) {
+  return std::make_shared<const Grid>(std::move(g));
+}
+
+}  // namespace
+
+TEST_CASE("grid: a plane is read off exactly between its cells, and not known outside") {
+  const Grid g = sloping(46.9, 20.9, 50, 80);
+  const double lat = GENERATE(take(20, random(46.852, 46.899))),
+               lon = GENERATE(take(2, random(20.901, 20.978)));
+  CHECK_THAT(heightAt(g, {lat, lon}), WithinAbs(1000 * (lat - 46) + 500 * (lon - 20), 1e-3));
+  CHECK(std::isnan(heightAt(g, {46.95, lon})));
+  CHECK(std::isnan(heightAt(g, {lat, 21.5})));
+}
+
+TEST_CASE("grid: tiles side by side leave no gap, holes stay holes, the finest raster is asked first") {
+  Grid west = sloping(46.9, 20.9, 10, 10), east = sloping(46.9, 20.91, 10, 10);
+  const Ground both({shared(west), shared(east)}, {});
+  for (double lon = 20.9; lon < 20.919; lon += 0.0001) CHECK_FALSE(std::isnan(both.height_m({46.895, lon})));
+  west.height_m[55] = NAN;
+  const Ground holed({shared(west)}, {});
+  CHECK(std::isnan(holed.height_m({46.895, 20.905})));
+  Grid fine = sloping(46.9, 20.9, 100, 100, 0.0001);
+  for (float& h : fine.height_m) h += 7;
+  const Ground two({shared(sloping(46.9, 20.9, 10, 10)), shared(fine)}, {});
+  CHECK_THAT(two.height_m({46.895, 20.905}), WithinAbs(1000 * 0.895 + 500 * 0.905 + 7, 1e-3));
+  CHECK_THAT(two.cell_m(), WithinAbs(11.1195, 1e-6));
+  CHECK(Ground({}, {}).height_m({46, 20}) == 0);
+}
+
+TEST_CASE("grid: one that crosses the 180th meridian is known on both sides of it") {
+  const Grid g{"", 10, 179.95, 0.01, 0.01, 5, 11, std::vector<float>(55, 42)};
+  CHECK(heightAt(g, {9.98, 179.99}) == 42);
+  CHECK(heightAt(g, {9.98, -179.97}) == 42);
+  CHECK(std::isnan(heightAt(g, {9.98, -179.8})));
+  CHECK(std::isnan(heightAt(g, {9.98, 179.9})));
+}
+
+TEST_CASE("clutter: trees stand within their area and not in its clearing; the highest counts") {
+  Feature wood = area({{46.91, 20.96}, {46.91, 20.98}, {46.93, 20.98}, {46.93, 20.96}}, 12.0);
+  wood.rings.push_back(
+      {{46.918, 20.968}, {46.918, 20.972}, {46.922, 20.972}, {46.922, 20.968}, {46.918, 20.968}});
+  Layer trees{Layer::Role::Trees, "wood", std::nullopt, {wood}};
+  const Feature house = area({{46.912, 20.962}, {46.912, 20.964}, {46.914, 20.964}, {46.914, 20.962}});
+  const Layer houses{Layer::Role::Buildings, "house", 20.0, {house}};
+  const Layer flat{Layer::Role::Trees,
+                   "no height",
+                   std::nullopt,
+                   {area({{46.90, 20.90}, {46.90, 20.91}, {46.91, 20.91}})}};
+  const Clutter c({trees, houses, flat});
+  CHECK(c.at({46.915, 20.975}).height_m == 12);
+  CHECK(c.at({46.915, 20.975}).trees);
+  CHECK(c.at({46.920, 20.970}).height_m == 0);  // the clearing
+  CHECK(c.at({46.913, 20.963}).height_m == 20);
+  CHECK_FALSE(c.at({46.913, 20.963}).trees);
+  CHECK(c.at({46.903, 20.907}).height_m == 0);
+  CHECK(c.at({46.95, 20.97}).height_m == 0);
+  CHECK(Clutter({}).empty());
+}
+
+TEST_CASE("crossings: where a path first meets roads and areas, in its order") {
+  const std::vector<course::Position> path{{46.91, 20.96}, {46.91, 20.98}, {46.93, 20.98}};
+  const std::vector<double> lengths{1500, 2200};
+  const Feature road{Feature::Kind::Line, "road", {}, {{{46.90, 20.97}, {46.95, 20.97}}}};
+  const Feature late{Feature::Kind::Line, "late", {}, {{{46.92, 20.97}, {46.92, 20.99}}}};
+  const Feature beside{Feature::Kind::Line, "beside", {}, {{{46.90, 20.95}, {46.95, 20.95}}}};
+  const Feature inside = area({{46.90, 20.955}, {46.92, 20.955}, {46.92, 20.965}, {46.90, 20.965}});
+  const Ground g({}, {{Layer::Role::Roads, "roads", {}, {late, road, beside}},
+                      {Layer::Role::KeepOut, "field", {}, {inside}}});
+  const auto roads = crossings(g, Layer::Role::Roads, path, lengths);
+  REQUIRE(roads.size() == 2);
+  CHECK(roads[0].feature->name == "road");
+  CHECK_THAT(roads[0].along_m, WithinAbs(750, 1e-6));
+  CHECK(roads[1].feature->name == "late");
+  CHECK_THAT(roads[1].along_m, WithinAbs(1500 + 1100, 1e-6));
+  const auto out = crossings(g, Layer::Role::KeepOut, path, lengths);
+  REQUIRE(out.size() == 1);
+  CHECK(out[0].along_m == 0);  // begins in it
+  CHECK(crossings(g, Layer::Role::Water, path, lengths).empty());
+}
+
+TEST_CASE("relief: level ground is evenly lit, a slope to the light brighter, and away from it darker") {
+  const auto lit = [](double east, double south) {
+    Relief r{9, 9, 10, {}};
+    for (int y = 0; y < 9; ++y)
+      for (int x = 0; x < 9; ++x) r.height_m.push_back(float(10 * (east * x + south * y)));
+    return double(shadeOf(r)[40]);
+  };
+  CHECK_THAT(lit(0, 0), WithinAbs(kLevelShade, 1e-6));
+  CHECK(lit(0.3, 0.3) > kLevelShade);  // rises away from the upper left: faces it
+  CHECK(lit(-0.3, -0.3) < kLevelShade);
+  CHECK_THAT(lit(std::sqrt(0.5), std::sqrt(0.5)), WithinAbs(1, 1e-6));  // square to the light
+}
+
+TEST_CASE("relief: contours of a cone are circles of the right size") {
+  Relief r{101, 101, 1, {}};
+  for (int y = 0; y <= 100; ++y)
+    for (int x = 0; x <= 100; ++x) r.height_m.push_back(float(100 - std::hypot(x - 50, y - 50)));
+  const auto contours = contoursOf(r, 20);
+  REQUIRE(contours.size() == 4);  // 40, 60, 80, 100
+  const auto sixty = contours[1];
+  CHECK(sixty.height_m == 60);
+  double length = 0;
+  for (const ContourPiece& p : sixty.pieces) {
+    CHECK_THAT(std::hypot(p.x0 - 50, p.y0 - 50), WithinAbs(40, 0.05));
+    length += std::hypot(p.x1 - p.x0, p.y1 - p.y0);
+  }
+  CHECK_THAT(length, WithinAbs(2 * M_PI * 40, 0.5));
+  r.height_m[50 * 101 + 10] = NAN;
+  for (const ContourPiece& p : contoursOf(r, 20)[1].pieces) CHECK(std::hypot(p.x0 - 10, p.y0 - 50) > 0.9);
+}
+
+TEST_CASE("relief: steps of contours are round and give no more lines than wanted") {
+  Relief r{2, 2, 1, {0, 0, 0, 0}};
+  CHECK(contourStep_m(r) == 0);
+  CHECK(contoursOf(r, 1).empty());
+  r.height_m[3] = 3;
+  CHECK(contourStep_m(r) == 1);
+  r.height_m[3] = 130;
+  CHECK(contourStep_m(r, 12) == 20);
+  CHECK(contoursOf(r, 0.01).empty());  // too many
+}
