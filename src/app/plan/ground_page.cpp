@@ -49,7 +49,8 @@ GroundPage::GroundPage(Document& document, QWidget* parent)
   m_grid->setVerticalSpacing(8);
   column->addLayout(m_grid);
   column->addStretch();
-  addGround();
+  addObstruction();
+  addReflection();
   addAir();
   for (int i = 0; i < kGroundColumns; ++i) m_grid->setColumnStretch(i, 1);
 }
@@ -59,7 +60,19 @@ void GroundPage::place(const QString& caption, QWidget* field) {
   ++m_count;
 }
 
-void GroundPage::addGround() {
+void GroundPage::number(const char* name, const char* key, const QString& caption, quantity::Unit unit, double low,
+                        double high, double campaign::PlanSettings::*member) {
+  const double usual = campaign::PlanSettings().*member;
+  place(caption, fields::numberField(m_document,
+                                     {name, caption, finding("change-flights"),
+                                      [member](const Campaign& c) { return std::optional(c.plan.*member); },
+                                      [member, usual](Campaign& c, const std::optional<double>& v) {
+                                        c.plan.*member = v.value_or(usual);
+                                      }},
+                                     key, unit, low, high));
+}
+
+void GroundPage::addObstruction() {
   const Finding step = finding("change-flights");
   std::vector<fields::Choice> schools{{"", words::term("school-")}};
   for (const fields::Choice& c : choicesOf("school-", campaign::schoolWords())) schools.push_back(c);
@@ -83,21 +96,14 @@ void GroundPage::addGround() {
         fields::flagField(m_document, {"planWoodland", tr("also through trees"), step,
                                        [](const Campaign& c) { return c.plan.woodland; },
                                        [](Campaign& c, const bool& on) { c.plan.woodland = on; }}));
-  const auto number = [&](const char* name, const char* key, const QString& caption, quantity::Unit unit,
-                          double low, double high, double campaign::PlanSettings::*member, double usual) {
-    place(caption, fields::numberField(m_document,
-                                       {name, caption, step,
-                                        [member](const Campaign& c) { return std::optional(c.plan.*member); },
-                                        [member, usual](Campaign& c, const std::optional<double>& v) {
-                                          c.plan.*member = v.value_or(usual);
-                                        }},
-                                       key, unit, low, high));
-  };
   number("planEarth", "earth_factor", tr("Earth radius, effective over true"), quantity::Unit::None,
-         lim::kEarthFactorLow, lim::kEarthFactorHigh, &campaign::PlanSettings::earth_factor,
-         campaign::PlanSettings().earth_factor);
+         lim::kEarthFactorLow, lim::kEarthFactorHigh, &campaign::PlanSettings::earth_factor);
   number("planHeightShare", "height_pct", tr("Height by rule, of the distance"), quantity::Unit::Percent, 0,
-         lim::kHeightHigh_pct, &campaign::PlanSettings::height_pct, campaign::PlanSettings().height_pct);
+         lim::kHeightHigh_pct, &campaign::PlanSettings::height_pct);
+}
+
+void GroundPage::addReflection() {
+  const Finding step = finding("change-flights");
   place(tr("Reflection by the ground"),
         fields::choiceField(m_document,
                             {"planGround", tr("Reflection by the ground"), step,
@@ -112,7 +118,7 @@ void GroundPage::addGround() {
                              }},
                             choicesOf("ground-", campaign::groundWords())));
   number("planRough", "rough_m", tr("Roughness of it, sd"), quantity::Unit::Metre, 0, lim::kRoughHigh_m,
-         &campaign::PlanSettings::rough_m, 0);
+         &campaign::PlanSettings::rough_m);
   place(tr("Station above the sea"),
         fields::numberField(
             m_document,

@@ -19,7 +19,10 @@ class GroundPage : public QWidget {
   void addRequested();
 
  private:
-  void addGround();
+  void addObstruction();
+  void addReflection();
+  void number(const char* name, const char* key, const QString& caption, quantity::Unit unit, double low, double high,
+              double campaign::PlanSettings::*member);
   void addAir();
   void place(const QString& caption, QWidget* field);
 

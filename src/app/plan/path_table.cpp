@@ -23,6 +23,28 @@ QString lengthTyped(const QString& text, double low_m, double high_m, double& va
   return {};
 }
 
+namespace {
+
+/// Its looks, and what stands in it as long as it is empty.
+void dress(QTableWidget& table, QLabel& empty) {
+  table.horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+  table.horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
+  table.horizontalHeader()->setMinimumSectionSize(70);
+  table.verticalHeader()->setDefaultSectionSize(26);
+  table.verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
+  table.setSelectionMode(QAbstractItemView::SingleSelection);
+  table.setFont(theme::figureFont(12));
+  table.setWordWrap(false);
+  auto* inside = new QVBoxLayout(table.viewport());
+  inside->addWidget(&empty);
+  inside->addStretch();
+  empty.setWordWrap(true);
+  empty.setProperty("small", true);
+  empty.setAttribute(Qt::WA_TransparentForMouseEvents);
+}
+
+}  // namespace
+
 PathTable::PathTable(Document& document, const QString& name, const QString& title, const QString& when_empty,
                      Rows rows, std::vector<Column> columns, QWidget* parent)
     : QWidget(parent),
@@ -44,20 +66,7 @@ PathTable::PathTable(Document& document, const QString& name, const QString& tit
   QStringList titles;
   for (const Column& c : m_columns) titles << c.title;
   m_table->setHorizontalHeaderLabels(titles);
-  m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-  m_table->verticalHeader()->setDefaultSectionSize(26);
-  m_table->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-  m_table->setSelectionMode(QAbstractItemView::SingleSelection);
-  m_table->setFont(theme::figureFont(12));
-  m_table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
-  m_table->horizontalHeader()->setMinimumSectionSize(70);
-  m_table->setWordWrap(false);
-  auto* inside = new QVBoxLayout(m_table->viewport());
-  inside->addWidget(m_empty);
-  inside->addStretch();
-  m_empty->setWordWrap(true);
-  m_empty->setProperty("small", true);
-  m_empty->setAttribute(Qt::WA_TransparentForMouseEvents);
+  dress(*m_table, *m_empty);
   column->addWidget(m_table, 1);
   m_reason->setProperty("refused", true);
   m_reason->setWordWrap(true);
