@@ -25,7 +25,9 @@ json predictionsJson(const plan::Planned& p) {
     out.push_back({{"setup", x.setup},
                    {"link", x.link},
                    {"predicted_range_m", orNull(x.range_m)},
-                   {"critical_dbm", orNull(x.critical_dbm)}});
+                   {"critical_dbm", orNull(x.critical_dbm)},
+                   {"distance_m", x.distance_m},
+                   {"received_dbm", x.received_dbm}});
   return out;
 }
 

@@ -42,7 +42,7 @@ geodata::PlanTaken taken(const fs::path& file, const campaign::Campaign& c,
   const auto format = geodata::planFormatOf(name);
   if (format && *format != geodata::PlanFormat::Csv) return geodata::takePlan(c, bytes, name, ground_m);
   if (format && bytes.rfind("what,name,lat_deg", 0) == 0) return geodata::takePlan(c, bytes, name, ground_m);
-  const log::Recording r = formats::readRecording(bytes, name, logCampaign());
+  const log::Recording r = formats::readRecording(bytes, name, logCampaign(), {}, formats::Needs::Anything);
   std::vector<geodata::Vertex> track;
   const auto *lat = r.find(log::channel::kLatitude), *lon = r.find(log::channel::kLongitude);
   for (std::size_t i = 0; lat && lon && i < r.rows(); ++i)

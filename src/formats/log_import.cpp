@@ -65,8 +65,8 @@ log::Recording samplesOf(std::string_view bytes, const std::string& name, const 
 
 log::Recording readRecording(std::string_view bytes, const std::string& name,
                              const campaign::Campaign& campaign,
-                             const std::map<std::string, std::string>& corrections) {
-  return samplesOf(bytes, name, campaign, corrections, Needs::Measurement);
+                             const std::map<std::string, std::string>& corrections, Needs needs) {
+  return samplesOf(bytes, name, campaign, corrections, needs);
 }
 
 log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign,

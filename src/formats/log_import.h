@@ -40,6 +40,7 @@ log::Recording readSources(const campaign::Run& run, const campaign::Campaign& c
 /// Only the samples, as importLog() reads them; for logs already found fit.
 log::Recording readRecording(std::string_view bytes, const std::string& name,
                              const campaign::Campaign& campaign,
-                             const std::map<std::string, std::string>& corrections = {});
+                             const std::map<std::string, std::string>& corrections = {},
+                             Needs needs = Needs::Measurement);
 
 }  // namespace distanz::formats

@@ -139,6 +139,10 @@ constexpr Text kGroundTexts[] = {
                        "not known: {height} above it were kept.")},
     {"path-was-flown", "",
      QT_TRANSLATE_NOOP("finding", "Runs flew this path: it stays; choose another one to be planned")},
+    {"use-from-run", "",
+     QT_TRANSLATE_NOOP("finding", "Take battery and wind from run {run}")},
+    {"use-not-flown", "",
+     QT_TRANSLATE_NOOP("finding", "run {run} tells neither speed nor consumption: it has no positions, or did not fly; choose another one")},
 };
 
 }  // namespace

@@ -1,16 +1,21 @@
 #include "app/plan/flights_page.h"
 
 #include <QLabel>
+#include <QPushButton>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 
 #include "app/plan/flights_form.h"
 #include "app/plan/order_view.h"
 #include "app/plan/preflight_list.h"
 #include "app/shared/plot_canvas.h"
+#include "app/shared/run_menu.h"
 #include "app/shared/text.h"
 #include "core/analysis/findings/advice.h"
 #include "core/plan/flight_tables.h"
+#include "core/finding/error.h"
 #include "words/phrases.h"
+#include "words/say.h"
 
 namespace distanz::app {
 
@@ -32,6 +37,12 @@ FlightsPage::FlightsPage(Document& document, QWidget* parent)
   m_days->setObjectName("orderState");
   m_days->setProperty("muted", true);
   head->addWidget(m_days, 1, Qt::AlignRight);
+  auto* run = new QPushButton(tr("Battery and wind from a run"));
+  run->setObjectName("use_from_run");
+  run->setToolTip(tr("Consumption, airspeed and the wind along the path, as an earlier flight logged them"));
+  offerRuns(*run, document, [this](const std::string& id) { takeRun(id); });
+  head->addWidget(run);
+  connect(&m_taking, &QFutureWatcher<Taken>::finished, this, &FlightsPage::settle);
   column->addLayout(head);
   column->addWidget(m_order);
   auto* below = new QHBoxLayout;
@@ -42,6 +53,39 @@ FlightsPage::FlightsPage(Document& document, QWidget* parent)
   below->addWidget(m_chance, 1);
   below->addWidget(m_list, 1);
   column->addLayout(below, 1);
+}
+
+FlightsPage::~FlightsPage() {
+  m_taking.waitForFinished();
+}
+
+void FlightsPage::takeRun(const std::string& run) {
+  if (m_taking.isRunning()) return;
+  m_taking.setFuture(QtConcurrent::run([run, c = m_document.campaign(), samples = m_document.samples()]() -> Taken {
+    try {
+      const campaign::Run* found = campaign::findRun(c, run);
+      const auto course = found ? campaign::courseOf(c, found->path) : std::nullopt;
+      if (!course) return {run, std::nullopt, {}};
+      return {run, plan::flownUse(*samples->recording(*found, c), *course), {}};
+    } catch (const std::exception& e) {
+      return {run, std::nullopt, words::sentence(findingOf(e))};
+    }
+  }));
+}
+
+void FlightsPage::settle() {
+  const Taken taken = m_taking.result();
+  if (!taken.use)
+    return emit m_document.refused(
+        taken.refused.isEmpty() ? words::sentence(finding("use-not-flown", {{"run", taken.run}})) : taken.refused);
+  campaign::Campaign next = m_document.campaign();
+  next.plan.airspeed_mps = taken.use->airspeed_mps;
+  if (taken.use->use_mah_km) next.plan.use_mah_km = taken.use->use_mah_km;
+  if (taken.use->wind_mps) {
+    next.plan.wind_mps = taken.use->wind_mps;
+    next.plan.wind_from_deg = taken.use->wind_from_deg;
+  }
+  m_document.edit(finding("use-from-run", {{"run", taken.run}}), next);
 }
 
 void FlightsPage::refresh() {

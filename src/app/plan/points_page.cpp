@@ -11,6 +11,7 @@
 #include "app/plan/path_table.h"
 #include "app/plan/points_columns.h"
 #include "app/shared/bound_fields.h"
+#include "app/shared/run_menu.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/campaign/limits.h"
@@ -93,9 +94,7 @@ QWidget* PointsPage::paths() {
   auto* file = button("path_take", tr("Take from file"), tr("GPX, KML, GeoJSON, or a plan written here"));
   connect(file, &QPushButton::clicked, this, &PointsPage::fileRequested);
   auto* run = button("path_run", tr("Take from run"));
-  auto* runs = new QMenu(run);
-  connect(runs, &QMenu::aboutToShow, this, [this, runs] { fillRuns(runs); });
-  run->setMenu(runs);
+  offerRuns(*run, m_document, [this](const std::string& id) { takeRun(id); });
   auto* out = button("path_save", tr("Save as"));
   auto* formats = new QMenu(out);
   const std::pair<const char*, QString> kinds[] = {
@@ -203,16 +202,6 @@ void PointsPage::refreshPaths() {
   for (std::size_t i = 0; i < all.size(); ++i)
     m_path->addItem(pathName(all[i], i), QString::fromStdString(all[i].id));
   m_path->setEnabled(all.size() > 1);
-}
-
-void PointsPage::fillRuns(QMenu* menu) {
-  menu->clear();
-  constexpr std::size_t kMost = 40;
-  const auto& runs = m_document.campaign().runs;
-  for (std::size_t i = 0; i < std::min(runs.size(), kMost); ++i)
-    menu->addAction(withoutKeys(QString::fromStdString(runs[i].id)), this,
-                    [this, id = runs[i].id] { takeRun(id); });
-  if (runs.empty()) menu->addAction(tr("No run yet"))->setEnabled(false);
 }
 
 std::optional<double> PointsPage::stationGround_m() const {

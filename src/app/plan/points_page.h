@@ -7,7 +7,6 @@
 
 class QComboBox;
 class QLineEdit;
-class QMenu;
 
 namespace distanz::app {
 
@@ -35,7 +34,6 @@ class PointsPage : public QWidget {
   QWidget* shapes();
   QWidget* tables();
   void refreshPaths();
-  void fillRuns(QMenu* menu);
   void takeRun(const std::string& run);
   void settle();
   void save(const char* ending);

@@ -53,6 +53,8 @@ constexpr FindingInfo kGroundFindings[] = {
     {"path-without-heights", Advice, "plan", "height:m", ""},
     {"path-heights-from-sea", Advice, "plan", "height:m", ""},
     {"path-was-flown", Refusal, "plan", "", ""},
+    {"use-from-run", Step, "plan", "run", ""},
+    {"use-not-flown", Refusal, "plan", "run", ""},
 };
 
 }  // namespace

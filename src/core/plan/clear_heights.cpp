@@ -74,6 +74,8 @@ std::optional<ClearHeights> clearHeights(const campaign::Campaign& c, const Sigh
       out.lowest_for_m = d;
       out.decided_at_m = lowest && lowest->height_m >= needed ? lowest->distance_m : d;
     }
+    if (!out.hits_at_m && line.aircraft_m <= line.top_m.back()) out.hits_at_m = d;
+    out.highest_above_ground_m = std::max(out.highest_above_ground_m, line.aircraft_m - line.ground_m.back());
     if (const double above = line.aircraft_m - line.top_m.back(); above < out.least_above_m) {
       out.least_above_m = above;
       out.least_above_at_m = d;

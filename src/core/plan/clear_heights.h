@@ -21,6 +21,8 @@ struct ClearHeights {
   double share_at_far_m = 0;  ///< of the percentage school, at the far post
   /// Where the aircraft is nearest to what stands under it; above the flight line it is below 0.
   double least_above_m = 0, least_above_at_m = 0;
+  std::optional<double> hits_at_m;  ///< the first place where that is not above 0
+  double highest_above_ground_m = 0;
 };
 
 /// Along the first path to its far post, over known ground, else over flat ground; the largest zone and the

@@ -17,6 +17,7 @@ std::vector<Finding> limitsOf(const campaign::Campaign& c, const Planned& planne
   double far = 0, high = 0;
   for (const course::Flat& f : course->points()) far = std::max(far, course::apart_m({}, f));
   for (const campaign::PathPoint& point : campaign::firstPath(c)) high = std::max(high, point.height_m);
+  if (planned.heights && planned.sights) high = std::max(high, planned.heights->highest_above_ground_m);
   const Argument far_m("far", far, Unit::Metre);
   if (p.farthest_m && far > *p.farthest_m) {
     Finding f = finding("limit-distance", {far_m, {"limit", *p.farthest_m, Unit::Metre}});

@@ -229,6 +229,7 @@ void findStop(const campaign::Campaign& c, const Planned& planned, const std::op
   for (const Prediction& p : planned.predictions)
     if (p.setup == f.setup) take("link", p.range_m, p.link);
   if (f.energy && f.energy->turn_m && !f.energy->whole_path) take("battery", f.battery_m);
+  if (planned.heights && planned.sights) take("terrain", planned.heights->hits_at_m);
   take("farthest", c.plan.farthest_m);
   take("sight", c.plan.sight_m);
   take("path", far_m);

@@ -119,6 +119,10 @@
         <source>done</source>
         <translation>fertig</translation>
     </message>
+    <message>
+        <source>No run yet</source>
+        <translation>Noch kein Flug</translation>
+    </message>
 </context>
 <context>
     <name>Said</name>
@@ -902,6 +906,14 @@
     <message>
         <source>%1 flown, %2 to come</source>
         <translation>%1 geflogen, %2 kommen noch</translation>
+    </message>
+    <message>
+        <source>Battery and wind from a run</source>
+        <translation>Batterie und Wind aus einem Flug</translation>
+    </message>
+    <message>
+        <source>Consumption, airspeed and the wind along the path, as an earlier flight logged them</source>
+        <translation>Verbrauch, Fluggeschwindigkeit und der Wind auf dem Weg, wie ein früherer Flug sie aufzeichnete</translation>
     </message>
 </context>
 <context>
@@ -2002,10 +2014,6 @@
     <message>
         <source>Stretches with a name: behind the shed, along the poplars.</source>
         <translation>Strecken mit einem Namen: hinter dem Schuppen, an den Pappeln.</translation>
-    </message>
-    <message>
-        <source>No run yet</source>
-        <translation>Noch kein Flug</translation>
     </message>
     <message>
         <source>path</source>
@@ -5375,6 +5383,14 @@
         <source>Runs flew this path: it stays; choose another one to be planned</source>
         <translation>Flüge haben diesen Weg geflogen: Er bleibt; einen anderen wählen, der geplant wird</translation>
     </message>
+    <message>
+        <source>Take battery and wind from run {run}</source>
+        <translation>Batterie und Wind aus Flug {run} nehmen</translation>
+    </message>
+    <message>
+        <source>run {run} tells neither speed nor consumption: it has no positions, or did not fly; choose another one</source>
+        <translation>Flug {run} sagt weder Geschwindigkeit noch Verbrauch: Er hat keine Positionen oder flog nicht; einen anderen wählen</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -7350,6 +7366,10 @@
     <message>
         <source>far post</source>
         <translation>ferner Posten</translation>
+    </message>
+    <message>
+        <source>the ground</source>
+        <translation>der Boden</translation>
     </message>
 </context>
 </TS>
