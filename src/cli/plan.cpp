@@ -19,6 +19,12 @@ namespace {
 
 using json = nlohmann::ordered_json;
 
+json legsJson(const plan::Prediction& p) {
+  if (!p.legs) return nullptr;
+  const plan::LegLosses& at = p.legs->at_far_post;
+  return {{"out_db", at.out_db}, {"back_db", at.back_db}, {"turn_best_db", at.turn_best_db}, {"turn_worst_db", at.turn_worst_db}};
+}
+
 json predictionsJson(const plan::Planned& p) {
   json out = json::array();
   for (const plan::Prediction& x : p.predictions)
@@ -27,7 +33,8 @@ json predictionsJson(const plan::Planned& p) {
                    {"predicted_range_m", orNull(x.range_m)},
                    {"critical_dbm", orNull(x.critical_dbm)},
                    {"distance_m", x.distance_m},
-                   {"received_dbm", x.received_dbm}});
+                   {"received_dbm", x.received_dbm},
+                   {"patterns_at_far_post", legsJson(x)}});
   return out;
 }
 

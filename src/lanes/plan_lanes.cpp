@@ -12,7 +12,13 @@ namespace {
 
 using quantity::Unit;
 
-Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned) {
+bool flownOn(const analysis::Answers& flown, const plan::Prediction& p) {
+  return std::any_of(flown.setups.begin(), flown.setups.end(), [&](const analysis::SetupOnLink& s) {
+    return s.setup == p.setup && s.link == p.link && !s.curve.distance_m.empty();
+  });
+}
+
+Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned, const analysis::Answers& flown) {
   Lane lane{"signal",
             Said::tr("Predicted signal").toStdString(),
             std::string(quantity::symbolOf(Unit::Dbm)),
@@ -21,12 +27,27 @@ Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned) {
             -110,
             -40};
   double low = 0;
+  bool legs = false;
   for (const plan::Prediction& p : planned.predictions) {
     if (p.link != planned.link) continue;
     lane.lines.push_back(
         {p.distance_m, p.received_dbm, {Ink::Role::Setup, campaign::setupIndex(c, p.setup)}, 2, p.setup});
+    if (p.legs && !flownOn(flown, p)) {  // where it flew, what was flown says more
+      lane.bands.push_back({p.distance_m, p.legs->least_dbm, p.legs->most_dbm, {Ink::Role::Setup, campaign::setupIndex(c, p.setup), 0.5}});
+      legs = true;
+    }
     low = std::min(low, p.received_dbm.back());
   }
+  for (const analysis::SetupOnLink& s : flown.setups)
+    if (s.link == planned.link && !s.curve.distance_m.empty()) {
+      const Ink ink{Ink::Role::Setup, campaign::setupIndex(c, s.setup), 0.5};
+      lane.bands.push_back({s.curve.distance_m, s.curve.low_dbm, s.curve.high_dbm, ink});
+      low = std::min(low, s.curve.low_dbm.back());
+    }
+  if (!lane.bands.empty() && !lane.lines.empty())
+    lane.title = (legs ? Said::tr("Predicted signal; as bands what was flown, or out and back by the antennas' patterns")
+                       : Said::tr("Predicted signal, and as bands what was flown"))
+                     .toStdString();
   if (lane.lines.empty()) {
     lane.note = Said::tr("Enter transmit power and antenna gains in Kit to see a prediction").toStdString();
     return lane;
@@ -137,8 +158,9 @@ Lane clearanceLane(const campaign::Campaign& c, const plan::Planned& planned) {
 
 }  // namespace
 
-Lanes planLanes(const campaign::Campaign& campaign, const plan::Planned& planned, double end_m) {
-  return {end_m, {signalLane(campaign, planned), clearanceLane(campaign, planned)}};
+Lanes planLanes(const campaign::Campaign& campaign, const plan::Planned& planned, double end_m,
+                const analysis::Answers& flown) {
+  return {end_m, {signalLane(campaign, planned, flown), clearanceLane(campaign, planned)}};
 }
 
 }  // namespace distanz::lanes

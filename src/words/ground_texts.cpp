@@ -143,6 +143,22 @@ constexpr Text kGroundTexts[] = {
      QT_TRANSLATE_NOOP("finding", "Take battery and wind from run {run}")},
     {"use-not-flown", "",
      QT_TRANSLATE_NOOP("finding", "run {run} tells neither speed nor consumption: it has no positions, or did not fly; choose another one")},
+    {"flown-as-predicted", "",
+     QT_TRANSLATE_NOOP("finding", "{setup} flew as predicted on the {link} link, within {low:.1} to {high:.1}, from {from} to {to}.")},
+    {"flown-above", "",
+     QT_TRANSLATE_NOOP("finding", "{setup} was received {off:.1} better than predicted on the {link} link ({low:.1} to {high:.1}), from {from} to {to}.")},
+    {"flown-below", "",
+     QT_TRANSLATE_NOOP("finding", "{setup} was received {off:.1} worse than predicted on the {link} link ({low:.1} to {high:.1}), from {from} to {to}.")},
+    {"why-all-off", "",
+     QT_TRANSLATE_NOOP("finding", "All setups are off alike: look at what they share, the exponent, the ground, a cable, the power that was assumed.")},
+    {"why-one-off", "",
+     QT_TRANSLATE_NOOP("finding", "Setups are off by different amounts: look at what is its own, its antenna's claimed gain, its mounting, its power.")},
+    {"legs-differ", "",
+     QT_TRANSLATE_NOOP("finding", "By the patterns of its antennas {setup} is received {out:.1} under their peaks at the far post on the way out, {back:.1} on the way back, and up to {turn:.1} while it turns ({link} link).")},
+    {"legs-deep", QT_TRANSLATE_NOOP("finding", "{setup} may be lost in the turn"),
+     QT_TRANSLATE_NOOP("finding", "At the far post the patterns of its antennas cost {out:.1} on the way out, {back:.1} on the way back, and up to {turn:.1} while it turns ({link} link): turn nearer, flatter, or mount the antenna another way.")},
+    {"legs-unknown", "",
+     QT_TRANSLATE_NOOP("finding", "Say in Kit what the antennas are and how the aircraft's is mounted, and out, turn and back are predicted apart.")},
 };
 
 }  // namespace

@@ -109,7 +109,8 @@ void PlanStage::refresh() {
 }
 
 void PlanStage::drawLanes() {
-  m_lanes->draw(lanes::planLanes(document().shown(), document().planned(), document().axisEnd_m()), document().previewing());
+  m_lanes->draw(lanes::planLanes(document().shown(), document().planned(), document().axisEnd_m(), document().analysis()),
+                document().previewing());
   m_lanes->setPicked(document().picked());
 }
 

@@ -77,7 +77,7 @@ LanePlot::LanePlot(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(th
   m_redraw.setInterval(0);
   connect(&m_redraw, &QTimer::timeout, this, [this] {
     m_stale = false;
-    m_plot->replot(QCustomPlot::rpImmediateRefresh);
+    m_plot->replot(m_moving ? QCustomPlot::rpQueuedRefresh : QCustomPlot::rpImmediateRefresh);
   });
   m_plot->setPlottingHint(QCP::phFastPolylines);
 }
@@ -85,6 +85,7 @@ LanePlot::LanePlot(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(th
 LanePlot::~LanePlot() = default;
 
 void LanePlot::draw(lanes::Lanes lanes, bool moving) {
+  m_moving = moving;
   m_plot->setNotAntialiasedElements(moving ? QCP::aeAll : QCP::aeNone);
   m_lanes = std::move(lanes);
   m_placed.clear();

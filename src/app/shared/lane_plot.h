@@ -61,7 +61,7 @@ class LanePlot : public QWidget {
 
   QCustomPlot* m_plot;
   QTimer m_redraw;
-  bool m_stale = false;
+  bool m_stale = false, m_moving = false;
   lanes::Lanes m_lanes;
   std::vector<std::unique_ptr<Placed>> m_placed;
   std::optional<double> m_picked;

@@ -55,6 +55,14 @@ constexpr FindingInfo kGroundFindings[] = {
     {"path-was-flown", Refusal, "plan", "", ""},
     {"use-from-run", Step, "plan", "run", ""},
     {"use-not-flown", Refusal, "plan", "run", ""},
+    {"flown-as-predicted", Result, "plan", "setup link off:dB low:dB high:dB from:m to:m", ""},
+    {"flown-above", Result, "plan", "setup link off:dB low:dB high:dB from:m to:m", ""},
+    {"flown-below", Caution, "plan", "setup link off:dB low:dB high:dB from:m to:m", ""},
+    {"why-all-off", Detail, "plan", "", ""},
+    {"why-one-off", Detail, "plan", "", ""},
+    {"legs-differ", Result, "plan", "setup link out:dB back:dB turn:dB", ""},
+    {"legs-deep", Caution, "plan", "setup link out:dB back:dB turn:dB", ""},
+    {"legs-unknown", Advice, "plan", "", ""},
 };
 
 }  // namespace

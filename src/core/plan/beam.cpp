@@ -4,20 +4,19 @@
 #include <cmath>
 #include <numbers>
 
-#include "core/plan/seen.h"
 
 namespace distanz::plan {
 namespace {
 
 constexpr double kDegree = std::numbers::pi / 180;
 
+}  // namespace
+
 radio::Direction directionOf(const SeenAt& s, bool beam) {
   const double all = std::hypot(s.away_m(), s.above_m), along = beam ? s.ahead_m : s.above_m;
   return {std::acos(std::clamp(along / all, -1.0, 1.0)) / kDegree,
           (beam ? std::atan2(s.right_m, s.above_m) : std::atan2(s.right_m, s.ahead_m)) / kDegree};
 }
-
-}  // namespace
 
 std::optional<BeamLook> beamLook(const campaign::Campaign& c, const radio::Pattern& pattern, bool beam,
                                  double mast_m) {

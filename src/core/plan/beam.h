@@ -2,6 +2,7 @@
 #include <optional>
 
 #include "core/campaign/campaign.h"
+#include "core/plan/seen.h"
 #include "core/radio/pattern.h"
 
 namespace distanz::plan {
@@ -18,6 +19,9 @@ struct BeamLook {
 };
 constexpr double kBlind_db = 10;
 constexpr double kNear_m = 20;  ///< what is nearer is not asked
+
+/// Where a point of the flight line lies in the pattern of the ground antenna: see BeamLook.
+radio::Direction directionOf(const SeenAt& seen, bool beam);
 
 /// None without a path. @param mast_m height of the antenna above the station's ground
 std::optional<BeamLook> beamLook(const campaign::Campaign& campaign, const radio::Pattern& pattern, bool beam,

@@ -32,7 +32,7 @@ void eachLine(const campaign::Campaign& c, double reach, const Sights& sights,
   }
   const FlightLine flown(c);
   for (int i = 1; i <= kPlaces; ++i)
-    if (const double d = reach * i / kPlaces; d > known) each(flatLine(d, flown.at(d).height_m));
+    if (const double d = reach * i / kPlaces; d > known * (1 + 1e-6)) each(flatLine(d, flown.at(d).height_m));
 }
 
 double lowestFrequency(const campaign::Campaign& c) {

@@ -6,6 +6,7 @@
 
 #include "core/campaign/antenna.h"
 #include "core/campaign/describe.h"
+#include "core/plan/body.h"
 
 namespace distanz::plan {
 namespace {
@@ -13,24 +14,9 @@ namespace {
 using namespace campaign;
 using quantity::Unit;
 using Point = Mounting::Point;
-
-constexpr double kPerDegree = std::numbers::pi / 180;
-
-double dot(const Point& a, const Point& b) {
-  return a.ahead * b.ahead + a.right * b.right + a.up * b.up;
-}
-Point cross(const Point& a, const Point& b) {
-  return {a.right * b.up - a.up * b.right, a.up * b.ahead - a.ahead * b.up,
-          a.ahead * b.right - a.right * b.ahead};
-}
-Point unit(const Point& a) {
-  const double n = std::sqrt(dot(a, a));
-  return {a.ahead / n, a.right / n, a.up / n};
-}
-Point toward(double azimuth_deg, double elevation_deg) {
-  const double a = azimuth_deg * kPerDegree, e = elevation_deg * kPerDegree;
-  return {std::cos(e) * std::cos(a), std::cos(e) * std::sin(a), std::sin(e)};
-}
+using body::inAxes;
+using body::kPerDegree;
+using body::toward;
 
 Point placeOf(MountPlace place) {
   switch (place) {
@@ -50,15 +36,6 @@ Point placeOf(MountPlace place) {
       break;
   }
   return {};
-}
-
-/// A direction of the airframe in the antenna's own axes; it is bent or fed toward the nose, or upward where
-/// it points there itself.
-radio::Direction inAxes(const Point& axis, const Point& direction) {
-  const Point reference = std::abs(axis.ahead) < 0.9 ? Point{1, 0, 0} : Point{0, 0, 1};
-  const Point side = unit(cross(axis, reference)), front = cross(side, axis);
-  return {std::acos(std::clamp(dot(direction, axis), -1.0, 1.0)) / kPerDegree,
-          std::atan2(dot(direction, side), dot(direction, front)) / kPerDegree};
 }
 
 void addPattern(const Part& antenna, const Mount& mount, Mounting& out) {

@@ -1,5 +1,6 @@
 #pragma once
 #include "core/campaign/campaign.h"
+#include "core/plan/body.h"
 #include "core/records/record_result.h"
 
 namespace distanz::plan {
@@ -7,9 +8,8 @@ namespace distanz::plan {
 /// How an antenna sits on the airframe, and how it then radiates: seen from above (0 ahead, clockwise) and
 /// from the right-hand side (0 ahead, 90 up).
 struct Mounting {
-  struct Point {
-    double ahead = 0, right = 0, up = 0;  ///< of the airframe, -1..1
-  } place, axis;                          ///< where it sits; unit vector along which it points
+  using Point = body::Vector;
+  Point place, axis;  ///< where it sits, -1..1 of the airframe; unit vector along which it points
   bool placed = false, pointed = false;
   std::vector<double> top_db, side_db;  ///< under its peak, each whole degree 0..359; empty where no pattern
                                         ///< is known

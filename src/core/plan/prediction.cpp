@@ -14,10 +14,27 @@
 
 namespace distanz::plan {
 
+namespace {
+
+Prediction::Legs legsOf(const LegModel& model, const Prediction& p, double far_m) {
+  Prediction::Legs out;
+  for (std::size_t i = 0; i < p.distance_m.size(); ++i) {
+    const LegLosses at = model.at(p.distance_m[i]);
+    out.least_dbm.push_back(p.received_dbm[i] + std::min(at.out_db, at.back_db));
+    out.most_dbm.push_back(p.received_dbm[i] + std::max(at.out_db, at.back_db));
+  }
+  out.at_far_post = model.at(far_m, true);
+  return out;
+}
+
+}  // namespace
+
 std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points,
                                 const Sights& sights) {
   requirePositive(reach_m, "reach_m");
   std::vector<Prediction> out;
+  const auto course = campaign::courseOf(campaign);
+  const double far_m = course ? course->farPost_m() : reach_m;
   for (const campaign::Setup& setup : campaign.setups)
     for (const campaign::Link& link : campaign.links) {
       const auto own = setup.links.find(link.id);
@@ -33,6 +50,7 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
         p.distance_m.push_back(d);
         p.received_dbm.push_back(received(d));
       }
+      if (const LegModel legs(campaign, setup, link, own->second); legs.known()) p.legs = legsOf(legs, p, far_m);
       if (p.critical_dbm) p.range_m = model.range_m(*ends, *p.critical_dbm);
       out.push_back(std::move(p));
     }

@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/campaign/campaign.h"
+#include "core/plan/leg_losses.h"
 #include "core/plan/sight_lines.h"
 #include "core/radio/clearance.h"
 
@@ -17,6 +18,13 @@ struct Prediction {
   std::optional<double> critical_dbm;  ///< sensitivity + margin; none where the pilot gave no sensitivity
   std::optional<double>
       range_m;  ///< see PathModel::range_m(); may lie beyond the path
+  /// What patterns and mounting take from received_dbm, which is that between their peaks; none where neither antenna
+  /// says how it radiates.
+  struct Legs {
+    std::vector<double> least_dbm, most_dbm;  ///< received out or back, as long as distance_m
+    LegLosses at_far_post;
+  };
+  std::optional<Legs> legs = {};
 };
 
 /// Prediction by the PathModel for each setup's link whose transmit power is known. @param reach_m last distance,

@@ -5391,6 +5391,42 @@
         <source>run {run} tells neither speed nor consumption: it has no positions, or did not fly; choose another one</source>
         <translation>Flug {run} sagt weder Geschwindigkeit noch Verbrauch: Er hat keine Positionen oder flog nicht; einen anderen wählen</translation>
     </message>
+    <message>
+        <source>{setup} flew as predicted on the {link} link, within {low:.1} to {high:.1}, from {from} to {to}.</source>
+        <translation>{setup} flog auf der {link}-Verbindung wie vorhergesagt, auf {low:.1} bis {high:.1}, von {from} bis {to}.</translation>
+    </message>
+    <message>
+        <source>{setup} was received {off:.1} better than predicted on the {link} link ({low:.1} to {high:.1}), from {from} to {to}.</source>
+        <translation>{setup} wurde auf der {link}-Verbindung {off:.1} besser empfangen als vorhergesagt ({low:.1} bis {high:.1}), von {from} bis {to}.</translation>
+    </message>
+    <message>
+        <source>{setup} was received {off:.1} worse than predicted on the {link} link ({low:.1} to {high:.1}), from {from} to {to}.</source>
+        <translation>{setup} wurde auf der {link}-Verbindung {off:.1} schlechter empfangen als vorhergesagt ({low:.1} bis {high:.1}), von {from} bis {to}.</translation>
+    </message>
+    <message>
+        <source>All setups are off alike: look at what they share, the exponent, the ground, a cable, the power that was assumed.</source>
+        <translation>Alle Setups liegen gleich daneben: nach dem sehen, was sie teilen, Exponent, Boden, ein Kabel, die angenommene Leistung.</translation>
+    </message>
+    <message>
+        <source>Setups are off by different amounts: look at what is its own, its antenna&apos;s claimed gain, its mounting, its power.</source>
+        <translation>Die Setups liegen verschieden daneben: nach dem sehen, was ihm eigen ist, der angegebene Gewinn seiner Antenne, ihr Einbau, seine Leistung.</translation>
+    </message>
+    <message>
+        <source>By the patterns of its antennas {setup} is received {out:.1} under their peaks at the far post on the way out, {back:.1} on the way back, and up to {turn:.1} while it turns ({link} link).</source>
+        <translation>Nach den Mustern seiner Antennen wird {setup} am fernen Posten {out:.1} unter deren Spitzen empfangen auf dem Weg hinaus, {back:.1} auf dem Weg zurück und bis {turn:.1} in der Kurve ({link}-Verbindung).</translation>
+    </message>
+    <message>
+        <source>{setup} may be lost in the turn</source>
+        <translation>{setup} kann in der Kurve verloren gehen</translation>
+    </message>
+    <message>
+        <source>At the far post the patterns of its antennas cost {out:.1} on the way out, {back:.1} on the way back, and up to {turn:.1} while it turns ({link} link): turn nearer, flatter, or mount the antenna another way.</source>
+        <translation>Am fernen Posten kosten die Muster seiner Antennen {out:.1} auf dem Weg hinaus, {back:.1} zurück und bis {turn:.1} in der Kurve ({link}-Verbindung): näher oder flacher wenden oder die Antenne anders einbauen.</translation>
+    </message>
+    <message>
+        <source>Say in Kit what the antennas are and how the aircraft&apos;s is mounted, and out, turn and back are predicted apart.</source>
+        <translation>In Kit angeben, was die Antennen sind und wie die am Fluggerät sitzt, dann werden hinaus, Kurve und zurück getrennt vorhergesagt.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -5489,6 +5525,14 @@
     <message>
         <source>Set the station and the far post to see the profile</source>
         <translation>Station und fernen Posten setzen, um das Profil zu sehen</translation>
+    </message>
+    <message>
+        <source>Predicted signal, and as bands what was flown</source>
+        <translation>Vorhergesagtes Signal, und als Bänder, was geflogen wurde</translation>
+    </message>
+    <message>
+        <source>Predicted signal; as bands what was flown, or out and back by the antennas&apos; patterns</source>
+        <translation>Vorhergesagtes Signal; als Bänder das Geflogene, oder hinaus und zurück nach den Mustern der Antennen</translation>
     </message>
 </context>
 <context>

@@ -1,5 +1,7 @@
 #include "core/analysis/findings/advice.h"
 
+#include "core/analysis/findings/against_flown.h"
+
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -10,6 +12,7 @@
 #include "core/campaign/kit.h"
 #include "core/quantity/unit.h"
 #include "core/plan/told_ground.h"
+#include "core/plan/told_legs.h"
 #include "core/plan/told_tracking.h"
 #include "core/plan/what_helps.h"
 #include "core/radio/clearance.h"
@@ -135,7 +138,7 @@ std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned
                              metres("range", *x.range_m),
                              {"exponent", c.plan_exponent, Unit::None}},
                             {"setup", x.setup}));
-  for (const auto& more : {plan::toldGround(c, p), plan::toldHelp(c, p), plan::toldTracking(c)})
+  for (const auto& more : {toldAgainstFlown(p, answers), plan::toldGround(c, p), plan::toldLegs(c, p), plan::toldHelp(c, p), plan::toldTracking(c)})
     out.insert(out.end(), more.begin(), more.end());
   const SetupOnLink* first = c.setups.empty() ? nullptr : answers.limiting(c.setups.front().id);
   if (first && first->exponent)
