@@ -17,7 +17,7 @@ struct TakenLayer {
   std::vector<Finding> notes;
 };
 
-constexpr std::uintmax_t kLargestMap = 64'000'000;  ///< bytes
+constexpr std::uintmax_t kLargestMap = 32'000'000;  ///< bytes
 
 /// Reads a raster or a map. @param role none: guessed @throws InputError: see geodata.h; and where what was
 /// asked for is not what it is

@@ -159,6 +159,8 @@ constexpr Text kGroundTexts[] = {
      QT_TRANSLATE_NOOP("finding", "At the far post the patterns of its antennas cost {out:.1} on the way out, {back:.1} on the way back, and up to {turn:.1} while it turns ({link} link): turn nearer, flatter, or mount the antenna another way.")},
     {"legs-unknown", "",
      QT_TRANSLATE_NOOP("finding", "Say in Kit what the antennas are and how the aircraft's is mounted, and out, turn and back are predicted apart.")},
+    {"why-horizon", "",
+     QT_TRANSLATE_NOOP("finding", "Antenna {mast} and aircraft {height} above flat ground, earth radius {factor:.2} times the true one: half-way to the far post the earth stands {bulge:.1} above the straight line.")},
 };
 
 }  // namespace

@@ -63,6 +63,7 @@ constexpr FindingInfo kGroundFindings[] = {
     {"legs-differ", Result, "plan", "setup link out:dB back:dB turn:dB", ""},
     {"legs-deep", Caution, "plan", "setup link out:dB back:dB turn:dB", ""},
     {"legs-unknown", Advice, "plan", "", ""},
+    {"why-horizon", Detail, "plan", "mast:m height:m factor bulge:m", ""},
 };
 
 }  // namespace

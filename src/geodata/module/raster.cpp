@@ -237,11 +237,16 @@ std::string rasterAsGeoTiff(const RasterRead& r) {
   const GDALRasterBandH band = GDALGetRasterBand(file.get(), 1);
   GDALSetRasterNoDataValue(band, kHole);
   GDALSetRasterUnitType(band, "m");
-  std::vector<float> heights = r.height_m;
-  for (float& h : heights)
-    if (std::isnan(h)) h = kHole;
-  const CPLErr error = GDALRasterIO(band, GF_Write, 0, 0, r.columns, r.rows, heights.data(), r.columns,
-                                    r.rows, GDT_Float32, 0, 0);
+  constexpr int kRows = 256;  // at a time: a second copy of all would be large
+  CPLErr error = CE_None;
+  for (int row = 0; row < r.rows && error == CE_None; row += kRows) {
+    const int rows = std::min(kRows, r.rows - row);
+    const auto first = r.height_m.begin() + std::ptrdiff_t(row) * r.columns;
+    std::vector<float> heights(first, first + std::ptrdiff_t(rows) * r.columns);
+    for (float& h : heights)
+      if (std::isnan(h)) h = kHole;
+    error = GDALRasterIO(band, GF_Write, 0, row, r.columns, rows, heights.data(), r.columns, rows, GDT_Float32, 0, 0);
+  }
   file.reset();
   vsi_l_offset size = 0;
   GByte* bytes = VSIGetMemFileBuffer(place.c_str(), &size, FALSE);

@@ -5427,6 +5427,10 @@
         <source>Say in Kit what the antennas are and how the aircraft&apos;s is mounted, and out, turn and back are predicted apart.</source>
         <translation>In Kit angeben, was die Antennen sind und wie die am Fluggerät sitzt, dann werden hinaus, Kurve und zurück getrennt vorhergesagt.</translation>
     </message>
+    <message>
+        <source>Antenna {mast} and aircraft {height} above flat ground, earth radius {factor:.2} times the true one: half-way to the far post the earth stands {bulge:.1} above the straight line.</source>
+        <translation>Antenne {mast} und Fluggerät {height} über ebenem Boden, Erdradius {factor:.2}-mal der wahre: Auf halbem Weg zum fernen Posten steht die Erde {bulge:.1} über der geraden Linie.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

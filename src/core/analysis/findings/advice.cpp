@@ -143,8 +143,13 @@ std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned
   const SetupOnLink* first = c.setups.empty() ? nullptr : answers.limiting(c.setups.front().id);
   if (first && first->exponent)
     out.push_back(finding("use-flown-exponent", {{"exponent", measureOf(*first->exponent, Unit::None)}}));
-  out.push_back(finding("horizon", {metres("horizon", p.clearance->horizon_m),
-                                    metres("breakpoint", p.clearance->breakpoint_m)}));
+  Finding horizon = finding("horizon", {metres("horizon", p.clearance->horizon_m), metres("breakpoint", p.clearance->breakpoint_m)});
+  const double half = p.clearance->points.back().distance_m / 2;
+  horizon.why.push_back(finding("why-horizon", {metres("mast", c.station.antenna_height_m),
+                                                metres("height", campaign::firstPath(c).back().height_m),
+                                                {"factor", c.plan.earth_factor, Unit::None},
+                                                metres("bulge", radio::earthBulge_m(half, half, c.plan.earth_factor))}));
+  out.push_back(std::move(horizon));
   if (auto stop = groundStop(c)) out.insert(out.begin(), std::move(*stop));
   out.push_back(finding("keep-sight"));
   return out;
