@@ -4,6 +4,8 @@
 
 #include <GeographicLib/GeoCoords.hpp>
 #include <algorithm>
+#include <cmath>
+#include <cstdlib>
 #include <vector>
 
 namespace distanz::course {
@@ -73,11 +75,24 @@ std::string joined(const std::vector<std::string>& words) {
   return out;
 }
 
+/// The library turns any number of degrees into the circle: what is no longitude is no slip of the pen
+/// either.
+bool turnsRound(const std::vector<std::string>& words) {
+  if (words.size() != 2) return false;
+  for (const std::string& w : words)
+    if (std::strtod(w.c_str() + (isHemisphere(w.substr(0, 1)) ? 1 : 0), nullptr) > 360 ||
+        std::strtod(w.c_str(), nullptr) < -360)
+      return true;
+  return false;
+}
+
 std::optional<Position> tried(const std::string& text) {
+  if (turnsRound(wordsOf(text))) return std::nullopt;
   try {
     const GeographicLib::GeoCoords at(text, true, false);
-    if (!std::isfinite(at.Latitude()) || !std::isfinite(at.Longitude())) return std::nullopt;
-    return Position{at.Latitude(), at.Longitude()};
+    if (!(std::abs(at.Latitude()) <= 90) || !(std::abs(at.Longitude()) <= 360)) return std::nullopt;
+    const bool beyond = std::abs(at.Longitude()) > 180;
+    return Position{at.Latitude(), beyond ? std::remainder(at.Longitude(), 360.0) : at.Longitude()};
   } catch (const std::exception&) {
     return std::nullopt;
   }
@@ -131,7 +146,8 @@ std::string utm(std::vector<std::string> words) {
 }  // namespace
 
 std::optional<Position> coordinatesFrom(std::string_view typed) {
-  if (typed.size() > kLongest) return std::nullopt;
+  const auto control = [](unsigned char c) { return c < 32 && c != '\t' && c != '\n' && c != '\r'; };
+  if (typed.size() > kLongest || std::any_of(typed.begin(), typed.end(), control)) return std::nullopt;
   for (const bool draw : {true, false}) {
     const std::string text = plain(std::string(typed), draw);
     std::string parted = text, decimal = text;

@@ -36,7 +36,7 @@ TEST_CASE("coordinates: UTM by zone and hemisphere or band, south and west") {
 
 TEST_CASE("coordinates: what is no position is none") {
   for (const char* text : {"", "abc", "46.91", "91 200", "46.91 20.96 7", "nan nan", "inf, 3", "34T 5 5 5 5",
-                           ",", "°", "N E", "1e400 2"})
+                           ",", "°", "N E", "1e400 2", "46.91, 200619.02", "46.91 -2000", "46.91, E2000"})
     CHECK_FALSE(coordinatesFrom(text));
   CHECK_FALSE(coordinatesFrom(std::string(5000, '1')));
 }
