@@ -95,7 +95,7 @@ std::vector<PathTable::Column> pointColumns() {
              return lengthTyped(text, 0, lim::kHeightHigh_m,
                                 campaign::editFirstPath(c).points[std::size_t(row)].height_m);
            }},
-          {said(QT_TRANSLATE_NOOP("PathTable", "from the station")),
+          {said(QT_TRANSLATE_NOOP("PathTable", "distance")),
            [](const Campaign& c, int row) {
              const auto station = c.station.position();
              return station ? words::distance(

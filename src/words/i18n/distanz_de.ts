@@ -34,10 +34,6 @@
         <translation>Höhe</translation>
     </message>
     <message>
-        <source>from the station</source>
-        <translation>von der Station</translation>
-    </message>
-    <message>
         <source>along the path</source>
         <translation>auf dem Weg</translation>
     </message>
@@ -48,6 +44,10 @@
     <message>
         <source>to</source>
         <translation>bis</translation>
+    </message>
+    <message>
+        <source>distance</source>
+        <translation>Entfernung</translation>
     </message>
 </context>
 <context>

@@ -99,3 +99,29 @@ TEST_CASE("link budget: every term moves the received level by itself") {
   for (std::size_t i = 1; i < terms.size(); ++i)
     CHECK_THAT(terms[i].level_dbm - terms[i - 1].level_dbm, WithinAbs(terms[i].change_db, 1e-9));
 }
+
+TEST_CASE("clearance of a profile: over flat ground that of flat ground, an edge takes what it stands up") {
+  radio::Profile flat{{}, {}, 2, 60};
+  for (int i = 0; i <= 64; ++i) {
+    flat.distance_m.push_back(3000.0 * i / 64);
+    flat.top_m.push_back(0);
+  }
+  const double k = GENERATE(0.7, 4.0 / 3.0, 3.0);
+  const radio::Clearance known = radio::worstClearance(3000, 2, 60, 2440, k);
+  const auto same = radio::worstClearance(flat, 2440, k);
+  REQUIRE(same);
+  CHECK(same->ray_m == Approx(known.ray_m));
+  CHECK(same->distance_m == Approx(known.distance_m));
+  const double lowest = radio::lowestClearHeight(flat, 2440, k)->height_m;
+  for (const double above : {-0.5, 0.5}) {
+    flat.last_m = lowest + above;
+    const auto at = radio::worstClearance(flat, 2440, k);
+    CHECK((at->ray_m >= at->needed_m) == (above > 0));
+  }
+  flat.top_m[32] = 25;
+  CHECK(radio::lowestClearHeight(flat, 2440, k)->distance_m == Approx(1500));
+  // Half-way, the ray over the edge ends twice as high above the mast as it is there.
+  const double needed = 25 + radio::earthBulge_m(1500, 1500, k) + 0.6 * radio::fresnelRadius_m(1500, 1500, 2440);
+  CHECK(radio::lowestClearHeight(flat, 2440, k)->height_m == Approx(2 + 2 * (needed - 2)));
+  CHECK_FALSE(radio::worstClearance({{0, 10}, {0, 0}, 1, 1}, 2440));
+}
