@@ -4,12 +4,10 @@
 #include <ostream>
 
 #include "cli/ground_source.h"
-#include "cli/log_campaign.h"
 #include "cli/said.h"
 #include "core/finding/error.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
-#include "formats/log_import.h"
 #include "geodata/plan_files.h"
 #include "store/campaign_file.h"
 #include "words/say.h"
@@ -34,21 +32,6 @@ std::optional<double> groundAtStation(const fs::path& place, const campaign::Cam
   if (!ground || ground->grids().empty() || !c.station.position()) return std::nullopt;
   const double height = ground->height_m(*c.station.position());
   return std::isnan(height) ? std::nullopt : std::optional(height);
-}
-
-geodata::PlanTaken taken(const fs::path& file, const campaign::Campaign& c,
-                         const std::optional<double>& ground_m) {
-  const std::string bytes = formats::readFile(file), name = file.filename().string();
-  const auto format = geodata::planFormatOf(name);
-  if (format && *format != geodata::PlanFormat::Csv) return geodata::takePlan(c, bytes, name, ground_m);
-  if (format && bytes.rfind("what,name,lat_deg", 0) == 0) return geodata::takePlan(c, bytes, name, ground_m);
-  const log::Recording r = formats::readRecording(bytes, name, logCampaign(), {}, formats::Needs::Anything);
-  std::vector<geodata::Vertex> track;
-  const auto *lat = r.find(log::channel::kLatitude), *lon = r.find(log::channel::kLongitude);
-  for (std::size_t i = 0; lat && lon && i < r.rows(); ++i)
-    if (std::isfinite((*lat)[i]) && std::isfinite((*lon)[i]) && ((*lat)[i] != 0 || (*lon)[i] != 0))
-      track.push_back({(*lat)[i], (*lon)[i]});
-  return geodata::takeTrack(c, track, c.station.position().has_value(), ground_m);
 }
 
 }  // namespace
@@ -81,7 +64,9 @@ void changePlan(const PlanOptions& options, Io io) {
   }
   next = geodata::withLayers(std::move(next), layers);
   if (!options.take.empty()) {
-    geodata::PlanTaken plan = taken(options.take, next, groundAtStation(options.campaign, *before));
+    geodata::PlanTaken plan =
+        geodata::takeAny(next, formats::readFile(options.take), options.take.filename().string(),
+                         groundAtStation(options.campaign, *before));
     next = std::move(plan.campaign);
     notes.insert(notes.end(), plan.notes.begin(), plan.notes.end());
   }

@@ -81,10 +81,6 @@ terrain::Grid gridOf(RasterRead& r, const std::string& name) {
 
 }  // namespace
 
-bool isLoaded() {
-  return g_module != nullptr;
-}
-
 TerrainRead readTerrain(const fs::path& file, const std::optional<Box>& place) {
   std::error_code error;
   const std::string name = file.filename().string();
@@ -94,7 +90,6 @@ TerrainRead readTerrain(const fs::path& file, const std::optional<Box>& place) {
   RasterRead r = module().readRaster(fs::absolute(file).string(), place);
   if (r.fault != Fault::None) refuse(r.fault, r.text, name, true);
   TerrainRead out;
-  out.covers = r.covers;
   const Argument of("file", name);
   if (r.assumed_reference) out.notes.push_back(finding("raster-degrees-assumed", {of}));
   if (r.feet) out.notes.push_back(finding("raster-was-feet", {of}));

@@ -14,7 +14,6 @@ namespace distanz::geodata {
 
 struct TerrainRead {
   terrain::Grid grid;
-  Box covers;                  ///< all of the file
   std::vector<Finding> notes;  ///< what had to be done to it
 };
 
@@ -30,8 +29,5 @@ std::string geoTiff(const terrain::Grid& grid);
 /// Points, lines and areas of a map, with all that it says of them. @param name of its file: tells its kind
 /// @throws InputError: no map, none on earth, too large
 std::vector<VectorFeature> readMap(const std::string& bytes, const std::string& name);
-
-/// Whether the library was loaded yet.
-bool isLoaded();
 
 }  // namespace distanz::geodata

@@ -113,8 +113,9 @@ std::optional<Box> placeOf(const campaign::Campaign& c) {
   for (const campaign::PathPoint& p : campaign::firstPath(c)) {
     box.south_deg = std::min(box.south_deg, p.position.lat_deg);
     box.north_deg = std::max(box.north_deg, p.position.lat_deg);
-    box.west_deg = std::min(box.west_deg, p.position.lon_deg);
-    box.east_deg = std::max(box.east_deg, p.position.lon_deg);
+    const double lon = station->lon_deg + std::remainder(p.position.lon_deg - station->lon_deg, 360.0);
+    box.west_deg = std::min(box.west_deg, lon);
+    box.east_deg = std::max(box.east_deg, lon);
   }
   const double lat = kAround_m / terrain::kMetresOfDegree,
                lon = lat / std::max(std::cos(station->lat_deg * std::numbers::pi / 180), 0.05);
@@ -158,6 +159,12 @@ campaign::Campaign withLayers(campaign::Campaign c, const std::vector<campaign::
 }
 
 GroundRead GroundFiles::groundOf(const std::vector<campaign::Layer>& layers, const LayerBytes& bytes_of) {
+  const auto gone = [&](const auto& kept) {
+    return std::none_of(layers.begin(), layers.end(),
+                        [&](const campaign::Layer& l) { return l.file.sha256 == kept.first; });
+  };
+  std::erase_if(m_grids, gone);
+  std::erase_if(m_maps, gone);
   std::vector<std::shared_ptr<const terrain::Grid>> grids;
   std::vector<terrain::Layer> maps;
   GroundRead out;

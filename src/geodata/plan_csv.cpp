@@ -6,6 +6,7 @@
 
 #include "core/finding/error.h"
 #include "core/text/text.h"
+#include "formats/csv_layout.h"
 #include "geodata/plan_entries.h"
 
 namespace distanz::geodata {
@@ -13,24 +14,11 @@ namespace {
 
 constexpr const char* kHeader = "what,name,lat_deg,lon_deg,above_sea_m,facts";
 
-/// Fields of a line, quotes taken off.
-std::vector<std::string> fieldsOf(const std::string& line) {
-  std::vector<std::string> out(1);
-  bool quoted = false;
-  for (std::size_t i = 0; i < line.size(); ++i) {
-    const char c = line[i];
-    if (c == '"' && quoted && i + 1 < line.size() && line[i + 1] == '"') {
-      out.back() += c;
-      ++i;
-    } else if (c == '"') {
-      quoted = !quoted;
-    } else if (c == ',' && !quoted) {
-      out.emplace_back();
-    } else if (c != '\r') {
-      out.back() += c;
-    }
-  }
-  return out;
+/// A row is a line.
+std::string oneLine(std::string name) {
+  for (char& c : name)
+    if (c == '\n' || c == '\r') c = ' ';
+  return name;
 }
 
 double degrees(const std::string& text, int line, const std::string& file) {
@@ -49,7 +37,7 @@ std::string planCsv(const std::vector<PlanEntry>& entries) {
     std::string facts;
     for (const auto& [key, value] : e.facts) facts += (facts.empty() ? "" : ";") + key + "=" + value;
     for (std::size_t i = 0; i < e.points.size(); ++i)  // names and facts stand with the first point
-      out += fmt::format("{},{},{},{},{},{}\n", e.what, i == 0 ? text::csvField(e.name) : "",
+      out += fmt::format("{},{},{},{},{},{}\n", e.what, i == 0 ? text::csvField(oneLine(e.name)) : "",
                          e.points[i].lat_deg, e.points[i].lon_deg,
                          std::isfinite(e.points[i].height_m) ? fmt::format("{}", e.points[i].height_m) : "",
                          i == 0 ? text::csvField(facts) : "");
@@ -58,16 +46,14 @@ std::string planCsv(const std::vector<PlanEntry>& entries) {
 }
 
 std::vector<PlanEntry> entriesOfCsv(const std::string& bytes, const std::string& name) {
-  std::istringstream in(bytes);
-  std::string line;
-  if (!std::getline(in, line) || line.rfind(kHeader, 0) != 0) return {};
+  std::string_view rest = bytes;
+  if (formats::takeLine(rest) != kHeader) return {};
   std::vector<PlanEntry> out;
-  for (int number = 2; std::getline(in, line); ++number) {
-    const auto fields = fieldsOf(line);
-    if (fields.size() < 6) {
-      if (line.find_first_not_of(" \r") == std::string::npos) continue;
-      throw InputError(inFile(name, finding("plan-row", {{"line", number}})));
-    }
+  for (int number = 2; !rest.empty(); ++number) {
+    const std::string_view line = formats::takeLine(rest);
+    if (formats::isBlankLine(line)) continue;
+    const auto fields = formats::splitLine(line, ',');
+    if (fields.size() < 6) throw InputError(inFile(name, finding("plan-row", {{"line", number}})));
     const Vertex at{degrees(fields[2], number, name), degrees(fields[3], number, name), NAN};
     const bool goes_on =
         fields[1].empty() && fields[5].empty() && !out.empty() && out.back().what == fields[0];

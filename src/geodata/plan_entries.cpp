@@ -5,7 +5,6 @@
 #include <charconv>
 #include <cmath>
 
-#include "core/course/local_plane.h"
 #include "core/finding/error.h"
 
 namespace distanz::geodata {
@@ -48,23 +47,10 @@ void take(const PlanEntry& e, const char* key, std::optional<double>& value) {
   value = found == e.facts.end() ? std::nullopt : std::optional(numberIn(found->second));
 }
 
-/// Where a place along the path is.
-Vertex placeAlong(const Campaign& c, const course::Course& course, double along_m) {
-  const course::LocalPlane plane(*c.station.position());
-  const auto& points = campaign::firstPath(c);
-  for (std::size_t i = 1; i < points.size(); ++i) {
-    const course::Flat &a = course.points()[i - 1], &b = course.points()[i];
-    const double length = course::apart_m(a, b);
-    if (along_m <= length || i + 1 == points.size()) {
-      const double t = length > 0 ? std::min(along_m / length, 1.0) : 0;
-      const course::Position at =
-          plane.position({std::lerp(a.east_m, b.east_m, t), std::lerp(a.north_m, b.north_m, t)});
-      return {at.lat_deg, at.lon_deg,
-              c.station.ground_m + std::lerp(points[i - 1].height_m, points[i].height_m, t)};
-    }
-    along_m -= length;
-  }
-  return {};
+/// Where a place along the path is; how high is not said.
+Vertex placeAlong(const course::Course& course, double along_m) {
+  const course::Position at = course.position(course.at(along_m));
+  return {at.lat_deg, at.lon_deg};
 }
 
 }  // namespace
@@ -91,11 +77,11 @@ std::vector<PlanEntry> entriesOf(const Campaign& c) {
   line.facts["heights_m"] = heights;
   std::vector<PlanEntry> out{std::move(station), std::move(line)};
   for (const campaign::Post& p : path.posts)
-    out.push_back({"post", p.name, {placeAlong(c, *course, p.along_m)}, {{"along_m", exact(p.along_m)}}});
+    out.push_back({"post", p.name, {placeAlong(*course, p.along_m)}, {{"along_m", exact(p.along_m)}}});
   for (const campaign::Segment& s : path.segments)
     out.push_back({"segment",
                    s.name,
-                   {placeAlong(c, *course, s.from_m), placeAlong(c, *course, s.to_m)},
+                   {placeAlong(*course, s.from_m), placeAlong(*course, s.to_m)},
                    {{"from_m", exact(s.from_m)}, {"to_m", exact(s.to_m)}}});
   return out;
 }

@@ -1,8 +1,10 @@
 #pragma once
 #include <optional>
 #include <string>
+#include <vector>
 
 #include "core/campaign/campaign.h"
+#include "core/log/recording.h"
 #include "geodata/geodata.h"
 
 /// Station, first path, posts, segments and limits as files that other programs open, and back.
@@ -30,10 +32,19 @@ struct PlanTaken {
 PlanTaken takePlan(const campaign::Campaign& campaign, const std::string& bytes, const std::string& name,
                    const std::optional<double>& ground_m = {});
 
-/// A track becomes the path: out to where it is farthest, with as few points as keep its shape. @param
-/// own_station the station stays; else it is put where the track begins @throws InputError for fewer than two
-/// places
-PlanTaken takeTrack(const campaign::Campaign& campaign, const std::vector<Vertex>& track, bool own_station,
-                    const std::optional<double>& ground_m = {});
+/// The same of any file that says a path: a plan, a map, or a log, whose track becomes the path.
+PlanTaken takeAny(const campaign::Campaign& campaign, const std::string& bytes, const std::string& name,
+                  const std::optional<double>& ground_m = {});
+
+/// The track of a recording becomes the path, flown at the height that was held most of the time, where it
+/// was logged.
+/// @throws InputError as takeTrack()
+PlanTaken takeRecording(const campaign::Campaign& campaign, const log::Recording& recording);
+
+/// A track becomes the path: out to where it is farthest, with as few points as keep its shape, from the
+/// station that there is, else from where it begins. @param height_m of all of it above the station's ground;
+/// none: as planned before @throws InputError for fewer than two places
+PlanTaken takeTrack(const campaign::Campaign& campaign, const std::vector<course::Position>& track,
+                    const std::optional<double>& height_m = {});
 
 }  // namespace distanz::geodata

@@ -4,6 +4,7 @@
 #include "core/course/local_plane.h"
 #include "core/course/simplify.h"
 #include "core/finding/error.h"
+#include "formats/log_import.h"
 #include "geodata/plan_entries.h"
 #include "geodata/plan_files.h"
 
@@ -63,20 +64,36 @@ double lengthOf(const std::vector<Vertex>& line) {
   return out;
 }
 
+double usualHeight_m(const Campaign& c) {
+  return campaign::firstPath(c).empty() ? campaign::PathPoint().height_m
+                                        : campaign::firstPath(c).back().height_m;
+}
+
+/// The first path without what lies along it.
+campaign::Path& emptied(Campaign& c) {
+  campaign::Path& path = campaign::editFirstPath(c);
+  path.points.clear();
+  path.posts.clear();
+  path.segments.clear();
+  return path;
+}
+
+/// Kinds of map that planFormatOf() does not know.
+bool looksLikeMap(const std::string& name) {
+  return name.ends_with(".gpkg") || name.ends_with(".kmz") || name.ends_with(".fgb");
+}
+
 /// Lays the path along a line whose heights are above sea level, where it has any.
 void layAlong(const std::vector<Vertex>& line, const std::optional<double>& ground_m, PlanTaken& out) {
   Campaign& c = out.campaign;
-  campaign::Path& path = campaign::editFirstPath(c);
-  const double usual = path.points.empty() ? campaign::PathPoint().height_m : path.points.back().height_m;
+  const double usual = usualHeight_m(c);
   const bool heights =
       std::all_of(line.begin(), line.end(), [](const Vertex& v) { return std::isfinite(v.height_m); }) &&
       std::any_of(line.begin(), line.end(), [](const Vertex& v) { return v.height_m != 0; });
   if (!c.station.position()) c.station.place({line.front().lat_deg, line.front().lon_deg});
   const bool ground = ground_m || c.station.ground_m != 0;
   const double ground_height_m = ground_m.value_or(c.station.ground_m);
-  path.points.clear();
-  path.posts.clear();
-  path.segments.clear();
+  campaign::Path& path = emptied(c);
   for (const Vertex& v : line)
     path.points.push_back({{v.lat_deg, v.lon_deg},
                            heights && ground ? std::max(v.height_m - ground_height_m, 0.0) : usual,
@@ -129,29 +146,58 @@ PlanTaken takePlan(const Campaign& campaign, const std::string& bytes, const std
   return out;
 }
 
-PlanTaken takeTrack(const Campaign& campaign, const std::vector<Vertex>& track, bool own_station,
-                    const std::optional<double>& ground_m) {
+PlanTaken takeTrack(const Campaign& campaign, const std::vector<course::Position>& track,
+                    const std::optional<double>& height_m) {
   if (track.size() < 2) throw InputError(finding("plan-no-track"));
   PlanTaken out{campaign, {}};
-  if (!own_station || !out.campaign.station.position())
-    out.campaign.station.place({track.front().lat_deg, track.front().lon_deg});
-  const course::Position station = *out.campaign.station.position();
-  std::size_t far = 0;
-  double farthest = 0;
-  for (std::size_t i = 0; i < track.size(); ++i)
-    if (const double d = course::between(station, {track[i].lat_deg, track[i].lon_deg}).distance_m;
-        d > farthest) {
-      farthest = d;
-      far = i;
-    }
-  if (!(farthest > 1) || far == 0) throw InputError(finding("plan-no-track"));
-  const course::LocalPlane plane(station);
+  if (!out.campaign.station.position()) out.campaign.station.place(track.front());
+  const course::LocalPlane plane(*out.campaign.station.position());
   std::vector<course::Flat> flat;
-  for (std::size_t i = 0; i <= far; ++i) flat.push_back(plane.flat({track[i].lat_deg, track[i].lon_deg}));
-  std::vector<Vertex> line;
-  for (const std::size_t i : course::simplified(flat, kShape_m)) line.push_back(track[i]);
-  layAlong(line, ground_m, out);
+  std::size_t far = 0;
+  for (const course::Position& p : track) {
+    flat.push_back(plane.flat(p));
+    if (course::apart_m({}, flat.back()) > course::apart_m({}, flat[far])) far = flat.size() - 1;
+  }
+  if (far == 0 || !(course::apart_m({}, flat[far]) > 1)) throw InputError(finding("plan-no-track"));
+  flat.resize(far + 1);
+  campaign::Path& path = emptied(out.campaign);
+  const double height = height_m.value_or(usualHeight_m(campaign));
+  for (const std::size_t i : course::simplified(flat, kShape_m))
+    path.points.push_back({track[i], height, {}});
   return out;
+}
+
+PlanTaken takeRecording(const Campaign& campaign, const log::Recording& r) {
+  const auto *lat = r.find(log::channel::kLatitude), *lon = r.find(log::channel::kLongitude),
+             *height = r.find(log::channel::kHeight);
+  std::vector<course::Position> track;
+  std::vector<double> heights;
+  for (std::size_t i = 0; lat && lon && i < r.rows(); ++i) {
+    if (!std::isfinite((*lat)[i]) || !std::isfinite((*lon)[i]) || ((*lat)[i] == 0 && (*lon)[i] == 0))
+      continue;
+    track.push_back({(*lat)[i], (*lon)[i]});
+    if (height && (*height)[i] >= 0) heights.push_back((*height)[i]);
+  }
+  if (heights.empty()) return takeTrack(campaign, track);
+  std::nth_element(heights.begin(), heights.begin() + std::ptrdiff_t(heights.size() / 2), heights.end());
+  return takeTrack(campaign, track, std::round(heights[heights.size() / 2]));
+}
+
+PlanTaken takeAny(const Campaign& campaign, const std::string& bytes, const std::string& name,
+                  const std::optional<double>& ground_m) {
+  const auto format = planFormatOf(name);
+  if (format == PlanFormat::Csv || !format) {
+    if (const auto entries = entriesOfCsv(bytes, name); !entries.empty())
+      return takePlan(campaign, bytes, name, ground_m);
+    if (looksLikeMap(name)) return takePlan(campaign, bytes, name, ground_m);
+    campaign::Campaign any;  // columns are matched to links, though only the track is asked for
+    any.links.resize(1);
+    any.links.front().id = "control";
+    return takeRecording(campaign,
+                         formats::readRecording(bytes, name, campaign.links.empty() ? any : campaign, {},
+                                                formats::Needs::Anything));
+  }
+  return takePlan(campaign, bytes, name, ground_m);
 }
 
 }  // namespace distanz::geodata

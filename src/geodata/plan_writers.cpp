@@ -69,11 +69,12 @@ std::string asKml(const std::vector<PlanEntry>& entries) {
     add(kWhat, e.what);
     for (const auto& [key, value] : e.facts) add(key, value);
     pugi::xml_node shape = mark.append_child(e.points.size() == 1 ? "Point" : "LineString");
-    shape.append_child("altitudeMode").text() = "absolute";
+    const bool heights = std::isfinite(e.points.front().height_m);
+    shape.append_child("altitudeMode").text() = heights ? "absolute" : "clampToGround";
     std::string coordinates;
     for (const Vertex& v : e.points)
-      coordinates +=
-          fmt::format("{},{},{} ", v.lon_deg, v.lat_deg, std::isfinite(v.height_m) ? v.height_m : 0);
+      coordinates += heights ? fmt::format("{},{},{} ", v.lon_deg, v.lat_deg, v.height_m)
+                             : fmt::format("{},{} ", v.lon_deg, v.lat_deg);
     shape.append_child("coordinates").text() = coordinates.c_str();
   }
   return xmlText(document);

@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/radio/clearance.h"
 #include "lanes/said.h"
 #include "words/quantity.h"
 
@@ -33,7 +32,10 @@ Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned, const
     lane.lines.push_back(
         {p.distance_m, p.received_dbm, {Ink::Role::Setup, campaign::setupIndex(c, p.setup)}, 2, p.setup});
     if (p.legs && !flownOn(flown, p)) {  // where it flew, what was flown says more
-      lane.bands.push_back({p.distance_m, p.legs->least_dbm, p.legs->most_dbm, {Ink::Role::Setup, campaign::setupIndex(c, p.setup), 0.5}});
+      lane.bands.push_back({p.distance_m,
+                            p.legs->least_dbm,
+                            p.legs->most_dbm,
+                            {Ink::Role::Setup, campaign::setupIndex(c, p.setup), 0.5}});
       legs = true;
     }
     low = std::min(low, p.received_dbm.back());
@@ -45,9 +47,11 @@ Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned, const
       low = std::min(low, s.curve.low_dbm.back());
     }
   if (!lane.bands.empty() && !lane.lines.empty())
-    lane.title = (legs ? Said::tr("Predicted signal; as bands what was flown, or out and back by the antennas' patterns")
-                       : Said::tr("Predicted signal, and as bands what was flown"))
-                     .toStdString();
+    lane.title =
+        (legs ? Said::tr(
+                    "Predicted signal; as bands what was flown, or out and back by the antennas' patterns")
+              : Said::tr("Predicted signal, and as bands what was flown"))
+            .toStdString();
   if (lane.lines.empty()) {
     lane.note = Said::tr("Enter transmit power and antenna gains in Kit to see a prediction").toStdString();
     return lane;
@@ -88,18 +92,17 @@ void addRay(const plan::PathClearance& clearance, Lane& lane) {
   const double under = low - 500;
   for (const plan::ClearancePoint& p : clearance.points) {
     for (auto* x : {&zone.x, &inner.x, &standing.x, &earth.x, &ray.x, &ground.x}) x->push_back(p.distance_m);
-    const double half = (p.zone_high_m - p.zone_low_m) / 2 * radio::kClearShare;
-    zone.low.push_back(told(p.zone_low_m));
-    zone.high.push_back(told(p.zone_high_m));
-    inner.low.push_back(told(p.ray_m - half));
-    inner.high.push_back(told(p.ray_m + half));
+    zone.low.push_back(told(p.ray_m - p.zone_m));
+    zone.high.push_back(told(p.ray_m + p.zone_m));
+    inner.low.push_back(told(p.ray_m - p.needed_m));
+    inner.high.push_back(told(p.ray_m + p.needed_m));
     standing.low.push_back(told(p.ground_m));
     standing.high.push_back(told(p.top_m));
     earth.low.push_back(told(under));
     earth.high.push_back(told(p.ground_m));
     ray.y.push_back(told(p.ray_m));
     ground.y.push_back(told(p.ground_m));
-    high = std::max({high, p.zone_high_m, p.top_m});
+    high = std::max({high, p.ray_m + p.zone_m, p.top_m});
   }
   lane.bands = {std::move(zone), std::move(inner), std::move(standing), std::move(earth)};
   lane.lines = {std::move(ray), std::move(ground)};

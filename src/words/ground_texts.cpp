@@ -161,6 +161,8 @@ constexpr Text kGroundTexts[] = {
      QT_TRANSLATE_NOOP("finding", "Say in Kit what the antennas are and how the aircraft's is mounted, and out, turn and back are predicted apart.")},
     {"why-horizon", "",
      QT_TRANSLATE_NOOP("finding", "Antenna {mast} and aircraft {height} above flat ground, earth radius {factor:.2} times the true one: half-way to the far post the earth stands {bulge:.1} above the straight line.")},
+    {"map-coarse", "",
+     QT_TRANSLATE_NOOP("finding", "Trees and buildings are known in cells of {cell} only, since their maps reach so far. Cut them to the surroundings of the path.")},
 };
 
 }  // namespace

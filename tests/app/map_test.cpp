@@ -202,6 +202,21 @@ TEST_CASE("points: laid out by a shape, edited in the lists, refused where wrong
   CHECK(p.campaign().paths[0].segments[0].to_m == 120);
 }
 
+TEST_CASE("points: a path that is being read does not take back what is done meanwhile") {
+  OnMap p;
+  click(p.window, "page_points");
+  const auto file = p.dir / "way.geojson";
+  distanz::test::spill(file,
+                       R"({"type":"LineString","coordinates":[[20.96,46.91],[20.97,46.92],[20.99,46.93]]})");
+  p.prompts.files = {QString::fromStdString(file)};
+  click(p.window, "path_take");
+  campaign::Campaign next = p.campaign();  // before the reading is settled by the event loop
+  next.title = "changed meanwhile";
+  CHECK(p.document().edit(finding("change-flights"), next));
+  waitFor("the path", [&] { return p.points().size() == 3; });
+  CHECK(p.campaign().title == "changed meanwhile");
+}
+
 TEST_CASE("points: several paths, one of them planned; saved to a file and taken back") {
   OnMap p;
   click(p.window, "page_points");

@@ -96,23 +96,44 @@ TEST_CASE("plan files: what is no plan is refused and changes nothing") {
 
 TEST_CASE("plan files: a flown track becomes the path out to where it was farthest, with few points") {
   const course::Position s{46.91, 20.96};
-  std::vector<geodata::Vertex> track;
+  log::Recording flown;
+  flown.columns = {{"lat_deg", {}}, {"lon_deg", {}}, {"height_m", {}}};
   const auto leg = [&](double from, double to, double bearing) {
     for (int i = 0; i <= 200; ++i) {
       const course::Position at =
           course::destination(s, {from + (to - from) * i / 200, bearing + 0.05 * std::sin(i)});
-      track.push_back({at.lat_deg, at.lon_deg, 140});
+      flown.time_s.push_back(double(flown.rows()));
+      flown.columns[0].values.push_back(at.lat_deg);
+      flown.columns[1].values.push_back(at.lon_deg);
+      flown.columns[2].values.push_back(i < 20 && from == 0 ? 2.5 * i : 56.3);  // it climbs first
     }
   };
   leg(0, 2000, 54);
   leg(2000, 0, 54);
-  const auto taken = geodata::takeTrack({}, track, false, 84.0);
+  const auto taken = geodata::takeRecording({}, flown);
   const auto& points = taken.campaign.paths.at(0).points;
   CHECK(points.size() == 2);
+  CHECK(points.front().height_m == 56);
   CHECK(points.back().height_m == 56);
   CHECK_THAT(course::between(*taken.campaign.station.position(), points.back().position).distance_m,
              WithinAbs(2000, 1));
-  CHECK(refused([&] { geodata::takeTrack({}, {track[0], track[0]}, false); }) == "plan-no-track");
+  CHECK(refused([&] { geodata::takeTrack({}, {s, s}); }) == "plan-no-track");
+  flown.columns.pop_back();
+  campaign::Campaign planned = test::planned();
+  planned.paths[0].points.back().height_m = 77;
+  CHECK(geodata::takeRecording(planned, flown).campaign.paths[0].points.back().height_m == 77);
+}
+
+TEST_CASE("plan files: a log is told from a plan and from a map by what it holds") {
+  std::string log = "time_s,lat_deg,lon_deg\n";
+  for (int i = 0; i <= 100; ++i)
+    log += std::to_string(i) + ",46.91," + std::to_string(20.96 + 0.0002 * i) + "\n";
+  CHECK(geodata::takeAny({}, log, "flown.csv").campaign.paths.at(0).points.size() == 2);
+  const std::string plan = geodata::writePlan(bentPlan(), PlanFormat::Csv);
+  CHECK(geodata::takeAny({}, plan, "plan.csv").campaign.paths.at(0).points == bentPlan().paths[0].points);
+  CHECK(geodata::takeAny({}, geodata::writePlan(bentPlan(), PlanFormat::Kml), "plan.kml").campaign.station ==
+        bentPlan().station);
+  CHECK(refused([&] { geodata::takeAny({}, "what is this", "note.txt"); }) != "");
 }
 
 TEST_CASE("simplified: a straight line keeps its ends, a corner stays, noise within the tolerance goes") {

@@ -3,8 +3,8 @@
 #include <memory>
 
 #include "core/campaign/campaign.h"
+#include "core/course/ahead.h"
 #include "core/course/local_plane.h"
-#include "core/plan/ahead.h"
 #include "core/terrain/ground.h"
 
 namespace distanz::test {
@@ -21,7 +21,7 @@ inline std::shared_ptr<const terrain::Ground> groundOf(const campaign::Campaign&
                   {}};
   for (int r = 0; r < kCells; ++r)
     for (int k = 0; k < kCells; ++k) {
-      const auto at = plan::aheadOf(
+      const auto at = course::aheadOf(
           plane.flat({g.north_deg - g.step_lat_deg * r, g.west_deg + g.step_lon_deg * k}), bearing);
       g.height_m.push_back(float(height(at.along_m, at.right_m)));
     }

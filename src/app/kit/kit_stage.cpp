@@ -74,6 +74,7 @@ KitStage::KitStage(Document& document, QWidget* parent)
   });
   connect(&m_photos, &QFutureWatcher<TakenPhotos>::finished, this, &KitStage::settlePhotos);
   connect(&document, &Document::changed, this, &KitStage::refresh);
+  connect(&document, &Document::groundChanged, this, &KitStage::refresh);
   refresh();
 }
 

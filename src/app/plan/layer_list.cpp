@@ -86,7 +86,7 @@ void LayerList::addRow(int row, const Layer& layer) {
   const auto named = [&](const char* what) {
     return QString("layer_%1_%2").arg(what, QString::fromStdString(id));
   };
-  auto* shown = new QCheckBox(nameOf(layer));
+  auto* shown = new QCheckBox(withoutKeys(nameOf(layer)));
   shown->setObjectName(named("on"));
   shown->setChecked(!layer.off);
   connect(shown, &QCheckBox::clicked, this,

@@ -11,7 +11,7 @@
 namespace distanz::app {
 namespace {
 
-constexpr double kPost_px = 3.2, kHandle_px = 4, kSegment_px = 5;
+constexpr double kPost_px = 3.2, kHandle_px = 4, kSegment_px = 5, kLabel_px = 58;
 
 void drawNorth(QPainter& p, QPointF centre, double turn_deg) {
   p.save();
@@ -33,25 +33,6 @@ void drawHaloed(QPainter& p, const QRectF& box, int flags, const QString& text, 
   p.fillRect(ground, paper);
   p.setPen(ink);
   p.drawText(box, flags, text);
-}
-
-/// A place along a bent line.
-struct Along {
-  QPointF at;
-  bool known = false;
-};
-Along alongLine(const std::vector<course::Flat>& points, const MapFrame& view, double along_m) {
-  for (std::size_t i = 1; i < points.size(); ++i) {
-    const double length = course::apart_m(points[i - 1], points[i]);
-    if (along_m <= length && length > 0) {
-      const double t = along_m / length;
-      return {view.px(course::Flat{std::lerp(points[i - 1].east_m, points[i].east_m, t),
-                                   std::lerp(points[i - 1].north_m, points[i].north_m, t)}),
-              true};
-    }
-    along_m -= length;
-  }
-  return {};
 }
 
 }  // namespace
@@ -85,56 +66,64 @@ void MapView::paintEvent(QPaintEvent*) {
   p.drawRect(box);
 }
 
+void MapView::drawSegments(QPainter& p, const MapFrame& v, const course::Course& course) const {
+  const auto& t = theme::tokens();
+  QColor band = t.accent;
+  band.setAlphaF(0.35f);
+  p.setFont(theme::bodyFont(10, true));
+  for (const campaign::Segment& s : m_document.shown().paths.front().segments) {
+    QPolygonF piece;
+    constexpr int kPieces = 60;
+    for (int i = 0; i <= kPieces; ++i)
+      piece << v.px(course.at(std::lerp(s.from_m, s.to_m, double(i) / kPieces)));
+    p.setPen(QPen(band, 2 * kSegment_px, Qt::SolidLine, Qt::FlatCap));
+    p.drawPolyline(piece);
+    drawHaloed(p, QRectF(piece[kPieces / 2] + QPointF(-60, -26), QSizeF(120, 14)), Qt::AlignCenter,
+               QString::fromStdString(s.name), t.accent);
+  }
+}
+
+void MapView::drawPosts(QPainter& p, const MapFrame& v, const course::Course& course) const {
+  const auto& t = theme::tokens();
+  const campaign::Campaign& c = m_document.shown();
+  const auto mark = [&](const QPointF& at) {
+    p.setBrush(t.surface);
+    p.setPen(QPen(t.ink, 1.6));
+    p.drawEllipse(at, kPost_px, kPost_px);
+  };
+  p.setFont(theme::bodyFont(10));
+  for (const campaign::Post& post : c.paths.front().posts) {
+    const QPointF at = v.px(course.at(post.along_m));
+    mark(at);
+    drawHaloed(p, QRectF(at + QPointF(-50, -20), QSizeF(100, 14)), Qt::AlignCenter,
+               QString::fromStdString(post.name), t.ink);
+  }
+  p.setFont(theme::figureFont(10));
+  const plan::FlightLine flown(c);
+  QPointF last(-1e6, -1e6);
+  for (const double post : m_document.planned().posts) {
+    const QPointF at = v.px(flown.at(post).flat);
+    mark(at);
+    const bool room = std::hypot(at.x() - last.x(), at.y() - last.y()) >= kLabel_px;
+    if (!room || post == m_document.planned().posts.back()) continue;
+    last = at;
+    drawHaloed(p, QRectF(at + QPointF(-40, 8), QSizeF(80, 14)), Qt::AlignCenter, distanceLabel(post),
+               t.muted);
+  }
+}
+
 void MapView::drawPath(QPainter& p, const MapFrame& v) const {
   const auto& t = theme::tokens();
   const campaign::Campaign& c = m_document.shown();
-  const auto course = campaign::courseOf(c);
-  if (course) {
+  if (const auto course = campaign::courseOf(c)) {
+    drawSegments(p, v, *course);
     QPolygonF line;
     for (const course::Flat& f : course->points()) line << v.px(f);
-    const campaign::Path& path = c.paths.front();
-    for (const campaign::Segment& s : path.segments) {
-      QPolygonF piece;
-      constexpr int kPieces = 60;
-      for (int i = 0; i <= kPieces; ++i)
-        if (const Along at = alongLine(course->points(), v, std::lerp(s.from_m, s.to_m, double(i) / kPieces));
-            at.known)
-          piece << at.at;
-      QColor band = t.accent;
-      band.setAlphaF(0.35f);
-      p.setPen(QPen(band, 2 * kSegment_px, Qt::SolidLine, Qt::FlatCap));
-      p.drawPolyline(piece);
-      if (piece.isEmpty()) continue;
-      p.setFont(theme::bodyFont(10, true));
-      drawHaloed(p, QRectF(piece[piece.size() / 2] + QPointF(-60, -26), QSizeF(120, 14)), Qt::AlignCenter,
-                 QString::fromStdString(s.name), t.accent);
-    }
     p.setPen(QPen(t.surface, 4.5));
     p.drawPolyline(line);
     p.setPen(QPen(t.ink, 2));
     p.drawPolyline(line);
-    for (const campaign::Post& post : path.posts)
-      if (const Along at = alongLine(course->points(), v, post.along_m); at.known) {
-        p.setBrush(t.surface);
-        p.setPen(QPen(t.ink, 1.6));
-        p.drawEllipse(at.at, kPost_px, kPost_px);
-        p.setFont(theme::bodyFont(10));
-        drawHaloed(p, QRectF(at.at + QPointF(-50, -20), QSizeF(100, 14)), Qt::AlignCenter,
-                   QString::fromStdString(post.name), t.ink);
-      }
-    p.setFont(theme::figureFont(10));
-    QPointF last(-1e6, -1e6);
-    for (const double post : m_document.planned().posts) {
-      const QPointF at = v.px(plan::FlightLine(c).at(post).flat);
-      p.setBrush(t.surface);
-      p.setPen(QPen(t.ink, 1.6));
-      p.drawEllipse(at, kPost_px, kPost_px);
-      if (std::hypot(at.x() - last.x(), at.y() - last.y()) < 58 || post == m_document.planned().posts.back())
-        continue;
-      last = at;
-      drawHaloed(p, QRectF(at + QPointF(-40, 8), QSizeF(80, 14)), Qt::AlignCenter, distanceLabel(post),
-                 t.muted);
-    }
+    drawPosts(p, v, *course);
   }
   const auto& points = campaign::firstPath(c);
   for (std::size_t i = 0; i < points.size(); ++i) {
@@ -164,9 +153,8 @@ void MapView::drawNames(QPainter& p, const MapFrame& v) const {
   }
   if (const auto picked = m_document.picked(); picked && !points.empty()) {
     const QPointF at = v.px(plan::FlightLine(c).at(*picked).flat);
-    const QPointF across = QPointF(-std::sin(0.0), 1);
     p.setPen(QPen(t.ink, 1));
-    p.drawLine(at - across * 400, at + across * 400);
+    p.drawLine(QPointF(at.x(), frame().top()), QPointF(at.x(), frame().bottom()));
   }
 }
 

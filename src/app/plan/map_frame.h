@@ -1,7 +1,7 @@
 #pragma once
 #include <QPointF>
-#include <cmath>
 
+#include "core/course/ahead.h"
 #include "core/course/local_plane.h"
 
 namespace distanz::app {
@@ -14,25 +14,19 @@ struct MapFrame {
   double px_per_m = 0.1;
 
   QPointF px(const course::Flat& f) const {
-    const double turn = right_deg * kRadians;
-    const double ahead = f.east_m * std::sin(turn) + f.north_m * std::cos(turn),
-                 right = f.east_m * std::cos(turn) - f.north_m * std::sin(turn);
-    return station_px + QPointF(ahead, right) * px_per_m;
+    const course::Ahead a = course::aheadOf(f, right_deg);
+    return station_px + QPointF(a.along_m, a.right_m) * px_per_m;
   }
   QPointF px(const course::Position& p) const { return px(plane.flat(p)); }
   course::Flat flat(const QPointF& at) const {
-    const double turn = right_deg * kRadians, ahead = (at.x() - station_px.x()) / px_per_m,
-                 right = (at.y() - station_px.y()) / px_per_m;
-    return {ahead * std::sin(turn) + right * std::cos(turn), ahead * std::cos(turn) - right * std::sin(turn)};
+    return course::flatOf({(at.x() - station_px.x()) / px_per_m, (at.y() - station_px.y()) / px_per_m},
+                          right_deg);
   }
   course::Position position(const QPointF& at) const { return plane.position(flat(at)); }
   bool sameView(const MapFrame& o) const {
     return station_px == o.station_px && right_deg == o.right_deg && px_per_m == o.px_per_m &&
            plane.position({}) == o.plane.position({});
   }
-
- private:
-  static constexpr double kRadians = 3.14159265358979323846 / 180;
 };
 
 }  // namespace distanz::app

@@ -97,7 +97,10 @@ void MapGround::draw(QPainter& p, const QRect& frame, const MapFrame& view,
   if (!ground) return;
   if (m_ground != ground || !m_view || !m_view->sameView(view) || m_frame != frame ||
       m_paper != theme::tokens().surface) {
+    const bool elsewhere =
+        m_ground != ground || !m_view || m_view->plane.position({}) != view.plane.position({});
     m_ground = ground;
+    if (elsewhere) look(view);
     m_view = view;
     m_frame = frame;
     m_paper = theme::tokens().surface;
@@ -153,26 +156,45 @@ void MapGround::drawRelief(QPainter& p, const QRect& frame, const MapFrame& view
   p.restore();
 }
 
-void MapGround::drawLayers(QPainter& p, const MapFrame& view) const {
-  for (const terrain::Layer& layer : m_ground->layers()) {
-    const Look look = lookOf(layer.role);
+void MapGround::look(const MapFrame& view) {
+  m_shapes.clear();
+  for (const terrain::Layer& layer : m_ground->layers())
     for (const terrain::Feature& f : layer.features) {
-      QPainterPath path;
+      Shape shape{layer.role, f.kind, {}, {INFINITY, INFINITY}, {-INFINITY, -INFINITY}};
       for (const auto& ring : f.rings) {
-        QPolygonF line;
-        for (const auto& at : ring) line << view.px(at);
-        path.addPolygon(line);
+        auto& flat = shape.rings.emplace_back();
+        for (const auto& at : ring) {
+          flat.push_back(view.plane.flat(at));
+          shape.low = {std::min(shape.low.east_m, flat.back().east_m),
+                       std::min(shape.low.north_m, flat.back().north_m)};
+          shape.high = {std::max(shape.high.east_m, flat.back().east_m),
+                        std::max(shape.high.north_m, flat.back().north_m)};
+        }
       }
-      if (!path.boundingRect().adjusted(-4, -4, 4, 4).intersects(m_frame)) continue;
-      p.setPen(look.line);
-      p.setBrush(f.kind == terrain::Feature::Kind::Area ? look.fill : QBrush(Qt::NoBrush));
-      if (f.kind == terrain::Feature::Kind::Point) {
-        p.setBrush(look.fill);
-        p.drawEllipse(path.elementAt(0), 3.0, 3.0);
-      } else {
-        p.drawPath(path);
-      }
+      m_shapes.push_back(std::move(shape));
     }
+}
+
+void MapGround::drawLayers(QPainter& p, const MapFrame& view) const {
+  for (const Shape& shape : m_shapes) {
+    QPolygonF corners;
+    for (const course::Flat& at : {shape.low, shape.high, course::Flat{shape.low.east_m, shape.high.north_m},
+                                   course::Flat{shape.high.east_m, shape.low.north_m}})
+      corners << view.px(at);
+    if (!corners.boundingRect().adjusted(-4, -4, 4, 4).intersects(m_frame)) continue;
+    QPainterPath path;
+    for (const auto& ring : shape.rings) {
+      QPolygonF line;
+      for (const course::Flat& at : ring) line << view.px(at);
+      path.addPolygon(line);
+    }
+    const Look look = lookOf(shape.role);
+    p.setPen(look.line);
+    p.setBrush(shape.kind == terrain::Feature::Kind::Line ? QBrush(Qt::NoBrush) : look.fill);
+    if (shape.kind == terrain::Feature::Kind::Point)
+      p.drawEllipse(path.elementAt(0), 3.0, 3.0);
+    else
+      p.drawPath(path);
   }
 }
 

@@ -17,6 +17,14 @@ class MapGround {
             const std::shared_ptr<const terrain::Ground>& ground);
 
  private:
+  /// Something of a map in the plane around the station: turned into pixels by a look, not by geodesy.
+  struct Shape {
+    terrain::Layer::Role role;
+    terrain::Feature::Kind kind;
+    std::vector<std::vector<course::Flat>> rings;
+    course::Flat low, high;  ///< corners of what holds it
+  };
+  void look(const MapFrame& view);
   void make(const QRect& frame, const MapFrame& view);
   void drawRelief(QPainter& p, const QRect& frame, const MapFrame& view);
   void drawLayers(QPainter& p, const MapFrame& view) const;
@@ -26,6 +34,7 @@ class MapGround {
   QRect m_frame;
   QColor m_paper;  ///< of the theme it was drawn in
   QImage m_image;
+  std::vector<Shape> m_shapes;
 };
 
 }  // namespace distanz::app

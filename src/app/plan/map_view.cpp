@@ -169,6 +169,7 @@ void MapView::mousePressEvent(QMouseEvent* event) {
 
 void MapView::mouseMoveEvent(QMouseEvent* event) {
   m_hover = event->position();
+  if (m_frozen && event->buttons() == Qt::NoButton) abandon();  // let go where nobody told
   if (!m_frozen) {
     const Hit hit = hitAt(event->position());
     setCursor(hit.on == Hit::On::Station || hit.on == Hit::On::Point ? Qt::SizeAllCursor
@@ -202,6 +203,13 @@ void MapView::mouseReleaseEvent(QMouseEvent* event) {
   m_dragging = false;
   m_held = {};
   update();
+}
+
+void MapView::abandon() {
+  m_frozen.reset();
+  m_dragging = false;
+  m_held = {};
+  m_document.preview({});
 }
 
 void MapView::mouseDoubleClickEvent(QMouseEvent* event) {
@@ -260,11 +268,7 @@ void MapView::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_0:
       return showAll();
     case Qt::Key_Escape:
-      if (m_frozen) {
-        m_frozen.reset();
-        m_document.preview({});
-        return;
-      }
+      if (m_frozen) return abandon();
       break;
     case Qt::Key_Delete:
     case Qt::Key_Backspace: {
@@ -283,7 +287,7 @@ void MapView::keyPressEvent(QKeyEvent* event) {
 
 void MapView::contextMenuEvent(QContextMenuEvent* event) {
   const auto v = view();
-  if (!v) return;
+  if (!v || m_frozen) return;
   const QPointF at = event->pos();
   const Hit hit = hitAt(at);
   const course::Position there = snapped(at);

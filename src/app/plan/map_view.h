@@ -55,7 +55,11 @@ class MapView : public QWidget {
   void keep(const char* step, campaign::Campaign next);
   void nudge(int right_px, int down_px);
   void choose(int index);
+  /// What is dragged goes back to where it was.
+  void abandon();
   void drawPath(QPainter& p, const MapFrame& view) const;
+  void drawSegments(QPainter& p, const MapFrame& view, const course::Course& course) const;
+  void drawPosts(QPainter& p, const MapFrame& view, const course::Course& course) const;
   void drawNames(QPainter& p, const MapFrame& view) const;
   void drawScale(QPainter& p, const MapFrame& view) const;
   void drawCaption(QPainter& p, const MapFrame& view) const;

@@ -16,7 +16,6 @@
 #include "app/shared/theme.h"
 #include "core/campaign/limits.h"
 #include "core/finding/error.h"
-#include "core/log/recording.h"
 #include "formats/files.h"
 #include "geodata/plan_files.h"
 #include "words/phrases.h"
@@ -219,7 +218,7 @@ void PointsPage::takeFile(const QString& file) {
         try {
           const std::filesystem::path path = file.toStdString();
           geodata::PlanTaken taken =
-              geodata::takePlan(c, formats::readFile(path), path.filename().string(), ground);
+              geodata::takeAny(c, formats::readFile(path), path.filename().string(), ground);
           return {std::move(taken.campaign), std::move(taken.notes), {}};
         } catch (const std::exception& e) {
           return {{}, {}, words::sentence(findingOf(e))};
@@ -229,31 +228,31 @@ void PointsPage::takeFile(const QString& file) {
 
 void PointsPage::takeRun(const std::string& run) {
   if (m_taking.isRunning()) return;
-  m_taking.setFuture(QtConcurrent::run([run, c = m_document.campaign(),
-                                        samples = m_document.samples()]() -> Taken {
-    try {
-      const campaign::Run* found = campaign::findRun(c, run);
-      if (!found) return {c, {}, {}};
-      const auto recording = samples->recording(*found, c);
-      const auto *lat = recording->find(log::channel::kLatitude),
-                 *lon = recording->find(log::channel::kLongitude);
-      std::vector<geodata::Vertex> track;
-      for (std::size_t i = 0; lat && lon && i < recording->rows(); ++i)
-        if (std::isfinite((*lat)[i]) && std::isfinite((*lon)[i]) && ((*lat)[i] != 0 || (*lon)[i] != 0))
-          track.push_back({(*lat)[i], (*lon)[i]});
-      geodata::PlanTaken taken = geodata::takeTrack(c, track, c.station.position().has_value());
-      return {
-          std::move(taken.campaign), {}, {}};  // a run says no heights above sea level: those planned stay
-    } catch (const std::exception& e) {
-      return {{}, {}, words::sentence(findingOf(e))};
-    }
-  }));
+  m_taking.setFuture(
+      QtConcurrent::run([run, c = m_document.campaign(), samples = m_document.samples()]() -> Taken {
+        try {
+          const campaign::Run* found = campaign::findRun(c, run);
+          if (!found) throw InputError(finding("plan-no-track"));
+          const auto recording = samples->recording(*found, c);
+          return {geodata::takeRecording(c, *recording).campaign, {}, {}};
+        } catch (const std::exception& e) {
+          return {{}, {}, words::sentence(findingOf(e))};
+        }
+      }));
 }
 
 void PointsPage::settle() {
   Taken taken = m_taking.result();
   if (!taken.refused.isEmpty()) return emit m_document.refused(taken.refused);
-  m_document.edit(finding("lay-path"), taken.campaign);
+  campaign::Campaign next = m_document.campaign();  // as it is now, with only the path put in
+  const campaign::Path& path = taken.campaign.paths.front();
+  if (campaign::editFirstPath(next).id != path.id) return;  // another one is planned by now
+  next.paths.front() = path;
+  next.station = taken.campaign.station;
+  next.plan.farthest_m = taken.campaign.plan.farthest_m;
+  next.plan.highest_m = taken.campaign.plan.highest_m;
+  next.plan.sight_m = taken.campaign.plan.sight_m;
+  m_document.edit(finding("lay-path"), next);
   if (!taken.notes.empty()) emit m_document.refused(words::sentence(taken.notes.front()));
 }
 

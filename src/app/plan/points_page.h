@@ -46,7 +46,6 @@ class PointsPage : public QWidget {
   QLineEdit* m_name = nullptr;
   campaign::CourseLayout m_layout;
   QFutureWatcher<Taken> m_taking;
-  std::vector<Finding> m_notes;
 };
 
 }  // namespace distanz::app

@@ -14,7 +14,7 @@ GroundKeeper::~GroundKeeper() {
 }
 
 void GroundKeeper::show(const std::vector<campaign::Layer>& layers) {
-  if (layers == m_wanted) return;
+  if (layers == m_wanted && m_read.problems.empty()) return;  // what could not be read is tried again
   m_wanted = layers;
   if (!m_watcher.isRunning()) start();
 }

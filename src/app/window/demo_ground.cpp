@@ -2,17 +2,16 @@
 
 #include <cmath>
 #include <nlohmann/json.hpp>
-#include <numbers>
 
+#include "core/course/ahead.h"
 #include "core/course/local_plane.h"
-#include "core/plan/ahead.h"
 #include "geodata/geodata.h"
 
 namespace distanz::app {
 namespace {
 
 using json = nlohmann::ordered_json;
-using Ring = std::vector<plan::Ahead>;
+using Ring = std::vector<course::Ahead>;
 
 /// Places along the canal and to its right, as positions.
 class Valley {
@@ -23,14 +22,12 @@ class Valley {
             course::between(*c.station.position(), campaign::firstPath(c).back().position).bearing_deg),
         m_station(*c.station.position()) {}
 
-  course::Position at(const plan::Ahead& a) const {
-    const double turn = m_bearing_deg * std::numbers::pi / 180;
-    return m_plane.position({a.along_m * std::sin(turn) + a.right_m * std::cos(turn),
-                             a.along_m * std::cos(turn) - a.right_m * std::sin(turn)});
+  course::Position at(const course::Ahead& a) const {
+    return m_plane.position(course::flatOf(a, m_bearing_deg));
   }
   /// Above the sea: a flat floor that falls along the canal, rising to both sides, a low knoll beside it.
   double height_m(const course::Position& p) const {
-    const plan::Ahead a = plan::aheadOf(m_plane.flat(p), m_bearing_deg);
+    const course::Ahead a = course::aheadOf(m_plane.flat(p), m_bearing_deg);
     const double side = std::abs(a.right_m) / 650,
                  knoll = std::hypot((a.along_m - 2050) / 260, (a.right_m - 90) / 170),
                  ripple = 0.7 * std::sin(a.along_m / 210) * std::cos(a.right_m / 160);
@@ -56,7 +53,7 @@ class Valley {
   }
   json feature(const char* type, const char* name, const Ring& ring, double height = 0) const {
     json line = json::array();
-    for (const plan::Ahead& a : ring) {
+    for (const course::Ahead& a : ring) {
       const course::Position p = at(a);
       line.push_back({std::round(p.lon_deg * 1e6) / 1e6, std::round(p.lat_deg * 1e6) / 1e6});
     }

@@ -5,6 +5,7 @@
 #include <numbers>
 
 #include "core/campaign/limits.h"
+#include "core/course/ahead.h"
 #include "core/course/local_plane.h"
 #include "core/finding/error.h"
 
@@ -82,9 +83,8 @@ void layCourse(Campaign& campaign, const CourseLayout& l) {
   for (const double length : {l.distance_m, l.length_m, l.depth_m})
     if (!(length > 0 && length <= limits::kPathHigh_m)) throw DomainError("lengths > 0");
   const course::LocalPlane plane(station);
-  const double turn = l.bearing_deg * std::numbers::pi / 180;
   const auto at = [&](double ahead, double right) {
-    return PathPoint{plane.position({ahead * std::sin(turn) + right * std::cos(turn), ahead * std::cos(turn) - right * std::sin(turn)}), l.height_m, {}};
+    return PathPoint{plane.position(course::flatOf({ahead, right}, l.bearing_deg)), l.height_m, {}};
   };
   Path& path = editFirstPath(campaign);
   path.posts.clear();
@@ -92,7 +92,8 @@ void layCourse(Campaign& campaign, const CourseLayout& l) {
   const double half = l.length_m / 2, d = l.distance_m;
   switch (l.shape) {
     case CourseShape::Out:
-      path.points = {{station, l.height_m, {}}, {course::destination(station, {d, l.bearing_deg}), l.height_m, {}}};
+      path.points = {{station, l.height_m, {}},
+                     {course::destination(station, {d, l.bearing_deg}), l.height_m, {}}};
       break;
     case CourseShape::Across:
       path.points = {at(d, -half), at(d, half)};
@@ -109,14 +110,16 @@ void layCourse(Campaign& campaign, const CourseLayout& l) {
       break;
     case CourseShape::Box: {
       const double deep = l.depth_m / 2;
-      path.points = {at(d - deep, -half), at(d + deep, -half), at(d + deep, half), at(d - deep, half), at(d - deep, -half)};
+      path.points = {at(d - deep, -half), at(d + deep, -half), at(d + deep, half), at(d - deep, half),
+                     at(d - deep, -half)};
       break;
     }
   }
 }
 
 void planPath(Campaign& campaign, const std::string& id) {
-  const auto chosen = std::find_if(campaign.paths.begin(), campaign.paths.end(), [&](const Path& p) { return p.id == id; });
+  const auto chosen =
+      std::find_if(campaign.paths.begin(), campaign.paths.end(), [&](const Path& p) { return p.id == id; });
   if (chosen == campaign.paths.end() || chosen == campaign.paths.begin()) return;
   for (Run& run : campaign.runs)
     if (run.path.empty()) run.path = campaign.paths.front().id;
@@ -126,7 +129,8 @@ void planPath(Campaign& campaign, const std::string& id) {
 void addPath(Campaign& campaign) {
   Path made = editFirstPath(campaign);
   const auto taken = [&](const std::string& id) {
-    return std::any_of(campaign.paths.begin(), campaign.paths.end(), [&](const Path& p) { return p.id == id; });
+    return std::any_of(campaign.paths.begin(), campaign.paths.end(),
+                       [&](const Path& p) { return p.id == id; });
   };
   for (int i = 2; taken(made.id); ++i) made.id = kFirstPathId + std::to_string(i);
   made.name.clear();

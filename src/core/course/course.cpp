@@ -1,19 +1,13 @@
 #include "core/course/course.h"
 
 #include <GeographicLib/Geodesic.hpp>
-#include <GeographicLib/LocalCartesian.hpp>
+#include <algorithm>
 #include <cmath>
 
+#include "core/course/local_plane.h"
 #include "core/finding/error.h"
 
 namespace distanz::course {
-
-namespace {
-void requirePosition(const Position& p) {
-  if (!(std::abs(p.lat_deg) <= 90)) throw DomainError("-90 <= latitude <= 90");
-  if (!(std::abs(p.lon_deg) <= 360)) throw DomainError("-360 <= longitude <= 360");
-}
-}  // namespace
 
 Position destination(const Position& from, const DistanceBearing& way) {
   requirePosition(from);
@@ -37,16 +31,14 @@ DistanceBearing between(const Position& from, const Position& to) {
 }
 
 struct Course::Plane {
-  GeographicLib::LocalCartesian frame;
+  LocalPlane touching;
   std::vector<Flat> points;
   std::vector<double> chainage;
 };
 
 Course::Course(const Position& station, const std::vector<Position>& points)
-    : m_plane(std::make_unique<Plane>()) {
-  requirePosition(station);
+    : m_plane(new Plane{LocalPlane(station), {}, {}}) {
   if (points.size() < 2) throw DomainError("points.size() >= 2");
-  m_plane->frame.Reset(station.lat_deg, station.lon_deg, 0);
   for (const Position& p : points) {
     requirePosition(p);
     m_plane->points.push_back(flat(p));
@@ -64,9 +56,21 @@ Course::Course(Course&&) noexcept = default;
 Course& Course::operator=(Course&&) noexcept = default;
 
 Flat Course::flat(const Position& position) const {
-  double east = 0, north = 0, up = 0;
-  m_plane->frame.Forward(position.lat_deg, position.lon_deg, 0, east, north, up);
-  return {east, north};
+  return m_plane->touching.flat(position);
+}
+
+Position Course::position(const Flat& flat) const {
+  return m_plane->touching.position(flat);
+}
+
+Flat Course::at(double chainage_m) const {
+  const auto& chainage = m_plane->chainage;
+  const auto next = std::upper_bound(chainage.begin() + 1, chainage.end() - 1, chainage_m);
+  const auto i = std::size_t(next - chainage.begin());
+  const Flat &a = m_plane->points[i - 1], &b = m_plane->points[i];
+  const double length = chainage[i] - chainage[i - 1];
+  const double share = length > 0 ? std::clamp((chainage_m - chainage[i - 1]) / length, 0.0, 1.0) : 0;
+  return {std::lerp(a.east_m, b.east_m, share), std::lerp(a.north_m, b.north_m, share)};
 }
 
 const std::vector<Flat>& Course::points() const {

@@ -58,6 +58,9 @@ class Course {
 
   Placement place(const Position& sample) const;
   Flat flat(const Position& position) const;
+  /// A place along the path from its first point; its ends for what lies beyond them.
+  Flat at(double chainage_m) const;
+  Position position(const Flat& flat) const;
   const std::vector<Flat>& points() const;
   /// Along the path, metres.
   double length_m() const;

@@ -4,9 +4,13 @@
 
 namespace distanz::course {
 
+void requirePosition(const Position& p) {
+  if (!(std::abs(p.lat_deg) <= 90)) throw DomainError("-90 <= latitude <= 90");
+  if (!(std::abs(p.lon_deg) <= 360)) throw DomainError("-360 <= longitude <= 360");
+}
+
 LocalPlane::LocalPlane(const Position& origin) {
-  if (!(std::abs(origin.lat_deg) <= 90)) throw DomainError("-90 <= latitude <= 90");
-  if (!(std::abs(origin.lon_deg) <= 360)) throw DomainError("-360 <= longitude <= 360");
+  requirePosition(origin);
   m_frame.Reset(origin.lat_deg, origin.lon_deg, 0);
 }
 

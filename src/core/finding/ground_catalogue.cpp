@@ -64,6 +64,7 @@ constexpr FindingInfo kGroundFindings[] = {
     {"legs-deep", Caution, "plan", "setup link out:dB back:dB turn:dB", ""},
     {"legs-unknown", Advice, "plan", "", ""},
     {"why-horizon", Detail, "plan", "mast:m height:m factor bulge:m", ""},
+    {"map-coarse", Caution, "plan", "cell:m", ""},
 };
 
 }  // namespace

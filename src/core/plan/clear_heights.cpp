@@ -8,32 +8,7 @@
 namespace distanz::plan {
 namespace {
 
-constexpr int kPlaces = 120, kFlatSteps = 60;
 constexpr double kUsual_mhz = 2440;  ///< where no link is described yet
-
-SightLine flatLine(double distance_m, double aircraft_m) {
-  SightLine out;
-  out.aircraft_m = aircraft_m;
-  for (int i = 0; i <= kFlatSteps; ++i) out.distance_m.push_back(distance_m * i / kFlatSteps);
-  out.ground_m = out.hard_m = out.top_m = std::vector<double>(kFlatSteps + 1, 0.0);
-  return out;
-}
-
-/// Lines to places up to the far post; over flat ground where no other is known all the way.
-void eachLine(const campaign::Campaign& c, double reach, const Sights& sights,
-              const std::function<void(const SightLine&)>& each) {
-  double known = 0;
-  if (sights && sights->known_m() > 0) {
-    known = std::min(reach, sights->known_m());
-    sights->eachTo(known, [&](const SightLine& line) {
-      each(line);
-      return true;
-    });
-  }
-  const FlightLine flown(c);
-  for (int i = 1; i <= kPlaces; ++i)
-    if (const double d = reach * i / kPlaces; d > known * (1 + 1e-6)) each(flatLine(d, flown.at(d).height_m));
-}
 
 double lowestFrequency(const campaign::Campaign& c) {
   double out = INFINITY;
@@ -58,7 +33,7 @@ std::optional<ClearHeights> clearHeights(const campaign::Campaign& c, const Sigh
   out.share_at_far_m = c.plan.height_pct / 100 * reach;
   out.lowest_m = -INFINITY;
   out.least_above_m = INFINITY;
-  eachLine(c, reach, sights, [&](const SightLine& line) {
+  eachLineTo(reach, c, sights, [&](const SightLine& line) {
     const double d = line.distance_m.back();
     const auto lowest = radio::lowestClearHeight(profileOf(line, mast), frequency, c.plan.earth_factor);
     const double needed = lowest ? std::max(lowest->height_m, line.top_m.back()) : line.top_m.back();
@@ -71,7 +46,6 @@ std::optional<ClearHeights> clearHeights(const campaign::Campaign& c, const Sigh
     out.bulge_m.push_back(radio::earthBulge_m(d, std::max(reach - d, 0.0), c.plan.earth_factor));
     if (needed > out.lowest_m) {
       out.lowest_m = needed;
-      out.lowest_for_m = d;
       out.decided_at_m = lowest && lowest->height_m >= needed ? lowest->distance_m : d;
     }
     if (!out.hits_at_m && line.aircraft_m <= line.top_m.back()) out.hits_at_m = d;
@@ -80,6 +54,7 @@ std::optional<ClearHeights> clearHeights(const campaign::Campaign& c, const Sigh
       out.least_above_m = above;
       out.least_above_at_m = d;
     }
+    return true;
   });
   return out;
 }

@@ -16,7 +16,6 @@ struct ClearHeights {
   std::vector<double> bulge_m;  ///< of the earth above the chord to the far post: a drawing adds it to all
 
   double lowest_m = 0;        ///< that clears all of the path; infinite where none does
-  double lowest_for_m = 0;    ///< distance at which the aircraft needs it
   double decided_at_m = 0;    ///< distance of what decides
   double share_at_far_m = 0;  ///< of the percentage school, at the far post
   /// Where the aircraft is nearest to what stands under it; above the flight line it is below 0.

@@ -1,7 +1,7 @@
 #include "core/plan/leg_losses.h"
 
 #include "core/campaign/antenna.h"
-#include "core/plan/ahead.h"
+#include "core/course/ahead.h"
 #include "core/plan/beam.h"
 #include "core/plan/body.h"
 
@@ -44,7 +44,7 @@ double LegModel::aircraft_db(double azimuth_deg, double elevation_deg, double ba
 
 double LegModel::ground_db(const FlightLine::At& at) const {
   if (!m_ground || (m_beam && m_tracked)) return 0;  // how well it tracks stands in the pointing loss
-  const Ahead seen = aheadOf(at.flat, m_far_bearing_deg);
+  const course::Ahead seen = course::aheadOf(at.flat, m_far_bearing_deg);
   const SeenAt s{0, seen.along_m, seen.right_m, at.height_m - m_mast_m};
   return std::max(m_ground->gain_dbi(directionOf(s, m_beam)) - m_ground->peak_dbi(), kDeepest_db);
 }

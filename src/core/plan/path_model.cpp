@@ -5,7 +5,6 @@
 
 #include "core/campaign/antenna.h"
 #include "core/finding/error.h"
-#include "core/radio/diffraction.h"
 #include "core/radio/ground_reflection.h"
 #include "core/radio/path_loss.h"
 #include "core/radio/weather.h"
@@ -13,14 +12,14 @@
 namespace distanz::plan {
 namespace {
 
-constexpr int kEdges = 40;  // of flat ground: its bulge is smooth
 constexpr double kNearest_m = 50, kStep = 1.01;
 
 radio::Plane planeOf(const campaign::Part* antenna) {
   const auto p = antenna ? campaign::polarisationOf(*antenna) : std::nullopt;
   if (!p) return radio::Plane::Vertical;
   if (p->hand != radio::Hand::None) return radio::Plane::Circular;
-  return std::abs(std::remainder(p->tilt_deg, 180.0)) > 45 ? radio::Plane::Horizontal : radio::Plane::Vertical;
+  return std::abs(std::remainder(p->tilt_deg, 180.0)) > 45 ? radio::Plane::Horizontal
+                                                           : radio::Plane::Vertical;
 }
 
 radio::Ground groundOf(campaign::GroundKind kind) {
@@ -47,8 +46,8 @@ PathModel::PathModel(const campaign::Campaign& c, const campaign::Link& link, co
       m_mast_m(mast_m.value_or(c.station.antenna_height_m)),
       m_plan(c.plan),
       m_plane(planeOf(campaign::findPart(c, ends.tx_antenna))),
-      m_counts(c.plan.ground != campaign::GroundKind::Unsaid || c.plan.obstruction || c.plan.gases || c.plan.rain_mm_h ||
-               c.plan.cloud_g_m3),
+      m_counts(c.plan.ground != campaign::GroundKind::Unsaid || c.plan.obstruction || c.plan.gases ||
+               c.plan.rain_mm_h || c.plan.cloud_g_m3),
       m_line(c),
       m_sights(std::move(sights)) {
   m_plan.ticks.clear();
@@ -71,20 +70,20 @@ PathLosses PathModel::at(double distance_m) const {
   PathLosses out;
   out.distance_db = radio::logDistanceLoss_db(distance_m, m_frequency_mhz, m_exponent);
   if (!m_counts) return out;
-  const double height = std::max(height_m(distance_m), 0.0), slant = std::hypot(distance_m, height - m_mast_m), km = slant / 1000;
+  const double height = std::max(height_m(distance_m), 0.0),
+               slant = std::hypot(distance_m, height - m_mast_m), km = slant / 1000;
   if (m_plan.ground != campaign::GroundKind::Unsaid)
-    out.reflection_db =
-        radio::twoRayLoss_db(distance_m, m_mast_m, height, m_frequency_mhz, m_ground, m_plane, m_plan.rough_m);
+    out.reflection_db = radio::twoRayLoss_db(distance_m, m_mast_m, height, m_frequency_mhz, m_ground, m_plane,
+                                             m_plan.rough_m);
   if (m_plan.obstruction && m_sights && distance_m <= m_sights->known_m()) {
     const Blocked by = m_sights->blocked(distance_m, m_frequency_mhz, m_mast_m, m_raise_m);
     out.obstruction_db = by.obstruction_db;
     out.woodland_db = by.woodland_db;
   } else if (m_plan.obstruction) {
-    radio::Profile flat{{}, std::vector<double>(kEdges + 1, 0.0), m_mast_m, height};
-    for (int i = 0; i <= kEdges; ++i) flat.distance_m.push_back(distance_m * i / kEdges);
-    const auto school = m_plan.school == campaign::DiffractionSchool::Bullington ? radio::Diffraction::Bullington
-                                                                                 : radio::Diffraction::Deygout;
-    out.obstruction_db = radio::obstruction(flat, m_frequency_mhz, school, m_plan.earth_factor).loss_db;
+    out.obstruction_db =
+        radio::obstruction(profileOf(flatLine(distance_m, height), m_mast_m), m_frequency_mhz,
+                           diffractionOf(m_plan.school), m_plan.earth_factor)
+            .loss_db;
   }
   const double gas_mhz = std::min(m_frequency_mhz, 54000.0);  // the oxygen lines above it are not described
   if (m_plan.gases) out.gases_db = km * (radio::oxygenLoss_db_km(gas_mhz) + radio::vapourLoss_db_km(gas_mhz));

@@ -13,7 +13,7 @@ void addOutline(const campaign::Campaign& campaign, Planned& out) {
   out.outward_deg =
       course::between(*campaign.station.position(), campaign::firstPath(campaign).back().position)
           .bearing_deg;
-  for (const course::Flat& f : course->points()) out.outline.push_back(aheadOf(f, out.outward_deg));
+  for (const course::Flat& f : course->points()) out.outline.push_back(course::aheadOf(f, out.outward_deg));
 }
 
 }  // namespace
@@ -25,7 +25,8 @@ std::optional<double> Planned::range_m(const std::string& setup) const {
   return least;
 }
 
-Planned planned(const campaign::Campaign& campaign, double reach_m, std::shared_ptr<const terrain::Ground> ground) {
+Planned planned(const campaign::Campaign& campaign, double reach_m,
+                std::shared_ptr<const terrain::Ground> ground) {
   Planned out;
   if (ground) out.sights = std::make_shared<const SightLines>(campaign, std::move(ground), reach_m);
   out.predictions = predict(campaign, reach_m, 120, out.sights);

@@ -3,7 +3,7 @@
 #include <string>
 #include <vector>
 
-#include "core/plan/ahead.h"
+#include "core/course/ahead.h"
 #include "core/plan/clear_heights.h"
 #include "core/plan/prediction.h"
 
@@ -19,7 +19,7 @@ struct Planned {
   std::vector<double> posts;               ///< see posts()
   double outward_deg = 0;                  ///< bearing of the far post from the station; 0 without a path
   /// The path's points as seen along that bearing.
-  std::vector<Ahead> outline;
+  std::vector<course::Ahead> outline;
 
   /// The smallest predicted range of a setup over its links, in m. None where none is predicted.
   std::optional<double> range_m(const std::string& setup) const;

@@ -50,7 +50,8 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
         p.distance_m.push_back(d);
         p.received_dbm.push_back(received(d));
       }
-      if (const LegModel legs(campaign, setup, link, own->second); legs.known()) p.legs = legsOf(legs, p, far_m);
+      if (const LegModel legs(campaign, setup, link, own->second); legs.known())
+        p.legs = legsOf(legs, p, far_m);
       if (p.critical_dbm) p.range_m = model.range_m(*ends, *p.critical_dbm);
       out.push_back(std::move(p));
     }
@@ -58,17 +59,6 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
 }
 
 namespace {
-
-/// Flat where no ground is known.
-SightLine groundTo(const campaign::Campaign& c, double distance_m, const Sights& sights) {
-  if (sights && distance_m <= sights->known_m()) return sights->lineTo(distance_m);
-  constexpr int kPoints = 121;
-  SightLine flat;
-  flat.aircraft_m = FlightLine(c).at(distance_m).height_m;
-  for (int i = 0; i < kPoints; ++i) flat.distance_m.push_back(distance_m * i / (kPoints - 1));
-  flat.ground_m = flat.hard_m = flat.top_m = std::vector<double>(kPoints, 0.0);
-  return flat;
-}
 
 bool isClear(const radio::Clearance& c) {
   return c.ray_m >= c.needed_m;
@@ -85,33 +75,26 @@ std::optional<PathClearance> clearance(const campaign::Campaign& campaign, doubl
   const double h1 = campaign.station.antenna_height_m, h2 = campaign::firstPath(campaign).back().height_m;
   PathClearance out;
   out.over_ground = sights && reach <= sights->known_m();
-  const SightLine line = groundTo(campaign, reach, sights);
+  const SightLine line = out.over_ground ? sights->lineTo(reach) : flatLine(reach, h2);
   for (std::size_t i = 0; i < line.distance_m.size(); ++i) {
     const double d = line.distance_m[i], rest = std::max(reach - d, 0.0),
                  bulge = radio::earthBulge_m(d, rest, k);
     const double ray = std::lerp(h1, line.aircraft_m, d / reach),
                  radius = radio::fresnelRadius_m(d, rest, frequency_mhz);
     out.points.push_back(
-        {d, ray, ray - radius, ray + radius, line.ground_m[i] + bulge, line.top_m[i] + bulge});
+        {d, ray, radius, radio::kClearShare * radius, line.ground_m[i] + bulge, line.top_m[i] + bulge});
   }
   const auto worst = [&](const SightLine& to) {
     return radio::worstClearance(profileOf(to, h1), frequency_mhz, k);
   };
   if (const auto at = worst(line)) out.worst = *at;
   out.clear = isClear(out.worst);
-  const auto clearTo = [&](const SightLine& to) {
+  eachLineTo(reach, campaign, out.over_ground ? sights : Sights(), [&](const SightLine& to) {
     const auto at = worst(to);
     if (at && !isClear(*at)) return false;
     out.clear_to_m = to.distance_m.back();
     return true;
-  };
-  if (out.over_ground) {
-    sights->eachTo(reach, clearTo);
-  } else {
-    constexpr int kSteps = 120;
-    for (int i = 1; i <= kSteps && clearTo(groundTo(campaign, reach * i / kSteps, {})); ++i) {
-    }
-  }
+  });
   out.horizon_m = radio::radioHorizon_m(h1, h2, k);
   out.breakpoint_m = radio::twoRayBreakpoint_m(h1, h2, frequency_mhz);
   return out;

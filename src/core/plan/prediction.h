@@ -16,10 +16,9 @@ struct Prediction {
   std::vector<double> distance_m;      ///< along the shared axis
   std::vector<double> received_dbm;    ///< as long
   std::optional<double> critical_dbm;  ///< sensitivity + margin; none where the pilot gave no sensitivity
-  std::optional<double>
-      range_m;  ///< see PathModel::range_m(); may lie beyond the path
-  /// What patterns and mounting take from received_dbm, which is that between their peaks; none where neither antenna
-  /// says how it radiates.
+  std::optional<double> range_m;       ///< see PathModel::range_m(); may lie beyond the path
+  /// What patterns and mounting take from received_dbm, which is that between their peaks; none where neither
+  /// antenna says how it radiates.
   struct Legs {
     std::vector<double> least_dbm, most_dbm;  ///< received out or back, as long as distance_m
     LegLosses at_far_post;
@@ -27,8 +26,8 @@ struct Prediction {
   std::optional<Legs> legs = {};
 };
 
-/// Prediction by the PathModel for each setup's link whose transmit power is known. @param reach_m last distance,
-/// > 0.
+/// Prediction by the PathModel for each setup's link whose transmit power is known. @param reach_m last
+/// distance, > 0.
 std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points = 120,
                                 const Sights& sights = {});
 
@@ -37,10 +36,10 @@ std::string predictionsCsv(const std::vector<Prediction>& predictions);
 
 struct ClearancePoint {
   double distance_m = 0;
-  double ray_m = 0;                        ///< height of the straight ray, aircraft over the far post
-  double zone_low_m = 0, zone_high_m = 0;  ///< edge of the first Fresnel zone
-  double ground_m = 0;                     ///< with the earth's bulge above the chord, over the station's ground
-  double top_m = 0;                        ///< of what stands on it
+  double ray_m = 0;                 ///< height of the straight ray, aircraft over the far post
+  double zone_m = 0, needed_m = 0;  ///< radius of the first Fresnel zone, and what of it must be free
+  double ground_m = 0;              ///< with the earth's bulge above the chord, over the station's ground
+  double top_m = 0;                 ///< of what stands on it
 };
 
 struct PathClearance {
@@ -48,14 +47,14 @@ struct PathClearance {
   radio::Clearance worst;  ///< with the aircraft over the far post
   bool clear = false;      ///< 60 % of the first zone is free all along
   std::optional<double>
-      clear_to_m;  ///< farthest aircraft distance that is still clear; none where it is never clear
+      clear_to_m;            ///< farthest aircraft distance that is still clear; none where it is never clear
   bool over_ground = false;  ///< known, not flat
   double horizon_m = 0;      ///< over flat ground
-  double breakpoint_m = 0;  ///< two-ray: beyond it the signal falls faster
+  double breakpoint_m = 0;   ///< two-ray: beyond it the signal falls faster
 };
 
-/// Over the ground as far as it is known to the far post, else over flat ground; the earth's bulge by the plan's
-/// earth factor. @param frequency_mhz of the link looked at. @return none where no path is planned.
+/// Over the ground as far as it is known to the far post, else over flat ground; the earth's bulge by the
+/// plan's earth factor. @param frequency_mhz of the link looked at. @return none where no path is planned.
 std::optional<PathClearance> clearance(const campaign::Campaign& campaign, double frequency_mhz,
                                        const Sights& sights = {});
 

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <numbers>
 
-#include "core/plan/ahead.h"
+#include "core/course/ahead.h"
 
 namespace distanz::plan {
 namespace {
@@ -26,9 +26,9 @@ std::vector<SeenAt> seenFrom(const campaign::Campaign& c, double mast_m) {
     const double length = course::apart_m(flats[i], flats[i + 1]);
     for (std::size_t k = 0; i % stride == 0 && k <= steps; ++k) {
       const double t = double(k) / double(steps);
-      const Ahead at = aheadOf({std::lerp(flats[i].east_m, flats[i + 1].east_m, t),
-                                std::lerp(flats[i].north_m, flats[i + 1].north_m, t)},
-                               bearing_deg);
+      const course::Ahead at = course::aheadOf({std::lerp(flats[i].east_m, flats[i + 1].east_m, t),
+                                                std::lerp(flats[i].north_m, flats[i + 1].north_m, t)},
+                                               bearing_deg);
       out.push_back({along + t * length, at.along_m, at.right_m,
                      std::lerp(points[i].height_m, points[i + 1].height_m, t) - mast_m});
     }

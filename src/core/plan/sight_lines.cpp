@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/radio/diffraction.h"
 #include "core/radio/weather.h"
 
 namespace distanz::plan {
@@ -11,7 +10,7 @@ namespace {
 
 constexpr double kBend_m =
     5000;  ///< a parallel's bow against the straight line over it stays under half a metre
-constexpr int kLeastSteps = 16;
+constexpr int kLeastSteps = 16, kFlatSteps = 60;
 
 /// Places not known, between two that are, straight across, and level behind the last. @return whether the
 /// end is known
@@ -51,13 +50,37 @@ double woodDepth_m(const SightLine& line, const radio::Profile& p, double earth_
 
 }  // namespace
 
+radio::Diffraction diffractionOf(campaign::DiffractionSchool school) {
+  return school == campaign::DiffractionSchool::Bullington ? radio::Diffraction::Bullington
+                                                           : radio::Diffraction::Deygout;
+}
+
+SightLine flatLine(double distance_m, double aircraft_m) {
+  SightLine out;
+  out.aircraft_m = aircraft_m;
+  for (int i = 0; i <= kFlatSteps; ++i) out.distance_m.push_back(distance_m * i / kFlatSteps);
+  out.ground_m = out.hard_m = out.top_m = std::vector<double>(kFlatSteps + 1, 0.0);
+  return out;
+}
+
+void eachLineTo(double distance_m, const campaign::Campaign& c, const Sights& sights,
+                const std::function<bool(const SightLine&)>& each) {
+  const double known = sights ? std::min(distance_m, sights->known_m()) : 0;
+  bool more = true;
+  if (known > 0) sights->eachTo(known, [&](const SightLine& line) { return more = each(line); });
+  const FlightLine flown(c);
+  for (int i = 1; more && i <= SightLines::kLines; ++i)
+    if (const double d = distance_m * i / SightLines::kLines; d > known * (1 + 1e-6))
+      more = each(flatLine(d, flown.at(d).height_m));
+}
+
 radio::Profile profileOf(const SightLine& line, double mast_m, double raise_m, bool through) {
   return {line.distance_m, through ? line.hard_m : line.top_m, mast_m, line.aircraft_m + raise_m};
 }
 
 SightLines::SightLines(const campaign::Campaign& c, std::shared_ptr<const terrain::Ground> ground,
                        double reach_m)
-    : m_plan(c.plan), m_ground(std::move(ground)), m_flown(c), m_reach_m(reach_m) {
+    : m_plan(c.plan), m_ground(std::move(ground)), m_flown(c) {
   m_plan.ticks.clear();
   const auto station = c.station.position();
   if (!station || !m_ground || m_flown.empty()) return;
@@ -80,7 +103,7 @@ SightLine SightLines::lineTo(double distance_m) const {
   const FlightLine::At to = m_flown.at(distance_m);
   out.aircraft_m = to.height_m;
   const double cell = std::max(m_ground->cell_m(), 1.0);
-  const int bends = int(std::ceil(distance_m / kBend_m));
+  const int bends = std::max(int(std::ceil(distance_m / kBend_m)), 1);
   const int steps =
       bends *
       std::max(int(std::clamp(distance_m / cell, double(kLeastSteps), double(kMostSteps))) / bends, 1);
@@ -114,9 +137,7 @@ SightLine SightLines::lineTo(double distance_m) const {
 }
 
 Blocked SightLines::blockedBy(const SightLine& line, const Key& key) const {
-  const auto school = m_plan.school == campaign::DiffractionSchool::Bullington
-                          ? radio::Diffraction::Bullington
-                          : radio::Diffraction::Deygout;
+  const radio::Diffraction school = diffractionOf(m_plan.school);
   const radio::Profile over = profileOf(line, key.mast_m, key.raise_m);
   const Blocked by_edges{radio::obstruction(over, key.frequency_mhz, school, m_plan.earth_factor).loss_db, 0};
   if (!m_plan.woodland || by_edges.obstruction_db == 0) return by_edges;

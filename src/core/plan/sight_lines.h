@@ -8,6 +8,7 @@
 
 #include "core/course/local_plane.h"
 #include "core/plan/flight_line.h"
+#include "core/radio/diffraction.h"
 #include "core/radio/profile.h"
 #include "core/terrain/ground.h"
 
@@ -45,11 +46,10 @@ class SightLines {
   const std::vector<SightLine>& lines() const { return m_lines; }
   /// Calls each(line) for those up to a distance, and for one to it, until it returns false.
   void eachTo(double distance_m, const std::function<bool(const SightLine&)>& each) const;
+  /// @param distance_m > 0
   SightLine lineTo(double distance_m) const;
   const terrain::Ground& ground() const { return *m_ground; }
   double stationGround_m() const { return m_station_m; }  ///< above sea level
-  /// Until where lines would go were all ground known.
-  double reach_m() const { return m_reach_m; }
 
   /// What a link loses by ground and woods, with the earth factor, the school and the choice of woodland that
   /// the campaign's plan has. @param distance_m up to known_m() @param raise_m aircraft above its planned
@@ -71,13 +71,24 @@ class SightLines {
   std::shared_ptr<const terrain::Ground> m_ground;
   std::optional<course::LocalPlane> m_plane;
   FlightLine m_flown;
-  double m_station_m = 0, m_reach_m = 0, m_step_m = 0;
+  double m_station_m = 0, m_step_m = 0;
   std::vector<SightLine> m_lines;
   mutable std::mutex m_mutex;
   mutable std::map<Key, std::shared_ptr<const Table>> m_tables;
 };
 
 using Sights = std::shared_ptr<const SightLines>;
+
+/// As core/radio names the school that a plan has.
+radio::Diffraction diffractionOf(campaign::DiffractionSchool school);
+
+/// Over flat ground at the station's level.
+SightLine flatLine(double distance_m, double aircraft_m);
+
+/// Calls each(line) for places up to a distance, until it returns false: over the ground as far as it is
+/// known, then over flat ground. @param sights may be null
+void eachLineTo(double distance_m, const campaign::Campaign& campaign, const Sights& sights,
+                const std::function<bool(const SightLine&)>& each);
 
 /// The profile that a signal from a mast meets. @param through also through trees
 radio::Profile profileOf(const SightLine& line, double mast_m, double raise_m = 0, bool through = false);

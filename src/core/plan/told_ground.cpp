@@ -11,7 +11,7 @@ namespace {
 using quantity::Unit;
 
 constexpr double kClose_m = 10, kApart_m = 15, kFeetInMetre = 3.28084, kFilledTold = 0.005,
-                 kFarAway_m = 100'000;
+                 kFarAway_m = 100'000, kNobodyFlies_m = 3000, kCoarse_m = 20;
 constexpr std::size_t kMostCrossed = 3;
 
 Argument metres(const char* name, double value) {
@@ -26,7 +26,7 @@ void addHeights(const campaign::Campaign& c, const ClearHeights& h, bool over_gr
   else if (over_ground && h.least_above_m < kClose_m)
     out.push_back(
         finding("path-close", {metres("above", h.least_above_m), metres("at", h.least_above_at_m)}));
-  if (!std::isfinite(h.lowest_m) || h.lowest_m > campaign::PathPoint().height_m * 100) {
+  if (!std::isfinite(h.lowest_m) || h.lowest_m > kNobodyFlies_m) {
     out.push_back(finding("height-never"));
     return;
   }
@@ -61,6 +61,12 @@ void addKnown(const campaign::Campaign& c, const SightLines& s, double far_m, st
 
 std::string nameOf(const terrain::Crossing& x) {
   return x.feature->name.empty() ? x.layer->name : x.feature->name;
+}
+
+/// Maps that reach so far that what stands on the ground is known in large cells only.
+void addCoarse(const terrain::Ground& ground, std::vector<Finding>& out) {
+  if (ground.clutterCell_m() > kCoarse_m)
+    out.push_back(finding("map-coarse", {metres("cell", ground.clutterCell_m())}));
 }
 
 void addCrossings(const campaign::Campaign& c, const terrain::Ground& ground, const course::Course& course,
@@ -128,6 +134,7 @@ std::vector<Finding> toldGround(const campaign::Campaign& c, const Planned& plan
   addHeights(c, *planned.heights, over_ground, out);
   if (planned.sights) {
     addKnown(c, *planned.sights, course->farPost_m(), out);
+    addCoarse(planned.sights->ground(), out);
     addCrossings(c, planned.sights->ground(), *course, out);
   }
   addSwapped(c, out);

@@ -15,6 +15,8 @@ class Ground {
   /// raster the ground is flat, at 0.
   double height_m(const course::Position& at) const;
   Standing standing(const course::Position& at) const { return m_clutter.at(at); }
+  /// Of what stands on the ground; 0 where nothing does.
+  double clutterCell_m() const { return m_clutter.empty() ? 0 : m_clutter.cell_m(); }
   /// Of the finest raster; 0 without any.
   double cell_m() const { return m_grids.empty() ? 0 : m_grids.front()->cell_m(); }
   const std::vector<std::shared_ptr<const Grid>>& grids() const { return m_grids; }

@@ -46,7 +46,7 @@ class Library : public Module {
     return guarded<RasterRead>([&] {
       const Quietly ready;
       const InMemory file(bytes, name);
-      return readRasterAt(file.place(), std::nullopt);
+      return told(readRasterAt(file.place(), std::nullopt), file, name);
     });
   }
   std::string writeRaster(const RasterRead& raster) const override { return rasterAsGeoTiff(raster); }
@@ -54,11 +54,18 @@ class Library : public Module {
     return guarded<VectorRead>([&] {
       const Quietly ready;
       const InMemory file(bytes, name);
-      return readVectorAt(file.place());
+      return told(readVectorAt(file.place()), file, name);
     });
   }
 
  private:
+  /// What the library says of a file in memory, said of the file by its name.
+  template <class Read>
+  static Read told(Read read, const InMemory& file, const std::string& name) {
+    if (const auto at = read.text.find(file.place()); at != std::string::npos)
+      read.text.replace(at, file.place().size(), name);
+    return read;
+  }
   template <class Read, class Work>
   static Read guarded(Work work) {
     const std::lock_guard lock(s_one);  // drivers of vector files are not made for several threads

@@ -32,7 +32,6 @@ struct RasterRead {
   double north_deg = 0, west_deg = 0, step_lat_deg = 0, step_lon_deg = 0;
   int rows = 0, columns = 0;
   std::vector<float> height_m;     ///< NaN where not known
-  Box covers;                      ///< all of the file
   bool assumed_reference = false;  ///< none is given; the numbers look like degrees
   bool feet = false;               ///< were converted
   bool turned = false;             ///< resampled from another reference system

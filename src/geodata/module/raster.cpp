@@ -192,7 +192,6 @@ RasterRead readRasterAt(const std::string& place, const std::optional<Box>& inte
   const auto g = northUp(dataset);
   if (!g || g->columns < 2 || g->rows < 2 || !(g->step_lon > 0) || !(g->step_lat > 0))
     return failed(Fault::NoReference);
-  out.covers = boxOf(*g);
   const auto window = windowFor(*g, interest);
   if (!window) return failed(Fault::Elsewhere);
   out.cut = window->columns < g->columns || window->rows < g->rows;
@@ -245,7 +244,8 @@ std::string rasterAsGeoTiff(const RasterRead& r) {
     std::vector<float> heights(first, first + std::ptrdiff_t(rows) * r.columns);
     for (float& h : heights)
       if (std::isnan(h)) h = kHole;
-    error = GDALRasterIO(band, GF_Write, 0, row, r.columns, rows, heights.data(), r.columns, rows, GDT_Float32, 0, 0);
+    error = GDALRasterIO(band, GF_Write, 0, row, r.columns, rows, heights.data(), r.columns, rows,
+                         GDT_Float32, 0, 0);
   }
   file.reset();
   vsi_l_offset size = 0;

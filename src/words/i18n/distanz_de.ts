@@ -5431,6 +5431,10 @@
         <source>Antenna {mast} and aircraft {height} above flat ground, earth radius {factor:.2} times the true one: half-way to the far post the earth stands {bulge:.1} above the straight line.</source>
         <translation>Antenne {mast} und Fluggerät {height} über ebenem Boden, Erdradius {factor:.2}-mal der wahre: Auf halbem Weg zum fernen Posten steht die Erde {bulge:.1} über der geraden Linie.</translation>
     </message>
+    <message>
+        <source>Trees and buildings are known in cells of {cell} only, since their maps reach so far. Cut them to the surroundings of the path.</source>
+        <translation>Bäume und Gebäude sind nur in Zellen von {cell} bekannt, weil ihre Karten so weit reichen. Auf die Umgebung des Weges zuschneiden.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

@@ -2,6 +2,7 @@
 
 #include <catch2/catch.hpp>
 
+#include "core/course/ahead.h"
 #include "core/course/local_plane.h"
 
 using namespace distanz::course;
@@ -55,4 +56,19 @@ TEST_CASE("local plane: there and back") {
   const Position back = plane.position(plane.flat(p));
   CHECK_THAT(back.lat_deg, WithinAbs(p.lat_deg, 1e-11));
   CHECK_THAT(back.lon_deg, WithinAbs(p.lon_deg, 1e-11));
+}
+
+TEST_CASE("course: a place along it, and back to where it lies; seen along a bearing, and back") {
+  const Position station{46.91, 20.96};
+  const Course bent(station, {station, destination(station, {1000, 90}), destination(station, {2000, 45})});
+  const double along = GENERATE(0.0, 300.0, 999.0, 1001.0, 1800.0);
+  const Placement there = bent.place(bent.position(bent.at(along)));
+  CHECK_THAT(there.chainage_m, WithinAbs(along, 1e-6));
+  CHECK_THAT(there.side_m, WithinAbs(0, 1e-6));
+  CHECK(apart_m(bent.at(-5), bent.points().front()) == 0);
+  CHECK(apart_m(bent.at(1e6), bent.points().back()) == 0);
+  const Flat f{GENERATE(take(5, random(-900.0, 900.0))), 333};
+  const double bearing = GENERATE(0.0, 54.0, 270.0);
+  CHECK(apart_m(flatOf(aheadOf(f, bearing), bearing), f) < 1e-9);
+  CHECK_THAT(aheadOf({0, 1}, 90).right_m, WithinAbs(-1, 1e-12));  // north lies left of east
 }

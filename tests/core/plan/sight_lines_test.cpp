@@ -130,14 +130,22 @@ TEST_CASE("told of the ground: what the path hits, what is not known, and what c
   CHECK(has(toldOf(c, test::groundOf(c, [](double, double) { return 150.0; })), "ground-apart"));
   CHECK(has(toldOf(c, test::groundOf(c, [](double along, double) { return along < 50 ? NAN : 84.0; })),
             "ground-elsewhere"));
-  CHECK(has(toldOf(c, test::groundOf(
-                          c, [](double along, double) { return along > 3 && along < 40 ? 89.0 : 84.0; })),
-            "height-never") == false);  // a wall five metres high is flown over
+  const auto wall = [&](double height_m) {  // close to the station
+    return toldOf(c, test::groundOf(c, [=](double along, double) {
+                    return along > 5 && along < 40 ? 84 + height_m : 84.0;
+                  }));
+  };
+  CHECK_FALSE(has(wall(5), "height-never"));
+  CHECK(has(wall(40), "height-never"));
   const auto crossed = test::groundOf(c, level,
                                       {test::strip(c, terrain::Layer::Role::KeepOut, 500, 700, 0),
                                        test::strip(c, terrain::Layer::Role::Roads, 900, 905, 0)});
   CHECK(has(toldOf(c, crossed), "crosses-keep-out"));
   CHECK(has(toldOf(c, crossed), "crosses-road"));
+  CHECK_FALSE(has(toldOf(c, crossed), "map-coarse"));
+  terrain::Layer wide = test::strip(c, terrain::Layer::Role::Trees, 500, 600, 9);
+  wide.features[0].rings[0][2].lat_deg += 3;
+  CHECK(has(toldOf(c, test::groundOf(c, level, {wide})), "map-coarse"));
   CHECK_FALSE(has(toldOf(c, crossed), "path-crosses-itself"));
   CHECK_FALSE(has(toldOf(c, crossed), "coordinates-swapped"));
   Campaign swapped = c;
