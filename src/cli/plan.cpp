@@ -1,5 +1,6 @@
 #include "core/plan/flight_plan.h"
 
+#include <algorithm>
 #include <cmath>
 #include <nlohmann/json.hpp>
 #include <ostream>
@@ -10,6 +11,7 @@
 #include "cli/plan_change.h"
 #include "cli/said.h"
 #include "core/analysis/findings/advice.h"
+#include "core/plan/blind.h"
 #include "core/plan/preflight.h"
 #include "words/quantity.h"
 #include "words/say.h"
@@ -21,8 +23,9 @@ using json = nlohmann::ordered_json;
 
 json legsJson(const plan::Prediction& p) {
   if (!p.legs) return nullptr;
-  const plan::LegLosses& at = p.legs->at_far_post;
-  return {{"out_db", at.out_db}, {"back_db", at.back_db}, {"turn_best_db", at.turn_best_db}, {"turn_worst_db", at.turn_worst_db}};
+  const plan::LegLosses& at = *p.legs;
+  return {{"out_db", at.out_db}, {"back_db", at.back_db}, {"turn_best_db", at.turn_best_db}, {"turn_worst_db", at.turn_worst_db},
+          {"out_shade_db", at.out_shade_db}, {"back_shade_db", at.back_shade_db}, {"turn_shade_db", at.turn_shade_db}};
 }
 
 json predictionsJson(const plan::Planned& p) {
@@ -31,9 +34,14 @@ json predictionsJson(const plan::Planned& p) {
     out.push_back({{"setup", x.setup},
                    {"link", x.link},
                    {"predicted_range_m", orNull(x.range_m)},
+                   {"predicted_low_m", x.sure ? json(x.sure->low_m) : nullptr},
+                   {"predicted_high_m", x.sure ? json(x.sure->high_m) : nullptr},
+                   {"predicted_dependable_m", x.sure ? json(x.sure->dependable_m) : nullptr},
                    {"critical_dbm", orNull(x.critical_dbm)},
                    {"distance_m", x.distance_m},
                    {"received_dbm", x.received_dbm},
+                   {"low_dbm", x.low_dbm},
+                   {"high_dbm", x.high_dbm},
                    {"patterns_at_far_post", legsJson(x)}});
   return out;
 }
@@ -109,11 +117,29 @@ json flightsJson(const plan::FlightPlan& f) {
       one["back_mah"] = s.energy->back_mah;
       one["returns"] = !s.energy->impossible_back.has_value();
     }
+    one["turned_by"] = s.turn.empty() ? json(nullptr) : json(s.turn);
+    one["turned_at_m"] = s.turn.empty() ? json(nullptr) : json(s.turn_m);
     one["stopped_by"] = s.stop.empty() ? json(nullptr) : json(s.stop);
     if (!s.link.empty()) one["link"] = s.link;
     one["stopped_at_m"] = s.stop.empty() ? json(nullptr) : json(s.stop_m);
     out.push_back(std::move(one));
   }
+  return out;
+}
+
+/// Which is which only once somebody opened them.
+json labelsJson(const campaign::Campaign& c, const plan::FlightPlan& f) {
+  const auto labels = plan::blindLabels(c, f);
+  if (labels.empty()) return nullptr;
+  json out = {{"opened", c.plan.labels_opened.empty() ? json(nullptr) : json(c.plan.labels_opened)}, {"labels", json::array()}};
+  for (const plan::BlindLabel& l : labels) {
+    if (c.plan.labels_opened.empty())
+      out["labels"].push_back({{"label", l.label}});
+    else
+      out["labels"].push_back({{"label", l.label}, {"run", l.run}, {"setup", l.setup}});
+  }
+  auto& all = out["labels"];
+  std::sort(all.begin(), all.end(), [](const json& a, const json& b) { return a["label"] < b["label"]; });
   return out;
 }
 
@@ -150,6 +176,7 @@ void planCommand(const PlanOptions& options, Io io) {
   std::vector<Finding> said = analysis::planAdvice(a.campaign, planned, a.analysis);
   said.insert(said.begin(), ground.problems.begin(), ground.problems.end());
   said.insert(said.end(), flights.findings.begin(), flights.findings.end());
+  for (Finding& f : plan::toldLabels(a.campaign, plan::blindLabels(a.campaign, flights))) said.push_back(std::move(f));
   if (!options.json) {
     for (const Finding& f : said) {
       const words::Said s = words::say(f);
@@ -177,6 +204,7 @@ void planCommand(const PlanOptions& options, Io io) {
                      {"repeats", repeatsJson(flights, a.campaign.planned_pairs)},
                      {"order", orderJson(flights)},
                      {"flights", flightsJson(flights)},
+                     {"blind", labelsJson(a.campaign, flights)},
                      {"preflight", std::move(items)},
                      {"findings", saidJson(said)}})
          << "\n";

@@ -17,6 +17,14 @@ bool flownOn(const analysis::Answers& flown, const plan::Prediction& p) {
   });
 }
 
+std::string signalTitle(bool not_flown, bool was_flown) {
+  return (not_flown && was_flown
+              ? Said::tr("Predicted signal; as bands what was flown, else what nobody measured yet")
+          : was_flown ? Said::tr("Predicted signal, and as bands what was flown")
+                      : Said::tr("Predicted signal, as bands what nobody measured yet"))
+      .toStdString();
+}
+
 Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned, const analysis::Answers& flown) {
   Lane lane{"signal",
             Said::tr("Predicted signal").toStdString(),
@@ -26,17 +34,15 @@ Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned, const
             -110,
             -40};
   double low = 0;
-  bool legs = false;
+  bool not_flown = false, was_flown = false;
   for (const plan::Prediction& p : planned.predictions) {
     if (p.link != planned.link) continue;
     lane.lines.push_back(
         {p.distance_m, p.received_dbm, {Ink::Role::Setup, campaign::setupIndex(c, p.setup)}, 2, p.setup});
-    if (p.legs && !flownOn(flown, p)) {  // where it flew, what was flown says more
-      lane.bands.push_back({p.distance_m,
-                            p.legs->least_dbm,
-                            p.legs->most_dbm,
-                            {Ink::Role::Setup, campaign::setupIndex(c, p.setup), 0.5}});
-      legs = true;
+    if (!flownOn(flown, p)) {  // where it flew, what was flown says more
+      lane.bands.push_back(
+          {p.distance_m, p.low_dbm, p.high_dbm, {Ink::Role::Setup, campaign::setupIndex(c, p.setup), 0.35}});
+      not_flown = true;
     }
     low = std::min(low, p.received_dbm.back());
   }
@@ -44,14 +50,10 @@ Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned, const
     if (s.link == planned.link && !s.curve.distance_m.empty()) {
       const Ink ink{Ink::Role::Setup, campaign::setupIndex(c, s.setup), 0.5};
       lane.bands.push_back({s.curve.distance_m, s.curve.low_dbm, s.curve.high_dbm, ink});
+      was_flown = true;
       low = std::min(low, s.curve.low_dbm.back());
     }
-  if (!lane.bands.empty() && !lane.lines.empty())
-    lane.title =
-        (legs ? Said::tr(
-                    "Predicted signal; as bands what was flown, or out and back by the antennas' patterns")
-              : Said::tr("Predicted signal, and as bands what was flown"))
-            .toStdString();
+  if (!lane.lines.empty()) lane.title = signalTitle(not_flown, was_flown);
   if (lane.lines.empty()) {
     lane.note = Said::tr("Enter transmit power and antenna gains in Kit to see a prediction").toStdString();
     return lane;

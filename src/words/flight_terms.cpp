@@ -59,6 +59,10 @@ constexpr TermText kFlightTerms[] = {
     {"loss-rain", QT_TRANSLATE_NOOP("term", "rain")},
     {"loss-cloud", QT_TRANSLATE_NOOP("term", "fog")},
     {"loss-gases", QT_TRANSLATE_NOOP("term", "oxygen and vapour")},
+    {"turn-battery", QT_TRANSLATE_NOOP("term", "battery")},
+    {"turn-terrain", QT_TRANSLATE_NOOP("term", "ground")},
+    {"turn-farthest", QT_TRANSLATE_NOOP("term", "allowed")},
+    {"turn-sight", QT_TRANSLATE_NOOP("term", "sight")},
 };
 
 }  // namespace

@@ -132,6 +132,16 @@ constexpr Text kFlightTexts[] = {
      QT_TRANSLATE_NOOP("finding", "Assumed errors: home {home}, height {height}, compass {compass:.0}, stand {level:.0}; flown at {speed}.")},
     {"why-path-holds", "",
      QT_TRANSLATE_NOOP("finding", "of it {what}: {change:+.1}")},
+    {"draw-labels", "",
+     QT_TRANSLATE_NOOP("finding", "Draw blind labels")},
+    {"open-labels", "",
+     QT_TRANSLATE_NOOP("finding", "Open blind labels")},
+    {"labels-sealed", "",
+     QT_TRANSLATE_NOOP("finding", "{count} recordings have a number to be judged under. Which is which stays sealed until you open it.")},
+    {"labels-opened", "",
+     QT_TRANSLATE_NOOP("finding", "The numbers were opened at {at}: what is judged from then on is not blind.")},
+    {"label-is", "",
+     QT_TRANSLATE_NOOP("finding", "{label} is {run}, setup {setup}.")},
 };
 
 }  // namespace

@@ -20,6 +20,19 @@ constexpr TermText kGroundTerms[] = {
     {"course-circle", QT_TRANSLATE_NOOP("term", "circle around the station")},
     {"course-box", QT_TRANSLATE_NOOP("term", "box, indoors")},
     {"stop-terrain", QT_TRANSLATE_NOOP("term", "the ground")},
+    {"beside-", QT_TRANSLATE_NOOP("term", "not said")},
+    {"beside-nothing", QT_TRANSLATE_NOOP("term", "nothing")},
+    {"beside-person", QT_TRANSLATE_NOOP("term", "person")},
+    {"beside-vehicle", QT_TRANSLATE_NOOP("term", "vehicle")},
+    {"unsure-power", QT_TRANSLATE_NOOP("term", "Transmit power")},
+    {"unsure-gain", QT_TRANSLATE_NOOP("term", "Gain of both antennas")},
+    {"unsure-loss", QT_TRANSLATE_NOOP("term", "Cables and filters")},
+    {"unsure-mismatch", QT_TRANSLATE_NOOP("term", "Fit of the antennas to their channel")},
+    {"unsure-polarisation", QT_TRANSLATE_NOOP("term", "Polarisation")},
+    {"unsure-pointing", QT_TRANSLATE_NOOP("term", "Pointing")},
+    {"unsure-receiver", QT_TRANSLATE_NOOP("term", "Receiver's sensitivity")},
+    {"help-mount", QT_TRANSLATE_NOOP("term", "its antenna mounted another way")},
+    {"help-caution-mount", QT_TRANSLATE_NOOP("term", "clear of carbon and battery, and tried on the ground check")},
 };
 
 }  // namespace

@@ -163,6 +163,16 @@ constexpr Text kGroundTexts[] = {
      QT_TRANSLATE_NOOP("finding", "Antenna {mast} and aircraft {height} above flat ground, earth radius {factor:.2} times the true one: half-way to the far post the earth stands {bulge:.1} above the straight line.")},
     {"map-coarse", "",
      QT_TRANSLATE_NOOP("finding", "Trees and buildings are known in cells of {cell} only, since their maps reach so far. Cut them to the surroundings of the path.")},
+    {"why-path-not-known", "",
+     QT_TRANSLATE_NOOP("finding", "The path itself: give or take {sd} at {at}, since nobody knows its exponent better than to {of_exponent:.2}.")},
+    {"why-not-known", "",
+     QT_TRANSLATE_NOOP("finding", "{what}: give or take {sd}.")},
+    {"legs-shaded", "",
+     QT_TRANSLATE_NOOP("finding", "The airframe, or what stands beside the station, may take up to {out} of {setup} on the way out and {back} on the way back ({link} link); the prediction holds both. Turn it on the ground check to see.")},
+    {"beside-in-the-way", "",
+     QT_TRANSLATE_NOOP("finding", "A {what} stands between the ground antenna and the path, and reaches above it at {mast}. Stand behind the antenna, or raise the mast.")},
+    {"beside-somewhere", "",
+     QT_TRANSLATE_NOOP("finding", "A {what} beside the ground antenna reaches above it at {mast}: say on Ground and air at which bearing, and keep it behind the antenna.")},
 };
 
 }  // namespace

@@ -47,6 +47,11 @@ constexpr Text kPlanTexts[] = {
     {"predicted-range", "",
      QT_TRANSLATE_NOOP(
          "finding", "{setup} is predicted to reach {range} on the {link} link, with exponent {exponent}.")},
+    {"predicted-before-flown", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "{setup} is predicted to reach {range} on the {link} link, with exponent {exponent}. What nobody "
+         "measured leaves {low} to {high}; 95 of 100 flights should reach {dependable}.")},
     {"use-flown-exponent", QT_TRANSLATE_NOOP("finding", "Use the flown exponent"),
      QT_TRANSLATE_NOOP(
          "finding",

@@ -1,6 +1,7 @@
 // The plan of the flights: how many, in which order, battery, wind, limits, and the list before them.
 #include <QCheckBox>
 #include <QListWidget>
+#include <QMenu>
 
 #include "app/plan/order_view.h"
 #include "app/session.h"
@@ -102,7 +103,7 @@ TEST_CASE("plan: what the prediction counts is chosen beside the path, and chang
   p.type("value-power_dbm", "100 mW");
   p.window.workspace()->showStageNamed("plan");
   click(p.window, "page_path");
-  const auto range = [&] { return p.document().planned().range_m("A").value_or(0); };
+  const auto range = [&] { return p.document().planned().limiting("A") ? *p.document().planned().limiting("A")->range_m : 0.0; };
   const double plain = range();
   REQUIRE(plain > 0);
   p.type("flightHeight", "10 m");
@@ -162,4 +163,47 @@ TEST_CASE("plan: nothing is ticked by default; a tick keeps time and name, and i
   CHECK_THAT(p.allFindings(), Contains("2 of") && Contains("on another day"));
   click(p.window, "clearTicks");
   CHECK(p.campaign().plan.ticks.empty());
+}
+
+TEST_CASE("plan: labels for blind judging are drawn, saved for both who need them, and stay sealed until opened") {
+  Plan p;
+  p.type("planPairs", "3");
+  auto& button = child<QPushButton>(p.window, "blind_labels");
+  const auto choose_in_menu = [&](const char* name) {
+    emit button.menu()->aboutToShow();
+    child<QAction>(*button.menu(), name).trigger();
+  };
+  choose_in_menu("labels_draw");
+  CHECK(p.campaign().plan.labels_seed > 0);
+  CHECK_THAT(p.allFindings(), Contains("stays sealed"));
+  p.prompts.save = QString::fromStdString((p.dir / "judge.csv").string());
+  choose_in_menu("labels_judge");
+  const std::string judge = formats::readFile(p.dir / "judge.csv");
+  CHECK_THAT(judge, Contains("label,grade") && !Contains("A1"));
+  p.prompts.save = QString::fromStdString((p.dir / "names.csv").string());
+  choose_in_menu("labels_names");
+  CHECK_THAT(formats::readFile(p.dir / "names.csv"), Contains("A1,"));
+  choose_in_menu("labels_open");
+  CHECK_FALSE(p.campaign().plan.labels_opened.empty());
+  CHECK_THAT(p.allFindings(), Contains("is not blind"));
+  const int seed = p.campaign().plan.labels_seed;
+  choose_in_menu("labels_draw");
+  CHECK(p.campaign().plan.labels_seed != seed);
+  CHECK(p.campaign().plan.labels_opened.empty());
+}
+
+TEST_CASE("plan: what stands beside the antenna is said, and told where it is in the way") {
+  Plan p;
+  p.window.workspace()->showStageNamed("plan");
+  click(p.window, "page_ground");
+  choose(p.window, "planBeside", "vehicle");
+  CHECK(p.campaign().station.beside == campaign::Beside::Vehicle);
+  p.type("planBesideAt", "85");
+  CHECK(p.campaign().station.beside_deg == 85);
+  const bool low = p.campaign().station.antenna_height_m < 2;
+  click(p.window, "page_path");
+  if (!low) p.type("antennaHeight", "1.6 m");
+  CHECK_THAT(p.allFindings(), Contains("stands between the ground antenna and the path"));
+  p.type("antennaHeight", "3 m");
+  CHECK_THAT(p.allFindings(), !Contains("stands between the ground antenna and the path"));
 }

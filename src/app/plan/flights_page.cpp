@@ -5,6 +5,7 @@
 #include <QVBoxLayout>
 #include <QtConcurrent>
 
+#include "app/plan/blind_menu.h"
 #include "app/plan/flights_form.h"
 #include "app/plan/order_view.h"
 #include "app/plan/preflight_list.h"
@@ -42,6 +43,12 @@ FlightsPage::FlightsPage(Document& document, QWidget* parent)
   run->setToolTip(tr("Consumption, airspeed and the wind along the path, as an earlier flight logged them"));
   offerRuns(*run, document, [this](const std::string& id) { takeRun(id); });
   head->addWidget(run);
+  auto* blind = new QPushButton(tr("Blind labels"));
+  blind->setObjectName("blind_labels");
+  blind->setToolTip(tr("A number for every recording, under which its picture is judged without knowing the setup"));
+  offerBlindLabels(*blind, document, [this] { return labels(); },
+                   [this](const QString& name, const QByteArray& table) { emit saveRequested(name, table); });
+  head->addWidget(blind);
   connect(&m_taking, &QFutureWatcher<Taken>::finished, this, &FlightsPage::settle);
   column->addLayout(head);
   column->addWidget(m_order);
@@ -86,6 +93,10 @@ void FlightsPage::settle() {
     next.plan.wind_from_deg = taken.use->wind_from_deg;
   }
   m_document.edit(finding("use-from-run", {{"run", taken.run}}), next);
+}
+
+std::vector<plan::BlindLabel> FlightsPage::labels() const {
+  return plan::blindLabels(m_document.campaign(), m_plan);
 }
 
 void FlightsPage::refresh() {

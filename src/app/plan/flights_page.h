@@ -3,6 +3,7 @@
 #include <QWidget>
 
 #include "app/shared/document.h"
+#include "core/plan/blind.h"
 #include "core/plan/flown_use.h"
 #include "core/plan/flight_plan.h"
 
@@ -22,6 +23,10 @@ class FlightsPage : public QWidget {
   ~FlightsPage() override;
   void refresh();
   const plan::FlightPlan& plan() const { return m_plan; }
+  std::vector<plan::BlindLabel> labels() const;
+
+ signals:
+  void saveRequested(const QString& name, const QByteArray& bytes);
 
  private:
   struct Taken {

@@ -128,6 +128,22 @@ void GroundPage::addReflection() {
              },
              [](Campaign& c, const std::optional<double>& v) { c.station.ground_m = v.value_or(0); }},
             "ground_m", quantity::Unit::Metre, lim::kHeightLow_m, lim::kHeightHigh_m, tr("by the raster")));
+  addBeside();
+}
+
+void GroundPage::addBeside() {
+  place(tr("Beside the antenna"),
+        fields::choiceField(m_document,
+                            {"planBeside", tr("Beside the antenna"), finding("change-flights"),
+                             [](const Campaign& c) {
+                               return std::string(campaign::besideWords()[std::size_t(c.station.beside)].word);
+                             },
+                             [](Campaign& c, const std::string& word) {
+                               const auto words = campaign::besideWords();
+                               for (std::size_t i = 0; i < words.size(); ++i)
+                                 if (word == words[i].word) c.station.beside = static_cast<campaign::Beside>(i);
+                             }},
+                            choicesOf("beside-", campaign::besideWords())));
 }
 
 void GroundPage::addAir() {
@@ -151,6 +167,12 @@ void GroundPage::addAir() {
         fields::flagField(m_document,
                           {"planGases", tr("count"), step, [](const Campaign& c) { return c.plan.gases; },
                            [](Campaign& c, const bool& on) { c.plan.gases = on; }}));
+  place(tr("It stands at"),
+        fields::numberField(m_document,
+                            {"planBesideAt", tr("Bearing of it from the antenna"), step,
+                             [](const Campaign& c) { return c.station.beside_deg; },
+                             [](Campaign& c, const std::optional<double>& v) { c.station.beside_deg = v; }},
+                            "beside_deg", quantity::Unit::Degree, 0, 360, tr("bearing, not said")));
 }
 
 }  // namespace distanz::app

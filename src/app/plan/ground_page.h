@@ -24,6 +24,7 @@ class GroundPage : public QWidget {
   void number(const char* name, const char* key, const QString& caption, quantity::Unit unit, double low, double high,
               double campaign::PlanSettings::*member);
   void addAir();
+  void addBeside();
   void place(const QString& caption, QWidget* field);
 
   Document& m_document;

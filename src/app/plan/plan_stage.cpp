@@ -68,6 +68,7 @@ PlanStage::PlanStage(Document& document, QWidget* parent)
     m_path_wanted = false;
   });
   connect(m_points, &PointsPage::saveRequested, this, &Stage::saveRequested);
+  connect(m_flights, &FlightsPage::saveRequested, this, &Stage::saveRequested);
   connect(&m_taking, &QFutureWatcher<TakenLayers>::finished, this, &PlanStage::settleLayers);
   refresh();
 }
@@ -137,6 +138,7 @@ void PlanStage::settleLayers() {
 std::vector<Finding> PlanStage::findings() const {
   if (onFlights()) {
     std::vector<Finding> out = m_flights->plan().findings;
+    for (const Finding& f : plan::toldLabels(document().campaign(), m_flights->labels())) out.push_back(f);
     out.push_back(plan::preflightState(plan::preflightOf(document().campaign()), PreflightList::today()));
     if (auto stop = analysis::groundStop(document().campaign())) out.insert(out.begin(), std::move(*stop));
     return out;

@@ -10,6 +10,7 @@
 #include "app/shared/badge.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "words/phrases.h"
 #include "words/quantity.h"
 
 namespace distanz::app {
@@ -30,9 +31,9 @@ RangeRule::RangeRule(Document& document, QWidget* parent) : QWidget(parent), m_d
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   setToolTip(
-      tr("Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading "
-         "over its 95 % interval. "
-         "Diamond: typical, with its 95 % interval."));
+      tr("Click to pick a distance everywhere. Hollow: predicted; before it flew with the part that is dependable, "
+         "and dotted what nobody measured. Hatched: flown. Solid: dependable, fading over its 95 % interval. "
+         "Diamond: typical, with its 95 % interval. Notch: where battery, ground or a limit turns it back."));
   for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged, &Document::previewed, &Document::groundChanged})
     connect(&document, signal, this, [this] { scrollTo(m_first); });
 }
@@ -131,26 +132,48 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
   const QColor colour = theme::setupColour(int(index));
   const double height = std::clamp(row.height() - 12, 5.0, 16.0), top = row.center().y() - height / 2,
                left = a.x(0);
-  const auto clipped = [&](double d) { return a.x(std::min(d, a.end_m)); };
   const double badge = std::min(row.height() - 1, 20.0);
   paintBadge(p, QRectF(theme::kAxisLeft - 30, row.center().y() - badge / 2, badge, badge),
              campaign::letterOf(m_document.campaign(), index), colour);
 
-  const std::optional<double> predicted = m_document.planned().range_m(setup.id);
-  if (predicted) {
-    p.setBrush(Qt::NoBrush);
-    p.setPen(QPen(colour, 1));
-    p.drawRect(QRectF(left, top - 3, clipped(*predicted) - left, height + 6));
-  }
   const analysis::SetupAnswer* limit = m_document.analysis().answer(setup.id);
-  if (!limit) return;
+  if (const plan::Prediction* predicted = m_document.planned().limiting(setup.id))
+    drawPredicted(p, a, *predicted, colour, {left, top - 3, a.x(a.end_m) - left, height + 6}, !limit);
+  if (limit) drawFlown(p, a, *limit, colour, {left, top, a.x(a.end_m) - left, height});
+  drawTurn(p, a, setup.id, {left, top, a.x(a.end_m) - left, height});
+}
+
+/// Hollow up to the predicted range; before it flew also what nobody measured as a whisker, and the dependable
+/// part of it set apart.
+void RangeRule::drawPredicted(QPainter& p, const DistanceAxis& a, const plan::Prediction& predicted,
+                              const QColor& colour, const QRectF& bar, bool alone) const {
+  const auto at = [&](double d) { return a.x(std::min(d, a.end_m)); };
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(colour, 1));
+  const double reach = at(*predicted.range_m);
+  if (*predicted.range_m < a.end_m)
+    p.drawRect(QRectF(bar.left(), bar.top(), reach - bar.left(), bar.height()));
+  else  // it goes on beyond the rule
+    p.drawPolyline(QPolygonF{{reach, bar.top()}, bar.topLeft(), bar.bottomLeft(), {reach, bar.bottom()}});
+  if (!alone || !predicted.sure) return;
+  const double dependable = at(predicted.sure->dependable_m), y = bar.center().y();
+  p.setPen(QPen(colour, 2));
+  p.drawLine(QPointF(dependable, bar.top()), QPointF(dependable, bar.bottom()));
+  p.setPen(QPen(colour, 1.2, Qt::DotLine));
+  p.drawLine(QPointF(at(predicted.sure->low_m), y), QPointF(at(predicted.sure->high_m), y));
+}
+
+void RangeRule::drawFlown(QPainter& p, const DistanceAxis& a, const analysis::SetupAnswer& limit, const QColor& colour,
+                          const QRectF& bar) const {
+  const double left = bar.left(), top = bar.top(), height = bar.height();
+  const auto clipped = [&](double d) { return a.x(std::min(d, a.end_m)); };
   p.setPen(QPen(colour, 1));
   p.setBrush(QBrush(colour, Qt::BDiagPattern));
-  p.drawRect(QRectF(left, top + 2, clipped(limit->farthest_m) - left, height - 4));
-  const double reach = limit->dependable.told_m();
-  if (!(reach > 0)) return drawTypical(p, a, limit->typical, colour, row.center().y());
-  const double low = std::min(limit->dependable.low_m.value_or(reach), reach),
-               high = limit->dependable.high_m.value_or(a.end_m);
+  p.drawRect(QRectF(left, top + 2, clipped(limit.farthest_m) - left, height - 4));
+  const double reach = limit.dependable.told_m();
+  if (!(reach > 0)) return drawTypical(p, a, limit.typical, colour, bar.center().y());
+  const double low = std::min(limit.dependable.low_m.value_or(reach), reach),
+               high = limit.dependable.high_m.value_or(a.end_m);
   p.setPen(Qt::NoPen);
   p.setBrush(theme::tokens().surface);
   p.drawRect(QRectF(left, top + 1, clipped(high) - left, height - 2));
@@ -166,8 +189,33 @@ void RangeRule::drawBar(QPainter& p, const DistanceAxis& a, std::size_t index, c
   p.drawRect(QRectF(clipped(low), top, clipped(high) - clipped(low), height));
   p.setPen(QPen(colour, 2));
   p.drawLine(QPointF(clipped(reach), top - 2), QPointF(clipped(reach), top + height + 2));
-  drawHoles(p, a, setup.id, {left, top - 1, a.x(a.end_m), height + 2});
-  drawTypical(p, a, limit->typical, colour, row.center().y());
+  drawHoles(p, a, limit.setup, {left, top - 1, a.x(a.end_m), height + 2});
+  drawTypical(p, a, limit.typical, colour, bar.center().y());
+}
+
+/// Where battery, ground or a limit turns the aircraft back: a notch, and what it is.
+void RangeRule::drawTurn(QPainter& p, const DistanceAxis& a, const std::string& setup, const QRectF& bar) const {
+  const auto& flights = m_document.planned().flights;
+  const auto of = std::find_if(flights.begin(), flights.end(), [&](const auto& f) { return f.setup == setup; });
+  if (of == flights.end() || of->turn.empty() || of->turn_m > a.end_m) return;
+  const auto& t = theme::tokens();
+  const double x = a.x(of->turn_m);
+  p.setPen(QPen(t.surface, 1));
+  p.setBrush(t.ink);
+  p.drawPolygon(QPolygonF{{x - 6, bar.top() - 6}, {x + 6, bar.top() - 6}, {x, bar.top() + 4}});
+  p.setPen(QPen(t.ink, 1.4));
+  p.drawLine(QPointF(x, bar.top() + 2), QPointF(x, bar.bottom() + 4));
+  if (bar.height() < 14) return;
+  p.setFont(theme::bodyFont(10));
+  const QString what = words::term("turn-" + of->turn);
+  QRectF label(0, 0, p.fontMetrics().horizontalAdvance(what) + 6, 13);
+  label.moveTopLeft({x + 4, bar.bottom() - 2});
+  if (label.right() > bar.right()) label.moveRight(x - 4);
+  p.setPen(Qt::NoPen);
+  p.setBrush(t.surface);
+  p.drawRect(label);
+  p.setPen(t.ink);
+  p.drawText(label, Qt::AlignCenter, what);
 }
 
 /// Stretches that fail though the link is back behind them: notches in the bar.
@@ -197,20 +245,38 @@ void RangeRule::drawTypical(QPainter& p, const DistanceAxis& a, const analysis::
 }
 
 void RangeRule::drawText(QPainter& p, std::size_t index, const QRectF& row) const {
-  const auto& t = theme::tokens();
   const std::string& setup = m_document.campaign().setups[index].id;
   const analysis::SetupAnswer* limit = m_document.analysis().answer(setup);
   const QRectF area(width() - theme::kColumn + theme::kColumnText, row.top(),
                     theme::kColumn - theme::kColumnText - 8, row.height());
-  if (!limit) {
-    p.setPen(t.muted);
-    p.setFont(theme::bodyFont(12));
+  if (!limit) return drawForecast(p, area, setup);
+  const double half = area.width() / 2;
+  drawRange(p, QRectF(area.left(), area.top(), half, area.height()), limit->dependable, true);
+  drawRange(p, QRectF(area.left() + half, area.top(), half, area.height()), limit->typical, false);
+}
+
+/// Before it flew: what is predicted, muted, since no flight has shown it.
+void RangeRule::drawForecast(QPainter& p, const QRectF& area, const std::string& setup) const {
+  p.setPen(theme::tokens().muted);
+  p.setFont(theme::bodyFont(12));
+  const plan::Prediction* predicted = m_document.planned().limiting(setup);
+  if (!predicted || !predicted->sure) {
     p.drawText(area, Qt::AlignVCenter, tr("not flown yet"));
     return;
   }
   const double half = area.width() / 2;
-  drawRange(p, QRectF(area.left(), area.top(), half, area.height()), limit->dependable, true);
-  drawRange(p, QRectF(area.left() + half, area.top(), half, area.height()), limit->typical, false);
+  const bool two_lines = area.height() >= kTwoLines_px;
+  const QRectF top = two_lines ? area.adjusted(0, 0, 0, -area.height() / 2 + 2) : area;
+  p.setFont(theme::figureFont(std::min(13, int(area.height()))));
+  p.drawText(top, Qt::AlignVCenter, distanceLabel(predicted->sure->dependable_m));
+  p.drawText(top.adjusted(half, 0, 0, 0), Qt::AlignVCenter, distanceLabel(*predicted->range_m));
+  if (!two_lines) return;
+  p.setFont(theme::bodyFont(11));
+  const QRectF below = area.adjusted(0, area.height() / 2 - 1, 0, 0);
+  p.drawText(below, Qt::AlignVCenter, tr("predicted, not flown"));
+  p.setFont(theme::figureFont(11));
+  p.drawText(below.adjusted(half, 0, 0, 0), Qt::AlignVCenter,
+             words::span(predicted->sure->low_m, predicted->sure->high_m));
 }
 
 /// The range in the room given, its interval under it where there is height for it.

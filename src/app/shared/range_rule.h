@@ -8,7 +8,7 @@ namespace distanz::app {
 
 /// The spine of the window: the path as a ruler from the station to the far post, and one bar per setup:
 /// hollow for what is predicted, hatched for what has been flown, solid for the dependable range with its
-/// uncertainty as a fading tip.
+/// uncertainty as a fading tip, and a notch where battery, ground or a limit turns the aircraft back.
 class RangeRule : public QWidget {
   Q_OBJECT
  public:
@@ -32,6 +32,12 @@ class RangeRule : public QWidget {
   void drawScroll(QPainter& p, int rows) const;
   void drawRuler(QPainter& p, const DistanceAxis& a) const;
   void drawBar(QPainter& p, const DistanceAxis& a, std::size_t setup, const QRectF& row) const;
+  void drawPredicted(QPainter& p, const DistanceAxis& a, const plan::Prediction& predicted, const QColor& colour,
+                     const QRectF& bar, bool alone) const;
+  void drawFlown(QPainter& p, const DistanceAxis& a, const analysis::SetupAnswer& limit, const QColor& colour,
+                 const QRectF& bar) const;
+  void drawTurn(QPainter& p, const DistanceAxis& a, const std::string& setup, const QRectF& bar) const;
+  void drawForecast(QPainter& p, const QRectF& area, const std::string& setup) const;
   void drawHoles(QPainter& p, const DistanceAxis& a, const std::string& setup, const QRectF& bar) const;
   void drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& typical,
                    const QColor& colour, double middle_px) const;

@@ -33,6 +33,14 @@ constexpr Field required(Field field) {
 
 }  // namespace
 
+namespace {
+constexpr Word kBeside[] = {{"", "not said"}, {"nothing"}, {"person"}, {"vehicle"}};
+}  // namespace
+
+std::span<const Word> besideWords() {
+  return kBeside;
+}
+
 void describe(Visitor& v, Station& s) {
   v.number(kLatitude, s.lat_deg);
   v.number(kLongitude, s.lon_deg);
@@ -48,6 +56,16 @@ void describe(Visitor& v, Station& s) {
             .low = 0,
             .high = kMastHigh_m},
            s.antenna_height_m);
+  v.word({.key = "beside", .what = "what stands close to the antenna", .affects = Affects::Words, .since = 4}, s.beside,
+         kBeside);
+  v.number({.key = "beside_deg",
+            .what = "where it stands as the antenna sees it, clockwise from true north",
+            .unit = Unit::Degree,
+            .low = 0,
+            .high = 360,
+            .affects = Affects::Words,
+            .since = 4},
+           s.beside_deg);
   v.unknown(s.unknown);
 }
 

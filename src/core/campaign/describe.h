@@ -35,6 +35,7 @@ std::span<const description::Word> originWords();
 std::span<const description::Word> pointingWords();
 std::span<const description::Word> mountPlaceWords();
 std::span<const description::Word> layerRoleWords();
+std::span<const description::Word> besideWords();
 std::span<const description::Word> groundWords();
 std::span<const description::Word> schoolWords();
 /// What is not in a list of entities: title, station, plan.

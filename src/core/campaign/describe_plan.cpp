@@ -89,6 +89,10 @@ void describe(Visitor& v, PlanSettings& p) {
   v.number(planned("farthest_m", "allowed from the station", Unit::Metre, 1, kPathHigh_m), p.farthest_m);
   v.number(planned("highest_m", "allowed above the ground", Unit::Metre, 1, kHeightHigh_m), p.highest_m);
   v.number(planned("sight_m", "to which the aircraft is seen", Unit::Metre, 1, kPathHigh_m), p.sight_m);
+  v.whole(planned("labels_seed", "of the labels that recordings are judged under; 0: they have none", Unit::None, 0, kSeedHigh),
+           p.labels_seed);
+  v.text({.key = "labels_opened", .what = "when somebody looked which label is which", .affects = Affects::Words, .since = 4},
+         p.labels_opened);
   v.list({.key = "ticks", .what = "done before the flight", .affects = Affects::Words, .since = 4}, p.ticks);
   v.unknown(p.unknown);
 }

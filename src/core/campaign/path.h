@@ -7,10 +7,15 @@
 
 namespace distanz::campaign {
 
+/// What stands close to the ground antenna, and may be in its way.
+enum class Beside { Unsaid, Nothing, Person, Vehicle };
+
 struct Station {
   std::optional<double> lat_deg, lon_deg;  ///< none until the pilot says
   double ground_m = 0;                     ///< above mean sea level
   double antenna_height_m = 2;             ///< above ground
+  Beside beside = Beside::Unsaid;
+  std::optional<double> beside_deg = {};  ///< where it stands as the antenna sees it, clockwise from true north
   std::string unknown = {};                ///< as Campaign::unknown
   /// Where both coordinates are known.
   std::optional<course::Position> position() const {

@@ -47,6 +47,8 @@ struct PlanSettings {
   bool woodland = false;  ///< signals also go through trees, where that costs less than over them
   std::optional<double> rain_mm_h, cloud_g_m3;
 
+  int labels_seed = 0;             ///< of the labels that recordings are judged under; 0: they have none
+  std::string labels_opened;       ///< when somebody looked which is which; empty: sealed
   std::vector<Tick> ticks;
   std::string unknown = {};
   bool operator==(const PlanSettings&) const = default;

@@ -160,6 +160,7 @@ constexpr FindingInfo kFindings[] = {
     {"path-too-low", Caution, "plan", "distance:m ray:m needed:m clear_to:m share:%", "fly-higher"},
     {"path-never-clear", Caution, "plan", "distance:m ray:m needed:m share:%", "fly-higher"},
     {"predicted-range", Result, "plan", "setup link range:m exponent", ""},
+    {"predicted-before-flown", Result, "plan", "setup link range:m low:m high:m dependable:m exponent", ""},
     {"use-flown-exponent", Advice, "plan", "exponent", "use-exponent"},
     {"horizon", Result, "plan", "horizon:m breakpoint:m", ""},
     {"keep-sight", Caution, "plan", "", ""},

@@ -70,6 +70,11 @@ constexpr FindingInfo kFlightFindings[] = {
     {"tracker-errs", Caution, "plan", "link error:° half:°", ""},
     {"why-tracker", Detail, "plan", "home:m height:m compass:° level:° speed:m/s", ""},
     {"why-path-holds", Detail, "plan", "what change:dB", ""},
+    {"draw-labels", Step, "plan", "", ""},
+    {"open-labels", Step, "plan", "", ""},
+    {"labels-sealed", Result, "plan", "count", ""},
+    {"labels-opened", Caution, "plan", "at", ""},
+    {"label-is", Result, "plan", "label run setup", ""},
 };
 
 }  // namespace

@@ -65,6 +65,11 @@ constexpr FindingInfo kGroundFindings[] = {
     {"legs-unknown", Advice, "plan", "", ""},
     {"why-horizon", Detail, "plan", "mast:m height:m factor bulge:m", ""},
     {"map-coarse", Caution, "plan", "cell:m", ""},
+    {"why-path-not-known", Result, "plan", "sd:dB at:m of_exponent", ""},
+    {"why-not-known", Result, "plan", "what sd:dB", ""},
+    {"legs-shaded", Result, "plan", "setup link out:dB back:dB", ""},
+    {"beside-in-the-way", Caution, "plan", "what mast:m", ""},
+    {"beside-somewhere", Advice, "plan", "what mast:m", ""},
 };
 
 }  // namespace

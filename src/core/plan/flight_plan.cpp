@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 #include "core/campaign/kit.h"
 #include "core/estimate/defaults.h"
@@ -14,7 +13,7 @@ namespace {
 
 using quantity::Unit;
 
-constexpr double kUsualSwap_min = 5, kUsualAgain_min = 2, kOverhead_s = 60, kSamePlace_m = 1, kWorthTellingWind = 0.1, kEnough = 0.8, kTooFew = 0.5;
+constexpr double kUsualSwap_min = 5, kUsualAgain_min = 2, kOverhead_s = 60, kWorthTellingWind = 0.1, kEnough = 0.8, kTooFew = 0.5;
 
 double differenceOf(const campaign::PlanSettings& p) {
   return p.difference_pct.value_or(100 * estimate::defaults::kPracticalMargin);
@@ -78,37 +77,6 @@ void tellHowFar(const campaign::Campaign& c, const Planned& planned, FlightPlan&
   else
     out.findings.push_back(
         finding("fly-to", {to, link, {"least", farthest / estimate::defaults::kExtrapolation, Unit::Metre}}));
-}
-
-/// Straight pieces from the station outward, the way to where the path begins among them.
-std::vector<Leg> legsOf(const course::Course& course) {
-  std::vector<Leg> out;
-  course::Flat at{};
-  for (const course::Flat& next : course.points()) {
-    const double length = course::apart_m(at, next);
-    if (length > kSamePlace_m)
-      out.push_back({length, std::atan2(next.east_m - at.east_m, next.north_m - at.north_m) * 180 / std::numbers::pi});
-    at = next;
-  }
-  return out;
-}
-
-/// Distance from the station of a place so far along the legs.
-double distanceAt(const std::vector<Leg>& legs, double along_m) {
-  course::Flat at{};
-  for (const Leg& leg : legs) {
-    const double goes = std::min(leg.length_m, along_m), track = leg.track_deg * std::numbers::pi / 180;
-    at.east_m += goes * std::sin(track);
-    at.north_m += goes * std::cos(track);
-    along_m -= goes;
-  }
-  return course::apart_m({}, at);
-}
-
-/// Where nobody says where it comes from, it blows against the way home.
-Wind windOf(const campaign::PlanSettings& p, const std::vector<Leg>& legs) {
-  const double against_home = legs.empty() ? 0 : std::fmod(legs.front().track_deg + 540, 360);
-  return {p.wind_from_deg.value_or(against_home), p.wind_mps.value_or(0)};
 }
 
 /// All of the path at the airspeed said: seconds, none where the wind does not allow it.
@@ -175,12 +143,6 @@ void planOrder(const campaign::Campaign& c, const std::optional<Times>& flight, 
   tellOrder(c, out);
 }
 
-std::optional<double> capacityOf(const campaign::Campaign& c, const campaign::Setup& s) {
-  if (c.plan.battery_mah) return c.plan.battery_mah;
-  const campaign::Part* battery = campaign::findPart(c, s.battery);
-  return battery ? battery->value("capacity_mah") : std::nullopt;
-}
-
 void tellWind(const campaign::PlanSettings& p, const std::vector<Leg>& legs, const Times& t, std::vector<Finding>& out) {
   const Wind wind = windOf(p, legs);
   if (!(wind.speed_mps > 0)) return;
@@ -218,48 +180,19 @@ Finding batteryFinding(const campaign::Campaign& c, const Wind& wind, const Setu
   return out;
 }
 
-/// The nearest of what ends a flight.
-void findStop(const campaign::Campaign& c, const Planned& planned, const std::optional<double>& far_m, SetupFlight& f) {
-  const auto take = [&](const char* what, const std::optional<double>& at, const std::string& link = {}) {
-    if (!at || (!f.stop.empty() && *at >= f.stop_m)) return;
-    f.stop = what;
-    f.link = link;
-    f.stop_m = *at;
-  };
-  for (const Prediction& p : planned.predictions)
-    if (p.setup == f.setup) take("link", p.range_m, p.link);
-  if (f.energy && f.energy->turn_m && !f.energy->whole_path) take("battery", f.battery_m);
-  if (planned.heights && planned.sights) take("terrain", planned.heights->hits_at_m);
-  take("farthest", c.plan.farthest_m);
-  take("sight", c.plan.sight_m);
-  take("path", far_m);
-}
-
-void planFlights(const campaign::Campaign& c, const Planned& planned, const std::vector<Leg>& legs, FlightPlan& out) {
-  const auto course = campaign::courseOf(c);
-  const campaign::PlanSettings& p = c.plan;
+void tellFlights(const campaign::Campaign& c, const Planned& planned, const std::vector<Leg>& legs, FlightPlan& out) {
+  out.flights = planned.flights;
   bool wanted = false;
-  for (const campaign::Setup& s : c.setups) {
-    SetupFlight f;
-    f.setup = s.id;
-    const auto capacity = capacityOf(c, s);
-    if (p.airspeed_mps && p.use_mah_km && capacity && !legs.empty()) {
-      const Battery battery{*capacity, p.reserve_pct / 100, p.beside_mah};
-      f.usable_mah = std::max(battery.usable_mah(), 0.0);
-      f.energy = energyOf(legs, {*p.use_mah_km, *p.airspeed_mps}, battery, windOf(p, legs));
-      f.battery_m = distanceAt(legs, f.energy->turn_m.value_or(0));
-    }
+  for (const SetupFlight& f : out.flights) {
     wanted = wanted || !f.energy;
-    findStop(c, planned, course ? std::optional(course->farPost_m()) : std::nullopt, f);
-    if (f.energy && f.energy->turn_m) out.findings.push_back(batteryFinding(c, windOf(p, legs), f));
+    if (f.energy && f.energy->turn_m) out.findings.push_back(batteryFinding(c, windOf(c.plan, legs), f));
     if (f.stop == "link")
       out.findings.push_back(
           finding("stops-first-link", {{"setup", f.setup}, {"link", f.link}, {"at", f.stop_m, Unit::Metre}}));
     else if (!f.stop.empty())
       out.findings.push_back(finding("stops-first", {{"setup", f.setup}, {"what", Term{"stop-" + f.stop}}, {"at", f.stop_m, Unit::Metre}}));
-    out.flights.push_back(std::move(f));
   }
-  if (wanted && course) out.findings.push_back(finding("energy-wanted"));
+  if (wanted && !legs.empty()) out.findings.push_back(finding("energy-wanted"));
 }
 
 }  // namespace
@@ -272,7 +205,7 @@ FlightPlan flightPlan(const campaign::Campaign& c, const Planned& planned, const
   if (c.setups.size() >= 2) tellRepeats(c, out);
   tellHowFar(c, planned, out);
   const auto times = timesOf(c.plan, legs);
-  planFlights(c, planned, legs, out);
+  tellFlights(c, planned, legs, out);
   if (times) tellWind(c.plan, legs, *times, out.findings);
   planOrder(c, times, out);
   const std::vector<Finding> limits = limitsOf(c, planned);

@@ -4,7 +4,6 @@
 #include <vector>
 
 #include "core/estimate/repeats.h"
-#include "core/plan/energy.h"
 #include "core/plan/order.h"
 #include "core/plan/planned.h"
 
@@ -13,17 +12,6 @@ namespace distanz::plan {
 /// What earlier flights of the campaign show.
 struct FlownSoFar {
   std::optional<double> flight_sd_db, paired_sd_db;
-};
-
-/// What one setup's battery allows, and what ends its flight first.
-struct SetupFlight {
-  std::string setup;
-  std::optional<Energy> energy;  ///< none where speed, consumption or battery is not known
-  double usable_mah = 0;
-  double battery_m = 0;  ///< distance from the station at which it turns the aircraft
-  std::string stop;  ///< "link", "battery", "farthest", "sight", "path"; empty where nothing is known
-  std::string link;  ///< where it is a link
-  double stop_m = 0;
 };
 
 /// How many flights, in which order, how far, and what ends them.

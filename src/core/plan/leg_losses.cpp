@@ -22,6 +22,8 @@ LegModel::LegModel(const campaign::Campaign& c, const campaign::Setup& setup, co
     : m_line(c),
       m_tracked(ends.pointing == campaign::Pointing::Tracked),
       m_mast_m(setup.mast_m.value_or(c.station.antenna_height_m)) {
+  m_shade = shadeOf(ends.mount);
+  m_beside = besideShade(c.station, m_mast_m);
   if (const campaign::Part* antenna = campaign::aircraftAntenna(c, link, ends))
     m_aircraft = campaign::patternOf(*antenna, ends.mount.bent);
   m_pointed = ends.mount.azimuth_deg || ends.mount.elevation_deg;
@@ -42,6 +44,10 @@ double LegModel::aircraft_db(double azimuth_deg, double elevation_deg, double ba
   return std::max(m_aircraft->gain_dbi(body::inAxes(axis, to_station)) - m_aircraft->peak_dbi(), kDeepest_db);
 }
 
+double LegModel::airframe_db(double azimuth_deg, double elevation_deg, double bank_deg) const {
+  return m_shade ? m_shade->most_dbAt(body::banked(body::toward(azimuth_deg, elevation_deg), bank_deg)) : 0;
+}
+
 double LegModel::ground_db(const FlightLine::At& at) const {
   if (!m_ground || (m_beam && m_tracked)) return 0;  // how well it tracks stands in the pointing loss
   const course::Ahead seen = course::aheadOf(at.flat, m_far_bearing_deg);
@@ -58,17 +64,26 @@ LegLosses LegModel::at(double distance_m, bool turn) const {
   LegLosses out;
   out.out_db = ground + aircraft_db(to_station - track, elevation, 0);
   out.back_db = ground + aircraft_db(to_station - track - 180, elevation, 0);
+  const double beside = m_beside ? m_beside->most_dbAt(to_station + 180) : 0;
+  out.out_shade_db = beside + airframe_db(to_station - track, elevation, 0);
+  out.back_shade_db = beside + airframe_db(to_station - track - 180, elevation, 0);
   if (!turn) return out;
+  addTurn(elevation, out);
+  out.turn_best_db += ground;
+  out.turn_worst_db += ground;
+  out.turn_shade_db += beside;
+  return out;
+}
+
+void LegModel::addTurn(double elevation_deg, LegLosses& out) const {
   out.turn_best_db = kDeepest_db;
   for (int i = 0; i < kHeadings; ++i)
     for (const double bank : {-kBank_deg, kBank_deg}) {
-      const double there = aircraft_db(360.0 * i / kHeadings, elevation, bank);
+      const double heading = 360.0 * i / kHeadings, there = aircraft_db(heading, elevation_deg, bank);
       out.turn_best_db = std::max(out.turn_best_db, there);
       out.turn_worst_db = std::min(out.turn_worst_db, there);
+      out.turn_shade_db = std::max(out.turn_shade_db, airframe_db(heading, elevation_deg, bank));
     }
-  out.turn_best_db += ground;
-  out.turn_worst_db += ground;
-  return out;
 }
 
 }  // namespace distanz::plan

@@ -53,11 +53,16 @@ void addPattern(const Part& antenna, const Mount& mount, Mounting& out) {
         finding("mount-null-level", {{"side", Term{ahead < -10 ? "side-nose" : "side-beside"}}}));
 }
 
+bool isDeep(const Mount& mount) {
+  return mount.near_carbon || mount.near_battery || mount.inside;
+}
+
 void addShade(const Mount& mount, Mounting& out) {
-  if (!out.placed) return;
-  const bool deep = mount.near_carbon || mount.near_battery || mount.inside;
-  const double half = deep ? kDeepShade_deg : kShade_deg;
-  const Point to_body{-out.place.ahead, -out.place.right, -out.place.up};
+  const auto shade = shadeOf(mount);
+  if (!shade) return;
+  const bool deep = isDeep(mount);
+  const double half = shade->half_deg;
+  const Point& to_body = shade->toward;
   if (to_body.ahead != 0 || to_body.right != 0) {
     const double at = std::atan2(to_body.right, to_body.ahead) / kPerDegree;
     out.top_shade = {at - half, at + half, "shade"};
@@ -75,6 +80,19 @@ void addShade(const Mount& mount, Mounting& out) {
 }
 
 }  // namespace
+
+double AirframeShade::most_dbAt(const body::Vector& direction) const {
+  return body::dot(direction, toward) > std::cos(half_deg * kPerDegree) ? most_db : 0;
+}
+
+std::optional<AirframeShade> shadeOf(const Mount& mount) {
+  if (mount.place == MountPlace::Unsaid) return std::nullopt;
+  const Point place = placeOf(mount.place);
+  const bool deep = isDeep(mount);
+  return AirframeShade{{-place.ahead, -place.right, -place.up},
+                       deep ? kDeepShade_deg : kShade_deg,
+                       deep ? kDeepShadeMost_db : kShadeMost_db};
+}
 
 Mounting mountingOf(const Campaign& c, const Link& link, const SetupLink& ends) {
   const Mount& mount = ends.mount;

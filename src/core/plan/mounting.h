@@ -18,8 +18,19 @@ struct Mounting {
 };
 
 /// Half the angle that the airframe hides, by what is near: a shell of plastic, or carbon, battery and what
-/// lies inside. Drawn and warned of; no loss is counted, which nobody can tell without a measurement.
-constexpr double kShade_deg = 35, kDeepShade_deg = 60;
+/// lies inside; and the most it may take there. How much it takes nobody can tell without a measurement: a
+/// prediction is anything from nothing to that lower.
+constexpr double kShade_deg = 35, kDeepShade_deg = 60, kShadeMost_db = 6, kDeepShadeMost_db = 15;
+
+/// What the airframe hides of an antenna.
+struct AirframeShade {
+  Mounting::Point toward;  ///< of length 1
+  double half_deg = 0, most_db = 0;
+  /// The most that it takes from a direction of length 1; 0 outside of it.
+  double most_dbAt(const body::Vector& direction) const;
+};
+/// None where its place is not said.
+std::optional<AirframeShade> shadeOf(const campaign::Mount& mount);
 
 Mounting mountingOf(const campaign::Campaign& campaign, const campaign::Link& link,
                     const campaign::SetupLink& ends);

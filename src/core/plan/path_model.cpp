@@ -98,22 +98,52 @@ double PathModel::range_m(const radio::LinkEnds& ends, double critical_dbm) cons
   const double at_1_m = at_no_loss - radio::logDistanceLoss_db(1, m_frequency_mhz, m_exponent);
   const double plain = radio::rangeRatio(at_1_m - critical_dbm, m_exponent);
   if (!m_counts) return plain;
-  const auto above = [&](double d) { return at_no_loss - at(d).sum_db() >= critical_dbm; };
-  double good = kNearest_m, bad = 0;
-  for (double d = kNearest_m; d < kFarthest_m; d = std::max(d * kStep, d + 1)) {
-    if (above(d)) {
-      good = d;
-      bad = 0;
-    } else {
-      if (bad == 0) bad = d;
-      if (d - good >= kIgnored_m) break;
+  return ranges_m(ends, critical_dbm, {[](double) { return 0.0; }}).front();
+}
+
+std::vector<double> PathModel::ranges_m(const radio::LinkEnds& ends, double critical_dbm,
+                                        const std::vector<Wanted>& wanted) const {
+  const double at_no_loss = radio::linkBudget(ends, 0).received_dbm;
+  const auto above_db = [&](double d) { return at_no_loss - at(d).sum_db() - critical_dbm; };
+  /// Where it was last good, and where it is bad since.
+  struct Walk {
+    double good_m = kNearest_m, bad_m = 0;
+    bool ever = false, ended = false;
+  };
+  std::vector<Walk> walks(wanted.size());
+  std::size_t under_way = wanted.size();
+  for (double d = kNearest_m; under_way > 0 && d < kFarthest_m; d = std::max(d * kStep, d + 1)) {
+    const double above = above_db(d);
+    for (std::size_t i = 0; i < wanted.size(); ++i) {
+      Walk& w = walks[i];
+      if (w.ended) continue;
+      if (above >= wanted[i](d)) {
+        w.good_m = d;
+        w.bad_m = 0;
+        w.ever = true;
+        continue;
+      }
+      if (w.bad_m == 0) w.bad_m = d;
+      if (d - w.good_m < kIgnored_m) continue;
+      w.ended = true;
+      --under_way;
     }
   }
-  if (bad == 0) return kFarthest_m;
-  if (!above(good)) return std::min(plain, good);
-  double low = good, high = bad;
-  for (int i = 0; i < 40 && high - low > 0.01; ++i) (above((low + high) / 2) ? low : high) = (low + high) / 2;
-  return low;
+  std::vector<double> out;
+  for (std::size_t i = 0; i < wanted.size(); ++i) {
+    const Walk& w = walks[i];
+    if (w.bad_m == 0) {
+      out.push_back(kFarthest_m);
+      continue;
+    }
+    double low = w.ever ? w.good_m : 1, high = w.ever ? w.bad_m : kNearest_m;
+    for (int k = 0; k < 40 && high - low > 0.01; ++k) {
+      const double half = (low + high) / 2;
+      (above_db(half) >= wanted[i](half) ? low : high) = half;
+    }
+    out.push_back(low);
+  }
+  return out;
 }
 
 }  // namespace distanz::plan

@@ -1,5 +1,6 @@
 #pragma once
 #include <complex>
+#include <functional>
 #include <optional>
 #include <vector>
 
@@ -39,6 +40,11 @@ class PathModel {
   /// Where what is received falls under the critical level for good, or for longer than kIgnored_m; kFarthest_m
   /// at most.
   double range_m(const radio::LinkEnds& ends, double critical_dbm) const;
+  /// The same where at each distance so many dB more than the critical level are wanted, for each of several
+  /// such wants.
+  using Wanted = std::function<double(double distance_m)>;
+  std::vector<double> ranges_m(const radio::LinkEnds& ends, double critical_dbm,
+                               const std::vector<Wanted>& wanted) const;
   static constexpr double kIgnored_m = 40, kFarthest_m = 500'000;
 
  private:

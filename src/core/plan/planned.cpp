@@ -18,10 +18,10 @@ void addOutline(const campaign::Campaign& campaign, Planned& out) {
 
 }  // namespace
 
-std::optional<double> Planned::range_m(const std::string& setup) const {
-  std::optional<double> least;
+const Prediction* Planned::limiting(const std::string& setup) const {
+  const Prediction* least = nullptr;
   for (const Prediction& p : predictions)
-    if (p.setup == setup && p.range_m) least = std::min(least.value_or(INFINITY), *p.range_m);
+    if (p.setup == setup && p.range_m && (!least || *p.range_m < *least->range_m)) least = &p;
   return least;
 }
 
@@ -33,6 +33,7 @@ Planned planned(const campaign::Campaign& campaign, double reach_m,
   out.heights = clearHeights(campaign, out.sights);
   out.posts = posts(campaign);
   addOutline(campaign, out);
+  out.flights = setupFlights(campaign, out.predictions, out.sights ? out.heights : std::nullopt);
   if (campaign.links.empty()) return out;
   out.link = campaign.links.front().id;
   double least = INFINITY;

@@ -6,6 +6,7 @@
 #include "core/course/ahead.h"
 #include "core/plan/clear_heights.h"
 #include "core/plan/prediction.h"
+#include "core/plan/stops.h"
 
 namespace distanz::plan {
 
@@ -17,12 +18,13 @@ struct Planned {
   Sights sights;                           ///< null where no ground is known
   std::optional<ClearHeights> heights;     ///< none without a path
   std::vector<double> posts;               ///< see posts()
+  std::vector<SetupFlight> flights;        ///< of each setup
   double outward_deg = 0;                  ///< bearing of the far post from the station; 0 without a path
   /// The path's points as seen along that bearing.
   std::vector<course::Ahead> outline;
 
-  /// The smallest predicted range of a setup over its links, in m. None where none is predicted.
-  std::optional<double> range_m(const std::string& setup) const;
+  /// Of a setup over its links, that with the smallest range. Null where none is predicted.
+  const Prediction* limiting(const std::string& setup) const;
 };
 
 /// @param reach_m last distance of the shared axis, > 0

@@ -7,6 +7,7 @@
 #include <iterator>
 
 #include "core/campaign/kit.h"
+#include "core/estimate/defaults.h"
 #include "core/finding/error.h"
 #include "core/plan/path_model.h"
 #include "core/radio/path_loss.h"
@@ -16,15 +17,59 @@ namespace distanz::plan {
 
 namespace {
 
-Prediction::Legs legsOf(const LegModel& model, const Prediction& p, double far_m) {
-  Prediction::Legs out;
-  for (std::size_t i = 0; i < p.distance_m.size(); ++i) {
-    const LegLosses at = model.at(p.distance_m[i]);
-    out.least_dbm.push_back(p.received_dbm[i] + std::min(at.out_db, at.back_db));
-    out.most_dbm.push_back(p.received_dbm[i] + std::max(at.out_db, at.back_db));
+constexpr double kSure = 1.959964;  ///< standard normal quantile of 95 of 100, either side
+
+/// What out and back may be received below and above the level between the peaks, at each place.
+struct Either {
+  std::vector<double> worst_db, shaded_db, best_db;  ///< without and with the most that shades take; <= 0
+  double step_m = 0;
+
+  double at(const std::vector<double>& of, double distance_m) const {
+    const double index = std::clamp(distance_m / step_m, 0.0, double(of.size() - 1));
+    const std::size_t i = std::min(std::size_t(index), of.size() - 2);
+    return std::lerp(of[i], of[i + 1], index - double(i));
   }
-  out.at_far_post = model.at(far_m, true);
+};
+
+Either eitherOf(const LegModel& model, const std::vector<double>& distance_m, double step_m) {
+  Either out{{}, {}, {}, step_m};
+  for (const double d : distance_m) {
+    const LegLosses at = model.known() ? model.at(d) : LegLosses();
+    out.worst_db.push_back(std::min(at.out_db, at.back_db));
+    out.shaded_db.push_back(std::min(at.out_db - at.out_shade_db, at.back_db - at.back_shade_db));
+    out.best_db.push_back(std::max(at.out_db, at.back_db));
+  }
   return out;
+}
+
+/// Spread of new flights, as the estimator takes it before any was flown.
+double newFlight_sd_db(const campaign::Campaign& c) {
+  return std::hypot(c.plan.flight_sd_db.value_or(estimate::defaults::kFlightPriorSd_db),
+                    estimate::defaults::kPlacePriorSd_db);
+}
+
+void addSpread(const campaign::Campaign& c, const PathModel& model, const LegModel& legs, const radio::LinkEnds& ends,
+               const NotKnown& not_known, double step_m, Prediction& p) {
+  const Either either = eitherOf(legs, p.distance_m, step_m);
+  p.not_known = not_known.parts();
+  for (std::size_t i = 0; i < p.distance_m.size(); ++i) {
+    const double sd = not_known.level_sd_db(p.distance_m[i]);
+    p.low_dbm.push_back(p.received_dbm[i] + either.shaded_db[i] - kSure * sd);
+    p.high_dbm.push_back(p.received_dbm[i] + either.best_db[i] + kSure * sd);
+  }
+  if (!p.critical_dbm) return;
+  const double flight = newFlight_sd_db(c);
+  const auto sd = [&](double d) { return not_known.margin_sd_db(d); };
+  const auto ranges = model.ranges_m(
+      ends, *p.critical_dbm,
+      {[&](double d) { return kSure * sd(d) - either.at(either.shaded_db, d); },
+       [&](double d) { return -kSure * sd(d) - either.at(either.best_db, d); },
+       [&](double d) {
+         const double worst = either.at(either.worst_db, d), shade = worst - either.at(either.shaded_db, d),
+                      spread = std::hypot(sd(d), flight, shade / std::sqrt(12.0));
+         return estimate::defaults::kDependableZ * spread - worst + shade / 2;
+       }});
+  p.sure = Prediction::Sure{ranges[0], ranges[1], std::min(ranges[2], *p.range_m)};
 }
 
 }  // namespace
@@ -42,17 +87,17 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
           own == setup.links.end() ? std::nullopt : campaign::endsOf(campaign, link, own->second);
       if (!ends) continue;
       const PathModel model(campaign, link, own->second, setup.mast_m, sights);
-      const double at_no_loss = radio::linkBudget(*ends, 0).received_dbm;
-      const auto received = [&](double d) { return at_no_loss - model.at(d).sum_db(); };
+      const double at_no_loss = radio::linkBudget(*ends, 0).received_dbm, step = reach_m / (points - 1);
       Prediction p{setup.id, link.id, {}, {}, campaign::criticalAt(campaign, link, own->second), {}};
       for (int i = 0; i < points; ++i) {
-        const double d = std::max(reach_m * i / (points - 1), 10.0);
+        const double d = std::max(step * i, 10.0);
         p.distance_m.push_back(d);
-        p.received_dbm.push_back(received(d));
+        p.received_dbm.push_back(at_no_loss - model.at(d).sum_db());
       }
-      if (const LegModel legs(campaign, setup, link, own->second); legs.known())
-        p.legs = legsOf(legs, p, far_m);
       if (p.critical_dbm) p.range_m = model.range_m(*ends, *p.critical_dbm);
+      const LegModel legs(campaign, setup, link, own->second);
+      if (legs.known()) p.legs = legs.at(far_m, true);
+      addSpread(campaign, model, legs, *ends, NotKnown(campaign, link, own->second), step, p);
       out.push_back(std::move(p));
     }
   return out;

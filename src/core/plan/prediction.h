@@ -5,6 +5,7 @@
 
 #include "core/campaign/campaign.h"
 #include "core/plan/leg_losses.h"
+#include "core/plan/not_known.h"
 #include "core/plan/sight_lines.h"
 #include "core/radio/clearance.h"
 
@@ -17,13 +18,19 @@ struct Prediction {
   std::vector<double> received_dbm;    ///< as long
   std::optional<double> critical_dbm;  ///< sensitivity + margin; none where the pilot gave no sensitivity
   std::optional<double> range_m;       ///< see PathModel::range_m(); may lie beyond the path
-  /// What patterns and mounting take from received_dbm, which is that between their peaks; none where neither
-  /// antenna says how it radiates.
-  struct Legs {
-    std::vector<double> least_dbm, most_dbm;  ///< received out or back, as long as distance_m
-    LegLosses at_far_post;
+  /// What patterns, mounting and what is in the way take from received_dbm at the far post, which is that
+  /// between both peaks; none where neither end says how it radiates or what is in its way.
+  std::optional<LegLosses> legs = {};
+  /// Between which the level is 95 times of 100, as far as nothing was measured: out or back, with what
+  /// NotKnown says and what shades may take; as long as distance_m.
+  std::vector<double> low_dbm = {}, high_dbm = {};
+  /// The same as distances.
+  struct Sure {
+    double low_m = 0, high_m = 0;
+    double dependable_m = 0;  ///< 95 of 100 new flights keep the rule up to here, out and back
   };
-  std::optional<Legs> legs = {};
+  std::optional<Sure> sure = {};  ///< where range_m is
+  std::vector<Unsure> not_known = {};  ///< but the path's own
 };
 
 /// Prediction by the PathModel for each setup's link whose transmit power is known. @param reach_m last

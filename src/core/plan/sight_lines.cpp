@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/parallel/on_all_cores.h"
 #include "core/radio/weather.h"
 
 namespace distanz::plan {
@@ -88,7 +89,8 @@ SightLines::SightLines(const campaign::Campaign& c, std::shared_ptr<const terrai
   m_station_m = m_ground->height_m(*station);
   if (std::isnan(m_station_m)) return;
   m_step_m = reach_m / kLines;
-  for (int i = 1; i <= kLines; ++i) m_lines.push_back(lineTo(m_step_m * i));
+  m_lines.resize(kLines);
+  parallel::onAllCores(kLines, [&](std::size_t i) { m_lines[i] = lineTo(m_step_m * double(i + 1)); });
   while (!m_lines.empty() && !m_lines.back().known) m_lines.pop_back();
 }
 
@@ -157,9 +159,8 @@ std::shared_ptr<const SightLines::Table> SightLines::table(const Key& key) const
     if (const auto known = m_tables.find(key); known != m_tables.end()) return known->second;
   }
   auto made = std::make_shared<Table>();
-  made->reserve(m_lines.size() + 1);
-  made->push_back({});
-  for (const SightLine& line : m_lines) made->push_back(blockedBy(line, key));
+  made->resize(m_lines.size() + 1);
+  parallel::onAllCores(m_lines.size(), [&](std::size_t i) { (*made)[i + 1] = blockedBy(m_lines[i], key); });
   const std::lock_guard lock(m_mutex);
   return m_tables.emplace(key, std::move(made)).first->second;
 }

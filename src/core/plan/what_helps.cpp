@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/campaign/kit.h"
+#include "core/plan/leg_losses.h"
 #include "core/plan/path_model.h"
 
 namespace distanz::plan {
@@ -42,6 +43,27 @@ class Changes {
   std::vector<Help> m_out;
 };
 
+/// What the aircraft's antenna gains by pointing up, ahead or aside, on the worse of both ways at the far post.
+double mountGain_db(const campaign::Campaign& c, const campaign::Setup& setup, const campaign::Link& link,
+                    const campaign::SetupLink& ends) {
+  const auto course = campaign::courseOf(c);
+  const LegModel now(c, setup, link, ends);
+  if (!course || !now.aircraftKnown()) return 0;
+  const auto worst = [&](const LegModel& model) {
+    const LegLosses at = model.at(course->farPost_m());
+    return std::min(at.out_db, at.back_db);
+  };
+  const double as_it_is = worst(now);
+  double best = as_it_is;
+  for (const auto& [azimuth, elevation] : {std::pair(0.0, 90.0), std::pair(0.0, 0.0), std::pair(90.0, 0.0)}) {
+    campaign::SetupLink other = ends;
+    other.mount.azimuth_deg = azimuth;
+    other.mount.elevation_deg = elevation;
+    best = std::max(best, worst(LegModel(c, setup, link, other)));
+  }
+  return best - as_it_is;
+}
+
 Finding itemOf(const Help& h) {
   return finding("help-item", {{"what", Term{"help-" + h.what}},
                                {"more", h.more_m, Unit::Metre},
@@ -65,6 +87,7 @@ std::vector<Help> whatHelps(const campaign::Campaign& c, const campaign::Setup& 
   changes.decibels("pointing", ends->pointing_db);
   changes.decibels("polarisation", ends->polarisation_db);
   changes.decibels("mismatch", ends->tx_mismatch_db + ends->rx_mismatch_db);
+  changes.decibels("mount", mountGain_db(c, setup, link, own->second));
   if (c.plan.ground != campaign::GroundKind::Unsaid || c.plan.obstruction) {
     changes.way("height", model.raised(kHigher_m, 0));
     changes.way("mast", model.raised(0, kMastHigher_m));
@@ -78,9 +101,7 @@ std::vector<Help> whatHelps(const campaign::Campaign& c, const campaign::Setup& 
 std::vector<Finding> toldHelp(const campaign::Campaign& c, const Planned& planned) {
   std::vector<Finding> out;
   for (const campaign::Setup& s : c.setups) {
-    const Prediction* first = nullptr;
-    for (const Prediction& p : planned.predictions)
-      if (p.setup == s.id && p.range_m && (!first || *p.range_m < *first->range_m)) first = &p;
+    const Prediction* first = planned.limiting(s.id);
     const campaign::Link* link = first ? campaign::findLink(c, first->link) : nullptr;
     if (!link) continue;
     if (out.size() == kMostHelped) break;  // a list that nobody reads is not worth the wait

@@ -8,14 +8,14 @@ namespace distanz::plan {
 
 /// One change to a setup, and how much farther it should then reach.
 struct Help {
-  std::string what;      ///< "power", "gain", "cable", "pointing", "polarisation", "mismatch", "height", "mast", "band"
+  std::string what;      ///< "power", "gain", "cable", "pointing", "polarisation", "mismatch", "mount", "height", "mast", "band"
   double gained_db = 0;  ///< 0 where it works by the way of the signal
   double more_m = 0;     ///< of predicted range, > 0
   double share = 0;      ///< of the range as it is
 };
 
 /// What would help a setup most on the link that is predicted to fail first: 3 dB of power, 3 dB of ground
-/// antenna, what cables, mismatch, polarisation and pointing lose now, 10 m more height and 1 m more mast
+/// antenna, what cables, mismatch, polarisation, pointing and mounting lose now, 10 m more height and 1 m more mast
 /// (where ground or obstruction count), half the frequency. The most first; nothing below kLeastHelp_m.
 std::vector<Help> whatHelps(const campaign::Campaign& campaign, const campaign::Setup& setup,
                             const campaign::Link& link, const Sights& sights = {});

@@ -134,6 +134,18 @@
         <source>Profile over flat ground: flight, ray and first Fresnel zone at %1</source>
         <translation>Profil über ebenem Boden: Flug, Strahl und erste Fresnelzone bei %1</translation>
     </message>
+    <message>
+        <source>Predicted signal; as bands what was flown, else what nobody measured yet</source>
+        <translation>Vorhergesagtes Signal; als Bänder was geflogen wurde, sonst was noch niemand gemessen hat</translation>
+    </message>
+    <message>
+        <source>Predicted signal, and as bands what was flown</source>
+        <translation>Vorhergesagtes Signal, und als Bänder, was geflogen wurde</translation>
+    </message>
+    <message>
+        <source>Predicted signal, as bands what nobody measured yet</source>
+        <translation>Vorhergesagtes Signal, als Bänder was noch niemand gemessen hat</translation>
+    </message>
 </context>
 <context>
     <name>cli</name>
@@ -568,6 +580,41 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::BlindMenu</name>
+    <message>
+        <source>Draw a label for every recording</source>
+        <translation>Eine Nummer für jede Aufnahme ziehen</translation>
+    </message>
+    <message>
+        <source>Save the list for who names the recordings...</source>
+        <translation>Liste für den speichern, der die Aufnahmen benennt...</translation>
+    </message>
+    <message>
+        <source>names</source>
+        <translation>Namen</translation>
+    </message>
+    <message>
+        <source>Save the sheet for who judges...</source>
+        <translation>Bogen für den speichern, der urteilt...</translation>
+    </message>
+    <message>
+        <source>judge</source>
+        <translation>Urteil</translation>
+    </message>
+    <message>
+        <source>Draw new labels</source>
+        <translation>Neue Nummern ziehen</translation>
+    </message>
+    <message>
+        <source>Open the labels</source>
+        <translation>Nummern öffnen</translation>
+    </message>
+    <message>
+        <source>Every picture is judged: show which is which</source>
+        <translation>Jedes Bild ist beurteilt: zeigen, welche welche ist</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::ChainPage</name>
     <message>
         <source>Pick a part ...</source>
@@ -915,6 +962,14 @@
         <source>Consumption, airspeed and the wind along the path, as an earlier flight logged them</source>
         <translation>Verbrauch, Fluggeschwindigkeit und der Wind auf dem Weg, wie ein früherer Flug sie aufzeichnete</translation>
     </message>
+    <message>
+        <source>Blind labels</source>
+        <translation>Blinde Nummern</translation>
+    </message>
+    <message>
+        <source>A number for every recording, under which its picture is judged without knowing the setup</source>
+        <translation>Eine Nummer für jede Aufnahme, unter der ihr Bild beurteilt wird, ohne das Setup zu kennen</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::GroundGuide</name>
@@ -1012,6 +1067,22 @@
     <message>
         <source>count</source>
         <translation>zählen</translation>
+    </message>
+    <message>
+        <source>Beside the antenna</source>
+        <translation>Neben der Antenne</translation>
+    </message>
+    <message>
+        <source>It stands at</source>
+        <translation>Sie oder es steht bei</translation>
+    </message>
+    <message>
+        <source>Bearing of it from the antenna</source>
+        <translation>Richtung dorthin von der Antenne</translation>
+    </message>
+    <message>
+        <source>bearing, not said</source>
+        <translation>Richtung, nicht gesagt</translation>
     </message>
 </context>
 <context>
@@ -2054,10 +2125,6 @@
         <translation>Der Weg als Lineal, mit einem Balken je Setup. Pfeiltasten links und rechts wählen eine Entfernung.</translation>
     </message>
     <message>
-        <source>Click to pick a distance everywhere. Hollow: predicted. Hatched: flown. Solid: dependable, fading over its 95 % interval. Diamond: typical, with its 95 % interval.</source>
-        <translation>Klicken wählt überall eine Entfernung. Hohl: vorhergesagt. Schraffiert: geflogen. Voll: verlässlich, auslaufend über das 95-%-Intervall. Raute: typisch, mit 95-%-Intervall.</translation>
-    </message>
-    <message>
         <source>dependable, 95 % interval</source>
         <translation>verlässlich, 95 %-Intervall</translation>
     </message>
@@ -2092,6 +2159,14 @@
     <message>
         <source>typical</source>
         <translation>typisch</translation>
+    </message>
+    <message>
+        <source>Click to pick a distance everywhere. Hollow: predicted; before it flew with the part that is dependable, and dotted what nobody measured. Hatched: flown. Solid: dependable, fading over its 95 % interval. Diamond: typical, with its 95 % interval. Notch: where battery, ground or a limit turns it back.</source>
+        <translation>Klicken wählt überall eine Entfernung. Hohl: vorhergesagt; vor dem ersten Flug mit dem Teil, auf den Verlass ist, und punktiert, was niemand gemessen hat. Schraffiert: geflogen. Voll: verlässlich, auslaufend über das 95-%-Intervall. Raute: typisch, mit 95-%-Intervall. Kerbe: wo Akku, Boden oder eine Grenze zur Umkehr zwingt.</translation>
+    </message>
+    <message>
+        <source>predicted, not flown</source>
+        <translation>vorhergesagt</translation>
     </message>
 </context>
 <context>
@@ -3566,10 +3641,6 @@
     <message>
         <source>At {distance} from the station the ray has {ray:.1} where {needed:.1} are needed ({share} of the first Fresnel zone). Clear nowhere. Fly higher or raise the antenna.</source>
         <translation>Bei {distance} von der Station hat der Strahl {ray:.1}, wo {needed:.1} nötig sind ({share} der ersten Fresnelzone). Nirgends frei. Höher fliegen oder die Antenne heben.</translation>
-    </message>
-    <message>
-        <source>{setup} is predicted to reach {range} on the {link} link, with exponent {exponent}.</source>
-        <translation>{setup} reicht nach der Vorhersage {range} auf der Strecke {link}, mit Exponent {exponent}.</translation>
     </message>
     <message>
         <source>Use the flown exponent</source>
@@ -5435,6 +5506,54 @@
         <source>Trees and buildings are known in cells of {cell} only, since their maps reach so far. Cut them to the surroundings of the path.</source>
         <translation>Bäume und Gebäude sind nur in Zellen von {cell} bekannt, weil ihre Karten so weit reichen. Auf die Umgebung des Weges zuschneiden.</translation>
     </message>
+    <message>
+        <source>Draw blind labels</source>
+        <translation>Blinde Nummern ziehen</translation>
+    </message>
+    <message>
+        <source>Open blind labels</source>
+        <translation>Blinde Nummern öffnen</translation>
+    </message>
+    <message>
+        <source>{count} recordings have a number to be judged under. Which is which stays sealed until you open it.</source>
+        <translation>{count} Aufnahmen haben eine Nummer, unter der sie beurteilt werden. Welche welche ist, bleibt verschlossen, bis es geöffnet wird.</translation>
+    </message>
+    <message>
+        <source>The numbers were opened at {at}: what is judged from then on is not blind.</source>
+        <translation>Die Nummern wurden um {at} geöffnet: was danach beurteilt wird, ist nicht mehr blind.</translation>
+    </message>
+    <message>
+        <source>{label} is {run}, setup {setup}.</source>
+        <translation>{label} ist {run}, Setup {setup}.</translation>
+    </message>
+    <message>
+        <source>{what}: give or take {sd}.</source>
+        <translation>{what}: um {sd}.</translation>
+    </message>
+    <message>
+        <source>The airframe, or what stands beside the station, may take up to {out} of {setup} on the way out and {back} on the way back ({link} link); the prediction holds both. Turn it on the ground check to see.</source>
+        <translation>Der Rumpf, oder was neben der Station steht, nimmt {setup} bis zu {out} auf dem Hinweg und {back} auf dem Rückweg (Strecke {link}); die Vorhersage lässt beides offen. Bei der Prüfung am Boden gedreht zeigt es sich.</translation>
+    </message>
+    <message>
+        <source>A {what} stands between the ground antenna and the path, and reaches above it at {mast}. Stand behind the antenna, or raise the mast.</source>
+        <translation>{what} steht zwischen Bodenantenne und Weg und ragt über sie hinaus ({mast}). Hinter die Antenne damit, oder den Mast höher.</translation>
+    </message>
+    <message>
+        <source>A {what} beside the ground antenna reaches above it at {mast}: say on Ground and air at which bearing, and keep it behind the antenna.</source>
+        <translation>{what} neben der Bodenantenne ragt über sie hinaus ({mast}): unter Boden und Luft die Richtung nennen, und hinter der Antenne bleiben.</translation>
+    </message>
+    <message>
+        <source>{setup} is predicted to reach {range} on the {link} link, with exponent {exponent}. What nobody measured leaves {low} to {high}; 95 of 100 flights should reach {dependable}.</source>
+        <translation>{setup} sollte auf der Strecke {link} {range} weit reichen, mit Exponent {exponent}. Was niemand gemessen hat, lässt {low} bis {high} offen; 95 von 100 Flügen sollten {dependable} erreichen.</translation>
+    </message>
+    <message>
+        <source>The path itself: give or take {sd} at {at}, since nobody knows its exponent better than to {of_exponent:.2}.</source>
+        <translation>Der Weg selbst: um {sd} bei {at}, weil niemand seinen Exponenten genauer als auf {of_exponent:.2} kennt.</translation>
+    </message>
+    <message>
+        <source>{setup} is predicted to reach {range} on the {link} link, with exponent {exponent}.</source>
+        <translation>{setup} sollte auf der Strecke {link} {range} weit reichen, mit Exponent {exponent}.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -5533,14 +5652,6 @@
     <message>
         <source>Set the station and the far post to see the profile</source>
         <translation>Station und fernen Posten setzen, um das Profil zu sehen</translation>
-    </message>
-    <message>
-        <source>Predicted signal, and as bands what was flown</source>
-        <translation>Vorhergesagtes Signal, und als Bänder, was geflogen wurde</translation>
-    </message>
-    <message>
-        <source>Predicted signal; as bands what was flown, or out and back by the antennas&apos; patterns</source>
-        <translation>Vorhergesagtes Signal; als Bänder das Geflogene, oder hinaus und zurück nach den Mustern der Antennen</translation>
     </message>
 </context>
 <context>
@@ -7422,6 +7533,66 @@
     <message>
         <source>the ground</source>
         <translation>der Boden</translation>
+    </message>
+    <message>
+        <source>ground</source>
+        <translation>Boden</translation>
+    </message>
+    <message>
+        <source>allowed</source>
+        <translation>erlaubt</translation>
+    </message>
+    <message>
+        <source>sight</source>
+        <translation>Sicht</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nichts</translation>
+    </message>
+    <message>
+        <source>person</source>
+        <translation>Eine Person</translation>
+    </message>
+    <message>
+        <source>vehicle</source>
+        <translation>Ein Fahrzeug</translation>
+    </message>
+    <message>
+        <source>Transmit power</source>
+        <translation>Sendeleistung</translation>
+    </message>
+    <message>
+        <source>Gain of both antennas</source>
+        <translation>Gewinn beider Antennen</translation>
+    </message>
+    <message>
+        <source>Cables and filters</source>
+        <translation>Kabel und Filter</translation>
+    </message>
+    <message>
+        <source>Fit of the antennas to their channel</source>
+        <translation>Anpassung der Antennen an ihren Kanal</translation>
+    </message>
+    <message>
+        <source>Polarisation</source>
+        <translation>Polarisation</translation>
+    </message>
+    <message>
+        <source>Pointing</source>
+        <translation>Ausrichtung</translation>
+    </message>
+    <message>
+        <source>Receiver&apos;s sensitivity</source>
+        <translation>Empfindlichkeit des Empfängers</translation>
+    </message>
+    <message>
+        <source>its antenna mounted another way</source>
+        <translation>seine Antenne anders eingebaut</translation>
+    </message>
+    <message>
+        <source>clear of carbon and battery, and tried on the ground check</source>
+        <translation>weg von Carbon und Akku, und bei der Prüfung am Boden versucht</translation>
     </message>
 </context>
 </TS>

@@ -50,8 +50,8 @@ TEST_CASE("planned: the link to plan by is the one predicted to fail first; a se
   const plan::Planned p = plan::planned(c, 4000);
   CHECK(p.link == "video");  // the same power on four times the frequency
   for (const plan::Prediction& x : p.predictions)
-    if (x.range_m) CHECK(*p.range_m(x.setup) <= *x.range_m);
-  CHECK_FALSE(p.range_m("nobody"));
+    if (x.range_m) CHECK(*p.limiting(x.setup)->range_m <= *x.range_m);
+  CHECK_FALSE(p.limiting("nobody"));
   CHECK(plan::planned({}, 1000).outline.empty());
 }
 

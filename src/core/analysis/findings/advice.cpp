@@ -116,6 +116,32 @@ plan::FlownSoFar flownSoFar(const Answers& answers, const std::string& link) {
   return out;
 }
 
+bool flownOn(const Answers& answers, const plan::Prediction& p) {
+  return std::any_of(answers.setups.begin(), answers.setups.end(), [&](const SetupOnLink& s) {
+    return s.setup == p.setup && s.link == p.link && s.runs_used > 0;
+  });
+}
+
+/// Before it flew with what of it nobody measured, and that behind "why?", the most first.
+Finding predictedRange(const campaign::Campaign& c, const Answers& answers, const plan::Prediction& p) {
+  std::vector<Argument> told{{"setup", p.setup},
+                             {"link", p.link},
+                             metres("range", *p.range_m),
+                             {"exponent", c.plan_exponent, Unit::None}};
+  if (flownOn(answers, p)) return finding("predicted-range", told, {"setup", p.setup});
+  told.insert(told.end(), {metres("low", p.sure->low_m), metres("high", p.sure->high_m),
+                           metres("dependable", p.sure->dependable_m)});
+  Finding f = finding("predicted-before-flown", told, {"setup", p.setup});
+  f.why.push_back(finding("why-path-not-known", {{"sd", plan::NotKnown::path_sd_db(*p.range_m), Unit::Decibel},
+                                                 metres("at", *p.range_m),
+                                                 {"of_exponent", plan::kExponentSd, Unit::None}}));
+  std::vector<plan::Unsure> parts = p.not_known;
+  std::stable_sort(parts.begin(), parts.end(), [](const auto& a, const auto& b) { return a.sd_db > b.sd_db; });
+  for (const plan::Unsure& u : parts)
+    f.why.push_back(finding("why-not-known", {{"what", Term{std::string("unsure-") + u.what}}, {"sd", u.sd_db, Unit::Decibel}}));
+  return f;
+}
+
 std::optional<Finding> groundStop(const campaign::Campaign& c) {
   const campaign::Record* ground = nullptr;
   for (const campaign::Record& r : c.records)
@@ -132,12 +158,7 @@ std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned
   std::vector<Finding> out{clearanceOf(*p.clearance, campaign::findLink(c, p.link)->frequency_mhz)};
   for (const plan::Prediction& x : p.predictions)
     if (x.link == p.link && x.range_m)
-      out.push_back(finding("predicted-range",
-                            {{"setup", x.setup},
-                             {"link", x.link},
-                             metres("range", *x.range_m),
-                             {"exponent", c.plan_exponent, Unit::None}},
-                            {"setup", x.setup}));
+      out.push_back(predictedRange(c, answers, x));
   for (const auto& more : {toldAgainstFlown(p, answers), plan::toldGround(c, p), plan::toldLegs(c, p), plan::toldHelp(c, p), plan::toldTracking(c)})
     out.insert(out.end(), more.begin(), more.end());
   const SetupOnLink* first = c.setups.empty() ? nullptr : answers.limiting(c.setups.front().id);
