@@ -159,7 +159,7 @@ void RangeRule::drawPredicted(QPainter& p, const DistanceAxis& a, const plan::Pr
   const double dependable = at(predicted.sure->dependable_m), y = bar.center().y();
   p.setPen(QPen(colour, 2));
   p.drawLine(QPointF(dependable, bar.top()), QPointF(dependable, bar.bottom()));
-  p.setPen(QPen(colour, 1.2, Qt::DotLine));
+  p.setPen(QPen(colour, 1, Qt::SolidLine));
   p.drawLine(QPointF(at(predicted.sure->low_m), y), QPointF(at(predicted.sure->high_m), y));
 }
 

@@ -12,7 +12,7 @@
 namespace distanz::plan {
 namespace {
 
-constexpr double kNearest_m = 50, kStep = 1.01;
+constexpr double kNearest_m = 50, kStep = 1.015;
 
 radio::Plane planeOf(const campaign::Part* antenna) {
   const auto p = antenna ? campaign::polarisationOf(*antenna) : std::nullopt;
@@ -98,11 +98,11 @@ double PathModel::range_m(const radio::LinkEnds& ends, double critical_dbm) cons
   const double at_1_m = at_no_loss - radio::logDistanceLoss_db(1, m_frequency_mhz, m_exponent);
   const double plain = radio::rangeRatio(at_1_m - critical_dbm, m_exponent);
   if (!m_counts) return plain;
-  return ranges_m(ends, critical_dbm, {[](double) { return 0.0; }}).front();
+  return ranges_m(ends, critical_dbm, [](double) { return Wanted{}; })[0];
 }
 
-std::vector<double> PathModel::ranges_m(const radio::LinkEnds& ends, double critical_dbm,
-                                        const std::vector<Wanted>& wanted) const {
+PathModel::Wanted PathModel::ranges_m(const radio::LinkEnds& ends, double critical_dbm,
+                                      const std::function<Wanted(double)>& wanted_db) const {
   const double at_no_loss = radio::linkBudget(ends, 0).received_dbm;
   const auto above_db = [&](double d) { return at_no_loss - at(d).sum_db() - critical_dbm; };
   /// Where it was last good, and where it is bad since.
@@ -110,14 +110,15 @@ std::vector<double> PathModel::ranges_m(const radio::LinkEnds& ends, double crit
     double good_m = kNearest_m, bad_m = 0;
     bool ever = false, ended = false;
   };
-  std::vector<Walk> walks(wanted.size());
-  std::size_t under_way = wanted.size();
+  std::array<Walk, std::tuple_size_v<Wanted>> walks;
+  std::size_t under_way = walks.size();
   for (double d = kNearest_m; under_way > 0 && d < kFarthest_m; d = std::max(d * kStep, d + 1)) {
     const double above = above_db(d);
-    for (std::size_t i = 0; i < wanted.size(); ++i) {
+    const Wanted wanted = wanted_db(d);
+    for (std::size_t i = 0; i < walks.size(); ++i) {
       Walk& w = walks[i];
       if (w.ended) continue;
-      if (above >= wanted[i](d)) {
+      if (above >= wanted[i]) {
         w.good_m = d;
         w.bad_m = 0;
         w.ever = true;
@@ -129,19 +130,17 @@ std::vector<double> PathModel::ranges_m(const radio::LinkEnds& ends, double crit
       --under_way;
     }
   }
-  std::vector<double> out;
-  for (std::size_t i = 0; i < wanted.size(); ++i) {
+  Wanted out;
+  out.fill(kFarthest_m);
+  for (std::size_t i = 0; i < walks.size(); ++i) {
     const Walk& w = walks[i];
-    if (w.bad_m == 0) {
-      out.push_back(kFarthest_m);
-      continue;
-    }
+    if (w.bad_m == 0) continue;
     double low = w.ever ? w.good_m : 1, high = w.ever ? w.bad_m : kNearest_m;
     for (int k = 0; k < 40 && high - low > 0.01; ++k) {
       const double half = (low + high) / 2;
-      (above_db(half) >= wanted[i](half) ? low : high) = half;
+      (above_db(half) >= wanted_db(half)[i] ? low : high) = half;
     }
-    out.push_back(low);
+    out[i] = low;
   }
   return out;
 }

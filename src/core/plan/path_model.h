@@ -1,4 +1,5 @@
 #pragma once
+#include <array>
 #include <complex>
 #include <functional>
 #include <optional>
@@ -40,11 +41,10 @@ class PathModel {
   /// Where what is received falls under the critical level for good, or for longer than kIgnored_m; kFarthest_m
   /// at most.
   double range_m(const radio::LinkEnds& ends, double critical_dbm) const;
-  /// The same where at each distance so many dB more than the critical level are wanted, for each of several
-  /// such wants.
-  using Wanted = std::function<double(double distance_m)>;
-  std::vector<double> ranges_m(const radio::LinkEnds& ends, double critical_dbm,
-                               const std::vector<Wanted>& wanted) const;
+  /// The same where at each distance so many dB more than the critical level are wanted, for four wants at once.
+  using Wanted = std::array<double, 4>;
+  Wanted ranges_m(const radio::LinkEnds& ends, double critical_dbm,
+                  const std::function<Wanted(double distance_m)>& wanted_db) const;
   static constexpr double kIgnored_m = 40, kFarthest_m = 500'000;
 
  private:

@@ -9,6 +9,7 @@
 #include "core/campaign/kit.h"
 #include "core/estimate/defaults.h"
 #include "core/finding/error.h"
+#include "core/parallel/on_all_cores.h"
 #include "core/plan/path_model.h"
 #include "core/radio/path_loss.h"
 #include "core/text/text.h"
@@ -48,7 +49,7 @@ double newFlight_sd_db(const campaign::Campaign& c) {
                     estimate::defaults::kPlacePriorSd_db);
 }
 
-void addSpread(const campaign::Campaign& c, const PathModel& model, const LegModel& legs, const radio::LinkEnds& ends,
+void addRanges(const campaign::Campaign& c, const PathModel& model, const LegModel& legs, const radio::LinkEnds& ends,
                const NotKnown& not_known, double step_m, Prediction& p) {
   const Either either = eitherOf(legs, p.distance_m, step_m);
   p.not_known = not_known.parts();
@@ -59,17 +60,38 @@ void addSpread(const campaign::Campaign& c, const PathModel& model, const LegMod
   }
   if (!p.critical_dbm) return;
   const double flight = newFlight_sd_db(c);
-  const auto sd = [&](double d) { return not_known.margin_sd_db(d); };
-  const auto ranges = model.ranges_m(
-      ends, *p.critical_dbm,
-      {[&](double d) { return kSure * sd(d) - either.at(either.shaded_db, d); },
-       [&](double d) { return -kSure * sd(d) - either.at(either.best_db, d); },
-       [&](double d) {
-         const double worst = either.at(either.worst_db, d), shade = worst - either.at(either.shaded_db, d),
-                      spread = std::hypot(sd(d), flight, shade / std::sqrt(12.0));
-         return estimate::defaults::kDependableZ * spread - worst + shade / 2;
-       }});
-  p.sure = Prediction::Sure{ranges[0], ranges[1], std::min(ranges[2], *p.range_m)};
+  const auto ranges = model.ranges_m(ends, *p.critical_dbm, [&](double d) {
+    const double sd = not_known.margin_sd_db(d), worst = either.at(either.worst_db, d),
+                 shaded = either.at(either.shaded_db, d), shade = worst - shaded,
+                 spread = std::hypot(sd, flight, shade / std::sqrt(12.0));
+    return PathModel::Wanted{0, kSure * sd - shaded, -kSure * sd - either.at(either.best_db, d),
+                             estimate::defaults::kDependableZ * spread - worst + shade / 2};
+  });
+  p.range_m = model.counts() ? ranges[0] : model.range_m(ends, *p.critical_dbm);
+  p.sure = Prediction::Sure{ranges[1], ranges[2], std::min(ranges[3], *p.range_m)};
+}
+
+}  // namespace
+
+namespace {
+
+/// A setup's link whose transmit power is known.
+struct Predicted {
+  const campaign::Setup& setup;
+  const campaign::Link& link;
+  const campaign::SetupLink& own;
+  radio::LinkEnds ends;
+};
+
+std::vector<Predicted> toPredict(const campaign::Campaign& c) {
+  std::vector<Predicted> out;
+  for (const campaign::Setup& setup : c.setups)
+    for (const campaign::Link& link : c.links) {
+      const auto own = setup.links.find(link.id);
+      if (own == setup.links.end()) continue;
+      if (const auto ends = campaign::endsOf(c, link, own->second)) out.push_back({setup, link, own->second, *ends});
+    }
+  return out;
 }
 
 }  // namespace
@@ -77,29 +99,27 @@ void addSpread(const campaign::Campaign& c, const PathModel& model, const LegMod
 std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach_m, int points,
                                 const Sights& sights) {
   requirePositive(reach_m, "reach_m");
-  std::vector<Prediction> out;
   const auto course = campaign::courseOf(campaign);
   const double far_m = course ? course->farPost_m() : reach_m;
-  for (const campaign::Setup& setup : campaign.setups)
-    for (const campaign::Link& link : campaign.links) {
-      const auto own = setup.links.find(link.id);
-      const auto ends =
-          own == setup.links.end() ? std::nullopt : campaign::endsOf(campaign, link, own->second);
-      if (!ends) continue;
-      const PathModel model(campaign, link, own->second, setup.mast_m, sights);
-      const double at_no_loss = radio::linkBudget(*ends, 0).received_dbm, step = reach_m / (points - 1);
-      Prediction p{setup.id, link.id, {}, {}, campaign::criticalAt(campaign, link, own->second), {}};
-      for (int i = 0; i < points; ++i) {
-        const double d = std::max(step * i, 10.0);
-        p.distance_m.push_back(d);
-        p.received_dbm.push_back(at_no_loss - model.at(d).sum_db());
-      }
-      if (p.critical_dbm) p.range_m = model.range_m(*ends, *p.critical_dbm);
-      const LegModel legs(campaign, setup, link, own->second);
-      if (legs.known()) p.legs = legs.at(far_m, true);
-      addSpread(campaign, model, legs, *ends, NotKnown(campaign, link, own->second), step, p);
-      out.push_back(std::move(p));
+  const std::vector<Predicted> all = toPredict(campaign);
+  std::vector<Prediction> out(all.size());
+  parallel::onAllCores(all.size(), [&](std::size_t n) {
+    const Predicted& x = all[n];
+    const PathModel model(campaign, x.link, x.own, x.setup.mast_m, sights);
+    const double at_no_loss = radio::linkBudget(x.ends, 0).received_dbm, step = reach_m / (points - 1);
+    Prediction& p = out[n];
+    p.setup = x.setup.id;
+    p.link = x.link.id;
+    p.critical_dbm = campaign::criticalAt(campaign, x.link, x.own);
+    for (int i = 0; i < points; ++i) {
+      const double d = std::max(step * i, 10.0);
+      p.distance_m.push_back(d);
+      p.received_dbm.push_back(at_no_loss - model.at(d).sum_db());
     }
+    const LegModel legs(campaign, x.setup, x.link, x.own);
+    if (legs.known()) p.legs = legs.at(far_m, true);
+    addRanges(campaign, model, legs, x.ends, NotKnown(campaign, x.link, x.own), step, p);
+  });
   return out;
 }
 
