@@ -51,6 +51,12 @@ struct InspectOptions {
 };
 void inspectCommand(const InspectOptions& options, Io io);
 
+struct AlignOptions {
+  std::filesystem::path log, other;
+  bool json = false;
+};
+void alignCommand(const AlignOptions& options, Io io);
+
 struct SimulateOptions {
   std::filesystem::path scenario, out;
   std::uint64_t seed = 1;

@@ -85,6 +85,16 @@ void addInspect(CLI::App& app, Io io, Action& action) {
   c->callback([&action, options, io] { action = [options, io] { inspectCommand(*options, io); }; });
 }
 
+void addAlign(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<AlignOptions>();
+  CLI::App* c = app.add_subcommand(
+      "align", said(QT_TRANSLATE_NOOP("cli", "How the clock of another log of the same flight lies to that of a log")));
+  c->add_option("LOG", options->log)->required();
+  c->add_option("OTHER", options->other)->required();
+  c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
+  c->callback([&action, options, io] { action = [options, io] { alignCommand(*options, io); }; });
+}
+
 void addSimulate(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<SimulateOptions>();
   CLI::App* c = app.add_subcommand(
@@ -251,6 +261,7 @@ int runPlain(const std::vector<std::string>& arguments, Io io) {
   addPurge(app, io, action);
   addConvert(app, io, action);
   addInspect(app, io, action);
+  addAlign(app, io, action);
   addSimulate(app, io, action);
   addLink(app, io, action);
   addLive(app, io, action);

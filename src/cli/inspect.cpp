@@ -9,6 +9,7 @@
 #include "cli/log_campaign.h"
 #include "cli/said.h"
 #include "core/finding/error.h"
+#include "formats/column_guess.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
 #include "formats/log_reader.h"
@@ -61,6 +62,12 @@ json channels(const std::vector<formats::ColumnMatch>& matches, const log::Recor
   return out;
 }
 
+json guessesJson(const std::vector<formats::ColumnMatch>& guesses) {
+  json out = json::array();
+  for (const formats::ColumnMatch& g : guesses) out.push_back({{"channel", g.channel}, {"column", g.header}});
+  return out;
+}
+
 }  // namespace
 
 std::string fromColumn(const json& c) {
@@ -87,11 +94,11 @@ void inspectCommand(const InspectOptions& options, Io io) {
   json out;
   std::vector<Finding> faults;
   try {
-    const formats::LogFormat& format = formats::formatOf(bytes);
-    const auto log = format.open(bytes);
+    const formats::LogFormat* format = nullptr;
+    const auto log = formats::openLog(bytes, &format);
     const auto matches = formats::matchColumns(log->head(), logCampaign().links, parseMaps(options.maps));
-    const formats::LogRead read = formats::readLog(*log, matches);
-    out = {{"format", format.name},
+    const formats::LogRead read = formats::readLog(*log, matches, {}, formats::Needs::Anything);
+    out = {{"format", format->name},
            {"rows", read.rows},
            {"span_s", read.recording.time_s.back() - read.recording.time_s.front()},
            {"channels", channels(matches, read.recording)},
@@ -100,6 +107,7 @@ void inspectCommand(const InspectOptions& options, Io io) {
     for (const Finding& p : faults)
       out["faults"].push_back(
           {{"code", p.code}, {"line", p.line}, {"text", words::sentence(p).toStdString()}});
+    out["guesses"] = guessesJson(formats::guessColumns(log->head(), logCampaign().links, matches));
   } catch (const InputError& e) {
     throw InputError(inFile(options.log, e.found));
   }
@@ -115,6 +123,10 @@ void inspectCommand(const InspectOptions& options, Io io) {
          << "\n";
   for (const json& c : out["channels"])
     io.out << fmt::format("  {:<24} {}\n", c["channel"].get<std::string>(), fromColumn(c));
+  for (const json& g : out["guesses"]) {
+    const QString channel = QString::fromStdString(g["channel"]), column = QString::fromStdString(g["column"]);
+    io.out << Cli::tr("  perhaps %1 is \"%2\", by its values; if so: --map \"%1=%2\"").arg(channel, column).toStdString() << "\n";
+  }
   for (const Finding& f : faults) io.out << faultText(f) << "\n";
 }
 

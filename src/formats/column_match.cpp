@@ -131,7 +131,8 @@ void settleSignal(const TableHead& layout, ColumnMatch& m, const std::string& li
   const auto v = previewNumbers(layout, m.column);
   const bool share = quantity::unitSpelt(m.unit, quantity::Dimension::Percent).has_value();
   const bool dbm =
-      isDbm(m.unit) || (!share && std::any_of(v.begin(), v.end(), [](double x) { return x < 0; }));
+      isDbm(m.unit) || quantity::unitSpelt(m.unit, quantity::Dimension::Ratio) ||
+      (!share && std::any_of(v.begin(), v.end(), [](double x) { return x < 0; }));
   if (dbm) {
     m.unit = "dBm";
     m.scale = 1;
@@ -202,6 +203,7 @@ class Matcher {
   std::optional<ColumnMatch> settled(const ChannelInfo& about, const Words& w, int column) const {
     const std::string_view channel = about.name;
     ColumnMatch m{column, m_layout.header[static_cast<std::size_t>(column)], std::string(channel), w.unit};
+    m.antenna = about.of_link ? w.antenna : 0;
     const std::string link = about.of_link ? linkFor(w, m_links, about) : std::string();
     if (about.of_link) m.channel = log::linkChannel(link, channel);
     if (about.unit == Unit::Milliwatt && isDbm(w.unit)) {
@@ -220,10 +222,13 @@ class Matcher {
     m.scale = *scale;
     if (channel == "time_s") settleTime(m_layout, m);
     if (channel == "date") {
+      const std::string text = previewText(m_layout, column);
       m.kind = FieldKind::Date;
-      if (std::isfinite(parseDateTime(previewText(m_layout, column)).seconds)) {
+      if (std::isfinite(parseDateTime(text).seconds)) {
         m.channel = "time_s";
         m.kind = FieldKind::DateTime;
+      } else if (!text.empty() && !std::isfinite(parseDate(text))) {
+        return std::nullopt;  // "data" is a date in three languages, and much else in others
       }
     }
     return m;
@@ -233,6 +238,18 @@ class Matcher {
   const std::vector<campaign::Link>& m_links;
   std::vector<std::string> m_known;
 };
+
+/// Another antenna's column of a channel that is matched already, none of them by hand.
+bool isFurtherAntenna(const ColumnMatch& match, const std::vector<ColumnMatch>& matched) {
+  if (match.antenna == 0 || match.kind != FieldKind::Number) return false;
+  bool any = false;
+  for (const ColumnMatch& m : matched) {
+    if (m.channel != match.channel) continue;
+    if (m.antenna == 0 || m.antenna == match.antenna || m.kind != FieldKind::Number) return false;
+    any = true;
+  }
+  return any;
+}
 
 int columnNamed(const TableHead& layout, const std::string& channel, const std::string& name) {
   const auto found = std::find(layout.header.begin(), layout.header.end(), name);
@@ -300,7 +317,7 @@ std::vector<ColumnMatch> matchColumns(const TableHead& layout, const std::vector
   for (int column = 0; column < static_cast<int>(layout.header.size()); ++column) {
     if (taken.contains(column)) continue;
     const auto match = matcher.byName(column);
-    if (match && settled.insert(match->channel).second) out.push_back(*match);
+    if (match && (settled.insert(match->channel).second || isFurtherAntenna(*match, out))) out.push_back(*match);
   }
   std::sort(out.begin(), out.end(),
             [](const ColumnMatch& a, const ColumnMatch& b) { return a.column < b.column; });

@@ -27,10 +27,12 @@ struct ColumnMatch {
   std::string unit;  ///< as the log has it, e.g. "ft"
   double scale = 1;  ///< to the channel's canonical unit
   FieldKind kind = FieldKind::Number;
+  int antenna = 0;  ///< of several that hear one link, from 1; 0: the only one
 };
 
 /// Recognises columns by meaning and unit from their names (and their first rows where a name leaves it
-/// open). A channel is matched once: the first column wins. Link channels without a link's name go to the
+/// open). A channel is matched once: the first column wins; columns of several antennas of one link are all matched,
+/// and the best of them counts. Link channels without a link's name go to the
 /// control link (signal, quality) or the video link (bitrate, delay).
 /// @param corrections channel -> column name or number counted from 1, a unit behind it where its name has
 /// none ("TX power [dBm]"); an empty name leaves the channel out

@@ -27,6 +27,97 @@ std::string takeBracketed(std::string& name) {
   return unit;
 }
 
+/// Letters of Latin script without their accents; "ß" and the like by the letters that stand for them.
+struct Folded {
+  std::string_view letter, as;
+};
+constexpr Folded kFolded[] = {
+    {"ä", "a"}, {"à", "a"}, {"á", "a"}, {"â", "a"}, {"ã", "a"}, {"å", "a"}, {"ą", "a"}, {"ç", "c"}, {"ć", "c"},
+    {"é", "e"}, {"è", "e"}, {"ê", "e"}, {"ë", "e"}, {"ę", "e"}, {"í", "i"}, {"ì", "i"}, {"î", "i"}, {"ï", "i"},
+    {"ł", "l"}, {"ñ", "n"}, {"ń", "n"}, {"ö", "o"}, {"ó", "o"}, {"ò", "o"}, {"ô", "o"}, {"õ", "o"}, {"ś", "s"},
+    {"ß", "ss"}, {"ü", "u"}, {"ú", "u"}, {"ù", "u"}, {"û", "u"}, {"ź", "z"}, {"ż", "z"}, {"Ä", "a"}, {"À", "a"},
+    {"Á", "a"}, {"Ç", "c"}, {"É", "e"}, {"È", "e"}, {"Ê", "e"}, {"Í", "i"}, {"Ł", "l"}, {"Ñ", "n"}, {"Ö", "o"},
+    {"Ó", "o"}, {"Ś", "s"}, {"Ü", "u"}, {"Ú", "u"}, {"Ź", "z"}, {"Ż", "z"}};
+
+std::string withoutAccents(std::string_view text) {
+  std::string out;
+  for (std::size_t i = 0; i < text.size();) {
+    const auto* found = static_cast<unsigned char>(text[i]) < 0x80
+                            ? std::end(kFolded)
+                            : std::find_if(std::begin(kFolded), std::end(kFolded), [&](const Folded& f) {
+                                return text.substr(i).starts_with(f.letter);
+                              });
+    if (found == std::end(kFolded)) {
+      out += text[i++];
+      continue;
+    }
+    out += found->as;
+    i += found->letter.size();
+  }
+  return out;
+}
+
+/// Words that logs glue together or cut short, told in full.
+struct Glued {
+  std::string_view word, words;
+};
+constexpr Glued kGlued[] = {{"rss", "rssi"},
+                            {"rrss", "up rssi"},
+                            {"rrssi", "up rssi"},
+                            {"trss", "down rssi"},
+                            {"trssi", "down rssi"},
+                            {"qly", "quality"},
+                            {"rqly", "up quality"},
+                            {"tqly", "down quality"},
+                            {"rlq", "up lq"},
+                            {"tlq", "down lq"},
+                            {"rsnr", "up snr"},
+                            {"tsnr", "down snr"},
+                            {"pwr", "power"},
+                            {"tpwr", "tx power"},
+                            {"txpwr", "tx power"},
+                            {"txpower", "tx power"},
+                            {"bt", "voltage"},
+                            {"rxbt", "receiver voltage"},
+                            {"rxbat", "receiver voltage"},
+                            {"vfas", "battery voltage"},
+                            {"curr", "current"},
+                            {"capa", "used charge"},
+                            {"gspd", "speed"},
+                            {"spd", "speed"},
+                            {"hdg", "heading"},
+                            {"galt", "altitude"},
+                            {"uplink", "up"},
+                            {"downlink", "down"},
+                            {"telemetry", "down"}};
+
+/// Takes the antenna's number off "1rss", "rssi2", "ant1".
+std::string withoutAntenna(std::string word, int& antenna) {
+  constexpr std::string_view kNumbered[] = {"rss", "rssi", "snr", "lq", "qly", "rqly", "rrss", "rsnr", "ant", "antenna", "antenne", "antena"};
+  const auto known = [&](std::string_view w) { return std::find(std::begin(kNumbered), std::end(kNumbered), w) != std::end(kNumbered); };
+  const auto isNumber = [](char c) { return c >= '1' && c <= '4'; };
+  if (word.size() > 2 && isNumber(word.front()) && known(std::string_view(word).substr(1))) {
+    antenna = word.front() - '0';
+    return word.substr(1);
+  }
+  if (word.size() > 2 && isNumber(word.back()) && known(std::string_view(word).substr(0, word.size() - 1))) {
+    antenna = word.back() - '0';
+    word.pop_back();
+  }
+  return word;
+}
+
+void addInFull(const std::string& word, ColumnWords& out) {
+  const std::string bare = withoutAntenna(word, out.antenna);
+  const auto* glued = std::find_if(std::begin(kGlued), std::end(kGlued), [&](const Glued& g) { return g.word == bare; });
+  std::string_view words = glued == std::end(kGlued) ? std::string_view(bare) : glued->words;
+  while (!words.empty()) {
+    const auto end = std::min(words.find(' '), words.size());
+    out.words.emplace_back(words.substr(0, end));
+    words.remove_prefix(std::min(end + 1, words.size()));
+  }
+}
+
 bool isWordByte(unsigned char c) {
   return std::isalnum(c) || c == '%' || c == '/' || c >= 0x80;
 }
@@ -34,18 +125,18 @@ bool isWordByte(unsigned char c) {
 /// One run of letters and digits: a unit as it is ("dBm", "mAh"), anything else cut at its humps
 /// ("batteryVoltage").
 /// @param last the last word as it was written: a capital B makes bytes of bits
-void addWords(const std::string& token, std::vector<std::string>& words, std::string& last) {
+void addWords(const std::string& token, ColumnWords& out, std::string& last) {
   if (token.empty()) return;
   std::size_t begin = 0;
   for (std::size_t i = 1; i + 1 < token.size() && !quantity::isUnit(token); ++i) {
     const auto before = static_cast<unsigned char>(token[i - 1]), c = static_cast<unsigned char>(token[i]);
     if (!std::isupper(c) || !std::islower(before) || !std::islower(static_cast<unsigned char>(token[i + 1])))
       continue;
-    words.push_back(lower(token.substr(begin, i - begin)));
+    addInFull(lower(token.substr(begin, i - begin)), out);
     begin = i;
   }
   last = token.substr(begin);
-  words.push_back(lower(last));
+  addInFull(lower(last), out);
 }
 
 }  // namespace
@@ -59,7 +150,7 @@ bool ColumnWords::hasAny(std::initializer_list<std::string_view> any) const {
 }
 
 ColumnWords wordsOf(std::string_view header) {
-  std::string name(header);
+  std::string name = withoutAccents(header);
   ColumnWords out;
   out.unit = takeBracketed(name);
   std::string token, last;
@@ -68,10 +159,13 @@ ColumnWords wordsOf(std::string_view header) {
       token += name[i];
       continue;
     }
-    addWords(token, out.words, last);
+    addWords(token, out, last);
     token.clear();
   }
   // What has a stroke in it is a unit, known or not: "speed furlong/s" is no speed in m/s.
+  for (std::size_t i = 0; i + 1 < out.words.size(); ++i)  // "RSSI ant 2"
+    if (out.words[i].starts_with("ant") && out.words[i + 1].size() == 1 && out.words[i + 1][0] >= '1' && out.words[i + 1][0] <= '4')
+      out.antenna = out.words[i + 1][0] - '0';
   if (out.unit.empty() && out.words.size() > 1 &&
       (quantity::isUnit(last) || last.find('/') != std::string::npos)) {
     out.unit = last;

@@ -7,7 +7,7 @@
 
 namespace distanz::formats {
 
-/// One format of logs. Everything else knows formats only through the table of these: a new one is its file
+/// One format of logs, as it is once it is readable (see readable.h). Everything else knows formats only through the table of these: a new one is its file
 /// and a row.
 struct LogFormat {
   const char* name;                       ///< "csv"
@@ -22,7 +22,9 @@ struct LogFormat {
 std::span<const LogFormat> logFormats();
 
 const LogFormat& formatOf(std::string_view bytes);
-/// @throws InputError as LogFormat::open
-std::unique_ptr<LogTable> openLog(std::string_view bytes);
+/// True where the first bytes of a log do not make a log by themselves: archives and trees.
+bool needsAll(std::string_view bytes);
+/// @param format where not null: which it is @throws InputError as LogFormat::open and readableForm()
+std::unique_ptr<LogTable> openLog(std::string_view bytes, const LogFormat** format = nullptr);
 
 }  // namespace distanz::formats

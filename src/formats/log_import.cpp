@@ -21,6 +21,13 @@ LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign,
 
 }  // namespace
 
+TableHead headOf(const std::filesystem::path& file) {
+  constexpr std::size_t kHead = 4 << 20;
+  std::string bytes = readFileHead(file, kHead);
+  if (bytes.size() == kHead && needsAll(bytes)) bytes = readFile(file);
+  return openLog(bytes)->head();
+}
+
 ImportedLog importLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
                       const std::map<std::string, std::string>& corrections, const Progress& progress,
                       const std::function<void(std::string_view)>& beside) {

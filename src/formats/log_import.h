@@ -1,4 +1,5 @@
 #pragma once
+#include <filesystem>
 #include <functional>
 #include <map>
 #include <memory>
@@ -20,6 +21,10 @@ struct ImportedLog {
   log::Track track;
   std::vector<Finding> problems;
 };
+
+/// What a log shows before its numbers are read: of formats that are lines from its first megabytes, of others from all
+/// of it. @throws InputError
+TableHead headOf(const std::filesystem::path& file);
 
 /// The one way in for log files: layout, match, read, place. Pure: nothing is kept anywhere.
 /// @param bytes of the file @param name for messages @param corrections as in matchColumns()

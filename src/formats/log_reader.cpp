@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/log/quantile.h"
+#include "formats/column_guess.h"
 #include "formats/column_sense.h"
 #include "formats/field_value.h"
 #include "formats/fields.h"
@@ -26,10 +27,16 @@ void requireColumns(const TableHead& layout, const std::vector<ColumnMatch>& mat
   const auto any = [&](auto test) {
     return std::any_of(matches.begin(), matches.end(), [&](const ColumnMatch& m) { return test(m.channel); });
   };
-  if (!any([](const std::string& c) { return c == "time_s"; }))
-    throw InputError(finding("no-time-column", {{"columns", columns}}));
-  if (needs == Needs::Measurement && !any(measures))
-    throw InputError(finding("no-measurement-column", {{"columns", columns}}));
+  const auto refuse = [&](const char* code, const char* with_guess, auto test) {
+    campaign::Link any_link;
+    any_link.id = "control";
+    for (const ColumnMatch& g : guessColumns(layout, {any_link}, matches))
+      if (test(g.channel)) throw InputError(finding(with_guess, {{"columns", columns}, {"column", g.header}}));
+    throw InputError(finding(code, {{"columns", columns}}));
+  };
+  const auto isTime = [](const std::string& c) { return c == "time_s"; };
+  if (!any(isTime)) refuse("no-time-column", "time-guessed", isTime);
+  if (needs == Needs::Measurement && !any(measures)) refuse("no-measurement-column", "measurement-guessed", measures);
 }
 
 /// Keeps the rows marked, in every vector alike.
@@ -49,6 +56,18 @@ std::vector<bool> notRepeated(const NumberTable& table) {
       return s[i] == s[i - 1] || (std::isnan(s[i]) && std::isnan(s[i - 1]));
     });
   return keep;
+}
+
+/// Of two antennas of one link that which hears better, row by row. An antenna that is not there tells one value
+/// throughout, often 0, which would be the best of all.
+void bestOf(std::vector<double>& values, const std::vector<double>& other) {
+  if (log::onlyValue(other)) return;
+  if (log::onlyValue(values)) {
+    values = other;
+    return;
+  }
+  for (std::size_t i = 0; i < values.size(); ++i)
+    if (const double v = other[i]; std::isfinite(v) && !(values[i] >= v)) values[i] = v;
 }
 
 struct Assembly {
@@ -103,7 +122,12 @@ struct Assembly {
       out.problems.push_back(at(finding("empty-column", {{"channel", channel}}), log.head().header_line));
       return;
     }
-    out.recording.columns.push_back({std::move(channel), std::move(values)});
+    const auto known = std::find_if(out.recording.columns.begin(), out.recording.columns.end(),
+                                    [&](const log::Column& c) { return c.channel == channel; });
+    if (known != out.recording.columns.end())
+      bestOf(known->values, values);
+    else
+      out.recording.columns.push_back({std::move(channel), std::move(values)});
   }
 };
 
@@ -155,6 +179,7 @@ LogRead readLog(const LogTable& log, const std::vector<ColumnMatch>& matches, co
   NumberTable table = log.numbers(matches, progress);
   LogRead out;
   out.rows = table.rows;
+  out.problems = std::move(table.problems);
   const Assembly assembly{log, matches, table, out};
   if (table.not_numbers > 0)
     assembly.problem(finding("not-a-number", {{"fields", table.not_numbers}}), table.first_not_number_row);

@@ -38,6 +38,7 @@ struct NumberTable {
   std::size_t rows = 0;
   std::size_t not_numbers = 0;  ///< fields with text where a number belongs
   std::size_t first_not_number_row = 0;
+  std::vector<Finding> problems;  ///< what of the log was left out, with its first line
 };
 
 /// A log of any format: rows under named columns. It looks at the bytes it was opened on, which must outlive

@@ -145,3 +145,37 @@ TEST_CASE("live: a setup's first flight is told from itself; what cannot be advi
   }
   CHECK(run({"live", folder, dir / "part.csv", "--setup", "A", "--heading-off", "270"}).code == 2);
 }
+
+TEST_CASE("align: another recorder of one flight is found, a log of nothing in common is not") {
+  const TempDir dir;
+  std::string first = "time_s,speed_mps,rssi_dbm\n", other = "time_s,speed_mps\n", none = "time_s,speed_mps\n";
+  unsigned state = 1;
+  const auto noise = [&] {
+    state = state * 1664525 + 1013904223;
+    return double(state >> 8) / (1 << 24) - 0.5;
+  };
+  double speed = 12, elsewhere = 12;
+  for (int i = 0; i < 3000; ++i) {
+    speed += 0.3 * noise() - 0.02 * (speed - 12);
+    elsewhere += 0.3 * noise() - 0.02 * (elsewhere - 12);
+    first += std::to_string(i * 0.1) + "," + std::to_string(speed) + "," + std::to_string(-60 - i % 30) + "\n";
+    if (i >= 400 && i % 2 == 0) other += std::to_string((i - 400) * 0.1) + "," + std::to_string(speed + 0.02 * noise()) + "\n";
+    if (i % 2 == 0) none += std::to_string(i * 0.1) + "," + std::to_string(elsewhere) + "\n";
+  }
+  test::spill(dir / "a.csv", first);
+  test::spill(dir / "b.csv", other);
+  test::spill(dir / "c.csv", none);
+  const auto fits = run({"align", dir / "a.csv", dir / "b.csv", "--json"});
+  CHECK(fits.code == 0);
+  const auto j = json::parse(fits.out);
+  CHECK(j["aligned"] == true);
+  CHECK(j["channel"] == "speed_mps");
+  CHECK(j["offset_s"].get<double>() == Approx(40).margin(0.1));
+  CHECK(j["offset_sd_m"].get<double>() > 0);
+  CHECK_THAT(run({"align", dir / "a.csv", dir / "b.csv"}).out, Contains("begins 40.0"));
+  const auto apart = run({"align", dir / "a.csv", dir / "c.csv", "--json"});
+  CHECK(json::parse(apart.out)["aligned"] == false);
+  CHECK(json::parse(apart.out)["offset_s"].is_null());
+  CHECK_THAT(run({"align", dir / "a.csv", dir / "c.csv"}).out, Contains("cannot tell"));
+  CHECK(run({"align", dir / "a.csv", dir / "gone.csv"}).code == 1);
+}

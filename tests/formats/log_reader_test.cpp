@@ -257,7 +257,6 @@ TEST_CASE("bad logs are refused with what, where and what to do") {
       {"", "empty"},
       {"\n\n", "empty"},
       {std::string("\x7f\x45\x4c\x46\0\0\1\2", 8), "binary file"},
-      {"\xff\xfet\0i\0", "UTF-16"},
       {"1,2,3\n4,5,6\n", "no row before it names the columns"},
       {"time_s,rssi_dbm\n", "no rows"},
       {"alpha,beta\n1,2\n3,4\n", "no column is recognised as time (the log has: alpha, beta)"},

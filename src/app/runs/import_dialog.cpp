@@ -7,8 +7,7 @@
 
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
-#include "formats/files.h"
-#include "formats/log_format.h"
+#include "formats/column_guess.h"
 #include "words/phrases.h"
 #include "words/say.h"
 
@@ -27,8 +26,6 @@ QTableWidget* table(const QStringList& heads, const char* name) {
   t->verticalHeader()->setDefaultSectionSize(32);
   return t;
 }
-
-constexpr std::size_t kHead = 4 << 20;  // bytes: enough to tell the layout
 
 }  // namespace
 
@@ -109,7 +106,7 @@ void ImportDialog::look(const QString& file) {
   looked.pending.setup = guessSetup(file);
   looked.pending.ended = campaign::Ended::TurnedBack;
   try {
-    looked.head = formats::openLog(formats::readFileHead(file.toStdString(), kHead))->head();
+    looked.head = formats::headOf(file.toStdString());
   } catch (const Error& e) {
     looked.fault = words::sentence(e);
   }
@@ -171,16 +168,20 @@ void ImportDialog::fillMatches(int row) {
   const auto& links = m_document.campaign().links;
   const auto matches = formats::matchColumns(l.head, links, l.pending.corrections);
   auto channels = formats::knownChannels(links);
-  const auto matched = [&](const std::string& channel) {
-    return std::find_if(matches.begin(), matches.end(), [&](const auto& m) { return m.channel == channel; });
+  const auto guesses = formats::guessColumns(l.head, links, matches);
+  const auto in = [](const auto& list, const std::string& channel) {
+    return std::find_if(list.begin(), list.end(), [&](const auto& m) { return m.channel == channel; });
   };
+  const auto matched = [&](const std::string& channel) { return in(matches, channel); };
   const bool combined =
       matched("lat_lon") != matches.end();  // a position is offered once: as one column, or as two
   std::erase_if(channels, [&](const std::string& c) {
     return combined ? c == "lat_deg" || c == "lon_deg" : c == "lat_lon";
   });
-  std::stable_partition(channels.begin(), channels.end(),
-                        [&](const std::string& c) { return matched(c) != matches.end(); });
+  const auto guessed = std::stable_partition(channels.begin(), channels.end(),
+                                             [&](const std::string& c) { return matched(c) != matches.end(); });
+  std::stable_partition(guessed, channels.end(),
+                        [&](const std::string& c) { return in(guesses, c) != guesses.end(); });
   for (const std::string& channel : channels) {
     const int at = m_matches->rowCount();
     m_matches->insertRow(at);
@@ -199,20 +200,30 @@ void ImportDialog::fillMatches(int row) {
       correct(row, channel, column < 0 ? std::string() : header[size_t(column)]);
     });
     m_matches->setCellWidget(at, 1, box);
+    if (const auto g = in(guesses, channel); m == matches.end() && g != guesses.end()) {
+      box->setItemText(0, tr("?  perhaps %1").arg(QString::fromStdString(g->header)));
+      m_matches->setItem(at, 2, new QTableWidgetItem(tr("a guess")));
+      showValues(at, l.head, g->column);
+    }
     if (m == matches.end()) continue;
     if (formats::needsUnit(*m))
       m_matches->setCellWidget(at, 2, unitBox(row, *m));
     else
       m_matches->setItem(at, 2, new QTableWidgetItem(QString::fromStdString(m->unit)));
-    QStringList values;
-    for (std::size_t r = 0; r < std::min<std::size_t>(l.head.preview.size(), 4); ++r)
-      if (size_t(m->column) < l.head.preview[r].size())
-        values << QString::fromStdString(l.head.preview[r][size_t(m->column)]);
-    m_matches->setItem(at, 3, new QTableWidgetItem(values.join("   ")));
+    showValues(at, l.head, m->column);
   }
   m_matches->setColumnWidth(0, 190);
   m_matches->setColumnWidth(1, 240);
   m_matches->setColumnWidth(2, 160);
+}
+
+void ImportDialog::showValues(int at, const formats::TableHead& head, int column) {
+  constexpr std::size_t kShown = 4;
+  QStringList values;
+  for (std::size_t r = 0; r < std::min(head.preview.size(), kShown); ++r)
+    if (size_t(column) < head.preview[r].size())
+      values << QString::fromStdString(head.preview[r][size_t(column)]);
+  m_matches->setItem(at, 3, new QTableWidgetItem(values.join("   ")));
 }
 
 /// Asks for the unit that a column does not tell.

@@ -33,6 +33,7 @@ class ImportDialog : public QDialog {
   void fillLogs();
   void fillMatches(int row);
   void correct(int row, const std::string& channel, const std::string& column);
+  void showValues(int at, const formats::TableHead& head, int column);
   QComboBox* unitBox(int row, const formats::ColumnMatch& match);
   void begin();
   void setBusy(bool busy);

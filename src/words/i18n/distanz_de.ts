@@ -449,6 +449,14 @@
         <source>terrain or a map that the campaign file is to keep; may be repeated</source>
         <translation>Gelände oder Karte, die die Kampagnendatei behalten soll; mehrfach möglich</translation>
     </message>
+    <message>
+        <source>  perhaps %1 is &quot;%2&quot;, by its values; if so: --map &quot;%1=%2&quot;</source>
+        <translation>  vielleicht ist %1 „%2“, nach den Werten; dann: --map &quot;%1=%2&quot;</translation>
+    </message>
+    <message>
+        <source>How the clock of another log of the same flight lies to that of a log</source>
+        <translation>Wie die Uhr eines anderen Logs desselben Flugs zu der eines Logs steht</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -1154,6 +1162,14 @@
     <message>
         <source>which unit?</source>
         <translation>welche Einheit?</translation>
+    </message>
+    <message>
+        <source>?  perhaps %1</source>
+        <translation>?  vielleicht %1</translation>
+    </message>
+    <message>
+        <source>a guess</source>
+        <translation>geraten</translation>
     </message>
 </context>
 <context>
@@ -5554,6 +5570,62 @@
         <source>{setup} is predicted to reach {range} on the {link} link, with exponent {exponent}.</source>
         <translation>{setup} sollte auf der Strecke {link} {range} weit reichen, mit Exponent {exponent}.</translation>
     </message>
+    <message>
+        <source>the archive cannot be unpacked ({reason}); pack it again, or unpack it and choose the log</source>
+        <translation>das Archiv lässt sich nicht entpacken ({reason}); neu packen, oder entpacken und das Log wählen</translation>
+    </message>
+    <message>
+        <source>the archive holds no file; choose another, or the log itself</source>
+        <translation>das Archiv enthält keine Datei; ein anderes oder das Log selbst wählen</translation>
+    </message>
+    <message>
+        <source>the archive holds {count} files ({files}); unpack it and choose the logs</source>
+        <translation>das Archiv enthält {count} Dateien ({files}); entpacken und die Logs wählen</translation>
+    </message>
+    <message>
+        <source>the archive grows beyond {megabytes} MB, more than any log does; unpack it and see what it is</source>
+        <translation>das Archiv wächst über {megabytes} MB hinaus, mehr als irgendein Log; entpacken und nachsehen, was es ist</translation>
+    </message>
+    <message>
+        <source>line {line}: this is not well formed ({reason}); save the track again</source>
+        <translation>Zeile {line}: das ist nicht wohlgeformt ({reason}); die Spur neu speichern</translation>
+    </message>
+    <message>
+        <source>the track has {megabytes} MB, and {most} MB are read at most; cut it, or save it as CSV</source>
+        <translation>die Spur hat {megabytes} MB, höchstens {most} MB werden gelesen; kürzen oder als CSV speichern</translation>
+    </message>
+    <message>
+        <source>{count} points without a time are left out</source>
+        <translation>{count} Punkte ohne Zeit bleiben draußen</translation>
+    </message>
+    <message>
+        <source>{count} sentences whose checksum does not fit are left out</source>
+        <translation>{count} Sätze mit falscher Prüfsumme bleiben draußen</translation>
+    </message>
+    <message>
+        <source>{count} subtitles whose times cannot be read are left out</source>
+        <translation>{count} Untertitel, deren Zeiten nicht lesbar sind, bleiben draußen</translation>
+    </message>
+    <message>
+        <source>{count} lines name no value and are left out</source>
+        <translation>{count} Zeilen nennen keinen Wert und bleiben draußen</translation>
+    </message>
+    <message>
+        <source>no column is recognised as time (the log has: {columns}); &quot;{column}&quot; may be it by its values: match it to time_s if it is</source>
+        <translation>keine Spalte ist als Zeit zu erkennen (das Log hat: {columns}); „{column}“ könnte es nach ihren Werten sein: dann time_s zuordnen</translation>
+    </message>
+    <message>
+        <source>no column is recognised as signal, link quality or bitrate (the log has: {columns}); &quot;{column}&quot; may be one by its values: match it by hand if it is</source>
+        <translation>keine Spalte ist als Signal, Qualität oder Bitrate zu erkennen (das Log hat: {columns}); „{column}“ könnte es nach ihren Werten sein: dann von Hand zuordnen</translation>
+    </message>
+    <message>
+        <source>the other log begins {offset:.2} after the first (give or take {sd:.2}), and its clock runs slow by {drift:.0} millionths; found by {channel} over {overlap:.0}</source>
+        <translation>das andere Log beginnt {offset:.2} nach dem ersten (um {sd:.2}), und seine Uhr geht um {drift:.0} Millionstel nach; gefunden über {channel} auf {overlap:.0}</translation>
+    </message>
+    <message>
+        <source>cannot tell: nothing that both logs know fits at one place only; they may be of different flights</source>
+        <translation>nicht zu sagen: nichts, was beide Logs kennen, passt an nur einer Stelle; es können verschiedene Flüge sein</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -7593,6 +7665,18 @@
     <message>
         <source>clear of carbon and battery, and tried on the ground check</source>
         <translation>weg von Carbon und Akku, und bei der Prüfung am Boden versucht</translation>
+    </message>
+    <message>
+        <source>signal sent back</source>
+        <translation>zurückgesendetes Signal</translation>
+    </message>
+    <message>
+        <source>quality sent back</source>
+        <translation>zurückgesendete Qualität</translation>
+    </message>
+    <message>
+        <source>SNR sent back</source>
+        <translation>zurückgesendetes SNR</translation>
     </message>
 </context>
 </TS>

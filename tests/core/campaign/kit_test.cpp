@@ -79,7 +79,7 @@ TEST_CASE("validate: parts out of their domain and ids of parts that are not the
   c.setups[1].links["control"].receiver = "p99";
   REQUIRE(validate(c).size() == 1);
   CHECK(validate(c)[0].code == "unknown-id");
-  CHECK(validate(c)[0].find("id")->value == Argument::Value(std::string("p99")));
+  CHECK(validate(c)[0].find("id")->value == distanz::Argument::Value(std::string("p99")));
 }
 
 TEST_CASE("keys: what an analysis depends on changes them, words do not") {

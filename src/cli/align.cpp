@@ -1,0 +1,71 @@
+#include "core/log/align.h"
+
+#include <cmath>
+#include <nlohmann/json.hpp>
+#include <ostream>
+
+#include "cli/command.h"
+#include "cli/log_campaign.h"
+#include "cli/said.h"
+#include "core/log/channel.h"
+#include "core/log/quantile.h"
+#include "formats/files.h"
+#include "formats/log_import.h"
+#include "words/say.h"
+
+namespace distanz::cli {
+namespace {
+
+using json = nlohmann::ordered_json;
+using quantity::Unit;
+
+log::Recording recordingOf(const std::filesystem::path& file) {
+  return formats::readRecording(formats::readFile(file), file.filename().string(), logCampaign(), {},
+                                formats::Needs::Anything);
+}
+
+/// Usual speed of the flight, NaN where the log does not tell it.
+double speed_mps(const log::Recording& r) {
+  const auto* speed = r.find(log::channel::kSpeed);
+  return speed ? log::quantile(*speed, 0.5) : NAN;
+}
+
+}  // namespace
+
+void alignCommand(const AlignOptions& options, Io io) {
+  const log::Recording first = recordingOf(options.log), other = recordingOf(options.other);
+  const auto fit = log::alignClocks(first, other);
+  const double metres = fit ? fit->offset_sd_s * speed_mps(first) : NAN;
+  if (options.json) {
+    json out = {{"aligned", fit.has_value()},
+                {"channel", nullptr},
+                {"offset_s", nullptr},
+                {"offset_sd_s", nullptr},
+                {"offset_sd_m", nullptr},
+                {"drift_ppm", nullptr},
+                {"overlap_s", nullptr},
+                {"peak", nullptr},
+                {"second", nullptr}};
+    if (fit)
+      out.update({{"channel", fit->channel},
+                  {"offset_s", fit->offset_s},
+                  {"offset_sd_s", fit->offset_sd_s},
+                  {"offset_sd_m", std::isfinite(metres) ? json(metres) : json(nullptr)},
+                  {"drift_ppm", fit->drift_ppm},
+                  {"overlap_s", fit->overlap_s},
+                  {"peak", fit->peak},
+                  {"second", fit->second}});
+    io.out << printed(out) << "\n";
+    return;
+  }
+  const Finding told =
+      !fit ? finding("clocks-apart")
+           : finding("clocks-fit", {{"offset", fit->offset_s, Unit::Second},
+                                    {"sd", fit->offset_sd_s, Unit::Second},
+                                    {"drift", fit->drift_ppm, Unit::None},
+                                    {"channel", Term{"channel-" + std::string(log::nameWithoutLink(fit->channel))}},
+                                    {"overlap", fit->overlap_s, Unit::Second}});
+  io.out << words::sentence(told).toStdString() << "\n";
+}
+
+}  // namespace distanz::cli

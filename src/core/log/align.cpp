@@ -1,0 +1,303 @@
+#include "core/log/align.h"
+
+#include <Eigen/Dense>
+#include <algorithm>
+#include <cmath>
+#include <complex>
+#include <numeric>
+#include <unsupported/Eigen/FFT>
+#include <vector>
+
+namespace distanz::log {
+namespace {
+
+using Series = std::vector<double>;
+
+constexpr double kLongestGap_s = 5, kAway_s = 8, kClip = 2, kSurest = 1.35, kAround_s = 1.5, kLeastCorrelation = 0.4, kShareOfOther = 0.6;
+constexpr std::size_t kMostPoints = 1 << 17;
+/// Frame rates that are taken for each other: 25, 30 and what lies a thousandth beside.
+constexpr double kRates[] = {1, 1.001, 1 / 1.001, 25.0 / 30, 30.0 / 25, 24.0 / 25, 25.0 / 24};
+constexpr std::string_view kShared[] = {"speed_mps", "altitude_msl_m", "height_m", "distance_m", "battery_v"};
+
+/// Samples that are there, at rising times.
+struct Samples {
+  Series t, v;
+  double step_s = 1;  ///< usual time between two
+};
+
+Samples samplesOf(const Recording& r, const std::string& channel) {
+  Samples out;
+  const Series* v = r.find(channel);
+  if (!v) return out;
+  for (std::size_t i = 0; i < v->size(); ++i)
+    if (std::isfinite((*v)[i]) && (out.t.empty() || r.time_s[i] > out.t.back())) {
+      out.t.push_back(r.time_s[i]);
+      out.v.push_back((*v)[i]);
+    }
+  Series steps;
+  for (std::size_t i = 1; i < out.t.size(); ++i) steps.push_back(out.t[i] - out.t[i - 1]);
+  if (!steps.empty()) {
+    std::nth_element(steps.begin(), steps.begin() + std::ptrdiff_t(steps.size() / 2), steps.end());
+    out.step_s = steps[steps.size() / 2];
+  }
+  return out;
+}
+
+/// Straight between samples, NaN in gaps and outside.
+double at(const Samples& s, double t) {
+  const auto next = std::lower_bound(s.t.begin(), s.t.end(), t);
+  if (next == s.t.end() || (next == s.t.begin() && *next > t)) return NAN;
+  if (*next == t) return s.v[std::size_t(next - s.t.begin())];
+  const auto i = std::size_t(next - s.t.begin());
+  const double gap = s.t[i] - s.t[i - 1];
+  if (gap > std::max(kLongestGap_s, 3 * s.step_s)) return NAN;
+  return std::lerp(s.v[i - 1], s.v[i], (t - s.t[i - 1]) / gap);
+}
+
+/// On an even grid, each the mean of what lies within one step.
+Series gridOf(const Samples& s, double begin, double step, double rate) {
+  const double end = s.t.back() * rate;
+  Series out;
+  for (double t = begin; t <= end && out.size() < kMostPoints; t += step) {
+    const auto low = std::lower_bound(s.t.begin(), s.t.end(), (t - step / 2) / rate),
+               high = std::lower_bound(low, s.t.end(), (t + step / 2) / rate);
+    const auto n = high - low;
+    if (n > 0)
+      out.push_back(std::accumulate(s.v.begin() + (low - s.t.begin()), s.v.begin() + (high - s.t.begin()), 0.0) / double(n));
+    else
+      out.push_back(at(s, t / rate));
+  }
+  return out;
+}
+
+/// What is new at each step against the mean of kAround_s before and behind, which leaves out how any two flights climb,
+/// turn and slow down; none beyond kClip of its usual size; 0 where it is not known.
+Series news(const Series& grid, double step) {
+  Series out(grid.size(), NAN);
+  const auto k = std::size_t(std::max(std::lround(kAround_s / step), 1L));
+  for (std::size_t i = k; i + k < grid.size(); ++i) out[i] = grid[i] - (grid[i + k] + grid[i - k]) / 2;
+  Series known;
+  for (const double v : out)
+    if (std::isfinite(v)) known.push_back(v);
+  if (known.size() < 20) return {};
+  std::nth_element(known.begin(), known.begin() + std::ptrdiff_t(known.size() / 2), known.end());
+  const double middle = known[known.size() / 2];
+  for (double& v : known) v = std::abs(v - middle);
+  std::nth_element(known.begin(), known.begin() + std::ptrdiff_t(known.size() / 2), known.end());
+  const double most = kClip * 1.4826 * known[known.size() / 2];
+  if (!(most > 0)) return {};
+  for (double& v : out) v = std::isfinite(v) ? std::clamp(v - middle, -most, most) : 0;
+  return out;
+}
+
+using Spectrum = std::vector<std::complex<double>>;
+
+/// Sum over i of a[i] b[i - lag] for every lag, the negative ones behind the positive.
+class Correlator {
+ public:
+  explicit Correlator(std::size_t least) {
+    while (m_n < 2 * least) m_n *= 2;
+  }
+  std::size_t size() const { return m_n; }
+  Spectrum spectrum(Series of) {
+    of.resize(m_n, 0);
+    Spectrum out;
+    m_fft.fwd(out, of);
+    return out;
+  }
+  Series correlation(const Spectrum& a, const Spectrum& b) {
+    Spectrum product(a.size());
+    for (std::size_t i = 0; i < a.size(); ++i) product[i] = a[i] * std::conj(b[i]);
+    Series out;
+    m_fft.inv(out, product);
+    return out;
+  }
+
+ private:
+  std::size_t m_n = 1;
+  Eigen::FFT<double> m_fft;
+};
+
+/// Where two series fit best, and how well they fit anywhere else.
+struct Peak {
+  double lag = 0, score = 0, second = 0, r = 0, overlap = 0;
+};
+
+Series squares(Series of) {
+  for (double& v : of) v *= v;
+  return of;
+}
+Series known(Series of) {
+  for (double& v : of) v = v != 0;
+  return of;
+}
+
+Peak peakOf(const Series& a, const Series& b, double step) {
+  Correlator c(std::max(a.size(), b.size()));
+  const Spectrum fa = c.spectrum(a), fb = c.spectrum(b), fka = c.spectrum(known(a)), fkb = c.spectrum(known(b));
+  const Series ab = c.correlation(fa, fb), aa = c.correlation(c.spectrum(squares(a)), fkb),
+               bb = c.correlation(fka, c.spectrum(squares(b))), both = c.correlation(fka, fkb);
+  const auto n = std::ptrdiff_t(c.size());
+  const double least = kLeastOverlap_s / step;
+  const auto corrected = [&](std::ptrdiff_t lag) {
+    const auto i = std::size_t((lag + n) % n);
+    const double norm = std::sqrt(std::max(aa[i], 0.0) * std::max(bb[i], 0.0));
+    return both[i] >= least && norm > 0 ? ab[i] / norm : 0.0;
+  };
+  /// In standard deviations, as if nothing were common: few seconds that agree well say less than many.
+  const auto score = [&](std::ptrdiff_t lag) {
+    const auto i = std::size_t((lag + n) % n);
+    return std::atanh(std::clamp(corrected(lag), -0.9999, 0.9999)) * std::sqrt(std::max(both[i] / 2 - 3, 0.0));
+  };
+  const std::ptrdiff_t first = -std::ptrdiff_t(b.size()), last = std::ptrdiff_t(a.size());
+  std::ptrdiff_t best = 0;
+  double most = 0;
+  for (std::ptrdiff_t lag = first; lag <= last; ++lag)
+    if (const double s = score(lag); s > most) {
+      most = s;
+      best = lag;
+    }
+  Peak out;
+  if (most == 0) return out;
+  out.score = most;
+  out.r = corrected(best);
+  out.overlap = both[std::size_t((best + n) % n)] * step;
+  const auto away = std::ptrdiff_t(std::ceil(kAway_s / step));
+  for (std::ptrdiff_t lag = first; lag <= last; ++lag)
+    if (std::abs(lag - best) > away) out.second = std::max(out.second, score(lag));
+  const double before = corrected(best - 1), top = corrected(best), after = corrected(best + 1),
+               bend = before - 2 * top + after;
+  out.lag = double(best) + (bend < 0 ? std::clamp((before - after) / (2 * bend), -0.5, 0.5) : 0);
+  return out;
+}
+
+/// What both saw, the other's time shifted by `there` in the middle of it and stretched about it.
+struct Shifted {
+  const Samples& first;
+  const Samples& other;
+  double middle = 0, there = 0, drift = 0;
+  bool byFirst() const { return first.step_s >= other.step_s; }
+  const Samples& sparse() const { return byFirst() ? first : other; }
+  const Samples& dense() const { return byFirst() ? other : first; }
+};
+
+/// The dense samples about one of the sparse ones: their mean over its step, and how that rises with time.
+struct Local {
+  double value = 0, slope = 0;
+};
+Local localOf(const Samples& dense, double t, double width) {
+  const double h = std::max(dense.step_s, 0.1) / 2, step = std::max(h, width / 8);
+  Local out;
+  double n = 0;
+  for (double d = -width / 2; d <= width / 2 + 1e-9; d += step, ++n) {
+    out.value += at(dense, t + d);
+    out.slope += (at(dense, t + d + h) - at(dense, t + d - h)) / (2 * h);
+  }
+  return {out.value / n, out.slope / n};
+}
+
+/// One step of Gauss-Newton: sparse = a + b dense(t + shift + turn (t - middle)), misfits beyond `clip` left out.
+struct Step {
+  double shift = 0, turn = 0, shift_sd = 0, sd = 0;
+  bool good = false;
+};
+Step stepOf(const Shifted& x, double clip) {
+  constexpr double kUsualDrift = 300e-6;  // clocks run within so much of each other
+  Eigen::Matrix4d m = Eigen::Matrix4d::Zero();
+  Eigen::Vector4d right = Eigen::Vector4d::Zero();
+  double n = 0, all = 0;
+  const Samples& sparse = x.sparse();
+  for (std::size_t i = 0; i < sparse.t.size(); ++i) {
+    const double own = sparse.t[i];
+    const double t = x.byFirst() ? own : own + x.there + x.drift * (own + x.there - x.middle);
+    const Local local = localOf(x.dense(), x.byFirst() ? t - x.there - x.drift * (t - x.middle) : t, sparse.step_s);
+    if (!std::isfinite(local.value) || !std::isfinite(local.slope)) continue;
+    if (std::abs(sparse.v[i] - local.value) > clip) continue;
+    const double g = x.byFirst() ? -local.slope : local.slope;
+    const Eigen::Vector4d row(1, local.value, g, g * (t - x.middle));
+    m += row * row.transpose();
+    right += row * sparse.v[i];
+    all += sparse.v[i] * sparse.v[i];
+    ++n;
+  }
+  if (n < 20) return {};
+  const Eigen::Vector4d rough = m.ldlt().solve(right);
+  const double variance = std::max(all - rough.dot(right), 0.0) / (n - 4);
+  m(3, 3) += variance / (kUsualDrift * kUsualDrift);
+  const Eigen::Vector4d best = m.ldlt().solve(right);
+  const double scale = std::abs(best[1]) > 0.1 ? best[1] : 1;
+  const double shift_variance = variance * m.inverse()(2, 2) / (scale * scale);
+  return {best[2] / scale, best[3] / scale, std::sqrt(std::max(shift_variance, 0.0)), std::sqrt(variance), best.allFinite()};
+}
+
+/// Offset and drift with which both fit best, from a first guess with no drift. @return false: it went elsewhere
+bool refine(const Samples& a, const Samples& b, ClockFit& fit) {
+  constexpr double kFarthest_s = 3, kRepeats = 2;  // neighbouring samples repeat each other
+  const double begin = std::max(a.t.front(), b.t.front() + fit.offset_s),
+               end = std::min(a.t.back(), b.t.back() + fit.offset_s), span = std::max(end - begin, 1.0);
+  Shifted x{a, b, (begin + end) / 2, fit.offset_s, 0};
+  Step step;
+  double clip = INFINITY;
+  for (int pass = 0; pass < 12; ++pass) {
+    step = stepOf(x, clip);
+    if (!step.good) return false;
+    x.there += std::clamp(step.shift, -1.0, 1.0);
+    x.drift += std::clamp(step.turn, -2 / span, 2 / span);
+    if (std::abs(step.shift) < 1e-4 && std::abs(step.turn) * span < 1e-4) break;
+  }
+  if (std::abs(x.there - fit.offset_s) > kFarthest_s) return false;
+  fit.offset_sd_s = step.shift_sd * kRepeats;
+  fit.drift_ppm = x.drift * 1e6;
+  fit.offset_s = x.there + x.drift * (x.there - x.middle);
+  return true;
+}
+
+std::optional<ClockFit> alignBy(const std::string& channel, const Recording& first, const Recording& other) {
+  const Samples a = samplesOf(first, channel), b = samplesOf(other, channel);
+  if (a.t.size() < 30 || b.t.size() < 30) return std::nullopt;
+  const double span = std::max(a.t.back() - a.t.front(), b.t.back() - b.t.front());
+  const double step = std::max({std::max(a.step_s, b.step_s) / 2, 0.1, span / double(kMostPoints)});
+  const Series ga = news(gridOf(a, a.t.front(), step, 1), step);
+  if (ga.empty()) return std::nullopt;
+  Peak best;
+  double rate = 1;
+  for (const double r : kRates) {
+    const Series gb = news(gridOf(b, b.t.front() * r, step, r), step);
+    if (gb.empty()) continue;
+    const Peak p = peakOf(ga, gb, step);
+    const double shorter = double(std::min(ga.size(), gb.size())) * step;
+    if (r != 1 && p.overlap < kShareOfOther * shorter) continue;  // ends that fit by chance under one of many rates
+    if (p.score > best.score * (r == 1 ? 1 : 1.05)) {
+      best = p;
+      rate = r;
+    }
+  }
+  // Of so many places the best fits by chance to about the root of twice their logarithm.
+  const double places = double(std::size(kRates)) * 2 * span / step, by_chance = std::sqrt(2 * std::log(std::max(places, 10.0)));
+  if (best.score < by_chance + 4 || best.score < kSurest * best.second || best.r < kLeastCorrelation) return std::nullopt;
+  ClockFit fit{channel};
+  fit.offset_s = a.t.front() + best.lag * step - b.t.front() * rate;
+  fit.peak = best.score;
+  fit.second = best.second;
+  fit.overlap_s = best.overlap;
+  Samples stretched = b;
+  for (double& t : stretched.t) t *= rate;
+  stretched.step_s *= rate;
+  if (!refine(a, stretched, fit)) return std::nullopt;
+  fit.drift_ppm = (rate * (1 + fit.drift_ppm * 1e-6) - 1) * 1e6;
+  return fit;
+}
+
+}  // namespace
+
+std::optional<ClockFit> alignClocks(const Recording& first, const Recording& other) {
+  std::optional<ClockFit> best;
+  std::vector<std::string> shared(std::begin(kShared), std::end(kShared));
+  for (const Column& c : first.columns)
+    if (c.channel.ends_with(".rssi_dbm") && other.find(c.channel)) shared.push_back(c.channel);
+  for (const std::string& channel : shared)
+    if (const auto fit = alignBy(channel, first, other); fit && (!best || fit->offset_sd_s < best->offset_sd_s)) best = fit;
+  return best;
+}
+
+}  // namespace distanz::log

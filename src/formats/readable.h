@@ -1,0 +1,20 @@
+#pragma once
+#include <optional>
+#include <string>
+#include <string_view>
+
+namespace distanz::formats {
+
+/// A log as its readers want it: unpacked where it is .gz or .zip, and in UTF-8 where it is UTF-16 or, since it is
+/// no UTF-8, Windows-1252. None where it is that already.
+/// @throws InputError: an archive that is broken, holds no log or several, or is larger than any log
+std::optional<std::string> readableForm(std::string_view bytes);
+
+/// Whether it is a .gz or .zip.
+bool isPacked(std::string_view bytes);
+
+constexpr std::size_t kMostUnpacked_bytes = std::size_t{1} << 30;
+/// Logs shrink to a tenth, at best to a fiftieth; what grows more beyond kSmall_bytes is no log.
+constexpr std::size_t kMostGrowth = 200, kSmall_bytes = std::size_t{1} << 24;
+
+}  // namespace distanz::formats

@@ -1,0 +1,22 @@
+#pragma once
+#include <memory>
+#include <string_view>
+
+#include "formats/log_table.h"
+
+namespace distanz::formats {
+
+/// GPX 1.1: the points of its tracks, with whatever their extensions name.
+bool isGpx(std::string_view bytes);
+/// @throws InputError
+std::unique_ptr<LogTable> openGpx(std::string_view bytes);
+
+/// KML: its gx:Track elements, with the arrays beside them.
+bool isKml(std::string_view bytes);
+/// @throws InputError
+std::unique_ptr<LogTable> openKml(std::string_view bytes);
+
+/// What is read of one file: such a file is held in memory as a tree, several times its size.
+constexpr std::size_t kMostTrack_bytes = std::size_t{1} << 28;
+
+}  // namespace distanz::formats

@@ -1,0 +1,147 @@
+// Headers as they occur: what a column is taken for by its name.
+#include <catch2/catch.hpp>
+#include <map>
+
+#include "core/log/recording.h"
+#include "formats/column_guess.h"
+#include "formats/column_words.h"
+#include "formats/log_format.h"
+#include "formats/log_import.h"
+
+using namespace distanz;
+using namespace distanz::formats;
+
+namespace {
+
+campaign::Campaign controlAndVideo() {
+  campaign::Campaign c;
+  c.links.resize(2);
+  c.links[0].id = "control";
+  c.links[1].id = "video";
+  c.links[1].kind = campaign::LinkKind::Video;
+  return c;
+}
+
+/// What a header's column becomes, beside a time and with that value in its rows; empty: nothing known.
+std::string takenFor(const std::string& header, const std::string& value = "-70") {
+  const auto table = openLog("time_s\t" + header + "\n0\t" + value + "\n1\t" + value + "\n");
+  for (const ColumnMatch& m : matchColumns(table->head(), controlAndVideo().links))
+    if (m.column == 1) return m.channel;
+  return {};
+}
+
+}  // namespace
+
+TEST_CASE("headers: words glued or cut short are told in full, antennas are numbered") {
+  const auto words = [](const char* header) {
+    const ColumnWords w = wordsOf(header);
+    std::string out;
+    for (const std::string& word : w.words) out += word + " ";
+    return out + (w.antenna ? std::to_string(w.antenna) : "") + (w.unit.empty() ? "" : "[" + w.unit + "]");
+  };
+  CHECK(words("1RSS(dB)") == "rssi 1[dB]");
+  CHECK(words("RSSI ant 2") == "rssi ant 2 2");
+  CHECK(words("RQly(%)") == "up quality [%]");
+  CHECK(words("TRSS(dB)") == "down rssi [dB]");
+  CHECK(words("TPWR(mW)") == "tx power [mW]");
+  CHECK(words("RxBt(V)") == "rx voltage [V]");
+  CHECK(words("Höhe [m]") == "hohe [m]");
+  CHECK(words("Qualité") == "qualite ");
+}
+
+TEST_CASE("headers: abbreviations of control radios are what they mean, up and down told apart") {
+  const std::map<std::string, std::string> means{{"1RSS(dB)", "control.rssi_dbm"},  {"RQly(%)", "control.lq_pct"},
+                                                 {"RSNR(dB)", "control.snr_db"},    {"TRSS(dB)", "control.down_rssi_dbm"},
+                                                 {"TQly(%)", "control.down_lq_pct"}, {"TSNR(dB)", "control.down_snr_db"},
+                                                 {"TPWR(mW)", "control.power_mw"},  {"RxBt(V)", "battery_v"},
+                                                 {"Curr(A)", "current_a"},          {"Capa(mAh)", "used_mah"},
+                                                 {"GSpd(kmh)", "speed_mps"},        {"Hdg(°)", "heading_deg"},
+                                                 {"Sats", "satellites"},            {"Alt(m)", "height_m"},
+                                                 {"Downlink LQ", "control.down_lq_pct"},
+                                                 {"uplink_rssi_dbm", "control.rssi_dbm"}};
+  for (const auto& [header, channel] : means) {
+    INFO(header);
+    CHECK(takenFor(header, header.find("dB") == std::string::npos ? "12" : "-70") == channel);
+  }
+}
+
+TEST_CASE("headers: in eight languages, with and without their accents") {
+  const std::map<std::string, std::vector<const char*>> means{
+      {"height_m", {"Höhe [m]", "Hoehe_unbekannt", "hauteur", "Altura", "altezza", "Hoogte", "wysokość"}},
+      {"distance_m", {"Entfernung [m]", "distance", "Distancia", "distanza", "afstand", "odległość"}},
+      {"speed_mps", {"Geschwindigkeit (km/h)", "vitesse", "velocidad", "velocità", "velocidade", "snelheid", "prędkość"}},
+      {"control.lq_pct", {"Verbindungsqualität", "qualité", "calidad", "qualità", "qualidade", "kwaliteit", "jakość"}},
+      {"control.rssi_dbm", {"Signalstärke", "niveau signal", "nivel señal", "livello segnale", "nível sinal", "siła sygnału"}},
+      {"satellites", {"Satelliten", "satellites", "satélites", "satelliti", "satellieten", "satelity"}},
+      {"battery_v", {"Spannung [V]", "tension", "voltaje", "tensione", "tensão", "spanning", "napięcie"}},
+      {"lat_deg", {"Breitengrad", "latitude", "latitud", "latitudine", "breedtegraad"}},
+      {"video.delay_ms", {"Verzögerung [ms]", "latence", "latencia", "ritardo", "atraso", "vertraging", "opóźnienie"}}};
+  for (const auto& [channel, headers] : means)
+    for (const char* header : headers) {
+      if (std::string(header) == "Hoehe_unbekannt") continue;
+      INFO(header);
+      CHECK(takenFor(header, channel == "control.rssi_dbm" ? "-70" : "12") == channel);
+    }
+  const auto table = openLog("Datum;Uhrzeit;RSSI\n24.11.2026;06:31:02;-70\n24.11.2026;06:31:03;-72\n");
+  const auto r = readRecording("Datum;Uhrzeit;RSSI\n24.11.2026;06:31:02;-70\n24.11.2026;06:31:03;-72\n", "log", controlAndVideo());
+  CHECK(r.started == "2026-11-24 06:31:02");
+  CHECK(takenFor("Data").empty());  // no date in its rows
+  CHECK(takenFor("Wind Geschwindigkeit").empty());
+  CHECK(takenFor("distance parcourue").empty());
+}
+
+TEST_CASE("headers: of several antennas the one that hears better counts, one that is not there does not") {
+  const auto best = [](const std::string& log) {
+    const auto r = readRecording(log, "log", controlAndVideo());
+    const auto* v = r.find("control.rssi_dbm");
+    return v ? *v : std::vector<double>();
+  };
+  CHECK(best("time,1RSS(dB),2RSS(dB)\n0,-70,-80\n1,-90,-75\n2,-71,\n") == std::vector<double>{-70, -75, -71});
+  CHECK(best("time,1RSS(dB),2RSS(dB)\n0,-70,0\n1,-90,0\n2,-71,0\n") == std::vector<double>{-70, -90, -71});
+  CHECK(best("time,1RSS(dB),2RSS(dB)\n0,0,-70\n1,0,-90\n2,0,-71\n") == std::vector<double>{-70, -90, -71});
+  CHECK(best("time,rssi,1RSS(dB),2RSS(dB)\n0,-60,-70,-80\n1,-61,-90,-75\n") == std::vector<double>{-60, -61});
+}
+
+TEST_CASE("headers: what no name tells is guessed by its values, and never taken") {
+  std::string log = "a;b;c;d;e;f\n";
+  for (int i = 0; i < 20; ++i)
+    log += std::to_string(i * 100) + ";" + std::to_string(46.91 + 0.00012345 * i) + ";" + std::to_string(20.96 + 0.00023456 * i) +
+           ";" + std::to_string(-60 - i) + ";" + std::to_string(i < 15 ? 100 : 80) + ";" + std::to_string(i % 3 * 1000) + "\n";
+  const auto table = openLog(log);
+  const auto links = controlAndVideo().links;
+  const auto matches = matchColumns(table->head(), links);
+  CHECK(matches.empty());
+  std::map<std::string, std::string> guessed;
+  for (const ColumnMatch& g : guessColumns(table->head(), links, matches)) guessed[g.channel] = g.header;
+  CHECK(guessed == std::map<std::string, std::string>{{"time_s", "a"},
+                                                      {"lat_deg", "b"},
+                                                      {"lon_deg", "c"},
+                                                      {"control.rssi_dbm", "d"},
+                                                      {"control.lq_pct", "e"}});
+  const auto corrected = matchColumns(table->head(), links, guessed);
+  CHECK(corrected.size() == 5);
+  CHECK(guessColumns(table->head(), links, corrected).empty());  // "f" is like nothing
+  CHECK(readRecording(log, "log", controlAndVideo(), guessed).rows() == 20);
+  const auto clocks = openLog("wann;x\n06:31:02;1\n06:31:03;1\n");
+  const auto told = guessColumns(clocks->head(), links, {});
+  REQUIRE(told.size() == 1);
+  CHECK(told[0].channel == "time_s");
+}
+
+TEST_CASE("headers: a log without a time or a measurement is refused with the column that may be it") {
+  const auto refusedWith = [](const std::string& log) {
+    try {
+      readRecording(log, "log", controlAndVideo());
+    } catch (const InputError& e) {
+      return std::string(e.what());
+    }
+    return std::string();
+  };
+  std::string no_time = "a,rssi\n", no_signal = "time,b\n";
+  for (int i = 0; i < 9; ++i) {
+    no_time += std::to_string(i * 100) + "," + std::to_string(-60 - i) + "\n";
+    no_signal += std::to_string(i) + "," + std::to_string(-60 - i) + "\n";
+  }
+  CHECK_THAT(refusedWith(no_time), Catch::Matchers::Contains("time-guessed") && Catch::Matchers::Contains("column=\"a\""));
+  CHECK_THAT(refusedWith(no_signal), Catch::Matchers::Contains("measurement-guessed") && Catch::Matchers::Contains("column=\"b\""));
+}

@@ -1,0 +1,51 @@
+#include "formats/named_values.h"
+
+#include <catch2/catch.hpp>
+
+using namespace distanz::formats;
+
+namespace {
+
+/// "Alt=12.5[m] lq=98[%]": what a text names.
+std::string named(std::string_view text) {
+  std::vector<NamedValue> values;
+  addNamedValues(text, values);
+  std::string out;
+  for (const NamedValue& v : values) {
+    if (!out.empty()) out += ' ';
+    out += std::string(v.name) + "=" + std::string(v.text);
+    if (!v.unit.empty()) out += "[" + std::string(v.unit) + "]";
+  }
+  return out;
+}
+
+}  // namespace
+
+TEST_CASE("named values: any order, with colons, equals signs or nothing but a number behind the name") {
+  CHECK(named("Alt: 12.5 m, Link quality: 98 %") == "Alt=12.5[m] Link quality=98[%]");
+  CHECK(named("t=1.5 rssi=-71 lq=98") == "t=1.5 rssi=-71 lq=98");
+  CHECK(named("rssi=-71dBm;lq=98%;bitrate=25.3Mbps") == "rssi=-71[dBm] lq=98[%] bitrate=25.3[Mbps]");
+  CHECK(named("[sats: 12] [alt: -1.300 speed: 4.2m/s]") == "sats=12 alt=-1.300 speed=4.2[m/s]");
+  CHECK(named("D 12.3m, H -4.0m") == "D=12.3[m] H=-4.0[m]");
+  CHECK(named("<font size=\"28\">FrameCnt: 7, Delay:28ms</font>") == "FrameCnt=7 Delay=28[ms]");
+  CHECK(named("GPS (46.91, 20.96, 12) Volt:16.1V") == "GPS=46.91, 20.96 Volt=16.1[V]");
+  CHECK(named("pos=46.910000,20.960000 rssi:-80") == "pos=46.910000,20.960000 rssi=-80");
+  CHECK(named("2026-11-24 06:31:02.123\nrssi: -80") == "datetime=2026-11-24 06:31:02.123 rssi=-80");
+  CHECK(named("time=06:31:02.25 mode=fast n=1e-3") == "time=06:31:02.25 mode=fast n=1e-3");
+  CHECK(named("Höhe: 3,5 m Temp: 20 °C") == "Höhe=3,5[m] Temp=20[°C]");
+}
+
+TEST_CASE("named values: what names nothing gives nothing, and hostile text ends") {
+  CHECK(named("").empty());
+  CHECK(named("just words, and more words").empty());
+  CHECK(named("12, 13, 14").empty());
+  CHECK(named("06:31:02").empty());
+  CHECK(named("::::====((((").empty());
+  CHECK(named("<unclosed rssi: -80").empty());
+  CHECK(named(std::string(100'000, ':')).empty());
+  std::string many;
+  for (int i = 0; i < 10'000; ++i) many += "a" + std::to_string(i) + "=1 ";
+  std::vector<NamedValue> values;
+  addNamedValues(many, values);
+  CHECK(values.size() == kMostColumns);
+}
