@@ -133,6 +133,33 @@ TEST_CASE("window: a column match is shown, corrected by hand, and the correctio
   CHECK(s.document().analysis().runs[0].farthest_m == Approx(900 * 0.3048).margin(0.01));
 }
 
+TEST_CASE("window: what only its values tell is offered as a guess, and counts once it is chosen") {
+  Session s;
+  std::string log = "ms;d;x\n";
+  for (int i = 0; i < 30; ++i)
+    log += std::to_string(i * 1000) + ";" + std::to_string(30 + 40 * i) + ";" + std::to_string(-60 - i % 25) + "\n";
+  distanz::test::spill(s.dir / "B7.csv", log);
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "B7.csv")});
+  auto& matches = child<QTableWidget>(dialog, "importMatches");
+  auto& time = child<QComboBox>(dialog, "match_time_s");
+  CHECK(time.currentData().toInt() == -1);  // offered, not taken
+  CHECK_THAT(time.currentText().toStdString(), Contains("perhaps ms"));
+  CHECK_THAT(matches.item(0, 2)->text().toStdString(), Contains("guess"));
+  if (qEnvironmentVariableIsSet("DISTANZ_LOOK")) dialog.grab().save(qEnvironmentVariable("DISTANZ_LOOK"));
+  const auto take = [&](const char* box, const char* column) {
+    auto& field = child<QComboBox>(dialog, box);
+    const int at = field.findText(column);
+    field.setCurrentIndex(at);
+    emit field.activated(at);
+  };
+  take("match_time_s", "ms");
+  take("match_distance_m", "d");
+  take("match_control.rssi_dbm", "x");
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
+  CHECK(s.campaign().runs[0].source().columns.at("time_s") == "ms");
+}
+
 TEST_CASE("window: a power whose unit nobody knows is asked for, and the answer holds") {
   Session s;
   distanz::test::spill(s.dir / "B7.csv",

@@ -7,25 +7,17 @@
 #include "formats/column_words.h"
 #include "formats/log_format.h"
 #include "formats/log_import.h"
+#include "support/two_links.h"
 
 using namespace distanz;
 using namespace distanz::formats;
 
 namespace {
 
-campaign::Campaign controlAndVideo() {
-  campaign::Campaign c;
-  c.links.resize(2);
-  c.links[0].id = "control";
-  c.links[1].id = "video";
-  c.links[1].kind = campaign::LinkKind::Video;
-  return c;
-}
-
 /// What a header's column becomes, beside a time and with that value in its rows; empty: nothing known.
 std::string takenFor(const std::string& header, const std::string& value = "-70") {
   const auto table = openLog("time_s\t" + header + "\n0\t" + value + "\n1\t" + value + "\n");
-  for (const ColumnMatch& m : matchColumns(table->head(), controlAndVideo().links))
+  for (const ColumnMatch& m : matchColumns(table->head(), test::controlAndVideo().links))
     if (m.column == 1) return m.channel;
   return {};
 }
@@ -83,7 +75,7 @@ TEST_CASE("headers: in eight languages, with and without their accents") {
       CHECK(takenFor(header, channel == "control.rssi_dbm" ? "-70" : "12") == channel);
     }
   const auto table = openLog("Datum;Uhrzeit;RSSI\n24.11.2026;06:31:02;-70\n24.11.2026;06:31:03;-72\n");
-  const auto r = readRecording("Datum;Uhrzeit;RSSI\n24.11.2026;06:31:02;-70\n24.11.2026;06:31:03;-72\n", "log", controlAndVideo());
+  const auto r = readRecording("Datum;Uhrzeit;RSSI\n24.11.2026;06:31:02;-70\n24.11.2026;06:31:03;-72\n", "log", test::controlAndVideo());
   CHECK(r.started == "2026-11-24 06:31:02");
   CHECK(takenFor("Data").empty());  // no date in its rows
   CHECK(takenFor("Wind Geschwindigkeit").empty());
@@ -92,7 +84,7 @@ TEST_CASE("headers: in eight languages, with and without their accents") {
 
 TEST_CASE("headers: of several antennas the one that hears better counts, one that is not there does not") {
   const auto best = [](const std::string& log) {
-    const auto r = readRecording(log, "log", controlAndVideo());
+    const auto r = readRecording(log, "log", test::controlAndVideo());
     const auto* v = r.find("control.rssi_dbm");
     return v ? *v : std::vector<double>();
   };
@@ -108,7 +100,7 @@ TEST_CASE("headers: what no name tells is guessed by its values, and never taken
     log += std::to_string(i * 100) + ";" + std::to_string(46.91 + 0.00012345 * i) + ";" + std::to_string(20.96 + 0.00023456 * i) +
            ";" + std::to_string(-60 - i) + ";" + std::to_string(i < 15 ? 100 : 80) + ";" + std::to_string(i % 3 * 1000) + "\n";
   const auto table = openLog(log);
-  const auto links = controlAndVideo().links;
+  const auto links = test::controlAndVideo().links;
   const auto matches = matchColumns(table->head(), links);
   CHECK(matches.empty());
   std::map<std::string, std::string> guessed;
@@ -121,7 +113,7 @@ TEST_CASE("headers: what no name tells is guessed by its values, and never taken
   const auto corrected = matchColumns(table->head(), links, guessed);
   CHECK(corrected.size() == 5);
   CHECK(guessColumns(table->head(), links, corrected).empty());  // "f" is like nothing
-  CHECK(readRecording(log, "log", controlAndVideo(), guessed).rows() == 20);
+  CHECK(readRecording(log, "log", test::controlAndVideo(), guessed).rows() == 20);
   const auto clocks = openLog("wann;x\n06:31:02;1\n06:31:03;1\n");
   const auto told = guessColumns(clocks->head(), links, {});
   REQUIRE(told.size() == 1);
@@ -131,7 +123,7 @@ TEST_CASE("headers: what no name tells is guessed by its values, and never taken
 TEST_CASE("headers: a log without a time or a measurement is refused with the column that may be it") {
   const auto refusedWith = [](const std::string& log) {
     try {
-      readRecording(log, "log", controlAndVideo());
+      readRecording(log, "log", test::controlAndVideo());
     } catch (const InputError& e) {
       return std::string(e.what());
     }

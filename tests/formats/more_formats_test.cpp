@@ -9,6 +9,7 @@
 #include "formats/log_format.h"
 #include "formats/log_import.h"
 #include "formats/readable.h"
+#include "support/two_links.h"
 
 using namespace distanz;
 using namespace distanz::formats;
@@ -17,17 +18,8 @@ using Catch::Matchers::WithinAbs;
 
 namespace {
 
-campaign::Campaign linksOfLogs() {
-  campaign::Campaign c;
-  c.links.resize(2);
-  c.links[0].id = "control";
-  c.links[1].id = "video";
-  c.links[1].kind = campaign::LinkKind::Video;
-  return c;
-}
-
 log::Recording samples(std::string_view bytes, Needs needs = Needs::Measurement) {
-  return readRecording(bytes, "log", linksOfLogs(), {}, needs);
+  return readRecording(bytes, "log", test::controlAndVideo(), {}, needs);
 }
 
 std::string refusedAs(std::string_view bytes) {
@@ -147,7 +139,7 @@ TEST_CASE("NMEA: sentences of one time are one row, wrong checksums are left out
                     sentence("GPGGA,000002.00,,,,,0,00,,,M,,M,,");
   CHECK(std::string(formatOf(log).name) == "nmea");
   const auto table = openLog(log);
-  const auto matches = matchColumns(table->head(), linksOfLogs().links);
+  const auto matches = matchColumns(table->head(), test::controlAndVideo().links);
   const LogRead all = readLog(*table, matches, {}, Needs::Anything);
   const log::Recording& r = all.recording;
   CHECK(r.time_s == std::vector<double>{0, 1, 3, 4});
