@@ -191,7 +191,9 @@ const plan::Planned& Document::planned() const {
   const double reach = axisEnd_m();
   const std::shared_ptr<const campaign::Campaign> c = m_preview ? m_preview : m_campaign;
   if (m_planned.campaign != c || m_planned.reach_m != reach || m_planned.ground != m_ground.ground())
-    m_planned = {c, m_ground.ground(), reach, plan::planned(*c, reach, m_ground.ground())};
+    m_planned = {c, m_ground.ground(), reach,
+                 plan::planned(*c, reach, m_ground.ground(),
+                               m_preview ? plan::kPlacesWhileDragged : plan::SightLines::kLines)};
   return m_planned.planned;
 }
 

@@ -12,7 +12,7 @@
 namespace distanz::plan {
 namespace {
 
-constexpr double kNearest_m = 50, kStep = 1.015;
+constexpr double kNearest_m = 50, kStep = 1.02;
 
 radio::Plane planeOf(const campaign::Part* antenna) {
   const auto p = antenna ? campaign::polarisationOf(*antenna) : std::nullopt;

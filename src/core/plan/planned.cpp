@@ -26,10 +26,10 @@ const Prediction* Planned::limiting(const std::string& setup) const {
 }
 
 Planned planned(const campaign::Campaign& campaign, double reach_m,
-                std::shared_ptr<const terrain::Ground> ground) {
+                std::shared_ptr<const terrain::Ground> ground, int places) {
   Planned out;
-  if (ground) out.sights = std::make_shared<const SightLines>(campaign, std::move(ground), reach_m);
-  out.predictions = predict(campaign, reach_m, 120, out.sights);
+  if (ground) out.sights = std::make_shared<const SightLines>(campaign, std::move(ground), reach_m, places);
+  out.predictions = predict(campaign, reach_m, places, out.sights);
   out.heights = clearHeights(campaign, out.sights);
   out.posts = posts(campaign);
   addOutline(campaign, out);

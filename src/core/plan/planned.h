@@ -29,7 +29,9 @@ struct Planned {
 
 /// @param reach_m last distance of the shared axis, > 0
 /// @param ground null where none is known
+/// @param places at which the signal, and the ground to it, are looked at: fewer while something is dragged
 Planned planned(const campaign::Campaign& campaign, double reach_m,
-                std::shared_ptr<const terrain::Ground> ground = {});
+                std::shared_ptr<const terrain::Ground> ground = {}, int places = SightLines::kLines);
+constexpr int kPlacesWhileDragged = 48;
 
 }  // namespace distanz::plan

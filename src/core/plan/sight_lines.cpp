@@ -80,7 +80,7 @@ radio::Profile profileOf(const SightLine& line, double mast_m, double raise_m, b
 }
 
 SightLines::SightLines(const campaign::Campaign& c, std::shared_ptr<const terrain::Ground> ground,
-                       double reach_m)
+                       double reach_m, int places)
     : m_plan(c.plan), m_ground(std::move(ground)), m_flown(c) {
   m_plan.ticks.clear();
   const auto station = c.station.position();
@@ -88,9 +88,9 @@ SightLines::SightLines(const campaign::Campaign& c, std::shared_ptr<const terrai
   m_plane.emplace(*station);
   m_station_m = m_ground->height_m(*station);
   if (std::isnan(m_station_m)) return;
-  m_step_m = reach_m / kLines;
-  m_lines.resize(kLines);
-  parallel::onAllCores(kLines, [&](std::size_t i) { m_lines[i] = lineTo(m_step_m * double(i + 1)); });
+  m_step_m = reach_m / places;
+  m_lines.resize(std::size_t(places));
+  parallel::onAllCores(m_lines.size(), [&](std::size_t i) { m_lines[i] = lineTo(m_step_m * double(i + 1)); });
   while (!m_lines.empty() && !m_lines.back().known) m_lines.pop_back();
 }
 

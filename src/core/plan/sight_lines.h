@@ -34,15 +34,17 @@ struct Blocked {
 /// and link. Lengthy things are kept: may be asked from several threads.
 class SightLines {
  public:
+  static constexpr int kLines = 120, kMostSteps = 200;
+
   /// @param reach_m > 0. Empty, with nothing known, where the station, a path or the ground at the station is
   /// not known.
   SightLines(const campaign::Campaign& campaign, std::shared_ptr<const terrain::Ground> ground,
-             double reach_m);
+             double reach_m, int places = kLines);
 
   /// Until where the ground is known all the way; 0 where it is not known at all.
   double known_m() const { return m_lines.empty() ? 0 : m_lines.back().distance_m.back(); }
   bool knowsStation() const { return m_plane && !std::isnan(m_station_m); }
-  /// Of kLines places, evenly from known_m() / kLines to known_m().
+  /// Of evenly spaced places up to known_m(), kLines where nobody asked for fewer.
   const std::vector<SightLine>& lines() const { return m_lines; }
   /// Calls each(line) for those up to a distance, and for one to it, until it returns false.
   void eachTo(double distance_m, const std::function<bool(const SightLine&)>& each) const;
@@ -55,8 +57,6 @@ class SightLines {
   /// the campaign's plan has. @param distance_m up to known_m() @param raise_m aircraft above its planned
   /// height
   Blocked blocked(double distance_m, double frequency_mhz, double mast_m, double raise_m = 0) const;
-
-  static constexpr int kLines = 120, kMostSteps = 200;
 
  private:
   struct Key {

@@ -161,3 +161,16 @@ TEST_CASE("told of the ground: what the path hits, what is not known, and what c
   CHECK(has(toldOf(bent, {}), "path-crosses-itself"));
   CHECK(toldOf(Campaign(), {}).empty());
 }
+
+TEST_CASE("sight lines: with fewer places, while something is dragged, range and levels stay close") {
+  Campaign c = test::planned();
+  c.plan.obstruction = true;
+  c.links[0].sensitivity_dbm = -92;  // a range that ends on the path
+  const auto hills = test::groundOf(
+      c, [](double along, double) { return 100 + 25 * std::sin(along / 170) + 60 * std::exp(-std::pow((along - 2400) / 150, 2)); });
+  const auto fine = plan::planned(c, 3000, hills), rough = plan::planned(c, 3000, hills, plan::kPlacesWhileDragged);
+  const plan::Prediction &a = fine.predictions.at(0), &b = rough.predictions.at(0);
+  CHECK_THAT(*b.range_m, Catch::Matchers::WithinRel(*a.range_m, 0.02));
+  REQUIRE(b.distance_m.size() == std::size_t(plan::kPlacesWhileDragged));
+  CHECK_THAT(b.received_dbm.back(), WithinAbs(a.received_dbm.back(), 1e-6));
+}
