@@ -154,8 +154,10 @@ class Matcher {
     if (ofOtherLink(header)) return std::nullopt;
     const Words w = wordsOf(header);
     if (isCombined(w, column)) return ColumnMatch{column, header, "lat_lon", "deg", 1, FieldKind::LatLon};
+    const bool named_down = linkIsDown(w);
     for (const ChannelInfo& about : log::channels())
-      if (fits(about, w) && !(about.of_link && m_links.empty())) return settled(about, w, column);
+      if (fits(about, w) && !(about.of_link && m_links.empty()) && !(named_down && about.name.starts_with("down_")))
+        return settled(about, w, column);
     return std::nullopt;
   }
 
@@ -175,6 +177,11 @@ class Matcher {
   }
 
  private:
+  /// "downlink RSSI" in a campaign that has a link of that name is that link's own signal.
+  bool linkIsDown(const Words& w) const {
+    return w.has("down") && std::any_of(m_links.begin(), m_links.end(), [](const campaign::Link& l) { return wordsOf(l.id).has("down"); });
+  }
+
   std::optional<ColumnMatch> byChannelName(const std::string& header, int column) const {
     if (header.find('.') == std::string::npos ||
         std::find(m_known.begin(), m_known.end(), header) == m_known.end())

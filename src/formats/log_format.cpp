@@ -58,8 +58,8 @@ const LogFormat& formatOf(std::string_view bytes) {
   return ofReadable(form ? *form : bytes);
 }
 
-bool needsAll(std::string_view bytes) {
-  return isPacked(bytes) || isGpx(bytes) || isKml(bytes) || isTrackGeoJson(bytes);
+bool isTree(std::string_view bytes) {
+  return isGpx(bytes) || isKml(bytes) || isTrackGeoJson(bytes);
 }
 
 std::unique_ptr<LogTable> openLog(std::string_view bytes, const LogFormat** format) {

@@ -22,8 +22,8 @@ struct LogFormat {
 std::span<const LogFormat> logFormats();
 
 const LogFormat& formatOf(std::string_view bytes);
-/// True where the first bytes of a log do not make a log by themselves: archives and trees.
-bool needsAll(std::string_view bytes);
+/// True where the first bytes of a log do not make a log by themselves.
+bool isTree(std::string_view bytes);
 /// @param format where not null: which it is @throws InputError as LogFormat::open and readableForm()
 std::unique_ptr<LogTable> openLog(std::string_view bytes, const LogFormat** format = nullptr);
 

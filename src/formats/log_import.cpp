@@ -6,6 +6,7 @@
 #include "core/log/silence.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
+#include "formats/readable.h"
 
 namespace distanz::formats {
 namespace {
@@ -24,7 +25,13 @@ LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign,
 TableHead headOf(const std::filesystem::path& file) {
   constexpr std::size_t kHead = 4 << 20;
   std::string bytes = readFileHead(file, kHead);
-  if (bytes.size() == kHead && needsAll(bytes)) bytes = readFile(file);
+  const bool cut = bytes.size() == kHead;
+  if (isPacked(bytes)) {
+    if (cut) bytes = readFile(file);
+    if (const auto head = readableForm(bytes, kHead); head && !isTree(*head)) return openLog(*head)->head();
+  } else if (cut && isTree(bytes)) {
+    bytes = readFile(file);
+  }
   return openLog(bytes)->head();
 }
 

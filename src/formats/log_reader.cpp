@@ -22,6 +22,10 @@ bool measures(const std::string& channel) {
                      [&](std::string_view suffix) { return channel.ends_with(suffix); });
 }
 
+bool measuresSignal(const std::string& channel) {
+  return channel.ends_with(".rssi_dbm");
+}
+
 void requireColumns(const TableHead& layout, const std::vector<ColumnMatch>& matches, Needs needs) {
   const std::string columns = fmt::format("{}", fmt::join(layout.header, ", "));
   const auto any = [&](auto test) {
@@ -59,15 +63,17 @@ std::vector<bool> notRepeated(const NumberTable& table) {
 }
 
 /// Of two antennas of one link that which hears better, row by row. An antenna that is not there tells one value
-/// throughout, often 0, which would be the best of all.
-void bestOf(std::vector<double>& values, const std::vector<double>& other) {
+/// throughout; one that hears nothing often tells a signal of 0, which would be the best of all, and a signal without its
+/// sign is the better the smaller it is.
+void bestOf(std::vector<double>& values, const std::vector<double>& other, bool signal) {
   if (log::onlyValue(other)) return;
   if (log::onlyValue(values)) {
     values = other;
     return;
   }
+  const auto worth = [&](double v) { return !std::isfinite(v) || (signal && v == 0) ? -INFINITY : signal ? -std::abs(v) : v; };
   for (std::size_t i = 0; i < values.size(); ++i)
-    if (const double v = other[i]; std::isfinite(v) && !(values[i] >= v)) values[i] = v;
+    if (worth(other[i]) > worth(values[i])) values[i] = other[i];
 }
 
 struct Assembly {
@@ -125,7 +131,7 @@ struct Assembly {
     const auto known = std::find_if(out.recording.columns.begin(), out.recording.columns.end(),
                                     [&](const log::Column& c) { return c.channel == channel; });
     if (known != out.recording.columns.end())
-      bestOf(known->values, values);
+      bestOf(known->values, values, measuresSignal(channel));
     else
       out.recording.columns.push_back({std::move(channel), std::move(values)});
   }
@@ -147,7 +153,7 @@ void requireMeasurement(const log::Recording& r) {
     any = true;
     const auto stuck = log::onlyValue(c.values);
     moves = moves || !stuck || neverFailed(c.channel, *stuck);
-    if (stuck && (c.channel.ends_with(".rssi_dbm") || c.channel.ends_with(".level")))
+    if (stuck && (measuresSignal(c.channel) || c.channel.ends_with(".level")))
       throw InputError(
           finding("stuck-column", {{"channel", c.channel}, {"value", *stuck, quantity::Unit::None}}));
   }

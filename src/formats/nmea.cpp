@@ -165,13 +165,15 @@ class Rows {
   LogRecord m_record;
 };
 
-/// The first date that a log tells: what comes before it is of the same night.
-double firstDate(std::string_view bytes) {
+/// Midnight of a log's first row, by the first date it tells: a day earlier where that came after midnight.
+double firstMidnight(std::string_view bytes) {
   Sentence s;
+  double first_clock = NAN;
   while (!bytes.empty()) {
-    const std::string_view line = takeLine(bytes);
-    if (line.find("RMC,") == std::string_view::npos || split(line, s) != Sum::Fits || s.kind != "RMC") continue;
-    if (const double date = dateOf(s[9]); std::isfinite(date)) return date;
+    if (split(takeLine(bytes), s) != Sum::Fits || (s.kind != "RMC" && s.kind != "GGA")) continue;
+    const double clock = clockOf(s[1]), date = s.kind == "RMC" ? dateOf(s[9]) : NAN;
+    if (!std::isfinite(first_clock)) first_clock = clock;
+    if (std::isfinite(date)) return clock < first_clock - kHalfDay_s ? date - kDay_s : date;
   }
   return NAN;
 }
@@ -180,7 +182,7 @@ void eachFix(std::string_view bytes, const TakeRecord& take, RecordFaults& fault
   std::string_view rest = bytes;
   Sentence s;
   Rows rows(take);
-  rows.begin(firstDate(bytes.substr(0, std::size_t{1} << 24)));
+  rows.begin(firstMidnight(bytes.substr(0, std::size_t{1} << 24)));
   while (!rest.empty()) {
     const auto offset = std::size_t(rest.data() - bytes.data());
     const std::string_view line = takeLine(rest);

@@ -47,7 +47,7 @@ Archive opened(std::string_view bytes) {
   return a;
 }
 
-std::string contents(archive* a, std::size_t packed) {
+std::string contents(archive* a, std::size_t packed, std::size_t most) {
   std::string out;
   for (;;) {
     const std::size_t before = out.size();
@@ -55,7 +55,7 @@ std::string contents(archive* a, std::size_t packed) {
     const auto n = archive_read_data(a, out.data() + before, kPiece);
     if (n < 0) broken(a);
     out.resize(before + std::size_t(n));
-    if (n == 0) return out;
+    if (n == 0 || out.size() >= most) return out;
     if (out.size() > kMostUnpacked_bytes || (out.size() > kSmall_bytes && out.size() / kMostGrowth > packed))
       throw InputError(finding("archive-too-large", {{"megabytes", out.size() >> 20}}));
   }
@@ -71,7 +71,7 @@ bool isAside(archive_entry* entry) {
          file.front() == '.' || name.starts_with("__MACOSX");
 }
 
-std::string unpacked(std::string_view bytes) {
+std::string unpacked(std::string_view bytes, std::size_t most) {
   const Archive a = opened(bytes);
   std::string log;
   std::vector<std::string> names;
@@ -83,7 +83,7 @@ std::string unpacked(std::string_view bytes) {
     if (isZip(bytes) && isAside(entry)) continue;
     const char* path = archive_entry_pathname(entry);
     names.push_back(text::validUtf8(text::utf8Prefix(path ? path : "", 200)));
-    if (names.size() == 1) log = contents(a.get(), bytes.size());
+    if (names.size() == 1) log = contents(a.get(), bytes.size(), most);
   }
   if (names.empty()) throw InputError(finding("archive-empty"));
   if (names.size() > 1) {
@@ -155,10 +155,10 @@ bool isPacked(std::string_view bytes) {
   return isGzip(bytes) || isZip(bytes);
 }
 
-std::optional<std::string> readableForm(std::string_view bytes) {
+std::optional<std::string> readableForm(std::string_view bytes, std::size_t most) {
   std::optional<std::string> out;
   for (int i = 0; i < kNested && isPacked(bytes); ++i) {
-    out = unpacked(bytes);
+    out = unpacked(bytes, most);
     bytes = *out;
   }
   if (auto text = asUtf8(bytes)) return text;

@@ -3,7 +3,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
-#include <limits>
+#include <unordered_map>
 
 #include "core/log/channel.h"
 #include "core/quantity/decibel.h"
@@ -14,7 +14,7 @@
 namespace distanz::formats {
 namespace {
 
-constexpr std::size_t kLookedAt = 4000, kShown = 50, kRecordsBetween = 1 << 14;
+constexpr std::size_t kLookedAt = 4000, kShown = 50, kMostShown = 200, kRecordsBetween = 1 << 14;
 
 std::string headerOf(const NamedValue& v) {
   return v.unit.empty() ? std::string(v.name) : fmt::format("{} [{}]", v.name, v.unit);
@@ -101,10 +101,13 @@ class RecordTable : public LogTable {
     std::vector<std::string> texts(m_head.header.size());
     bool fresh = false;
     for (const NamedValue& v : r.values) {
-      const auto known = std::find(m_names.begin(), m_names.end(), v.name);
-      auto at = std::size_t(known - m_names.begin());
-      if (known == m_names.end()) {
-        if (m_names.size() == kMostColumns) continue;
+      const auto [known, is_new] = m_columns.try_emplace(std::string(v.name), m_names.size());
+      const std::size_t at = known->second;
+      if (is_new) {
+        if (m_names.size() == kMostColumns) {
+          m_columns.erase(known);
+          continue;
+        }
         fresh = true;
         m_names.emplace_back(v.name);
         m_units.emplace_back(v.unit);
@@ -113,7 +116,7 @@ class RecordTable : public LogTable {
       }
       texts[at] = shown(v);
     }
-    if (row < kShown || fresh) m_head.preview.push_back(std::move(texts));
+    if (row < kShown || (fresh && m_head.preview.size() < kMostShown)) m_head.preview.push_back(std::move(texts));
   }
 
   std::map<std::string, Wanted, std::less<>> wantedOf(const std::vector<ColumnMatch>& matches) const {
@@ -169,6 +172,7 @@ class RecordTable : public LogTable {
   EachRecord m_each;
   TableHead m_head;
   std::vector<std::string> m_names, m_units;
+  std::unordered_map<std::string, std::size_t> m_columns;  ///< of each name
 };
 
 }  // namespace

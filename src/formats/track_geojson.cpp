@@ -91,12 +91,18 @@ void eachFeature(std::string_view bytes, const TakeRecord& take, RecordFaults&) 
     throw InputError(finding("track-too-large", {{"megabytes", bytes.size() >> 20}, {"most", kMostGeoJson_bytes >> 20}}));
   const json all = parseJson(bytes, "");
   Row row;
+  bool any = false;
+  const TakeRecord taking = [&](const LogRecord& record) {
+    any = true;
+    return take(record);
+  };
   if (all.is_object() && all.contains("features") && all["features"].is_array()) {
     for (const json& feature : all["features"])
-      if (!takeFeature(feature, row, take)) return;
+      if (!takeFeature(feature, row, taking)) return;
   } else {
-    takeFeature(all, row, take);
+    takeFeature(all, row, taking);
   }
+  if (!any) throw InputError(finding("track-without-times"));
 }
 
 }  // namespace

@@ -66,10 +66,16 @@ void addLeaves(pugi::xml_node in, LogRecord& record, int depth = 0) {
   }
 }
 
+const char* textOfChild(pugi::xml_node in, std::string_view name) {
+  for (pugi::xml_node child : in.children())
+    if (localName(child) == name) return child.text().get();
+  return "";
+}
+
 void addPoint(pugi::xml_node point, LogRecord& record) {
   record.values.clear();
   record.offset = std::size_t(std::max<std::ptrdiff_t>(point.offset_debug(), 0));
-  addTime(point.child_value("time"), record);
+  addTime(textOfChild(point, "time"), record);
   record.values.push_back(number("latitude", "deg", parseNumber(point.attribute("lat").value(), false)));
   record.values.push_back(number("longitude", "deg", parseNumber(point.attribute("lon").value(), false)));
   for (pugi::xml_node child : point.children()) {
@@ -86,12 +92,17 @@ void eachGpxPoint(std::string_view bytes, const TakeRecord& take, RecordFaults& 
   pugi::xml_document document;
   load(document, bytes);
   LogRecord record;
+  bool any = false;
   eachElement(document, "trkpt", [&](pugi::xml_node point) {
     addPoint(point, record);
-    if (std::isfinite(record.values.front().number)) return take(record);
+    if (std::isfinite(record.values.front().number)) {
+      any = true;
+      return take(record);
+    }
     faults.add("point-without-time", record.offset);
     return true;
   });
+  if (!any) throw InputError(finding("track-without-times"));
 }
 
 /// One value of an array beside a track, as many as it has places.
@@ -124,7 +135,8 @@ std::array<double, 3> coordinates(std::string_view text) {
   return out;
 }
 
-bool takeTrack(pugi::xml_node track, const TakeRecord& take, RecordFaults& faults) {
+/// @param any set where one of its places has a time @return false: no more are wanted
+bool takeTrack(pugi::xml_node track, const TakeRecord& take, RecordFaults& faults, bool& any) {
   std::vector<const char*> when;
   std::vector<std::string_view> where;
   for (pugi::xml_node child : track.children()) {
@@ -150,6 +162,7 @@ bool takeTrack(pugi::xml_node track, const TakeRecord& take, RecordFaults& fault
     }
     for (const Beside& b : beside)
       if (i < b.values.size()) record.values.push_back({.name = b.name, .text = b.values[i], .unit = {}});
+    any = true;
     if (!take(record)) return false;
   }
   return true;
@@ -158,7 +171,9 @@ bool takeTrack(pugi::xml_node track, const TakeRecord& take, RecordFaults& fault
 void eachKmlPoint(std::string_view bytes, const TakeRecord& take, RecordFaults& faults) {
   pugi::xml_document document;
   load(document, bytes);
-  eachElement(document, "Track", [&](pugi::xml_node track) { return takeTrack(track, take, faults); });
+  bool any = false;
+  eachElement(document, "Track", [&](pugi::xml_node track) { return takeTrack(track, take, faults, any); });
+  if (!any) throw InputError(finding("track-without-times"));
 }
 
 }  // namespace

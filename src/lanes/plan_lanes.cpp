@@ -11,12 +11,6 @@ namespace {
 
 using quantity::Unit;
 
-bool flownOn(const analysis::Answers& flown, const plan::Prediction& p) {
-  return std::any_of(flown.setups.begin(), flown.setups.end(), [&](const analysis::SetupOnLink& s) {
-    return s.setup == p.setup && s.link == p.link && !s.curve.distance_m.empty();
-  });
-}
-
 std::string signalTitle(bool not_flown, bool was_flown) {
   return (not_flown && was_flown
               ? Said::tr("Predicted signal; as bands what was flown, else what nobody measured yet")
@@ -39,7 +33,7 @@ Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned, const
     if (p.link != planned.link) continue;
     lane.lines.push_back(
         {p.distance_m, p.received_dbm, {Ink::Role::Setup, campaign::setupIndex(c, p.setup)}, 2, p.setup});
-    if (!flownOn(flown, p)) {  // where it flew, what was flown says more
+    if (!flown.showSignal(p.setup, p.link)) {  // where it flew, what was flown says more
       lane.bands.push_back(
           {p.distance_m, p.low_dbm, p.high_dbm, {Ink::Role::Setup, campaign::setupIndex(c, p.setup), 0.35}});
       not_flown = true;

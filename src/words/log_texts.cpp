@@ -65,6 +65,8 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP("finding", "the archive grows beyond {megabytes} MB, more than any log does; unpack it and see what it is")},
     {"track-broken", "",
      QT_TRANSLATE_NOOP("finding", "line {line}: this is not well formed ({reason}); save the track again")},
+    {"track-without-times", "",
+     QT_TRANSLATE_NOOP("finding", "no point of a track in this file tells a time; choose the recording itself, not a map or a route")},
     {"track-too-large", "",
      QT_TRANSLATE_NOOP("finding", "the track has {megabytes} MB, and {most} MB are read at most; cut it, or save it as CSV")},
     {"point-without-time", "",

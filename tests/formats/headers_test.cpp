@@ -57,6 +57,16 @@ TEST_CASE("headers: abbreviations of control radios are what they mean, up and d
   }
 }
 
+TEST_CASE("headers: a campaign whose links are called up and down has each one's own signal") {
+  auto links = test::controlAndVideo().links;
+  links[0].id = "uplink";
+  links[1].id = "downlink";
+  const auto table = openLog("time,uplink rssi,downlink rssi\n0,-60,-70\n1,-61,-71\n");
+  std::vector<std::string> channels;
+  for (const ColumnMatch& m : matchColumns(table->head(), links)) channels.push_back(m.channel);
+  CHECK(channels == std::vector<std::string>{"time_s", "uplink.rssi_dbm", "downlink.rssi_dbm"});
+}
+
 TEST_CASE("headers: in eight languages, with and without their accents") {
   const std::map<std::string, std::vector<const char*>> means{
       {"height_m", {"Höhe [m]", "Hoehe_unbekannt", "hauteur", "Altura", "altezza", "Hoogte", "wysokość"}},
@@ -91,6 +101,8 @@ TEST_CASE("headers: of several antennas the one that hears better counts, one th
   CHECK(best("time,1RSS(dB),2RSS(dB)\n0,-70,-80\n1,-90,-75\n2,-71,\n") == std::vector<double>{-70, -75, -71});
   CHECK(best("time,1RSS(dB),2RSS(dB)\n0,-70,0\n1,-90,0\n2,-71,0\n") == std::vector<double>{-70, -90, -71});
   CHECK(best("time,1RSS(dB),2RSS(dB)\n0,0,-70\n1,0,-90\n2,0,-71\n") == std::vector<double>{-70, -90, -71});
+  CHECK(best("time,1RSS(dB),2RSS(dB)\n0,-70,-80\n1,-90,0\n2,-71,-69\n") == std::vector<double>{-70, -90, -69});
+  CHECK(best("time,1RSS(dB),2RSS(dB)\n0,70,80\n1,90,75\n2,71,72\n") == std::vector<double>{-70, -75, -71});  // no sign
   CHECK(best("time,rssi,1RSS(dB),2RSS(dB)\n0,-60,-70,-80\n1,-61,-90,-75\n") == std::vector<double>{-60, -61});
 }
 

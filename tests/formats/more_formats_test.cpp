@@ -157,6 +157,18 @@ TEST_CASE("NMEA: sentences of one time are one row, wrong checksums are left out
   CHECK(all.problems[0].line == 5);
 }
 
+TEST_CASE("NMEA: what comes before the first date is of the night it began in, and without a date the clock goes on") {
+  const std::string before = sentence("GPGGA,235959.00,4654.6000,N,02057.6000,E,1,09,0.9,120.5,M,40.0,M,,"),
+                    behind = sentence("GPGGA,000001.00,4654.6000,N,02057.6000,E,1,09,0.9,120.5,M,40.0,M,,"),
+                    dated = sentence("GPRMC,000001.00,A,4654.6000,N,02057.6000,E,10.0,045.0,251126,,,A");
+  const auto r = samples(before + behind + dated, Needs::Anything);
+  CHECK(r.started == "2026-11-24 23:59:59");
+  CHECK(r.time_s == std::vector<double>{0, 2});
+  const auto undated = samples(before + behind, Needs::Anything);
+  CHECK(undated.time_s == std::vector<double>{0, 2});
+  CHECK(undated.started.empty());
+}
+
 TEST_CASE("GPX and KML: points with their times and what extensions name; what has no time is left out") {
   constexpr std::string_view kGpx =
       "<?xml version=\"1.0\"?><gpx version=\"1.1\" xmlns:x=\"urn:x\"><wpt lat=\"1\" lon=\"1\"/><trk><trkseg>"
@@ -181,7 +193,8 @@ TEST_CASE("GPX and KML: points with their times and what extensions name; what h
   CHECK(column(k, "lat_deg")[1] == 46.92);
   CHECK(column(k, "lon_deg")[1] == 20.97);
   CHECK(refusedAs("<gpx><trk><trkpt lat=\"1\"") == "track-broken");
-  CHECK(refusedAs("<gpx></gpx>") == "no-rows");
+  CHECK(refusedAs("<gpx></gpx>") == "track-without-times");
+  CHECK(refusedAs("<kml><Placemark><Point/></Placemark></kml>") == "track-without-times");
 }
 
 TEST_CASE("GeoJSON: points with a time among their properties, and lines with arrays of times") {
@@ -197,7 +210,7 @@ TEST_CASE("GeoJSON: points with a time among their properties, and lines with ar
   const auto k = samples(kLine);
   CHECK(k.time_s == std::vector<double>{0, 2});
   CHECK(column(k, "control.lq_pct") == std::vector<double>{99, 75});
-  CHECK(refusedAs(R"({"type":"Feature","geometry":null,"properties":{}})") == "no-rows");
+  CHECK(refusedAs(R"({"type":"Feature","geometry":null,"properties":{}})") == "track-without-times");
 }
 
 TEST_CASE("archives: one log in .gz or .zip is read, folders and links passed over, bombs and several refused") {

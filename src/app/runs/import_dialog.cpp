@@ -27,6 +27,13 @@ QTableWidget* table(const QStringList& heads, const char* name) {
   return t;
 }
 
+/// The unit, and of how many antennas' columns the best counts.
+QString unitText(const std::vector<formats::ColumnMatch>& matches, const formats::ColumnMatch& match) {
+  const auto columns = std::count_if(matches.begin(), matches.end(), [&](const auto& m) { return m.channel == match.channel; });
+  const QString unit = QString::fromStdString(match.unit);
+  return columns > 1 ? ImportDialog::tr("%1, best of %2").arg(unit).arg(columns) : unit;
+}
+
 }  // namespace
 
 ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget* parent)
@@ -209,7 +216,7 @@ void ImportDialog::fillMatches(int row) {
     if (formats::needsUnit(*m))
       m_matches->setCellWidget(at, 2, unitBox(row, *m));
     else
-      m_matches->setItem(at, 2, new QTableWidgetItem(QString::fromStdString(m->unit)));
+      m_matches->setItem(at, 2, new QTableWidgetItem(unitText(matches, *m)));
     showValues(at, l.head, m->column);
   }
   m_matches->setColumnWidth(0, 190);

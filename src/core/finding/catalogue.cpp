@@ -239,6 +239,7 @@ constexpr FindingInfo kFindings[] = {
     {"archive-several", Refusal, "runs", "count:count files", "choose-log"},
     {"archive-too-large", Refusal, "runs", "megabytes:count", "choose-log"},
     {"track-broken", Refusal, "runs", "line:count reason", "choose-log"},
+    {"track-without-times", Refusal, "runs", "", "choose-log"},
     {"track-too-large", Refusal, "runs", "megabytes:count most:count", "cut-log"},
     {"point-without-time", Caution, "runs", "count:count", ""},
     {"bad-checksum", Caution, "runs", "count:count", ""},

@@ -8,16 +8,26 @@
 #include <unsupported/Eigen/FFT>
 #include <vector>
 
+#include "core/log/quantile.h"
+
 namespace distanz::log {
 namespace {
 
 using Series = std::vector<double>;
 
-constexpr double kLongestGap_s = 5, kAway_s = 8, kClip = 2, kSurest = 1.35, kAround_s = 1.5, kLeastCorrelation = 0.4, kShareOfOther = 0.6;
+constexpr double kLongestGap_s = 5, kAway_s = 8, kClip = 2, kSurest = 1.35, kAround_s = 1.5, kLeastCorrelation = 0.4, kShareOfOther = 0.6, kMadToSd = 1.4826;
+constexpr std::size_t kLeastSamples = 20, kMostRefined = 5000;
 constexpr std::size_t kMostPoints = 1 << 17;
 /// Frame rates that are taken for each other: 25, 30 and what lies a thousandth beside.
 constexpr double kRates[] = {1, 1.001, 1 / 1.001, 25.0 / 30, 30.0 / 25, 24.0 / 25, 25.0 / 24};
-constexpr std::string_view kShared[] = {"speed_mps", "altitude_msl_m", "height_m", "distance_m", "battery_v"};
+/// What one recording calls it, and what the other may: heights above the sea and above the start differ by a constant.
+struct Shared {
+  std::string_view first, other;
+};
+constexpr Shared kShared[] = {{"speed_mps", "speed_mps"},     {"altitude_msl_m", "altitude_msl_m"},
+                              {"height_m", "height_m"},       {"height_m", "altitude_msl_m"},
+                              {"altitude_msl_m", "height_m"}, {"distance_m", "distance_m"},
+                              {"battery_v", "battery_v"}};
 
 /// Samples that are there, at rising times.
 struct Samples {
@@ -25,7 +35,7 @@ struct Samples {
   double step_s = 1;  ///< usual time between two
 };
 
-Samples samplesOf(const Recording& r, const std::string& channel) {
+Samples samplesOf(const Recording& r, std::string_view channel) {
   Samples out;
   const Series* v = r.find(channel);
   if (!v) return out;
@@ -36,10 +46,7 @@ Samples samplesOf(const Recording& r, const std::string& channel) {
     }
   Series steps;
   for (std::size_t i = 1; i < out.t.size(); ++i) steps.push_back(out.t[i] - out.t[i - 1]);
-  if (!steps.empty()) {
-    std::nth_element(steps.begin(), steps.begin() + std::ptrdiff_t(steps.size() / 2), steps.end());
-    out.step_s = steps[steps.size() / 2];
-  }
+  if (!steps.empty()) out.step_s = quantile(std::move(steps), 0.5);
   return out;
 }
 
@@ -76,15 +83,13 @@ Series news(const Series& grid, double step) {
   Series out(grid.size(), NAN);
   const auto k = std::size_t(std::max(std::lround(kAround_s / step), 1L));
   for (std::size_t i = k; i + k < grid.size(); ++i) out[i] = grid[i] - (grid[i + k] + grid[i - k]) / 2;
-  Series known;
+  Series there;
   for (const double v : out)
-    if (std::isfinite(v)) known.push_back(v);
-  if (known.size() < 20) return {};
-  std::nth_element(known.begin(), known.begin() + std::ptrdiff_t(known.size() / 2), known.end());
-  const double middle = known[known.size() / 2];
-  for (double& v : known) v = std::abs(v - middle);
-  std::nth_element(known.begin(), known.begin() + std::ptrdiff_t(known.size() / 2), known.end());
-  const double most = kClip * 1.4826 * known[known.size() / 2];
+    if (std::isfinite(v)) there.push_back(v);
+  if (there.size() < kLeastSamples) return {};
+  const double middle = quantile(there, 0.5);
+  for (double& v : there) v = std::abs(v - middle);
+  const double most = kClip * kMadToSd * quantile(std::move(there), 0.5);
   if (!(most > 0)) return {};
   for (double& v : out) v = std::isfinite(v) ? std::clamp(v - middle, -most, most) : 0;
   return out;
@@ -196,23 +201,22 @@ Local localOf(const Samples& dense, double t, double width) {
   return {out.value / n, out.slope / n};
 }
 
-/// One step of Gauss-Newton: sparse = a + b dense(t + shift + turn (t - middle)), misfits beyond `clip` left out.
+/// One step of Gauss-Newton: sparse = a + b dense(t + shift + turn (t - middle)).
 struct Step {
-  double shift = 0, turn = 0, shift_sd = 0, sd = 0;
+  double shift = 0, turn = 0, shift_sd = 0;
   bool good = false;
 };
-Step stepOf(const Shifted& x, double clip) {
+Step stepOf(const Shifted& x) {
   constexpr double kUsualDrift = 300e-6;  // clocks run within so much of each other
   Eigen::Matrix4d m = Eigen::Matrix4d::Zero();
   Eigen::Vector4d right = Eigen::Vector4d::Zero();
   double n = 0, all = 0;
   const Samples& sparse = x.sparse();
-  for (std::size_t i = 0; i < sparse.t.size(); ++i) {
+  for (std::size_t i = 0; i < sparse.t.size(); i += 1 + sparse.t.size() / kMostRefined) {
     const double own = sparse.t[i];
     const double t = x.byFirst() ? own : own + x.there + x.drift * (own + x.there - x.middle);
     const Local local = localOf(x.dense(), x.byFirst() ? t - x.there - x.drift * (t - x.middle) : t, sparse.step_s);
     if (!std::isfinite(local.value) || !std::isfinite(local.slope)) continue;
-    if (std::abs(sparse.v[i] - local.value) > clip) continue;
     const double g = x.byFirst() ? -local.slope : local.slope;
     const Eigen::Vector4d row(1, local.value, g, g * (t - x.middle));
     m += row * row.transpose();
@@ -220,14 +224,14 @@ Step stepOf(const Shifted& x, double clip) {
     all += sparse.v[i] * sparse.v[i];
     ++n;
   }
-  if (n < 20) return {};
+  if (n < kLeastSamples) return {};
   const Eigen::Vector4d rough = m.ldlt().solve(right);
   const double variance = std::max(all - rough.dot(right), 0.0) / (n - 4);
   m(3, 3) += variance / (kUsualDrift * kUsualDrift);
   const Eigen::Vector4d best = m.ldlt().solve(right);
   const double scale = std::abs(best[1]) > 0.1 ? best[1] : 1;
   const double shift_variance = variance * m.inverse()(2, 2) / (scale * scale);
-  return {best[2] / scale, best[3] / scale, std::sqrt(std::max(shift_variance, 0.0)), std::sqrt(variance), best.allFinite()};
+  return {best[2] / scale, best[3] / scale, std::sqrt(std::max(shift_variance, 0.0)), best.allFinite()};
 }
 
 /// Offset and drift with which both fit best, from a first guess with no drift. @return false: it went elsewhere
@@ -237,9 +241,8 @@ bool refine(const Samples& a, const Samples& b, ClockFit& fit) {
                end = std::min(a.t.back(), b.t.back() + fit.offset_s), span = std::max(end - begin, 1.0);
   Shifted x{a, b, (begin + end) / 2, fit.offset_s, 0};
   Step step;
-  double clip = INFINITY;
   for (int pass = 0; pass < 12; ++pass) {
-    step = stepOf(x, clip);
+    step = stepOf(x);
     if (!step.good) return false;
     x.there += std::clamp(step.shift, -1.0, 1.0);
     x.drift += std::clamp(step.turn, -2 / span, 2 / span);
@@ -252,8 +255,8 @@ bool refine(const Samples& a, const Samples& b, ClockFit& fit) {
   return true;
 }
 
-std::optional<ClockFit> alignBy(const std::string& channel, const Recording& first, const Recording& other) {
-  const Samples a = samplesOf(first, channel), b = samplesOf(other, channel);
+std::optional<ClockFit> alignBy(const Shared& channel, const Recording& first, const Recording& other) {
+  const Samples a = samplesOf(first, channel.first), b = samplesOf(other, channel.other);
   if (a.t.size() < 30 || b.t.size() < 30) return std::nullopt;
   const double span = std::max(a.t.back() - a.t.front(), b.t.back() - b.t.front());
   const double step = std::max({std::max(a.step_s, b.step_s) / 2, 0.1, span / double(kMostPoints)});
@@ -275,7 +278,7 @@ std::optional<ClockFit> alignBy(const std::string& channel, const Recording& fir
   // Of so many places the best fits by chance to about the root of twice their logarithm.
   const double places = double(std::size(kRates)) * 2 * span / step, by_chance = std::sqrt(2 * std::log(std::max(places, 10.0)));
   if (best.score < by_chance + 4 || best.score < kSurest * best.second || best.r < kLeastCorrelation) return std::nullopt;
-  ClockFit fit{channel};
+  ClockFit fit{std::string(channel.first)};
   fit.offset_s = a.t.front() + best.lag * step - b.t.front() * rate;
   fit.peak = best.score;
   fit.second = best.second;
@@ -292,10 +295,10 @@ std::optional<ClockFit> alignBy(const std::string& channel, const Recording& fir
 
 std::optional<ClockFit> alignClocks(const Recording& first, const Recording& other) {
   std::optional<ClockFit> best;
-  std::vector<std::string> shared(std::begin(kShared), std::end(kShared));
+  std::vector<Shared> shared(std::begin(kShared), std::end(kShared));
   for (const Column& c : first.columns)
-    if (c.channel.ends_with(".rssi_dbm") && other.find(c.channel)) shared.push_back(c.channel);
-  for (const std::string& channel : shared)
+    if (c.channel.ends_with(".rssi_dbm")) shared.push_back({c.channel, c.channel});
+  for (const Shared& channel : shared)
     if (const auto fit = alignBy(channel, first, other); fit && (!best || fit->offset_sd_s < best->offset_sd_s)) best = fit;
   return best;
 }

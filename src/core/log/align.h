@@ -8,7 +8,7 @@ namespace distanz::log {
 
 /// How the clock of one recording lies to that of another, found by what both of them saw.
 struct ClockFit {
-  std::string channel;     ///< that both know
+  std::string channel;     ///< that both know, as the first calls it
   double offset_s = 0;     ///< to be added to the other's times
   double drift_ppm = 0;    ///< by how much the other's clock runs slow
   double offset_sd_s = 0;  ///< where both clocks are compared best: the middle of what both saw

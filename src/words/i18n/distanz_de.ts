@@ -1171,6 +1171,10 @@
         <source>a guess</source>
         <translation>geraten</translation>
     </message>
+    <message>
+        <source>%1, best of %2</source>
+        <translation>%1, das Beste von %2</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::Importer</name>
@@ -5625,6 +5629,10 @@
     <message>
         <source>cannot tell: nothing that both logs know fits at one place only; they may be of different flights</source>
         <translation>nicht zu sagen: nichts, was beide Logs kennen, passt an nur einer Stelle; es können verschiedene Flüge sein</translation>
+    </message>
+    <message>
+        <source>no point of a track in this file tells a time; choose the recording itself, not a map or a route</source>
+        <translation>kein Punkt einer Spur in dieser Datei nennt eine Zeit; die Aufzeichnung selbst wählen, keine Karte und keine Route</translation>
     </message>
 </context>
 <context>

@@ -92,6 +92,22 @@ TEST_CASE("clocks: nothing in common is not aligned, though both flew the same p
   CHECK(wrong < 0.01 * kPairs);
 }
 
+TEST_CASE("clocks: heights above the sea fit heights above the start, and a dense log fits itself") {
+  Random random(14);
+  const GustyFlight f(random, 400);
+  auto first = seenBy(f, random, 0, 400, 0.02, 0), other = seenBy(f, random, 50, 390, 1, 0);
+  std::erase_if(first.columns, [](const log::Column& c) { return c.channel == "speed_mps"; });
+  std::erase_if(other.columns, [](const log::Column& c) { return c.channel == "speed_mps"; });
+  other.columns[0].channel = "altitude_msl_m";
+  for (double& v : other.columns[0].values) v += 84;
+  const auto fit = log::alignClocks(first, other);
+  REQUIRE(fit);
+  CHECK(fit->offset_s == Approx(50).margin(0.2));
+  const auto same = log::alignClocks(first, first);  // dense against dense
+  REQUIRE(same);
+  CHECK(same->offset_s == Approx(0).margin(0.05));
+}
+
 TEST_CASE("clocks: a frame rate that was guessed wrong is a drift, and what is too short or missing is not told") {
   Random random(13);
   const GustyFlight f(random, 400);

@@ -116,19 +116,13 @@ plan::FlownSoFar flownSoFar(const Answers& answers, const std::string& link) {
   return out;
 }
 
-bool flownOn(const Answers& answers, const plan::Prediction& p) {
-  return std::any_of(answers.setups.begin(), answers.setups.end(), [&](const SetupOnLink& s) {
-    return s.setup == p.setup && s.link == p.link && s.runs_used > 0;
-  });
-}
-
 /// Before it flew with what of it nobody measured, and that behind "why?", the most first.
 Finding predictedRange(const campaign::Campaign& c, const Answers& answers, const plan::Prediction& p) {
   std::vector<Argument> told{{"setup", p.setup},
                              {"link", p.link},
                              metres("range", *p.range_m),
                              {"exponent", c.plan_exponent, Unit::None}};
-  if (flownOn(answers, p)) return finding("predicted-range", told, {"setup", p.setup});
+  if (answers.showSignal(p.setup, p.link)) return finding("predicted-range", told, {"setup", p.setup});
   told.insert(told.end(), {metres("low", p.sure->low_m), metres("high", p.sure->high_m),
                            metres("dependable", p.sure->dependable_m)});
   Finding f = finding("predicted-before-flown", told, {"setup", p.setup});

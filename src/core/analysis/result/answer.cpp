@@ -9,6 +9,11 @@ const SetupOnLink* Answers::find(const std::string& setup, const std::string& li
   return found == setup_at.end() ? nullptr : &setups[found->second];
 }
 
+bool Answers::showSignal(const std::string& setup, const std::string& link) const {
+  const SetupOnLink* on_link = find(setup, link);
+  return on_link && !on_link->curve.distance_m.empty();
+}
+
 const SetupAnswer* Answers::answer(const std::string& setup) const {
   const auto found = answer_at.find(setup);
   return found == answer_at.end() ? nullptr : &answers[found->second];

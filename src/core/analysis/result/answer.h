@@ -187,6 +187,8 @@ struct Answers {
   double practical_threshold = estimate::defaults::kPracticalMargin;
 
   const SetupOnLink* find(const std::string& setup, const std::string& link) const;
+  /// Whether flights tell the setup's signal on that link over the distance.
+  bool showSignal(const std::string& setup, const std::string& link) const;
   const SetupAnswer* answer(const std::string& setup) const;
   /// The link on which a setup fails first: its smallest typical range. Null where it was not flown.
   const SetupOnLink* limiting(const std::string& setup) const;
