@@ -8,6 +8,8 @@
 namespace distanz::formats {
 namespace {
 
+constexpr std::size_t kLongestName = 64;
+
 bool isDigit(char c) {
   return c >= '0' && c <= '9';
 }
@@ -59,17 +61,20 @@ class Scanner {
 
   bool betweenDigits() const { return m_at > 0 && isDigit(m_text[m_at - 1]) && isDigit(at(m_at + 1)); }
 
-  /// Of the text from m_begin to m_at that can be a name: without outer spaces, with a letter in it.
+  /// Of the text from m_begin on that can be a name: without outer spaces, from the first word that begins with a letter.
   std::string_view name(std::size_t end) const {
     std::size_t first = m_begin;
-    while (first < end && (isSpace(m_text[first]) || m_text[first] == ',')) ++first;
+    const auto begins = [&](std::size_t i) { return isLetter(m_text[i]) || m_text[i] == '_'; };
+    while (first < end && !begins(first)) {
+      while (first < end && !isSpace(m_text[first])) ++first;
+      while (first < end && (isSpace(m_text[first]) || m_text[first] == ',')) ++first;
+    }
     while (end > first && isSpace(m_text[end - 1])) --end;
     return m_text.substr(first, end - first);
   }
   std::size_t nameLength() const {
     const std::string_view n = name(m_at);
-    if (n.empty() || n.size() > 64 || !(isLetter(n.front()) || n.front() == '_')) return 0;
-    return n.size();
+    return n.size() > kLongestName ? 0 : n.size();
   }
 
   bool valueFollows(std::size_t i) const {
@@ -167,7 +172,7 @@ class Scanner {
   void endPiece() {
     const std::string_view piece = name(m_at);
     const auto digit = piece.find_first_of("0123456789");
-    if (piece.empty() || piece.size() > 64 || digit == std::string_view::npos || !isLetter(piece.front())) return;
+    if (piece.empty() || piece.size() > kLongestName || digit == std::string_view::npos) return;
     std::size_t number = digit;
     while (number > 0 && (piece[number - 1] == '-' || piece[number - 1] == '+' || piece[number - 1] == '.')) --number;
     if (number == 0 || !isSpace(piece[number - 1])) return;

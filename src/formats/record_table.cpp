@@ -58,7 +58,7 @@ class RecordTable : public LogTable {
              return ++rows < kLookedAt;
            },
            faults);
-    if (rows == 0) throw InputError(finding("no-rows"));
+    if (rows == 0) throw InputError(finding("log-without-rows"));
   }
 
   const TableHead& head() const override { return m_head; }

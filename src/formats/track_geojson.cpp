@@ -89,7 +89,7 @@ bool takeFeature(const json& feature, Row& row, const TakeRecord& take) {
 void eachFeature(std::string_view bytes, const TakeRecord& take, RecordFaults&) {
   if (bytes.size() > kMostGeoJson_bytes)
     throw InputError(finding("track-too-large", {{"megabytes", bytes.size() >> 20}, {"most", kMostGeoJson_bytes >> 20}}));
-  const json all = parseJson(bytes, "");
+  const json all = parseJson(bytes, "GeoJSON");
   Row row;
   bool any = false;
   const TakeRecord taking = [&](const LogRecord& record) {

@@ -67,6 +67,8 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP("finding", "line {line}: this is not well formed ({reason}); save the track again")},
     {"track-without-times", "",
      QT_TRANSLATE_NOOP("finding", "no point of a track in this file tells a time; choose the recording itself, not a map or a route")},
+    {"log-without-rows", "",
+     QT_TRANSLATE_NOOP("finding", "nothing in this file tells what was measured at a time; choose the log that the recorder wrote")},
     {"track-too-large", "",
      QT_TRANSLATE_NOOP("finding", "the track has {megabytes} MB, and {most} MB are read at most; cut it, or save it as CSV")},
     {"point-without-time", "",

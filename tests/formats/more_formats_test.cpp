@@ -169,6 +169,10 @@ TEST_CASE("NMEA: what comes before the first date is of the night it began in, a
   CHECK(undated.started.empty());
 }
 
+TEST_CASE("NMEA: a receiver that never knew the time is told so") {
+  CHECK(refusedAs("$GPGGA,,,,,,0,00,,,M,,M,,\n$GPRMC,,V,,,,,,,,,\n") == "log-without-rows");
+}
+
 TEST_CASE("GPX and KML: points with their times and what extensions name; what has no time is left out") {
   constexpr std::string_view kGpx =
       "<?xml version=\"1.0\"?><gpx version=\"1.1\" xmlns:x=\"urn:x\"><wpt lat=\"1\" lon=\"1\"/><trk><trkseg>"

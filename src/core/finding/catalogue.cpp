@@ -240,6 +240,7 @@ constexpr FindingInfo kFindings[] = {
     {"archive-too-large", Refusal, "runs", "megabytes:count", "choose-log"},
     {"track-broken", Refusal, "runs", "line:count reason", "choose-log"},
     {"track-without-times", Refusal, "runs", "", "choose-log"},
+    {"log-without-rows", Refusal, "runs", "", "choose-log"},
     {"track-too-large", Refusal, "runs", "megabytes:count most:count", "cut-log"},
     {"point-without-time", Caution, "runs", "count:count", ""},
     {"bad-checksum", Caution, "runs", "count:count", ""},

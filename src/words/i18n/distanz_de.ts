@@ -5634,6 +5634,10 @@
         <source>no point of a track in this file tells a time; choose the recording itself, not a map or a route</source>
         <translation>kein Punkt einer Spur in dieser Datei nennt eine Zeit; die Aufzeichnung selbst wählen, keine Karte und keine Route</translation>
     </message>
+    <message>
+        <source>nothing in this file tells what was measured at a time; choose the log that the recorder wrote</source>
+        <translation>nichts in dieser Datei sagt, was wann gemessen wurde; das Log wählen, das der Recorder geschrieben hat</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
