@@ -108,7 +108,25 @@ class Scanner {
     return i;
   }
 
+  /// "alt 50.3m speed: 12": what goes before a name, as a value of its own. A number that may be part of the name
+  /// ("RSSI 2") has neither a point nor a unit.
+  void splitName() {
+    for (std::size_t i = m_begin + 1; i < m_name_end; ++i) {
+      if (!isSpace(m_text[i - 1]) || !(isDigit(m_text[i]) || m_text[i] == '-')) continue;
+      const std::size_t number = numberEnd(i), end = unitEnd(number);
+      if (number == i || end >= m_name_end || !isSpace(m_text[end])) continue;
+      if (end == number && m_text.substr(i, number - i).find('.') == std::string_view::npos) continue;
+      m_at = end;
+      endPiece();
+      m_begin = end;
+      i = end;
+    }
+  }
+
   void takeValue() {
+    const std::size_t value = m_at;
+    splitName();
+    m_at = value;
     NamedValue v;
     v.name = name(m_name_end);
     const bool bracketed = m_text[m_name_end] == '(';

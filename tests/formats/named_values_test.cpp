@@ -32,6 +32,7 @@ TEST_CASE("named values: any order, with colons, equals signs or nothing but a n
   CHECK(named("pos=46.910000,20.960000 rssi:-80") == "pos=46.910000,20.960000 rssi=-80");
   CHECK(named("2026-11-24 06:31:02.123\nrssi: -80") == "datetime=2026-11-24 06:31:02.123 rssi=-80");
   CHECK(named("time=06:31:02.25 mode=fast n=1e-3") == "time=06:31:02.25 mode=fast n=1e-3");
+  CHECK(named("alt 50.3m speed: 12.8 m/s RSSI 2: -70 vbat 1.5 n: 3") == "alt=50.3[m] speed=12.8[m/s] RSSI 2=-70 vbat=1.5 n=3");
   CHECK(named("t=1 x[31mrssi=-60 q=2") == "t=1 q=2");  // what no name can be does not take the next with it
   CHECK(named("Höhe: 3,5 m Temp: 20 °C") == "Höhe=3,5[m] Temp=20[°C]");
 }

@@ -27,10 +27,10 @@ void drawNorth(QPainter& p, QPointF centre, double turn_deg) {
 
 /// Text that can be read over terrain.
 void drawHaloed(QPainter& p, const QRectF& box, int flags, const QString& text, const QColor& ink) {
-  QRectF ground = p.boundingRect(box, flags, text).adjusted(-3, -1, 3, 1);
+  const QRectF words = p.boundingRect(box, flags, text);
   QColor paper = theme::tokens().surface;
   paper.setAlphaF(0.82f);
-  p.fillRect(ground, paper);
+  p.fillRect(words.adjusted(-3, -1, 3, 1).toRect(), paper);
   p.setPen(ink);
   p.drawText(box, flags, text);
 }
@@ -105,7 +105,7 @@ void MapView::drawPosts(QPainter& p, const MapFrame& v, const course::Course& co
     const QPointF at = v.px(flown.at(post).flat);
     mark(at);
     const bool room = std::hypot(at.x() - last.x(), at.y() - last.y()) >= kLabel_px;
-    if (!room || post == m_document.planned().posts.back()) continue;
+    if (m_dragging || !room || post == m_document.planned().posts.back()) continue;
     last = at;
     drawHaloed(p, QRectF(at + QPointF(-40, 8), QSizeF(80, 14)), Qt::AlignCenter, distanceLabel(post),
                t.muted);
@@ -117,12 +117,14 @@ void MapView::drawPath(QPainter& p, const MapFrame& v) const {
   const campaign::Campaign& c = m_document.shown();
   if (const auto course = campaign::courseOf(c)) {
     drawSegments(p, v, *course);
-    QPolygonF line;
-    for (const course::Flat& f : course->points()) line << v.px(f);
+    // As single lines: a long polyline with smooth edges costs ten times as much, and handles hide the corners.
+    QVector<QLineF> legs;
+    for (std::size_t i = 1; i < course->points().size(); ++i)
+      legs << QLineF(v.px(course->points()[i - 1]), v.px(course->points()[i]));
     p.setPen(QPen(t.surface, 4.5));
-    p.drawPolyline(line);
+    p.drawLines(legs);
     p.setPen(QPen(t.ink, 2));
-    p.drawPolyline(line);
+    p.drawLines(legs);
     drawPosts(p, v, *course);
   }
   const auto& points = campaign::firstPath(c);

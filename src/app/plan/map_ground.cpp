@@ -110,7 +110,7 @@ void MapGround::draw(QPainter& p, const QRect& frame, const MapFrame& view,
 }
 
 void MapGround::make(const QRect& frame, const MapFrame& view) {
-  m_image = QImage(frame.size(), QImage::Format_ARGB32_Premultiplied);
+  m_image = QImage(frame.size(), QImage::Format_RGB32);
   m_image.fill(m_paper);
   QPainter p(&m_image);
   p.setRenderHint(QPainter::Antialiasing);

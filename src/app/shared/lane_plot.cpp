@@ -111,14 +111,17 @@ void LanePlot::arrange() {
 void LanePlot::build(const std::vector<lanes::Slot>& slots_there) {
   m_plot->clearPlottables();
   m_plot->clearItems();
-  m_plot->plotLayout()->clear();
   m_plot->setBackground(theme::tokens().paper);
   m_placed.clear();
+  auto& rows = *m_plot->plotLayout();
+  // As many lanes as before keep their axes, which cost more to make than to fill anew.
+  if (rows.rowCount() != int(slots_there.size())) rows.clear();
   int row = 0;
   for (const lanes::Slot& slot : slots_there) {
-    auto placed =
-        std::make_unique<Placed>(Placed{slot, &m_lanes.lanes[slot.lane], new QCPAxisRect(m_plot), nullptr});
-    m_plot->plotLayout()->addElement(row++, 0, placed->rect);
+    auto* rect = rows.hasElement(row, 0) ? qobject_cast<QCPAxisRect*>(rows.element(row, 0)) : nullptr;
+    if (!rect) rows.addElement(row, 0, rect = new QCPAxisRect(m_plot));
+    ++row;
+    auto placed = std::make_unique<Placed>(Placed{slot, &m_lanes.lanes[slot.lane], rect, nullptr});
     placed->rect->setSizeConstraintRect(QCPLayoutElement::scrInnerRect);
     placed->rect->setAutoMargins(QCP::msNone);
     placed->rect->setMargins(
@@ -142,6 +145,7 @@ void LanePlot::fill(Placed& placed) {
   if (lane.rows.empty()) {
     y->setTicker(QSharedPointer<QCPAxisTicker>(new FigureTicker));
     y->ticker()->setTickCount(placed.slot.height < 60 ? 2 : 4);
+    y->setRangeReversed(false);
     y->setRange(lane.low, lane.high);
     if (lane.low < 0 && lane.high > 0) y->grid()->setZeroLinePen(QPen(t.muted, 1));
   } else {

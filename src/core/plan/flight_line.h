@@ -12,6 +12,8 @@ class FlightLine {
  public:
   explicit FlightLine(const campaign::Campaign& campaign);
   bool empty() const { return m_points.empty(); }
+  /// Distance of the last point; 0 without one.
+  double end_m() const { return m_points.empty() ? 0 : m_points.back().distance_m; }
   struct At {
     course::Flat flat;
     double height_m = 0;  ///< above the station's ground

@@ -12,7 +12,7 @@
 namespace distanz::plan {
 namespace {
 
-constexpr double kNearest_m = 50, kStep = 1.02;
+constexpr double kNearest_m = 50, kStep = 1.02, kSmoothStep = 1.1;
 
 radio::Plane planeOf(const campaign::Part* antenna) {
   const auto p = antenna ? campaign::polarisationOf(*antenna) : std::nullopt;
@@ -101,6 +101,11 @@ double PathModel::range_m(const radio::LinkEnds& ends, double critical_dbm) cons
   return ranges_m(ends, critical_dbm, [](double) { return Wanted{}; })[0];
 }
 
+double PathModel::smoothFrom_m() const {
+  if (m_plan.ground != campaign::GroundKind::Unsaid) return INFINITY;
+  return std::max(m_line.end_m(), m_sights ? m_sights->known_m() : 0);
+}
+
 PathModel::Wanted PathModel::ranges_m(const radio::LinkEnds& ends, double critical_dbm,
                                       const std::function<Wanted(double)>& wanted_db) const {
   const double at_no_loss = radio::linkBudget(ends, 0).received_dbm;
@@ -112,7 +117,9 @@ PathModel::Wanted PathModel::ranges_m(const radio::LinkEnds& ends, double critic
   };
   std::array<Walk, std::tuple_size_v<Wanted>> walks;
   std::size_t under_way = walks.size();
-  for (double d = kNearest_m; under_way > 0 && d < kFarthest_m; d = std::max(d * kStep, d + 1)) {
+  const double smooth_m = smoothFrom_m();
+  for (double d = kNearest_m; under_way > 0 && d < kFarthest_m;
+       d = std::max(d * (d > smooth_m ? kSmoothStep : kStep), d + 1)) {
     const double above = above_db(d);
     const Wanted wanted = wanted_db(d);
     for (std::size_t i = 0; i < walks.size(); ++i) {

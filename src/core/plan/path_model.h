@@ -48,6 +48,9 @@ class PathModel {
   static constexpr double kIgnored_m = 40, kFarthest_m = 500'000;
 
  private:
+  /// Behind the last point and the known ground everything falls evenly, unless the ground reflects.
+  double smoothFrom_m() const;
+
   double m_frequency_mhz, m_exponent, m_mast_m;
   campaign::PlanSettings m_plan;  ///< without its ticks
   std::complex<double> m_ground;  ///< permittivity, where it reflects
