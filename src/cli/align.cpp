@@ -1,4 +1,4 @@
-#include "core/log/align.h"
+#include "core/log/line_up.h"
 
 #include <cmath>
 #include <nlohmann/json.hpp>
@@ -8,7 +8,6 @@
 #include "cli/log_campaign.h"
 #include "cli/said.h"
 #include "core/log/channel.h"
-#include "core/log/quantile.h"
 #include "formats/files.h"
 #include "formats/log_import.h"
 #include "words/say.h"
@@ -19,23 +18,18 @@ namespace {
 using json = nlohmann::ordered_json;
 using quantity::Unit;
 
-log::Recording recordingOf(const std::filesystem::path& file) {
-  return formats::readRecording(formats::readFile(file), file.filename().string(), logCampaign(), {},
+log::Recording recordingOf(const std::filesystem::path& file, const std::map<std::string, std::string>& corrections) {
+  return formats::readRecording(formats::readFile(file), file.filename().string(), logCampaign(), corrections,
                                 formats::Needs::Anything);
-}
-
-/// Usual speed of the flight, NaN where the log does not tell it.
-double speed_mps(const log::Recording& r) {
-  const auto* speed = r.find(log::channel::kSpeed);
-  return speed ? log::quantile(*speed, 0.5) : NAN;
 }
 
 }  // namespace
 
 void alignCommand(const AlignOptions& options, Io io) {
-  const log::Recording first = recordingOf(options.log), other = recordingOf(options.other);
+  const auto corrections = parseMaps(options.maps);
+  const log::Recording first = recordingOf(options.log, corrections), other = recordingOf(options.other, corrections);
   const auto fit = log::alignClocks(first, other);
-  const double metres = fit ? fit->offset_sd_s * speed_mps(first) : NAN;
+  const double metres = fit ? fit->offset_sd_s * log::usualSpeed_mps(first) : NAN;
   if (options.json) {
     json out = {{"aligned", fit.has_value()},
                 {"channel", nullptr},

@@ -31,6 +31,8 @@ struct ImportOptions {
   std::string ended;
   std::string flight;
   std::vector<std::string> maps;  ///< CHANNEL=COLUMN
+  std::vector<std::string> with;  ///< LOG or LOG@SECONDS: further logs of the same flight
+  bool split = false;             ///< each flight of a log becomes a run
 };
 void importCommand(const ImportOptions& options, Io io);
 
@@ -53,6 +55,7 @@ void inspectCommand(const InspectOptions& options, Io io);
 
 struct AlignOptions {
   std::filesystem::path log, other;
+  std::vector<std::string> maps;
   bool json = false;
 };
 void alignCommand(const AlignOptions& options, Io io);

@@ -54,6 +54,9 @@ void addImport(CLI::App& app, Io io, Action& action) {
                 said(QT_TRANSLATE_NOOP("cli", "name of the flight, for logs recorded at the same time")));
   c->add_option("--map", options->maps,
                 said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column is matched")));
+  c->add_option("--with", options->with,
+                said(QT_TRANSLATE_NOOP("cli", "LOG or LOG@SECONDS, another log of the same flight: its clock is found, or it begins so long after the first")));
+  c->add_flag("--split", options->split, said(QT_TRANSLATE_NOOP("cli", "each flight that a log holds becomes a run of its own")));
   c->callback([&action, options, io] { action = [options, io] { importCommand(*options, io); }; });
 }
 
@@ -91,6 +94,8 @@ void addAlign(CLI::App& app, Io io, Action& action) {
       "align", said(QT_TRANSLATE_NOOP("cli", "How the clock of another log of the same flight lies to that of a log")));
   c->add_option("LOG", options->log)->required();
   c->add_option("OTHER", options->other)->required();
+  c->add_option("--map", options->maps,
+                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column is matched")));
   c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   c->callback([&action, options, io] { action = [options, io] { alignCommand(*options, io); }; });
 }

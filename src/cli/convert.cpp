@@ -36,7 +36,8 @@ void convertCommand(const ConvertOptions& options, Io io) {
       throw InputError(inFile(options.to, finding("exists-already")));
     const std::string name = options.from.filename().string();
     formats::writeFile(options.to, converted(formats::readRecording(formats::readFile(options.from),
-                                                                    options.from.string(), logCampaign()),
+                                                                    options.from.string(), logCampaign(), {},
+                                                                    formats::Needs::Anything),
                                              name, ending));
   }
   io.out << Cli::tr("wrote %1").arg(QString::fromStdString(options.to.string())).toStdString() << "\n";

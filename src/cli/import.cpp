@@ -1,11 +1,12 @@
 #include <fmt/format.h>
 
+#include <cmath>
 #include <ostream>
 
 #include "cli/command.h"
 #include "cli/said.h"
 #include "core/finding/error.h"
-#include "core/text/text.h"
+#include "formats/fields.h"
 #include "formats/files.h"
 #include "store/campaign_file.h"
 #include "store/log_intake.h"
@@ -26,6 +27,42 @@ campaign::Ended reasonOf(const std::string& word) {
   return *ended;
 }
 
+formats::GivenLog given(const std::filesystem::path& path, const std::map<std::string, std::string>& corrections) {
+  return {path.string(), formats::readFile(path), corrections};
+}
+
+/// "track.gpx", "track.gpx@12.5".
+formats::GivenLog further(const std::string& word, const std::map<std::string, std::string>& corrections) {
+  const auto at = word.rfind('@');
+  std::error_code error;
+  if (at == std::string::npos || std::filesystem::exists(word, error)) return given(word, corrections);
+  const double offset_s = formats::parseNumber(word.substr(at + 1), false);
+  if (!std::isfinite(offset_s)) throw InputError(finding("no-such-offset", {{"option", "--with " + word}}));
+  formats::GivenLog out = given(word.substr(0, at), corrections);
+  out.offset_s = offset_s;
+  return out;
+}
+
+/// What was read, in lines.
+std::string toldOf(const store::TakenLog& taken, bool split) {
+  std::string told = Cli::tr("%1: %2 rows, farthest %3")
+                         .arg(QString::fromStdString(taken.log.name))
+                         .arg(taken.log.recording->rows())
+                         .arg(words::distance(taken.log.track.farthest_m))
+                         .toStdString() +
+                     "\n";
+  for (const Finding& p : taken.log.problems) told += faultText(p) + "\n";
+  const auto& flights = taken.log.flights;
+  if (flights.size() > 1 && !split) told += faultText(finding("split-offered", {{"flights", flights.size()}})) + "\n";
+  for (std::size_t i = 0; split && i < flights.size(); ++i)
+    told += faultText(finding("flight-of-log", {{"number", i + 1},
+                                                {"from", flights[i].from_s, quantity::Unit::Second},
+                                                {"to", flights[i].to_s, quantity::Unit::Second},
+                                                {"farthest", flights[i].farthest_m, quantity::Unit::Metre}})) +
+            "\n";
+  return told;
+}
+
 }  // namespace
 
 void importCommand(const ImportOptions& options, Io io) {
@@ -35,33 +72,31 @@ void importCommand(const ImportOptions& options, Io io) {
   if (!campaign::findSetup(campaign, options.setup))
     throw InputError(finding("no-such-setup", {{"option", "--setup " + options.setup}}));
   const auto corrections = parseMaps(options.maps);
-  const campaign::Ended ended = reasonOf(options.ended);
+  campaign::Run run;
+  run.setup = options.setup;
+  run.flight = options.flight;
+  run.ended = reasonOf(options.ended);
+  if (!options.with.empty() && options.logs.size() != 1) throw InputError(finding("with-several-logs"));
   std::vector<store::PackedRun> runs;
   std::string told;
   for (const auto& path : options.logs) {  // all are read before anything is kept
-    store::TakenLog taken = store::takeLog(formats::readFile(path), path.string(), campaign, corrections);
-    campaign::Run run;
-    run.setup = options.setup;
-    run.editSource().file = text::validUtf8(path.filename().string());
-    run.flight = options.flight;
-    run.ended = ended;
-    run.editSource().columns = corrections;
-    told += Cli::tr("%1: %2 rows, farthest %3")
-                .arg(QString::fromStdString(taken.log.name))
-                .arg(taken.log.recording->rows())
-                .arg(words::distance(taken.log.track.farthest_m))
-                .toStdString() +
-            "\n";
-    for (const Finding& p : taken.log.problems) told += faultText(p) + "\n";
-    runs.push_back(store::packedRun(std::move(run), std::move(taken)));
+    std::vector<formats::GivenLog> logs;
+    logs.push_back(given(path, corrections));
+    for (const std::string& word : options.with) logs.push_back(further(word, corrections));
+    store::TakenLog taken = store::takeLogs(std::move(logs), campaign);
+    told += toldOf(taken, options.split);
+    if (const auto flights = taken.log.flights; options.split && flights.size() > 1)
+      for (store::PackedRun& one : store::packedRuns(run, std::move(taken), flights)) runs.push_back(std::move(one));
+    else
+      runs.push_back(store::packedRun(run, std::move(taken)));
   }
   const Finding what = runs.size() == 1 ? finding("import-log", {{"log", runs.front().run.source().file}})
                                         : finding("import-logs", {{"logs", runs.size()}});
   const store::Added added = file.addRuns(what, std::move(runs), campaign.links);
   io.out << told;
-  for (const campaign::Run& run : added.runs)
+  for (const campaign::Run& added_run : added.runs)
     io.out << Cli::tr("run %1: %2")
-                  .arg(QString::fromStdString(run.id), QString::fromStdString(run.source().file))
+                  .arg(QString::fromStdString(added_run.id), QString::fromStdString(added_run.source().file))
                   .toStdString()
            << "\n";
   for (const std::string& id : added.restored)

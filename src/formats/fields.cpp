@@ -133,16 +133,4 @@ LatLonField parseLatLon(std::string_view field) {
   return {lat, lon};
 }
 
-std::string formatDateTime(double seconds) {
-  if (!(std::abs(seconds) < 1e12)) return {};
-  const auto whole = static_cast<long long>(std::floor(seconds));
-  const std::chrono::sys_days day{
-      std::chrono::floor<std::chrono::days>(std::chrono::sys_seconds(std::chrono::seconds(whole)))};
-  const std::chrono::year_month_day date(day);
-  const long long rest = whole - day.time_since_epoch().count() * 86400LL;
-  return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}:{:02}", static_cast<int>(date.year()),
-                     static_cast<unsigned>(date.month()), static_cast<unsigned>(date.day()), rest / 3600,
-                     rest / 60 % 60, rest % 60);
-}
-
 }  // namespace distanz::formats

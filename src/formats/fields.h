@@ -55,7 +55,4 @@ struct LatLonField {
 /// "46.91 20.96", "46.91;20.96" or "46.91,20.96".
 LatLonField parseLatLon(std::string_view field);
 
-/// "2026-11-24 06:31:02" from seconds since 1970-01-01.
-std::string formatDateTime(double seconds);
-
 }  // namespace distanz::formats

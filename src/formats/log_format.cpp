@@ -1,5 +1,6 @@
 #include "formats/log_format.h"
 
+#include "formats/hand_log.h"
 #include "formats/json_lines.h"
 #include "formats/nmea.h"
 #include "formats/readable.h"
@@ -19,6 +20,7 @@ constexpr LogFormat kFormats[] = {
     {"kml", "KML tracks", "*.kml", isKml, openKml},
     {"nmea", "NMEA 0183", "*.nmea *.txt *.log", isNmea, openNmea},
     {"subrip", "subtitles that tell telemetry", "*.srt", isSubRip, openSubRip},
+    {"hand", "readings noted by hand", "*.csv *.txt *.tsv", isHandLog, openHandLog},
     {"value-lines", "lines that name their values", "*.txt *.log", isValueLines, openValueLines},
     {"csv", "delimited text", "*.csv *.txt *.tsv *.log", isDelimitedText, openDelimitedText},
 };

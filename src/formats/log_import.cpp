@@ -1,7 +1,12 @@
 #include "formats/log_import.h"
 
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
 #include <future>
 
+#include "core/log/channel.h"
 #include "core/log/join.h"
 #include "core/log/silence.h"
 #include "formats/files.h"
@@ -11,13 +16,30 @@
 namespace distanz::formats {
 namespace {
 
+/// Where a log names posts instead of distances: those of the first path with a name, else evenly spaced.
+void placeByPosts(log::Recording& recording, const campaign::Campaign& campaign) {
+  const auto* numbers = recording.find(log::channel::kPost);
+  if (!numbers || recording.find(log::channel::kDistance) || campaign.paths.empty()) return;
+  const campaign::Path& path = campaign.paths.front();
+  log::Column distance{std::string(log::channel::kDistance), {}};
+  for (const double number : *numbers) {
+    const auto named = std::find_if(path.posts.begin(), path.posts.end(), [&](const campaign::Post& p) {
+      return std::isfinite(number) && p.name == fmt::format("{:.6g}", number);
+    });
+    distance.values.push_back(named != path.posts.end() ? named->along_m : number * path.post_spacing_m);
+  }
+  recording.columns.push_back(std::move(distance));
+}
+
 LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign,
                   const std::map<std::string, std::string>& corrections, const Progress& progress,
                   std::vector<ColumnMatch>& matches, Needs needs = Needs::Measurement) {
   if (campaign.links.empty()) throw InputError(finding("no-link-for-log"));
   const auto log = openLog(bytes);
   matches = matchColumns(log->head(), campaign.links, corrections);
-  return readLog(*log, matches, progress, needs);
+  LogRead out = readLog(*log, matches, progress, needs);
+  placeByPosts(out.recording, campaign);
+  return out;
 }
 
 }  // namespace
@@ -35,32 +57,81 @@ TableHead headOf(const std::filesystem::path& file) {
   return openLog(bytes)->head();
 }
 
-ImportedLog importLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
-                      const std::map<std::string, std::string>& corrections, const Progress& progress,
-                      const std::function<void(std::string_view)>& beside) {
-  ImportedLog out;
-  out.name = name;
-  std::future<std::string> digest = std::async(std::launch::async, [&bytes, &beside] {
-    if (beside) beside(bytes);
-    return sha256(bytes);
-  });
+namespace {
+
+/// What any log of the flight measures is enough.
+void requireMeasurement(const log::Recording& recording) {
+  const auto measures = [](const log::Column& c) {
+    const log::ChannelInfo* about = log::channelInfo(c.channel);
+    return about && about->of_link;
+  };
+  if (std::none_of(recording.columns.begin(), recording.columns.end(), measures))
+    throw InputError(finding("no-measurement-in-any"));
+}
+
+/// Reads a further log and joins it.
+void addLog(GivenLog given, const campaign::Campaign& campaign, log::Recording& into, ImportedLog& out) {
   try {
-    LogRead read = readBytes(bytes, campaign, corrections, progress, out.matches);
-    const auto course = campaign::courseOf(campaign);
-    out.track = log::trackOf(read.recording, course ? &*course : nullptr);
-    out.problems = std::move(read.problems);
-    const log::HeardLog heard = log::heardIn(read.recording, campaign::linkIds(campaign));
-    out.problems.insert(out.problems.end(), heard.told.begin(), heard.told.end());
-    out.problems.insert(out.problems.end(), out.track.problems.begin(), out.track.problems.end());
-    out.recording = std::make_shared<const log::Recording>(std::move(read.recording));
+    std::vector<ColumnMatch> matches;
+    LogRead read = readBytes(given.bytes, campaign, given.corrections, {}, matches, Needs::Anything);
+    FurtherLog further{given.name, sha256(given.bytes), {}, std::move(given.corrections),
+                       log::lineUp(into, read.recording, given.name, given.offset_s)};
+    log::join(into, read.recording, further.clock.clock);
+    out.problems.insert(out.problems.end(), read.problems.begin(), read.problems.end());
+    out.problems.insert(out.problems.end(), further.clock.told.begin(), further.clock.told.end());
+    further.bytes = std::move(given.bytes);
+    out.further.push_back(std::move(further));
   } catch (const ReadCancelled&) {
     throw;
   } catch (const Error& e) {
-    throw InputError(inFile(name, e.found));
+    throw InputError(inFile(given.name, e.found));
+  }
+}
+
+void place(ImportedLog& out, log::Recording recording, const campaign::Campaign& campaign) {
+  const auto course = campaign::courseOf(campaign);
+  out.track = log::trackOf(recording, course ? &*course : nullptr);
+  const log::HeardLog heard = log::heardIn(recording, campaign::linkIds(campaign));
+  out.problems.insert(out.problems.end(), heard.told.begin(), heard.told.end());
+  out.problems.insert(out.problems.end(), out.track.problems.begin(), out.track.problems.end());
+  out.flights = log::flightParts(recording, out.track.distance_m);
+  out.recording = std::make_shared<const log::Recording>(std::move(recording));
+}
+
+}  // namespace
+
+ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& campaign, const Progress& progress,
+                       const std::function<void(std::string_view)>& beside) {
+  ImportedLog out;
+  GivenLog& first = logs.front();
+  out.name = first.name;
+  std::future<std::string> digest = std::async(std::launch::async, [&first, &beside] {
+    if (beside) beside(first.bytes);
+    return sha256(first.bytes);
+  });
+  try {
+    LogRead read = readBytes(first.bytes, campaign, first.corrections, progress, out.matches,
+                             logs.size() == 1 ? Needs::Measurement : Needs::Anything);
+    out.problems = std::move(read.problems);
+    for (std::size_t i = 1; i < logs.size(); ++i) addLog(std::move(logs[i]), campaign, read.recording, out);
+    if (logs.size() > 1) requireMeasurement(read.recording);
+    place(out, std::move(read.recording), campaign);
+  } catch (const ReadCancelled&) {
+    throw;
+  } catch (const Error& e) {
+    throw InputError(inFile(first.name, e.found));
   }
   out.sha256 = digest.get();
-  out.bytes = std::move(bytes);
+  out.bytes = std::move(first.bytes);
   return out;
+}
+
+ImportedLog importLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
+                      const std::map<std::string, std::string>& corrections, const Progress& progress,
+                      const std::function<void(std::string_view)>& beside) {
+  std::vector<GivenLog> one;
+  one.push_back({name, std::move(bytes), corrections});
+  return importLogs(std::move(one), campaign, progress, beside);
 }
 
 namespace {

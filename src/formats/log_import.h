@@ -6,19 +6,38 @@
 #include <string>
 
 #include "core/campaign/campaign.h"
+#include "core/log/flights.h"
+#include "core/log/line_up.h"
 #include "core/log/track.h"
 #include "formats/log_reader.h"
 
 namespace distanz::formats {
 
-/// A log read, placed and found fit to count as a run.
+/// A log as it comes, and what the pilot said about it.
+struct GivenLog {
+  std::string name;   ///< of the file, for messages
+  std::string bytes;  ///< of the file
+  std::map<std::string, std::string> corrections = {};  ///< as in matchColumns()
+  std::optional<double> offset_s = {};  ///< of a further log: when it begins on the first one's clock, where that was said
+};
+
+/// A further log of a run that has been read.
+struct FurtherLog {
+  std::string name, sha256, bytes;
+  std::map<std::string, std::string> corrections;
+  log::LineUp clock;
+};
+
+/// A log read, placed and found fit to count as a run, with others of the same flight.
 struct ImportedLog {
   std::string name;    ///< of the file
   std::string sha256;  ///< of its bytes
   std::string bytes;   ///< as they were
   std::vector<ColumnMatch> matches;
-  std::shared_ptr<const log::Recording> recording;
+  std::vector<FurtherLog> further;
+  std::shared_ptr<const log::Recording> recording;  ///< of all logs, on the clock of the first
   log::Track track;
+  std::vector<log::FlightPart> flights;  ///< that it holds, one or more
   std::vector<Finding> problems;
 };
 
@@ -34,6 +53,12 @@ ImportedLog importLog(std::string bytes, const std::string& name, const campaign
                       const std::map<std::string, std::string>& corrections = {},
                       const Progress& progress = {},
                       const std::function<void(std::string_view)>& beside = {});
+
+/// The same of several logs of one flight, which are laid on the clock of the first. What one of them does not tell
+/// another may. @param logs one or more
+/// @throws InputError also where a log is not of the flight of the first
+ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& campaign, const Progress& progress = {},
+                       const std::function<void(std::string_view)>& beside = {});
 
 /// Bytes of one of a run's logs.
 using BytesOf = std::function<std::string(const campaign::Run& run, const campaign::Source& source)>;

@@ -6,6 +6,7 @@
 #include <unordered_map>
 
 #include "core/log/channel.h"
+#include "core/log/clock.h"
 #include "core/quantity/decibel.h"
 #include "core/quantity/unit.h"
 #include "formats/field_value.h"
@@ -21,7 +22,7 @@ std::string headerOf(const NamedValue& v) {
 }
 
 std::string shown(const NamedValue& v) {
-  if (v.is_time) return formatDateTime(v.number);
+  if (v.is_time) return log::startedText(v.number);
   return std::isfinite(v.number) ? fmt::format("{}", v.number) : std::string(v.text);
 }
 

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/log/clock.h"
 #include "formats/fields.h"
 
 namespace distanz::formats {
@@ -64,7 +65,7 @@ TimeAxis timeAxis(const TimeInput& input, const std::function<int(std::size_t)>&
   if (without > 0)
     axis.problems.push_back(at(finding("no-time", {{"rows", without}}), line_of(first_without)));
   const double start = axis.time_s.front();
-  if (input.kind == FieldKind::DateTime || dated) axis.started = formatDateTime(start + input.zone_s);
+  if (input.kind == FieldKind::DateTime || dated) axis.started = log::startedText(start + input.zone_s);
   for (double& t : axis.time_s) t -= start;
   axis.coarse = 2 * same > axis.time_s.size();
   if (axis.coarse) {

@@ -254,10 +254,10 @@ Added CampaignFile::addRuns(const Finding& what, std::vector<PackedRun> runs,
         throw Conflict(
             inFile(s.path, finding("setup-removed-meanwhile",
                                    {{"setup", fresh.run.setup}, {"log", fresh.run.source().file}})));
-      if (const campaign::Run* there = campaign::runOfLog(next, {}, fresh.run.source().sha256)) {
+      if (const campaign::Run* there = campaign::runOfSameRows(next, fresh.run)) {
         if (holdsLog(s.db, fresh.run.source().sha256))
           throw InputError(inFile(fresh.run.source().file, finding("log-twice", {{"run_id", there->id}})));
-        putLog(s.db, fresh.run.source().file, fresh.logs.at(0));
+        if (!fresh.logs.empty()) putLog(s.db, fresh.run.source().file, fresh.logs.at(0));
         added.restored.push_back(there->id);
         continue;
       }

@@ -1,24 +1,58 @@
 #include "store/log_intake.h"
 
+#include "core/text/text.h"
+
 namespace distanz::store {
 
-TakenLog takeLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
-                 const std::map<std::string, std::string>& corrections, const formats::Progress& progress) {
+TakenLog takeLogs(std::vector<formats::GivenLog> logs, const campaign::Campaign& campaign,
+                  const formats::Progress& progress) {
   TakenLog out;
+  out.corrections = logs.front().corrections;
   const auto pack = [&out](std::string_view all) { out.packed = packLog(all, "later"); };
-  out.log = formats::importLog(std::move(bytes), name, campaign, corrections, progress, pack);
+  out.log = formats::importLogs(std::move(logs), campaign, progress, pack);
   std::string().swap(out.log.bytes);
   out.packed.sha256 = out.log.sha256;
+  for (formats::FurtherLog& log : out.log.further) {
+    out.further.push_back(packLog(log.bytes, log.sha256));
+    std::string().swap(log.bytes);
+  }
   out.recording = packRecording(*out.log.recording);
   return out;
 }
 
+TakenLog takeLog(std::string bytes, const std::string& name, const campaign::Campaign& campaign,
+                 const std::map<std::string, std::string>& corrections, const formats::Progress& progress) {
+  std::vector<formats::GivenLog> one;
+  one.push_back({name, std::move(bytes), corrections});
+  return takeLogs(std::move(one), campaign, progress);
+}
+
 PackedRun packedRun(campaign::Run run, TakenLog taken) {
   PackedRun out;
-  run.editSource().sha256 = taken.log.sha256;
-  out.run = std::move(run);
+  const auto fileName = [](const std::string& path) { return path.substr(path.find_last_of('/') + 1); };
+  campaign::Source& first = run.editSource();
+  if (first.file.empty()) first.file = text::validUtf8(fileName(taken.log.name));
+  first.sha256 = taken.log.sha256;
+  first.columns = taken.corrections;
   out.logs.push_back(std::move(taken.packed));
+  for (std::size_t i = 0; i < taken.further.size(); ++i) {
+    const formats::FurtherLog& log = taken.log.further[i];
+    run.sources.push_back({text::validUtf8(fileName(log.name)), log.sha256, log.corrections, log.clock.clock.offset_s, log.clock.clock.drift_ppm});
+    out.logs.push_back(std::move(taken.further[i]));
+  }
+  out.run = std::move(run);
   out.recording = std::move(taken.recording);
+  return out;
+}
+
+std::vector<PackedRun> packedRuns(const campaign::Run& run, TakenLog taken, const std::vector<log::FlightPart>& parts) {
+  std::vector<PackedRun> out;
+  out.push_back(packedRun(run, std::move(taken)));
+  for (std::size_t i = 1; i < parts.size(); ++i) out.push_back({out.front().run, {}, {}});
+  for (std::size_t i = 0; i < parts.size(); ++i) {
+    out[i].run.from_s = parts[i].from_s;
+    out[i].run.to_s = parts[i].to_s;
+  }
   return out;
 }
 

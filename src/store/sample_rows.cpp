@@ -122,6 +122,7 @@ void putRecording(SQLite::Database& db, const std::string& key, const std::strin
 }
 
 void putRun(SQLite::Database& db, const PackedRun& run, const std::vector<campaign::Link>& links) {
+  if (run.logs.empty()) return;
   for (std::size_t i = 0; i < run.logs.size(); ++i) putLog(db, run.run.sources.at(i).file, run.logs[i]);
   putRecording(db, recordingKey(run.run, links), run.run.source().sha256, run.recording);
 }

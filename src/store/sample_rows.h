@@ -45,7 +45,7 @@ log::Recording unpackRecording(const PackedRecording& packed);
 /// A run with its log, read, found fit and packed, on its way into a campaign file.
 struct PackedRun {
   campaign::Run run;            ///< its sources named, with their SHA-256
-  std::vector<PackedLog> logs;  ///< one per source
+  std::vector<PackedLog> logs;  ///< one per source; none where another run brings the same
   PackedRecording recording;
 };
 

@@ -79,6 +79,7 @@ constexpr TermText kTerms[] = {
     {"channel-height_m", QT_TRANSLATE_NOOP("term", "height")},
     {"channel-speed_mps", QT_TRANSLATE_NOOP("term", "speed")},
     {"channel-heading_deg", QT_TRANSLATE_NOOP("term", "heading")},
+    {"channel-post", QT_TRANSLATE_NOOP("term", "number of the post")},
     {"channel-satellites", QT_TRANSLATE_NOOP("term", "satellites")},
     {"channel-battery_v", QT_TRANSLATE_NOOP("term", "battery voltage")},
     {"channel-used_mah", QT_TRANSLATE_NOOP("term", "charge used")},

@@ -82,8 +82,11 @@ void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result
         print.size() > 2 * estimate::defaults::kMinCellsPerRun)
       alike.push_back(&by_samples[std::move(print)]);
     for (const auto* same : alike)
-      for (const std::size_t other : *same)
-        if (!first && overlap(campaign.runs[i].legs, campaign.runs[other].legs)) first = other;
+      for (const std::size_t other : *same) {
+        const campaign::Run &run = campaign.runs[i], &there = campaign.runs[other];
+        const bool parts = !run.source().sha256.empty() && there.source().sha256 == run.source().sha256 && !campaign::shareRows(there, run);
+        if (!first && !parts && overlap(run.legs, there.legs)) first = other;
+      }
     if (!first) {
       for (auto* same : alike) same->push_back(i);  // only what counts is in another's way
       continue;

@@ -111,11 +111,9 @@ int nextOrder(const Campaign& campaign) {
   return last + 1;
 }
 
-const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, const std::string& sha256) {
-  for (const auto* runs : {&campaign.runs, &fresh})
-    for (const Run& run : *runs)
-      if (!sha256.empty() && run.source().sha256 == sha256) return &run;
-  return nullptr;
+const Run* runOfSameRows(const Campaign& campaign, const Run& run) {
+  const auto at = std::find_if(campaign.runs.begin(), campaign.runs.end(), [&](const Run& other) { return shareRows(other, run); });
+  return at == campaign.runs.end() ? nullptr : &*at;
 }
 
 /// A name for a flight that no run has yet.

@@ -106,8 +106,8 @@ std::string freeRecordId(const Campaign& campaign);
 
 /// Place in the session for a run flown after all others.
 int nextOrder(const Campaign& campaign);
-/// The run whose log has these bytes, among the campaign's and those about to be added; null where it is new.
-const Run* runOfLog(const Campaign& campaign, const std::vector<Run>& fresh, const std::string& sha256);
+/// A run of the campaign that has rows of the same log; null where all of them are new.
+const Run* runOfSameRows(const Campaign& campaign, const Run& run);
 
 /// What the two setups are called that one becomes.
 struct LegNames {

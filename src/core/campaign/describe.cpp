@@ -182,6 +182,8 @@ void describe(Visitor& v, Run& r) {
   v.number({.key = "turn_begin_s", .what = "the turn as moved by hand", .unit = Unit::Second},
            r.turn_begin_s);
   v.number({.key = "turn_end_s", .what = "its end", .unit = Unit::Second}, r.turn_end_s);
+  v.number({.key = "from_s", .what = "rows of its logs before this are not of this run", .unit = Unit::Second}, r.from_s);
+  v.number({.key = "to_s", .what = "nor rows after this", .unit = Unit::Second}, r.to_s);
   v.word({.key = "legs", .what = "ways that count", .affects = Affects::Statistics}, r.legs, legsWords());
   v.map({.key = "reduced_db", .what = "power below the setup's own, by link"}, r.reduced_db,
         {.key = "",

@@ -20,7 +20,7 @@ constexpr double kBitrateLow_mbps = 0.001, kBitrateHigh_mbps = 10000;
 constexpr double kMarginHigh_db = 100;
 constexpr double kReducedLow_db = 0.001, kReducedHigh_db = 100;
 constexpr double kModeHigh = 1e9;  ///< of a mode typed: a packet rate in Hz, or a number
-constexpr double kClockHigh_s = 1e9, kDriftHigh_ppm = 1e5;
+constexpr double kClockHigh_s = 1e9, kDriftHigh_ppm = 5e5;
 constexpr double kCapacityHigh_mah = 1e6;
 constexpr double kOrderHigh = 1e6;
 constexpr double kPairsHigh = 100;

@@ -1,6 +1,7 @@
 #include "core/campaign/run.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace distanz::campaign {
 namespace {
@@ -15,6 +16,12 @@ constexpr description::Word kLegs[] = {{"both"}, {"out"}, {"back"}};
 const Source& Run::source() const {
   static const Source none;
   return sources.empty() ? none : sources.front();
+}
+
+bool shareRows(const Run& a, const Run& b) {
+  const auto from = [](const Run& r) { return r.from_s.value_or(-INFINITY); };
+  const auto to = [](const Run& r) { return r.to_s.value_or(INFINITY); };
+  return !a.source().sha256.empty() && a.source().sha256 == b.source().sha256 && from(a) < to(b) && from(b) < to(a);
 }
 
 Source& Run::editSource() {

@@ -56,6 +56,7 @@ struct Run {
   std::map<std::string, double>
       reduced_db;  ///< by link id: power below the setup's own (range check, attenuator), > 0
   std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as moved by hand
+  std::optional<double> from_s, to_s;  ///< rows of its logs that are this run, on the first log's clock; none: all
   std::string unknown = {};
   bool operator==(const Run&) const = default;
 
@@ -64,6 +65,9 @@ struct Run {
   /// To change it; made where there is none.
   Source& editSource();
 };
+
+/// They have rows of one log in common.
+bool shareRows(const Run& a, const Run& b);
 
 /// Words of files for a reason, "turned-back", and for legs, "out"; the empty word is Unknown.
 std::span<const description::Word> endedWords();

@@ -1,6 +1,5 @@
 #include "core/log/align.h"
 
-#include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
 #include <complex>
@@ -8,15 +7,14 @@
 #include <unsupported/Eigen/FFT>
 #include <vector>
 
+#include "core/log/align_parts.h"
 #include "core/log/quantile.h"
 
 namespace distanz::log {
 namespace {
 
-using Series = std::vector<double>;
-
-constexpr double kLongestGap_s = 5, kAway_s = 8, kClip = 2, kSurest = 1.35, kAround_s = 1.5, kLeastCorrelation = 0.4, kShareOfOther = 0.6, kMadToSd = 1.4826;
-constexpr std::size_t kLeastSamples = 20, kMostRefined = 5000;
+constexpr double kClip = 2, kSurest = 1.35, kAround_s = 1.5, kLeastCorrelation = 0.4, kShareOfOther = 0.6;
+constexpr std::size_t kLeastSamples = 20;
 constexpr std::size_t kMostPoints = 1 << 17;
 /// Frame rates that are taken for each other: 25, 30 and what lies a thousandth beside.
 constexpr double kRates[] = {1, 1.001, 1 / 1.001, 25.0 / 30, 30.0 / 25, 24.0 / 25, 25.0 / 24};
@@ -26,40 +24,7 @@ struct Shared {
 };
 constexpr Shared kShared[] = {{"speed_mps", "speed_mps"},     {"altitude_msl_m", "altitude_msl_m"},
                               {"height_m", "height_m"},       {"height_m", "altitude_msl_m"},
-                              {"altitude_msl_m", "height_m"}, {"distance_m", "distance_m"},
-                              {"battery_v", "battery_v"}};
-
-/// Samples that are there, at rising times.
-struct Samples {
-  Series t, v;
-  double step_s = 1;  ///< usual time between two
-};
-
-Samples samplesOf(const Recording& r, std::string_view channel) {
-  Samples out;
-  const Series* v = r.find(channel);
-  if (!v) return out;
-  for (std::size_t i = 0; i < v->size(); ++i)
-    if (std::isfinite((*v)[i]) && (out.t.empty() || r.time_s[i] > out.t.back())) {
-      out.t.push_back(r.time_s[i]);
-      out.v.push_back((*v)[i]);
-    }
-  Series steps;
-  for (std::size_t i = 1; i < out.t.size(); ++i) steps.push_back(out.t[i] - out.t[i - 1]);
-  if (!steps.empty()) out.step_s = quantile(std::move(steps), 0.5);
-  return out;
-}
-
-/// Straight between samples, NaN in gaps and outside.
-double at(const Samples& s, double t) {
-  const auto next = std::lower_bound(s.t.begin(), s.t.end(), t);
-  if (next == s.t.end() || (next == s.t.begin() && *next > t)) return NAN;
-  if (*next == t) return s.v[std::size_t(next - s.t.begin())];
-  const auto i = std::size_t(next - s.t.begin());
-  const double gap = s.t[i] - s.t[i - 1];
-  if (gap > std::max(kLongestGap_s, 3 * s.step_s)) return NAN;
-  return std::lerp(s.v[i - 1], s.v[i], (t - s.t[i - 1]) / gap);
-}
+                              {"altitude_msl_m", "height_m"}, {"battery_v", "battery_v"}};
 
 /// On an even grid, each the mean of what lies within one step.
 Series gridOf(const Samples& s, double begin, double step, double rate) {
@@ -176,85 +141,6 @@ Peak peakOf(const Series& a, const Series& b, double step) {
   return out;
 }
 
-/// What both saw, the other's time shifted by `there` in the middle of it and stretched about it.
-struct Shifted {
-  const Samples& first;
-  const Samples& other;
-  double middle = 0, there = 0, drift = 0;
-  bool byFirst() const { return first.step_s >= other.step_s; }
-  const Samples& sparse() const { return byFirst() ? first : other; }
-  const Samples& dense() const { return byFirst() ? other : first; }
-};
-
-/// The dense samples about one of the sparse ones: their mean over its step, and how that rises with time.
-struct Local {
-  double value = 0, slope = 0;
-};
-Local localOf(const Samples& dense, double t, double width) {
-  const double h = std::max(dense.step_s, 0.1) / 2, step = std::max(h, width / 8);
-  Local out;
-  double n = 0;
-  for (double d = -width / 2; d <= width / 2 + 1e-9; d += step, ++n) {
-    out.value += at(dense, t + d);
-    out.slope += (at(dense, t + d + h) - at(dense, t + d - h)) / (2 * h);
-  }
-  return {out.value / n, out.slope / n};
-}
-
-/// One step of Gauss-Newton: sparse = a + b dense(t + shift + turn (t - middle)).
-struct Step {
-  double shift = 0, turn = 0, shift_sd = 0;
-  bool good = false;
-};
-Step stepOf(const Shifted& x) {
-  constexpr double kUsualDrift = 300e-6;  // clocks run within so much of each other
-  Eigen::Matrix4d m = Eigen::Matrix4d::Zero();
-  Eigen::Vector4d right = Eigen::Vector4d::Zero();
-  double n = 0, all = 0;
-  const Samples& sparse = x.sparse();
-  for (std::size_t i = 0; i < sparse.t.size(); i += 1 + sparse.t.size() / kMostRefined) {
-    const double own = sparse.t[i];
-    const double t = x.byFirst() ? own : own + x.there + x.drift * (own + x.there - x.middle);
-    const Local local = localOf(x.dense(), x.byFirst() ? t - x.there - x.drift * (t - x.middle) : t, sparse.step_s);
-    if (!std::isfinite(local.value) || !std::isfinite(local.slope)) continue;
-    const double g = x.byFirst() ? -local.slope : local.slope;
-    const Eigen::Vector4d row(1, local.value, g, g * (t - x.middle));
-    m += row * row.transpose();
-    right += row * sparse.v[i];
-    all += sparse.v[i] * sparse.v[i];
-    ++n;
-  }
-  if (n < kLeastSamples) return {};
-  const Eigen::Vector4d rough = m.ldlt().solve(right);
-  const double variance = std::max(all - rough.dot(right), 0.0) / (n - 4);
-  m(3, 3) += variance / (kUsualDrift * kUsualDrift);
-  const Eigen::Vector4d best = m.ldlt().solve(right);
-  const double scale = std::abs(best[1]) > 0.1 ? best[1] : 1;
-  const double shift_variance = variance * m.inverse()(2, 2) / (scale * scale);
-  return {best[2] / scale, best[3] / scale, std::sqrt(std::max(shift_variance, 0.0)), best.allFinite()};
-}
-
-/// Offset and drift with which both fit best, from a first guess with no drift. @return false: it went elsewhere
-bool refine(const Samples& a, const Samples& b, ClockFit& fit) {
-  constexpr double kFarthest_s = 3, kRepeats = 2;  // neighbouring samples repeat each other
-  const double begin = std::max(a.t.front(), b.t.front() + fit.offset_s),
-               end = std::min(a.t.back(), b.t.back() + fit.offset_s), span = std::max(end - begin, 1.0);
-  Shifted x{a, b, (begin + end) / 2, fit.offset_s, 0};
-  Step step;
-  for (int pass = 0; pass < 12; ++pass) {
-    step = stepOf(x);
-    if (!step.good) return false;
-    x.there += std::clamp(step.shift, -1.0, 1.0);
-    x.drift += std::clamp(step.turn, -2 / span, 2 / span);
-    if (std::abs(step.shift) < 1e-4 && std::abs(step.turn) * span < 1e-4) break;
-  }
-  if (std::abs(x.there - fit.offset_s) > kFarthest_s) return false;
-  fit.offset_sd_s = step.shift_sd * kRepeats;
-  fit.drift_ppm = x.drift * 1e6;
-  fit.offset_s = x.there + x.drift * (x.there - x.middle);
-  return true;
-}
-
 std::optional<ClockFit> alignBy(const Shared& channel, const Recording& first, const Recording& other) {
   const Samples a = samplesOf(first, channel.first), b = samplesOf(other, channel.other);
   if (a.t.size() < 30 || b.t.size() < 30) return std::nullopt;
@@ -300,7 +186,13 @@ std::optional<ClockFit> alignClocks(const Recording& first, const Recording& oth
     if (c.channel.ends_with(".rssi_dbm")) shared.push_back({c.channel, c.channel});
   for (const Shared& channel : shared)
     if (const auto fit = alignBy(channel, first, other); fit && (!best || fit->offset_sd_s < best->offset_sd_s)) best = fit;
-  return best;
+  const auto place = firstFix(first);
+  const bool fixes = place && firstFix(other);
+  auto shape = fixes ? fitShapes(distancesFrom(first, *place), distancesFrom(other, *place))
+                     : fitShapes(samplesOf(first, channel::kDistance), samplesOf(other, channel::kDistance));
+  if (!shape || (best && best->offset_sd_s <= shape->offset_sd_s)) return best;
+  shape->channel = channel::kDistance;
+  return shape;
 }
 
 }  // namespace distanz::log

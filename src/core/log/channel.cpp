@@ -63,6 +63,7 @@ constexpr ChannelInfo kChannels[] = {
     {"time_s", kOfFlight, Unit::Second, "time|timestamp|elapsed|clock|t|datetime|zeit|uhrzeit|zeitstempel|temps|heure|horodatage|tiempo|hora|tempo|ora|orario|tijd|tijdstip|czas"},
     {"date", kOfFlight, Unit::None, "date|datum|fecha|data|jour", "rate", true},
     {channel::kDistance, kOfFlight, Unit::Metre, "distance|dist|entfernung|abstand|distanz|distancia|distanza|afstand|odleglosc", "gefahren|geflogen|parcourue|recorrida|percorsa|afgelegd|przebyta|travelled|traveled|total|trip|flown"},
+    {channel::kPost, kOfFlight, Unit::None, "post|posten|pfosten|poteau|poste|palo|paal|slupek|marker", "", true},
     {"altitude_msl_m", kOfFlight, Unit::Metre,
      "height msl|height amsl|height sea|alt msl|alt amsl|alt sea|altitude msl|altitude amsl|altitude sea|hohe nn|hohe msl|altitude mer"},
     {channel::kHeight, kOfFlight, Unit::Metre, "height|alt|altitude|hohe|flughohe|hauteur|altura|altitud|altezza|altitudine|quota|hoogte|wysokosc"},

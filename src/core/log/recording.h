@@ -14,9 +14,9 @@ struct Column {
 
 /// What every source of samples becomes: files, simulation, later live telemetry.
 struct Recording {
-  std::vector<double> time_s;   ///< from the first row, not decreasing
+  std::vector<double> time_s;   ///< from the log's first row, not decreasing
   std::vector<Column> columns;  ///< each as long as time_s
-  std::string started;  ///< local date and time of the first row, "2026-11-24 06:31:02", where the log told
+  std::string started;  ///< local date and time at time 0, "2026-11-24 06:31:02", where the log told
   bool operator==(const Recording& other) const;
 
   const std::vector<double>* find(std::string_view channel) const;
@@ -35,7 +35,7 @@ constexpr std::string_view kDistance = "distance_m", kLatitude = "lat_deg", kLon
 constexpr std::string_view kRssi = "rssi_dbm", kQuality = "lq_pct", kBitrate = "bitrate_mbps",
                            kPower = "power_mw";
 constexpr std::string_view kMode = "mode", kRate = "rate_hz", kFrequency = "frequency_mhz";
-constexpr std::string_view kHeight = "height_m", kSpeed = "speed_mps";
+constexpr std::string_view kHeight = "height_m", kSpeed = "speed_mps", kPost = "post";
 }  // namespace channel
 
 }  // namespace distanz::log

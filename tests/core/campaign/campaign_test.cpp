@@ -111,8 +111,7 @@ TEST_CASE("campaign: what margins are counted from, and the critical level of th
   CHECK(criticalFromKit(link) == -102.0);
 }
 
-TEST_CASE(
-    "campaign: a log is known again among the runs kept and those about to be; orders go on from the last") {
+TEST_CASE("campaign: rows of a log are known again, other flights of the same log are not; orders go on from the last") {
   Campaign c = test::planned();
   CHECK(nextOrder(c) == 1);
   Run run;
@@ -120,14 +119,20 @@ TEST_CASE(
   run.setup = "A";
   run.editSource().sha256 = "abc";
   run.order = 7;
+  run.to_s = 300;
   c.runs = {run};
   CHECK(nextOrder(c) == 8);
-  CHECK(runOfLog(c, {}, "abc")->id == "A1");
-  CHECK(runOfLog(c, {}, "abd") == nullptr);
-  CHECK(runOfLog(c, {}, "") == nullptr);  // an unknown digest is nobody's
-  run.editSource().sha256 = "new";
-  const std::vector<Run> fresh{run};
-  CHECK(runOfLog(c, fresh, "new") == &fresh[0]);
+  const auto known = [&](const char* sha256, std::optional<double> from_s) {
+    Run fresh;
+    fresh.editSource().sha256 = sha256;
+    fresh.from_s = from_s;
+    return runOfSameRows(c, fresh) == &c.runs[0];
+  };
+  CHECK(known("abc", {}));
+  CHECK(known("abc", 250));
+  CHECK_FALSE(known("abc", 300));
+  CHECK_FALSE(known("abd", {}));
+  CHECK_FALSE(known("", {}));  // an unknown digest is nobody's
 }
 
 TEST_CASE(

@@ -127,3 +127,59 @@ TEST_CASE("clocks: a frame rate that was guessed wrong is a drift, and what is t
   for (auto& c : flat.columns) std::fill(c.values.begin(), c.values.end(), NAN);
   CHECK_FALSE(log::alignClocks(log, flat));
 }
+
+namespace {
+
+/// Distance from the station on the way out and back, at a speed that wanders over some seconds.
+std::vector<double> wandering(Random& random, double out_m, double cruise_mps) {
+  constexpr double kStep_s = 0.05, kOver_s = 10;
+  std::vector<double> d;
+  double along = 0, gust = 0, way = 1;
+  const double keep = std::exp(-kStep_s / kOver_s), draw = std::sqrt(1 - keep * keep);
+  while (along >= 0) {
+    gust = keep * gust + draw * random.normal();
+    along += way * std::max(cruise_mps + gust, 0.5) * kStep_s;
+    if (along > out_m) way = -1;
+    d.push_back(along);
+  }
+  return d;
+}
+
+log::Recording distancesOf(const std::vector<double>& d, Random& random, double begin_s, double end_s, double step_s, double slow_ppm, bool as_fixes) {
+  constexpr double kNoise_m = 1.5, kMetresPerDegree = 111195;
+  log::Recording r;
+  log::Column distance{"distance_m", {}}, lat{"lat_deg", {}}, lon{"lon_deg", {}};
+  for (double t = begin_s; t < end_s; t += step_s) {
+    const auto i = std::min(std::size_t(t / 0.05), d.size() - 1);
+    r.time_s.push_back((t - begin_s) / (1 + slow_ppm * 1e-6));
+    distance.values.push_back(std::abs(d[i] + kNoise_m * random.normal()));
+    lat.values.push_back(46.9 + (d[i] + kNoise_m * random.normal()) / kMetresPerDegree);
+    lon.values.push_back(20.9);
+  }
+  if (as_fixes)
+    r.columns = {lat, lon};
+  else
+    r.columns = {distance};
+  return r;
+}
+
+}  // namespace
+
+TEST_CASE("clocks: distances or positions alone are enough where they lie over each other as well as their noise allows") {
+  Random random(15);
+  int good = 0, wrong = 0;
+  constexpr int kPairs = 100;
+  for (int i = 0; i < kPairs; ++i) {
+    const double out = random.uniform(800, 2500), begin = random.uniform(0, 30), slow = random.uniform(-200, 200);
+    const auto one = wandering(random, out, 12), other = wandering(random, out, 12);
+    const double end = double(one.size()) * 0.05 - random.uniform(0, 20);
+    const auto dense = distancesOf(one, random, 0, double(one.size()) * 0.05, 0.1, 0, i % 2);
+    if (const auto fit = log::alignClocks(dense, distancesOf(one, random, begin, end, 1, slow, i % 2))) {
+      const double half = (end - begin) / 2;
+      good += std::abs(fit->offset_s + half / (1 + slow * 1e-6) * (1 + fit->drift_ppm * 1e-6) - (begin + half)) < 0.1;
+    }
+    wrong += log::alignClocks(dense, distancesOf(other, random, 0, double(other.size()) * 0.05, 1, 0, i % 2)).has_value();
+  }
+  CHECK(good >= 0.95 * kPairs);
+  CHECK(wrong == 0);
+}

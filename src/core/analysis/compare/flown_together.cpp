@@ -70,8 +70,7 @@ using Group = std::vector<std::size_t>;  // runs of one flight
 
 bool joins(const campaign::Campaign& c, const std::vector<RunReduction>& r, const Group& g, std::size_t run) {
   return std::none_of(g.begin(), g.end(), [&](std::size_t other) {
-    const bool one_log = !c.runs[other].source().sha256.empty() &&
-                         c.runs[other].source().sha256 == c.runs[run].source().sha256;
+    const bool one_log = campaign::shareRows(c.runs[other], c.runs[run]);
     return !one_log && (c.runs[other].setup == c.runs[run].setup || apart(r[other], r[run]));
   });
 }

@@ -4,6 +4,8 @@
 #include <cmath>
 #include <set>
 
+#include "core/log/clock.h"
+
 namespace distanz::analysis {
 namespace {
 
@@ -30,7 +32,8 @@ Session sessionOf(const campaign::Campaign& campaign, const std::vector<bool>& u
   bool all_typed = true, all_clocked = true, any = false;
   for (std::size_t i = 0; i < used.size(); ++i) {
     order.push_back(campaign.runs[i].order);
-    started.push_back(reductions[i].started);
+    const auto began = log::secondsOf(reductions[i].started);
+    started.push_back(began ? log::startedText(*began + reductions[i].begins_s) : std::string());
     if (!used[i]) continue;
     any = true;
     all_typed = all_typed && order.back() > 0;
