@@ -230,7 +230,9 @@ class Writer {
       if (number.find_first_of("0123456789") == std::string_view::npos) continue;  // notes
       const std::string& header = m_table.layout.header[i];
       const bool bare = end == std::string_view::npos || !c.words[i].unit.empty();
-      record.values.push_back({header, keep(std::string(number.substr(0, number.find_last_not_of(' ') + 1))), bare ? std::string_view() : text.substr(end)});
+      std::string_view unit = bare ? std::string_view() : text.substr(end);
+      if (bare && c.words[i].unit.empty() && c.words[i].hasAny({"signal", "pegel"}) && text.front() == '-') unit = "dBm";
+      record.values.push_back({header, keep(std::string(number.substr(0, number.find_last_not_of(' ') + 1))), unit});
       typed = typed || c.words[i].hasAny({"quality", "lq"});
     }
     return typed;

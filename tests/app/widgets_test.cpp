@@ -5,7 +5,7 @@
 #include <QVBoxLayout>
 
 #include "app/harness.h"
-#include "app/runs/leg_cutter.h"
+#include "app/runs/run_strip.h"
 #include "app/shared/findings_column.h"
 #include "app/shared/lane_plot.h"
 #include "app/shared/quantity_edit.h"
@@ -159,34 +159,94 @@ TEST_CASE("lanes: pressing and dragging tell the distance, within the axis; hove
   CHECK_THAT(told.toStdString(), Contains("A1") && Contains("dBm"));
 }
 
-TEST_CASE("leg cutter: an edge is dragged, the edges never cross, keys move them by a second") {
-  LegCutter cutter;
-  cutter.resize(676, 200);  // 600 pixels of time
-  LegCutter::Shown shown{"Run A1", Qt::black, {}, {}, {46, 54}};
+namespace {
+
+RunStrip::Shown outAndBack() {
+  RunStrip::Shown shown{"Run A1", Qt::black, {}, {46, 54}, {}, {}, "A1.csv"};
+  log::Recording r;
+  log::Column distance{"distance_m", {}}, signal{"control.rssi_dbm", {}};
   for (int t = 0; t <= 100; ++t) {
-    shown.time_s.push_back(t);
-    shown.distance_m.push_back(t <= 50 ? t * 10 : 1000 - t * 10);
+    r.time_s.push_back(t);
+    distance.values.push_back(t <= 50 ? t * 10 : 1000 - t * 10);
+    signal.values.push_back(-60 - t % 7);
   }
-  cutter.LegCutter::show(shown);
-  cutter.QWidget::show();
-  QSignalSpy moved(&cutter, &LegCutter::moved);
-  const auto at = [](double t) { return QPoint(theme::kAxisLeft + int(6 * t), 100); };
-  QTest::mousePress(&cutter, Qt::LeftButton, {}, at(46));
-  QTest::mouseMove(&cutter, at(40));
-  QTest::mouseRelease(&cutter, Qt::LeftButton, {}, at(40));
+  r.columns = {distance, signal};
+  const std::vector<std::string> links{"control"};
+  shown.strip = log::stripOf(r, log::trackOf(r, nullptr), links);
+  return shown;
+}
+
+QPoint onStrip(double time_s, int y = 100) {
+  return QPoint(theme::kAxisLeft + int((1200 - theme::kAxisLeft - theme::kAxisRight - 56) * 0.56 * time_s / 100), y);
+}
+
+void drag(QWidget& strip, double from_s, double to_s, int y = 100) {
+  QTest::mousePress(&strip, Qt::LeftButton, {}, onStrip(from_s, y));
+  QTest::mouseMove(&strip, onStrip(to_s, y));
+  QTest::mouseRelease(&strip, Qt::LeftButton, {}, onStrip(to_s, y));
+}
+
+}  // namespace
+
+TEST_CASE("run strip: edges of the turn are dragged and never cross, keys move them by a second") {
+  RunStrip strip;
+  strip.resize(1200, 300);
+  strip.RunStrip::show(outAndBack());
+  strip.QWidget::show();
+  QSignalSpy moved(&strip, &RunStrip::turnMoved);
+  drag(strip, 46, 40);
   REQUIRE(moved.count() == 1);
   CHECK(moved[0][0].toDouble() == Approx(40).margin(0.3));
   CHECK(moved[0][1].toDouble() == Approx(54));
-  QTest::keyClick(&cutter, Qt::Key_Right, Qt::ShiftModifier);
+  QTest::keyClick(&strip, Qt::Key_Right, Qt::ShiftModifier);
   CHECK(moved[1][1].toDouble() == Approx(55));
-  for (int i = 0; i < 30; ++i) QTest::keyClick(&cutter, Qt::Key_Right);
+  for (int i = 0; i < 30; ++i) QTest::keyClick(&strip, Qt::Key_Right);
   CHECK(moved.last()[0].toDouble() <= moved.last()[1].toDouble());
-  QTest::mousePress(&cutter, Qt::LeftButton, {}, at(5));
-  QTest::mouseRelease(&cutter, Qt::LeftButton, {}, at(5));
   const auto count = moved.count();
-  cutter.LegCutter::show(std::nullopt);
-  QTest::keyClick(&cutter, Qt::Key_Left);
+  drag(strip, 20, 30);  // nothing lies there
   CHECK(moved.count() == count);
+  strip.RunStrip::show(std::nullopt);
+  QTest::keyClick(&strip, Qt::Key_Left);
+  CHECK(moved.count() == count);
+}
+
+TEST_CASE("run strip: the ends are cut, given back, and never pass each other") {
+  RunStrip strip;
+  strip.resize(1200, 300);
+  strip.RunStrip::show(outAndBack());
+  strip.QWidget::show();
+  std::optional<double> from, to;
+  QObject::connect(&strip, &RunStrip::cutMoved, [&](std::optional<double> f, std::optional<double> t) { from = f, to = t; });
+  drag(strip, 0, 12);
+  REQUIRE(from);
+  CHECK(*from == Approx(12).margin(0.3));
+  CHECK_FALSE(to);
+  QTest::keyClick(&strip, Qt::Key_Left, Qt::ControlModifier | Qt::ShiftModifier);
+  REQUIRE(to);
+  CHECK(*to == Approx(99));
+  drag(strip, 12, -20);
+  CHECK_FALSE(from);
+  drag(strip, 99, 3);
+  drag(strip, 0, 90);
+  REQUIRE(from);
+  CHECK(*from < *to);
+}
+
+TEST_CASE("run strip: a further log is moved against the first by mouse and keys") {
+  RunStrip strip;
+  strip.resize(1200, 300);
+  RunStrip::Shown shown = outAndBack();
+  shown.further = {{"track.gpx", 5, 100}};
+  strip.RunStrip::show(shown);
+  strip.QWidget::show();
+  QSignalSpy moved(&strip, &RunStrip::furtherMoved);
+  QTest::keyClick(&strip, Qt::Key_Right, Qt::AltModifier);
+  REQUIRE(moved.count() == 1);
+  CHECK(moved[0][0].toInt() == 0);
+  CHECK(moved[0][1].toDouble() == Approx(0.1));
+  drag(strip, 50, 57, 300 - 8);
+  REQUIRE(moved.count() == 2);
+  CHECK(moved[1][1].toDouble() == Approx(7).margin(0.3));
 }
 
 TEST_CASE("findings: every sentence is shown, whole, and replaced by the next ones") {

@@ -9,7 +9,7 @@
 #include <QTimer>
 
 #include "app/compare/compare_stage.h"
-#include "app/runs/leg_cutter.h"
+#include "app/runs/run_strip.h"
 #include "app/runs/run_table.h"
 #include "app/session.h"
 #include "app/window/stages.h"
@@ -220,7 +220,7 @@ TEST_CASE(
   CHECK(s.campaign().runs[0].ended == campaign::Ended::Battery);
   CHECK(s.campaign().runs[0].setup == "B");
   table.selectRow(1);
-  auto& cutter = child<LegCutter>(s.window, "legCutter");
+  auto& cutter = child<RunStrip>(s.window, "runStrip");
   waitFor("the track", [&] { return cutter.isEnabled() && cutter.width() > 100; });
   const auto before = s.campaign().runs[1];
   CHECK_FALSE(before.turn_begin_s);

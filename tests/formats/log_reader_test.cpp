@@ -177,7 +177,7 @@ TEST_CASE("latitude and longitude in one column, separated by a space, semicolon
 TEST_CASE("date and time in two columns, in one, and a clock alone over midnight") {
   const LogRead two = read("Date,Time,rssi dBm\n2026-11-24,23:59:59.5,-60\n2026-11-25,00:00:00.5,-61\n");
   CHECK_THAT(two.recording.time_s[1], WithinAbs(1, 1e-6));
-  CHECK(two.recording.started == "2026-11-24 23:59:59");
+  CHECK(two.recording.started == "2026-11-24 23:59:59.500");
   const LogRead one =
       read("timestamp,rssi dBm\n2026-11-24T06:31:02.250Z,-60\n2026-11-24T06:31:02.750Z,-61\n");
   CHECK_THAT(one.recording.time_s[1], WithinAbs(0.5, 1e-6));

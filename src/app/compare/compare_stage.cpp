@@ -202,7 +202,7 @@ void CompareStage::askAboutRun(const QString& run, const QPoint& at) {
       connect(menu->addAction(tr("Show it in Runs")), &QAction::triggered, this,
               [this, run] { emit runRequested(run); });
       connect(menu->addAction(tr("Void it ...")), &QAction::triggered, this,
-              [this, id] { voidOrCount(this, document(), id); });
+              [this, id] { voidOrCount(this, document(), {id}); });
       menu->popup(at);
       return;
     }

@@ -3,6 +3,7 @@
 #include <QFileInfo>
 #include <QHeaderView>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 #include <algorithm>
 
 #include "app/shared/text.h"
@@ -40,9 +41,12 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
     : QDialog(parent),
       m_document(document),
       m_importer(document),
-      m_table(table({tr("log"), tr("setup flown"), tr("why it ended"), tr("notes")}, "importLogs")),
+      m_table(table({tr("log"), tr("becomes"), tr("setup flown"), tr("why it ended"), tr("notes")}, "importLogs")),
       m_matches(table({tr("what it is"), tr("column of the log"), tr("unit"), tr("first values")},
                       "importMatches")),
+      m_strip(new RunStrip),
+      m_split(new QCheckBox),
+      m_told(plainLabel()),
       m_matches_title(plainLabel()),
       m_message(plainLabel()),
       m_progress(new QProgressBar),
@@ -50,7 +54,7 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
       m_cancel(new QPushButton(tr("Cancel"))) {
   setObjectName("importDialog");
   setWindowTitle(tr("Bring logs in"));
-  resize(820, 600);
+  resize(980, 740);
   layOut();
   connectAll();
   for (const QString& file : files) look(file);
@@ -65,6 +69,13 @@ void ImportDialog::layOut() {
   m_matches_title->setProperty("section", true);
   layout->addWidget(m_matches_title);
   layout->addWidget(m_matches, 3);
+  m_told->setWordWrap(true);
+  m_told->setObjectName("importTold");
+  m_split->setObjectName("importSplit");
+  m_split->hide();
+  layout->addWidget(m_told);
+  layout->addWidget(m_split);
+  layout->addWidget(m_strip, 3);
   m_message->setWordWrap(true);
   m_message->setObjectName("importMessage");
   layout->addWidget(m_message);
@@ -84,7 +95,21 @@ void ImportDialog::layOut() {
 void ImportDialog::connectAll() {
   connect(m_import, &QPushButton::clicked, this, &ImportDialog::begin);
   connect(m_cancel, &QPushButton::clicked, this, &ImportDialog::reject);
-  connect(m_table, &QTableWidget::currentCellChanged, this, [this](int r) { fillMatches(r); });
+  connect(m_table, &QTableWidget::currentCellChanged, this, [this](int r) {
+    fillMatches(r);
+    lookAgain();
+  });
+  connect(&m_look, &QFutureWatcher<LogLook>::finished, this, [this] { showLook(m_look.result()); });
+  connect(m_split, &QCheckBox::toggled, this, [this](bool on) {
+    if (const int at = leader(); at >= 0) m_logs[size_t(at)].pending.split = on;
+  });
+  connect(m_strip, &RunStrip::cutMoved, this, [this](std::optional<double> from, std::optional<double> to) {
+    if (const int at = leader(); at >= 0) m_logs[size_t(at)].pending.from_s = from, m_logs[size_t(at)].pending.to_s = to;
+  });
+  connect(m_strip, &RunStrip::turnMoved, this, [this](double begin_s, double end_s) {
+    if (const int at = leader(); at >= 0) m_logs[size_t(at)].pending.turn = log::Turn{begin_s, end_s};
+  });
+  connect(m_strip, &RunStrip::furtherMoved, this, &ImportDialog::moveFurther);
   connect(&m_importer, &Importer::progressed, this,
           [this](double share) { m_progress->setValue(int(share * 100)); });
   connect(&m_importer, &Importer::done, this, [this] { accept(); });
@@ -128,13 +153,14 @@ void ImportDialog::fillLogs() {
     m_table->setItem(i, 0, new QTableWidgetItem(QFileInfo(l.pending.file).fileName()));
     if (!l.fault.isEmpty()) {
       all_readable = false;
-      m_table->setSpan(i, 1, 1, 3);
+      m_table->setSpan(i, 1, 1, 4);
       auto* fault = new QTableWidgetItem(l.fault);
       fault->setForeground(theme::tokens().stop);
       fault->setToolTip(plainTip(l.fault));
       m_table->setItem(i, 1, fault);
       continue;
     }
+    m_table->setCellWidget(i, 1, withBox(i));
     auto* setup = new QComboBox;
     for (const auto& s : m_document.campaign().setups)
       setup->addItem(QString("%1  %2").arg(QString::fromStdString(s.id), QString::fromStdString(s.name)),
@@ -143,23 +169,24 @@ void ImportDialog::fillLogs() {
     connect(setup, &QComboBox::currentIndexChanged, this, [this, i, setup] {
       m_logs[size_t(i)].pending.setup = setup->currentData().toString().toStdString();
     });
-    m_table->setCellWidget(i, 1, setup);
+    m_table->setCellWidget(i, 2, setup);
     auto* ended = new QComboBox;
     for (const campaign::Ended reason : kReasons) ended->addItem(endedText(reason), int(reason));
     ended->setCurrentIndex(ended->findData(int(l.pending.ended)));
     connect(ended, &QComboBox::currentIndexChanged, this, [this, i, ended] {
       m_logs[size_t(i)].pending.ended = campaign::Ended(ended->currentData().toInt());
     });
-    m_table->setCellWidget(i, 2, ended);
+    m_table->setCellWidget(i, 3, ended);
     auto* notes = new QLineEdit;
     notes->setPlaceholderText(tr("wind, weather, battery, anything odd"));
     connect(notes, &QLineEdit::textChanged, this,
             [this, i](const QString& text) { m_logs[size_t(i)].pending.notes = text.toStdString(); });
-    m_table->setCellWidget(i, 3, notes);
+    m_table->setCellWidget(i, 4, notes);
   }
   m_table->setColumnWidth(0, 170);
-  m_table->setColumnWidth(1, 190);
-  m_table->setColumnWidth(2, 190);
+  m_table->setColumnWidth(1, 180);
+  m_table->setColumnWidth(2, 180);
+  m_table->setColumnWidth(3, 180);
   m_import->setEnabled(all_readable && !m_document.campaign().setups.empty());
   if (m_document.campaign().setups.empty())
     m_message->setText(tr("Describe the setup that was flown in Kit first."));
@@ -252,6 +279,84 @@ void ImportDialog::correct(int row, const std::string& channel, const std::strin
     if (other.fault.isEmpty() && other.head.header == l.head.header)
       other.pending.corrections[channel] = name;
   fillMatches(row);
+  lookAgain();
+}
+
+/// A run of its own, or more about the run of another log that is brought in with it.
+QComboBox* ImportDialog::withBox(int row) {
+  auto* box = new QComboBox;
+  box->setObjectName("with_" + QString::number(row));
+  box->addItem(tr("a run of its own"), -1);
+  for (int i = 0; i < int(m_logs.size()); ++i)
+    if (i != row && m_logs[size_t(i)].fault.isEmpty())
+      box->addItem(tr("goes with %1").arg(QFileInfo(m_logs[size_t(i)].pending.file).fileName()), i);
+  box->setCurrentIndex(std::max(box->findData(m_logs[size_t(row)].pending.with), 0));
+  connect(box, &QComboBox::activated, this, [this, row, box] {
+    const int with = box->currentData().toInt();
+    PendingLog& log = m_logs[size_t(row)].pending;
+    log.with = with;
+    log.offset_s.reset();
+    for (Looked& other : m_logs)
+      if (with >= 0 && other.pending.with == row) other.pending.with = with;
+    if (with >= 0) m_logs[size_t(with)].pending.with = -1;
+    fillLogs();
+    m_table->setCurrentCell(row, 0);
+  });
+  return box;
+}
+
+int ImportDialog::leader() const {
+  const int row = m_table->currentRow();
+  if (row < 0 || row >= int(m_logs.size())) return -1;
+  const int with = m_logs[size_t(row)].pending.with;
+  return with >= 0 ? with : row;
+}
+
+std::vector<PendingLog> ImportDialog::chosenGroup() const {
+  const int first = leader();
+  std::vector<PendingLog> out;
+  if (first < 0 || !m_logs[size_t(first)].fault.isEmpty()) return out;
+  out.push_back(m_logs[size_t(first)].pending);
+  for (const Looked& l : m_logs)
+    if (l.pending.with == first) out.push_back(l.pending);
+  return out;
+}
+
+void ImportDialog::lookAgain() {
+  std::vector<PendingLog> group = chosenGroup();
+  if (group.empty()) {
+    m_strip->show(std::nullopt);
+    return;
+  }
+  m_told->setText(tr("Looking at %1 ...").arg(QFileInfo(group.front().file).fileName()));
+  m_look.setFuture(QtConcurrent::run([group = std::move(group), c = m_document.campaign()] { return lookAt(group, c); }));
+}
+
+void ImportDialog::showLook(const LogLook& look) {
+  auto shown = look.shown;
+  if (const int first = leader(); shown && first >= 0)
+    shown->colour = theme::setupColour(std::max(m_document.markOf(m_logs[size_t(first)].pending.setup), 0));
+  m_strip->show(shown);
+  m_told->setText(look.told);
+  m_told->setVisible(!look.told.isEmpty());
+  m_told->setStyleSheet(look.refused ? QString("color: %1;").arg(theme::tokens().stop.name()) : QString());
+  const int at = leader();
+  m_split->setVisible(look.flights.size() > 1);
+  if (look.flights.size() > 1 && at >= 0) {
+    m_split->setText(tr("It holds %1 flights: make a run of each").arg(look.flights.size()));
+    m_split->setChecked(m_logs[size_t(at)].pending.split);
+  }
+}
+
+void ImportDialog::moveFurther(int index, double by_s) {
+  const int first = leader();
+  const LogLook look = m_look.result();
+  if (!look.shown || index >= int(look.shown->further.size())) return;
+  int nth = 0;
+  for (Looked& l : m_logs)
+    if (l.pending.with == first && nth++ == index)
+      l.pending.offset_s = l.pending.offset_s.value_or(look.shown->further[size_t(index)].begin_s) + by_s;
+  lookAgain();
 }
 
 void ImportDialog::begin() {

@@ -1,6 +1,8 @@
 #pragma once
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDialog>
+#include <QFutureWatcher>
 #include <QLabel>
 #include <QLineEdit>
 #include <QProgressBar>
@@ -8,6 +10,7 @@
 #include <QTableWidget>
 
 #include "app/runs/importer.h"
+#include "app/runs/log_look.h"
 
 namespace distanz::app {
 
@@ -35,6 +38,13 @@ class ImportDialog : public QDialog {
   void correct(int row, const std::string& channel, const std::string& column);
   void showValues(int at, const formats::TableHead& head, int column);
   QComboBox* unitBox(int row, const formats::ColumnMatch& match);
+  QComboBox* withBox(int row);
+  /// The chosen log with those that go with it, read beside the window.
+  void lookAgain();
+  void showLook(const LogLook& look);
+  void moveFurther(int index, double by_s);
+  int leader() const;
+  std::vector<PendingLog> chosenGroup() const;
   void begin();
   void setBusy(bool busy);
   std::string guessSetup(const QString& file) const;
@@ -44,6 +54,10 @@ class ImportDialog : public QDialog {
   std::vector<Looked> m_logs;
   QTableWidget* m_table;
   QTableWidget* m_matches;
+  RunStrip* m_strip;
+  QCheckBox* m_split;
+  QLabel* m_told;
+  QFutureWatcher<LogLook> m_look;
   QLabel* m_matches_title;
   QLabel* m_message;
   QProgressBar* m_progress;

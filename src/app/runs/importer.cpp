@@ -26,25 +26,48 @@ void Importer::cancel() {
   *m_stop = true;
 }
 
+namespace {
+
+formats::GivenLog givenLog(const PendingLog& log) {
+  return {QFileInfo(log.file).fileName().toStdString(), formats::readFile(QFile::encodeName(log.file).toStdString()), log.corrections,
+          log.offset_s};
+}
+
+}  // namespace
+
+/// A log with those that go with it.
+void Importer::take(const std::vector<PendingLog>& logs, std::size_t which, const campaign::Campaign& campaign,
+                    const std::function<bool(double)>& share, Kept& kept) {
+  const PendingLog& log = logs[which];
+  std::vector<formats::GivenLog> given;
+  given.push_back(givenLog(log));
+  for (const PendingLog& other : logs)
+    if (other.with == int(which)) given.push_back(givenLog(other));
+  store::TakenLog taken = store::takeLogs(std::move(given), campaign, share);
+  campaign::Run run;
+  run.setup = log.setup;
+  run.ended = log.ended;
+  run.flight = log.flight;
+  run.notes = log.notes;
+  run.from_s = log.from_s;
+  run.to_s = log.to_s;
+  if (log.turn) run.turn_begin_s = log.turn->begin_s, run.turn_end_s = log.turn->end_s;
+  for (const Finding& p : taken.log.problems)
+    kept.remarks << QString("%1: %2").arg(QString::fromStdString(taken.log.name), words::sentence(p));
+  if (const auto flights = taken.log.flights; log.split && flights.size() > 1)
+    for (store::PackedRun& one : store::packedRuns(run, std::move(taken), flights)) kept.runs->push_back(std::move(one));
+  else
+    kept.runs->push_back(store::packedRun(std::move(run), std::move(taken)));
+}
+
 Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign,
                                  const std::function<bool(double)>& progress) {
   Kept kept{std::make_shared<std::vector<store::PackedRun>>(), {}};
   try {
     for (std::size_t i = 0; i < logs.size(); ++i) {
+      if (logs[i].with >= 0) continue;
       const auto share = [&](double part) { return progress((double(i) + part) / double(logs.size())); };
-      const std::string name = QFileInfo(logs[i].file).fileName().toStdString();
-      store::TakenLog taken = store::takeLog(formats::readFile(QFile::encodeName(logs[i].file).toStdString()),
-                                             name, campaign, logs[i].corrections, share);
-      campaign::Run run;
-      run.setup = logs[i].setup;
-      run.editSource().file = name;
-      run.ended = logs[i].ended;
-      run.flight = logs[i].flight;
-      run.notes = logs[i].notes;
-      run.editSource().columns = logs[i].corrections;
-      for (const Finding& p : taken.log.problems)
-        kept.remarks << QString("%1: %2").arg(QString::fromStdString(name), words::sentence(p));
-      kept.runs->push_back(store::packedRun(std::move(run), std::move(taken)));
+      take(logs, i, campaign, share, kept);
       if (!share(1)) throw formats::ReadCancelled();
     }
     return kept;

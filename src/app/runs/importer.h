@@ -18,6 +18,11 @@ struct PendingLog {
   campaign::Ended ended = campaign::Ended::Unknown;
   std::string flight, notes;
   std::map<std::string, std::string> corrections;
+  int with = -1;                          ///< goes with that one of the logs; -1: it is a run of its own
+  std::optional<double> offset_s;         ///< of one that goes with another: when it begins, where the pilot laid it
+  std::optional<double> from_s, to_s;     ///< what of it is the run
+  std::optional<log::Turn> turn;          ///< as moved by hand
+  bool split = false;                     ///< each of its flights becomes a run
 };
 
 /// Reads logs off the interface thread and adds them to the campaign in one edit: all of them or none.
@@ -45,6 +50,8 @@ class Importer : public QObject {
   };
   struct Stopped {};
   using Outcome = std::variant<Kept, Stopped, QString>;
+  static void take(const std::vector<PendingLog>& logs, std::size_t which, const campaign::Campaign& campaign,
+                   const std::function<bool(double)>& share, Kept& kept);
   static Outcome work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign,
                       const std::function<bool(double)>& progress);
   void finish();

@@ -93,6 +93,27 @@ QVariant RunTable::text(const campaign::Run& run, int column) const {
   }
 }
 
+QVariant RunTable::sortedBy(const campaign::Run& run, int column) const {
+  const analysis::RunResult* r = result(run);
+  const auto metres = [](const std::optional<double>& d) { return d.value_or(-1); };
+  switch (column) {
+    case Order:
+      return run.order;
+    case Farthest:
+      return r ? r->farthest_m : -1;
+    case Dropouts:
+      return r ? double(r->dropouts) : -1;
+    case LostAt:
+      return r ? metres(r->lost_at_m) : -1;
+    case RegainedAt:
+      return r ? metres(r->regained_at_m) : -1;
+    case Gap:
+      return r ? metres(r->gap_m) : -1;
+    default:
+      return text(run, column).toString().toCaseFolded();
+  }
+}
+
 QVariant RunTable::data(const QModelIndex& index, int role) const {
   if (!index.isValid() || index.row() >= rowCount()) return {};
   const campaign::Run& run = m_document.campaign().runs[size_t(index.row())];
@@ -102,6 +123,7 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
     if (role == Qt::ToolTipRole) return plainTip(text(run, index.column()).toString());
     return text(run, index.column());
   }
+  if (role == kSortRole) return sortedBy(run, index.column());
   if (role == Qt::FontRole) return isFigure(index.column()) ? theme::figureFont(12) : theme::bodyFont(12);
   if (role == Qt::TextAlignmentRole && index.column() == Counts) return int(Qt::AlignCenter);
   if (role == Qt::TextAlignmentRole && isFigure(index.column()))

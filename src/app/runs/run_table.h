@@ -26,6 +26,8 @@ class RunTable : public QAbstractTableModel {
     Notes,
     kColumns
   };
+  /// What a column is sorted by: numbers where it shows numbers.
+  static constexpr int kSortRole = Qt::UserRole + 1;
   explicit RunTable(Document& document, QObject* parent = nullptr);
 
   int rowCount(const QModelIndex& parent = {}) const override;
@@ -37,6 +39,7 @@ class RunTable : public QAbstractTableModel {
 
  private:
   QVariant text(const campaign::Run& run, int column) const;
+  QVariant sortedBy(const campaign::Run& run, int column) const;
   const analysis::RunResult* result(const campaign::Run& run) const;
   Document& m_document;
 };

@@ -11,14 +11,18 @@
 #include "app/shared/void_run.h"
 #include "core/analysis/findings/advice.h"
 #include "core/analysis/reduce/reduction.h"
+#include "words/quantity.h"
+#include "words/say.h"
 
 namespace distanz::app {
 
 RunsStage::RunsStage(Document& document, QWidget* parent)
     : Stage(document, parent),
       m_model(new RunTable(document, this)),
+      m_sorted(new QSortFilterProxyModel(this)),
+      m_find(new QLineEdit),
       m_table(new QTableView),
-      m_cutter(new LegCutter),
+      m_strip(new RunStrip),
       m_void(new QPushButton(tr("Void ..."))),
       m_remove(new QPushButton(tr("Remove"))) {
   auto* layout = new QVBoxLayout(this);
@@ -26,8 +30,8 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   layout->setSpacing(8);
   layout->addLayout(headRow());
   setUpTable();
-  layout->addWidget(m_table, 3);
-  layout->addWidget(m_cutter, 2);
+  layout->addWidget(m_table, 4);
+  layout->addWidget(m_strip, 5);
   connectAll();
   if (!document.campaign().runs.empty()) m_table->selectRow(0);
   showSelected();
@@ -43,6 +47,12 @@ QHBoxLayout* RunsStage::headRow() {
   hint->setProperty("muted", true);
   row->addWidget(hint);
   row->addStretch();
+  m_find->setObjectName("findRuns");
+  m_find->setPlaceholderText(tr("find runs"));
+  m_find->setAccessibleName(tr("Show only runs with this in a cell"));
+  m_find->setClearButtonEnabled(true);
+  m_find->setMaximumWidth(150);
+  row->addWidget(m_find);
   m_void->setObjectName("voidRun");
   m_void->setToolTip(tr("Keep the run but do not count it, with a reason; or count it again"));
   m_remove->setObjectName("removeRun");
@@ -54,11 +64,18 @@ QHBoxLayout* RunsStage::headRow() {
 
 void RunsStage::setUpTable() {
   m_table->setObjectName("runTable");
-  m_table->setModel(m_model);
+  m_sorted->setSourceModel(m_model);
+  m_sorted->setSortRole(RunTable::kSortRole);
+  m_sorted->setFilterKeyColumn(-1);
+  m_sorted->setFilterCaseSensitivity(Qt::CaseInsensitive);
+  m_table->setModel(m_sorted);
+  m_table->setSortingEnabled(true);
+  m_table->horizontalHeader()->setSortIndicatorClearable(true);
+  m_table->sortByColumn(-1, Qt::AscendingOrder);  // as they were brought in, until a heading is clicked
   m_table->setItemDelegate(new RunDelegate(document(), this));
   m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
   m_table->setTabKeyNavigation(false);  // Tab goes on to what comes next
-  m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+  m_table->setSelectionMode(QAbstractItemView::ExtendedSelection);
   m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
                            QAbstractItemView::SelectedClicked);
   m_table->verticalHeader()->hide();
@@ -69,27 +86,36 @@ void RunsStage::setUpTable() {
   m_table->horizontalHeader()->setStretchLastSection(true);
   const int widths[] = {40, 42, 42, 50, 134, 72, 66, 64, 62, 78, 56, 58, 60};
   for (int i = 0; i < int(std::size(widths)); ++i) {
-    const int heading = m_table->horizontalHeader()->sectionSizeHint(i);
-    m_table->setColumnWidth(i, std::max(widths[i], heading));
+    const QString heading = m_model->headerData(i, Qt::Horizontal, Qt::DisplayRole).toString();
+    m_table->setColumnWidth(i, std::max(widths[i], m_table->horizontalHeader()->fontMetrics().horizontalAdvance(heading) + 18));
   }
 }
 
 void RunsStage::connectAll() {
-  connect(m_void, &QPushButton::clicked, this, [this] { voidOrCount(this, document(), m_selected); });
+  connect(m_void, &QPushButton::clicked, this, [this] { voidOrCount(this, document(), selectedRuns()); });
+  connect(m_find, &QLineEdit::textChanged, m_sorted, &QSortFilterProxyModel::setFilterFixedString);
   connect(m_remove, &QPushButton::clicked, this, &RunsStage::removeSelected);
-  connect(m_cutter, &LegCutter::moved, this, &RunsStage::moveTurn);
-  connect(&m_track, &QFutureWatcher<Track>::finished, this, [this] {
-    const Track t = m_track.result();
-    m_cutter->show(t ? std::optional(*t) : std::nullopt);
+  connect(m_strip, &RunStrip::turnMoved, this, &RunsStage::moveTurn);
+  connect(m_strip, &RunStrip::cutMoved, this, &RunsStage::cut);
+  connect(m_strip, &RunStrip::furtherMoved, this, &RunsStage::moveFurther);
+  connect(&m_look, &QFutureWatcher<Looked>::finished, this, [this] {
+    const Looked looked = m_look.result();
+    if (looked) looked->warnings = warningsOf(m_selected);
+    if (looked) looked->facts += lostAndRegained(m_selected);
+    m_strip->show(looked ? std::optional(*looked) : std::nullopt);
   });
   connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
           [this](const QModelIndex& now) {
-            if (now.isValid() && size_t(now.row()) < document().campaign().runs.size())
-              m_selected = document().campaign().runs[size_t(now.row())].id;
+            const int row = m_sorted->mapToSource(now).row();
+            if (now.isValid() && size_t(row) < document().campaign().runs.size())
+              m_selected = document().campaign().runs[size_t(row)].id;
             showSelected();
           });
   connect(&document(), &Document::changed, this, &RunsStage::showSelected);
-  connect(&document(), &Document::analysisChanged, this, [this] { emit findingsChanged(); });
+  connect(&document(), &Document::analysisChanged, this, [this] {
+    showSelected();  // what was found out about the run stands on its strip
+    emit findingsChanged();
+  });
 }
 
 void RunsStage::showRun(const std::string& run) {
@@ -97,8 +123,13 @@ void RunsStage::showRun(const std::string& run) {
   showSelected();
 }
 
-std::string RunsStage::selected() const {
-  return campaign::findRun(document().campaign(), m_selected) ? m_selected : std::string();
+std::vector<std::string> RunsStage::selectedRuns() const {
+  std::vector<std::string> out;
+  for (const QModelIndex& index : m_table->selectionModel()->selectedRows())
+    if (const int row = m_sorted->mapToSource(index).row(); size_t(row) < document().campaign().runs.size())
+      out.push_back(document().campaign().runs[size_t(row)].id);
+  if (out.empty() && campaign::findRun(document().campaign(), m_selected)) out.push_back(m_selected);
+  return out;
 }
 
 void RunsStage::showSelected() {
@@ -106,29 +137,88 @@ void RunsStage::showSelected() {
   m_void->setEnabled(run);
   m_remove->setEnabled(run);
   if (!run) {
-    m_cutter->show(std::nullopt);
+    m_strip->show(std::nullopt);
     return;
   }
   m_void->setText(run->void_reason.empty() ? tr("Void ...") : tr("Count it again"));
-  const int row = int(run - document().campaign().runs.data());
-  if (m_table->currentIndex().row() != row) m_table->selectRow(row);
-  const int mark = document().markOf(run->setup);
-  m_track.setFuture(QtConcurrent::run([run = *run, c = document().campaign(), samples = document().samples(),
-                                       colour = theme::setupColour(std::max(mark, 0))]() -> Track {
+  const int row = m_sorted->mapFromSource(m_model->index(int(run - document().campaign().runs.data()), 0)).row();
+  if (row >= 0 && m_table->currentIndex().row() != row) m_table->selectRow(row);
+  m_look.setFuture(QtConcurrent::run([run = *run, c = document().campaign(), samples = document().samples(),
+                                      colour = theme::setupColour(std::max(document().markOf(run->setup), 0))]() -> Looked {
     try {
-      const auto recording = samples->recording(run, c);
-      const auto path = campaign::courseOf(c, run.path);
-      log::Track track = analysis::trackOf(run, *recording, path ? &*path : nullptr);
-      const bool hand = run.turn_begin_s.has_value();
-      const QString title =
-          tr("Run %1: distance over time%2")
-              .arg(QString::fromStdString(run.id), hand ? tr(", turn moved by hand") : QString());
-      return std::make_shared<LegCutter::Shown>(
-          LegCutter::Shown{title, colour, recording->time_s, std::move(track.distance_m), track.turn});
+      Looked out = look(run, c, *samples);
+      out->colour = colour;
+      return out;
     } catch (const std::exception&) {
       return nullptr;  // the reason stands in the table
     }
   }));
+}
+
+RunsStage::Looked RunsStage::look(const campaign::Run& run, const campaign::Campaign& c, const store::SampleFile& samples) {
+  const auto recording = samples.recording(run, c);
+  const auto path = campaign::courseOf(c, run.path);
+  const log::Track track = analysis::trackOf(run, *recording, path ? &*path : nullptr);
+  const auto out = std::make_shared<RunStrip::Shown>();
+  const log::Track own = analysis::trackOf(run, analysis::rowsOf(run, *recording), path ? &*path : nullptr);
+  out->title = tr("Run %1 over time%2")
+                   .arg(QString::fromStdString(run.id), run.turn_begin_s ? tr(", turn moved by hand") : QString());
+  out->strip = log::stripOf(*recording, track, campaign::linkIds(c));
+  out->turn = own.turn;
+  out->from_s = run.from_s;
+  out->to_s = run.to_s;
+  out->first_log = QString::fromStdString(run.source().file);
+  out->facts << (recording->started.empty() ? out->first_log
+                                            : tr("%1, begun %2").arg(out->first_log, QString::fromStdString(recording->started)));
+  for (std::size_t i = 1; i < run.sources.size(); ++i) {
+    const campaign::Source& s = run.sources[i];
+    out->further.push_back({QString::fromStdString(s.file), s.clock_offset_s, out->strip.end_s});
+  }
+  return out;
+}
+
+QStringList RunsStage::lostAndRegained(const std::string& run) const {
+  const auto& runs = document().analysedCampaign().runs;
+  const auto& reductions = document().analysis().reductions;
+  QStringList out;
+  for (std::size_t i = 0; i < runs.size() && i < reductions.size(); ++i)
+    for (const auto& [link, reduced] : reductions[i].links) {
+      if (runs[i].id != run || !reduced.events.lost_at_m) continue;
+      const QString name = QString::fromStdString(link), lost = words::distance(*reduced.events.lost_at_m);
+      out << (reduced.events.regained_at_m
+                  ? tr("%1 lost at %2, regained at %3").arg(name, lost, words::distance(*reduced.events.regained_at_m))
+                  : tr("%1 lost at %2").arg(name, lost));
+    }
+  return out;
+}
+
+QStringList RunsStage::warningsOf(const std::string& run) const {
+  const auto& runs = document().analysedCampaign().runs;
+  const auto& reductions = document().analysis().reductions;
+  QStringList out;
+  for (std::size_t i = 0; i < runs.size() && i < reductions.size(); ++i) {
+    if (runs[i].id != run) continue;
+    if (reductions[i].refused) out << words::sentence(*reductions[i].refused);
+    for (const Finding& f : reductions[i].problems) out << words::sentence(f);
+  }
+  return out;
+}
+
+void RunsStage::cut(std::optional<double> from_s, std::optional<double> to_s) {
+  campaign::Campaign next = document().campaign();
+  campaign::Run* run = campaign::findRun(next, m_selected);
+  if (!run) return;
+  run->from_s = from_s;
+  run->to_s = to_s;
+  document().edit(finding("cut-run", {}, {"run", m_selected}), next);
+}
+
+void RunsStage::moveFurther(int index, double by_s) {
+  campaign::Campaign next = document().campaign();
+  campaign::Run* run = campaign::findRun(next, m_selected);
+  if (!run || std::size_t(index) + 1 >= run->sources.size()) return;
+  run->sources[std::size_t(index) + 1].clock_offset_s += by_s;
+  document().edit(finding("move-clock", {}, {"run", m_selected}), next);
 }
 
 void RunsStage::moveTurn(double begin_s, double end_s) {
@@ -142,8 +232,11 @@ void RunsStage::moveTurn(double begin_s, double end_s) {
 
 void RunsStage::removeSelected() {
   campaign::Campaign next = document().campaign();
-  std::erase_if(next.runs, [&](const campaign::Run& r) { return r.id == m_selected; });
-  document().edit(finding("remove-run", {}, {"run", m_selected}), next);
+  const std::vector<std::string> gone = selectedRuns();
+  if (gone.empty()) return;
+  std::erase_if(next.runs, [&](const campaign::Run& r) { return std::find(gone.begin(), gone.end(), r.id) != gone.end(); });
+  document().edit(gone.size() == 1 ? finding("remove-run", {}, {"run", gone.front()}) : finding("remove-runs", {{"runs", gone.size()}}),
+                  next);
 }
 
 std::vector<Finding> RunsStage::findings() const {

@@ -1,10 +1,12 @@
 #pragma once
 #include <QFutureWatcher>
 #include <QHBoxLayout>
+#include <QLineEdit>
 #include <QPushButton>
+#include <QSortFilterProxyModel>
 #include <QTableView>
 
-#include "app/runs/leg_cutter.h"
+#include "app/runs/run_strip.h"
 #include "app/runs/run_table.h"
 #include "app/shared/stage.h"
 
@@ -20,21 +22,28 @@ class RunsStage : public Stage {
   void showRun(const std::string& run) override;
 
  private:
-  using Track = std::shared_ptr<LegCutter::Shown>;
+  using Looked = std::shared_ptr<RunStrip::Shown>;
   QHBoxLayout* headRow();
   void setUpTable();
   void connectAll();
   void showSelected();
   void moveTurn(double begin_s, double end_s);
+  void cut(std::optional<double> from_s, std::optional<double> to_s);
+  void moveFurther(int index, double by_s);
+  static Looked look(const campaign::Run& run, const campaign::Campaign& campaign, const store::SampleFile& samples);
+  QStringList warningsOf(const std::string& run) const;
+  QStringList lostAndRegained(const std::string& run) const;
   void removeSelected();
-  std::string selected() const;
+  std::vector<std::string> selectedRuns() const;
 
   RunTable* m_model;
+  QSortFilterProxyModel* m_sorted;
+  QLineEdit* m_find;
   QTableView* m_table;
-  LegCutter* m_cutter;
+  RunStrip* m_strip;
   QPushButton* m_void;
   QPushButton* m_remove;
-  QFutureWatcher<Track> m_track;
+  QFutureWatcher<Looked> m_look;
   std::string m_selected;
 };
 

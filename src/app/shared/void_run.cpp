@@ -7,33 +7,33 @@ namespace distanz::app {
 
 namespace {
 
-void keep(Document& document, const std::string& id, const char* step, const std::string& reason) {
+void keep(Document& document, const std::vector<std::string>& ids, const char* step, const char* step_of_many, const std::string& reason) {
   campaign::Campaign next = document.campaign();
-  if (campaign::Run* run = campaign::findRun(next, id)) {
-    run->void_reason = reason;
-    document.edit(finding(step, {}, {"run", id}), next);
-  }
+  for (const std::string& id : ids)
+    if (campaign::Run* run = campaign::findRun(next, id)) run->void_reason = reason;
+  document.edit(ids.size() == 1 ? finding(step, {}, {"run", ids.front()}) : finding(step_of_many, {{"runs", ids.size()}}), next);
 }
 
 }  // namespace
 
-void voidOrCount(QWidget* parent, Document& document, const std::string& id) {
-  const campaign::Run* run = campaign::findRun(document.campaign(), id);
+void voidOrCount(QWidget* parent, Document& document, const std::vector<std::string>& ids) {
+  const campaign::Run* run = ids.empty() ? nullptr : campaign::findRun(document.campaign(), ids.front());
   if (!run) return;
-  if (!run->void_reason.empty()) return keep(document, id, "count-run", {});
+  if (!run->void_reason.empty()) return keep(document, ids, "count-run", "count-runs", {});
   auto* ask = new QInputDialog(parent);
   ask->setObjectName("voidReason");
   ask->setAttribute(Qt::WA_DeleteOnClose);
-  ask->setWindowTitle(QObject::tr("Void run %1").arg(QString::fromStdString(id)));
+  ask->setWindowTitle(ids.size() == 1 ? QObject::tr("Void run %1").arg(QString::fromStdString(ids.front()))
+                                      : QObject::tr("Void %1 runs").arg(ids.size()));
   ask->setLabelText(QObject::tr("Why does it not count? The run is kept and can be counted again."));
   QObject::connect(ask, &QInputDialog::textValueSelected, ask,
-                   [document = QPointer(&document), id](const QString& text) {
+                   [document = QPointer(&document), ids](const QString& text) {
                      if (!document) return;
                      if (const QString reason = text.trimmed(); reason.isEmpty())
                        emit document->refused(
                            QObject::tr("A run is voided only with a reason, so that nobody wonders later."));
                      else
-                       keep(*document, id, "void-run-step", reason.toStdString());
+                       keep(*document, ids, "void-run-step", "void-runs-step", reason.toStdString());
                    });
   ask->open();
 }

@@ -34,7 +34,7 @@ Workspace::Workspace(Document& document, QWidget* parent)
   m_rail = new StageRail(entries);
   layOut();
   connect(m_findings, &FindingsColumn::voidRequested, this,
-          [this](const QString& run) { voidOrCount(this, m_document, run.toStdString()); });
+          [this](const QString& run) { voidOrCount(this, m_document, {run.toStdString()}); });
   // Once the click is over: what is done makes the sentences anew, its button with them.
   connect(m_findings, &FindingsColumn::remedyRequested, this, [this](const Finding& f) {
     QMetaObject::invokeMethod(this, [this, f] { if (m_shown) m_shown->carryOut(f); }, Qt::QueuedConnection);

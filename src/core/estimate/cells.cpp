@@ -37,6 +37,14 @@ double censoredBound(double floor_dbm, const Cell& cell) {
   return floor_dbm + defaults::kCensorAbove_db + cell.shift_db;
 }
 
+/// Of one reading on each leg: all there is to tell how single readings fade.
+double betweenLegs(std::span<const Sample> samples) {
+  std::vector<double> heard;
+  for (const Sample& s : samples)
+    if (!s.silent) heard.push_back(s.rssi_dbm + s.shift_db);
+  return heard.size() == 2 ? std::pow(heard[0] - heard[1], 2) / 2 : 0;
+}
+
 /// Sample variance about the mean of each leg, both legs pooled.
 double varianceInside(std::span<const Sample> samples) {
   double squares = 0;
@@ -50,7 +58,7 @@ double varianceInside(std::span<const Sample> samples) {
       if (s.back == back && !s.silent) squares += std::pow(s.rssi_dbm + s.shift_db - sum / n, 2);
     df += std::max(n - 1, 0);
   }
-  return df > 0 ? squares / df : 0;
+  return df > 0 ? squares / df : betweenLegs(samples);
 }
 
 std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<double> floor_dbm,

@@ -125,14 +125,15 @@ Decomposition decompose(const std::vector<Entry>& entries, int flights, int plac
   };
 
   Problem2 problem{entries, {}, flights, places};
-  for (const Entry& e : entries) problem.w.push_back(e.weight);
+  const auto weightOf = [](const Entry& e) { return defaults::kFullCell_db2 / (defaults::kFullCell_db2 + e.extra_db2); };
+  for (const Entry& e : entries) problem.w.push_back(weightOf(e));
   const bool reweight = shared.size() >= static_cast<std::size_t>(defaults::kHuberMinEntries) && flights >= 2;
   for (int pass = 0; pass < (reweight ? defaults::kHuberPasses : 1); ++pass) {
     solveOnce(problem, out);
     if (!reweight) break;
     const double scale = sharedMad() / std::sqrt(std::max(1 - 1 / per_entry, 0.4)) + 1e-6;
     for (std::size_t i = 0; i < entries.size(); ++i)
-      problem.w[i] = entries[i].weight *
+      problem.w[i] = weightOf(entries[i]) *
                      std::min(1.0, defaults::kHuber * scale / std::max(std::abs(out.residual_db[i]), 1e-300));
   }
 
@@ -143,9 +144,17 @@ Decomposition decompose(const std::vector<Entry>& entries, int flights, int plac
   out.mean_inverse_n /= static_cast<double>(places);
   if (out.within_df >= defaults::kWithinMinDf) {
     const double clip = defaults::kWithinClip * (sharedMad() + 1e-6);
-    for (std::size_t i : shared)
-      out.within_var_db2 += entries[i].weight * std::pow(std::clamp(out.residual_db[i], -clip, clip), 2);
+    double extra = 0;
+    for (std::size_t i : shared) {
+      out.within_var_db2 += std::pow(std::clamp(out.residual_db[i], -clip, clip), 2);
+      extra += entries[i].extra_db2;
+    }
     out.within_var_db2 /= out.within_df;
+    if (extra > 0) {
+      const double all = out.within_var_db2;
+      out.within_var_db2 = std::max(all - extra / static_cast<double>(shared.size()), defaults::kLeastLocalShare * all);
+      out.within_extra_db2 = all - out.within_var_db2;
+    }
   }
   return out;
 }

@@ -8,7 +8,7 @@ struct Entry {
   int flight = 0;
   int place = 0;
   double level_dbm = 0;
-  double weight = 1;  ///< below 1 where it rests on few samples
+  double extra_db2 = 0;  ///< variance that it has above one of many samples: what its few readings faded by
 };
 
 /// y_rk = u_r + c_k + e_rk: what the flight adds, what the place takes, and the rest.
@@ -18,6 +18,7 @@ struct Decomposition {
   std::vector<double> residual_db;  ///< e per entry, in the order given
   std::vector<int> flights_at;      ///< n_k per place
   double within_var_db2 = 0;        ///< s_x^2, shadowing that one flight has and another has not
+  double within_extra_db2 = 0;      ///< what was taken off it for the fading of few readings
   int within_df = 0;                ///< N2 = sum (n_k - 1) over shared places
   double mean_inverse_n = 0;        ///< mean over places of 1/n_k
 };

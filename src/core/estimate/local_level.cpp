@@ -27,7 +27,7 @@ LocalLevels::LocalLevels(const SignalModel& model) : m_model(model), m_sample_va
   std::vector<double> distance, noise, off;
   for (const PlaceLevel& p : model.places) {
     distance.push_back(std::pow(10, p.log_distance));
-    noise.push_back(model.within_var_db2 / p.flights);
+    noise.push_back(p.noise_db2);
     off.push_back(p.level_dbm - model.line.at(p.log_distance));
   }
   PlaceChain chain(distance, model.line.place_var_db2, model.line.correlation_m, noise);

@@ -146,7 +146,7 @@ PathDraws drawPath(const SignalModel& model, const Stretches& stretches, const C
     mean += (level_dbm - mean) * w / (sum + w);
     sum += w;
   };
-  for (const PlaceLevel& p : model.places) see(p.index, p.level_dbm, model.within_var_db2 / p.flights);
+  for (const PlaceLevel& p : model.places) see(p.index, p.level_dbm, p.noise_db2);
   for (const LastSeen& l : model.last_seen) see(l.index, l.level_dbm, l.variance_db2);
   for (double w : weight) noise.push_back(w > 0 ? 1 / w : INFINITY);
   PlaceChain chain(distance, model.line.place_var_db2, model.line.correlation_m, noise);

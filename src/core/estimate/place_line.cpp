@@ -13,7 +13,7 @@ namespace {
 using Eigen::Matrix2d, Eigen::Vector2d, Eigen::VectorXd;
 
 struct Data {
-  VectorXd x, c, distance_m, variance;  // x about its mean; variance D_k
+  VectorXd x, c, distance_m, variance, extra;  // x about its mean; variance D_k, of which extra by few readings
 };
 
 /// One point of the grid: the line for a given correlation length, and how well it suits the data.
@@ -82,7 +82,7 @@ GridFit fitAt(const Data& data, double length_m) {
 }
 
 Data prepare(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
-             const std::vector<int>& flights_at, double within_var_db2) {
+             const std::vector<int>& flights_at, double within_var_db2, const std::vector<double>& extra_db2) {
   const auto k = static_cast<Eigen::Index>(log_distance.size());
   Data data;
   data.x = Eigen::Map<const VectorXd>(log_distance.data(), k);
@@ -95,8 +95,10 @@ Data prepare(const std::vector<double>& log_distance, const std::vector<double>&
   const double s0 = std::max(r0.squaredNorm() / static_cast<double>(k - 2), 1.0);
   VectorXd inverse_n(k);
   for (Eigen::Index i = 0; i < k; ++i) inverse_n[i] = 1.0 / flights_at[static_cast<std::size_t>(i)];
-  const double sz0 = std::max(s0 - within_var_db2 * inverse_n.mean(), 0.25 * s0);
-  data.variance = sz0 + (within_var_db2 * inverse_n).array();
+  data.extra = VectorXd::Zero(k);
+  if (!extra_db2.empty()) data.extra = Eigen::Map<const VectorXd>(extra_db2.data(), k);
+  const double sz0 = std::max(s0 - within_var_db2 * inverse_n.mean() - data.extra.mean(), 0.25 * s0);
+  data.variance = sz0 + (within_var_db2 * inverse_n + data.extra).array();
   return data;
 }
 
@@ -114,11 +116,12 @@ double PlaceLine::varianceAt(double log_distance) const {
 }
 
 PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
-                       const std::vector<int>& flights_at, double within_var_db2) {
+                       const std::vector<int>& flights_at, double within_var_db2,
+                       const std::vector<double>& extra_db2) {
   if (log_distance.size() < static_cast<std::size_t>(defaults::kMinCells)) throw DomainError("places >= 4");
   if (log_distance.size() != place_dbm.size() || log_distance.size() != flights_at.size())
     throw DomainError("levels.size() == places.size()");
-  const Data data = prepare(log_distance, place_dbm, flights_at, within_var_db2);
+  const Data data = prepare(log_distance, place_dbm, flights_at, within_var_db2, extra_db2);
   std::vector<GridFit> grid;
   double best = -INFINITY, total = 0;
   for (double length : defaults::kCorrelationGrid_m) {
@@ -131,7 +134,8 @@ PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vecto
   line.coefficient.setZero();
   line.covariance.setZero();
   line.centre = Eigen::Map<const VectorXd>(log_distance.data(), data.x.size()).mean();
-  const double mean_variance = data.variance.mean();
+  line.extra_db2 = data.extra.mean();
+  const double mean_variance = (data.variance - data.extra).mean();
   double effective = 0;
   for (std::size_t i = 0; i < grid.size(); ++i) {
     GridFit& g = grid[i];

@@ -17,6 +17,7 @@ struct PlaceLine {
   double correlation_m = 0;  ///< posterior mean correlation length
   double exponent() const { return -coefficient[1] / 10; }
   double exponentSd() const;
+  double extra_db2 = 0;  ///< mean of what the fading of few readings adds to a place's level
   double exponentData() const { return -slope_data / 10; }
   double exponentDataSd() const;
   double at(double log_distance) const { return coefficient[0] + coefficient[1] * (log_distance - centre); }
@@ -29,11 +30,12 @@ struct PlaceLine {
 
 /// Generalised least squares averaged over a grid of correlation lengths, weak priors on spread and exponent.
 /// @param log_distance x_k increasing, at least 4 @param place_dbm c_k @param flights_at n_k @param
-/// within_var_db2 s_x^2
+/// within_var_db2 s_x^2 @param extra_db2 per place, what the fading of few readings adds to it; empty: nothing
 /// @throws DomainError for fewer than 4 places or unequal lengths.
 /// Sources: M. Gudmundson, Electronics Letters 27(23) (1991): exponential correlation; A. Gelman, Bayesian
 /// Analysis 1(3) (2006).
 PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
-                       const std::vector<int>& flights_at, double within_var_db2);
+                       const std::vector<int>& flights_at, double within_var_db2,
+                       const std::vector<double>& extra_db2 = {});
 
 }  // namespace distanz::estimate

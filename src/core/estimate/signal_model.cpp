@@ -23,10 +23,32 @@ struct Observation {
   double variance_db2 = 0;
 };
 
-/// A cell of few samples counts by how many they are.
-double weightOf(const Observation& o) {
-  if (o.censored || o.samples <= 0) return 1;
-  return std::min(1.0, static_cast<double>(o.samples) / defaults::kMinSamplesPerCell);
+/// Of a single reading about its cell: from cells of several, else as usual.
+double fadingOf(const std::vector<Observation>& obs) {
+  double sum = 0;
+  int known = 0;
+  for (const Observation& o : obs)
+    if (!o.censored && o.samples > 1) sum += o.variance_db2, ++known;
+  return known >= defaults::kMinCells ? sum / known : defaults::kSingleFade_db * defaults::kSingleFade_db;
+}
+
+/// What a cell of few samples varies by above one that has enough of them.
+double extraOf(const Observation& o, double fading_db2) {
+  constexpr double kEnough = defaults::kManySamples;
+  if (o.censored || o.samples <= 0 || o.samples >= kEnough) return 0;
+  return fading_db2 * (1.0 / o.samples - 1 / kEnough);
+}
+
+/// What that leaves of a place's level, above what as many full cells would: from the entries that see it.
+std::vector<double> extraAtPlaces(const std::vector<Entry>& entries, std::size_t places, double within_db2) {
+  const double full = std::max(within_db2, defaults::kLeastCellNoise_db2);
+  std::vector<double> inverse(places, 0), seen(places, 0);
+  for (const Entry& e : entries) {
+    inverse[static_cast<std::size_t>(e.place)] += 1 / (full + e.extra_db2);
+    ++seen[static_cast<std::size_t>(e.place)];
+  }
+  for (std::size_t k = 0; k < places; ++k) inverse[k] = std::max(1 / inverse[k] - full / seen[k], 0.0);
+  return inverse;
 }
 
 void gatherPlaces(const std::vector<Observation>& obs, SignalModel& model, std::vector<int>& place_of) {
@@ -39,7 +61,7 @@ void gatherPlaces(const std::vector<Observation>& obs, SignalModel& model, std::
   std::map<int, int> position;
   for (const auto& [cell, sum] : sums) {
     position[cell] = static_cast<int>(model.places.size());
-    model.places.push_back({cell, sum.first / sum.second, 0, sum.second});
+    model.places.push_back({cell, sum.first / sum.second, 0, sum.second, 0});
   }
   place_of.clear();
   for (const Observation& o : obs) place_of.push_back(position[o.cell]);
@@ -99,8 +121,12 @@ void setTotals(SignalModel& model, const Decomposition& parts) {
   const double nu_x = std::max(
       (model.line.df - defaults::kPlacePriorDf) * parts.within_df / static_cast<double>(model.places.size()),
       1.0);
-  const double variance = 2 * su2 * su2 / model.flight_df + 2 * sc2 * sc2 / model.line.df +
-                          model.line.place_var_var + 2 * within * within / nu_x;
+  // What was seen of place and flight has the fading of few readings in it: that was taken off, its scatter stays.
+  const double seen_c2 = sc2 + model.line.extra_db2, seen_x2 = within + parts.within_extra_db2,
+               taken = model.line.extra_db2 + parts.within_extra_db2;
+  const double variance = 2 * su2 * su2 / model.flight_df + 2 * seen_c2 * seen_c2 / model.line.df +
+                          model.line.place_var_var + 2 * seen_x2 * seen_x2 / nu_x +
+                          std::pow(defaults::kFadingUnsure * taken, 2);
   model.total_sd_var = variance / (4 * model.total_sd_db * model.total_sd_db);
 }
 
@@ -149,16 +175,19 @@ void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
   std::vector<int> place_of;
   gatherPlaces(obs, model, place_of);
   std::vector<Entry> entries;
+  const double fading = fadingOf(obs);
   for (std::size_t i = 0; i < obs.size(); ++i)
-    entries.push_back({obs[i].flight, place_of[i], obs[i].level_dbm, weightOf(obs[i])});
+    entries.push_back({obs[i].flight, place_of[i], obs[i].level_dbm, extraOf(obs[i], fading)});
   const Decomposition parts =
       decompose(entries, static_cast<int>(model.flights.size()), static_cast<int>(model.places.size()));
+  const std::vector<double> extra = extraAtPlaces(entries, model.places.size(), parts.within_var_db2);
   std::vector<double> x;
   for (std::size_t k = 0; k < model.places.size(); ++k) {
     model.places[k].level_dbm = parts.place_dbm[k];
+    model.places[k].noise_db2 = parts.within_var_db2 / parts.flights_at[k] + extra[k];
     x.push_back(model.places[k].log_distance);
   }
-  model.line = fitPlaceLine(x, parts.place_dbm, parts.flights_at, parts.within_var_db2);
+  model.line = fitPlaceLine(x, parts.place_dbm, parts.flights_at, parts.within_var_db2, extra);
   for (std::size_t r = 0; r < model.flights.size(); ++r) model.flights[r].level_db = parts.flight_db[r];
   setLevels(model);
   setTotals(model, parts);
@@ -175,14 +204,15 @@ void setLocalSpread(SignalModel& model, const std::vector<Observation>& obs) {
   std::vector<double> inside;
   for (const Observation& o : obs)
     if (!o.censored && o.samples > 1) inside.push_back(o.variance_db2);
-  const double sample_var = model.sample_var_db2 = inside.empty() ? 0 : median(std::move(inside));
+  const double sample_var = model.sample_var_db2 = inside.empty() ? 0 : median(std::move(inside)), fading = fadingOf(obs);
   double sampling = 0;
   int shared = 0;
   for (std::size_t i = 0; i < obs.size(); ++i) {
     CellResidual& r = model.residuals[i];
-    r.sampling_var_db2 = obs[i].samples > 0 ? kMedianInefficiency * sample_var / obs[i].samples : 0;
+    const bool few = obs[i].samples < kManySamples;
+    r.sampling_var_db2 = obs[i].samples > 0 ? (few ? fading : kMedianInefficiency * sample_var) / obs[i].samples : 0;
     if (model.places[static_cast<std::size_t>(r.place)].flights < 2) continue;
-    sampling += r.sampling_var_db2;
+    sampling += std::max(r.sampling_var_db2 - extraOf(obs[i], fading), 0.0);  // the rest was taken out before
     ++shared;
   }
   if (shared > 0) sampling /= shared;

@@ -29,6 +29,7 @@ struct PlaceLevel {
   double log_distance = 0;
   double level_dbm = 0;  ///< c_k
   int flights = 0;       ///< n_k
+  double noise_db2 = 0;  ///< variance of c_k by what the flights over it have to themselves
 };
 
 /// What one cell of one flight lies off flight and place together.

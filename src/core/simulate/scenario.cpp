@@ -87,18 +87,19 @@ class Flyer {
 
   log::Recording fly(const RunPlan& run, const std::string& flight) {
     log::Recording r;
+    const double sample_s = run.sample_s.value_or(m_s.sample_s);
     addColumns(r, run);
     std::map<std::string, Receiver> receivers;
     std::map<std::string, RunTerms> own;
     for (const auto& [link, p] : m_s.physics) {
       const auto late_rows =
-          static_cast<std::size_t>(std::min(std::round(p.reading_lag_s / m_s.sample_s), kMostSamples));
+          static_cast<std::size_t>(std::min(std::round(p.reading_lag_s / sample_s), kMostSamples));
       receivers.emplace(link, Receiver{{p.full_bitrate_mbps}, Readout(p.packets_in_reading, late_rows)});
       own[link] = runTerms(link, p, run);
     }
     const double turn_s = (run.farthest_m - run.start_m) / run.speed_mps, end_s = 2 * turn_s;
     double side = 0;
-    for (double t = 0; t <= end_s; t += m_s.sample_s) {
+    for (double t = 0; t <= end_s; t += sample_s) {
       const double d =
           t <= turn_s ? run.start_m + run.speed_mps * t : run.farthest_m - run.speed_mps * (t - turn_s);
       side += 0.05 * (run.side_m * 4 * m_random.normal() - side);
@@ -271,6 +272,7 @@ void checkFlight(const Scenario& s, const RunPlan& run) {
         }))
       throw DomainError(finding("scenario-power-steps"));
   within(run.speed_mps, 0.5, 100, "speed_mps");
+  if (run.sample_s) within(*run.sample_s, 0.001, 3600, "sample_s");
   for (const auto& [link, p] : s.physics) {
     if (!s.level_dbm.contains(run.setup) || !s.level_dbm.at(run.setup).contains(link))
       throw DomainError(finding("scenario-no-level", {{"setup", run.setup}, {"link", link}}));
@@ -295,7 +297,7 @@ void check(const Scenario& s) {
   double samples = 0, packets = 0;
   for (const RunPlan& run : s.runs) {
     checkFlight(s, run);
-    const double rows = 2 * (run.farthest_m - run.start_m) / run.speed_mps / s.sample_s;
+    const double rows = 2 * (run.farthest_m - run.start_m) / run.speed_mps / run.sample_s.value_or(s.sample_s);
     samples += rows * static_cast<double>(s.physics.size());
     packets += rows * a_row;
   }

@@ -55,6 +55,7 @@ struct RunPlan {
   double level_offset_db = 0;  ///< the day: drift, a weak battery, wind
   std::string notes;
   std::string flight;
+  std::optional<double> sample_s = {};  ///< logged so often; none: as the scenario has it
   std::map<std::string, double> reduced_db;  ///< by link id: flown with so much less power
   std::map<std::string, std::vector<PowerStep>>
       power;  ///< by link id, rising; levels are those at the first step's power

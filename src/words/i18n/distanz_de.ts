@@ -11,6 +11,10 @@
         <source>from &quot;%1&quot; [%2], %3 samples, %4 to %5 %6</source>
         <translation>aus „%1“ [%2], %3 Werte, %4 bis %5 %6</translation>
     </message>
+    <message>
+        <source>%1: %2 rows, farthest %3</source>
+        <translation type="unfinished">%1: %2 Zeilen, am weitesten %3</translation>
+    </message>
 </context>
 <context>
     <name>LayerIntake</name>
@@ -122,6 +126,26 @@
     <message>
         <source>No run yet</source>
         <translation>Noch kein Flug</translation>
+    </message>
+    <message>
+        <source>%1: what will be taken</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: clock laid to within %2, %3 of path</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: clock laid to within %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Too large to be looked at before it is brought in; its flights can be parted afterwards.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Void %1 runs</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -290,10 +314,6 @@
         <translation>%1 geschrieben</translation>
     </message>
     <message>
-        <source>%1: %2 rows, farthest %3</source>
-        <translation>%1: %2 Zeilen, am weitesten %3</translation>
-    </message>
-    <message>
         <source>run %1: %2</source>
         <translation>Lauf %1: %2</translation>
     </message>
@@ -456,6 +476,14 @@
     <message>
         <source>How the clock of another log of the same flight lies to that of a log</source>
         <translation>Wie die Uhr eines anderen Logs desselben Flugs zu der eines Logs steht</translation>
+    </message>
+    <message>
+        <source>LOG or LOG@SECONDS, another log of the same flight: its clock is found, or it begins so long after the first</source>
+        <translation>LOG oder LOG@SEKUNDEN, ein weiteres Log desselben Fluges: seine Uhr wird gefunden, oder es beginnt so lange nach dem ersten</translation>
+    </message>
+    <message>
+        <source>each flight that a log holds becomes a run of its own</source>
+        <translation>jeder Flug, den ein Log enthält, wird ein eigener Lauf</translation>
     </message>
 </context>
 <context>
@@ -1175,6 +1203,26 @@
         <source>%1, best of %2</source>
         <translation>%1, das Beste von %2</translation>
     </message>
+    <message>
+        <source>becomes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a run of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>goes with %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Looking at %1 ...</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It holds %1 flights: make a run of each</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::Importer</name>
@@ -1282,37 +1330,6 @@
     <message>
         <source>Remove</source>
         <translation>Entfernen</translation>
-    </message>
-</context>
-<context>
-    <name>distanz::app::LegCutter</name>
-    <message>
-        <source>Legs of the run: way out, turn, way back</source>
-        <translation>Wege des Laufs: Hinweg, Wende, Rückweg</translation>
-    </message>
-    <message>
-        <source>Drag the edges of the turn. With the keyboard: left and right move its begin, with Shift its end.</source>
-        <translation>Die Ränder der Wende ziehen. Mit der Tastatur: links und rechts bewegen ihren Anfang, mit Umschalt ihr Ende.</translation>
-    </message>
-    <message>
-        <source>Choose a run above to see how it is cut into way out, turn and way back</source>
-        <translation>Oben einen Lauf wählen, um zu sehen, wie er in Hinweg, Wende und Rückweg geteilt ist</translation>
-    </message>
-    <message>
-        <source>way out</source>
-        <translation>Hinweg</translation>
-    </message>
-    <message>
-        <source>way back</source>
-        <translation>Rückweg</translation>
-    </message>
-    <message>
-        <source>turn</source>
-        <translation>Wende</translation>
-    </message>
-    <message>
-        <source>%1 s</source>
-        <translation>%1 s</translation>
     </message>
 </context>
 <context>
@@ -2328,6 +2345,33 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::RunStrip</name>
+    <message>
+        <source>The run over time and over the path</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drag the edges of the turn, the cuts at either end, or a further log below against the first. With the keyboard: left and right move the turn&apos;s begin, with Shift its end, with Ctrl and Ctrl+Shift the cuts, with Alt the further log.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a run above to see it over time and over the path</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation type="unfinished">Wende</translation>
+    </message>
+    <message>
+        <source>over the path: out as a line, back dashed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, begins %2 after it</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::RunTable</name>
     <message>
         <source>way out</source>
@@ -2429,12 +2473,32 @@
         <translation>Wieder zählen</translation>
     </message>
     <message>
-        <source>Run %1: distance over time%2</source>
-        <translation>Lauf %1: Entfernung über der Zeit%2</translation>
-    </message>
-    <message>
         <source>, turn moved by hand</source>
         <translation>, Wende von Hand verschoben</translation>
+    </message>
+    <message>
+        <source>find runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show only runs with this in a cell</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Run %1 over time%2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, begun %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 lost at %2, regained at %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 lost at %2</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -5638,6 +5702,90 @@
         <source>nothing in this file tells what was measured at a time; choose the log that the recorder wrote</source>
         <translation>nichts in dieser Datei sagt, was wann gemessen wurde; das Log wählen, das der Recorder geschrieben hat</translation>
     </message>
+    <message>
+        <source>events that mean nothing here: {count} (understood are break-up, lost, regained, failsafe, turned)</source>
+        <translation>Ereignisse, die hier nichts bedeuten: {count} (verstanden werden Aussetzer, verloren, wieder, Failsafe, gewendet)</translation>
+    </message>
+    <message>
+        <source>the table has no times: its rows were laid as if flown at 10 m/s, in their order</source>
+        <translation>die Tabelle hat keine Zeiten: ihre Zeilen wurden gelegt, als wären sie mit 10 m/s geflogen, in ihrer Reihenfolge</translation>
+    </message>
+    <message>
+        <source>{log} begins {offset:.2} after the first log (give or take {sd:.2}), found by {channel} over {overlap:.0}</source>
+        <translation>{log} beginnt {offset:.2} nach dem ersten Log (auf {sd:.2} genau), gefunden durch {channel} über {overlap:.0}</translation>
+    </message>
+    <message>
+        <source>The clock of {log} runs {rate:.2} slow, as a wrong frame rate does: this was taken out</source>
+        <translation>Die Uhr von {log} geht {rate:.2} nach, wie bei falscher Bildrate: das wurde herausgerechnet</translation>
+    </message>
+    <message>
+        <source>The clocks of the two logs stand {apart:.0} apart, as in two time zones: what both saw counts</source>
+        <translation>Die Uhren der beiden Logs stehen {apart:.0} auseinander, wie in zwei Zeitzonen: es zählt, was beide gesehen haben</translation>
+    </message>
+    <message>
+        <source>The clocks of the two logs disagree by {apart:.1}: what both saw counts</source>
+        <translation>Die Uhren der beiden Logs sind sich um {apart:.1} uneins: es zählt, was beide gesehen haben</translation>
+    </message>
+    <message>
+        <source>{log} was laid {offset:.1} behind the first log by date and clock alone: nothing that both saw confirms it, and clocks are often a second or more apart</source>
+        <translation>{log} wurde nur nach Datum und Uhr {offset:.1} hinter das erste Log gelegt: nichts, was beide gesehen haben, bestätigt es, und Uhren gehen oft eine Sekunde oder mehr auseinander</translation>
+    </message>
+    <message>
+        <source>Laid {offset:.1} behind the first log by take-off and landing, which lie as far apart in both: give or take {sd:.0}</source>
+        <translation>{offset:.1} hinter das erste Log gelegt, nach Start und Landung, die in beiden gleich weit auseinanderliegen: auf {sd:.0} genau</translation>
+    </message>
+    <message>
+        <source>{log} is of another flight: by their clocks {apart:.0} lie between the two logs; take the log of the same flight, or say how many seconds after the first it began</source>
+        <translation>{log} ist von einem anderen Flug: nach ihren Uhren liegen {apart:.0} zwischen den beiden Logs; das Log desselben Fluges nehmen, oder sagen, wie viele Sekunden nach dem ersten es begann</translation>
+    </message>
+    <message>
+        <source>cannot tell how the clock of {log} lies to that of the first log: nothing that both know fits at one place only; take the log of the same flight, or say how many seconds after the first it began</source>
+        <translation>Es lässt sich nicht sagen, wie die Uhr von {log} zu der des ersten Logs liegt: nichts, was beide kennen, passt an nur einer Stelle; das Log desselben Fluges nehmen, oder sagen, wie viele Sekunden nach dem ersten es begann</translation>
+    </message>
+    <message>
+        <source>{option}: behind the @ must stand a number of seconds, e.g. track.gpx@12.5</source>
+        <translation>{option}: hinter dem @ muss eine Zahl von Sekunden stehen, etwa track.gpx@12.5</translation>
+    </message>
+    <message>
+        <source>--with needs one log that it goes with; bring the others in with commands of their own</source>
+        <translation>--with braucht ein einziges Log, zu dem es gehört; die anderen mit eigenen Befehlen einlesen</translation>
+    </message>
+    <message>
+        <source>the log holds {flights} flights, of which the farthest counts; --split makes a run of each</source>
+        <translation>das Log enthält {flights} Flüge, von denen der weiteste zählt; --split macht aus jedem einen Lauf</translation>
+    </message>
+    <message>
+        <source>flight {number}: from {from:.0} to {to:.0}, farthest {farthest}</source>
+        <translation>Flug {number}: von {from:.0} bis {to:.0}, am weitesten {farthest}</translation>
+    </message>
+    <message>
+        <source>none of these logs measured a link (signal, quality or bitrate); add the radio&apos;s log of the same flight</source>
+        <translation>keines dieser Logs hat eine Strecke gemessen (Signal, Qualität oder Bitrate); das Log des Funks vom selben Flug dazunehmen</translation>
+    </message>
+    <message>
+        <source>no row of the log lies between the cuts; move them apart</source>
+        <translation>zwischen den Schnitten liegt keine Zeile des Logs; sie auseinanderziehen</translation>
+    </message>
+    <message>
+        <source>Count {runs} runs again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Void {runs} runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove {runs} runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut run {run}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move a log of run {run}</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -7689,6 +7837,10 @@
     <message>
         <source>SNR sent back</source>
         <translation>zurückgesendetes SNR</translation>
+    </message>
+    <message>
+        <source>number of the post</source>
+        <translation>Nummer des Postens</translation>
     </message>
 </context>
 </TS>

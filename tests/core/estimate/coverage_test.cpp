@@ -47,6 +47,34 @@ TEST_CASE("study: under every hard condition the answer is right or withheld", "
   }
 }
 
+TEST_CASE("study: few readings count for what they are: one in 250 m, one a second at 20 m/s, and dense logs among them",
+          "[simulation]") {
+  const auto faded = [](simulate::Scenario& s) {
+    for (auto& [link, physics] : s.physics) physics.fading_sd_db = 5;
+  };
+  const test::StudyCase by_hand{"one in 250 m", 4, [&](simulate::Scenario& s, dice::Random&) {
+                                  faded(s);
+                                  s.sample_s = 250 / 13.0;
+                                }};
+  const test::StudyCase fast{"1 Hz at 20 m/s", 3, [&](simulate::Scenario& s, dice::Random&) {
+                               faded(s);
+                               s.sample_s = 1;
+                               for (simulate::RunPlan& run : s.runs) run.speed_mps = 20;
+                             }};
+  const test::StudyCase mixed{"mixed", 4, [&](simulate::Scenario& s, dice::Random&) {
+                                faded(s);
+                                for (std::size_t i = 0; i < s.runs.size(); i += 3) s.runs[i].sample_s = 250 / 13.0;
+                              }};
+  for (const test::StudyCase& which : {by_hand, fast, mixed}) {
+    const test::StudyResult r = test::study(which, {120, test::decibelsFor(1.25), 4000});
+    CAPTURE(which.name, r.typical, r.dependable, r.delta, r.ratio, r.typical_bias, r.dependable_bias);
+    for (const double share : {r.typical, r.dependable, r.delta, r.ratio}) CHECK(share >= 0.9);
+    CHECK(r.told + r.at_least >= 0.99);
+    CHECK(std::abs(r.typical_bias) < 0.06);
+    CHECK(r.wrong_winner <= 0.02);
+  }
+}
+
 TEST_CASE("study: the same plan gives the same figures to the last bit") {
   const test::StudyPlan plan{6, 2.5, 9000};
   const test::StudyResult a = test::study({"plain", 2}, plan), b = test::study({"plain", 2}, plan);

@@ -282,22 +282,17 @@ void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const cam
 
 }  // namespace
 
-namespace {
-
-std::optional<log::Recording> cutOut(const campaign::Run& run, const log::Recording& recording) {
-  if (!run.from_s && !run.to_s) return std::nullopt;
+log::Recording rowsOf(const campaign::Run& run, const log::Recording& recording) {
   log::Recording out = log::rowsBetween(recording, run.from_s.value_or(-INFINITY), run.to_s.value_or(INFINITY));
   if (out.time_s.empty()) throw InputError(finding("cut-empty"));
   return out;
 }
 
-}  // namespace
-
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
                        const log::Recording& whole, const course::Course* course) {
   RunReduction out;
   try {
-    const auto cut = cutOut(run, whole);
+    const auto cut = run.from_s || run.to_s ? std::optional(rowsOf(run, whole)) : std::nullopt;
     const log::Recording& recording = cut ? *cut : whole;
     log::Track track = trackOf(run, recording, course);
     const auto one = oneFlight(run, recording, track, out.problems);

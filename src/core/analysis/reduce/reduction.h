@@ -90,6 +90,9 @@ struct RunReduction {
 /// log::trackOf()
 log::Track trackOf(const campaign::Run& run, const log::Recording& recording, const course::Course* course);
 
+/// Rows of its logs that are the run (see campaign::Run::from_s). @throws InputError where there are none
+log::Recording rowsOf(const campaign::Run& run, const log::Recording& recording);
+
 /// Reduces one recording. Never throws for what a log may hold: the reason stands in `refused`.
 /// @param course where the samples are put by GNSS; null: by the distance column
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,

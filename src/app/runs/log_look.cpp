@@ -1,0 +1,78 @@
+#include "app/runs/log_look.h"
+
+#include <QFile>
+#include <QFileInfo>
+
+#include "formats/files.h"
+#include "words/quantity.h"
+#include "words/say.h"
+
+namespace distanz::app {
+namespace {
+
+constexpr qint64 kMostBytes = 64 << 20;
+
+QString nameOf(const PendingLog& log) {
+  return QFileInfo(log.file).fileName();
+}
+
+std::vector<formats::GivenLog> givenOf(const std::vector<PendingLog>& logs, bool laid) {
+  std::vector<formats::GivenLog> out;
+  for (const PendingLog& log : logs) {
+    out.push_back({nameOf(log).toStdString(), formats::readFile(QFile::encodeName(log.file).toStdString()), log.corrections, log.offset_s});
+    if (laid && out.size() > 1 && !out.back().offset_s) out.back().offset_s = 0;
+  }
+  return out;
+}
+
+RunStrip::Shown shownOf(const formats::ImportedLog& read, const PendingLog& first, const campaign::Campaign& campaign) {
+  RunStrip::Shown out;
+  out.title = QObject::tr("%1: what will be taken").arg(nameOf(first));
+  out.strip = log::stripOf(*read.recording, read.track, campaign::linkIds(campaign));
+  out.turn = first.turn.value_or(read.track.turn);
+  out.from_s = first.from_s;
+  out.to_s = first.to_s;
+  out.first_log = nameOf(first);
+  for (const formats::FurtherLog& f : read.further)
+    out.further.push_back({QString::fromStdString(f.name), f.clock.clock.offset_s, out.strip.end_s});
+  for (const Finding& f : read.problems) out.warnings << words::sentence(f);
+  return out;
+}
+
+QString laidText(const formats::FurtherLog& log) {
+  const auto& clock = log.clock;
+  if (!std::isfinite(clock.sd_s)) return {};
+  const QString sure = words::quantity(clock.sd_s, quantity::Unit::Second, 2);
+  return std::isfinite(clock.sd_m)
+             ? QObject::tr("%1: clock laid to within %2, %3 of path").arg(QString::fromStdString(log.name), sure, words::distance(clock.sd_m))
+             : QObject::tr("%1: clock laid to within %2").arg(QString::fromStdString(log.name), sure);
+}
+
+}  // namespace
+
+LogLook lookAt(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign) {
+  LogLook out;
+  qint64 bytes = 0;
+  for (const PendingLog& log : logs) bytes += QFileInfo(log.file).size();
+  if (bytes > kMostBytes) {
+    out.told = QObject::tr("Too large to be looked at before it is brought in; its flights can be parted afterwards.");
+    return out;
+  }
+  for (const bool laid : {false, true}) try {
+      const formats::ImportedLog read = formats::importLogs(givenOf(logs, laid), campaign);
+      out.shown = shownOf(read, logs.front(), campaign);
+      out.flights = read.flights;
+      QStringList told;
+      for (const formats::FurtherLog& f : read.further) told << laidText(f);
+      told.removeAll(QString());
+      if (!out.refused) out.told = told.join("\n");
+      return out;
+    } catch (const std::exception& e) {
+      if (!out.refused) out.told = words::sentence(e);
+      out.refused = true;
+      if (logs.size() == 1) return out;
+    }
+  return out;
+}
+
+}  // namespace distanz::app

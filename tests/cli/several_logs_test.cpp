@@ -1,0 +1,142 @@
+// import --with and --split, align: several logs of one flight, and several flights of one log.
+#include <fmt/format.h>
+
+#include <catch2/catch.hpp>
+#include <cmath>
+#include <nlohmann/json.hpp>
+
+#include "cli/ran.h"
+#include "core/dice/random.h"
+#include "formats/files.h"
+#include "support/temp_dir.h"
+
+using namespace distanz;
+using Catch::Matchers::Contains;
+using nlohmann::json;
+using test::Ran;
+using test::run;
+using test::TempDir;
+
+namespace {
+
+/// Distance every 0.1 s on the way out and back, at a speed that wanders.
+std::vector<double> flight(dice::Random& random, double out_m) {
+  std::vector<double> d{0};
+  double gust = 0, way = 1;
+  while (d.back() >= 0) {
+    gust = 0.99 * gust + 0.14 * random.normal();
+    d.push_back(d.back() + way * std::max(12 + gust, 1.0) * 0.1);
+    if (d.back() > out_m) way = -1;
+  }
+  d.pop_back();
+  return d;
+}
+
+double signal_dbm(double distance_m) {
+  return -50 - 25 * std::log10(std::max(distance_m, 20.0) / 20);
+}
+
+std::string campaignFile(const TempDir& dir) {
+  std::filesystem::create_directory(dir / "m");
+  test::spill(dir / "m" / "campaign.json",
+              R"({"distanz_interchange": 1, "title": "Two logs", "links": [{"id": "control"}, {"id": "video", "kind": "video"}],
+                  "setups": [{"id": "A"}, {"id": "B"}], "runs": []})");
+  REQUIRE(run({"convert", dir / "m", dir / "c.distanz"}).code == 0);
+  return dir / "c.distanz";
+}
+
+struct Logs {
+  std::string radio, video;
+};
+
+/// One flight as the radio logged it, and as a recorder saw it that was switched on 12.3 s later.
+Logs twoLogs(const TempDir& dir) {
+  dice::Random random(4);
+  const auto d = flight(random, 1500);
+  std::string radio = "time,distance [m],RSSI [dBm]\n", video = "time;distance [m];bitrate [Mbit/s]\n";
+  for (std::size_t i = 0; i < d.size(); ++i) {
+    radio += fmt::format("{:.1f},{:.1f},{:.1f}\n", double(i) / 10, std::abs(d[i] + random.normal()), signal_dbm(d[i]) + random.normal());
+    if (i >= 123 && (i - 123) % 10 == 0)
+      video += fmt::format("{};{:.1f};{:.1f}\n", (i - 123) / 10, std::abs(d[i] + random.normal()), d[i] < 1200 ? 25.0 : 3.0);
+  }
+  test::spill(dir / "radio.csv", radio);
+  test::spill(dir / "video.csv", video);
+  return {dir / "radio.csv", dir / "video.csv"};
+}
+
+}  // namespace
+
+TEST_CASE("import --with: two logs of one flight become one run, their clocks laid together, and are kept both") {
+  const TempDir dir;
+  const Logs logs = twoLogs(dir);
+  const std::string file = campaignFile(dir);
+  const json fit = json::parse(run({"align", logs.radio, logs.video, "--json"}).out);
+  REQUIRE(fit["aligned"] == true);
+  CHECK(fit["offset_s"].get<double>() == Approx(12.3).margin(0.1));
+  CHECK(fit["offset_sd_m"].get<double>() < 2);
+  const Ran r = run({"import", file, logs.radio, "--setup", "A", "--with", logs.video});
+  INFO(r.err);
+  REQUIRE(r.code == 0);
+  CHECK_THAT(r.out, Contains("found by distance"));
+  REQUIRE(run({"convert", file, dir / "out"}).code == 0);
+  const json back = json::parse(test::slurp(dir / "out" / "campaign.json"));
+  const json& sources = back["runs"][0]["sources"];
+  REQUIRE(sources.size() == 2);
+  CHECK(sources[1]["clock_offset_s"].get<double>() == Approx(12.3).margin(0.1));
+  const json details = json::parse(run({"analyse", file, "--json"}).out);
+  CHECK(details["runs"][0]["used"] == true);
+  CHECK(test::slurp(dir / "out" / sources[1]["file"].get<std::string>()) == test::slurp(logs.video));
+}
+
+TEST_CASE("import --with: an offset that was said is taken, another flight is refused, and nothing is kept then") {
+  const TempDir dir;
+  const Logs logs = twoLogs(dir);
+  const std::string file = campaignFile(dir);
+  dice::Random random(9);
+  std::string other = "time;distance [m];bitrate [Mbit/s]\n";
+  const auto d = flight(random, 1500);
+  for (std::size_t i = 0; i < d.size(); i += 10) other += fmt::format("{};{:.1f};25\n", i / 10, std::abs(d[i] + random.normal()));
+  test::spill(dir / "other.csv", other);
+  const Ran wrong = run({"import", file, logs.radio, "--setup", "A", "--with", dir / "other.csv"});
+  CHECK(wrong.code != 0);
+  CHECK_THAT(wrong.err, Contains("cannot tell how the clock of") && Contains("other.csv"));
+  CHECK_THAT(run({"import", file, logs.radio, "--setup", "A", "--with", logs.video + "@soon"}).err, Contains("number of seconds"));
+  CHECK_THAT(run({"import", file, logs.radio, logs.video, "--setup", "A", "--with", logs.video}).err, Contains("one log"));
+  CHECK_THAT(run({"import", file, logs.radio, "--setup", "A", "--with", logs.video + "@90000"}).err, Contains("another flight"));
+  REQUIRE(run({"import", file, logs.radio, "--setup", "A", "--with", logs.video + "@12.5"}).code == 0);
+  REQUIRE(run({"convert", file, dir / "out"}).code == 0);
+  const json back = json::parse(test::slurp(dir / "out" / "campaign.json"));
+  REQUIRE(back["runs"].size() == 1);
+  CHECK(back["runs"][0]["sources"][1]["clock_offset_s"] == 12.5);
+}
+
+TEST_CASE("import --split: each flight of a log is a run that counts; its rows are not taken twice") {
+  const TempDir dir;
+  const std::string file = campaignFile(dir);
+  dice::Random random(6);
+  std::string log = "time,distance [m],height [m],RSSI [dBm]\n";
+  double t = 0;
+  for (const double out_m : {900, 1500, 1200}) {
+    for (int i = 0; i < 200; ++i, t += 0.1) log += fmt::format("{:.1f},2,0,-40\n", t);
+    for (const double d : flight(random, out_m)) {
+      log += fmt::format("{:.1f},{:.1f},50,{:.1f}\n", t, d, signal_dbm(d) + random.normal());
+      t += 0.1;
+    }
+  }
+  test::spill(dir / "three.csv", log);
+  CHECK_THAT(run({"import", file, dir / "three.csv", "--setup", "A"}).out, Contains("3 flights") && Contains("--split"));
+  CHECK_THAT(run({"import", file, dir / "three.csv", "--setup", "B", "--split"}).err, Contains("already"));
+  const std::string fresh = dir / "c2.distanz";
+  REQUIRE(run({"convert", dir / "m", fresh}).code == 0);
+  const Ran r = run({"import", fresh, dir / "three.csv", "--setup", "A", "--split"});
+  INFO(r.err);
+  REQUIRE(r.code == 0);
+  const json answer = json::parse(run({"analyse", fresh, "--json"}).out);
+  REQUIRE(answer["runs"].size() == 3);
+  for (const auto& one : answer["runs"]) CHECK(one["used"] == true);
+  CHECK(answer["runs"][0]["farthest_m"].get<double>() == Approx(900).margin(5));
+  CHECK(answer["runs"][1]["farthest_m"].get<double>() == Approx(1500).margin(5));
+  REQUIRE(run({"convert", fresh, dir / "out"}).code == 0);
+  REQUIRE(run({"convert", dir / "out", dir / "again.distanz"}).code == 0);
+  CHECK(json::parse(run({"analyse", dir / "again.distanz", "--json"}).out)["runs"] == answer["runs"]);
+}
