@@ -54,7 +54,7 @@ constexpr double kPairedTrim = 0.2;  // a stretch where one antenna was shadowed
 // Usable all the way (estimate/passage): what of the spread inside a flight is sampling error, and the draws.
 constexpr double kFullCell_db2 = 4;     // usual variance of a cell of many samples: by it cells of few are weighed
 constexpr double kLeastCellNoise_db2 = 0.25;
-constexpr double kManySamples = 20;     // a cell of so many has averaged fading out; below, its variance is told apart
+constexpr double kManySamples = 20;     // a cell of so many has averaged fading out
 constexpr double kFadingUnsure = 0.4;   // relative sd of the fading so told
 constexpr double kSingleFade_db = 5;    // of one reading, where no log is dense enough to tell
 constexpr double kMedianInefficiency = 1.3;  // variance of a 40 % trimmed mean over that of the mean

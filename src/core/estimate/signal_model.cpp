@@ -32,11 +32,13 @@ double fadingOf(const std::vector<Observation>& obs) {
   return known >= defaults::kMinCells ? sum / known : defaults::kSingleFade_db * defaults::kSingleFade_db;
 }
 
-/// What a cell of few samples varies by above one that has enough of them.
+bool isOfFew(const Observation& o) {
+  return !o.censored && o.samples > 0 && o.samples < defaults::kMinSamplesPerCell;
+}
+
+/// What a cell of few samples varies by above one of many.
 double extraOf(const Observation& o, double fading_db2) {
-  constexpr double kEnough = defaults::kManySamples;
-  if (o.censored || o.samples <= 0 || o.samples >= kEnough) return 0;
-  return fading_db2 * (1.0 / o.samples - 1 / kEnough);
+  return isOfFew(o) ? fading_db2 * (1.0 / o.samples - 1 / defaults::kManySamples) : 0;
 }
 
 /// What that leaves of a place's level, above what as many full cells would: from the entries that see it.
@@ -209,8 +211,8 @@ void setLocalSpread(SignalModel& model, const std::vector<Observation>& obs) {
   int shared = 0;
   for (std::size_t i = 0; i < obs.size(); ++i) {
     CellResidual& r = model.residuals[i];
-    const bool few = obs[i].samples < kManySamples;
-    r.sampling_var_db2 = obs[i].samples > 0 ? (few ? fading : kMedianInefficiency * sample_var) / obs[i].samples : 0;
+    r.sampling_var_db2 =
+        obs[i].samples > 0 ? (isOfFew(obs[i]) ? fading : kMedianInefficiency * sample_var) / obs[i].samples : 0;
     if (model.places[static_cast<std::size_t>(r.place)].flights < 2) continue;
     sampling += std::max(r.sampling_var_db2 - extraOf(obs[i], fading), 0.0);  // the rest was taken out before
     ++shared;

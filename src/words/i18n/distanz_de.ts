@@ -13,7 +13,7 @@
     </message>
     <message>
         <source>%1: %2 rows, farthest %3</source>
-        <translation type="unfinished">%1: %2 Zeilen, am weitesten %3</translation>
+        <translation>%1: %2 Zeilen, am weitesten %3</translation>
     </message>
 </context>
 <context>
@@ -129,23 +129,23 @@
     </message>
     <message>
         <source>%1: what will be taken</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: was übernommen wird</translation>
     </message>
     <message>
         <source>%1: clock laid to within %2, %3 of path</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: Uhr auf %2 genau gelegt, %3 Strecke</translation>
     </message>
     <message>
         <source>%1: clock laid to within %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: Uhr auf %2 genau gelegt</translation>
     </message>
     <message>
         <source>Too large to be looked at before it is brought in; its flights can be parted afterwards.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu groß, um vor dem Einlesen angesehen zu werden; Flüge lassen sich danach abschneiden.</translation>
     </message>
     <message>
         <source>Void %1 runs</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Läufe streichen</translation>
     </message>
 </context>
 <context>
@@ -1205,23 +1205,23 @@
     </message>
     <message>
         <source>becomes</source>
-        <translation type="unfinished"></translation>
+        <translation>wird</translation>
     </message>
     <message>
         <source>a run of its own</source>
-        <translation type="unfinished"></translation>
+        <translation>ein eigener Lauf</translation>
     </message>
     <message>
         <source>goes with %1</source>
-        <translation type="unfinished"></translation>
+        <translation>gehört zu %1</translation>
     </message>
     <message>
         <source>Looking at %1 ...</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 wird angesehen ...</translation>
     </message>
     <message>
         <source>It holds %1 flights: make a run of each</source>
-        <translation type="unfinished"></translation>
+        <translation>Es enthält %1 Flüge: aus jedem einen Lauf machen</translation>
     </message>
 </context>
 <context>
@@ -2348,27 +2348,27 @@
     <name>distanz::app::RunStrip</name>
     <message>
         <source>The run over time and over the path</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Lauf über der Zeit und über der Strecke</translation>
     </message>
     <message>
         <source>Drag the edges of the turn, the cuts at either end, or a further log below against the first. With the keyboard: left and right move the turn&apos;s begin, with Shift its end, with Ctrl and Ctrl+Shift the cuts, with Alt the further log.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Ränder der Wende, die Schnitte an beiden Enden oder ein weiteres Log unten gegen das erste ziehen. Mit der Tastatur: links und rechts bewegen den Beginn der Wende, mit Umschalt ihr Ende, mit Strg und Strg+Umschalt die Schnitte, mit Alt das weitere Log.</translation>
     </message>
     <message>
         <source>Choose a run above to see it over time and over the path</source>
-        <translation type="unfinished"></translation>
+        <translation>Oben einen Lauf wählen, um ihn über der Zeit und über der Strecke zu sehen</translation>
     </message>
     <message>
         <source>turn</source>
-        <translation type="unfinished">Wende</translation>
+        <translation>Wende</translation>
     </message>
     <message>
         <source>over the path: out as a line, back dashed</source>
-        <translation type="unfinished"></translation>
+        <translation>über der Strecke: hin als Linie, zurück gestrichelt</translation>
     </message>
     <message>
         <source>%1, begins %2 after it</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, beginnt %2 danach</translation>
     </message>
 </context>
 <context>
@@ -2478,27 +2478,27 @@
     </message>
     <message>
         <source>find runs</source>
-        <translation type="unfinished"></translation>
+        <translation>Läufe finden</translation>
     </message>
     <message>
         <source>Show only runs with this in a cell</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur Läufe zeigen, in denen das steht</translation>
     </message>
     <message>
         <source>Run %1 over time%2</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf %1 über der Zeit%2</translation>
     </message>
     <message>
         <source>%1, begun %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, begonnen %2</translation>
     </message>
     <message>
         <source>%1 lost at %2, regained at %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 verloren bei %2, wieder da bei %3</translation>
     </message>
     <message>
         <source>%1 lost at %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 verloren bei %2</translation>
     </message>
 </context>
 <context>
@@ -5768,23 +5768,23 @@
     </message>
     <message>
         <source>Count {runs} runs again</source>
-        <translation type="unfinished"></translation>
+        <translation>{runs} Läufe wieder zählen</translation>
     </message>
     <message>
         <source>Void {runs} runs</source>
-        <translation type="unfinished"></translation>
+        <translation>{runs} Läufe streichen</translation>
     </message>
     <message>
         <source>Remove {runs} runs</source>
-        <translation type="unfinished"></translation>
+        <translation>{runs} Läufe entfernen</translation>
     </message>
     <message>
         <source>Cut run {run}</source>
-        <translation type="unfinished"></translation>
+        <translation>Lauf {run} zuschneiden</translation>
     </message>
     <message>
         <source>Move a log of run {run}</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Log von Lauf {run} verschieben</translation>
     </message>
 </context>
 <context>
