@@ -9,6 +9,8 @@
 #include "cli/log_campaign.h"
 #include "cli/said.h"
 #include "core/finding/error.h"
+#include "core/log/flights.h"
+#include "core/log/run_facts.h"
 #include "formats/column_guess.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
@@ -62,6 +64,29 @@ json channels(const std::vector<formats::ColumnMatch>& matches, const log::Recor
   return out;
 }
 
+/// What else a log tells where it has a distance of its own: its flights, and what happened on the way.
+struct Told {
+  std::vector<log::FlightPart> flights;
+  std::vector<Finding> facts;
+};
+Told toldBy(const log::Recording& recording) {
+  if (!recording.find(log::channel::kDistance)) return {};
+  try {
+    const log::Track track = log::trackOf(recording, nullptr);
+    return {log::flightParts(recording, track.distance_m), log::runFacts(recording, track, campaign::linkIds(logCampaign()))};
+  } catch (const Error&) {
+    return {};  // import says why; here the columns are looked at
+  }
+}
+
+void addTold(json& out, const Told& told) {
+  out["flights"] = out["facts"] = json::array();
+  for (const log::FlightPart& f : told.flights)
+    out["flights"].push_back({{"from_s", f.from_s}, {"to_s", f.to_s}, {"farthest_m", f.farthest_m}});
+  for (const Finding& f : told.facts)
+    out["facts"].push_back({{"code", f.code}, {"text", words::sentence(f).toStdString()}});
+}
+
 json guessesJson(const std::vector<formats::ColumnMatch>& guesses) {
   json out = json::array();
   for (const formats::ColumnMatch& g : guesses) out.push_back({{"channel", g.channel}, {"column", g.header}});
@@ -103,6 +128,7 @@ void inspectCommand(const InspectOptions& options, Io io) {
            {"span_s", read.recording.time_s.back() - read.recording.time_s.front()},
            {"channels", channels(matches, read.recording)},
            {"faults", json::array()}};
+    addTold(out, toldBy(read.recording));
     faults = read.problems;
     for (const Finding& p : faults)
       out["faults"].push_back(
@@ -123,6 +149,16 @@ void inspectCommand(const InspectOptions& options, Io io) {
          << "\n";
   for (const json& c : out["channels"])
     io.out << fmt::format("  {:<24} {}\n", c["channel"].get<std::string>(), fromColumn(c));
+  for (std::size_t i = 0; out["flights"].size() > 1 && i < out["flights"].size(); ++i) {
+    const json& f = out["flights"][i];
+    io.out << "  " << words::sentence(finding("flight-of-log", {{"number", i + 1},
+                                                               {"from", f["from_s"].get<double>(), quantity::Unit::Second},
+                                                               {"to", f["to_s"].get<double>(), quantity::Unit::Second},
+                                                               {"farthest", f["farthest_m"].get<double>(), quantity::Unit::Metre}}))
+                          .toStdString()
+           << "\n";
+  }
+  for (const json& f : out["facts"]) io.out << "  " << f["text"].get<std::string>() << "\n";
   for (const json& g : out["guesses"]) {
     const QString channel = QString::fromStdString(g["channel"]), column = QString::fromStdString(g["column"]);
     io.out << Cli::tr("  perhaps %1 is \"%2\", by its values; if so: --map \"%1=%2\"").arg(channel, column).toStdString() << "\n";

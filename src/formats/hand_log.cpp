@@ -23,7 +23,7 @@ namespace {
 constexpr std::size_t kMostBytes = 1 << 20, kMostRows = 2000;
 constexpr double kLeastStep_s = 3, kLeastStep_m = 15;  // denser than this no hand writes
 constexpr double kGap_s = 1;                           // between the rows that carry a state on
-constexpr double kMostFilled_s = 3600;
+constexpr double kMostFilled_s = 600;
 
 enum class Event { None, BreakUp, Lost, Regained, Turned, Other };
 

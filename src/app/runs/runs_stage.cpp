@@ -11,6 +11,7 @@
 #include "app/shared/void_run.h"
 #include "core/analysis/findings/advice.h"
 #include "core/analysis/reduce/reduction.h"
+#include "core/log/run_facts.h"
 #include "words/quantity.h"
 #include "words/say.h"
 
@@ -170,6 +171,7 @@ RunsStage::Looked RunsStage::look(const campaign::Run& run, const campaign::Camp
   out->first_log = QString::fromStdString(run.source().file);
   out->facts << (recording->started.empty() ? out->first_log
                                             : tr("%1, begun %2").arg(out->first_log, QString::fromStdString(recording->started)));
+  for (const Finding& fact : log::runFacts(*recording, track, campaign::linkIds(c))) out->facts << words::sentence(fact);
   for (std::size_t i = 1; i < run.sources.size(); ++i) {
     const campaign::Source& s = run.sources[i];
     out->further.push_back({QString::fromStdString(s.file), s.clock_offset_s, out->strip.end_s});

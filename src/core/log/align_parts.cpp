@@ -8,7 +8,7 @@
 namespace distanz::log {
 namespace {
 
-constexpr double kLongestGap_s = 5, kLeastStep_s = 0.9;
+constexpr double kBridged_s = 5, kLeastStep_s = 0.9;
 constexpr std::size_t kLeastRefined = 20, kMostRefined = 5000;
 
 bool isFix(double lat_deg, double lon_deg) {
@@ -25,7 +25,7 @@ Samples speedOf(const Recording& r) {
     const bool known = isFix((*lat)[i], (*lon)[i]);
     if (!known || (from && r.time_s[i] - r.time_s[*from] < kLeastStep_s)) continue;
     const double dt = from ? r.time_s[i] - r.time_s[*from] : INFINITY;
-    if (dt < kLongestGap_s) {
+    if (dt < kBridged_s) {
       out.t.push_back(r.time_s[*from] + dt / 2);
       out.v.push_back(course::between({(*lat)[*from], (*lon)[*from]}, {(*lat)[i], (*lon)[i]}).distance_m / dt);
     }
@@ -61,7 +61,7 @@ double at(const Samples& s, double t) {
   if (*next == t) return s.v[std::size_t(next - s.t.begin())];
   const auto i = std::size_t(next - s.t.begin());
   const double gap = s.t[i] - s.t[i - 1];
-  if (gap > std::max(kLongestGap_s, 3 * s.step_s)) return NAN;
+  if (gap > std::max(kBridged_s, 3 * s.step_s)) return NAN;
   return std::lerp(s.v[i - 1], s.v[i], (t - s.t[i - 1]) / gap);
 }
 
