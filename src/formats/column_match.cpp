@@ -121,7 +121,11 @@ void settleTime(const TableHead& layout, ColumnMatch& m) {
   } else if (m.unit.empty()) {
     const auto v = previewNumbers(layout, m.column);
     const double step = v.size() > 1 ? (v.back() - v.front()) / static_cast<double>(v.size() - 1) : 0;
-    m.unit = step >= 5000 ? "us" : step >= 5 ? "ms" : "s";
+    // A log that is over after a few rows was written by hand or far apart: no flight lasts milliseconds.
+    constexpr std::size_t kFewRows = 20;
+    constexpr double kShortestFlight_ms = 10'000;
+    const bool sparse = v.size() > 1 && v.size() < kFewRows && v.back() - v.front() < kShortestFlight_ms;
+    m.unit = step >= 5000 ? "us" : step >= 5 && !sparse ? "ms" : "s";
     m.scale = *scaleOf(*log::channelInfo("time_s"), m.unit);
   }
 }

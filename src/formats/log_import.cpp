@@ -57,6 +57,21 @@ TableHead headOf(const std::filesystem::path& file) {
   return openLog(bytes)->head();
 }
 
+std::map<std::string, std::string> rememberedCorrections(const campaign::Campaign& campaign, const TableHead& head) {
+  const auto holds = [&](const std::string& column) {
+    return column.empty() || std::any_of(head.header.begin(), head.header.end(), [&](const std::string& h) {
+             return column == h || column.starts_with(h + " [");  // with a unit that the name lacks
+           });
+  };
+  for (auto run = campaign.runs.rbegin(); run != campaign.runs.rend(); ++run)
+    for (const campaign::Source& source : run->sources) {
+      const bool named = std::any_of(source.columns.begin(), source.columns.end(), [](const auto& c) { return !c.second.empty(); });
+      if (named && std::all_of(source.columns.begin(), source.columns.end(), [&](const auto& c) { return holds(c.second); }))
+        return source.columns;
+    }
+  return {};
+}
+
 namespace {
 
 /// What any log of the flight measures is enough.

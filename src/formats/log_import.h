@@ -45,6 +45,10 @@ struct ImportedLog {
 /// of it. @throws InputError
 TableHead headOf(const std::filesystem::path& file);
 
+/// How the columns of a log like this were corrected before: of the last run whose log has all of the corrected columns;
+/// empty where there is none.
+std::map<std::string, std::string> rememberedCorrections(const campaign::Campaign& campaign, const TableHead& head);
+
 /// The one way in for log files: layout, match, read, place. Pure: nothing is kept anywhere.
 /// @param bytes of the file @param name for messages @param corrections as in matchColumns()
 /// @param beside work on the bytes that goes on, on another thread, while they are read

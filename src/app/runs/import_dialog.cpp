@@ -139,6 +139,7 @@ void ImportDialog::look(const QString& file) {
   looked.pending.ended = campaign::Ended::TurnedBack;
   try {
     looked.head = formats::headOf(file.toStdString());
+    looked.pending.corrections = formats::rememberedCorrections(m_document.campaign(), looked.head);
   } catch (const Error& e) {
     looked.fault = words::sentence(e);
   }
@@ -169,6 +170,7 @@ void ImportDialog::fillLogs() {
     connect(setup, &QComboBox::currentIndexChanged, this, [this, i, setup] {
       m_logs[size_t(i)].pending.setup = setup->currentData().toString().toStdString();
     });
+    setup->setEnabled(l.pending.with < 0);  // what goes with another is of that one's setup
     m_table->setCellWidget(i, 2, setup);
     auto* ended = new QComboBox;
     for (const campaign::Ended reason : kReasons) ended->addItem(endedText(reason), int(reason));
@@ -176,11 +178,13 @@ void ImportDialog::fillLogs() {
     connect(ended, &QComboBox::currentIndexChanged, this, [this, i, ended] {
       m_logs[size_t(i)].pending.ended = campaign::Ended(ended->currentData().toInt());
     });
+    ended->setEnabled(l.pending.with < 0);
     m_table->setCellWidget(i, 3, ended);
     auto* notes = new QLineEdit;
     notes->setPlaceholderText(tr("wind, weather, battery, anything odd"));
     connect(notes, &QLineEdit::textChanged, this,
             [this, i](const QString& text) { m_logs[size_t(i)].pending.notes = text.toStdString(); });
+    notes->setEnabled(l.pending.with < 0);
     m_table->setCellWidget(i, 4, notes);
   }
   m_table->setColumnWidth(0, 170);

@@ -35,7 +35,7 @@ RunStrip::Shown shownOf(const formats::ImportedLog& read, const PendingLog& firs
   out.first_log = nameOf(first);
   for (const formats::FurtherLog& f : read.further)
     out.further.push_back({QString::fromStdString(f.name), f.clock.clock.offset_s, out.strip.end_s});
-  for (const Finding& f : read.problems) out.warnings << words::sentence(f);
+  for (const Finding& f : read.problems) (f.code == "lined-up-channel" ? out.facts : out.warnings) << words::sentence(f);
   return out;
 }
 
@@ -44,7 +44,7 @@ QString laidText(const formats::FurtherLog& log) {
   if (!std::isfinite(clock.sd_s)) return {};
   const QString sure = words::quantity(clock.sd_s, quantity::Unit::Second, 2);
   return std::isfinite(clock.sd_m)
-             ? QObject::tr("%1: clock laid to within %2, %3 of path").arg(QString::fromStdString(log.name), sure, words::distance(clock.sd_m))
+             ? QObject::tr("%1: clock laid to within %2, %3 of path").arg(QString::fromStdString(log.name), sure, words::quantity(clock.sd_m, quantity::Unit::Metre, 1))
              : QObject::tr("%1: clock laid to within %2").arg(QString::fromStdString(log.name), sure);
 }
 

@@ -1,7 +1,12 @@
 #include "app/runs/runs_stage.h"
 
+#include <QClipboard>
+#include <QDateTime>
+#include <QFile>
+#include <QGuiApplication>
 #include <QHeaderView>
 #include <QLabel>
+#include <QShortcut>
 #include <QVBoxLayout>
 #include <QtConcurrent>
 #include <algorithm>
@@ -12,6 +17,7 @@
 #include "core/analysis/findings/advice.h"
 #include "core/analysis/reduce/reduction.h"
 #include "core/log/run_facts.h"
+#include "formats/files.h"
 #include "words/quantity.h"
 #include "words/say.h"
 
@@ -44,7 +50,15 @@ QHBoxLayout* RunsStage::headRow() {
   import->setObjectName("bringIn");
   import->setProperty("next", true);
   row->addWidget(import);
-  auto* hint = plainLabel(tr("or drop logs anywhere on the window"));
+  auto* paste = new QPushButton(tr("Paste readings"));
+  paste->setObjectName("pasteReadings");
+  paste->setToolTip(tr("A table from a spreadsheet or notes: posts, distances or times, with signal, quality or events (break-up, lost, regained, turned)"));
+  row->addWidget(paste);
+  connect(paste, &QPushButton::clicked, this, &RunsStage::paste);
+  auto* keys = new QShortcut(QKeySequence::Paste, this);
+  keys->setContext(Qt::WidgetWithChildrenShortcut);
+  connect(keys, &QShortcut::activated, this, &RunsStage::paste);
+  auto* hint = plainLabel(tr("or drop logs on the window"));
   hint->setProperty("muted", true);
   row->addWidget(hint);
   row->addStretch();
@@ -59,7 +73,7 @@ QHBoxLayout* RunsStage::headRow() {
   m_remove->setObjectName("removeRun");
   row->addWidget(m_void);
   row->addWidget(m_remove);
-  connect(import, &QPushButton::clicked, this, &RunsStage::importRequested);
+  connect(import, &QPushButton::clicked, this, [this] { emit importRequested({}); });
   return row;
 }
 
@@ -117,6 +131,23 @@ void RunsStage::connectAll() {
     showSelected();  // what was found out about the run stands on its strip
     emit findingsChanged();
   });
+}
+
+/// What is on the clipboard becomes a file like any other, so that the campaign keeps it as it was.
+void RunsStage::paste() {
+  const QString text = QGuiApplication::clipboard()->text();
+  if (text.trimmed().isEmpty()) {
+    emit document().refused(tr("There is no text to paste: copy the rows of a table with its headings first."));
+    return;
+  }
+  const QString file = m_pasted.filePath(tr("pasted %1.csv").arg(QDateTime::currentDateTime().toString("yyyy-MM-dd HH.mm.ss")));
+  try {
+    formats::writeFile(QFile::encodeName(file).toStdString(), text.toStdString());
+  } catch (const std::exception& e) {
+    emit document().refused(words::sentence(e));
+    return;
+  }
+  emit importRequested({file});
 }
 
 void RunsStage::showRun(const std::string& run) {

@@ -5,6 +5,7 @@
 #include <QPushButton>
 #include <QSortFilterProxyModel>
 #include <QTableView>
+#include <QTemporaryDir>
 
 #include "app/runs/run_strip.h"
 #include "app/runs/run_table.h"
@@ -27,6 +28,7 @@ class RunsStage : public Stage {
   void setUpTable();
   void connectAll();
   void showSelected();
+  void paste();
   void moveTurn(double begin_s, double end_s);
   void cut(std::optional<double> from_s, std::optional<double> to_s);
   void moveFurther(int index, double by_s);
@@ -45,6 +47,7 @@ class RunsStage : public Stage {
   QPushButton* m_remove;
   QFutureWatcher<Looked> m_look;
   std::string m_selected;
+  QTemporaryDir m_pasted;
 };
 
 }  // namespace distanz::app

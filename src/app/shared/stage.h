@@ -37,7 +37,7 @@ class Stage : public QWidget {
 
  signals:
   void findingsChanged();
-  void importRequested();
+  void importRequested(const QStringList& files);  ///< none: of the pilot's choice
   void filesRequested(const QString& title, const QString& filter);  ///< for takeFiles()
   void saveRequested(const QString& name, const QByteArray& bytes);  ///< as a file of the pilot's choice
   void recordRequested(const QString& record);                       ///< to see it on the Bench

@@ -174,7 +174,8 @@ void MainWindow::showWorkspace(int stage) {
   m_workspace = new Workspace(*m_document);
   m_pages->addWidget(m_workspace);
   connect(m_workspace, &Workspace::stageChanged, this, &MainWindow::refreshActions);
-  connect(m_workspace, &Workspace::importRequested, this, &MainWindow::chooseLogs);
+  connect(m_workspace, &Workspace::importRequested, this,
+          [this](const QStringList& files) { files.isEmpty() ? chooseLogs() : importLogs(files); });
   connect(m_workspace, &Workspace::saveRequested, this, &MainWindow::saveBytes);
   connect(m_workspace, &Workspace::filesRequested, this, [this](const QString& title, const QString& filter) {
     Stage* shown = m_workspace->current();

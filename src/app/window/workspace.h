@@ -36,7 +36,7 @@ class Workspace : public QWidget {
   Stage* current() const;
 
  signals:
-  void importRequested();
+  void importRequested(const QStringList& files);
   void saveRequested(const QString& name, const QByteArray& bytes);
   void filesRequested(const QString& title, const QString& filter);  ///< by the stage shown
   void stageChanged();

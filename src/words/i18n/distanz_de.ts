@@ -2461,10 +2461,6 @@
         <translation>Logs einlesen ...</translation>
     </message>
     <message>
-        <source>or drop logs anywhere on the window</source>
-        <translation>oder Logs irgendwo auf das Fenster ziehen</translation>
-    </message>
-    <message>
         <source>Keep the run but do not count it, with a reason; or count it again</source>
         <translation>Den Lauf behalten, aber nicht zählen, mit einem Grund; oder wieder zählen</translation>
     </message>
@@ -2499,6 +2495,26 @@
     <message>
         <source>%1 lost at %2</source>
         <translation>%1 verloren bei %2</translation>
+    </message>
+    <message>
+        <source>Paste readings</source>
+        <translation>Ablesungen einfügen</translation>
+    </message>
+    <message>
+        <source>A table from a spreadsheet or notes: posts, distances or times, with signal, quality or events (break-up, lost, regained, turned)</source>
+        <translation>Eine Tabelle aus Tabellenblatt oder Notizen: Posten, Entfernungen oder Zeiten, mit Signal, Qualität oder Ereignissen (Aussetzer, verloren, wieder, gewendet)</translation>
+    </message>
+    <message>
+        <source>or drop logs on the window</source>
+        <translation>oder Logs auf das Fenster ziehen</translation>
+    </message>
+    <message>
+        <source>There is no text to paste: copy the rows of a table with its headings first.</source>
+        <translation>Es gibt keinen Text einzufügen: zuerst die Zeilen einer Tabelle mit ihren Überschriften kopieren.</translation>
+    </message>
+    <message>
+        <source>pasted %1.csv</source>
+        <translation>eingefügt %1.csv</translation>
     </message>
 </context>
 <context>
@@ -5785,6 +5801,22 @@
     <message>
         <source>Move a log of run {run}</source>
         <translation>Ein Log von Lauf {run} verschieben</translation>
+    </message>
+    <message>
+        <source>{link}: {what} stepped from {before} to {after} at {at} ({steps} steps in all)</source>
+        <translation>{link}: {what} sprang bei {at} von {before} auf {after} ({steps} Sprünge insgesamt)</translation>
+    </message>
+    <message>
+        <source>{link}: the picture stood still {count} times, {longest:.1} at the longest, first at {first}; most often behind {from} ({most} within 100 m)</source>
+        <translation>{link}: das Bild stand {count}-mal still, höchstens {longest:.1}, zuerst bei {first}; am häufigsten hinter {from} ({most} auf 100 m)</translation>
+    </message>
+    <message>
+        <source>{out:.0} mAh/km out, {back:.0} mAh/km back, {total:.0} in all</source>
+        <translation>{out:.0} mAh/km hin, {back:.0} mAh/km zurück, {total:.0} insgesamt</translation>
+    </message>
+    <message>
+        <source>battery from {first:.1} down to {lowest:.1}</source>
+        <translation>Akku von {first:.1} bis auf {lowest:.1}</translation>
     </message>
 </context>
 <context>

@@ -1,0 +1,145 @@
+// The import dialog with several logs of one flight, and several flights of one log.
+#include <fmt/format.h>
+
+#include <QCheckBox>
+#include <QClipboard>
+#include <QComboBox>
+#include <catch2/catch.hpp>
+#include <cmath>
+
+#include "app/harness.h"
+#include "app/runs/import_dialog.h"
+#include "app/session.h"
+#include "core/dice/random.h"
+
+using namespace distanz;
+using namespace distanz::app;
+using Catch::Matchers::Contains;
+
+namespace {
+
+/// Distance every 0.2 s out and back at a speed that wanders.
+std::vector<double> wandering(dice::Random& random, double out_m) {
+  std::vector<double> d{0};
+  double gust = 0, way = 1;
+  while (d.back() >= 0) {
+    gust = 0.98 * gust + 0.2 * random.normal();
+    d.push_back(d.back() + way * std::max(12 + gust, 1.0) * 0.2);
+    if (d.back() > out_m) way = -1;
+  }
+  d.pop_back();
+  return d;
+}
+
+double level(double d) {
+  return -50 - 25 * std::log10(std::max(d, 20.0) / 20);
+}
+
+void choose(QComboBox& box, int index) {
+  box.setCurrentIndex(index);
+  emit box.activated(index);
+}
+
+}  // namespace
+
+TEST_CASE("import dialog: a log that goes with another is laid on its clock and becomes part of its run") {
+  Session s;
+  dice::Random random(4);
+  std::string radio = "time,distance [m],RSSI [dBm]\n", video = "time;distance [m];bitrate [Mbit/s]\n";
+  const auto d = wandering(random, 1200);
+  for (std::size_t i = 0; i < d.size(); ++i) {
+    radio += fmt::format("{:.1f},{:.1f},{:.1f}\n", double(i) / 5, std::abs(d[i] + random.normal()), level(d[i]) + random.normal());
+    if (i >= 60 && i % 5 == 0) video += fmt::format("{};{:.1f};{}\n", (i - 60) / 5, std::abs(d[i] + random.normal()), d[i] < 900 ? 25 : 2);
+  }
+  distanz::test::spill(s.dir / "A1.csv", radio);
+  distanz::test::spill(s.dir / "video.csv", video);
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv"), QString::fromStdString(s.dir / "video.csv")});
+  choose(child<QComboBox>(dialog, "with_1"), 1);
+  auto& told = child<QLabel>(dialog, "importTold");
+  waitFor("the clocks to be laid together", [&] { return told.text().contains("clock laid to within"); });
+  CHECK_THAT(told.text().toStdString(), Contains("video.csv") && Contains("of path"));
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
+  REQUIRE(s.campaign().runs[0].sources.size() == 2);
+  CHECK(s.campaign().runs[0].sources[1].clock_offset_s == Approx(12).margin(0.15));
+  waitAnalysed(s.window);
+  CHECK(s.document().analysis().runs[0].used);
+}
+
+TEST_CASE("import dialog: a log that cannot be laid says so, and is taken where the pilot lays it") {
+  Session s;
+  distanz::test::spill(s.dir / "A1.csv", "time,distance [m],RSSI [dBm]\n0,30,-50\n30,500,-70\n60,900,-80\n90,500,-72\n120,30,-50\n");
+  distanz::test::spill(s.dir / "video.csv", "time;bitrate [Mbit/s]\n0;25\n40;10\n80;25\n");
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv"), QString::fromStdString(s.dir / "video.csv")});
+  choose(child<QComboBox>(dialog, "with_1"), 1);
+  auto& told = child<QLabel>(dialog, "importTold");
+  waitFor("the refusal", [&] { return told.text().contains("cannot tell"); });
+  auto& strip = child<RunStrip>(dialog, "runStrip");
+  QTest::keyClick(&strip, Qt::Key_Right, Qt::AltModifier);
+  waitFor("the look anew", [&] { return !told.text().contains("cannot tell") && !told.text().contains("Looking"); });
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
+  CHECK(s.campaign().runs[0].sources.at(1).clock_offset_s == Approx(0.1));
+}
+
+TEST_CASE("import dialog: readings are pasted from a spreadsheet, and kept as they were") {
+  Session s;
+  s.window.workspace()->showStageNamed("runs");
+  QGuiApplication::clipboard()->setText("distance\tsignal\tevent\n100\t-55\t\n500\t-70\t\n900\t-80\tbreak-up\n1000\t\tlost\n1050\t\tturned\n800\t-78\tregained\n");
+  QTest::mouseClick(&child<QPushButton>(s.window, "pasteReadings"), Qt::LeftButton);
+  auto& dialog = child<ImportDialog>(s.window, "importDialog");
+  waitFor("the look", [&] { return !child<QLabel>(dialog, "importTold").text().contains("Looking"); });
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
+  CHECK(s.campaign().runs[0].source().file.starts_with("pasted"));
+  waitAnalysed(s.window);
+  CHECK(s.document().analysis().runs[0].farthest_m == Approx(1050));
+  QGuiApplication::clipboard()->clear();
+}
+
+TEST_CASE("import dialog: a match that was corrected once is remembered for logs with the same columns") {
+  Session s;
+  const std::string odd = "time_s;a;Dist(ft)\n0;-60;30\n10;-65;900\n20;-61;30\n";
+  distanz::test::spill(s.dir / "B7.csv", odd);
+  distanz::test::spill(s.dir / "B8.csv", odd + "30;-62;40\n");
+  distanz::test::spill(s.dir / "B9.csv", "time_s;b;Dist(ft)\n0;-60;30\n10;-65;900\n");
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "B7.csv")});
+  auto& signal = child<QComboBox>(dialog, "match_control.rssi_dbm");
+  choose(signal, signal.findText("a"));
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
+  ImportDialog& again = s.dialog({QString::fromStdString(s.dir / "B8.csv")});
+  CHECK(child<QComboBox>(again, "match_control.rssi_dbm").currentText() == "a");
+  again.close();
+  QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+  ImportDialog& other = s.dialog({QString::fromStdString(s.dir / "B9.csv")});
+  CHECK(child<QComboBox>(other, "match_control.rssi_dbm").currentData().toInt() == -1);
+  other.close();
+}
+
+TEST_CASE("import dialog: flights of one log are offered apart") {
+  Session s;
+  dice::Random random(5);
+  std::string log = "time,distance [m],height [m],RSSI [dBm]\n";
+  double t = 0;
+  for (const double out_m : {700, 1100}) {
+    for (int i = 0; i < 100; ++i, t += 0.2) log += fmt::format("{:.1f},2,0,-40\n", t);
+    for (const double at : wandering(random, out_m)) {
+      log += fmt::format("{:.1f},{:.1f},40,{:.1f}\n", t, at, level(at) + random.normal());
+      t += 0.2;
+    }
+  }
+  distanz::test::spill(s.dir / "B2.csv", log);
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "B2.csv")});
+  auto& split = child<QCheckBox>(dialog, "importSplit");
+  waitFor("the offer", [&] { return split.isVisible(); });
+  CHECK_THAT(split.text().toStdString(), Contains("2 flights"));
+  split.setChecked(true);
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 2; });
+  CHECK(s.campaign().runs[0].to_s < s.campaign().runs[1].from_s);
+  waitAnalysed(s.window);
+  for (const auto& run : s.document().analysis().runs) CHECK(run.used);
+  s.document().undo();
+  CHECK(s.campaign().runs.empty());
+}
