@@ -5,35 +5,17 @@
 #include <QClipboard>
 #include <QComboBox>
 #include <catch2/catch.hpp>
-#include <cmath>
 
 #include "app/harness.h"
 #include "app/runs/import_dialog.h"
 #include "app/session.h"
-#include "core/dice/random.h"
+#include "support/wandering.h"
 
 using namespace distanz;
 using namespace distanz::app;
 using Catch::Matchers::Contains;
 
 namespace {
-
-/// Distance every 0.2 s out and back at a speed that wanders.
-std::vector<double> wandering(dice::Random& random, double out_m) {
-  std::vector<double> d{0};
-  double gust = 0, way = 1;
-  while (d.back() >= 0) {
-    gust = 0.98 * gust + 0.2 * random.normal();
-    d.push_back(d.back() + way * std::max(12 + gust, 1.0) * 0.2);
-    if (d.back() > out_m) way = -1;
-  }
-  d.pop_back();
-  return d;
-}
-
-double level(double d) {
-  return -50 - 25 * std::log10(std::max(d, 20.0) / 20);
-}
 
 void choose(QComboBox& box, int index) {
   box.setCurrentIndex(index);
@@ -46,9 +28,9 @@ TEST_CASE("import dialog: a log that goes with another is laid on its clock and 
   Session s;
   dice::Random random(4);
   std::string radio = "time,distance [m],RSSI [dBm]\n", video = "time;distance [m];bitrate [Mbit/s]\n";
-  const auto d = wandering(random, 1200);
+  const auto d = distanz::test::wanderingFlight(random, 1200, 0.2);
   for (std::size_t i = 0; i < d.size(); ++i) {
-    radio += fmt::format("{:.1f},{:.1f},{:.1f}\n", double(i) / 5, std::abs(d[i] + random.normal()), level(d[i]) + random.normal());
+    radio += fmt::format("{:.1f},{:.1f},{:.1f}\n", double(i) / 5, std::abs(d[i] + random.normal()), distanz::test::wanderingLevel_dbm(d[i]) + random.normal());
     if (i >= 60 && i % 5 == 0) video += fmt::format("{};{:.1f};{}\n", (i - 60) / 5, std::abs(d[i] + random.normal()), d[i] < 900 ? 25 : 2);
   }
   distanz::test::spill(s.dir / "A1.csv", radio);
@@ -124,8 +106,8 @@ TEST_CASE("import dialog: flights of one log are offered apart") {
   double t = 0;
   for (const double out_m : {700, 1100}) {
     for (int i = 0; i < 100; ++i, t += 0.2) log += fmt::format("{:.1f},2,0,-40\n", t);
-    for (const double at : wandering(random, out_m)) {
-      log += fmt::format("{:.1f},{:.1f},40,{:.1f}\n", t, at, level(at) + random.normal());
+    for (const double at : distanz::test::wanderingFlight(random, out_m, 0.2)) {
+      log += fmt::format("{:.1f},{:.1f},40,{:.1f}\n", t, at, distanz::test::wanderingLevel_dbm(at) + random.normal());
       t += 0.2;
     }
   }

@@ -210,7 +210,7 @@ TEST_CASE("inspect: the documented object, and faults with their lines") {
   const TempDir dir;
   test::spill(dir / "x.csv", "time_s,RSSI [dBm],Alt(ft)\n0,-60,100\n1,oops,200\n2,-65,300\n");
   const auto j = nlohmann::ordered_json::parse(run({"inspect", dir / "x.csv", "--json"}).out);
-  CHECK(keysOf(j) == std::vector<std::string>{"format", "rows", "span_s", "channels", "faults", "guesses"});
+  CHECK(keysOf(j) == std::vector<std::string>{"format", "rows", "span_s", "channels", "faults", "facts", "flights", "guesses"});
   CHECK(j["rows"] == 3);
   CHECK(j["span_s"] == 2);
   CHECK(keysOf(j["channels"][1]) ==

@@ -2,13 +2,12 @@
 #include <fmt/format.h>
 
 #include <catch2/catch.hpp>
-#include <cmath>
 #include <nlohmann/json.hpp>
 
 #include "cli/ran.h"
-#include "core/dice/random.h"
 #include "formats/files.h"
 #include "support/temp_dir.h"
+#include "support/wandering.h"
 
 using namespace distanz;
 using Catch::Matchers::Contains;
@@ -18,23 +17,6 @@ using test::run;
 using test::TempDir;
 
 namespace {
-
-/// Distance every 0.1 s on the way out and back, at a speed that wanders.
-std::vector<double> flight(dice::Random& random, double out_m) {
-  std::vector<double> d{0};
-  double gust = 0, way = 1;
-  while (d.back() >= 0) {
-    gust = 0.99 * gust + 0.14 * random.normal();
-    d.push_back(d.back() + way * std::max(12 + gust, 1.0) * 0.1);
-    if (d.back() > out_m) way = -1;
-  }
-  d.pop_back();
-  return d;
-}
-
-double signal_dbm(double distance_m) {
-  return -50 - 25 * std::log10(std::max(distance_m, 20.0) / 20);
-}
 
 std::string campaignFile(const TempDir& dir) {
   std::filesystem::create_directory(dir / "m");
@@ -52,10 +34,10 @@ struct Logs {
 /// One flight as the radio logged it, and as a recorder saw it that was switched on 12.3 s later.
 Logs twoLogs(const TempDir& dir) {
   dice::Random random(4);
-  const auto d = flight(random, 1500);
+  const auto d = test::wanderingFlight(random, 1500, 0.1);
   std::string radio = "time,distance [m],RSSI [dBm]\n", video = "time;distance [m];bitrate [Mbit/s]\n";
   for (std::size_t i = 0; i < d.size(); ++i) {
-    radio += fmt::format("{:.1f},{:.1f},{:.1f}\n", double(i) / 10, std::abs(d[i] + random.normal()), signal_dbm(d[i]) + random.normal());
+    radio += fmt::format("{:.1f},{:.1f},{:.1f}\n", double(i) / 10, std::abs(d[i] + random.normal()), test::wanderingLevel_dbm(d[i]) + random.normal());
     if (i >= 123 && (i - 123) % 10 == 0)
       video += fmt::format("{};{:.1f};{:.1f}\n", (i - 123) / 10, std::abs(d[i] + random.normal()), d[i] < 1200 ? 25.0 : 3.0);
   }
@@ -94,7 +76,7 @@ TEST_CASE("import --with: an offset that was said is taken, another flight is re
   const std::string file = campaignFile(dir);
   dice::Random random(9);
   std::string other = "time;distance [m];bitrate [Mbit/s]\n";
-  const auto d = flight(random, 1500);
+  const auto d = test::wanderingFlight(random, 1500, 0.1);
   for (std::size_t i = 0; i < d.size(); i += 10) other += fmt::format("{};{:.1f};25\n", i / 10, std::abs(d[i] + random.normal()));
   test::spill(dir / "other.csv", other);
   const Ran wrong = run({"import", file, logs.radio, "--setup", "A", "--with", dir / "other.csv"});
@@ -118,8 +100,8 @@ TEST_CASE("import --split: each flight of a log is a run that counts; its rows a
   double t = 0;
   for (const double out_m : {900, 1500, 1200}) {
     for (int i = 0; i < 200; ++i, t += 0.1) log += fmt::format("{:.1f},2,0,-40\n", t);
-    for (const double d : flight(random, out_m)) {
-      log += fmt::format("{:.1f},{:.1f},50,{:.1f}\n", t, d, signal_dbm(d) + random.normal());
+    for (const double d : test::wanderingFlight(random, out_m, 0.1)) {
+      log += fmt::format("{:.1f},{:.1f},50,{:.1f}\n", t, d, test::wanderingLevel_dbm(d) + random.normal());
       t += 0.1;
     }
   }

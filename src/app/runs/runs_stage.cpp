@@ -115,8 +115,10 @@ void RunsStage::connectAll() {
   connect(m_strip, &RunStrip::furtherMoved, this, &RunsStage::moveFurther);
   connect(&m_look, &QFutureWatcher<Looked>::finished, this, [this] {
     const Looked looked = m_look.result();
-    if (looked) looked->warnings = warningsOf(m_selected);
-    if (looked) looked->facts += lostAndRegained(m_selected);
+    if (const auto* reduction = reductionOf(m_selected); looked && reduction) {
+      looked->warnings = warningsOf(*reduction);
+      looked->facts += lostAndRegained(*reduction);
+    }
     m_strip->show(looked ? std::optional(*looked) : std::nullopt);
   });
   connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
@@ -210,30 +212,30 @@ RunsStage::Looked RunsStage::look(const campaign::Run& run, const campaign::Camp
   return out;
 }
 
-QStringList RunsStage::lostAndRegained(const std::string& run) const {
+const analysis::RunReduction* RunsStage::reductionOf(const std::string& run) const {
   const auto& runs = document().analysedCampaign().runs;
   const auto& reductions = document().analysis().reductions;
+  const auto at = std::find_if(runs.begin(), runs.end(), [&](const campaign::Run& r) { return r.id == run; });
+  const auto index = size_t(at - runs.begin());
+  return at != runs.end() && index < reductions.size() ? &reductions[index] : nullptr;
+}
+
+QStringList RunsStage::lostAndRegained(const analysis::RunReduction& run) {
   QStringList out;
-  for (std::size_t i = 0; i < runs.size() && i < reductions.size(); ++i)
-    for (const auto& [link, reduced] : reductions[i].links) {
-      if (runs[i].id != run || !reduced.events.lost_at_m) continue;
-      const QString name = QString::fromStdString(link), lost = words::distance(*reduced.events.lost_at_m);
-      out << (reduced.events.regained_at_m
-                  ? tr("%1 lost at %2, regained at %3").arg(name, lost, words::distance(*reduced.events.regained_at_m))
-                  : tr("%1 lost at %2").arg(name, lost));
-    }
+  for (const auto& [link, reduced] : run.links) {
+    if (!reduced.events.lost_at_m) continue;
+    const QString name = QString::fromStdString(link), lost = words::distance(*reduced.events.lost_at_m);
+    out << (reduced.events.regained_at_m
+                ? tr("%1 lost at %2, regained at %3").arg(name, lost, words::distance(*reduced.events.regained_at_m))
+                : tr("%1 lost at %2").arg(name, lost));
+  }
   return out;
 }
 
-QStringList RunsStage::warningsOf(const std::string& run) const {
-  const auto& runs = document().analysedCampaign().runs;
-  const auto& reductions = document().analysis().reductions;
+QStringList RunsStage::warningsOf(const analysis::RunReduction& run) {
   QStringList out;
-  for (std::size_t i = 0; i < runs.size() && i < reductions.size(); ++i) {
-    if (runs[i].id != run) continue;
-    if (reductions[i].refused) out << words::sentence(*reductions[i].refused);
-    for (const Finding& f : reductions[i].problems) out << words::sentence(f);
-  }
+  if (run.refused) out << words::sentence(*run.refused);
+  for (const Finding& f : run.problems) out << words::sentence(f);
   return out;
 }
 

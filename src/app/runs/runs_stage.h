@@ -33,8 +33,9 @@ class RunsStage : public Stage {
   void cut(std::optional<double> from_s, std::optional<double> to_s);
   void moveFurther(int index, double by_s);
   static Looked look(const campaign::Run& run, const campaign::Campaign& campaign, const store::SampleFile& samples);
-  QStringList warningsOf(const std::string& run) const;
-  QStringList lostAndRegained(const std::string& run) const;
+  const analysis::RunReduction* reductionOf(const std::string& run) const;
+  static QStringList warningsOf(const analysis::RunReduction& run);
+  static QStringList lostAndRegained(const analysis::RunReduction& run);
   void removeSelected();
   std::vector<std::string> selectedRuns() const;
 

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/dice/random.h"
+#include "support/wandering.h"
 
 using namespace distanz;
 using dice::Random;
@@ -130,21 +131,6 @@ TEST_CASE("clocks: a frame rate that was guessed wrong is a drift, and what is t
 
 namespace {
 
-/// Distance from the station on the way out and back, at a speed that wanders over some seconds.
-std::vector<double> wandering(Random& random, double out_m, double cruise_mps) {
-  constexpr double kStep_s = 0.05, kOver_s = 10;
-  std::vector<double> d;
-  double along = 0, gust = 0, way = 1;
-  const double keep = std::exp(-kStep_s / kOver_s), draw = std::sqrt(1 - keep * keep);
-  while (along >= 0) {
-    gust = keep * gust + draw * random.normal();
-    along += way * std::max(cruise_mps + gust, 0.5) * kStep_s;
-    if (along > out_m) way = -1;
-    d.push_back(along);
-  }
-  return d;
-}
-
 log::Recording distancesOf(const std::vector<double>& d, Random& random, double begin_s, double end_s, double step_s, double slow_ppm, bool as_fixes) {
   constexpr double kNoise_m = 1.5, kMetresPerDegree = 111195;
   log::Recording r;
@@ -171,7 +157,7 @@ TEST_CASE("clocks: distances or positions alone are enough where they lie over e
   constexpr int kPairs = 100;
   for (int i = 0; i < kPairs; ++i) {
     const double out = random.uniform(800, 2500), begin = random.uniform(0, 30), slow = random.uniform(-200, 200);
-    const auto one = wandering(random, out, 12), other = wandering(random, out, 12);
+    const auto one = test::wanderingFlight(random, out, 0.05), other = test::wanderingFlight(random, out, 0.05);
     const double end = double(one.size()) * 0.05 - random.uniform(0, 20);
     const auto dense = distancesOf(one, random, 0, double(one.size()) * 0.05, 0.1, 0, i % 2);
     if (const auto fit = log::alignClocks(dense, distancesOf(one, random, begin, end, 1, slow, i % 2))) {
