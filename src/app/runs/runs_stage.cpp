@@ -194,17 +194,19 @@ RunsStage::Looked RunsStage::look(const campaign::Run& run, const campaign::Camp
   const auto path = campaign::courseOf(c, run.path);
   const log::Track track = analysis::trackOf(run, *recording, path ? &*path : nullptr);
   const auto out = std::make_shared<RunStrip::Shown>();
-  const log::Track own = analysis::trackOf(run, analysis::rowsOf(run, *recording), path ? &*path : nullptr);
+  const log::Recording rows = analysis::rowsOf(run, *recording);
+  const log::Track own = analysis::trackOf(run, rows, path ? &*path : nullptr);
   out->title = tr("Run %1 over time%2")
                    .arg(QString::fromStdString(run.id), run.turn_begin_s ? tr(", turn moved by hand") : QString());
-  out->strip = log::stripOf(*recording, track, campaign::linkIds(c));
+  const auto links = campaign::linkIds(c);
+  out->strip = log::stripOfPart(log::stripOf(*recording, track, links), log::stripOf(rows, own, links));
   out->turn = own.turn;
   out->from_s = run.from_s;
   out->to_s = run.to_s;
   out->first_log = QString::fromStdString(run.source().file);
   out->facts << (recording->started.empty() ? out->first_log
                                             : tr("%1, begun %2").arg(out->first_log, QString::fromStdString(recording->started)));
-  for (const Finding& fact : log::runFacts(*recording, track, campaign::linkIds(c))) out->facts << words::sentence(fact);
+  for (const Finding& fact : log::runFacts(rows, own, links)) out->facts << words::sentence(fact);
   for (std::size_t i = 1; i < run.sources.size(); ++i) {
     const campaign::Source& s = run.sources[i];
     out->further.push_back({QString::fromStdString(s.file), s.clock_offset_s, out->strip.end_s});

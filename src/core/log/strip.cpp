@@ -81,4 +81,14 @@ Strip stripOf(const Recording& r, const Track& track, std::span<const std::strin
   return out;
 }
 
+Strip stripOfPart(Strip whole, const Strip& part) {
+  whole.farthest_m = part.farthest_m;
+  whole.distance.over_path = part.distance.over_path;
+  for (StripLane& lane : whole.lanes) {
+    const auto own = std::find_if(part.lanes.begin(), part.lanes.end(), [&](const StripLane& l) { return l.channel == lane.channel; });
+    lane.over_path = own == part.lanes.end() ? LegTraces{} : own->over_path;
+  }
+  return whole;
+}
+
 }  // namespace distanz::log

@@ -30,4 +30,7 @@ struct Strip {
 /// @param track of the recording @param links in their order @param pieces of time, > 0
 Strip stripOf(const Recording& recording, const Track& track, std::span<const std::string> links, int pieces = 700);
 
+/// The same where only a part of the log is the run: all of it over time, the part alone over the path.
+Strip stripOfPart(Strip whole, const Strip& part);
+
 }  // namespace distanz::log
