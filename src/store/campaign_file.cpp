@@ -6,6 +6,7 @@
 #include <sqlite3.h>
 #include <unistd.h>
 
+#include <algorithm>
 #include <set>
 #include <utility>
 
@@ -255,9 +256,10 @@ Added CampaignFile::addRuns(const Finding& what, std::vector<PackedRun> runs,
             inFile(s.path, finding("setup-removed-meanwhile",
                                    {{"setup", fresh.run.setup}, {"log", fresh.run.source().file}})));
       if (const campaign::Run* there = campaign::runOfSameRows(next, fresh.run)) {
-        if (holdsLog(s.db, fresh.run.source().sha256))
+        const auto held = [&](const campaign::Source& log) { return holdsLog(s.db, log.sha256); };
+        if (std::all_of(there->sources.begin(), there->sources.end(), held))
           throw InputError(inFile(fresh.run.source().file, finding("log-twice", {{"run_id", there->id}})));
-        if (!fresh.logs.empty()) putLog(s.db, fresh.run.source().file, fresh.logs.at(0));
+        for (std::size_t i = 0; i < fresh.logs.size(); ++i) putLog(s.db, fresh.run.sources.at(i).file, fresh.logs[i]);
         added.restored.push_back(there->id);
         continue;
       }

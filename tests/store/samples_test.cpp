@@ -98,6 +98,30 @@ TEST_CASE(
   CHECK(s.logBytes(run, run.source()) == a.bytes);
 }
 
+TEST_CASE("samples: any log of a run of several is put back, and none is taken for one that nobody uses") {
+  const TempDir dir;
+  const auto file = dir / "c.distanz";
+  CampaignFile f = CampaignFile::create(file, small());
+  const auto two = [&] {
+    const Log first = sampleLog("a", -60), further = sampleLog("b", -70);
+    PackedRun run = first.packed();
+    run.run.sources.push_back(further.run.source());
+    run.logs.push_back(packLog(further.bytes));
+    std::vector<PackedRun> runs;
+    runs.push_back(std::move(run));
+    return runs;
+  };
+  const campaign::Run run = f.addRuns(test::step("import"), two(), f.campaign().links).runs.at(0);
+  CHECK(f.purge() == 0);
+  SQLite::Database(file.string(), SQLite::OPEN_READWRITE).exec("DELETE FROM attachment WHERE name = 'b.csv'");
+  const SampleFile s(file, Access::ReadOnly);
+  CHECK_FALSE(s.has(run));
+  CHECK(f.addRuns(test::step("import"), two(), f.campaign().links).restored == std::vector<std::string>{"A1"});
+  CHECK(s.has(run));
+  CHECK(s.logBytes(run, run.sources[1]) == sampleLog("b", -70).bytes);
+  CHECK_REFUSED(f.addRuns(test::step("import"), two(), f.campaign().links), Contains("already"));
+}
+
 TEST_CASE("samples: a few bytes that claim gigabytes are refused before room is made for them",
           "[regression]") {
   std::string claim = encodeColumn(std::vector<double>(1000, 1.5));
