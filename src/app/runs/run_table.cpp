@@ -1,5 +1,6 @@
 #include "app/runs/run_table.h"
 
+#include <QRegularExpression>
 #include <QComboBox>
 #include <QPainter>
 
@@ -93,6 +94,23 @@ QVariant RunTable::text(const campaign::Run& run, int column) const {
   }
 }
 
+namespace {
+
+/// "A10" behind "A2".
+QString counted(QString text) {
+  constexpr int kDigits = 9;
+  static const QRegularExpression kNumber("\\d+");
+  int from = 0;
+  for (auto m = kNumber.match(text); m.hasMatch(); m = kNumber.match(text, from)) {
+    const QString padded = m.captured().rightJustified(kDigits, '0');
+    text.replace(m.capturedStart(), m.capturedLength(), padded);
+    from = int(m.capturedStart()) + int(padded.size());
+  }
+  return text;
+}
+
+}  // namespace
+
 QVariant RunTable::sortedBy(const campaign::Run& run, int column) const {
   const analysis::RunResult* r = result(run);
   const auto metres = [](const std::optional<double>& d) { return d.value_or(-1); };
@@ -110,7 +128,7 @@ QVariant RunTable::sortedBy(const campaign::Run& run, int column) const {
     case Gap:
       return r ? metres(r->gap_m) : -1;
     default:
-      return text(run, column).toString().toCaseFolded();
+      return counted(text(run, column).toString().toCaseFolded());
   }
 }
 

@@ -10,7 +10,8 @@ namespace {
 void keep(Document& document, const std::vector<std::string>& ids, const char* step, const char* step_of_many, const std::string& reason) {
   campaign::Campaign next = document.campaign();
   for (const std::string& id : ids)
-    if (campaign::Run* run = campaign::findRun(next, id)) run->void_reason = reason;
+    if (campaign::Run* run = campaign::findRun(next, id); run && (reason.empty() || run->void_reason.empty()))
+      run->void_reason = reason;
   document.edit(ids.size() == 1 ? finding(step, {}, {"run", ids.front()}) : finding(step_of_many, {{"runs", ids.size()}}), next);
 }
 
