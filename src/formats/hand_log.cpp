@@ -10,6 +10,7 @@
 #include <string>
 
 #include "core/campaign/link.h"
+#include "core/log/quantile.h"
 #include "core/quantity/parse.h"
 #include "formats/column_match.h"
 #include "formats/column_words.h"
@@ -150,9 +151,7 @@ HandTable tableOf(std::string_view bytes, RecordFaults* faults) {
 }
 
 double usual(std::vector<double> steps) {
-  if (steps.empty()) return INFINITY;
-  std::nth_element(steps.begin(), steps.begin() + std::ptrdiff_t(steps.size() / 2), steps.end());
-  return steps[steps.size() / 2];
+  return steps.empty() ? INFINITY : log::quantile(std::move(steps), 0.5);
 }
 
 /// Fills in the times that nobody wrote.
@@ -264,7 +263,7 @@ bool isHandLog(std::string_view bytes) {
     for (std::size_t i = 1; i < table.rows.size(); ++i) {
       const double dt = table.rows[i].time_s - table.rows[i - 1].time_s, dd = std::abs(table.rows[i].distance - table.rows[i - 1].distance);
       if (std::isfinite(dt)) steps_s.push_back(dt);
-      if (std::isfinite(dd)) steps_m.push_back(c.distance >= 0 ? dd : INFINITY);
+      if (std::isfinite(dd)) steps_m.push_back(c.distance >= 0 ? dd : kLeastStep_m);  // posts stand apart
     }
     if (c.time < 0) return (c.distance >= 0 || c.post >= 0) && usual(steps_m) >= kLeastStep_m;
     return (c.event >= 0 || c.post >= 0) && usual(steps_s) >= kLeastStep_s;

@@ -1,13 +1,11 @@
 #include "formats/log_import.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
-#include <cmath>
 #include <future>
 
-#include "core/log/channel.h"
+#include "core/campaign/post_distance.h"
 #include "core/log/join.h"
+#include "core/log/posts.h"
 #include "core/log/silence.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
@@ -16,30 +14,13 @@
 namespace distanz::formats {
 namespace {
 
-/// Where a log names posts instead of distances: those of the first path with a name, else evenly spaced.
-void placeByPosts(log::Recording& recording, const campaign::Campaign& campaign) {
-  const auto* numbers = recording.find(log::channel::kPost);
-  if (!numbers || recording.find(log::channel::kDistance) || campaign.paths.empty()) return;
-  const campaign::Path& path = campaign.paths.front();
-  log::Column distance{std::string(log::channel::kDistance), {}};
-  for (const double number : *numbers) {
-    const auto named = std::find_if(path.posts.begin(), path.posts.end(), [&](const campaign::Post& p) {
-      return std::isfinite(number) && p.name == fmt::format("{:.6g}", number);
-    });
-    distance.values.push_back(named != path.posts.end() ? named->along_m : number * path.post_spacing_m);
-  }
-  recording.columns.push_back(std::move(distance));
-}
-
 LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign,
                   const std::map<std::string, std::string>& corrections, const Progress& progress,
                   std::vector<ColumnMatch>& matches, Needs needs = Needs::Measurement) {
   if (campaign.links.empty()) throw InputError(finding("no-link-for-log"));
   const auto log = openLog(bytes);
   matches = matchColumns(log->head(), campaign.links, corrections);
-  LogRead out = readLog(*log, matches, progress, needs);
-  placeByPosts(out.recording, campaign);
-  return out;
+  return readLog(*log, matches, progress, needs);
 }
 
 }  // namespace
@@ -57,7 +38,7 @@ TableHead headOf(const std::filesystem::path& file) {
   return openLog(bytes)->head();
 }
 
-std::map<std::string, std::string> rememberedCorrections(const campaign::Campaign& campaign, const TableHead& head) {
+Remembered rememberedCorrections(const campaign::Campaign& campaign, const TableHead& head) {
   const auto holds = [&](const std::string& column) {
     return column.empty() || std::any_of(head.header.begin(), head.header.end(), [&](const std::string& h) {
              return column == h || column.starts_with(h + " [");  // with a unit that the name lacks
@@ -67,22 +48,12 @@ std::map<std::string, std::string> rememberedCorrections(const campaign::Campaig
     for (const campaign::Source& source : run->sources) {
       const bool named = std::any_of(source.columns.begin(), source.columns.end(), [](const auto& c) { return !c.second.empty(); });
       if (named && std::all_of(source.columns.begin(), source.columns.end(), [&](const auto& c) { return holds(c.second); }))
-        return source.columns;
+        return {run->id, source.columns};
     }
   return {};
 }
 
 namespace {
-
-/// What any log of the flight measures is enough.
-void requireMeasurement(const log::Recording& recording) {
-  const auto measures = [](const log::Column& c) {
-    const log::ChannelInfo* about = log::channelInfo(c.channel);
-    return about && about->of_link;
-  };
-  if (std::none_of(recording.columns.begin(), recording.columns.end(), measures))
-    throw InputError(finding("no-measurement-in-any"));
-}
 
 /// Reads a further log and joins it.
 void addLog(GivenLog given, const campaign::Campaign& campaign, log::Recording& into, ImportedLog& out) {
@@ -90,9 +61,9 @@ void addLog(GivenLog given, const campaign::Campaign& campaign, log::Recording& 
     std::vector<ColumnMatch> matches;
     LogRead read = readBytes(given.bytes, campaign, given.corrections, {}, matches, Needs::Anything);
     FurtherLog further{given.name, sha256(given.bytes), {}, std::move(given.corrections),
-                       log::lineUp(into, read.recording, given.name, given.offset_s)};
+                       log::lineUp(into, read.recording, given.name, given.offset_s), read.recording.time_s.back()};
     log::join(into, read.recording, further.clock.clock);
-    out.problems.insert(out.problems.end(), read.problems.begin(), read.problems.end());
+    for (const Finding& p : read.problems) out.problems.push_back(inFile(given.name, p));
     out.problems.insert(out.problems.end(), further.clock.told.begin(), further.clock.told.end());
     further.bytes = std::move(given.bytes);
     out.further.push_back(std::move(further));
@@ -105,7 +76,12 @@ void addLog(GivenLog given, const campaign::Campaign& campaign, log::Recording& 
 
 void place(ImportedLog& out, log::Recording recording, const campaign::Campaign& campaign) {
   const auto course = campaign::courseOf(campaign);
-  out.track = log::trackOf(recording, course ? &*course : nullptr);
+  log::Recording by_posts;
+  if (log::isByPosts(recording)) {
+    by_posts = recording;
+    log::placeByPosts(by_posts, [&](double number) { return campaign::postDistance_m(campaign, {}, number); });
+  }
+  out.track = log::trackOf(by_posts.time_s.empty() ? recording : by_posts, course ? &*course : nullptr);
   const log::HeardLog heard = log::heardIn(recording, campaign::linkIds(campaign));
   out.problems.insert(out.problems.end(), heard.told.begin(), heard.told.end());
   out.problems.insert(out.problems.end(), out.track.problems.begin(), out.track.problems.end());
@@ -149,10 +125,9 @@ ImportedLog importLog(std::string bytes, const std::string& name, const campaign
   return importLogs(std::move(one), campaign, progress, beside);
 }
 
-namespace {
-
-log::Recording samplesOf(std::string_view bytes, const std::string& name, const campaign::Campaign& campaign,
-                         const std::map<std::string, std::string>& corrections, Needs needs) {
+log::Recording readRecording(std::string_view bytes, const std::string& name,
+                             const campaign::Campaign& campaign,
+                             const std::map<std::string, std::string>& corrections, Needs needs) {
   try {
     std::vector<ColumnMatch> matches;
     return readBytes(bytes, campaign, corrections, {}, matches, needs).recording;
@@ -161,21 +136,13 @@ log::Recording samplesOf(std::string_view bytes, const std::string& name, const 
   }
 }
 
-}  // namespace
-
-log::Recording readRecording(std::string_view bytes, const std::string& name,
-                             const campaign::Campaign& campaign,
-                             const std::map<std::string, std::string>& corrections, Needs needs) {
-  return samplesOf(bytes, name, campaign, corrections, needs);
-}
-
 log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign,
                            const BytesOf& bytes_of) {
   if (run.sources.empty()) throw InputError(inRun(run.id, finding("no-log")));
   log::Recording out;
   for (const campaign::Source& source : run.sources) {
     const Needs needs = run.sources.size() == 1 ? Needs::Measurement : Needs::Anything;
-    log::Recording one = samplesOf(bytes_of(run, source), source.file, campaign, source.columns, needs);
+    log::Recording one = readRecording(bytes_of(run, source), source.file, campaign, source.columns, needs);
     if (&source == &run.sources.front())
       out = std::move(one);
     else

@@ -26,6 +26,7 @@ struct FurtherLog {
   std::string name, sha256, bytes;
   std::map<std::string, std::string> corrections;
   log::LineUp clock;
+  double lasts_s = 0;  ///< by its own clock
 };
 
 /// A log read, placed and found fit to count as a run, with others of the same flight.
@@ -45,9 +46,12 @@ struct ImportedLog {
 /// of it. @throws InputError
 TableHead headOf(const std::filesystem::path& file);
 
-/// How the columns of a log like this were corrected before: of the last run whose log has all of the corrected columns;
-/// empty where there is none.
-std::map<std::string, std::string> rememberedCorrections(const campaign::Campaign& campaign, const TableHead& head);
+/// How the columns of a log like this were corrected before: of the last run whose log has all of the corrected columns.
+struct Remembered {
+  std::string run;  ///< empty: there is none
+  std::map<std::string, std::string> columns;
+};
+Remembered rememberedCorrections(const campaign::Campaign& campaign, const TableHead& head);
 
 /// The one way in for log files: layout, match, read, place. Pure: nothing is kept anywhere.
 /// @param bytes of the file @param name for messages @param corrections as in matchColumns()

@@ -146,6 +146,8 @@ bool neverFailed(const std::string& channel, double value) {
          (channel.ends_with(".bitrate_mbps") && value > 0);
 }
 
+}  // namespace
+
 void requireMeasurement(const log::Recording& r) {
   bool any = false, moves = false;
   for (const log::Column& c : r.columns) {
@@ -160,8 +162,6 @@ void requireMeasurement(const log::Recording& r) {
   if (!any) throw InputError(finding("no-measurement"));
   if (!moves) throw InputError(finding("nothing-changes"));
 }
-
-}  // namespace
 
 namespace {
 

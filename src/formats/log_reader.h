@@ -9,7 +9,7 @@
 namespace distanz::formats {
 
 /// Raised whenever the same bytes and columns give other samples: what was kept of a log is then read again.
-constexpr int kReaderVersion = 7;
+constexpr int kReaderVersion = 8;
 
 struct LogRead {
   log::Recording recording;
@@ -26,5 +26,8 @@ enum class Needs { Measurement, Anything };
 /// @throws ReadCancelled where progress said stop
 LogRead readLog(const LogTable& table, const std::vector<ColumnMatch>& matches, const Progress& progress = {},
                 Needs needs = Needs::Measurement);
+
+/// @throws InputError where a recording measures nothing of a link, or nothing that it measures ever changes
+void requireMeasurement(const log::Recording& recording);
 
 }  // namespace distanz::formats

@@ -149,8 +149,6 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP("finding", "the log holds {flights} flights, of which the farthest counts; --split makes a run of each")},
     {"flight-of-log", "",
      QT_TRANSLATE_NOOP("finding", "flight {number}: from {from:.0} to {to:.0}, farthest {farthest}")},
-    {"no-measurement-in-any", "",
-     QT_TRANSLATE_NOOP("finding", "none of these logs measured a link (signal, quality or bitrate); add the radio's log of the same flight")},
     {"cut-empty", "",
      QT_TRANSLATE_NOOP("finding", "no row of the log lies between the cuts; move them apart")},
     {"stuck-column", "",

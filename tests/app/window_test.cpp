@@ -1,6 +1,7 @@
 // The real window from the start view to the verdict, as a pilot would go.
 #include <QComboBox>
 #include <QInputDialog>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QStandardPaths>
 #include <QSvgRenderer>
@@ -241,6 +242,38 @@ TEST_CASE(
   while (s.document().undoable() && !s.document().undoable()->code.starts_with("import")) s.document().undo();
   CHECK(s.campaign().runs.size() == 4);
   CHECK(s.campaign().runs[0].notes.empty());
+}
+
+TEST_CASE("runs: sorted as people count, found, and only what is seen is removed; a reason once given stands") {
+  Session s;
+  s.import(s.logs(1, 3));
+  s.window.workspace()->showStageNamed("runs");
+  auto& table = child<QTableView>(s.window, "runTable");
+  auto* rows = table.model();
+  REQUIRE(rows->rowCount() == 2);
+  campaign::Campaign named = s.campaign();
+  named.runs[0].id = "A10";
+  named.runs[1].id = "A2";
+  named.runs[1].void_reason = "rain";
+  REQUIRE(s.document().edit(distanz::test::step("name"), named));
+  table.sortByColumn(RunTable::Name, Qt::AscendingOrder);
+  CHECK(rows->index(0, RunTable::Name).data().toString() == "A2");
+  table.sortByColumn(-1, Qt::AscendingOrder);
+  table.selectRow(0);
+  child<QLineEdit>(s.window, "findRuns").setText("A2");
+  CHECK(rows->rowCount() == 1);
+  table.clearSelection();
+  table.setCurrentIndex({});
+  child<QLineEdit>(s.window, "findRuns").setText("no such run");
+  CHECK_FALSE(child<QPushButton>(s.window, "removeRun").isEnabled());
+  child<QLineEdit>(s.window, "findRuns").clear();
+  table.selectAll();
+  QTest::mouseClick(&child<QPushButton>(s.window, "voidRun"), Qt::LeftButton);
+  auto& ask = child<QInputDialog>(s.window, "voidReason");
+  ask.setTextValue("loose connector");
+  ask.accept();
+  CHECK(s.campaign().runs[0].void_reason == "loose connector");
+  CHECK(s.campaign().runs[1].void_reason == "rain");
 }
 
 TEST_CASE("window: a distance picked anywhere is picked everywhere") {

@@ -92,6 +92,31 @@ TEST_CASE("import --with: an offset that was said is taken, another flight is re
   CHECK(back["runs"][0]["sources"][1]["clock_offset_s"] == 12.5);
 }
 
+TEST_CASE("import: readings at posts lie where the posts stand now") {
+  const TempDir dir;
+  std::filesystem::create_directory(dir / "m");
+  const auto farthest_m = [&](double spacing_m) {
+    test::spill(dir / "m" / "campaign.json",
+                fmt::format(R"({{"distanz_interchange": 1, "title": "Posts", "post_spacing_m": {}, "path": [],
+                  "links": [{{"id": "control"}}], "setups": [{{"id": "A"}}],
+                  "runs": [{{"id": "A1", "setup": "A", "log": "noted.csv"}}]}})", spacing_m));
+    return json::parse(run({"analyse", dir / "m", "--json"}).out)["runs"][0]["farthest_m"].get<double>();
+  };
+  test::spill(dir / "m" / "noted.csv", "post,RSSI\n1,-55\n2,-62\n4,-70\n6,-77\n4,-71\n1,-56\n");
+  CHECK(farthest_m(100) == 600);
+  CHECK(farthest_m(150) == 900);
+}
+
+TEST_CASE("import --with: what only has power measures no link, whichever log it is in") {
+  const TempDir dir;
+  const std::string file = campaignFile(dir);
+  test::spill(dir / "way.csv", "time,distance [m]\n0,10\n10,100\n20,200\n30,100\n40,10\n");
+  test::spill(dir / "power.csv", "time,Tx power [mW]\n0,25\n20,100\n40,25\n");
+  const Ran r = run({"import", file, dir / "way.csv", "--setup", "A", "--with", (dir / "power.csv").string() + "@0"});
+  CHECK(r.code != 0);
+  CHECK_THAT(r.err, Contains("signal, link quality"));
+}
+
 TEST_CASE("import --split: each flight of a log is a run that counts; its rows are not taken twice") {
   const TempDir dir;
   const std::string file = campaignFile(dir);

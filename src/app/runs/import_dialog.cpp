@@ -139,7 +139,9 @@ void ImportDialog::look(const QString& file) {
   looked.pending.ended = campaign::Ended::TurnedBack;
   try {
     looked.head = formats::headOf(file.toStdString());
-    looked.pending.corrections = formats::rememberedCorrections(m_document.campaign(), looked.head);
+    const formats::Remembered before = formats::rememberedCorrections(m_document.campaign(), looked.head);
+    looked.pending.corrections = before.columns;
+    looked.matched_as = before.run;
   } catch (const Error& e) {
     looked.fault = words::sentence(e);
   }
@@ -201,8 +203,11 @@ void ImportDialog::fillMatches(int row) {
   m_matches->setRowCount(0);
   if (row < 0 || row >= int(m_logs.size()) || !m_logs[size_t(row)].fault.isEmpty()) return;
   const Looked& l = m_logs[size_t(row)];
-  m_matches_title->setText(tr("Columns of %1, as they were recognised: correct what is wrong")
-                               .arg(QFileInfo(l.pending.file).fileName()));
+  const QString name = QFileInfo(l.pending.file).fileName();
+  m_matches_title->setText(l.matched_as.empty()
+                               ? tr("Columns of %1, as they were recognised: correct what is wrong").arg(name)
+                               : tr("Columns of %1, as they were corrected for run %2: look whether that holds")
+                                     .arg(name, QString::fromStdString(l.matched_as)));
   const auto& links = m_document.campaign().links;
   const auto matches = formats::matchColumns(l.head, links, l.pending.corrections);
   auto channels = formats::knownChannels(links);
@@ -345,15 +350,17 @@ void ImportDialog::showLook(const LogLook& look) {
   m_told->setVisible(!look.told.isEmpty());
   m_told->setStyleSheet(look.refused ? QString("color: %1;").arg(theme::tokens().stop.name()) : QString());
   const int at = leader();
-  m_split->setVisible(look.flights.size() > 1);
-  if (look.flights.size() > 1 && at >= 0) {
-    m_split->setText(tr("It holds %1 flights: make a run of each").arg(look.flights.size()));
-    m_split->setChecked(m_logs[size_t(at)].pending.split);
-  }
+  const bool unseen = !look.shown && !look.refused;
+  m_split->setVisible(at >= 0 && (unseen || look.flights.size() > 1));
+  if (at < 0) return;
+  m_split->setText(unseen ? tr("Make a run of each flight that it holds")
+                          : tr("It holds %1 flights: make a run of each").arg(look.flights.size()));
+  m_split->setChecked(m_logs[size_t(at)].pending.split);
 }
 
 void ImportDialog::moveFurther(int index, double by_s) {
   const int first = leader();
+  if (!m_look.isFinished()) return;  // what is shown is about to change
   const LogLook look = m_look.result();
   if (!look.shown || index >= int(look.shown->further.size())) return;
   int nth = 0;

@@ -28,6 +28,7 @@ class ImportDialog : public QDialog {
   struct Looked {
     PendingLog pending;
     formats::TableHead head;
+    std::string matched_as;  ///< the run whose corrections were taken over
     QString fault;  ///< why the log cannot be read at all; empty where it can
   };
   void layOut();

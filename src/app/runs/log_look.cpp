@@ -34,7 +34,7 @@ RunStrip::Shown shownOf(const formats::ImportedLog& read, const PendingLog& firs
   out.to_s = first.to_s;
   out.first_log = nameOf(first);
   for (const formats::FurtherLog& f : read.further)
-    out.further.push_back({QString::fromStdString(f.name), f.clock.clock.offset_s, out.strip.end_s});
+    out.further.push_back({QString::fromStdString(f.name), f.clock.clock.offset_s, f.clock.clock.on(f.lasts_s)});
   for (const Finding& f : read.problems) (f.code == "lined-up-channel" ? out.facts : out.warnings) << words::sentence(f);
   return out;
 }
@@ -55,7 +55,7 @@ LogLook lookAt(const std::vector<PendingLog>& logs, const campaign::Campaign& ca
   qint64 bytes = 0;
   for (const PendingLog& log : logs) bytes += QFileInfo(log.file).size();
   if (bytes > kMostBytes) {
-    out.told = QObject::tr("Too large to be looked at before it is brought in; its flights can be parted afterwards.");
+    out.told = QObject::tr("Too large to be looked at before it is brought in.");
     return out;
   }
   for (const bool laid : {false, true}) try {

@@ -26,8 +26,11 @@ RunStrip::RunStrip(QWidget* parent) : QWidget(parent) {
 }
 
 void RunStrip::show(std::optional<Shown> shown) {
+  if (m_edge != Edge::None) {  // not torn from the hand
+    m_waiting = std::move(shown);
+    return;
+  }
   m_shown = std::move(shown);
-  m_edge = Edge::None;
   m_moved_s = 0;
   if (m_shown && m_further >= int(m_shown->further.size())) m_further = -1;
   update();
@@ -128,6 +131,7 @@ void RunStrip::mouseMoveEvent(QMouseEvent* event) {
 
 void RunStrip::mouseReleaseEvent(QMouseEvent*) {
   emitMoved(std::exchange(m_edge, Edge::None));
+  if (m_waiting) show(*std::exchange(m_waiting, std::nullopt));
 }
 
 void RunStrip::keyPressEvent(QKeyEvent* event) {

@@ -19,7 +19,8 @@ class RunStrip : public QWidget {
   /// A further log: from when to when on the first one's clock.
   struct Further {
     QString name;
-    double begin_s = 0, end_s = 0;
+    double begin_s = 0;
+    std::optional<double> end_s;  ///< none: not known
   };
   struct Shown {
     QString title;
@@ -69,6 +70,7 @@ class RunStrip : public QWidget {
   void paintWarnings(QPainter& p, const Row& row) const;
 
   std::optional<Shown> m_shown;
+  std::optional<std::optional<Shown>> m_waiting;  ///< came while something was held
   Edge m_edge = Edge::None;
   int m_further = -1;        ///< which log is held, or was last
   double m_held_s = 0;       ///< where it was taken

@@ -108,19 +108,15 @@ void RunsStage::setUpTable() {
 
 void RunsStage::connectAll() {
   connect(m_void, &QPushButton::clicked, this, [this] { voidOrCount(this, document(), selectedRuns()); });
-  connect(m_find, &QLineEdit::textChanged, m_sorted, &QSortFilterProxyModel::setFilterFixedString);
+  connect(m_find, &QLineEdit::textChanged, this, [this](const QString& text) {
+    m_sorted->setFilterFixedString(text);
+    showSelected();
+  });
   connect(m_remove, &QPushButton::clicked, this, &RunsStage::removeSelected);
   connect(m_strip, &RunStrip::turnMoved, this, &RunsStage::moveTurn);
   connect(m_strip, &RunStrip::cutMoved, this, &RunsStage::cut);
   connect(m_strip, &RunStrip::furtherMoved, this, &RunsStage::moveFurther);
-  connect(&m_look, &QFutureWatcher<Looked>::finished, this, [this] {
-    const Looked looked = m_look.result();
-    if (const auto* reduction = reductionOf(m_selected); looked && reduction) {
-      looked->warnings = warningsOf(*reduction);
-      looked->facts += lostAndRegained(*reduction);
-    }
-    m_strip->show(looked ? std::optional(*looked) : std::nullopt);
-  });
+  connect(&m_look, &QFutureWatcher<Looked>::finished, this, &RunsStage::showLook);
   connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
           [this](const QModelIndex& now) {
             const int row = m_sorted->mapToSource(now).row();
@@ -130,7 +126,7 @@ void RunsStage::connectAll() {
           });
   connect(&document(), &Document::changed, this, &RunsStage::showSelected);
   connect(&document(), &Document::analysisChanged, this, [this] {
-    showSelected();  // what was found out about the run stands on its strip
+    if (m_look.isFinished()) showLook();  // what was found out about the run stands on its strip
     emit findingsChanged();
   });
 }
@@ -162,21 +158,36 @@ std::vector<std::string> RunsStage::selectedRuns() const {
   for (const QModelIndex& index : m_table->selectionModel()->selectedRows())
     if (const int row = m_sorted->mapToSource(index).row(); size_t(row) < document().campaign().runs.size())
       out.push_back(document().campaign().runs[size_t(row)].id);
-  if (out.empty() && campaign::findRun(document().campaign(), m_selected)) out.push_back(m_selected);
   return out;
+}
+
+void RunsStage::showLook() {
+  if (m_look.future().resultCount() == 0) return;
+  std::optional<RunStrip::Shown> shown;
+  if (const Looked looked = m_look.result()) {
+    shown = *looked;
+    if (const auto* reduction = reductionOf(m_selected)) {
+      shown->warnings = warningsOf(*reduction);
+      shown->facts += lostAndRegained(*reduction);
+    }
+  }
+  m_strip->show(shown);
 }
 
 void RunsStage::showSelected() {
   const campaign::Run* run = campaign::findRun(document().campaign(), m_selected);
-  m_void->setEnabled(run);
-  m_remove->setEnabled(run);
   if (!run) {
+    m_void->setEnabled(false);
+    m_remove->setEnabled(false);
+    m_look.setFuture({});
     m_strip->show(std::nullopt);
     return;
   }
   m_void->setText(run->void_reason.empty() ? tr("Void ...") : tr("Count it again"));
   const int row = m_sorted->mapFromSource(m_model->index(int(run - document().campaign().runs.data()), 0)).row();
   if (row >= 0 && m_table->currentIndex().row() != row) m_table->selectRow(row);
+  m_void->setEnabled(row >= 0);  // what nobody sees in the table is not removed
+  m_remove->setEnabled(row >= 0);
   m_look.setFuture(QtConcurrent::run([run = *run, c = document().campaign(), samples = document().samples(),
                                       colour = theme::setupColour(std::max(document().markOf(run->setup), 0))]() -> Looked {
     try {
@@ -190,26 +201,30 @@ void RunsStage::showSelected() {
 }
 
 RunsStage::Looked RunsStage::look(const campaign::Run& run, const campaign::Campaign& c, const store::SampleFile& samples) {
-  const auto recording = samples.recording(run, c);
+  const auto kept = samples.recording(run, c);
+  const auto by_posts = analysis::placed(c, run, *kept);
+  const log::Recording& whole = by_posts ? *by_posts : *kept;
+  const auto cut = analysis::cutOut(run, whole);
+  const log::Recording& rows = cut ? *cut : whole;
   const auto path = campaign::courseOf(c, run.path);
-  const log::Track track = analysis::trackOf(run, *recording, path ? &*path : nullptr);
+  const auto trackOf = [&](const log::Recording& r) { return analysis::trackOf(run, r, path ? &*path : nullptr); };
+  const auto links = campaign::linkIds(c);
+  const log::Track own = trackOf(rows);
   const auto out = std::make_shared<RunStrip::Shown>();
-  const log::Recording rows = analysis::rowsOf(run, *recording);
-  const log::Track own = analysis::trackOf(run, rows, path ? &*path : nullptr);
   out->title = tr("Run %1 over time%2")
                    .arg(QString::fromStdString(run.id), run.turn_begin_s ? tr(", turn moved by hand") : QString());
-  const auto links = campaign::linkIds(c);
-  out->strip = log::stripOfPart(log::stripOf(*recording, track, links), log::stripOf(rows, own, links));
+  out->strip = log::stripOf(rows, own, links);
+  if (cut) out->strip = log::stripOfPart(log::stripOf(whole, trackOf(whole), links), out->strip);
   out->turn = own.turn;
   out->from_s = run.from_s;
   out->to_s = run.to_s;
   out->first_log = QString::fromStdString(run.source().file);
-  out->facts << (recording->started.empty() ? out->first_log
-                                            : tr("%1, begun %2").arg(out->first_log, QString::fromStdString(recording->started)));
+  out->facts << (whole.started.empty() ? out->first_log
+                                       : tr("%1, begun %2").arg(out->first_log, QString::fromStdString(whole.started)));
   for (const Finding& fact : log::runFacts(rows, own, links)) out->facts << words::sentence(fact);
   for (std::size_t i = 1; i < run.sources.size(); ++i) {
     const campaign::Source& s = run.sources[i];
-    out->further.push_back({QString::fromStdString(s.file), s.clock_offset_s, out->strip.end_s});
+    out->further.push_back({QString::fromStdString(s.file), s.clock_offset_s, std::nullopt});
   }
   return out;
 }
@@ -241,30 +256,24 @@ QStringList RunsStage::warningsOf(const analysis::RunReduction& run) {
   return out;
 }
 
-void RunsStage::cut(std::optional<double> from_s, std::optional<double> to_s) {
+void RunsStage::editRun(const char* step, const std::function<void(campaign::Run&)>& change) {
   campaign::Campaign next = document().campaign();
   campaign::Run* run = campaign::findRun(next, m_selected);
   if (!run) return;
-  run->from_s = from_s;
-  run->to_s = to_s;
-  document().edit(finding("cut-run", {}, {"run", m_selected}), next);
+  change(*run);
+  document().edit(finding(step, {}, {"run", m_selected}), next);
+}
+
+void RunsStage::cut(std::optional<double> from_s, std::optional<double> to_s) {
+  editRun("cut-run", [&](campaign::Run& run) { run.from_s = from_s, run.to_s = to_s; });
 }
 
 void RunsStage::moveFurther(int index, double by_s) {
-  campaign::Campaign next = document().campaign();
-  campaign::Run* run = campaign::findRun(next, m_selected);
-  if (!run || std::size_t(index) + 1 >= run->sources.size()) return;
-  run->sources[std::size_t(index) + 1].clock_offset_s += by_s;
-  document().edit(finding("move-clock", {}, {"run", m_selected}), next);
+  editRun("move-clock", [&](campaign::Run& run) { run.sources.at(std::size_t(index) + 1).clock_offset_s += by_s; });
 }
 
 void RunsStage::moveTurn(double begin_s, double end_s) {
-  campaign::Campaign next = document().campaign();
-  campaign::Run* run = campaign::findRun(next, m_selected);
-  if (!run) return;
-  run->turn_begin_s = begin_s;
-  run->turn_end_s = end_s;
-  document().edit(finding("move-turn", {}, {"run", m_selected}), next);
+  editRun("move-turn", [&](campaign::Run& run) { run.turn_begin_s = begin_s, run.turn_end_s = end_s; });
 }
 
 void RunsStage::removeSelected() {

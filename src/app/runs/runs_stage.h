@@ -28,6 +28,8 @@ class RunsStage : public Stage {
   void setUpTable();
   void connectAll();
   void showSelected();
+  void showLook();
+  void editRun(const char* step, const std::function<void(campaign::Run&)>& change);
   void paste();
   void moveTurn(double begin_s, double end_s);
   void cut(std::optional<double> from_s, std::optional<double> to_s);

@@ -196,10 +196,10 @@ void RunStrip::paintSources(QPainter& p) const {
   const auto& t = theme::tokens();
   const QRectF a = timeSide();
   double y = a.bottom() + 18;
-  const auto bar = [&](const QString& name, double begin_s, double end_s, bool held) {
-    const double from = std::max(x(begin_s), a.left()), to = std::min(x(end_s), a.right());
-    p.setPen(Qt::NoPen);
-    p.setBrush(held ? t.accent : t.hairline);
+  const auto bar = [&](const QString& name, double begin_s, std::optional<double> end_s, bool held) {
+    const double from = std::max(x(begin_s), a.left()), to = end_s ? std::min(x(*end_s), a.right()) : a.right();
+    p.setPen(end_s ? QPen(Qt::NoPen) : QPen(held ? t.accent : t.muted, 1, Qt::DashLine));
+    p.setBrush(!end_s ? Qt::NoBrush : QBrush(held ? t.accent : t.hairline));
     p.drawRoundedRect(QRectF(from, y + 2, std::max(to - from, 3.0), kSource_px - 4), 3, 3);
     p.setFont(theme::bodyFont(10));
     p.setPen(t.ink);
@@ -210,8 +210,8 @@ void RunStrip::paintSources(QPainter& p) const {
   for (std::size_t i = 0; i < m_shown->further.size(); ++i) {
     const Further& f = m_shown->further[i];
     const double by = int(i) == m_further && m_edge == Edge::Further ? m_moved_s : 0;
-    bar(tr("%1, begins %2 after it").arg(f.name, words::quantity(f.begin_s + by, quantity::Unit::Second, 1)), f.begin_s + by, f.end_s + by,
-        int(i) == m_further);
+    bar(tr("%1, begins %2 after it").arg(f.name, words::quantity(f.begin_s + by, quantity::Unit::Second, 1)), f.begin_s + by,
+        f.end_s ? std::optional(*f.end_s + by) : std::nullopt, int(i) == m_further);
   }
 }
 

@@ -277,7 +277,6 @@ constexpr FindingInfo kFindings[] = {
     {"with-several-logs", Refusal, "cli", "", ""},
     {"split-offered", Caution, "runs", "flights:count", ""},
     {"flight-of-log", Detail, "runs", "number:count from:s to:s farthest:m", ""},
-    {"no-measurement-in-any", Refusal, "runs", "", "choose-log"},
     {"cut-empty", Refusal, "runs", "", ""},
     {"no-measurement", Refusal, "runs", "", "correct-match"},
     {"nothing-changes", Refusal, "runs", "", "choose-log"},

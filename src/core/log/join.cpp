@@ -17,7 +17,7 @@ Known knownOf(const Recording& other, const std::vector<double>& values, const C
   Known out;
   for (std::size_t i = 0; i < values.size(); ++i)
     if (std::isfinite(values[i])) {
-      out.time_s.push_back(clock.offset_s + other.time_s[i] * (1 + clock.drift_ppm * 1e-6));
+      out.time_s.push_back(clock.on(other.time_s[i]));
       out.value.push_back(values[i]);
     }
   return out;

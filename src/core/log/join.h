@@ -10,6 +10,8 @@ constexpr double kJoinHold_s =
 struct Clock {
   double offset_s = 0;   ///< time of the first at the second's beginning
   double drift_ppm = 0;  ///< by how many millionths the second runs slow
+  /// Time of the first at a time of the second.
+  double on(double time_s) const { return offset_s + time_s * (1 + drift_ppm * 1e-6); }
 };
 
 /// Adds the channels that only the other recording has, at the rows of the first: linearly between its

@@ -25,7 +25,7 @@ double lasts_s(const Recording& r) {
   return r.time_s.empty() ? 0 : r.time_s.back();
 }
 
-/// Seconds that both logs cover where the other begins at this time of the first.
+/// Seconds that both logs cover where the other begins at this time of the first; the gap between them where below 0.
 double common_s(const Recording& first, const Recording& other, double offset_s) {
   return std::min(lasts_s(first), offset_s + lasts_s(other)) - std::max(first.time_s.front(), offset_s + other.time_s.front());
 }
@@ -55,13 +55,13 @@ std::optional<LineUp> byEvent(const Recording& first, const Recording& other) {
                down = first.time_s[a->end - 1] - other.time_s[b->end - 1];
   if (std::abs(up - down) > kEventsAgree_s || first.time_s[a->end - 1] - first.time_s[a->begin] < kLeastFlight_s)
     return std::nullopt;
-  LineUp out{LineUp::By::Event, {(up + down) / 2, 0}, kEvent_sd_s, NAN, {}};
+  LineUp out{{(up + down) / 2, 0}, kEvent_sd_s, NAN, {}};
   out.told.push_back(finding("lined-up-event", {{"offset", out.clock.offset_s, Unit::Second}, {"sd", out.sd_s, Unit::Second}}));
   return out;
 }
 
 LineUp byChannel(const ClockFit& fit, std::optional<double> stamps) {
-  LineUp out{LineUp::By::Channel, {fit.offset_s, fit.drift_ppm}, fit.offset_sd_s, NAN, {}};
+  LineUp out{{fit.offset_s, fit.drift_ppm}, fit.offset_sd_s, NAN, {}};
   if (!stamps) return out;
   const double apart = fit.offset_s - *stamps, zone = kQuarter_s * std::round(apart / kQuarter_s);
   if (zone != 0 && std::abs(apart - zone) <= kSameClock_s && std::abs(zone) <= kMostZone_s)
@@ -86,7 +86,7 @@ LineUp found(const Recording& first, const Recording& other, const std::string& 
     return out;
   }
   if (stamps && common_s(first, other, *stamps) > 0) {
-    LineUp out{LineUp::By::Stamps, {*stamps, 0}, kStamps_sd_s, NAN, {}};
+    LineUp out{{*stamps, 0}, kStamps_sd_s, NAN, {}};
     out.told.push_back(finding("lined-up-stamps", {{"log", name}, {"offset", *stamps, Unit::Second}}));
     return out;
   }

@@ -10,8 +10,6 @@ namespace distanz::log {
 
 /// How a further log of a run was laid on the clock of the first.
 struct LineUp {
-  enum class By { Hand, Channel, Stamps, Event };
-  By by = By::Hand;
   Clock clock;
   double sd_s = NAN;  ///< of the offset; NaN where nobody can say
   double sd_m = NAN;  ///< the same as metres of path at the flight's usual speed

@@ -140,12 +140,12 @@
         <translation>%1: Uhr auf %2 genau gelegt</translation>
     </message>
     <message>
-        <source>Too large to be looked at before it is brought in; its flights can be parted afterwards.</source>
-        <translation>Zu groß, um vor dem Einlesen angesehen zu werden; Flüge lassen sich danach abschneiden.</translation>
-    </message>
-    <message>
         <source>Void %1 runs</source>
         <translation>%1 Läufe streichen</translation>
+    </message>
+    <message>
+        <source>Too large to be looked at before it is brought in.</source>
+        <translation>Zu groß, um vor dem Einlesen angesehen zu werden.</translation>
     </message>
 </context>
 <context>
@@ -1222,6 +1222,14 @@
     <message>
         <source>It holds %1 flights: make a run of each</source>
         <translation>Es enthält %1 Flüge: aus jedem einen Lauf machen</translation>
+    </message>
+    <message>
+        <source>Columns of %1, as they were corrected for run %2: look whether that holds</source>
+        <translation>Spalten von %1, wie sie für Lauf %2 korrigiert wurden: prüfen, ob das stimmt</translation>
+    </message>
+    <message>
+        <source>Make a run of each flight that it holds</source>
+        <translation>Aus jedem Flug, den es enthält, einen Lauf machen</translation>
     </message>
 </context>
 <context>
@@ -5773,10 +5781,6 @@
     <message>
         <source>flight {number}: from {from:.0} to {to:.0}, farthest {farthest}</source>
         <translation>Flug {number}: von {from:.0} bis {to:.0}, am weitesten {farthest}</translation>
-    </message>
-    <message>
-        <source>none of these logs measured a link (signal, quality or bitrate); add the radio&apos;s log of the same flight</source>
-        <translation>keines dieser Logs hat eine Strecke gemessen (Signal, Qualität oder Bitrate); das Log des Funks vom selben Flug dazunehmen</translation>
     </message>
     <message>
         <source>no row of the log lies between the cuts; move them apart</source>

@@ -103,7 +103,6 @@ TEST_CASE("logs of one flight: by what both saw, and the zone of a clock is told
   first.started = "2026-11-24 06:31:02";
   other.started = "2026-11-24 07:31:15";  // an hour ahead, and a second off
   const auto fit = linedUp(first, other);
-  CHECK(fit.by == log::LineUp::By::Channel);
   CHECK(fit.clock.offset_s == Approx(12).margin(0.1));
   CHECK(fit.sd_m < 2);
   CHECK(codes(fit.told) == "lined-up-channel lined-up-zone");
@@ -121,7 +120,7 @@ TEST_CASE("logs of one flight: with nothing in common by their clocks, by take-o
   for (double& h : other.columns[0].values) h = h > 0 ? 3 : 0;
   other.columns[0].channel = "speed_mps";
   const auto by_event = linedUp(first, other);
-  CHECK(by_event.by == log::LineUp::By::Event);
+  CHECK(codes(by_event.told) == "lined-up-event");
   CHECK(by_event.clock.offset_s == Approx(5).margin(2));
   CHECK(by_event.sd_s == 2);
 
@@ -131,7 +130,7 @@ TEST_CASE("logs of one flight: with nothing in common by their clocks, by take-o
   signal.columns = {{"control.rssi_dbm", {-60, -61, -62}}};
   signal.started = "2026-11-24 06:31:12.500";
   const auto by_stamps = linedUp(stamped, signal);
-  CHECK(by_stamps.by == log::LineUp::By::Stamps);
+  CHECK(codes(by_stamps.told) == "lined-up-stamps");
   CHECK(by_stamps.clock.offset_s == 10.5);
   signal.started = "2026-11-24 09:31:12";
   CHECK_REFUSED(linedUp(stamped, signal), Contains("of another flight"));

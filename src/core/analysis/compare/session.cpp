@@ -28,22 +28,21 @@ std::vector<double> placesOf(const std::vector<Key>& keys, const std::vector<boo
 Session sessionOf(const campaign::Campaign& campaign, const std::vector<bool>& used,
                   const std::vector<RunReduction>& reductions) {
   std::vector<int> order;
-  std::vector<std::string> started;
+  std::vector<double> began_s;
   bool all_typed = true, all_clocked = true, any = false;
   for (std::size_t i = 0; i < used.size(); ++i) {
     order.push_back(campaign.runs[i].order);
-    const auto began = log::secondsOf(reductions[i].started);
-    started.push_back(began ? log::startedText(*began + reductions[i].begins_s) : std::string());
+    began_s.push_back(log::secondsOf(reductions[i].started).value_or(NAN) + reductions[i].begins_s);
     if (!used[i]) continue;
     any = true;
     all_typed = all_typed && order.back() > 0;
-    all_clocked = all_clocked && !started.back().empty();
+    all_clocked = all_clocked && std::isfinite(began_s.back());
   }
   Session out;
   if (any && all_typed) {
     out.place = placesOf(order, used);
   } else if (any && all_clocked) {
-    out.place = placesOf(started, used);
+    out.place = placesOf(began_s, used);
     out.by_clock = true;
   } else {
     out.place.assign(used.size(), NAN);

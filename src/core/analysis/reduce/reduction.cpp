@@ -6,7 +6,9 @@
 #include "core/estimate/robust.h"
 #include "core/finding/error.h"
 #include "core/log/channel.h"
+#include "core/campaign/post_distance.h"
 #include "core/log/flights.h"
+#include "core/log/posts.h"
 #include "core/log/silence.h"
 #include "core/quantity/unit.h"
 
@@ -282,17 +284,28 @@ void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const cam
 
 }  // namespace
 
-log::Recording rowsOf(const campaign::Run& run, const log::Recording& recording) {
+std::optional<log::Recording> placed(const campaign::Campaign& campaign, const campaign::Run& run,
+                                     const log::Recording& recording) {
+  if (!log::isByPosts(recording)) return std::nullopt;
+  log::Recording out = recording;
+  log::placeByPosts(out, [&](double number) { return campaign::postDistance_m(campaign, run, number); });
+  return out;
+}
+
+std::optional<log::Recording> cutOut(const campaign::Run& run, const log::Recording& recording) {
+  if (!run.from_s && !run.to_s) return std::nullopt;
   log::Recording out = log::rowsBetween(recording, run.from_s.value_or(-INFINITY), run.to_s.value_or(INFINITY));
   if (out.time_s.empty()) throw InputError(finding("cut-empty"));
   return out;
 }
 
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
-                       const log::Recording& whole, const course::Course* course) {
+                       const log::Recording& samples, const course::Course* course) {
   RunReduction out;
   try {
-    const auto cut = run.from_s || run.to_s ? std::optional(rowsOf(run, whole)) : std::nullopt;
+    const auto by_posts = placed(campaign, run, samples);
+    const log::Recording& whole = by_posts ? *by_posts : samples;
+    const auto cut = cutOut(run, whole);
     const log::Recording& recording = cut ? *cut : whole;
     log::Track track = trackOf(run, recording, course);
     const auto one = oneFlight(run, recording, track, out.problems);

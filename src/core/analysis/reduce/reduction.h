@@ -90,8 +90,11 @@ struct RunReduction {
 /// log::trackOf()
 log::Track trackOf(const campaign::Run& run, const log::Recording& recording, const course::Course* course);
 
-/// Rows of its logs that are the run (see campaign::Run::from_s). @throws InputError where there are none
-log::Recording rowsOf(const campaign::Run& run, const log::Recording& recording);
+/// Its logs' samples with what the campaign knows about them: distances where posts were noted. None: as they are.
+std::optional<log::Recording> placed(const campaign::Campaign& campaign, const campaign::Run& run,
+                                     const log::Recording& recording);
+/// Rows of them that are the run (see campaign::Run::from_s). None: all. @throws InputError where no row is
+std::optional<log::Recording> cutOut(const campaign::Run& run, const log::Recording& recording);
 
 /// Reduces one recording. Never throws for what a log may hold: the reason stands in `refused`.
 /// @param course where the samples are put by GNSS; null: by the distance column

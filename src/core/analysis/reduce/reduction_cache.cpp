@@ -20,7 +20,8 @@ std::string commonKey(const campaign::Campaign& c) {
 std::string runKey(const campaign::Campaign& c, const campaign::Run& run) {
   std::string key;
   description::addKey(key, run);
-  if (const campaign::Path* path = campaign::findPath(c, run.path)) description::addKey(key, *path);
+  if (const campaign::Path* path = campaign::findPath(c, run.path))
+    description::addKey(key, *path, description::Affects::Words);  // its posts place what was noted at them
   const campaign::Setup* setup = campaign::findSetup(c, run.setup);
   if (!setup) return key;
   for (const auto& [id, link] : setup->links) {
