@@ -24,13 +24,13 @@ using json = nlohmann::ordered_json;
 
 namespace {
 
-struct Seen {
+struct ColumnSeen {
   std::size_t samples = 0;
   double min = INFINITY, max = -INFINITY;
 };
 
-Seen seen(const std::vector<double>& values) {
-  Seen s;
+ColumnSeen seen(const std::vector<double>& values) {
+  ColumnSeen s;
   for (double v : values)
     if (std::isfinite(v)) {
       ++s.samples;
@@ -42,7 +42,7 @@ Seen seen(const std::vector<double>& values) {
 
 json channelJson(const formats::ColumnMatch& match, const std::string& channel,
                  const std::vector<double>& values) {
-  const Seen s = seen(values);
+  const ColumnSeen s = seen(values);
   return {{"channel", channel},
           {"column", match.header},
           {"unit", match.unit.empty() ? formats::canonicalUnit(channel) : match.unit},

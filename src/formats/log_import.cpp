@@ -5,7 +5,7 @@
 
 #include "core/campaign/post_distance.h"
 #include "core/log/join.h"
-#include "core/log/posts.h"
+#include "core/log/marks.h"
 #include "core/log/silence.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
@@ -79,7 +79,7 @@ void place(ImportedLog& out, log::Recording recording, const campaign::Campaign&
   log::Recording by_posts;
   if (log::isByPosts(recording)) {
     by_posts = recording;
-    log::placeByPosts(by_posts, [&](double number) { return campaign::postDistance_m(campaign, {}, number); });
+    log::placeByMarks(by_posts, log::marksOfPosts(by_posts, [&](double number) { return campaign::postDistance_m(campaign, {}, number); }));
   }
   out.track = log::trackOf(by_posts.time_s.empty() ? recording : by_posts, course ? &*course : nullptr);
   const log::HeardLog heard = log::heardIn(recording, campaign::linkIds(campaign));

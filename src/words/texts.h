@@ -25,6 +25,7 @@ std::span<const Text> benchTexts();
 std::span<const Text> kitTexts();
 std::span<const Text> flightTexts();
 std::span<const Text> groundTexts();
+std::span<const Text> beyondTexts();
 
 /// Null where there is none.
 const Text* textOf(std::string_view code);

@@ -13,14 +13,6 @@ using quantity::Unit;
 
 namespace {
 
-constexpr Word kMethods[] = {{"path-flight", "out and back along the measured path"},
-                             {"paired", "both setups listening in one flight"},
-                             {"course", "a course across, behind or around the station"},
-                             {"station-readings", "between fixed points"},
-                             {"swap", "ends exchanged"},
-                             {"walk", "carried, at reduced power"},
-                             {"hand-log", "written down while flying"}};
-
 constexpr Field kLatitude{.key = "lat_deg", .what = "latitude", .unit = Unit::Degree, .low = -90, .high = 90};
 constexpr Field kLongitude{
     .key = "lon_deg", .what = "longitude", .unit = Unit::Degree, .low = -180, .high = 180};
@@ -147,6 +139,12 @@ void describe(Visitor& v, Source& s) {
   v.unknown(s.unknown);
 }
 
+void describe(Visitor& v, Mark& m) {
+  v.number({.key = "time_s", .what = "on the first log's clock", .unit = Unit::Second, .low = -kClockHigh_s, .high = kClockHigh_s, .required = true}, m.time_s);
+  v.number({.key = "along_m", .what = "along the path", .unit = Unit::Metre, .low = -kPathHigh_m, .high = kPathHigh_m, .required = true}, m.along_m);
+  v.unknown(m.unknown);
+}
+
 void describe(Visitor& v, Run& r) {
   v.text(kId, r.id);
   v.text(kUuid, r.uuid);
@@ -160,7 +158,7 @@ void describe(Visitor& v, Run& r) {
   v.text(
       {.key = "path", .what = "that it flew; where it is not said, the first", .refers = "path", .since = 4},
       r.path);
-  v.word({.key = "method", .what = "how it was made", .since = 4}, r.method, kMethods);
+  v.word({.key = "method", .what = "how it was made", .since = 4}, r.method, methodWords());
   v.list({.key = "sources",
           .what = "logs its samples come from; the first one's rows are the run's",
           .since = 4},
@@ -184,6 +182,8 @@ void describe(Visitor& v, Run& r) {
   v.number({.key = "turn_end_s", .what = "its end", .unit = Unit::Second}, r.turn_end_s);
   v.number({.key = "from_s", .what = "rows of its logs before this are not of this run", .unit = Unit::Second}, r.from_s);
   v.number({.key = "to_s", .what = "nor rows after this", .unit = Unit::Second}, r.to_s);
+  v.list({.key = "marks", .what = "moments at which its place on the path is known"}, r.marks);
+  v.text({.key = "marks_like", .what = "run that they were found by likeness with", .affects = Affects::Words}, r.marks_like);
   v.word({.key = "legs", .what = "ways that count", .affects = Affects::Statistics}, r.legs, legsWords());
   v.map({.key = "reduced_db", .what = "power below the setup's own, by link"}, r.reduced_db,
         {.key = "",

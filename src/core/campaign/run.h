@@ -40,6 +40,14 @@ struct Source {
   bool operator==(const Source&) const = default;
 };
 
+/// A moment of a run at which its place on the path is known.
+struct Mark {
+  double time_s = 0;   ///< on the first log's clock
+  double along_m = 0;  ///< along the path from its first point
+  std::string unknown = {};
+  bool operator==(const Mark&) const = default;
+};
+
 struct Run {
   std::string id;
   std::string uuid;   ///< as Part::uuid
@@ -57,6 +65,8 @@ struct Run {
       reduced_db;  ///< by link id: power below the setup's own (range check, attenuator), > 0
   std::optional<double> turn_begin_s, turn_end_s;  ///< the turn as moved by hand
   std::optional<double> from_s, to_s;  ///< rows of its logs that are this run, on the first log's clock; none: all
+  std::vector<Mark> marks;  ///< place it where its logs do not
+  std::string marks_like;   ///< run that they were found by likeness with; empty: by hand
   std::string unknown = {};
   bool operator==(const Run&) const = default;
 
@@ -72,6 +82,8 @@ bool shareRows(const Run& a, const Run& b);
 /// Words of files for a reason, "turned-back", and for legs, "out"; the empty word is Unknown.
 std::span<const description::Word> endedWords();
 std::span<const description::Word> legsWords();
+/// "path-flight", "course", ...
+std::span<const description::Word> methodWords();
 std::string endedWord(Ended ended);
 std::string legsWord(Legs legs);
 /// None for a word that is not one.

@@ -170,7 +170,9 @@ struct Checker {
 
   void path(const Campaign& c, const Path& p) {
     if (p.points.empty() || !c.station.position()) return;
-    const double length = course::between(*c.station.position(), p.points.back().position).distance_m;
+    double length = 0;  // a course may lead back to where it began
+    for (const PathPoint& point : p.points)
+      length = std::max(length, course::between(*c.station.position(), point.position).distance_m);
     if (!(length >= kPostLow_m && length <= kPathHigh_m))
       fail("post-out-of-reach", {{"length", length, Unit::Metre},
                                  {"low", kPostLow_m, Unit::Metre},

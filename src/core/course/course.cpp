@@ -83,28 +83,59 @@ double Course::farPost_m() const {
   return apart_m({}, m_plane->points.back());
 }
 
-Placement Course::place(const Position& sample) const {
-  const Flat s = flat(sample);
-  Placement best;
-  best.flat = s;
-  best.distance_m = apart_m({}, s);
-  double nearest = INFINITY, beyond = 0;
+/// Places a sample on one segment between two chainages. @return how far away that is; infinite for none
+double Course::placeOn(std::size_t i, const Flat& s, Placement& out, double from_m, double to_m) const {
+  const Flat &a = m_plane->points[i - 1], &b = m_plane->points[i];
+  const double de = b.east_m - a.east_m, dn = b.north_m - a.north_m, length = apart_m(a, b);
+  if (!(length > 0)) return INFINITY;
+  const double begin = m_plane->chainage[i - 1];
+  const double low = std::max(from_m - begin, 0.0), high = std::min(to_m - begin, length);
+  if (low > high) return INFINITY;
+  const double along = ((s.east_m - a.east_m) * de + (s.north_m - a.north_m) * dn) / length;
+  const double clamped = std::min(std::max(along, low), high);
+  const double away = apart_m({a.east_m + de * clamped / length, a.north_m + dn * clamped / length}, s);
+  const double right = ((s.east_m - a.east_m) * dn - (s.north_m - a.north_m) * de) / length;
+  const double beyond = i + 1 == m_plane->points.size() ? std::max(along - length, 0.0) : 0;
+  out.flat = s;
+  out.distance_m = apart_m({}, s);
+  out.chainage_m = begin + clamped;
+  out.along_m = apart_m({}, m_plane->points.front()) + out.chainage_m + beyond;
+  out.side_m = std::copysign(away, right);
+  return away;
+}
+
+Placement Course::placeNear(const Flat& s, double chainage_m, double window_m) const {
+  Placement best, here;
+  double nearest = INFINITY;
   for (std::size_t i = 1; i < m_plane->points.size(); ++i) {
-    const Flat &a = m_plane->points[i - 1], &b = m_plane->points[i];
-    const double de = b.east_m - a.east_m, dn = b.north_m - a.north_m, length = apart_m(a, b);
-    if (!(length > 0)) continue;
-    const double along = ((s.east_m - a.east_m) * de + (s.north_m - a.north_m) * dn) / length;
-    const double clamped = std::min(std::max(along, 0.0), length);
-    const double away = apart_m({a.east_m + de * clamped / length, a.north_m + dn * clamped / length}, s);
+    const double away = placeOn(i, s, here, chainage_m - window_m, chainage_m + window_m);
     if (away >= nearest) continue;
     nearest = away;
-    const double right = ((s.east_m - a.east_m) * dn - (s.north_m - a.north_m) * de) / length;
-    best.chainage_m = m_plane->chainage[i - 1] + clamped;
-    beyond = i + 1 == m_plane->points.size() ? std::max(along - length, 0.0) : 0;
-    best.side_m = std::copysign(away, right);
+    best = here;
   }
-  best.along_m = apart_m({}, m_plane->points.front()) + best.chainage_m + beyond;
   return best;
+}
+
+Placement Course::place(const Position& sample) const {
+  return placeNear(flat(sample), 0, INFINITY);
+}
+
+std::vector<Placement> Course::places(const Flat& s, double within_m) const {
+  std::vector<Placement> out;
+  Placement here, next;
+  double before = INFINITY, away = placeOn(1, s, here, -INFINITY, INFINITY);
+  for (std::size_t i = 1; i < m_plane->points.size(); ++i) {
+    const double after = i + 1 < m_plane->points.size() ? placeOn(i + 1, s, next, -INFINITY, INFINITY) : INFINITY;
+    if (away <= within_m && away < before && away <= after) out.push_back(here);
+    before = away;
+    away = after;
+    here = next;
+  }
+  return out;
+}
+
+bool Course::closed() const {
+  return apart_m(m_plane->points.front(), m_plane->points.back()) < kClosed_m && length_m() > 4 * kClosed_m;
 }
 
 }  // namespace distanz::course

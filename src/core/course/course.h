@@ -45,6 +45,8 @@ struct Placement {
   double side_m = 0;  ///< across the path there, positive to the right of the outward direction
 };
 
+constexpr double kClosed_m = 30;  ///< a path whose ends lie nearer than this is flown in laps
+
 /// The measured path seen from the station. Horizontal positions are taken in the plane that touches the
 /// ellipsoid at the station: a distance d comes out short of the geodesic by d^3 / (6 R^2), 1 cm at 13 km
 /// and 3.3 cm at 20 km (tests/core/course/course_test.cpp).
@@ -57,6 +59,13 @@ class Course {
   Course& operator=(Course&&) noexcept;
 
   Placement place(const Position& sample) const;
+  /// Every stretch of the path that comes nearest there, no farther than `within_m` away, in order along the path:
+  /// several where it crosses or passes itself. Empty where it is nowhere so near.
+  std::vector<Placement> places(const Flat& sample, double within_m) const;
+  /// The nearest place no farther than `window_m` along the path from a chainage.
+  Placement placeNear(const Flat& sample, double chainage_m, double window_m) const;
+  /// It ends where it began, so that it can be flown lap after lap.
+  bool closed() const;
   Flat flat(const Position& position) const;
   /// A place along the path from its first point; its ends for what lies beyond them.
   Flat at(double chainage_m) const;
@@ -69,6 +78,7 @@ class Course {
 
  private:
   struct Plane;
+  double placeOn(std::size_t segment, const Flat& sample, Placement& out, double from_m, double to_m) const;
   std::unique_ptr<Plane> m_plane;
 };
 

@@ -5,6 +5,7 @@
 
 #include "core/finding/bench_catalogue.h"
 #include "core/finding/flight_catalogue.h"
+#include "core/finding/beyond_catalogue.h"
 #include "core/finding/ground_catalogue.h"
 
 namespace distanz {
@@ -435,7 +436,7 @@ std::string_view wordOf(Severity severity) {
 std::span<const FindingInfo> allFindings() {
   static const std::vector<FindingInfo> kAll = [] {
     std::vector<FindingInfo> all(std::begin(kFindings), std::end(kFindings));
-    for (const auto more : {benchFindings(), flightFindings(), groundFindings()}) all.insert(all.end(), more.begin(), more.end());
+    for (const auto more : {benchFindings(), flightFindings(), groundFindings(), beyondFindings()}) all.insert(all.end(), more.begin(), more.end());
     return all;
   }();
   return kAll;

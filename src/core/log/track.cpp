@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/course/follow.h"
 #include "core/log/jumps.h"
 #include "core/parallel/on_all_cores.h"
 #include "core/quantity/unit.h"
@@ -75,6 +76,18 @@ void clean(const Recording& r, std::vector<double>& distance, const std::vector<
   if (bad > 0) problems.push_back(finding("position-jumps", {{"wrong", bad}, {"known", total}}));
 }
 
+/// Each row on the stretch that continues the way, where several lie near.
+void followPath(const Recording& r, const course::Course& course, const std::vector<Flat>& flat, Track& track) {
+  course::Followed followed = course::follow(course, r.time_s, flat);
+  for (std::size_t i = 0; i < flat.size(); ++i) {
+    if (!std::isfinite(followed.chainage_m[i])) continue;
+    const course::Placement p = course.placeNear(flat[i], followed.chainage_m[i], 1);
+    track.along_m[i] = p.along_m;
+    track.side_m[i] = p.side_m;
+  }
+  track.lap_begins_s = std::move(followed.lap_begins_s);
+}
+
 bool placeByGnss(const Recording& r, const course::Course& course, Track& track) {
   const auto *lat = r.find(channel::kLatitude), *lon = r.find(channel::kLongitude);
   if (!lat || !lon) return false;
@@ -106,8 +119,39 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   if (zero > 0) track.problems.push_back(finding("gnss-no-fix", {{"rows", zero}}));
   clean(r, track.distance_m, &flat, track.problems);
   for (std::size_t i = 0; i < n; ++i)
-    if (!std::isfinite(track.distance_m[i])) track.along_m[i] = track.side_m[i] = NAN;
+    if (!std::isfinite(track.distance_m[i])) track.along_m[i] = track.side_m[i] = NAN, flat[i] = {NAN, NAN};
+  if (course::comesNearItself(course)) followPath(r, course, flat, track);
   return true;
+}
+
+/// By the place on the path that marks or the log itself tell.
+bool placeAlong(const Recording& r, const course::Course* course, Track& track) {
+  const std::vector<double>* along = r.find(channel::kAlong);
+  if (!along) return false;
+  const double before = course ? course::apart_m({}, course->points().front()) : 0;
+  track.distance_m = *along;
+  if (!course) return true;
+  track.along_m = *along;
+  for (std::size_t i = 0; i < along->size(); ++i) {
+    track.distance_m[i] = std::isfinite((*along)[i]) ? course::apart_m({}, course->at((*along)[i])) : NAN;
+    track.along_m[i] += before;
+  }
+  track.side_m.assign(along->size(), 0);
+  return true;
+}
+
+/// Horizontal from the station, of what the log calls distance.
+std::vector<double> distanceTold(const Recording& r, const course::Course* course) {
+  if (const auto* distance = r.find(channel::kDistance)) return *distance;
+  if (const auto* slant = r.find(channel::kSlant)) {
+    std::vector<double> out = *slant;
+    if (const auto* height = r.find(channel::kHeight))
+      for (std::size_t i = 0; i < out.size(); ++i)
+        if (std::isfinite((*height)[i])) out[i] = std::sqrt(std::max(out[i] * out[i] - (*height)[i] * (*height)[i], 0.0));
+    return out;
+  }
+  if (!course && r.find(channel::kLatitude)) throw InputError(finding("no-path-for-coordinates"));
+  throw InputError(finding(r.find(channel::kTravelled) ? "only-travelled" : "no-position"));
 }
 
 void measureAlong(const Recording& r, Track& track) {
@@ -153,7 +197,51 @@ Turn turnOf(const Recording& r, const Track& track) {
           std::max(std::min(track.turning.end_s, beside.end_s), track.farthest_s + kTurnHalfWidth_s)};
 }
 
+double slantOf(const Recording& r, const Track& track, std::size_t row, double antenna_height_m) {
+  const auto* height = r.find(channel::kHeight);
+  return height ? std::hypot(track.distance_m[row], (*height)[row] - antenna_height_m) : NAN;
+}
+
+/// Way flown from one row to the next: between positions on the path, or along a leg.
+double stepTo(const Recording& r, const Track& track, std::size_t before, std::size_t row) {
+  const std::vector<double>& place = track.along_m.empty() ? track.distance_m : track.along_m;
+  const double step = std::abs(place[row] - place[before]);
+  return step <= kTopSpeed_mps * (r.time_s[row] - r.time_s[before]) ? step : 0;  // from one lap into the next
+}
+
 }  // namespace
+
+Distances distancesAt(const Recording& r, const Track& track, std::size_t row, double antenna_height_m) {
+  Distances out{slantOf(r, track, row, antenna_height_m), track.distance_m[row],
+                track.along_m.empty() ? NAN : track.along_m[row], NAN};
+  if (const auto* told = r.find(channel::kTravelled)) {
+    out.travelled_m = (*told)[row];
+    return out;
+  }
+  std::size_t last = r.rows();
+  double last_s = -INFINITY, way = 0;
+  for (std::size_t i = 0; i <= row; ++i) {
+    if (!std::isfinite(track.distance_m[i]) || r.time_s[i] < last_s + 1) continue;  // each second: less is noise
+    if (last < r.rows()) way += stepTo(r, track, last, i);
+    last = i;
+    last_s = r.time_s[i];
+  }
+  if (last < r.rows()) out.travelled_m = way;
+  return out;
+}
+
+Distances farthestDistances(const Recording& r, const Track& track, double antenna_height_m) {
+  Distances out;
+  if (r.time_s.empty()) return out;
+  const auto most = [](double a, double b) { return std::fmax(a, b); };
+  for (std::size_t i = 0; i < r.rows(); ++i) {
+    out.slant_m = most(out.slant_m, slantOf(r, track, i, antenna_height_m));
+    out.horizontal_m = most(out.horizontal_m, track.distance_m[i]);
+    if (!track.along_m.empty()) out.along_m = most(out.along_m, track.along_m[i]);
+  }
+  out.travelled_m = distancesAt(r, track, r.rows() - 1, antenna_height_m).travelled_m;
+  return out;
+}
 
 std::vector<double> Track::countingDistance(const std::vector<double>& time_s) const {
   std::vector<double> out = distance_m;
@@ -169,18 +257,15 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
   if (!track.from_gnss) {
     track.along_m.clear();
     track.side_m.clear();
-    const auto* distance = r.find(channel::kDistance);
-    if (!distance) {
-      if (!course && r.find(channel::kLatitude)) throw InputError(finding("no-path-for-coordinates"));
-      throw InputError(finding("no-position"));
+    if (!placeAlong(r, course, track)) {
+      track.distance_m = distanceTold(r, course);
+      for (double& d : track.distance_m)
+        if (d < 0) d = NAN;
+      clean(r, track.distance_m, nullptr, track.problems);
     }
-    track.distance_m = *distance;
-    for (double& d : track.distance_m)
-      if (d < 0) d = NAN;
-    clean(r, track.distance_m, nullptr, track.problems);
   }
   interpolate(r.time_s, track.distance_m);
-  if (track.from_gnss) {
+  if (!track.along_m.empty()) {
     interpolate(r.time_s, track.along_m);
     interpolate(r.time_s, track.side_m);
   }

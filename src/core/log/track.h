@@ -1,4 +1,5 @@
 #pragma once
+#include <cmath>
 #include <optional>
 
 #include "core/course/course.h"
@@ -29,6 +30,7 @@ struct Track {
   std::vector<double> along_m;     ///< along the path (see course::Placement::along_m); empty without GNSS
   std::vector<double> side_m;      ///< across the path, right positive; empty without GNSS
   bool from_gnss = false;
+  std::vector<double> lap_begins_s;  ///< of a closed path, by positions: when each lap was begun
   double farthest_m = 0;  ///< from the station
   /// The path leads round: far along it is not far from the station.
   bool bent = false;
@@ -47,6 +49,17 @@ struct Track {
 
 /// Where a GNSS position lies on the path; none for no fix (0/0) or off the globe.
 std::optional<course::Placement> placedAt(const course::Course& course, double lat_deg, double lon_deg);
+/// How the four distances that users mix up are told apart: slant and horizontal from the station, along the path, and
+/// travelled.
+struct Distances {
+  double slant_m = NAN, horizontal_m = NAN, along_m = NAN, travelled_m = NAN;
+};
+/// All four up to one row of a recording on its track. NaN for what nothing tells. @param antenna_height_m of the station,
+/// which heights are above the ground of
+Distances distancesAt(const Recording& recording, const Track& track, std::size_t row, double antenna_height_m);
+/// Farthest of each, over the whole recording.
+Distances farthestDistances(const Recording& recording, const Track& track, double antenna_height_m);
+
 /// Fills the rows between two known ones, linearly in time, where they are no longer apart than kHoldFix_s.
 void fillBetween(const std::vector<double>& time_s, std::vector<double>& values, std::size_t from,
                  std::size_t to);
@@ -55,7 +68,8 @@ void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, bool gnss);
 /// @throws InputError for no row placed, or a flight that never moves
 void requireMovement(std::size_t placed, double nearest_m, double farthest_m);
 
-/// Places every row by GNSS where the recording has it and a course is given, else by its distance column.
+/// Places every row by GNSS where the recording has it and a course is given, else by its place on the path, else by
+/// its distance column. On a path that comes near itself by continuity (see course::follow()).
 /// @param hand the turn as moved by hand
 /// @throws InputError (what, where, what to do) for a recording with no position at all, one that never
 /// moves, or one whose

@@ -8,7 +8,7 @@
 #include "core/log/channel.h"
 #include "core/campaign/post_distance.h"
 #include "core/log/flights.h"
-#include "core/log/posts.h"
+#include "core/log/marks.h"
 #include "core/log/silence.h"
 #include "core/quantity/unit.h"
 
@@ -286,9 +286,13 @@ void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const cam
 
 std::optional<log::Recording> placed(const campaign::Campaign& campaign, const campaign::Run& run,
                                      const log::Recording& recording) {
-  if (!log::isByPosts(recording)) return std::nullopt;
+  std::vector<log::Mark> marks;
+  for (const campaign::Mark& m : run.marks) marks.push_back({m.time_s, m.along_m});
+  if (marks.empty() && log::isByPosts(recording))
+    marks = log::marksOfPosts(recording, [&](double number) { return campaign::postDistance_m(campaign, run, number); });
+  if (marks.empty() || !(log::isByPosts(recording) || log::isUnplaced(recording))) return std::nullopt;
   log::Recording out = recording;
-  log::placeByPosts(out, [&](double number) { return campaign::postDistance_m(campaign, run, number); });
+  log::placeByMarks(out, std::move(marks));
   return out;
 }
 
