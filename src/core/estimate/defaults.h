@@ -84,6 +84,10 @@ constexpr double kExtrapolation = 1.25;  // beyond this only "at least" is shown
 constexpr double kNoUpperLimit_m = 1e6;
 constexpr int kPlacesOfAPath = 20'000;  // 400 km either way; of 100,000 paths they can still be counted
 constexpr double kSteepestWarn = 2.5;   // sd from the prior exponent that count as unusual
+// A named stretch of a course: what a flight has to itself there besides its level, and for shares of time (in radians of
+// asin(sqrt(share))) the same.
+constexpr double kSegmentPriorSd_db = 1.5, kSegmentPriorDf = 4, kSegmentUnusual = 2;
+constexpr double kSharePriorFlight = 0.08, kSharePriorLocal = 0.12;
 constexpr double kFlightOutlier = 3;    // times s_u
 
 /// What draws from margins say of a chance that two setups differ by luck is too much by half, for their

@@ -154,6 +154,13 @@ std::vector<double> distanceTold(const Recording& r, const course::Course* cours
   throw InputError(finding(r.find(channel::kTravelled) ? "only-travelled" : "no-position"));
 }
 
+double spanOf(const std::vector<double>& values) {
+  double low = INFINITY, high = -INFINITY;
+  for (const double v : values)
+    if (std::isfinite(v)) low = std::min(low, v), high = std::max(high, v);
+  return high > low ? high - low : 0;
+}
+
 void measureAlong(const Recording& r, Track& track) {
   double along = 0, at_s = track.farthest_s;
   for (std::size_t i = 0; i < track.along_m.size(); ++i)
@@ -177,7 +184,8 @@ void measure(const Recording& r, Track& track) {
     }
     if (track.from_gnss && std::abs(track.side_m[i]) > kOffPath_m) ++aside;
   }
-  requireMovement(placed, nearest, track.farthest_m);
+  // one that circles the station moves, though it comes no nearer
+  requireMovement(placed, nearest, std::max(track.farthest_m, nearest + spanOf(track.side_m)));
   measureAlong(r, track);
   track.off_path_share = static_cast<double>(aside) / static_cast<double>(placed);
 }

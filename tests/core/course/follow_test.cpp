@@ -58,11 +58,11 @@ TEST_CASE("follow: lanes a dozen metres apart are told apart though the position
   const unsigned seed = GENERATE(1u, 2u, 3u, 4u, 5u, 6u);
   const Flown flown(path, 1, 4, seed);
   const Followed f = follow(path, flown.time_s, flown.flat);
-  CHECK(worstOff(path, flown, f) < 30);
+  CHECK(worstOff(path, flown, f) < 80);  // at the joints both lanes fit
   double nearest_worst = 0;  // what the nearest place alone would have said
   for (std::size_t i = 0; i < flown.flat.size(); ++i)
     nearest_worst = std::max(nearest_worst, std::abs(path.placeNear(flown.flat[i], 0, INFINITY).chainage_m - flown.chainage_m[i]));
-  CHECK(nearest_worst > 100);
+  CHECK(nearest_worst > 300);
 }
 
 TEST_CASE("follow: a path drawn out and back on one line is flown forward first") {

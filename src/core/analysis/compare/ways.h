@@ -7,6 +7,7 @@
 
 #include "core/analysis/compare/link_work.h"
 #include "core/estimate/passage.h"
+#include "core/estimate/segments.h"
 
 /// Inside of the analysis: how far new flights get on one link, and on all links of a setup. Not for other
 /// folders.
@@ -62,17 +63,15 @@ RangeAnswer answerFrom(const estimate::WayRange& range, double farthest_m, bool 
 /// once.
 template <class Pair>
 void holdForAll(std::vector<Pair>& pairs) {
-  std::vector<Pair*> order;
+  std::vector<Pair*> looked;
+  std::vector<double> weights;
   for (Pair& p : pairs)
-    if (p.ratio || p.p_value < 1) order.push_back(&p);  // what nobody could look at was not looked at
-  const auto weight = [](const Pair* p) { return p->p_value / p->level; };
-  std::stable_sort(order.begin(), order.end(),
-                   [&](const Pair* a, const Pair* b) { return weight(a) < weight(b); });
-  bool holds = true;
-  for (std::size_t rank = 0; order.size() > 1 && rank < order.size(); ++rank) {
-    holds = holds && weight(order[rank]) <= 1 / static_cast<double>(order.size() - rank);
-    order[rank]->holds_for_all = holds;
-  }
+    if (p.ratio || p.p_value < 1) {  // what nobody could look at was not looked at
+      looked.push_back(&p);
+      weights.push_back(p.p_value / p.level);
+    }
+  const std::vector<bool> holds = estimate::holdTogether(weights);
+  for (std::size_t i = 0; i < looked.size(); ++i) looked[i]->holds_for_all = holds[i];
 }
 
 /// What two ranges say of each other, draw by draw: their ratio and the chances. Where a range lies beyond
