@@ -5,6 +5,8 @@
 #include <map>
 #include <mutex>
 
+#include "core/analysis/compare/beyond.h"
+#include "core/analysis/compare/flown_alike.h"
 #include "core/analysis/compare/flown_together.h"
 #include "core/analysis/compare/link_analysis.h"
 #include "core/analysis/compare/warnings.h"
@@ -50,6 +52,11 @@ RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& 
 
 RunResult resultOf(const campaign::Run& run, const RunReduction& r) {
   RunResult out{run.id, !r.refused && run.void_reason.empty(), r.refused, r.farthest_m, 0, {}, {}, {}};
+  if (out.used && run.method == campaign::Method::Course) {
+    out.used = false;
+    out.in_segments = true;
+    out.why_not = finding("is-a-course");
+  }
   if (!run.void_reason.empty()) out.why_not = finding("voided", {{"reason", run.void_reason}});
   for (const auto& [link, reduced] : r.links) {
     out.dropouts += static_cast<int>(reduced.events.dropouts.size());
@@ -119,11 +126,15 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
   session.flight = std::move(together.flight);
   result.warnings.insert(result.warnings.end(), together.told.begin(), together.told.end());
   warnAboutRuns(campaign, used, session, result);
+  warnAboutFlying(campaign, used, result);
   const Effort effort = effortFor(campaign, result.reductions);
   std::vector<LinkWays> ways;
   for (const campaign::Link& link : campaign.links)
     analyseLink(campaign, link, used, session, effort, ways, result);
   addSetupAnswers(campaign, ways, result);
+  std::vector<bool> counts = used;
+  for (std::size_t i = 0; i < counts.size(); ++i) counts[i] = counts[i] || result.runs[i].in_segments;
+  addBeyond(campaign, counts, result);
   return result;
 }
 

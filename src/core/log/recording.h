@@ -37,6 +37,7 @@ constexpr std::string_view kRssi = "rssi_dbm", kQuality = "lq_pct", kBitrate = "
                            kPower = "power_mw";
 constexpr std::string_view kMode = "mode", kRate = "rate_hz", kFrequency = "frequency_mhz";
 constexpr std::string_view kHeight = "height_m", kSpeed = "speed_mps", kPost = "post";
+constexpr std::string_view kFrames = "frames";
 }  // namespace channel
 
 }  // namespace distanz::log

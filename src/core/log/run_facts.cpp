@@ -14,7 +14,7 @@ namespace {
 using quantity::Unit;
 
 constexpr double kLeastLeg_m = 100, kVoltsOver_s = 10, kLongestStep_s = 5;
-constexpr double kLeastFreeze_s = 0.3, kFrozenDelay = 3, kFrozenDelay_ms = 150, kWorstOver_m = 100;
+constexpr double kLeastFreeze_s = 0.3, kFrozenDelay = 3, kFrozenDelay_ms = 150, kWorstOver_m = 100, kStoodStill_s = 0.25;
 
 /// Charge used up to each row, mAh; empty where nothing tells it.
 std::vector<double> chargeOf(const Recording& r) {
@@ -29,17 +29,21 @@ std::vector<double> chargeOf(const Recording& r) {
   return out;
 }
 
-/// First and last row with both, from one time to another.
-double perKilometre(const Recording& r, const std::vector<double>& charge, const std::vector<double>& place, double from_s, double to_s) {
+/// A leg from its first to its last row that tells place and charge.
+struct LegUse {
+  double used_mah = NAN, way_m = NAN, lasted_s = NAN;
+};
+LegUse legUse(const Recording& r, const std::vector<double>& charge, const std::vector<double>& place, double from_s, double to_s) {
   std::size_t first = r.rows(), last = 0;
   for (std::size_t i = 0; i < r.rows(); ++i) {
     if (r.time_s[i] < from_s || r.time_s[i] > to_s || !std::isfinite(charge[i]) || !std::isfinite(place[i])) continue;
     first = std::min(first, i);
     last = i;
   }
-  if (first >= last) return NAN;
+  if (first >= last) return {};
   const double way_m = std::abs(place[last] - place[first]);
-  return way_m >= kLeastLeg_m ? (charge[last] - charge[first]) / way_m * 1000 : NAN;
+  if (!(way_m >= kLeastLeg_m)) return {};
+  return {charge[last] - charge[first], way_m, r.time_s[last] - r.time_s[first]};
 }
 
 /// Lowest and first median of kVoltsOver_s.
@@ -75,6 +79,18 @@ std::vector<bool> frozen(const Recording& r, const std::string& link) {
     const double usual = quantile(*delay, 0.5), limit = std::max(kFrozenDelay * usual, usual + kFrozenDelay_ms);
     for (std::size_t i = 0; i < r.rows(); ++i) out[i] = out[i] || (*delay)[i] > limit;
   }
+  // a counter that stands while rows go on; one that is logged more slowly than a frame lasts shows nothing
+  if (const auto* frames = r.find(linkChannel(link, channel::kFrames))) {
+    std::size_t since = 0;
+    bool known = false;
+    for (std::size_t i = 0; i < r.rows(); ++i) {
+      if (!std::isfinite((*frames)[i])) continue;
+      if (known && (*frames)[i] == (*frames)[since] && r.time_s[i] - r.time_s[since] > kStoodStill_s)
+        for (std::size_t k = since + 1; k <= i; ++k) out[k] = true;
+      if (!known || (*frames)[i] != (*frames)[since]) since = i;
+      known = true;
+    }
+  }
   return out;
 }
 
@@ -87,8 +103,12 @@ EnergyUse energyUse(const Recording& r, const Track& track) {
   const std::vector<double> charge = chargeOf(r);
   if (charge.empty()) return out;
   const std::vector<double>& place = track.progress_m();
-  out.out_mah_km = perKilometre(r, charge, place, -INFINITY, track.turn.begin_s);
-  out.back_mah_km = perKilometre(r, charge, place, track.turn.end_s, INFINITY);
+  const LegUse away = legUse(r, charge, place, -INFINITY, track.turn.begin_s), home = legUse(r, charge, place, track.turn.end_s, INFINITY);
+  out.out_mah_km = away.used_mah / away.way_m * 1000;
+  out.back_mah_km = home.used_mah / home.way_m * 1000;
+  out.both_mah_km = (away.used_mah + home.used_mah) / (away.way_m + home.way_m) * 1000;
+  out.out_mps = away.way_m / away.lasted_s;
+  out.back_mps = home.way_m / home.lasted_s;
   const auto known = [](double v) { return std::isfinite(v); };
   const auto first = std::find_if(charge.begin(), charge.end(), known);
   const auto last = std::find_if(charge.rbegin(), charge.rend(), known);
@@ -116,22 +136,29 @@ std::vector<ModeStep> modeSteps(const Recording& r, const Track& track, std::spa
   return out;
 }
 
+std::vector<Freeze> freezesIn(const Recording& r, const Track& track, const std::string& link) {
+  std::vector<Freeze> out;
+  const std::vector<bool> still = frozen(r, link);
+  for (std::size_t i = 0; i < still.size(); ++i) {
+    if (!still[i]) continue;
+    const std::size_t begin = i;
+    while (i + 1 < still.size() && still[i + 1]) ++i;
+    const std::size_t after = std::min(i + 1, r.rows() - 1);
+    if (r.time_s[after] - r.time_s[begin] >= kLeastFreeze_s)
+      out.push_back({r.time_s[begin], r.time_s[after], track.distance_m[begin], after > i ? track.distance_m[after] : NAN});
+  }
+  return out;
+}
+
 std::vector<Freezes> freezesOf(const Recording& r, const Track& track, std::span<const std::string> links) {
   std::vector<Freezes> out;
   for (const std::string& link : links) {
-    const std::vector<bool> still = frozen(r, link);
     Freezes f{link};
     std::map<int, int> per_stretch;
-    for (std::size_t i = 0; i < still.size(); ++i) {
-      if (!still[i]) continue;
-      const std::size_t begin = i;
-      while (i + 1 < still.size() && still[i + 1]) ++i;
-      const double end_s = i + 1 < r.rows() ? r.time_s[i + 1] : r.time_s[i], length_s = end_s - r.time_s[begin];
-      if (length_s < kLeastFreeze_s) continue;
-      const double at_m = track.distance_m[begin];
-      if (f.count++ == 0) f.first_m = at_m;
-      f.longest_s = std::max(f.longest_s, length_s);
-      if (at_m >= 0 && at_m < 1e6) ++per_stretch[static_cast<int>(at_m / kWorstOver_m)];
+    for (const Freeze& freeze : freezesIn(r, track, link)) {
+      if (f.count++ == 0) f.first_m = freeze.lost_m;
+      f.longest_s = std::max(f.longest_s, freeze.end_s - freeze.begin_s);
+      if (freeze.lost_m >= 0 && freeze.lost_m < 1e6) ++per_stretch[static_cast<int>(freeze.lost_m / kWorstOver_m)];
     }
     for (const auto& [stretch, count] : per_stretch)
       if (count > f.worst_count) f.worst_count = count, f.worst_from_m = stretch * kWorstOver_m;

@@ -12,6 +12,8 @@ namespace distanz::log {
 /// Charge that a flight took from its battery, by used_mah, else by the current over time.
 struct EnergyUse {
   double out_mah_km = NAN, back_mah_km = NAN;  ///< NaN where a leg is too short, or the log tells nothing
+  double both_mah_km = NAN;                    ///< out and back together
+  double out_mps = NAN, back_mps = NAN;        ///< speed over the ground of either leg
   double total_mah = NAN;
   double first_v = NAN, lowest_v = NAN;        ///< medians of ten seconds, so that one reading decides nothing
 };
@@ -27,7 +29,14 @@ struct ModeStep {
 /// The first step of every channel that changes, in the order of the links.
 std::vector<ModeStep> modeSteps(const Recording& recording, const Track& track, std::span<const std::string> links);
 
-/// Pictures that stood still: no bitrate, or a delay far above the usual one.
+/// The picture stood still: no bitrate, a delay far above the usual one, or a frame counter that did not count.
+struct Freeze {
+  double begin_s = 0, end_s = 0;
+  double lost_m = NAN, regained_m = NAN;  ///< distances from the station
+};
+std::vector<Freeze> freezesIn(const Recording& recording, const Track& track, const std::string& link);
+
+/// All of a run's.
 struct Freezes {
   std::string link;
   int count = 0;

@@ -60,6 +60,7 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   LinkWork w{campaign, link, result, session};
   gatherRuns(w, used);
   if (w.runs.empty()) return;
+  findCaps(w);
   referToCommonPower(w);
   fitModels(w);
   findCritical(w);

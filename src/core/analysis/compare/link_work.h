@@ -65,6 +65,8 @@ struct LinkWork {
 /// else of all steady flights, else the highest seen, so that every such flight is told at the same one.
 void referToCommonPower(LinkWork& w);
 void fitModels(LinkWork& w);
+/// Runs that a limit built into the equipment ended: what lies beyond it is taken out.
+void findCaps(LinkWork& w);
 /// Of the setups that the model holds.
 bool powerKnown(const LinkWork& w, const estimate::SignalModel& model);
 /// The level below which the rule fails: the highest of its parts, as those present must all hold.

@@ -68,6 +68,7 @@ struct Reducer {
   const log::Recording& recording;
   const log::Track& track;
   const log::HeardLog& hearing;
+  const BeyondContext& beyond;
   std::vector<double> counting_m = track.countingDistance(recording.time_s);
 
   const std::vector<bool>& silentOn(const campaign::Link& link) const {
@@ -177,7 +178,19 @@ struct Reducer {
         out.traces.emplace(
             c->name, traces(values == rssi ? heardOnly(shifted(*rssi, reference.signal_db), link) : *values));
     rule(out, link);
+    std::optional<std::vector<log::Dropout>> dropouts;
+    if (!ruleParts(link, recording).empty()) dropouts = out.events.dropouts;
+    const std::vector<double> referred = rssi ? heardOnly(shifted(*rssi, reference.signal_db), link) : std::vector<double>();
+    out.beyond = linkBeyond(beyond, link, referred, dropouts ? dropouts : belowMargin(link, referred));
     return out;
+  }
+
+  /// Where the rule is a margin alone, what lies below it is lost.
+  std::optional<std::vector<log::Dropout>> belowMargin(const campaign::Link& link, const std::vector<double>& signal) const {
+    const auto critical = campaign::criticalFromKit(link);
+    if (!critical || signal.empty()) return std::nullopt;
+    const log::RulePart part{signal, *critical};
+    return log::linkEvents(recording.time_s, track.progress_m(), std::span(&part, 1), track.turn, track.loops).dropouts;
   }
 };
 
@@ -220,6 +233,7 @@ namespace {
 /// others; none for a single one.
 std::optional<log::Recording> oneFlight(const campaign::Run& run, const log::Recording& recording,
                                         const log::Track& track, std::vector<Finding>& told) {
+  if (run.method == campaign::Method::Course) return std::nullopt;  // its laps are what it is about
   const std::vector<log::FlightRows> flights = log::flightsIn(track.progress_m());
   if (flights.size() < 2) return std::nullopt;
   const auto turnsIn = [&](const log::FlightRows& f) {
@@ -259,8 +273,38 @@ std::vector<float> everySecond(const std::vector<double>& time_s, const std::vec
   return out;
 }
 
+double usualOut(const log::Recording& r, const log::Track& track, const std::vector<double>* values) {
+  std::vector<double> out;
+  for (std::size_t i = 0; values && i < values->size(); ++i)
+    if (r.time_s[i] < track.turn.begin_s && track.distance_m[i] >= estimate::defaults::kNearField_m && std::isfinite((*values)[i]))
+      out.push_back((*values)[i]);
+  return out.empty() ? NAN : estimate::median(std::move(out));
+}
+
+/// Headings turn over at north: their middle is that of their directions.
+double usualHeading(const log::Recording& r, const log::Track& track) {
+  const auto* heading = r.find("heading_deg");
+  double east = 0, north = 0;
+  constexpr double kRadian = 3.14159265358979323846 / 180;
+  for (std::size_t i = 0; heading && i < heading->size(); ++i) {
+    if (!(r.time_s[i] < track.turn.begin_s && track.distance_m[i] >= estimate::defaults::kNearField_m) || !std::isfinite((*heading)[i])) continue;
+    east += std::sin((*heading)[i] * kRadian);
+    north += std::cos((*heading)[i] * kRadian);
+  }
+  return east == 0 && north == 0 ? NAN : std::fmod(std::atan2(east, north) / kRadian + 360, 360);
+}
+
+/// How it was flown: what runs that are compared have in common.
+void flownHow(RunReduction& out, const campaign::Campaign& campaign, const log::Recording& recording, const log::Track& track) {
+  out.height_m = usualOut(recording, track, recording.find(log::channel::kHeight));
+  out.heading_deg = usualHeading(recording, track);
+  if (track.from_gnss) out.side_m = usualOut(recording, track, &track.side_m);
+  out.energy = log::energyUse(recording, track);
+  out.farthest = log::farthestDistances(recording, track, campaign.station.antenna_height_m);
+}
+
 void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const campaign::Run& run,
-                const log::Recording& recording, const log::Track& track, const log::HeardLog& heard) {
+                const log::Recording& recording, const log::Track& track, const log::HeardLog& heard, const course::Course* course) {
   out.from_gnss = track.from_gnss;
   out.farthest_m = track.farthest_m;
   out.farthest_along_m = track.farthest_along_m;
@@ -273,7 +317,9 @@ void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const cam
   if (track.off_path_share > kOtherPathShare)
     throw InputError(finding("other-path", {{"share", 100 * track.off_path_share, quantity::Unit::Percent},
                                             {"aside", log::kOffPath_m, quantity::Unit::Metre}}));
-  const Reducer reducer{campaign, run, recording, track, heard};
+  flownHow(out, campaign, recording, track);
+  const BeyondContext beyond = beyondContext(campaign, run, recording, track, course);
+  const Reducer reducer{campaign, run, recording, track, heard, beyond};
   for (const campaign::Link& link : campaign.links) {
     LinkReduction reduced = reducer.link(link);
     if (measures(reduced)) out.links.emplace(link.id, std::move(reduced));
@@ -317,7 +363,7 @@ RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& 
     const log::HeardLog heard = log::heardIn(flown, campaign::linkIds(campaign));
     out.problems.insert(out.problems.end(), heard.told.begin(), heard.told.end());
     if (one || heard.changed) track = trackOf(run, heard.in(flown), course);
-    reduceInto(out, campaign, run, heard.in(flown), track, heard);
+    reduceInto(out, campaign, run, heard.in(flown), track, heard, course);
   } catch (const Error& e) {
     out.refused = e.found;
   }

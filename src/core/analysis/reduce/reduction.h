@@ -4,6 +4,7 @@
 #include <optional>
 #include <string>
 
+#include "core/analysis/reduce/beyond.h"
 #include "core/analysis/reduce/reference.h"
 #include "core/campaign/campaign.h"
 #include "core/estimate/cells.h"
@@ -45,6 +46,7 @@ struct LinkReduction {
   bool power_unknown = false;  ///< the transmitter chose it and the log does not tell which
   ModeUse mode;
   double reduced_db = 0;
+  LinkBeyond beyond;  ///< see there
 
   /// What a lane of that channel draws; null where the recording has none.
   const log::LegTraces* trace(std::string_view channel) const {
@@ -82,6 +84,10 @@ struct RunReduction {
   double begins_s = 0;              ///< of the first row that counts, from the log's first
   std::vector<float> flown_m = {};  ///< distance from the station every second from where it left
   log::Turn turn;
+  double height_m = NAN, heading_deg = NAN;  ///< usual, on the way out; NaN where the log tells none
+  double side_m = NAN;                       ///< usual, beside the path, right positive
+  log::EnergyUse energy;
+  log::Distances farthest;  ///< of each of the four distances
   std::vector<Finding> problems;
   std::map<std::string, LinkReduction> links;  ///< by link id; only links the recording has channels of
 };

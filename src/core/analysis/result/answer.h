@@ -128,12 +128,13 @@ struct ReducedPower {
 
 struct RunResult {
   std::string run;
-  bool used = false;
+  bool used = false;                ///< towards ranges and comparisons
   std::optional<Finding> why_not;  ///< where it is not used
   double farthest_m = 0;
   int dropouts = 0;
   std::optional<double> lost_at_m, regained_at_m;
   std::optional<double> gap_m;  ///< by how much nearer it came back than it was lost
+  bool in_segments = false;     ///< a course: it counts on its named stretches, and for what else logs tell, only
 };
 
 /// A stretch of path where the rule failed though the signal was strong: something else was on the air.

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/analysis/result/answer.h"
+#include "core/analysis/result/beyond.h"
 #include "core/estimate/critical_level.h"
 #include "core/estimate/signal_model.h"
 
@@ -27,6 +28,6 @@ struct Models {
 };
 
 /// Whoever reads it takes the part that it reads: what is told, what is drawn, or what is asked in flight.
-struct CampaignAnalysis : Answers, Drawn, Models {};
+struct CampaignAnalysis : Answers, Beyond, Drawn, Models {};
 
 }  // namespace distanz::analysis

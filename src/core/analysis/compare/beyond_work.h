@@ -1,0 +1,29 @@
+#pragma once
+#include <vector>
+
+#include "core/analysis/result/campaign_analysis.h"
+#include "core/campaign/campaign.h"
+
+/// Inside of the analysis: what logs tell beside the range. Not for other folders.
+namespace distanz::analysis {
+
+/// Runs that count for it: those of courses too.
+struct BeyondWork {
+  const campaign::Campaign& campaign;
+  const campaign::Link& link;
+  const std::vector<bool>& counts;  ///< per run
+  CampaignAnalysis& result;
+
+  /// Runs of a setup with anything of the link.
+  std::vector<std::size_t> runsOf(const std::string& setup) const;
+  const LinkReduction& reduced(std::size_t run) const { return result.reductions[run].links.at(link.id); }
+};
+
+void addSegments(BeyondWork& w);
+void addSides(BeyondWork& w);
+void addSteps(BeyondWork& w);
+void addFreezes(BeyondWork& w);
+/// Of all links together.
+void addLivedOn(const campaign::Campaign& campaign, const std::vector<bool>& counts, CampaignAnalysis& result);
+
+}  // namespace distanz::analysis
