@@ -53,7 +53,9 @@ void printText(const Analysed& a, std::ostream& out) {
                  words::sentence(analysis::toldRange(s.dependable)), words::counted("runs", s.runs_used))
             .toStdString());
   out << "\n";
-  for (const Finding& f : analysis::findings(a.campaign, a.analysis)) {
+  std::vector<Finding> told = analysis::findings(a.campaign, a.analysis);
+  for (Finding& f : beyondFindings(a.campaign, a.analysis)) told.push_back(std::move(f));
+  for (const Finding& f : told) {
     const words::Said said = words::say(f);
     const bool caution = infoOf(f.code)->severity == Severity::Caution;
     const std::string title = said.title.toStdString(), text = said.text.toStdString();

@@ -22,11 +22,6 @@ json range(const analysis::RangeAnswer& r) {
           {"status", analysis::word(r.status)}};
 }
 
-json interval(const std::optional<estimate::Interval>& i) {
-  if (!i) return {{"estimate", nullptr}, {"low", nullptr}, {"high", nullptr}};
-  return {{"estimate", orNull(i->estimate)}, {"low", orNull(i->low)}, {"high", orNull(i->high)}};
-}
-
 json answerJson(const analysis::CampaignAnalysis& a, const analysis::SetupAnswer& s) {
   const analysis::SetupOnLink* limit = a.limiting(s.setup);
   json out = {
@@ -37,7 +32,7 @@ json answerJson(const analysis::CampaignAnalysis& a, const analysis::SetupAnswer
   out["dependable_range_m"] = range(s.dependable);
   out["plan_with_m"] = orNull(s.plan_m);
   if (!s.next_link.empty()) out["next_link"] = s.next_link;
-  out["next_over_limiting"] = interval(s.next_factor);
+  out["next_over_limiting"] = intervalJson(s.next_factor);
   out["unknown_links"] = s.unknown_links;
   return out;
 }
@@ -48,7 +43,7 @@ json legJson(const analysis::LegDifference& l) {
   return {{"setup", l.setup},
           {"link", l.link},
           {"flights", l.back_over_out.flights},
-          {"back_over_out_db", interval(difference)},
+          {"back_over_out_db", intervalJson(difference)},
           {"turn_db", orNull(l.turn_db)},
           {"lost_at_m", orNull(l.lost_m)},
           {"regained_at_m", orNull(l.regained_m)},
@@ -60,9 +55,9 @@ json reducedJson(const analysis::ReducedPower& r) {
           {"link", r.link},
           {"reduction_db", r.reduction_db},
           {"runs", r.runs},
-          {"reduced_range_m", interval(r.reduced_m)},
-          {"full_power_range_m", interval(r.full_m)},
-          {"range_factor", interval(r.factor)},
+          {"reduced_range_m", intervalJson(r.reduced_m)},
+          {"full_power_range_m", intervalJson(r.full_m)},
+          {"range_factor", intervalJson(r.factor)},
           {"exponent_assumed", r.exponent_assumed}};
 }
 
@@ -82,9 +77,9 @@ json setupJson(const analysis::CampaignAnalysis& a, const analysis::SetupOnLink&
           {"elsewhere_dependable_range_m", range(s.elsewhere_dependable)},
           {"confidence", s.typical.confidence},
           {"dependability", a.dependability},
-          {"exponent", interval(s.exponent)},
+          {"exponent", intervalJson(s.exponent)},
           {"critical_dbm", orNull(s.critical_dbm)},
-          {"critical_interval_dbm", interval(criticalInterval(s))},
+          {"critical_interval_dbm", intervalJson(criticalInterval(s))},
           {"farthest_flown_m", s.farthest_m},
           {"runs_used", s.runs_used},
           {"basis", analysis::word(s.basis)}};
@@ -94,9 +89,9 @@ json pairJson(const analysis::CampaignAnalysis& a, const analysis::PairOnLink& p
   return {{"a", p.a},
           {"b", p.b},
           {"link", p.link},
-          {"delta_db", interval(p.delta_db)},
-          {"range_ratio", interval(p.ratio)},
-          {"elsewhere_range_ratio", interval(p.elsewhere_ratio)},
+          {"delta_db", intervalJson(p.delta_db)},
+          {"range_ratio", intervalJson(p.ratio)},
+          {"elsewhere_range_ratio", intervalJson(p.elsewhere_ratio)},
           {"verdict", analysis::word(p.verdict)},
           {"p_value", orNull(p.p_value)},
           {"holds_for_all", p.holds_for_all},
@@ -110,7 +105,7 @@ json setupPairJson(const analysis::CampaignAnalysis& a, const analysis::SetupPai
           {"links", p.links},
           {"links_power_unknown", p.hidden_links},
           {"pairs", p.pairs},
-          {"range_ratio", interval(p.ratio)},
+          {"range_ratio", intervalJson(p.ratio)},
           {"verdict", analysis::word(p.verdict)},
           {"p_value", orNull(p.p_value)},
           {"holds_for_all", p.holds_for_all},
@@ -145,15 +140,6 @@ json runJson(const analysis::RunResult& r) {
           {"why_not_finding", r.why_not ? formats::findingJson(*r.why_not) : json(nullptr)}};
 }
 
-/// A finding with what is said of it.
-json saidJson(const Finding& f) {
-  const words::Said said = words::say(f);
-  json out = formats::findingJson(f);
-  out["title"] = said.title.toStdString();
-  out["text"] = said.text.toStdString();
-  return out;
-}
-
 /// The keys that warnings always had, and what they are made of.
 json warningJson(const Finding& f) {
   json out = {{"code", f.code}, {"run", f.run()}, {"text", words::sentence(f).toStdString()}};
@@ -162,6 +148,19 @@ json warningJson(const Finding& f) {
 }
 
 }  // namespace
+
+json intervalJson(const std::optional<estimate::Interval>& i) {
+  if (!i) return {{"estimate", nullptr}, {"low", nullptr}, {"high", nullptr}};
+  return {{"estimate", orNull(i->estimate)}, {"low", orNull(i->low)}, {"high", orNull(i->high)}};
+}
+
+json saidJson(const Finding& f) {
+  const words::Said said = words::say(f);
+  json out = formats::findingJson(f);
+  out["title"] = said.title.toStdString();
+  out["text"] = said.text.toStdString();
+  return out;
+}
 
 json analysisJson(const campaign::Campaign& campaign, const analysis::CampaignAnalysis& a, bool details) {
   json out = {{"distanz", DISTANZ_VERSION}, {"title", campaign.title}};
@@ -176,6 +175,7 @@ json analysisJson(const campaign::Campaign& campaign, const analysis::CampaignAn
   for (const auto& r : a.runs) out["runs"].push_back(runJson(r));
   for (const auto& w : a.warnings) out["warnings"].push_back(warningJson(w));
   for (const auto& f : analysis::findings(campaign, a)) out["findings"].push_back(saidJson(f));
+  out["beyond_range"] = beyondJson(campaign, a);
   if (!details) return out;
   for (const char* key : {"answers", "paired", "legs", "reduced_power"}) out[key] = json::array();
   for (const auto& s : a.answers) out["answers"].push_back(answerJson(a, s));

@@ -10,4 +10,14 @@ namespace distanz::cli {
 nlohmann::ordered_json analysisJson(const campaign::Campaign& campaign,
                                     const analysis::CampaignAnalysis& analysis, bool details);
 
+/// Segments, sides, steps, freezes, limits, charge and distances: what logs tell beside the range.
+nlohmann::ordered_json beyondJson(const campaign::Campaign& campaign, const analysis::CampaignAnalysis& analysis);
+/// The same as sentences, link by link.
+std::vector<Finding> beyondFindings(const campaign::Campaign& campaign, const analysis::CampaignAnalysis& analysis);
+
+/// Estimate, low, high; nulls for none.
+nlohmann::ordered_json intervalJson(const std::optional<estimate::Interval>& interval);
+/// A finding with what is said of it.
+nlohmann::ordered_json saidJson(const Finding& finding);
+
 }  // namespace distanz::cli

@@ -15,5 +15,6 @@ std::span<const TermText> benchTerms();
 std::span<const TermText> kitTerms();
 std::span<const TermText> flightTerms();
 std::span<const TermText> groundTerms();
+std::span<const TermText> beyondTerms();
 
 }  // namespace distanz::words

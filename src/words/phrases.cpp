@@ -142,6 +142,7 @@ QString term(std::string_view code) {
     for (const TermText& t : kitTerms()) all.emplace(t.code, t.text);
     for (const TermText& t : flightTerms()) all.emplace(t.code, t.text);
     for (const TermText& t : groundTerms()) all.emplace(t.code, t.text);
+    for (const TermText& t : beyondTerms()) all.emplace(t.code, t.text);
     return all;
   }();
   if (const auto found = kByCode.find(code); found != kByCode.end())

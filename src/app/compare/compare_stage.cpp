@@ -3,6 +3,7 @@
 #include <QLabel>
 #include <QMenu>
 #include <QPushButton>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -14,10 +15,9 @@
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
 #include "core/analysis/findings/advice.h"
-#include "core/analysis/findings/findings.h"
-#include "core/analysis/result/reading.h"
 #include "core/quantity/unit.h"
 #include "lanes/compare_lanes.h"
+#include "lanes/paper/sheet.h"
 #include "words/say.h"
 
 namespace distanz::app {
@@ -44,6 +44,8 @@ QPushButton* menuButton(const QString& text, const char* name, const QString& ti
 CompareStage::CompareStage(Document& document, QWidget* parent)
     : Stage(document, parent),
       m_plot(new LanePlot),
+      m_sheet(new SheetPage),
+      m_pages(new QStackedWidget),
       m_readout(new ReadoutStrip(document)),
       m_links_row(new QHBoxLayout),
       m_links(new QButtonGroup(this)) {
@@ -52,14 +54,50 @@ CompareStage::CompareStage(Document& document, QWidget* parent)
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 8, 0, 0);
   layout->setSpacing(0);
+  layout->addLayout(tabs());
   layout->addLayout(headRow());
-  layout->addWidget(m_readout);
-  layout->addWidget(m_plot, 1);
+  auto* path = new QWidget;
+  auto* column = new QVBoxLayout(path);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(0);
+  column->addWidget(m_readout);
+  column->addWidget(m_plot, 1);
+  m_pages->addWidget(path);
+  m_pages->addWidget(m_sheet);
+  m_sheet->setObjectName("compareSheet");
+  layout->addWidget(m_pages, 1);
   m_plot->setObjectName("lanes");
   m_refresh.setSingleShot(true);
   m_refresh.setInterval(0);  // after the column beside it was written: the window answers in between
   connectAll();
   refreshHead();
+}
+
+QHBoxLayout* CompareStage::tabs() {
+  auto* row = new QHBoxLayout;
+  row->setContentsMargins(theme::kAxisLeft, 4, theme::kAxisRight, 4);
+  auto* group = new QButtonGroup(this);
+  const std::pair<const char*, QString> pages[] = {
+      {"page_along", tr("Along the path")}, {"page_stretches", tr("Stretches")}, {"page_sides", tr("Sides")}, {"page_steps", tr("Steps and charge")}};
+  for (const auto& [name, text] : pages) {
+    auto* tab = new QPushButton(text);
+    tab->setObjectName(name);
+    tab->setCheckable(true);
+    tab->setChecked(group->buttons().isEmpty());
+    group->addButton(tab, int(group->buttons().size()));
+    row->addWidget(tab);
+  }
+  row->addStretch();
+  connect(group, &QButtonGroup::idClicked, this, [this](int page) { turnTo(ComparePage(page)); });
+  return row;
+}
+
+void CompareStage::turnTo(ComparePage page) {
+  m_page = page;
+  m_pages->setCurrentIndex(page == ComparePage::Path ? 0 : 1);
+  for (QWidget* w : m_of_path) w->setVisible(page == ComparePage::Path);
+  refresh();
+  emit findingsChanged();
 }
 
 QHBoxLayout* CompareStage::headRow() {
@@ -69,14 +107,16 @@ QHBoxLayout* CompareStage::headRow() {
   m_links_row->setSpacing(4);
   head->addLayout(m_links_row);
   head->addSpacing(8);
-  head->addWidget(legsButton());
-  head->addWidget(lanesButton());
-  head->addWidget(pairsButton());
+  for (QPushButton* button : {legsButton(), lanesButton(), pairsButton()}) {
+    head->addWidget(button);
+    m_of_path.push_back(button);
+  }
   head->addStretch();
   auto* key = new ElidedLabel(
       tr("line: estimate or middle flight   band: 95 % or most   dot: turned"));
   key->setProperty("small", true);
   head->addWidget(key, 1);
+  m_of_path.push_back(key);
   return head;
 }
 
@@ -221,6 +261,7 @@ std::string CompareStage::link() const {
 void CompareStage::showLink(const std::string& link) {
   m_chosen = link;
   refresh();
+  if (m_page != ComparePage::Path) emit findingsChanged();
 }
 
 void CompareStage::refreshHead() {
@@ -252,6 +293,7 @@ void CompareStage::refresh() {
   if (m_stale) return;
   for (QAbstractButton* b : m_links->buttons())
     b->setChecked(b->objectName() == "link_" + QString::fromStdString(link()));
+  if (m_page != ComparePage::Path) return m_sheet->show(compareSheet(m_page, document(), link()));
   m_readout->setLink(link());
   lanes::Lanes lanes =
       lanes::compareLanes(document().analysedCampaign(), document().analysis(), link(), m_wanted);
@@ -268,7 +310,7 @@ void CompareStage::refresh() {
 
 std::vector<Finding> CompareStage::findings() const {
   if (!document().analysed()) return {finding("analysing")};
-  return analysis::findings(document().analysedCampaign(), document().analysis());
+  return compareFindings(m_page, document(), link());
 }
 
 std::optional<Finding> CompareStage::lacks() const {
@@ -276,28 +318,30 @@ std::optional<Finding> CompareStage::lacks() const {
 }
 
 bool CompareStage::savePng(const QString& file) {
-  return m_plot->savePng(file);
+  return m_page == ComparePage::Path ? m_plot->savePng(file) : m_sheet->savePng(file);
 }
 
 bool CompareStage::saveSvg(const QString& file) {
-  return m_plot->saveSvg(file);
+  if (m_page == ComparePage::Path) return m_plot->saveSvg(file);
+  return lanes::saveSvg(file, m_sheet->paperSize(), tr("Distanz"), [this](QPainter& p) { m_sheet->paintPaper(p); });
 }
 
 bool CompareStage::savePdf(const QString& file) {
-  return m_plot->savePdf(file);
+  if (m_page == ComparePage::Path) return m_plot->savePdf(file);
+  return lanes::savePdf(file, m_sheet->paperSize(), tr("Distanz"), [this](QPainter& p) { m_sheet->paintPaper(p); });
 }
 
 QSize CompareStage::paperSize() const {
-  return m_plot->size();
+  return m_page == ComparePage::Path ? m_plot->size() : m_sheet->paperSize();
 }
 
 void CompareStage::paintPaper(QPainter& painter) const {
-  m_plot->paintPaper(painter);
+  if (m_page == ComparePage::Path) return m_plot->paintPaper(painter);
+  m_sheet->paintPaper(painter);
 }
 
 QByteArray CompareStage::csv() const {
-  return QByteArray::fromStdString(
-      analysis::lanesCsv(document().analysedCampaign(), document().analysis(), link()));
+  return compareCsv(m_page, document(), link());
 }
 
 }  // namespace distanz::app

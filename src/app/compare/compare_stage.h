@@ -3,17 +3,19 @@
 #include <QHBoxLayout>
 #include <QTimer>
 
+#include "app/compare/compare_sheets.h"
 #include "app/shared/stage.h"
 
 class QMenu;
 class QPushButton;
+class QStackedWidget;
 
 namespace distanz::app {
 
 class LanePlot;
 class ReadoutStrip;
 
-/// All runs overlaid by place on the path, and the verdict beside them.
+/// All runs overlaid by place on the path, and the verdict beside them; and page by page what logs tell beside the range.
 class CompareStage : public Stage, public Exportable {
   Q_OBJECT
  public:
@@ -39,6 +41,8 @@ class CompareStage : public Stage, public Exportable {
   /// Draws anew, or notes that it must once the stage is shown.
   void refresh();
   void refreshHead();
+  QHBoxLayout* tabs();
+  void turnTo(ComparePage page);
   QHBoxLayout* headRow();
   void connectAll();
   QPushButton* lanesButton();
@@ -51,6 +55,10 @@ class CompareStage : public Stage, public Exportable {
   std::string limitingLink() const;
 
   LanePlot* m_plot;
+  SheetPage* m_sheet;
+  QStackedWidget* m_pages;
+  ComparePage m_page = ComparePage::Path;
+  std::vector<QWidget*> m_of_path;  ///< what only the path has
   QPushButton* m_pairs = nullptr;
   std::vector<std::string> m_wanted;  ///< ids of lanes
   ReadoutStrip* m_readout;

@@ -147,6 +147,13 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
   openWhy(window);
   save("compare-why");
   openWhy(window);
+  press(window, "page_stretches");
+  save("compare-stretches");
+  press(window, "page_sides");
+  save("compare-sides");
+  press(window, "page_steps");
+  save("compare-steps");
+  press(window, "page_along");
   files << QDir(folder).filePath("import.png");
   saveImportDialog(window, files.back());
   files << QDir(folder).filePath("how-it-decides.png");

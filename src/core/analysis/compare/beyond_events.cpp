@@ -72,7 +72,20 @@ std::optional<double> middle(std::vector<double> values) {
 
 }  // namespace
 
+namespace {
+
+/// A band that changes by itself, though runs are compared on it.
+void warnOfHops(BeyondWork& w, std::size_t run) {
+  for (const FirstStep& step : w.reduced(run).beyond.steps)
+    if (step.channel == log::channel::kFrequency && step.changes > 0)
+      w.result.warnings.push_back(finding("band-hops", {{"link", w.link.id}, {"hops", step.changes}}, {"run", w.campaign.runs[run].id}));
+}
+
+}  // namespace
+
 void addSteps(BeyondWork& w) {
+  for (const campaign::Setup& setup : w.campaign.setups)
+    for (const std::size_t run : w.runsOf(setup.id)) warnOfHops(w, run);
   std::vector<StepGroup> groups;
   for (std::size_t s = 0; s < w.campaign.setups.size(); ++s)
     for (const std::size_t run : w.runsOf(w.campaign.setups[s].id))
