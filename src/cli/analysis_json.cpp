@@ -175,8 +175,8 @@ json analysisJson(const campaign::Campaign& campaign, const analysis::CampaignAn
   for (const auto& r : a.runs) out["runs"].push_back(runJson(r));
   for (const auto& w : a.warnings) out["warnings"].push_back(warningJson(w));
   for (const auto& f : analysis::findings(campaign, a)) out["findings"].push_back(saidJson(f));
-  out["beyond_range"] = beyondJson(campaign, a);
   if (!details) return out;
+  out["beyond_range"] = beyondJson(campaign, a);
   for (const char* key : {"answers", "paired", "legs", "reduced_power"}) out[key] = json::array();
   for (const auto& s : a.answers) out["answers"].push_back(answerJson(a, s));
   for (const auto& p : a.comparisons)

@@ -24,6 +24,14 @@ struct AnalyseOptions {
 };
 void analyseCommand(const AnalyseOptions& options, Io io);
 
+struct PlaceOptions {
+  std::filesystem::path campaign;
+  std::string run, like;
+  std::vector<std::string> marks;
+  std::string method;  ///< empty: as it is
+  bool take = false, clear = false;
+};
+
 struct ImportOptions {
   std::filesystem::path campaign;
   std::vector<std::filesystem::path> logs;
@@ -33,8 +41,11 @@ struct ImportOptions {
   std::vector<std::string> maps;  ///< CHANNEL=COLUMN
   std::vector<std::string> with;  ///< LOG or LOG@SECONDS: further logs of the same flight
   bool split = false;             ///< each flight of a log becomes a run
+  std::string method;                 ///< how it was flown; empty: along the path
+  std::vector<std::string> marks;     ///< TIME=PLACE
 };
 void importCommand(const ImportOptions& options, Io io);
+void placeCommand(const PlaceOptions& options, Io io);
 
 struct PurgeOptions {
   std::filesystem::path campaign;

@@ -57,7 +57,25 @@ void addImport(CLI::App& app, Io io, Action& action) {
   c->add_option("--with", options->with,
                 said(QT_TRANSLATE_NOOP("cli", "LOG or LOG@SECONDS, another log of the same flight: its clock is found, or it begins so long after the first")));
   c->add_flag("--split", options->split, said(QT_TRANSLATE_NOOP("cli", "each flight that a log holds becomes a run of its own")));
+  c->add_option("--method", options->method,
+                said(QT_TRANSLATE_NOOP("cli", "how it was flown: path-flight, or course, which counts on named stretches only and may lack positions")));
+  c->add_option("--mark", options->marks,
+                said(QT_TRANSLATE_NOOP("cli", "TIME=PLACE, when a post or distance along the path was passed: 3:27=4, 95=450m")));
   c->callback([&action, options, io] { action = [options, io] { importCommand(*options, io); }; });
+}
+
+void addPlace(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<PlaceOptions>();
+  CLI::App* c = app.add_subcommand("place", said(QT_TRANSLATE_NOOP("cli", "Say where a run without positions was")));
+  c->add_option("CAMPAIGN", options->campaign, said(QT_TRANSLATE_NOOP("cli", "a .distanz file")))->required();
+  c->add_option("RUN", options->run, said(QT_TRANSLATE_NOOP("cli", "id of the run")))->required();
+  c->add_option("--mark", options->marks,
+                said(QT_TRANSLATE_NOOP("cli", "TIME=PLACE, when a post or distance along the path was passed: 3:27=4, 95=450m")));
+  c->add_option("--like", options->like, said(QT_TRANSLATE_NOOP("cli", "id of a placed run over the same course that it is laid on")));
+  c->add_flag("--take", options->take, said(QT_TRANSLATE_NOOP("cli", "with --like: keep the places found, where it clearly follows")));
+  c->add_flag("--clear", options->clear, said(QT_TRANSLATE_NOOP("cli", "forget its marks")));
+  c->add_option("--method", options->method, said(QT_TRANSLATE_NOOP("cli", "how it was flown: path-flight or course")));
+  c->callback([&action, options, io] { action = [options, io] { placeCommand(*options, io); }; });
 }
 
 void addPurge(CLI::App& app, Io io, Action& action) {
@@ -263,6 +281,7 @@ int runPlain(const std::vector<std::string>& arguments, Io io) {
   Action action;
   addAnalyse(app, io, action);
   addImport(app, io, action);
+  addPlace(app, io, action);
   addPurge(app, io, action);
   addConvert(app, io, action);
   addInspect(app, io, action);

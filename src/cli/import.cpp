@@ -4,6 +4,7 @@
 #include <ostream>
 
 #include "cli/command.h"
+#include "cli/flown_as.h"
 #include "cli/said.h"
 #include "core/finding/error.h"
 #include "formats/fields.h"
@@ -76,12 +77,15 @@ void importCommand(const ImportOptions& options, Io io) {
   run.setup = options.setup;
   run.flight = options.flight;
   run.ended = reasonOf(options.ended);
+  if (!options.method.empty()) run.method = methodOf(options.method);
+  run.marks = marksOf(options.marks, campaign, run);
   if (!options.with.empty() && options.logs.size() != 1) throw InputError(finding("with-several-logs"));
   std::vector<store::PackedRun> runs;
   std::string told;
   for (const auto& path : options.logs) {  // all are read before anything is kept
     std::vector<formats::GivenLog> logs;
     logs.push_back(given(path, corrections));
+    logs.back().unplaced = run.method == campaign::Method::Course || !run.marks.empty();
     for (const std::string& word : options.with) logs.push_back(further(word, corrections));
     store::TakenLog taken = store::takeLogs(std::move(logs), campaign);
     told += toldOf(taken, options.split);

@@ -74,12 +74,18 @@ void addLog(GivenLog given, const campaign::Campaign& campaign, log::Recording& 
   }
 }
 
-void place(ImportedLog& out, log::Recording recording, const campaign::Campaign& campaign) {
+void place(ImportedLog& out, log::Recording recording, const campaign::Campaign& campaign, bool unplaced) {
   const auto course = campaign::courseOf(campaign);
   log::Recording by_posts;
   if (log::isByPosts(recording)) {
     by_posts = recording;
     log::placeByMarks(by_posts, log::marksOfPosts(by_posts, [&](double number) { return campaign::postDistance_m(campaign, {}, number); }));
+  }
+  if (unplaced && by_posts.time_s.empty() && log::isUnplaced(recording)) {
+    out.track = log::unplacedTrack(recording);
+    out.problems.push_back(finding("place-later"));
+    out.recording = std::make_shared<const log::Recording>(std::move(recording));
+    return;
   }
   out.track = log::trackOf(by_posts.time_s.empty() ? recording : by_posts, course ? &*course : nullptr);
   const log::HeardLog heard = log::heardIn(recording, campaign::linkIds(campaign));
@@ -106,7 +112,7 @@ ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& cam
     out.problems = std::move(read.problems);
     for (std::size_t i = 1; i < logs.size(); ++i) addLog(std::move(logs[i]), campaign, read.recording, out);
     if (logs.size() > 1) requireMeasurement(read.recording);
-    place(out, std::move(read.recording), campaign);
+    place(out, std::move(read.recording), campaign, first.unplaced);
   } catch (const ReadCancelled&) {
     throw;
   } catch (const Error& e) {

@@ -19,6 +19,7 @@ struct GivenLog {
   std::string bytes;  ///< of the file
   std::map<std::string, std::string> corrections = {};  ///< as in matchColumns()
   std::optional<double> offset_s = {};  ///< of a further log: when it begins on the first one's clock, where that was said
+  bool unplaced = false;  ///< it is taken though nothing in it says where it was: marks will
 };
 
 /// A further log of a run that has been read.

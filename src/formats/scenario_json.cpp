@@ -41,6 +41,7 @@ simulate::LinkPhysics physicsFrom(const json& value, const std::string& where) {
   p.packets_in_reading = packetsFrom(f, "packets_in_reading", p.packets_in_reading);
   p.reading_lag_s = f.number("reading_lag_s", p.reading_lag_s);
   p.full_bitrate_mbps = f.number("full_bitrate_mbps", p.full_bitrate_mbps);
+  p.stands_below_pct = f.number("stands_below_pct", p.stands_below_pct);
   p.wild_share = f.number("wild_share", p.wild_share);
   p.pair_sd_db = f.number("pair_sd_db", p.pair_sd_db);
   p.pair_within_sd_db = f.number("pair_within_sd_db", p.pair_within_sd_db);
@@ -67,6 +68,7 @@ simulate::RunPlan flightFrom(const json& value, const std::string& where) {
   if (!ended) f.refuse(finding("json-unknown-reason", {{"key", "ended"}}));
   r.ended = *ended;
   r.speed_mps = f.number("speed_mps", r.speed_mps);
+  r.use_mah_km = f.optionalNumber("use_mah_km");
   r.side_m = f.number("side_m", r.side_m);
   r.level_offset_db = f.number("level_offset_db", r.level_offset_db);
   r.notes = f.text("notes");
@@ -90,6 +92,7 @@ simulate::Scenario readScenario(std::string_view text, const std::string& where)
   s.campaign = campaignFromJson(f.member("campaign"), where + ": campaign").campaign;
   s.sample_s = f.number("sample_s", s.sample_s);
   s.with_gnss = f.flag("with_gnss", s.with_gnss);
+  s.use_mah_km = f.number("use_mah_km", s.use_mah_km);
   if (!(s.sample_s >= 0.001))
     f.refuse(finding("json-at-least", {{"key", "sample_s"}, {"least", 0.001, quantity::Unit::None}}));
   const json &physics = f.member("physics"), &levels = f.member("level_dbm");

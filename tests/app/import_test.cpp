@@ -68,7 +68,7 @@ TEST_CASE("import dialog: readings are pasted from a spreadsheet, and kept as th
   Session s;
   s.window.workspace()->showStageNamed("runs");
   QGuiApplication::clipboard()->setText("distance\tsignal\tevent\n100\t-55\t\n500\t-70\t\n900\t-80\tbreak-up\n1000\t\tlost\n1050\t\tturned\n800\t-78\tregained\n");
-  QTest::mouseClick(&child<QPushButton>(s.window, "pasteReadings"), Qt::LeftButton);
+  child<QAction>(s.window, "pasteReadings").trigger();
   auto& dialog = child<ImportDialog>(s.window, "importDialog");
   waitFor("the look", [&] { return !child<QLabel>(dialog, "importTold").text().contains("Looking"); });
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);

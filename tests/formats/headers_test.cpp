@@ -89,7 +89,12 @@ TEST_CASE("headers: in eight languages, with and without their accents") {
   CHECK(r.started == "2026-11-24 06:31:02");
   CHECK(takenFor("Data").empty());  // no date in its rows
   CHECK(takenFor("Wind Geschwindigkeit").empty());
-  CHECK(takenFor("distance parcourue").empty());
+  CHECK(takenFor("distance parcourue") == "travelled_m");  // which is not how far away it was
+  CHECK(takenFor("distance travelled m") == "travelled_m");
+  CHECK(takenFor("slant range [m]") == "slant_m");
+  CHECK(takenFor("3D distance (m)") == "slant_m");
+  CHECK(takenFor("chainage m") == "along_m");
+  CHECK(takenFor("Roll (deg)") == "roll_deg");
 }
 
 TEST_CASE("headers: of several antennas the one that hears better counts, one that is not there does not") {

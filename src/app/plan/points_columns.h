@@ -1,5 +1,5 @@
 #pragma once
-#include "app/plan/path_table.h"
+#include "app/shared/path_table.h"
 
 /// What the tables of points, posts and segments show and take.
 namespace distanz::app {

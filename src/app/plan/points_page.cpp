@@ -8,7 +8,7 @@
 #include <QtConcurrent>
 #include <cmath>
 
-#include "app/plan/path_table.h"
+#include "app/shared/path_table.h"
 #include "app/plan/points_columns.h"
 #include "app/shared/bound_fields.h"
 #include "app/shared/run_menu.h"

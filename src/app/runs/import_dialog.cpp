@@ -41,7 +41,7 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
     : QDialog(parent),
       m_document(document),
       m_importer(document),
-      m_table(table({tr("log"), tr("becomes"), tr("setup flown"), tr("why it ended"), tr("notes")}, "importLogs")),
+      m_table(table({tr("log"), tr("becomes"), tr("setup flown"), tr("flown as"), tr("why it ended"), tr("notes")}, "importLogs")),
       m_matches(table({tr("what it is"), tr("column of the log"), tr("unit"), tr("first values")},
                       "importMatches")),
       m_strip(new RunStrip),
@@ -137,6 +137,7 @@ void ImportDialog::look(const QString& file) {
   looked.pending.file = file;
   looked.pending.setup = guessSetup(file);
   looked.pending.ended = campaign::Ended::TurnedBack;
+  if (const auto path = campaign::courseOf(m_document.campaign()); path && path->closed()) looked.pending.method = campaign::Method::Course;
   try {
     looked.head = formats::headOf(file.toStdString());
     const formats::Remembered before = formats::rememberedCorrections(m_document.campaign(), looked.head);
@@ -156,7 +157,7 @@ void ImportDialog::fillLogs() {
     m_table->setItem(i, 0, new QTableWidgetItem(QFileInfo(l.pending.file).fileName()));
     if (!l.fault.isEmpty()) {
       all_readable = false;
-      m_table->setSpan(i, 1, 1, 4);
+      m_table->setSpan(i, 1, 1, 5);
       auto* fault = new QTableWidgetItem(l.fault);
       fault->setForeground(theme::tokens().stop);
       fault->setToolTip(plainTip(l.fault));
@@ -174,6 +175,7 @@ void ImportDialog::fillLogs() {
     });
     setup->setEnabled(l.pending.with < 0);  // what goes with another is of that one's setup
     m_table->setCellWidget(i, 2, setup);
+    m_table->setCellWidget(i, 3, methodBox(i));
     auto* ended = new QComboBox;
     for (const campaign::Ended reason : kReasons) ended->addItem(endedText(reason), int(reason));
     ended->setCurrentIndex(ended->findData(int(l.pending.ended)));
@@ -181,18 +183,19 @@ void ImportDialog::fillLogs() {
       m_logs[size_t(i)].pending.ended = campaign::Ended(ended->currentData().toInt());
     });
     ended->setEnabled(l.pending.with < 0);
-    m_table->setCellWidget(i, 3, ended);
+    m_table->setCellWidget(i, 4, ended);
     auto* notes = new QLineEdit;
     notes->setPlaceholderText(tr("wind, weather, battery, anything odd"));
     connect(notes, &QLineEdit::textChanged, this,
             [this, i](const QString& text) { m_logs[size_t(i)].pending.notes = text.toStdString(); });
     notes->setEnabled(l.pending.with < 0);
-    m_table->setCellWidget(i, 4, notes);
+    m_table->setCellWidget(i, 5, notes);
   }
   m_table->setColumnWidth(0, 170);
-  m_table->setColumnWidth(1, 180);
-  m_table->setColumnWidth(2, 180);
-  m_table->setColumnWidth(3, 180);
+  m_table->setColumnWidth(1, 160);
+  m_table->setColumnWidth(2, 160);
+  m_table->setColumnWidth(3, 132);
+  m_table->setColumnWidth(4, 164);
   m_import->setEnabled(all_readable && !m_document.campaign().setups.empty());
   if (m_document.campaign().setups.empty())
     m_message->setText(tr("Describe the setup that was flown in Kit first."));
@@ -289,6 +292,21 @@ void ImportDialog::correct(int row, const std::string& channel, const std::strin
       other.pending.corrections[channel] = name;
   fillMatches(row);
   lookAgain();
+}
+
+QComboBox* ImportDialog::methodBox(int row) {
+  auto* box = new QComboBox;
+  box->setObjectName("flownAs");
+  box->setToolTip(tr("A course counts on its named stretches only, and may lack positions: its posts are marked afterwards"));
+  box->addItem(tr("along the path"), int(campaign::Method::PathFlight));
+  box->addItem(tr("a course"), int(campaign::Method::Course));
+  box->setCurrentIndex(box->findData(int(m_logs[size_t(row)].pending.method)));
+  box->setEnabled(m_logs[size_t(row)].pending.with < 0);
+  connect(box, &QComboBox::activated, this, [this, row, box] {
+    m_logs[size_t(row)].pending.method = campaign::Method(box->currentData().toInt());
+    lookAgain();
+  });
+  return box;
 }
 
 /// A run of its own, or more about the run of another log that is brought in with it.

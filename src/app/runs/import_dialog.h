@@ -40,6 +40,7 @@ class ImportDialog : public QDialog {
   void showValues(int at, const formats::TableHead& head, int column);
   QComboBox* unitBox(int row, const formats::ColumnMatch& match);
   QComboBox* withBox(int row);
+  QComboBox* methodBox(int row);
   /// The chosen log with those that go with it, read beside the window.
   void lookAgain();
   void showLook(const LogLook& look);

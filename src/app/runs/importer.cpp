@@ -30,7 +30,7 @@ namespace {
 
 formats::GivenLog givenLog(const PendingLog& log) {
   return {QFileInfo(log.file).fileName().toStdString(), formats::readFile(QFile::encodeName(log.file).toStdString()), log.corrections,
-          log.offset_s};
+          log.offset_s, log.method == campaign::Method::Course};
 }
 
 }  // namespace
@@ -47,6 +47,7 @@ void Importer::take(const std::vector<PendingLog>& logs, std::size_t which, cons
   campaign::Run run;
   run.setup = log.setup;
   run.ended = log.ended;
+  run.method = log.method;
   run.flight = log.flight;
   run.notes = log.notes;
   run.from_s = log.from_s;

@@ -16,6 +16,7 @@ struct PendingLog {
   QString file;
   std::string setup;
   campaign::Ended ended = campaign::Ended::Unknown;
+  campaign::Method method = campaign::Method::PathFlight;
   std::string flight, notes;
   std::map<std::string, std::string> corrections;
   int with = -1;                          ///< goes with that one of the logs; -1: it is a run of its own

@@ -19,7 +19,8 @@ QString nameOf(const PendingLog& log) {
 std::vector<formats::GivenLog> givenOf(const std::vector<PendingLog>& logs, bool laid) {
   std::vector<formats::GivenLog> out;
   for (const PendingLog& log : logs) {
-    out.push_back({nameOf(log).toStdString(), formats::readFile(QFile::encodeName(log.file).toStdString()), log.corrections, log.offset_s});
+    out.push_back({nameOf(log).toStdString(), formats::readFile(QFile::encodeName(log.file).toStdString()), log.corrections, log.offset_s,
+                   log.method == campaign::Method::Course});
     if (laid && out.size() > 1 && !out.back().offset_s) out.back().offset_s = 0;
   }
   return out;
@@ -29,6 +30,7 @@ RunStrip::Shown shownOf(const formats::ImportedLog& read, const PendingLog& firs
   RunStrip::Shown out;
   out.title = QObject::tr("%1: what will be taken").arg(nameOf(first));
   out.strip = log::stripOf(*read.recording, read.track, campaign::linkIds(campaign));
+  out.unplaced = read.track.farthest_m == 0;
   out.turn = first.turn.value_or(read.track.turn);
   out.from_s = first.from_s;
   out.to_s = first.to_s;

@@ -20,9 +20,10 @@ RunStrip::RunStrip(QWidget* parent) : QWidget(parent) {
   setAccessibleName(tr("The run over time and over the path"));
   setMinimumHeight(190);
   setFocusPolicy(Qt::StrongFocus);
+  setMouseTracking(true);
   setToolTip(tr("Drag the edges of the turn, the cuts at either end, or a further log below against the first. With the "
                 "keyboard: left and right move the turn's begin, with Shift its end, with Ctrl and Ctrl+Shift the cuts, with "
-                "Alt the further log."));
+                "Alt the further log. M marks the next post where the pointer is."));
 }
 
 void RunStrip::show(std::optional<Shown> shown) {
@@ -117,7 +118,7 @@ RunStrip::Edge RunStrip::edgeAt(const QPointF& at, int& further) const {
 }
 
 void RunStrip::mousePressEvent(QMouseEvent* event) {
-  if (!m_shown || m_shown->strip.distance.time_s.size() < 2) return;
+  if (!drawable()) return;
   int further = -1;
   m_edge = edgeAt(event->position(), further);
   if (m_edge == Edge::Further) m_further = further;
@@ -125,7 +126,12 @@ void RunStrip::mousePressEvent(QMouseEvent* event) {
   m_moved_s = 0;
 }
 
+bool RunStrip::drawable() const {
+  return m_shown && m_shown->strip.end_s > m_shown->strip.begin_s;
+}
+
 void RunStrip::mouseMoveEvent(QMouseEvent* event) {
+  if (drawable()) m_pointer_s = timeSide().contains(event->position()) ? time(event->position().x()) : NAN;
   if (m_edge != Edge::None) move(m_edge, time(event->position().x()));
 }
 
@@ -135,6 +141,7 @@ void RunStrip::mouseReleaseEvent(QMouseEvent*) {
 }
 
 void RunStrip::keyPressEvent(QKeyEvent* event) {
+  if (drawable() && event->key() == Qt::Key_M && std::isfinite(m_pointer_s)) return emit markWanted(m_pointer_s);
   if (!m_shown || (event->key() != Qt::Key_Left && event->key() != Qt::Key_Right)) return QWidget::keyPressEvent(event);
   const auto keys = event->modifiers();
   const double step = event->key() == Qt::Key_Left ? -1 : 1;

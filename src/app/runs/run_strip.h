@@ -2,6 +2,7 @@
 #include <QColor>
 #include <QStringList>
 #include <QWidget>
+#include <cmath>
 #include <optional>
 
 #include "core/campaign/run.h"
@@ -31,6 +32,8 @@ class RunStrip : public QWidget {
     QString first_log;
     std::vector<Further> further = {};
     QStringList facts = {}, warnings = {};
+    std::vector<std::pair<double, QString>> marks = {};  ///< when a place was passed, and which
+    bool unplaced = false;
   };
   void show(std::optional<Shown> shown);
 
@@ -39,6 +42,7 @@ class RunStrip : public QWidget {
   /// None: at that end of the log.
   void cutMoved(std::optional<double> from_s, std::optional<double> to_s);
   void furtherMoved(int index, double by_s);
+  void markWanted(double time_s);  ///< at the pointer
 
  protected:
   void paintEvent(QPaintEvent*) override;
@@ -66,6 +70,8 @@ class RunStrip : public QWidget {
   void paintLane(QPainter& p, const Row& row) const;
   void paintTurnAndCuts(QPainter& p) const;
   void paintSources(QPainter& p) const;
+  void paintMarks(QPainter& p) const;
+  bool drawable() const;
   void paintAxes(QPainter& p) const;
   void paintWarnings(QPainter& p, const Row& row) const;
 
@@ -75,6 +81,7 @@ class RunStrip : public QWidget {
   int m_further = -1;        ///< which log is held, or was last
   double m_held_s = 0;       ///< where it was taken
   double m_moved_s = 0;      ///< by how much it was moved since
+  double m_pointer_s = NAN;  ///< under the pointer
 };
 
 }  // namespace distanz::app

@@ -6,11 +6,16 @@
 #include <QGuiApplication>
 #include <QHeaderView>
 #include <QLabel>
+#include <QMenu>
 #include <QShortcut>
 #include <QVBoxLayout>
 #include <QtConcurrent>
 #include <algorithm>
 
+#include "app/runs/flown_menu.h"
+#include "app/runs/hand_log_dialog.h"
+#include "app/runs/marks_dialog.h"
+#include "app/shared/elided_label.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
@@ -44,24 +49,41 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   showSelected();
 }
 
+QPushButton* RunsStage::readingsMenu() {
+  auto* button = new QPushButton(tr("Readings"));
+  button->setObjectName("readingsMenu");
+  button->setToolTip(tr("What was called out or read off a recording: posts, distances or times, with signal, quality or events"));
+  button->setIcon(theme::icon("chevron", theme::tokens().ink));
+  button->setIconSize({10, 10});
+  button->setLayoutDirection(Qt::RightToLeft);
+  auto* menu = new QMenu(button);
+  menu->setLayoutDirection(Qt::LeftToRight);
+  button->setMenu(menu);
+  QAction* write = menu->addAction(tr("Write them row by row ..."));
+  write->setObjectName("writeReadings");
+  connect(write, &QAction::triggered, this, [this] {
+    HandLogDialog dialog(this);
+    if (dialog.exec() == QDialog::Accepted) bringInText(tr("readings"), dialog.csv());
+  });
+  QAction* paste = menu->addAction(tr("Paste a table"));
+  paste->setObjectName("pasteReadings");
+  connect(paste, &QAction::triggered, this, &RunsStage::paste);
+  return button;
+}
+
 QHBoxLayout* RunsStage::headRow() {
   auto* row = new QHBoxLayout;
   auto* import = new QPushButton(tr("Bring logs in ..."));
   import->setObjectName("bringIn");
   import->setProperty("next", true);
   row->addWidget(import);
-  auto* paste = new QPushButton(tr("Paste readings"));
-  paste->setObjectName("pasteReadings");
-  paste->setToolTip(tr("A table from a spreadsheet or notes: posts, distances or times, with signal, quality or events (break-up, lost, regained, turned)"));
-  row->addWidget(paste);
-  connect(paste, &QPushButton::clicked, this, &RunsStage::paste);
+  row->addWidget(readingsMenu());
   auto* keys = new QShortcut(QKeySequence::Paste, this);
   keys->setContext(Qt::WidgetWithChildrenShortcut);
   connect(keys, &QShortcut::activated, this, &RunsStage::paste);
-  auto* hint = plainLabel(tr("or drop logs on the window"));
+  auto* hint = new ElidedLabel(tr("or drop logs on the window"));
   hint->setProperty("muted", true);
-  row->addWidget(hint);
-  row->addStretch();
+  row->addWidget(hint, 1);
   m_find->setObjectName("findRuns");
   m_find->setPlaceholderText(tr("find runs"));
   m_find->setAccessibleName(tr("Show only runs with this in a cell"));
@@ -71,6 +93,7 @@ QHBoxLayout* RunsStage::headRow() {
   m_void->setObjectName("voidRun");
   m_void->setToolTip(tr("Keep the run but do not count it, with a reason; or count it again"));
   m_remove->setObjectName("removeRun");
+  row->addWidget(flownMenu(this, document(), [this] { return selectedRuns(); }));
   row->addWidget(m_void);
   row->addWidget(m_remove);
   connect(import, &QPushButton::clicked, this, [this] { emit importRequested({}); });
@@ -116,6 +139,11 @@ void RunsStage::connectAll() {
   connect(m_strip, &RunStrip::turnMoved, this, &RunsStage::moveTurn);
   connect(m_strip, &RunStrip::cutMoved, this, &RunsStage::cut);
   connect(m_strip, &RunStrip::furtherMoved, this, &RunsStage::moveFurther);
+  connect(m_strip, &RunStrip::markWanted, this, [this](double time_s) {
+    campaign::Campaign next = document().campaign();
+    addMark(next, m_selected, time_s);
+    document().edit(finding("mark-run", {}, {"run", m_selected}), next);
+  });
   connect(&m_look, &QFutureWatcher<Looked>::finished, this, &RunsStage::showLook);
   connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
           [this](const QModelIndex& now) {
@@ -138,7 +166,11 @@ void RunsStage::paste() {
     emit document().refused(tr("There is no text to paste: copy the rows of a table with its headings first."));
     return;
   }
-  const QString file = m_pasted.filePath(tr("pasted %1.csv").arg(QDateTime::currentDateTime().toString("yyyy-MM-dd HH.mm.ss")));
+  bringInText(tr("pasted"), text);
+}
+
+void RunsStage::bringInText(const QString& name, const QString& text) {
+  const QString file = m_pasted.filePath(QString("%1 %2.csv").arg(name, QDateTime::currentDateTime().toString("yyyy-MM-dd HH.mm.ss")));
   try {
     formats::writeFile(QFile::encodeName(file).toStdString(), text.toStdString());
   } catch (const std::exception& e) {
@@ -175,6 +207,8 @@ void RunsStage::showLook() {
 }
 
 void RunsStage::showSelected() {
+  const auto& runs = document().campaign().runs;
+  if (!campaign::findRun(document().campaign(), m_selected) && !runs.empty()) m_selected = runs.back().id;  // what came last
   const campaign::Run* run = campaign::findRun(document().campaign(), m_selected);
   if (!run) {
     m_void->setEnabled(false);
@@ -200,6 +234,20 @@ void RunsStage::showSelected() {
   }));
 }
 
+namespace {
+
+/// The four that are mixed up, each by its name.
+QString distancesText(const log::Distances& d) {
+  QStringList out;
+  const std::pair<double, QString> named[] = {{d.horizontal_m, RunsStage::tr("from the station %1")}, {d.slant_m, RunsStage::tr("slant %1")},
+                                              {d.along_m, RunsStage::tr("along the path %1")}, {d.travelled_m, RunsStage::tr("travelled %1")}};
+  for (const auto& [metres, text] : named)
+    if (std::isfinite(metres)) out << text.arg(words::distance(metres));
+  return out.isEmpty() ? QString() : RunsStage::tr("farthest: %1").arg(out.join(", "));
+}
+
+}  // namespace
+
 RunsStage::Looked RunsStage::look(const campaign::Run& run, const campaign::Campaign& c, const store::SampleFile& samples) {
   const auto kept = samples.recording(run, c);
   const auto by_posts = analysis::placed(c, run, *kept);
@@ -207,7 +255,8 @@ RunsStage::Looked RunsStage::look(const campaign::Run& run, const campaign::Camp
   const auto cut = analysis::cutOut(run, whole);
   const log::Recording& rows = cut ? *cut : whole;
   const auto path = campaign::courseOf(c, run.path);
-  const auto trackOf = [&](const log::Recording& r) { return analysis::trackOf(run, r, path ? &*path : nullptr); };
+  const bool unplaced = log::isUnplaced(rows);
+  const auto trackOf = [&](const log::Recording& r) { return unplaced ? log::unplacedTrack(r) : analysis::trackOf(run, r, path ? &*path : nullptr); };
   const auto links = campaign::linkIds(c);
   const log::Track own = trackOf(rows);
   const auto out = std::make_shared<RunStrip::Shown>();
@@ -216,6 +265,10 @@ RunsStage::Looked RunsStage::look(const campaign::Run& run, const campaign::Camp
   out->strip = log::stripOf(rows, own, links);
   if (cut) out->strip = log::stripOfPart(log::stripOf(whole, trackOf(whole), links), out->strip);
   out->turn = own.turn;
+  out->unplaced = unplaced;
+  for (const campaign::Mark& m : run.marks) out->marks.emplace_back(m.time_s, words::distance(m.along_m));
+  if (!run.marks_like.empty()) out->facts << tr("placed by its likeness with run %1").arg(QString::fromStdString(run.marks_like));
+  out->facts << distancesText(log::farthestDistances(rows, own, c.station.antenna_height_m));
   out->from_s = run.from_s;
   out->to_s = run.to_s;
   out->first_log = QString::fromStdString(run.source().file);

@@ -25,12 +25,14 @@ class RunsStage : public Stage {
  private:
   using Looked = std::shared_ptr<RunStrip::Shown>;
   QHBoxLayout* headRow();
+  QPushButton* readingsMenu();
   void setUpTable();
   void connectAll();
   void showSelected();
   void showLook();
   void editRun(const char* step, const std::function<void(campaign::Run&)>& change);
   void paste();
+  void bringInText(const QString& name, const QString& text);
   void moveTurn(double begin_s, double end_s);
   void cut(std::optional<double> from_s, std::optional<double> to_s);
   void moveFurther(int index, double by_s);

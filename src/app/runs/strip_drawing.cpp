@@ -40,7 +40,7 @@ void RunStrip::paintEvent(QPaintEvent*) {
   QPainter p(this);
   p.setRenderHint(QPainter::Antialiasing);
   const auto& t = theme::tokens();
-  if (!m_shown || m_shown->strip.distance.time_s.size() < 2) {
+  if (!drawable()) {
     const QRectF all = QRectF(rect()).adjusted(theme::kAxisLeft, 24, -theme::kAxisRight, -20);
     p.fillRect(all, t.surface);
     p.setPen(t.hairline);
@@ -54,6 +54,7 @@ void RunStrip::paintEvent(QPaintEvent*) {
   p.drawText(QRectF(timeSide().left(), 2, timeSide().width(), 20), Qt::AlignVCenter, m_shown->title);
   for (const Row& row : rows()) paintLane(p, row);
   paintTurnAndCuts(p);
+  paintMarks(p);
   paintAxes(p);
   paintWarnings(p, rows().front());
   paintSources(p);
@@ -151,6 +152,30 @@ void RunStrip::paintTurnAndCuts(QPainter& p) const {
   p.drawText(QRectF(turn.center().x() - 30, first.top + first.height - 15, 60, 14), Qt::AlignCenter, tr("turn"));
 }
 
+/// Posts as they were passed; and where nothing says where it was, what to do.
+void RunStrip::paintMarks(QPainter& p) const {
+  const auto& t = theme::tokens();
+  const QRectF a = timeSide();
+  p.setFont(theme::figureFont(10));
+  double last_px = -INFINITY;
+  for (const auto& [time_s, name] : m_shown->marks) {
+    const double px = x(time_s);
+    p.setPen(QPen(t.muted, 1, Qt::DotLine));
+    p.drawLine(QPointF(px, a.top()), QPointF(px, a.bottom()));
+    const double wide = p.fontMetrics().horizontalAdvance(name) + 6;
+    if (px - last_px < wide) continue;  // one over the other is read by nobody
+    last_px = px;
+    p.setPen(t.ink);
+    p.drawText(QRectF(px - wide / 2, a.top() + 14, wide, 12), Qt::AlignCenter, name);
+  }
+  if (!m_shown->unplaced) return;
+  const Row first = rows().front();
+  p.setFont(theme::bodyFont(12));
+  p.setPen(t.muted);
+  p.drawText(QRectF(a.left(), first.top, a.width(), first.height), Qt::AlignCenter | Qt::TextWordWrap,
+             tr("Nothing says where it was. Point at the time a post was passed and press M, or open Flown, Where it was."));
+}
+
 void RunStrip::paintAxes(QPainter& p) const {
   const auto& t = theme::tokens();
   const QRectF a = timeSide(), b = pathSide();
@@ -161,7 +186,7 @@ void RunStrip::paintAxes(QPainter& p) const {
   for (double at = step * std::ceil(s.begin_s / step); at <= s.end_s; at += step)
     p.drawText(QRectF(std::clamp(x(at) - 30, a.left() - 26, a.right() - 34), a.bottom() + 3, 60, 13), Qt::AlignCenter,
                words::quantity(at, quantity::Unit::Second, 0));
-  if (s.lanes.empty()) return;
+  if (s.lanes.empty() || !(s.farthest_m > 0)) return;
   const words::Marks marks = words::distanceMarks(s.farthest_m / 5, s.farthest_m);
   for (double d = 0; d <= s.farthest_m; d += marks.step_m)
     p.drawText(QRectF(std::clamp(b.left() + b.width() * d / s.farthest_m - 34, b.left() - 30, b.right() - 38), b.bottom() + 3, 68, 13),

@@ -11,6 +11,7 @@
 #include <QPushButton>
 #include <QTemporaryDir>
 #include <QTimer>
+#include <functional>
 
 #include "app/kit/chain_view.h"
 #include "app/window/main_window.h"
@@ -93,6 +94,20 @@ void awaitCampaign(MainWindow& window) {
   while ((!document.analysed() || document.ground().reading()) && clock.elapsed() < 30000) settle(20);
 }
 
+/// Compare with its reasons open, and its other pages.
+void savePages(MainWindow& window, const std::function<void(const QString&)>& save) {
+  openWhy(window);
+  save("compare-why");
+  openWhy(window);
+  press(window, "page_stretches");
+  save("compare-stretches");
+  press(window, "page_sides");
+  save("compare-sides");
+  press(window, "page_steps");
+  save("compare-steps");
+  press(window, "page_along");
+}
+
 }  // namespace
 
 QStringList savePictures(MainWindow& window, const QString& folder) {
@@ -144,16 +159,7 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
   turnBench(window, 3, "showResult");
   save("bench-turntable");
   window.workspace()->showStageNamed("compare");
-  openWhy(window);
-  save("compare-why");
-  openWhy(window);
-  press(window, "page_stretches");
-  save("compare-stretches");
-  press(window, "page_sides");
-  save("compare-sides");
-  press(window, "page_steps");
-  save("compare-steps");
-  press(window, "page_along");
+  savePages(window, save);
   files << QDir(folder).filePath("import.png");
   saveImportDialog(window, files.back());
   files << QDir(folder).filePath("how-it-decides.png");

@@ -139,6 +139,17 @@ void describe(Visitor& v, Source& s) {
   v.unknown(s.unknown);
 }
 
+std::span<const Word> methodWords() {
+  static constexpr Word kMethods[] = {{"path-flight", "out and back along the measured path"},
+                             {"paired", "both setups listening in one flight"},
+                             {"course", "a course across, behind or around the station"},
+                             {"station-readings", "between fixed points"},
+                             {"swap", "ends exchanged"},
+                             {"walk", "carried, at reduced power"},
+                             {"hand-log", "written down while flying"}};
+  return kMethods;
+}
+
 void describe(Visitor& v, Mark& m) {
   v.number({.key = "time_s", .what = "on the first log's clock", .unit = Unit::Second, .low = -kClockHigh_s, .high = kClockHigh_s, .required = true}, m.time_s);
   v.number({.key = "along_m", .what = "along the path", .unit = Unit::Metre, .low = -kPathHigh_m, .high = kPathHigh_m, .required = true}, m.along_m);

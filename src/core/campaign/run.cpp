@@ -33,17 +33,6 @@ std::span<const description::Word> endedWords() {
   return kEnds;
 }
 
-std::span<const description::Word> methodWords() {
-  static constexpr description::Word kMethods[] = {{"path-flight", "out and back along the measured path"},
-                             {"paired", "both setups listening in one flight"},
-                             {"course", "a course across, behind or around the station"},
-                             {"station-readings", "between fixed points"},
-                             {"swap", "ends exchanged"},
-                             {"walk", "carried, at reduced power"},
-                             {"hand-log", "written down while flying"}};
-  return kMethods;
-}
-
 std::span<const description::Word> legsWords() {
   return kLegs;
 }

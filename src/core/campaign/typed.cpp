@@ -10,11 +10,6 @@
 namespace distanz::campaign {
 namespace {
 
-std::string trimmed(const std::string& text) {
-  const auto first = text.find_first_not_of(" \t"), last = text.find_last_not_of(" \t");
-  return first == std::string::npos ? std::string() : text.substr(first, last - first + 1);
-}
-
 /// The parts of a list, without empty ones.
 std::vector<std::string> items(const std::string& text) {
   std::vector<std::string> out;
@@ -53,6 +48,11 @@ quantity::Parsed reduction(const std::string& text) {
 }
 
 }  // namespace
+
+std::string trimmed(const std::string& text) {
+  const auto first = text.find_first_not_of(" \t"), last = text.find_last_not_of(" \t");
+  return first == std::string::npos ? std::string() : text.substr(first, last - first + 1);
+}
 
 TypedModes parseModes(const std::string& text) {
   TypedModes out;

@@ -10,6 +10,9 @@
 /// Lists of values as a pilot types them.
 namespace distanz::campaign {
 
+/// Without blanks at either end.
+std::string trimmed(const std::string& text);
+
 struct TypedModes {
   std::vector<ModeSensitivity> modes;
   std::optional<Finding> problem;  ///< why it was refused and what to type instead; none where it was read

@@ -33,8 +33,8 @@ constexpr FindingInfo kBeyondFindings[] = {
     {"step-later", Result, "compare", "setup link what least:m sure:% stepped:count flights:count", ""},
     {"step-seldom", Result, "compare", "setup link what farthest:m stepped:count flights:count", ""},
     {"band-hops", Caution, "compare", "link hops:count", ""},
-    {"freezes-rate", Result, "compare", "setup link rate freezes:count flown:m flights:count", ""},
-    {"freezes-none", Result, "compare", "setup link flown:m rate", ""},
+    {"freezes-rate", Result, "compare", "setup link every:m freezes:count flown:m flights:count", ""},
+    {"freezes-none", Result, "compare", "setup link flown:m every:m", ""},
     {"freezes-where", Detail, "compare", "from:m to:m freezes:count lost:m regained:m", ""},
     {"lived-on", Result, "compare", "picture link frozen:m alive:m", ""},
     {"energy-allows", Result, "compare", "setup turn:m flown:m out back flights:count", ""},
@@ -43,6 +43,17 @@ constexpr FindingInfo kBeyondFindings[] = {
     {"energy-unknown", Advice, "compare", "", ""},
     {"step-at-power", Detail, "compare", "power:mW", ""},
     {"side-few-flights", Caution, "compare", "", ""},
+    {"no-mark-time", Refusal, "runs", "text", ""},
+    {"no-mark-place", Refusal, "runs", "text", ""},
+    {"mark-run", Step, "runs", "", ""},
+    {"method-run", Step, "runs", "", ""},
+    {"likeness-found", Result, "runs", "other correlation:% chance:% rms:dB marks:count", ""},
+    {"likeness-weak", Caution, "runs", "other correlation:% chance:%", ""},
+    {"likeness-none", Caution, "runs", "other", ""},
+    {"place-later", Caution, "runs", "", ""},
+    {"no-such-method", Refusal, "runs", "option words", ""},
+    {"no-such-run", Refusal, "runs", "option runs", ""},
+    {"mark-without-place", Refusal, "runs", "option", ""},
 };
 
 }  // namespace

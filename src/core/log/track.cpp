@@ -219,6 +219,13 @@ double stepTo(const Recording& r, const Track& track, std::size_t before, std::s
 
 }  // namespace
 
+Track unplacedTrack(const Recording& r) {
+  Track out;
+  out.distance_m.assign(r.rows(), NAN);
+  if (!r.time_s.empty()) out.turn = {r.time_s.back(), r.time_s.back()}, out.farthest_s = r.time_s.back();
+  return out;
+}
+
 Distances distancesAt(const Recording& r, const Track& track, std::size_t row, double antenna_height_m) {
   Distances out{slantOf(r, track, row, antenna_height_m), track.distance_m[row],
                 track.along_m.empty() ? NAN : track.along_m[row], NAN};

@@ -49,6 +49,9 @@ struct Track {
 
 /// Where a GNSS position lies on the path; none for no fix (0/0) or off the globe.
 std::optional<course::Placement> placedAt(const course::Course& course, double lat_deg, double lon_deg);
+/// Of a recording that nothing places: unknown everywhere, its turn at its end.
+Track unplacedTrack(const Recording& recording);
+
 /// How the four distances that users mix up are told apart: slant and horizontal from the station, along the path, and
 /// travelled.
 struct Distances {

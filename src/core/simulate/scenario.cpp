@@ -8,6 +8,7 @@
 #include "core/quantity/decibel.h"
 #include "core/quantity/unit.h"
 #include "core/simulate/fading.h"
+#include "core/simulate/flight_extras.h"
 #include "core/simulate/shadowing.h"
 
 namespace distanz::simulate {
@@ -111,6 +112,9 @@ class Flyer {
         column =
             addLink(r, column, {link, p, run, terms(flight, link, p), own[link]}, now, receivers.at(link));
     }
+    for (const auto& [link, p] : m_s.physics)
+      if (p.stands_below_pct > 0 && isVideo(link)) addFrames(r, link, p.stands_below_pct);
+    if (const double use = run.use_mah_km.value_or(m_s.use_mah_km); use > 0) addBattery(r, {use}, run.speed_mps);
     return r;
   }
 
@@ -256,6 +260,7 @@ void checkPhysics(const LinkPhysics& p) {
   within(p.packets_in_reading, 1, kMostPackets, "packets_in_reading");
   within(p.reading_lag_s, 0, 60, "reading_lag_s");
   within(p.full_bitrate_mbps, 0, 1e4, "full_bitrate_mbps");
+  within(p.stands_below_pct, 0, 100, "stands_below_pct");
   within(p.wild_share, 0, 1, "wild_share");
 }
 
@@ -272,6 +277,7 @@ void checkFlight(const Scenario& s, const RunPlan& run) {
         }))
       throw DomainError(finding("scenario-power-steps"));
   within(run.speed_mps, 0.5, 100, "speed_mps");
+  within(run.use_mah_km.value_or(0), 0, 1e5, "use_mah_km");
   if (run.sample_s) within(*run.sample_s, 0.001, 3600, "sample_s");
   for (const auto& [link, p] : s.physics) {
     if (!s.level_dbm.contains(run.setup) || !s.level_dbm.at(run.setup).contains(link))

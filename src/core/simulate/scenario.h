@@ -37,6 +37,7 @@ struct LinkPhysics {
   double wild_share = 0;  ///< share of readings that are rubbish
   double pair_sd_db = 0.5,
          pair_within_sd_db = 0.7;  ///< what a receiver has to itself among those recorded in one flight
+  double stands_below_pct = 0;     ///< the log of a video link counts pictures, which stand while fewer packets arrive; 0: it does not count
   double leg_sd_db = 0;            ///< from flight to flight, the way back against the way out
 };
 
@@ -55,6 +56,7 @@ struct RunPlan {
   double level_offset_db = 0;  ///< the day: drift, a weak battery, wind
   std::string notes;
   std::string flight;
+  std::optional<double> use_mah_km = {};      ///< the log tells charge and voltage; none: as the scenario has it
   std::optional<double> sample_s = {};  ///< logged so often; none: as the scenario has it
   std::map<std::string, double> reduced_db;  ///< by link id: flown with so much less power
   std::map<std::string, std::vector<PowerStep>>
@@ -71,6 +73,7 @@ struct Scenario {
   std::vector<RunPlan> runs;
   double sample_s = 0.1;
   bool with_gnss = true;
+  double use_mah_km = 0;  ///< of every flight; 0: logs tell no battery
 };
 
 struct Truth {

@@ -107,8 +107,8 @@ void drawFreezes(QPainter& p, const QRectF& row, const analysis::FreezesOnLink& 
   if (f.per_km) {
     const bool none = f.freezes == 0;
     line(p, QRectF(row.left() + 24, row.top() + 17, kStepLeft_px - 32, 15),
-         none ? Said::tr("none; up to %1 per km").arg(words::number(f.per_km->high, 2))
-              : Said::tr("%1 per km (%2 to %3)").arg(words::number(f.per_km->estimate, 2), words::number(f.per_km->low, 2), words::number(f.per_km->high, 2)),
+         none ? Said::tr("none; surely rarer than one in %1").arg(words::distance(1000 / f.per_km->high))
+              : Said::tr("every %1 (%2)").arg(words::distance(1000 / f.per_km->estimate), words::span(1000 / f.per_km->high, f.per_km->low > 0 ? 1000 / f.per_km->low : INFINITY)),
          look.ink, look.font(12, false));
     if (f.lost_m && f.regained_m)
       line(p, QRectF(row.left() + 24, row.top() + 32, kStepLeft_px - 32, 15), Said::tr("lost %1, back %2").arg(words::distance(*f.lost_m), words::distance(*f.regained_m)), look.muted, look.font(11, false));

@@ -2,7 +2,6 @@
 #include <vector>
 
 #include "core/analysis/result/campaign_analysis.h"
-#include "core/campaign/campaign.h"
 
 /// Inside of the analysis: what logs tell beside the range. Not for other folders.
 namespace distanz::analysis {

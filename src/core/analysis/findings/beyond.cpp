@@ -123,8 +123,8 @@ Finding stepTold(const StepsOnLink& s) {
 
 Finding freezesTold(const FreezesOnLink& f) {
   if (f.freezes == 0)
-    return finding("freezes-none", {{"setup", f.setup}, {"link", f.link}, metres("flown", f.flown_m), {"rate", f.per_km->high, Unit::None}}, {"setup", f.setup});
-  Finding out = finding("freezes-rate", {{"setup", f.setup}, {"link", f.link}, {"rate", measureOf(*f.per_km, Unit::None)}, {"freezes", f.freezes},
+    return finding("freezes-none", {{"setup", f.setup}, {"link", f.link}, metres("flown", f.flown_m), metres("every", 1000 / f.per_km->high)}, {"setup", f.setup});
+  Finding out = finding("freezes-rate", {{"setup", f.setup}, {"link", f.link}, {"every", Measure{1000 / f.per_km->estimate, Unit::Metre, 1000 / f.per_km->high, f.per_km->low > 0 ? 1000 / f.per_km->low : INFINITY}}, {"freezes", f.freezes},
                                          metres("flown", f.flown_m), {"flights", f.flights}}, {"setup", f.setup});
   const auto most = std::max_element(f.stretches.begin(), f.stretches.end(), [](const auto& a, const auto& b) { return a.freezes < b.freezes; });
   if (most != f.stretches.end() && f.lost_m && f.regained_m)
@@ -167,6 +167,15 @@ std::vector<Finding> stepsTold(const campaign::Campaign&, const CampaignAnalysis
   for (const FreezesOnLink& f : a.freezes)
     if (f.link == link && f.per_km) out.push_back(freezesTold(f));
   return out;
+}
+
+Finding likenessTold(const std::optional<log::Likeness>& like, const std::string& other) {
+  if (!like) return finding("likeness-none", {{"other", other}});
+  std::vector<Argument> told{{"other", other}, {"correlation", 100 * like->correlation, Unit::Percent}, {"chance", 100 * like->by_chance, Unit::Percent}};
+  if (!like->tells()) return finding("likeness-weak", std::move(told));
+  told.emplace_back("rms", like->rms_db, Unit::Decibel);
+  told.emplace_back("marks", like->marks.size());
+  return finding("likeness-found", std::move(told));
 }
 
 }  // namespace distanz::analysis

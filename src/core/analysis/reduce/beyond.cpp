@@ -94,29 +94,31 @@ std::optional<double> aliveTo(const BeyondContext& c, const campaign::Link& link
   return out;
 }
 
-/// Where full quality fell to nothing at once on the way out, and did not come back.
+/// Where full quality fell to nothing at once on the way out, and did not come back before the turn: behind a hole it does.
 void sharpEnd(const BeyondContext& c, const campaign::Link& link, const std::vector<double>& signal, LinkBeyond& out) {
   const auto* quality = columnOf(c, link, log::channel::kQuality);
   if (!quality) return;
   double good_s = NAN, good_m = NAN, level = NAN, gone_s = NAN;
-  for (std::size_t i = 0; i < quality->size(); ++i) {
+  bool slowly = false;
+  for (std::size_t i = 0; i < quality->size() && c.recording.time_s[i] <= c.track.farthest_s; ++i) {
     const double t = c.recording.time_s[i], q = (*quality)[i];
     if (!std::isfinite(q)) continue;
     if (q >= kGood_pct) {
-      if (t > c.track.farthest_s) break;
       good_s = t;
       good_m = c.track.distance_m[i];
       if (!signal.empty() && std::isfinite(signal[i])) level = signal[i];
+    }
+    if (q > kGone_pct) {
       gone_s = NAN;
-    } else if (q <= kGone_pct) {
-      if (std::isnan(gone_s)) gone_s = t;
-      if (gone_s - good_s > kAtOnce_s) return;  // it went down slowly
-      if (t - gone_s >= kStaysAway_s) {
-        if (std::isfinite(good_m)) out.ended_sharp_m = good_m, out.signal_there_dbm = level;
-        return;
-      }
+      slowly = false;
+    } else if (std::isnan(gone_s)) {
+      gone_s = t;
+      slowly = gone_s - good_s > kAtOnce_s;
     }
   }
+  if (std::isnan(gone_s) || slowly || !(c.track.farthest_s - gone_s >= kStaysAway_s) || !std::isfinite(good_m)) return;
+  out.ended_sharp_m = good_m;
+  out.signal_there_dbm = level;
 }
 
 }  // namespace

@@ -1,8 +1,10 @@
-#include "app/plan/path_table.h"
+#include "app/shared/path_table.h"
 
+#include <QApplication>
 #include <QHeaderView>
 #include <QPushButton>
 #include <QTableWidget>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include "app/shared/text.h"
@@ -99,7 +101,7 @@ PathTable::PathTable(Document& document, const QString& name, const QString& tit
 void PathTable::edit(const std::function<bool(Campaign&)>& what) {
   Campaign next = m_document.campaign();
   try {
-    if (what(next)) m_document.edit(finding("lay-path"), next);
+    if (what(next)) m_document.edit(step(), next);
   } catch (const Error& e) {
     m_reason->setText(words::sentence(e));
     m_reason->show();
@@ -133,8 +135,29 @@ void PathTable::taken(int row, int column) {
   const QString refused = m_columns[std::size_t(column)].take(next, row, m_table->item(row, column)->text());
   m_reason->setText(refused);
   m_reason->setVisible(!refused.isEmpty());
-  if (refused.isEmpty()) m_document.edit(finding("lay-path"), next);
+  if (refused.isEmpty()) m_document.edit(step(), next);
   refresh();
+  if (refused.isEmpty() && m_of.goes_on) QTimer::singleShot(0, this, [this, row, column] { goOn(row, column); });
+}
+
+/// Only while the keyboard is in the table: who clicked elsewhere is left there.
+void PathTable::goOn(int row, int column) {
+  if (!m_table->isAncestorOf(QApplication::focusWidget()) && QApplication::focusWidget() != m_table) return;
+  if (column + 1 < m_table->columnCount()) {
+    ++column;
+  } else {
+    column = 0;
+    if (++row == m_table->rowCount()) edit([this](Campaign& c) {
+      m_of.add(c);
+      return true;
+    });
+  }
+  m_table->setCurrentCell(row, column);
+  if (QTableWidgetItem* cell = m_table->item(row, column)) m_table->editItem(cell);
+}
+
+Finding PathTable::step() const {
+  return m_of.run.empty() ? finding(m_of.step) : finding(m_of.step, {}, {"run", m_of.run});
 }
 
 }  // namespace distanz::app

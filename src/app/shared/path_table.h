@@ -26,6 +26,9 @@ class PathTable : public QWidget {
     std::function<int(const Campaign&)> count;
     std::function<void(Campaign&)> add;  ///< at the end
     std::function<bool(Campaign&, int row)> remove;
+    const char* step = "lay-path";  ///< what an edit is called, see words/steps_texts
+    std::string run = {};           ///< that the step is about
+    bool goes_on = false;           ///< Enter leads to the next cell, behind the last one to a new row
   };
   /// @param name of the object; its table is named so with "_table", its buttons "_add" and "_remove"
   PathTable(Document& document, const QString& name, const QString& title, const QString& when_empty,
@@ -34,6 +37,8 @@ class PathTable : public QWidget {
  private:
   void refresh();
   void taken(int row, int column);
+  void goOn(int row, int column);
+  Finding step() const;
   void edit(const std::function<bool(Campaign&)>& what);
 
   Document& m_document;
