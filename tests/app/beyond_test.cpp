@@ -69,7 +69,7 @@ TEST_CASE("compare: named stretches tell setups apart, in sentences, on paper an
   CHECK_THAT(s.stage().csv().toStdString(), Contains("A,control,path,behind the shed,200.0,320.0,"));
   const QString file = QString::fromStdString(s.dir / "page.svg");
   REQUIRE(s.stage().saveSvg(file));
-  CHECK_THAT(distanz::test::slurp(file.toStdString()), Contains("behind the shed") && Contains("passes in 3 flights"));
+  CHECK_THAT(distanz::test::slurp(file.toStdString()), Contains("behind the shed") && Contains("passes, 3 flights"));
   CHECK(s.stage().savePng(QString::fromStdString(s.dir / "page.png")));
   CHECK(s.stage().savePdf(QString::fromStdString(s.dir / "page.pdf")));
   s.page("page_along");

@@ -96,6 +96,7 @@ void CompareStage::turnTo(ComparePage page) {
   m_page = page;
   m_pages->setCurrentIndex(page == ComparePage::Path ? 0 : 1);
   for (QWidget* w : m_of_path) w->setVisible(page == ComparePage::Path);
+  for (std::size_t k = 0; k < m_keys.size(); ++k) m_keys[k]->setVisible(k == std::size_t(page));
   refresh();
   emit findingsChanged();
 }
@@ -112,11 +113,18 @@ QHBoxLayout* CompareStage::headRow() {
     m_of_path.push_back(button);
   }
   head->addStretch();
-  auto* key = new ElidedLabel(
-      tr("line: estimate or middle flight   band: 95 % or most   dot: turned"));
-  key->setProperty("small", true);
-  head->addWidget(key, 1);
-  m_of_path.push_back(key);
+  const std::pair<ComparePage, QString> keys[] = {
+      {ComparePage::Path, tr("line: estimate or middle flight   band: 95 % or most   dot: turned")},
+      {ComparePage::Stretches, tr("signal in dBm, out as a line, back dashed   thick: mean of new flights, band: 95 %")},
+      {ComparePage::Sides, tr("dB above the mean of all directions seen")},
+      {ComparePage::Steps, {}}};
+  for (const auto& [page, text] : keys) {
+    auto* key = new ElidedLabel(text);
+    key->setProperty("small", true);
+    key->setVisible(page == ComparePage::Path);
+    head->addWidget(key, 1);
+    m_keys.push_back(key);
+  }
   return head;
 }
 

@@ -59,6 +59,7 @@ class CompareStage : public Stage, public Exportable {
   QStackedWidget* m_pages;
   ComparePage m_page = ComparePage::Path;
   std::vector<QWidget*> m_of_path;  ///< what only the path has
+  std::vector<QWidget*> m_keys;     ///< what is drawn, page by page
   QPushButton* m_pairs = nullptr;
   std::vector<std::string> m_wanted;  ///< ids of lanes
   ReadoutStrip* m_readout;

@@ -75,7 +75,7 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
       continue;
     }
     for (const log::ChannelInfo* c : log::laneChannels())
-      if (const auto mean = r.mean(c->name); mean && x < row.right() - 40)
+      if (const auto mean = r.mean(c->name); mean && x < row.right() - 84)
         x = figure(p, x, row, words::number(*mean, c->unit == quantity::Unit::Percent ? 0 : 1),
                    QString::fromUtf8(quantity::symbolOf(c->unit).data()));
   }

@@ -29,11 +29,6 @@ void settle(int ms) {
   loop.exec();
 }
 
-/// The reasons of the first verdict, opened in the column.
-void openWhy(MainWindow& window) {
-  if (auto* why = window.findChild<QPushButton*>("why")) why->click();
-}
-
 void press(MainWindow& window, const char* name) {
   if (auto* button = window.findChild<QPushButton*>(name)) button->click();
 }
@@ -94,11 +89,8 @@ void awaitCampaign(MainWindow& window) {
   while ((!document.analysed() || document.ground().reading()) && clock.elapsed() < 30000) settle(20);
 }
 
-/// Compare with its reasons open, and its other pages.
+/// The other pages of Compare.
 void savePages(MainWindow& window, const std::function<void(const QString&)>& save) {
-  openWhy(window);
-  save("compare-why");
-  openWhy(window);
   press(window, "page_stretches");
   save("compare-stretches");
   press(window, "page_sides");
@@ -152,8 +144,6 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
   save("kit-parts");
   press(window, "page_chain");
   window.workspace()->showStageNamed("bench");
-  turnBench(window, 3, "showEntries");
-  save("bench-entries");
   turnBench(window, 6, "showEntries");
   save("bench-ground");
   turnBench(window, 3, "showResult");

@@ -49,6 +49,16 @@ StripLane laneOf(std::string channel, const Recording& r, std::span<const double
   return out;
 }
 
+bool changes(const std::vector<double>& values) {
+  double first = NAN;
+  for (const double v : values) {
+    if (!std::isfinite(v)) continue;
+    if (std::isnan(first)) first = v;
+    if (v != first) return true;
+  }
+  return false;
+}
+
 }  // namespace
 
 Strip stripOf(const Recording& r, const Track& track, std::span<const std::string> links, int pieces) {
@@ -76,6 +86,9 @@ Strip stripOf(const Recording& r, const Track& track, std::span<const std::strin
   for (const std::string& link : links)
     for (const ChannelInfo* about : laneChannels())
       if (about->lane_at_first) add(linkChannel(link, about->name));
+  for (const std::string& link : links)  // what changed by itself decides how the rest is read
+    for (const std::string_view what : {channel::kPower, channel::kRate, channel::kMode, channel::kFrequency})
+      if (const auto* values = r.find(linkChannel(link, what)); values && changes(*values)) add(linkChannel(link, what));
   add(std::string(channel::kHeight));
   add(std::string(channel::kSpeed));
   return out;

@@ -26,7 +26,7 @@ struct Strip {
   std::vector<StripLane> lanes;
 };
 
-/// Signal, quality and what else of its links has a lane, then height and speed; what the log does not hold is left out.
+/// Signal, quality and what else of its links has a lane, power, rate, mode and band where they changed, then height and speed; what the log does not hold is left out.
 /// @param track of the recording @param links in their order @param pieces of time, > 0
 Strip stripOf(const Recording& recording, const Track& track, std::span<const std::string> links, int pieces = 700);
 

@@ -9,6 +9,7 @@
 #include "core/text/text.h"
 #include "lanes/paper/text_paper.h"
 #include "lanes/said.h"
+#include "words/phrases.h"
 #include "words/quantity.h"
 
 namespace distanz::lanes {
@@ -112,7 +113,7 @@ QStringList figuresOf(const analysis::SegmentOnLink& on) {
   QStringList both{worst, lost};
   both.removeAll(QString());
   out << both.join(", ");
-  out << Said::tr("%1 passes in %2 flights").arg(on.passes.size()).arg(on.flights);
+  out << Said::tr("%1 passes, %2").arg(on.passes.size()).arg(words::counted("flights", on.flights));
   return out;
 }
 

@@ -12,6 +12,7 @@
 #include "core/text/text.h"
 #include "lanes/paper/text_paper.h"
 #include "lanes/said.h"
+#include "words/phrases.h"
 #include "words/quantity.h"
 
 namespace distanz::lanes {
@@ -123,7 +124,7 @@ void drawNames(QPainter& p, const QPointF& c, double radius, bool bearings, cons
 
 QString noteOf(const Polar& polar) {
   const int seen = polar.bearings ? polar.of->bearings_seen : polar.of->sides_seen;
-  return Said::tr("%1 of %2 directions, %3 flights; band: 95 %").arg(seen).arg(log::kSectors).arg(polar.of->flights);
+  return Said::tr("%1 of %2 directions, %3; band: 95 %").arg(seen).arg(log::kSectors).arg(words::counted("flights", polar.of->flights));
 }
 
 }  // namespace

@@ -19,7 +19,7 @@ namespace {
 
 using quantity::Unit;
 
-constexpr double kStepHead_px = 28, kStepRow_px = 34, kStepFreezeRow_px = 52, kStepTableRow_px = 19, kStepGap_px = 18, kStepLeft_px = 190, kStepAxis_px = 22;
+constexpr double kStepHead_px = 28, kStepRow_px = 34, kStepFreezeRow_px = 68, kStepTableRow_px = 19, kStepGap_px = 18, kStepLeft_px = 190, kStepAxis_px = 22;
 
 std::vector<const analysis::StepsOnLink*> stepsOf(const StepsSheet& s) {
   std::vector<const analysis::StepsOnLink*> out;
@@ -107,11 +107,13 @@ void drawFreezes(QPainter& p, const QRectF& row, const analysis::FreezesOnLink& 
   if (f.per_km) {
     const bool none = f.freezes == 0;
     line(p, QRectF(row.left() + 24, row.top() + 17, kStepLeft_px - 32, 15),
-         none ? Said::tr("none; surely rarer than one in %1").arg(words::distance(1000 / f.per_km->high))
-              : Said::tr("every %1 (%2)").arg(words::distance(1000 / f.per_km->estimate), words::span(1000 / f.per_km->high, f.per_km->low > 0 ? 1000 / f.per_km->low : INFINITY)),
-         look.ink, look.font(12, false));
+         none ? Said::tr("none in %1").arg(words::distance(f.flown_m)) : Said::tr("every %1").arg(words::distance(1000 / f.per_km->estimate)), look.ink, look.font(12, true));
+    line(p, QRectF(row.left() + 24, row.top() + 32, kStepLeft_px - 32, 15),
+         none ? Said::tr("surely under one in %1").arg(words::distance(1000 / f.per_km->high))
+              : Said::tr("95 %: %1").arg(words::span(1000 / f.per_km->high, f.per_km->low > 0 ? 1000 / f.per_km->low : INFINITY)),
+         look.ink, look.font(11, false));
     if (f.lost_m && f.regained_m)
-      line(p, QRectF(row.left() + 24, row.top() + 32, kStepLeft_px - 32, 15), Said::tr("lost %1, back %2").arg(words::distance(*f.lost_m), words::distance(*f.regained_m)), look.muted, look.font(11, false));
+      line(p, QRectF(row.left() + 24, row.top() + 46, kStepLeft_px - 32, 15), Said::tr("lost %1, back %2").arg(words::distance(*f.lost_m), words::distance(*f.regained_m)), look.muted, look.font(11, false));
   }
   const double bottom = row.bottom() - 8, room = row.height() - 14;
   p.setPen(QPen(look.muted, 1));
@@ -193,7 +195,7 @@ void paint(QPainter& p, double width, const StepsSheet& s, const Look& look) {
     y += kStepAxis_px + kStepGap_px;
   }
   if (!chargedRuns(s).empty()) {
-    sectionHead(p, y, width, Said::tr("Charge"), Said::tr("wind along the path, as the speeds out and back tell it; the aircraft was the same"), look);
+    sectionHead(p, y, width, Said::tr("Charge"), Said::tr("wind along the path, as the speeds out and back tell it"), look);
     drawCharge(p, y + kStepHead_px, width, s, look);
   }
 }

@@ -147,6 +147,42 @@
         <source>Too large to be looked at before it is brought in.</source>
         <translation>Zu groß, um vor dem Einlesen angesehen zu werden.</translation>
     </message>
+    <message>
+        <source>No run yet: bring logs in at Runs</source>
+        <translation>Noch kein Lauf: Logs unter Läufe hereinholen</translation>
+    </message>
+    <message>
+        <source>No flight over a named stretch yet. Name stretches of the path under Plan, Points: every flight over them is then told here, setup beside setup.</source>
+        <translation>Noch kein Flug über einen benannten Abschnitt. Abschnitten des Wegs unter Planen, Punkte Namen geben: jeder Flug darüber steht dann hier, Setup neben Setup.</translation>
+    </message>
+    <message>
+        <source>No log with positions and a signal on this link yet. They show which side of the aircraft faced the station.</source>
+        <translation>Noch kein Log mit Positionen und einem Signal auf dieser Strecke. Sie zeigen, welche Seite des Fluggeräts zur Station zeigte.</translation>
+    </message>
+    <message>
+        <source>No log tells a packet rate, a bitrate, a delay or the battery on this link yet.</source>
+        <translation>Noch nennt kein Log eine Paketrate, eine Bitrate, eine Verzögerung oder den Akku auf dieser Strecke.</translation>
+    </message>
+    <message>
+        <source>Along the path: counts for range</source>
+        <translation>Am Weg entlang: zählt für die Reichweite</translation>
+    </message>
+    <message>
+        <source>A course: counts on its named stretches only</source>
+        <translation>Ein Parcours: zählt nur auf seinen benannten Abschnitten</translation>
+    </message>
+    <message>
+        <source>Where it was ...</source>
+        <translation>Wo er war ...</translation>
+    </message>
+    <message>
+        <source>Flown</source>
+        <translation>Geflogen</translation>
+    </message>
+    <message>
+        <source>How the chosen runs were flown, and where they were</source>
+        <translation>Wie die gewählten Läufe geflogen wurden, und wo sie waren</translation>
+    </message>
 </context>
 <context>
     <name>Said</name>
@@ -485,6 +521,42 @@
         <source>each flight that a log holds becomes a run of its own</source>
         <translation>jeder Flug, den ein Log enthält, wird ein eigener Lauf</translation>
     </message>
+    <message>
+        <source>how it was flown: path-flight, or course, which counts on named stretches only and may lack positions</source>
+        <translation>wie geflogen wurde: path-flight, oder course: zählt nur auf benannten Abschnitten und darf ohne Positionen sein</translation>
+    </message>
+    <message>
+        <source>TIME=PLACE, when a post or distance along the path was passed: 3:27=4, 95=450m</source>
+        <translation>ZEIT=ORT, wann ein Pfosten oder eine Entfernung am Weg passiert wurde: 3:27=4, 95=450m</translation>
+    </message>
+    <message>
+        <source>Say where a run without positions was</source>
+        <translation>Sagen, wo ein Lauf ohne Positionen war</translation>
+    </message>
+    <message>
+        <source>id of the run</source>
+        <translation>Kennung des Laufs</translation>
+    </message>
+    <message>
+        <source>id of a placed run over the same course that it is laid on</source>
+        <translation>Kennung eines Laufs mit Ort über denselben Parcours, auf den er gelegt wird</translation>
+    </message>
+    <message>
+        <source>with --like: keep the places found, where it clearly follows</source>
+        <translation>mit --like: die gefundenen Orte behalten, wo er deutlich folgt</translation>
+    </message>
+    <message>
+        <source>forget its marks</source>
+        <translation>seine Marken vergessen</translation>
+    </message>
+    <message>
+        <source>how it was flown: path-flight or course</source>
+        <translation>wie geflogen wurde: path-flight oder course</translation>
+    </message>
+    <message>
+        <source>%1  %2 along the path</source>
+        <translation>%1  %2 am Weg entlang</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -814,6 +886,34 @@
         <source>line: estimate or middle flight   band: 95 % or most   dot: turned</source>
         <translation>Linie: Schätzung oder mittlerer Flug   Band: 95 % oder die meisten   Punkt: Umkehr</translation>
     </message>
+    <message>
+        <source>Along the path</source>
+        <translation>Am Weg entlang</translation>
+    </message>
+    <message>
+        <source>Stretches</source>
+        <translation>Abschnitte</translation>
+    </message>
+    <message>
+        <source>Sides</source>
+        <translation>Seiten</translation>
+    </message>
+    <message>
+        <source>Steps and charge</source>
+        <translation>Stufen und Ladung</translation>
+    </message>
+    <message>
+        <source>Distanz</source>
+        <translation>Distanz</translation>
+    </message>
+    <message>
+        <source>signal in dBm, out as a line, back dashed   thick: mean of new flights, band: 95 %</source>
+        <translation>Signal in dBm, hin als Linie, zurück gestrichelt   dick: Mittel neuer Flüge, Band: 95 %</translation>
+    </message>
+    <message>
+        <source>dB above the mean of all directions seen</source>
+        <translation>dB über dem Mittel aller gesehenen Richtungen</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::DifferencesView</name>
@@ -1122,6 +1222,113 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::HandLogDialog</name>
+    <message>
+        <source>post</source>
+        <translation>Pfosten</translation>
+    </message>
+    <message>
+        <source>its number</source>
+        <translation>seine Nummer</translation>
+    </message>
+    <message>
+        <source>distance</source>
+        <translation>Entfernung</translation>
+    </message>
+    <message>
+        <source>from the station: 450 m, 1.2 km</source>
+        <translation>von der Station: 450 m, 1.2 km</translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation>Zeit</translation>
+    </message>
+    <message>
+        <source>in the recording: 3:27</source>
+        <translation>in der Aufnahme: 3:27</translation>
+    </message>
+    <message>
+        <source>signal</source>
+        <translation>Signal</translation>
+    </message>
+    <message>
+        <source>-84 dBm</source>
+        <translation>-84 dBm</translation>
+    </message>
+    <message>
+        <source>quality</source>
+        <translation>Qualität</translation>
+    </message>
+    <message>
+        <source>of the link, in %</source>
+        <translation>der Strecke, in %</translation>
+    </message>
+    <message>
+        <source>bars</source>
+        <translation>Balken</translation>
+    </message>
+    <message>
+        <source>counted: they stand for quality only</source>
+        <translation>gezählt: sie stehen nur für Qualität</translation>
+    </message>
+    <message>
+        <source>volts</source>
+        <translation>Volt</translation>
+    </message>
+    <message>
+        <source>of the battery: 15.4 V</source>
+        <translation>des Akkus: 15.4 V</translation>
+    </message>
+    <message>
+        <source>bitrate</source>
+        <translation>Bitrate</translation>
+    </message>
+    <message>
+        <source>25 Mbit/s</source>
+        <translation>25 Mbit/s</translation>
+    </message>
+    <message>
+        <source>delay</source>
+        <translation>Verzögerung</translation>
+    </message>
+    <message>
+        <source>40 ms</source>
+        <translation>40 ms</translation>
+    </message>
+    <message>
+        <source>picture</source>
+        <translation>Bild</translation>
+    </message>
+    <message>
+        <source>grade, 5 is best</source>
+        <translation>Note, 5 ist am besten</translation>
+    </message>
+    <message>
+        <source>event</source>
+        <translation>Ereignis</translation>
+    </message>
+    <message>
+        <source>break-up, dropout, lost, regained, step, failsafe, turned</source>
+        <translation>Aussetzer, verloren, wieder da, Modus, Failsafe, gewendet</translation>
+    </message>
+    <message>
+        <source>Bring in ...</source>
+        <translation>Hereinholen ...</translation>
+    </message>
+    <message>
+        <source>Readings, row by row</source>
+        <translation>Ablesungen, Zeile für Zeile</translation>
+    </message>
+    <message>
+        <source>Every row needs a post, a distance or a time, and a reading or an event. Enter: next row. Tab: next column. A run with nothing but lost, regained and turned is a run too.</source>
+        <translation>Jede Zeile braucht einen Pfosten, eine Entfernung oder eine Zeit, und einen Wert oder ein Ereignis. Eingabe: nächste Zeile. Tab: nächste Spalte. Auch ein Lauf nur mit verloren, wieder da und gewendet ist ein Lauf.</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::ImportDialog</name>
     <message>
         <source>log</source>
@@ -1230,6 +1437,22 @@
     <message>
         <source>Make a run of each flight that it holds</source>
         <translation>Aus jedem Flug, den es enthält, einen Lauf machen</translation>
+    </message>
+    <message>
+        <source>flown as</source>
+        <translation>geflogen als</translation>
+    </message>
+    <message>
+        <source>A course counts on its named stretches only, and may lack positions: its posts are marked afterwards</source>
+        <translation>Ein Parcours zählt nur auf seinen benannten Abschnitten und darf ohne Positionen sein: seine Pfosten werden danach markiert</translation>
+    </message>
+    <message>
+        <source>along the path</source>
+        <translation>am Weg entlang</translation>
+    </message>
+    <message>
+        <source>a course</source>
+        <translation>ein Parcours</translation>
     </message>
 </context>
 <context>
@@ -1805,6 +2028,53 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::MarksDialog</name>
+    <message>
+        <source>Propose</source>
+        <translation>Vorschlagen</translation>
+    </message>
+    <message>
+        <source>Take these places</source>
+        <translation>Diese Orte übernehmen</translation>
+    </message>
+    <message>
+        <source>Where run %1 was</source>
+        <translation>Wo Lauf %1 war</translation>
+    </message>
+    <message>
+        <source>Times as 3:27 or 207; places as the number or name of a post, or as 450 m along the path. Between two marks a steady speed is taken. On the strip in Runs the key M marks the next post.</source>
+        <translation>Zeiten als 3:27 oder 207; Orte als Nummer oder Name eines Pfostens, oder als 450 m am Weg entlang. Zwischen zwei Marken gilt eine gleichmäßige Geschwindigkeit. Auf dem Streifen unter Läufe markiert die Taste M den nächsten Pfosten.</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation>Zeit</translation>
+    </message>
+    <message>
+        <source>place</source>
+        <translation>Ort</translation>
+    </message>
+    <message>
+        <source>Posts passed</source>
+        <translation>Passierte Pfosten</translation>
+    </message>
+    <message>
+        <source>Add a row for each post that was passed, or lay the run on another one below.</source>
+        <translation>Für jeden passierten Pfosten eine Zeile anlegen, oder den Lauf unten auf einen anderen legen.</translation>
+    </message>
+    <message>
+        <source>Lay it on run</source>
+        <translation>Auf Lauf legen</translation>
+    </message>
+    <message>
+        <source>Looking ...</source>
+        <translation>Wird angesehen ...</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::MountPanel</name>
     <message>
         <source>not said</source>
@@ -2359,10 +2629,6 @@
         <translation>Der Lauf über der Zeit und über der Strecke</translation>
     </message>
     <message>
-        <source>Drag the edges of the turn, the cuts at either end, or a further log below against the first. With the keyboard: left and right move the turn&apos;s begin, with Shift its end, with Ctrl and Ctrl+Shift the cuts, with Alt the further log.</source>
-        <translation>Die Ränder der Wende, die Schnitte an beiden Enden oder ein weiteres Log unten gegen das erste ziehen. Mit der Tastatur: links und rechts bewegen den Beginn der Wende, mit Umschalt ihr Ende, mit Strg und Strg+Umschalt die Schnitte, mit Alt das weitere Log.</translation>
-    </message>
-    <message>
         <source>Choose a run above to see it over time and over the path</source>
         <translation>Oben einen Lauf wählen, um ihn über der Zeit und über der Strecke zu sehen</translation>
     </message>
@@ -2377,6 +2643,14 @@
     <message>
         <source>%1, begins %2 after it</source>
         <translation>%1, beginnt %2 danach</translation>
+    </message>
+    <message>
+        <source>Drag the edges of the turn, the cuts at either end, or a further log below against the first. With the keyboard: left and right move the turn&apos;s begin, with Shift its end, with Ctrl and Ctrl+Shift the cuts, with Alt the further log. M marks the next post where the pointer is.</source>
+        <translation>Die Ränder der Wende, die Schnitte an beiden Enden oder ein weiteres Log unten gegen das erste ziehen. Mit der Tastatur: links und rechts bewegen den Anfang der Wende, mit Umschalt ihr Ende, mit Strg und Strg+Umschalt die Schnitte, mit Alt das weitere Log. M markiert den nächsten Pfosten, wo der Zeiger ist.</translation>
+    </message>
+    <message>
+        <source>Nothing says where it was. Point at the time a post was passed and press M, or open Flown, Where it was.</source>
+        <translation>Nichts sagt, wo er war. Auf die Zeit zeigen, zu der ein Pfosten passiert wurde, und M drücken, oder Geflogen, Wo er war öffnen.</translation>
     </message>
 </context>
 <context>
@@ -2505,14 +2779,6 @@
         <translation>%1 verloren bei %2</translation>
     </message>
     <message>
-        <source>Paste readings</source>
-        <translation>Ablesungen einfügen</translation>
-    </message>
-    <message>
-        <source>A table from a spreadsheet or notes: posts, distances or times, with signal, quality or events (break-up, lost, regained, turned)</source>
-        <translation>Eine Tabelle aus Tabellenblatt oder Notizen: Posten, Entfernungen oder Zeiten, mit Signal, Qualität oder Ereignissen (Aussetzer, verloren, wieder, gewendet)</translation>
-    </message>
-    <message>
         <source>or drop logs on the window</source>
         <translation>oder Logs auf das Fenster ziehen</translation>
     </message>
@@ -2521,8 +2787,52 @@
         <translation>Es gibt keinen Text einzufügen: zuerst die Zeilen einer Tabelle mit ihren Überschriften kopieren.</translation>
     </message>
     <message>
-        <source>pasted %1.csv</source>
-        <translation>eingefügt %1.csv</translation>
+        <source>Readings</source>
+        <translation>Ablesungen</translation>
+    </message>
+    <message>
+        <source>What was called out or read off a recording: posts, distances or times, with signal, quality or events</source>
+        <translation>Was gerufen oder von einer Aufnahme abgelesen wurde: Pfosten, Entfernungen oder Zeiten, mit Signal, Qualität oder Ereignissen</translation>
+    </message>
+    <message>
+        <source>Write them row by row ...</source>
+        <translation>Zeile für Zeile schreiben ...</translation>
+    </message>
+    <message>
+        <source>readings</source>
+        <translation>Ablesungen</translation>
+    </message>
+    <message>
+        <source>Paste a table</source>
+        <translation>Eine Tabelle einfügen</translation>
+    </message>
+    <message>
+        <source>pasted</source>
+        <translation>eingefügt</translation>
+    </message>
+    <message>
+        <source>from the station %1</source>
+        <translation>von der Station %1</translation>
+    </message>
+    <message>
+        <source>slant %1</source>
+        <translation>schräg %1</translation>
+    </message>
+    <message>
+        <source>along the path %1</source>
+        <translation>am Weg entlang %1</translation>
+    </message>
+    <message>
+        <source>travelled %1</source>
+        <translation>zurückgelegt %1</translation>
+    </message>
+    <message>
+        <source>farthest: %1</source>
+        <translation>am weitesten: %1</translation>
+    </message>
+    <message>
+        <source>placed by its likeness with run %1</source>
+        <translation>nach seiner Ähnlichkeit mit Lauf %1 eingeordnet</translation>
     </message>
 </context>
 <context>
@@ -5822,6 +6132,322 @@
         <source>battery from {first:.1} down to {lowest:.1}</source>
         <translation>Akku von {first:.1} bis auf {lowest:.1}</translation>
     </message>
+    <message>
+        <source>{run} was flown at another height</source>
+        <translation>{run} wurde in anderer Höhe geflogen</translation>
+    </message>
+    <message>
+        <source>At {flown}, the rest at {usual}. Height changes what stands in the way and what the ground reflects: fly it again, or void it with that reason.</source>
+        <translation>In {flown}, die übrigen in {usual}. Die Höhe ändert, was im Weg steht und was der Boden spiegelt: noch einmal fliegen, oder mit diesem Grund streichen.</translation>
+    </message>
+    <message>
+        <source>{run} was flown at another speed</source>
+        <translation>{run} wurde mit anderer Geschwindigkeit geflogen</translation>
+    </message>
+    <message>
+        <source>At {flown} over the ground, the rest at {usual}. A faster one has fewer readings of each place and tilts more: fly it again, or void it with that reason.</source>
+        <translation>Mit {flown} über Grund, die übrigen mit {usual}. Ein schnellerer hat weniger Werte je Ort und neigt sich stärker: noch einmal fliegen, oder mit diesem Grund streichen.</translation>
+    </message>
+    <message>
+        <source>{run} was flown with another heading</source>
+        <translation>{run} wurde mit anderem Kurs geflogen</translation>
+    </message>
+    <message>
+        <source>Its nose pointed to {flown} on the way out, that of the rest to {usual}: another side of the aircraft faced the station. Hold the heading, or look at the sides of the aircraft before comparing.</source>
+        <translation>Sein Bug zeigte auf dem Hinweg nach {flown}, der der übrigen nach {usual}: eine andere Seite des Fluggeräts zeigte zur Station. Den Kurs halten, oder vor dem Vergleichen die Seiten des Fluggeräts ansehen.</translation>
+    </message>
+    <message>
+        <source>{run} was flown beside the path</source>
+        <translation>{run} wurde neben dem Weg geflogen</translation>
+    </message>
+    <message>
+        <source>By {flown}, the rest by {usual} (to the right): other trees and other ground. Fly it again, or void it with that reason.</source>
+        <translation>Um {flown}, die übrigen um {usual} (nach rechts): andere Bäume und anderer Boden. Noch einmal fliegen, oder mit diesem Grund streichen.</translation>
+    </message>
+    <message>
+        <source>A limit of the equipment, not of the radio</source>
+        <translation>Eine Grenze der Ausrüstung, nicht des Funks</translation>
+    </message>
+    <message>
+        <source>{runs:runs} of different setups all lost the {link} link at {distance} at once, from full quality and with a signal of {signal} or more. Such a stop says nothing about range: it is not counted as lost, and what lies behind it not at all. Look for a distance limit or a timeout in the equipment.</source>
+        <translation>{runs:runs} verschiedener Setups verloren die Strecke {link} bei {distance} auf einmal, aus voller Qualität und mit einem Signal von {signal} oder mehr. So ein Halt sagt nichts über die Reichweite: er zählt nicht als Verlust, und was dahinter liegt gar nicht. Nach einer Entfernungsgrenze oder einer Zeitschranke in der Ausrüstung suchen.</translation>
+    </message>
+    <message>
+        <source>Stopped at once, with signal in hand</source>
+        <translation>Auf einmal weg, mit Signal in Reserve</translation>
+    </message>
+    <message>
+        <source>The {link} link went from full quality to nothing at {distance}, with a signal of {signal}. If it does so again at that distance with another setup, the equipment has a limit built in; if not, look for a loose connector or something else on the air.</source>
+        <translation>Die Strecke {link} ging bei {distance} von voller Qualität auf nichts, mit einem Signal von {signal}. Geschieht das mit einem anderen Setup wieder in dieser Entfernung, hat die Ausrüstung eine eingebaute Grenze; wenn nicht, nach einem losen Stecker oder einem anderen Sender suchen.</translation>
+    </message>
+    <message>
+        <source>a course: it counts on its named stretches, and is never merged into the open range</source>
+        <translation>ein Parcours: er zählt auf seinen benannten Abschnitten und geht nie in die Reichweite im Freien ein</translation>
+    </message>
+    <message>
+        <source>the log tells the distance travelled, not how far from the station it was; bring positions or a distance from the station, or mark on its strip when each post was passed</source>
+        <translation>das Log nennt die zurückgelegte Strecke, nicht die Entfernung von der Station; Positionen oder eine Entfernung von der Station mitbringen, oder auf seinem Streifen markieren, wann jeder Pfosten passiert wurde</translation>
+    </message>
+    <message>
+        <source>{segment}: {winner} is better</source>
+        <translation>{segment}: {winner} ist besser</translation>
+    </message>
+    <message>
+        <source>On this stretch its {link} link is {delta:.1} stronger than that of {loser} (95 %: {delta.low:.1} to {delta.high:.1}), over {flights:flights}.</source>
+        <translation>Auf diesem Abschnitt ist die Strecke {link} um {delta:.1} stärker als die von {loser} (95 %: {delta.low:.1} bis {delta.high:.1}), über {flights:flights}.</translation>
+    </message>
+    <message>
+        <source>{segment}: no practical difference</source>
+        <translation>{segment}: kein praktischer Unterschied</translation>
+    </message>
+    <message>
+        <source>{a} and {b} differ by {delta:.1} (95 %: {delta.low:.1} to {delta.high:.1}) on the {link} link, over {flights:flights}.</source>
+        <translation>{a} und {b} unterscheiden sich auf der Strecke {link} um {delta:.1} (95 %: {delta.low:.1} bis {delta.high:.1}), über {flights:flights}.</translation>
+    </message>
+    <message>
+        <source>{segment}: cannot tell yet</source>
+        <translation>{segment}: noch nicht zu sagen</translation>
+    </message>
+    <message>
+        <source>{a} over {b} on the {link} link: {delta:+.1} (95 %: {delta.low:.1} to {delta.high:.1}), over {flights:flights}. About {more} more flights of each would tell.</source>
+        <translation>{a} gegen {b} auf der Strecke {link}: {delta:+.1} (95 %: {delta.low:.1} bis {delta.high:.1}), über {flights:flights}. Etwa {more} weitere Flüge von jedem würden es sagen.</translation>
+    </message>
+    <message>
+        <source>{segment}: cannot tell, and hardly ever will</source>
+        <translation>{segment}: nicht zu sagen, und kaum je</translation>
+    </message>
+    <message>
+        <source>{a} over {b} on the {link} link: {delta:+.1} (95 %: {delta.low:.1} to {delta.high:.1}), over {flights:flights}. The difference, if any, is too small to settle by flying.</source>
+        <translation>{a} gegen {b} auf der Strecke {link}: {delta:+.1} (95 %: {delta.low:.1} bis {delta.high:.1}), über {flights:flights}. Der Unterschied, falls es ihn gibt, ist zu klein, um ihn zu erfliegen.</translation>
+    </message>
+    <message>
+        <source>Usable for {share:.0} of the time with {winner}, {other:.0} with {loser}.</source>
+        <translation>Brauchbar in {share:.0} der Zeit mit {winner}, in {other:.0} mit {loser}.</translation>
+    </message>
+    <message>
+        <source>Flown once each: how much flights differ is assumed, not measured. Laps of one flight do not make up for that.</source>
+        <translation>Je einmal geflogen: wie sehr Flüge sich unterscheiden, ist angenommen, nicht gemessen. Runden eines Flugs ersetzen das nicht.</translation>
+    </message>
+    <message>
+        <source>Claimed together with all other stretches it might still be luck.</source>
+        <translation>Zusammen mit allen anderen Abschnitten behauptet, könnte es noch Glück sein.</translation>
+    </message>
+    <message>
+        <source>Courses stay apart</source>
+        <translation>Parcours bleiben für sich</translation>
+    </message>
+    <message>
+        <source>{runs:runs} of courses are told by their named stretches only: behaviour behind obstacles and range in the open answer different questions.</source>
+        <translation>{runs:runs} von Parcours zählen nur auf ihren benannten Abschnitten: das Verhalten hinter Hindernissen und die Reichweite im Freien beantworten verschiedene Fragen.</translation>
+    </message>
+    <message>
+        <source>Name stretches of the path</source>
+        <translation>Abschnitten des Wegs Namen geben</translation>
+    </message>
+    <message>
+        <source>Under Plan, Points: &quot;behind the shed&quot;, &quot;between the trees&quot;. Every flight over them is then told stretch by stretch, setup beside setup.</source>
+        <translation>Unter Planen, Punkte: &quot;hinter dem Schuppen&quot;, &quot;zwischen den Bäumen&quot;. Jeder Flug darüber wird dann Abschnitt für Abschnitt erzählt, Setup neben Setup.</translation>
+    </message>
+    <message>
+        <source>{setup}: its {side} is blind</source>
+        <translation>{setup}: {side} ist es blind</translation>
+    </message>
+    <message>
+        <source>On the {link} link it gives {drop:.0} less than the mean of all sides (95 %: {drop.low:.0} to {drop.high:.0}), over {flights:flights}. Keep that side away from the station, or mount the antenna elsewhere.</source>
+        <translation>Auf der Strecke {link} gibt diese Seite {drop:.0} weniger als das Mittel aller Seiten (95 %: {drop.low:.0} bis {drop.high:.0}), über {flights:flights}. Diese Seite von der Station fernhalten oder die Antenne anders anbringen.</translation>
+    </message>
+    <message>
+        <source>{setup}: no blind side seen</source>
+        <translation>{setup}: keine blinde Seite gesehen</translation>
+    </message>
+    <message>
+        <source>On the {link} link none of the {sides} sides that faced the station is surely more than {least:.0} below their mean.</source>
+        <translation>Auf der Strecke {link} liegt keine der {sides} Seiten, die zur Station zeigten, sicher mehr als {least:.0} unter ihrem Mittel.</translation>
+    </message>
+    <message>
+        <source>{setup}: the drop in the turn</source>
+        <translation>{setup}: der Einbruch in der Wende</translation>
+    </message>
+    <message>
+        <source>Signal changes by {turn:+.1} in the turn; the sides that it shows there account for {explained:+.1} of it.</source>
+        <translation>Das Signal ändert sich in der Wende um {turn:+.1}; die Seiten, die es dort zeigt, machen {explained:+.1} davon aus.</translation>
+    </message>
+    <message>
+        <source>{setup}: few sides seen</source>
+        <translation>{setup}: wenige Seiten gesehen</translation>
+    </message>
+    <message>
+        <source>Out and back show the station nose and tail: {sides} of 24 directions. Turn the aircraft once round at one place, or fly a circle, to see the rest.</source>
+        <translation>Hin und zurück sieht die Station Bug und Heck: {sides} von 24 Richtungen. Das Fluggerät an einer Stelle einmal ganz drehen oder einen Kreis fliegen, um die übrigen zu sehen.</translation>
+    </message>
+    <message>
+        <source>The log tells no heading: the way over ground stands for it. In wind the nose points elsewhere.</source>
+        <translation>Das Log nennt keinen Kurs: der Weg über Grund steht dafür. Im Wind zeigt der Bug woandershin.</translation>
+    </message>
+    <message>
+        <source>{setup}: weak beside its direction</source>
+        <translation>{setup}: schwach neben seiner Richtung</translation>
+    </message>
+    <message>
+        <source>Seen from the station at {angle:.0} off the direction to the far post, the {link} link gives {drop:.0} less than the mean (95 %: {drop.low:.0} to {drop.high:.0}): the ground antenna&apos;s pattern, or the ground there.</source>
+        <translation>Von der Station aus {angle:.0} neben der Richtung zum fernen Pfosten gibt die Strecke {link} {drop:.0} weniger als das Mittel (95 %: {drop.low:.0} bis {drop.high:.0}): das Diagramm der Bodenantenne, oder das Gelände dort.</translation>
+    </message>
+    <message>
+        <source>{setup}: {what} changes at {first}</source>
+        <translation>{setup}: {what} wechselt bei {first}</translation>
+    </message>
+    <message>
+        <source>On the {link} link, in {stepped} of {flights:flights} (95 %: {first.span}). Readings on either side of it are of two modes.</source>
+        <translation>Auf der Strecke {link}, in {stepped} von {flights:flights} (95 %: {first.span}). Werte diesseits und jenseits gehören zu zwei Betriebsarten.</translation>
+    </message>
+    <message>
+        <source>{setup}: {what} seldom changes</source>
+        <translation>{setup}: {what} wechselt selten</translation>
+    </message>
+    <message>
+        <source>On the {link} link in {stepped} of {flights:flights}; it usually holds to at least {least} ({sure:.0} sure).</source>
+        <translation>Auf der Strecke {link} in {stepped} von {flights:flights}; meist hält sie bis mindestens {least} ({sure:.0} sicher).</translation>
+    </message>
+    <message>
+        <source>{setup}: {what} changes now and then</source>
+        <translation>{setup}: {what} wechselt hin und wieder</translation>
+    </message>
+    <message>
+        <source>On the {link} link in {stepped} of {flights:flights}, flown to {farthest}: too few to tell the usual distance.</source>
+        <translation>Auf der Strecke {link} in {stepped} von {flights:flights}, geflogen bis {farthest}: zu wenige für eine übliche Entfernung.</translation>
+    </message>
+    <message>
+        <source>The band changed by itself</source>
+        <translation>Das Band wechselte von selbst</translation>
+    </message>
+    <message>
+        <source>The {link} link changed its frequency {hops} times: fix the channel before comparing, or its readings are of several bands.</source>
+        <translation>Die Strecke {link} wechselte {hops}-mal ihre Frequenz: vor dem Vergleichen den Kanal festlegen, sonst gehören ihre Werte zu mehreren Bändern.</translation>
+    </message>
+    <message>
+        <source>{setup}: the picture froze every {every}</source>
+        <translation>{setup}: das Bild stand alle {every}</translation>
+    </message>
+    <message>
+        <source>{freezes} freezes of the {link} link in {flown} of flight, {flights:flights} (95 %: every {every.span}).</source>
+        <translation>{freezes} Standbilder der Strecke {link} in {flown} Flug, {flights:flights} (95 %: alle {every.span}).</translation>
+    </message>
+    <message>
+        <source>{setup}: the picture never froze</source>
+        <translation>{setup}: das Bild stand nie</translation>
+    </message>
+    <message>
+        <source>In {flown} of flight on the {link} link; one in {every} would still look so one time in twenty.</source>
+        <translation>In {flown} Flug auf der Strecke {link}; eines auf {every} sähe einmal in zwanzig noch so aus.</translation>
+    </message>
+    <message>
+        <source>Most from {from} to {to} ({freezes}). Usually lost at {lost}, regained at {regained}.</source>
+        <translation>Die meisten von {from} bis {to} ({freezes}). Meist verloren bei {lost}, wieder da bei {regained}.</translation>
+    </message>
+    <message>
+        <source>The picture froze while the other link lived on</source>
+        <translation>Das Bild stand, während die andere Strecke weiterlebte</translation>
+    </message>
+    <message>
+        <source>The {picture} link stood still from {frozen}; the {link} link went on to {alive}. The video link is what to improve.</source>
+        <translation>Die Strecke {picture} stand ab {frozen} still; {link} ging weiter bis {alive}. Zu verbessern ist die Videostrecke.</translation>
+    </message>
+    <message>
+        <source>{setup}: the battery would have allowed a turn at {turn}</source>
+        <translation>{setup}: der Akku hätte eine Wende bei {turn} erlaubt</translation>
+    </message>
+    <message>
+        <source>At {out:.0} mAh/km out and {back:.0} back, with the reserve kept; flown to {flown}, {flights:flights}.</source>
+        <translation>Mit {out:.0} mAh/km hin und {back:.0} zurück, die Reserve gewahrt; geflogen bis {flown}, {flights:flights}.</translation>
+    </message>
+    <message>
+        <source>{setup}: flown farther than the battery&apos;s reserve allows</source>
+        <translation>{setup}: weiter geflogen, als die Reserve des Akkus erlaubt</translation>
+    </message>
+    <message>
+        <source>A turn at {turn} would have kept the reserve, at {out:.0} mAh/km out and {back:.0} back; flown to {flown}, {flights:flights}.</source>
+        <translation>Eine Wende bei {turn} hätte die Reserve gewahrt, mit {out:.0} mAh/km hin und {back:.0} zurück; geflogen bis {flown}, {flights:flights}.</translation>
+    </message>
+    <message>
+        <source>Wind costs charge</source>
+        <translation>Wind kostet Ladung</translation>
+    </message>
+    <message>
+        <source>Over {flights:flights} each 1 m/s of wind against the way out changed the use out by {per:+.0} mAh/km.</source>
+        <translation>Über {flights:flights} änderte je 1 m/s Wind gegen den Hinweg den Verbrauch hin um {per:+.0} mAh/km.</translation>
+    </message>
+    <message>
+        <source>Battery</source>
+        <translation>Akku</translation>
+    </message>
+    <message>
+        <source>Say on Plan, Flights what the battery holds, and how much stays in reserve: then it is told how far it would have allowed.</source>
+        <translation>Unter Planen, Flüge sagen, was der Akku fasst und wie viel Reserve bleibt: dann steht hier, wie weit er gereicht hätte.</translation>
+    </message>
+    <message>
+        <source>Flown with {power}.</source>
+        <translation>Geflogen mit {power}.</translation>
+    </message>
+    <message>
+        <source>One flight: how much flights differ is assumed, not measured.</source>
+        <translation>Ein Flug: wie sehr Flüge sich unterscheiden, ist angenommen, nicht gemessen.</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; is no time in a run; type seconds, or minutes and seconds: 207, 3:27</source>
+        <translation>&quot;{text}&quot; ist keine Zeit in einem Lauf; Sekunden eingeben, oder Minuten und Sekunden: 207, 3:27</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; is no place on the path; type the number or name of a post, or a distance along the path with its unit: 4, gate, 450 m</source>
+        <translation>&quot;{text}&quot; ist kein Ort am Weg; die Nummer oder den Namen eines Pfostens eingeben, oder eine Entfernung am Weg entlang mit Einheit: 4, Tor, 450 m</translation>
+    </message>
+    <message>
+        <source>Mark places of run {run}</source>
+        <translation>Orte von Lauf {run} markieren</translation>
+    </message>
+    <message>
+        <source>Say how run {run} was flown</source>
+        <translation>Sagen, wie Lauf {run} geflogen wurde</translation>
+    </message>
+    <message>
+        <source>Follows run {other}</source>
+        <translation>Folgt Lauf {other}</translation>
+    </message>
+    <message>
+        <source>{correlation:.1} of what both heard goes together, {chance:.1} where the other is cut up wrongly; {rms:.1} are left between them. {marks} places would be taken.</source>
+        <translation>{correlation:.1} von dem, was beide hörten, gehen zusammen, {chance:.1}, wenn der andere falsch zusammengesetzt wird; {rms:.1} bleiben dazwischen. {marks} Orte würden übernommen.</translation>
+    </message>
+    <message>
+        <source>Cannot tell where it was from run {other}</source>
+        <translation>Aus Lauf {other} ist nicht zu sagen, wo er war</translation>
+    </message>
+    <message>
+        <source>{correlation:.1} of what both heard goes together, but cut up wrongly it is {chance:.1}: mark posts by hand.</source>
+        <translation>{correlation:.1} von dem, was beide hörten, gehen zusammen, falsch zusammengesetzt aber auch {chance:.1}: Pfosten von Hand markieren.</translation>
+    </message>
+    <message>
+        <source>Nothing in common with run {other}</source>
+        <translation>Nichts gemeinsam mit Lauf {other}</translation>
+    </message>
+    <message>
+        <source>Both need half a minute to two hours of the same link&apos;s signal, and that run needs a place on the path.</source>
+        <translation>Beide brauchen eine halbe Minute bis zwei Stunden Signal derselben Strecke, und jener Lauf einen Ort am Weg.</translation>
+    </message>
+    <message>
+        <source>nothing in it says where it was: mark on its strip in Runs when each post was passed, or lay it on another run over the same course</source>
+        <translation>nichts darin sagt, wo es war: unter Läufe auf seinem Streifen markieren, wann jeder Pfosten passiert wurde, oder es auf einen anderen Lauf über denselben Parcours legen</translation>
+    </message>
+    <message>
+        <source>{option} is no way of flying; one of {words}</source>
+        <translation>{option} ist keine Art zu fliegen; möglich sind {words}</translation>
+    </message>
+    <message>
+        <source>there is no run {option}; there are {runs}</source>
+        <translation>einen Lauf {option} gibt es nicht; es gibt {runs}</translation>
+    </message>
+    <message>
+        <source>{option} needs TIME=PLACE, for example 3:27=4</source>
+        <translation>{option} braucht ZEIT=ORT, zum Beispiel 3:27=4</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -5920,6 +6546,178 @@
     <message>
         <source>Set the station and the far post to see the profile</source>
         <translation>Station und fernen Posten setzen, um das Profil zu sehen</translation>
+    </message>
+    <message>
+        <source>no signal logged</source>
+        <translation>kein Signal im Log</translation>
+    </message>
+    <message>
+        <source>usable %1 of the time</source>
+        <translation>brauchbar %1 der Zeit</translation>
+    </message>
+    <message>
+        <source>nothing tells the rule</source>
+        <translation>nichts sagt, ob die Regel hielt</translation>
+    </message>
+    <message>
+        <source>worst second %1</source>
+        <translation>schlechteste Sekunde %1</translation>
+    </message>
+    <message>
+        <source>%1 dropouts a pass</source>
+        <translation>%1 Aussetzer je Durchgang</translation>
+    </message>
+    <message>
+        <source>not flown there</source>
+        <translation>dort nicht geflogen</translation>
+    </message>
+    <message>
+        <source>far post</source>
+        <translation>ferner Pfosten</translation>
+    </message>
+    <message>
+        <source>nose</source>
+        <translation>Bug</translation>
+    </message>
+    <message>
+        <source>90° right</source>
+        <translation>90° rechts</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>behind</source>
+        <translation>hinten</translation>
+    </message>
+    <message>
+        <source>tail</source>
+        <translation>Heck</translation>
+    </message>
+    <message>
+        <source>90° left</source>
+        <translation>90° links</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>where the station had the aircraft</source>
+        <translation>wo die Station das Fluggerät hatte</translation>
+    </message>
+    <message>
+        <source>side that faced the station, from above</source>
+        <translation>Seite, die zur Station zeigte, von oben</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1, at %2</source>
+        <translation>%1, mit %2</translation>
+    </message>
+    <message>
+        <source>first at %1 (%2), %3 of %4 flights</source>
+        <translation>zuerst bei %1 (%2), %3 von %4 Flügen</translation>
+    </message>
+    <message>
+        <source>at least %1, %2 of %3 flights changed</source>
+        <translation>mindestens %1, %2 von %3 Flügen wechselten</translation>
+    </message>
+    <message>
+        <source>%1 of %2 flights changed, flown to %3</source>
+        <translation>%1 von %2 Flügen wechselten, geflogen bis %3</translation>
+    </message>
+    <message>
+        <source>lost %1, back %2</source>
+        <translation>weg %1, zurück %2</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>run</source>
+        <translation>Lauf</translation>
+    </message>
+    <message>
+        <source>out, mAh/km</source>
+        <translation>hin, mAh/km</translation>
+    </message>
+    <message>
+        <source>back, mAh/km</source>
+        <translation>zurück, mAh/km</translation>
+    </message>
+    <message>
+        <source>both, mAh/km</source>
+        <translation>beide, mAh/km</translation>
+    </message>
+    <message>
+        <source>in all, mAh</source>
+        <translation>insgesamt, mAh</translation>
+    </message>
+    <message>
+        <source>wind against out</source>
+        <translation>Wind gegen hin</translation>
+    </message>
+    <message>
+        <source>battery, begin to lowest</source>
+        <translation>Akku, Beginn bis tiefste</translation>
+    </message>
+    <message>
+        <source>Where it first changed on the way out</source>
+        <translation>Wo es auf dem Hinweg zuerst wechselte</translation>
+    </message>
+    <message>
+        <source>ring: usual; bar: 95 %; arrow: not changed that far</source>
+        <translation>Ring: üblich; Balken: 95 %; Pfeil: bis dahin kein Wechsel</translation>
+    </message>
+    <message>
+        <source>Pictures that stood still</source>
+        <translation>Bilder, die standen</translation>
+    </message>
+    <message>
+        <source>bars: freezes per 100 m flown there; the highest is %1</source>
+        <translation>Balken: Standbilder je 100 m Flug dort; der höchste ist %1</translation>
+    </message>
+    <message>
+        <source>Charge</source>
+        <translation>Ladung</translation>
+    </message>
+    <message>
+        <source>%1 (%2 to %3)</source>
+        <translation>%1 (%2 bis %3)</translation>
+    </message>
+    <message>
+        <source>%1 passes, %2</source>
+        <translation>%1 Durchgänge, %2</translation>
+    </message>
+    <message>
+        <source>%1 of %2 directions, %3; band: 95 %</source>
+        <translation>%1 von %2 Richtungen, %3; Band: 95 %</translation>
+    </message>
+    <message>
+        <source>none in %1</source>
+        <translation>keine auf %1</translation>
+    </message>
+    <message>
+        <source>every %1</source>
+        <translation>alle %1</translation>
+    </message>
+    <message>
+        <source>surely under one in %1</source>
+        <translation>sicher unter einem auf %1</translation>
+    </message>
+    <message>
+        <source>95 %: %1</source>
+        <translation>95 %: %1</translation>
+    </message>
+    <message>
+        <source>wind along the path, as the speeds out and back tell it</source>
+        <translation>Wind am Weg entlang, wie ihn die Geschwindigkeiten hin und zurück zeigen</translation>
     </message>
 </context>
 <context>
@@ -7877,6 +8675,54 @@
     <message>
         <source>number of the post</source>
         <translation>Nummer des Postens</translation>
+    </message>
+    <message>
+        <source>right front</source>
+        <translation>vorn rechts</translation>
+    </message>
+    <message>
+        <source>right side</source>
+        <translation>die rechte Seite</translation>
+    </message>
+    <message>
+        <source>right rear</source>
+        <translation>hinten rechts</translation>
+    </message>
+    <message>
+        <source>left rear</source>
+        <translation>hinten links</translation>
+    </message>
+    <message>
+        <source>left side</source>
+        <translation>die linke Seite</translation>
+    </message>
+    <message>
+        <source>left front</source>
+        <translation>vorn links</translation>
+    </message>
+    <message>
+        <source>frames</source>
+        <translation>Bilder</translation>
+    </message>
+    <message>
+        <source>slant distance</source>
+        <translation>Schrägentfernung</translation>
+    </message>
+    <message>
+        <source>distance along the path</source>
+        <translation>Entfernung am Weg entlang</translation>
+    </message>
+    <message>
+        <source>distance travelled</source>
+        <translation>zurückgelegte Strecke</translation>
+    </message>
+    <message>
+        <source>roll</source>
+        <translation>Rollwinkel</translation>
+    </message>
+    <message>
+        <source>pitch</source>
+        <translation>Nickwinkel</translation>
     </message>
 </context>
 </TS>

@@ -60,3 +60,16 @@ TEST_CASE("strip: of a log of several flights all is shown over time, and the ru
   CHECK(s.lanes[0].over_path.out.distance_m.back() < 600);
   CHECK(s.lanes[0].least == -60);
 }
+
+TEST_CASE("strip: a power that the transmitter chose by itself has a lane, one that stays has none") {
+  Recording r;
+  for (int t = 0; t < 100; ++t) r.time_s.push_back(t);
+  std::vector<double> out, steady(100, 25), automatic;
+  for (int t = 0; t < 100; ++t) out.push_back(t < 50 ? 10 * t : 1000 - 10 * t), automatic.push_back(out.back() < 300 ? 25 : 100);
+  r.columns = {{"distance_m", out}, {"control.rssi_dbm", std::vector<double>(100, -60)}, {"control.power_mw", automatic}, {"video.power_mw", steady}};
+  const std::vector<std::string> links{"control", "video"};
+  const Strip strip = stripOf(r, trackOf(r, nullptr), links);
+  const auto has = [&](const char* channel) { return std::any_of(strip.lanes.begin(), strip.lanes.end(), [&](const StripLane& l) { return l.channel == channel; }); };
+  CHECK(has("control.power_mw"));
+  CHECK_FALSE(has("video.power_mw"));
+}

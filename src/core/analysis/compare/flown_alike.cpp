@@ -60,7 +60,8 @@ void warnAboutFlying(const campaign::Campaign& campaign, const std::vector<bool>
   std::map<std::string, std::vector<std::size_t>> by_path;
   for (std::size_t i = 0; i < used.size(); ++i) {
     const campaign::Path* path = campaign::findPath(campaign, campaign.runs[i].path);
-    if (used[i]) by_path[path ? path->id : std::string()].push_back(i);
+    // at reduced power people walk
+    if (used[i] && campaign.runs[i].reduced_db.empty()) by_path[path ? path->id : std::string()].push_back(i);
   }
   for (const auto& [path, runs] : by_path)
     for (const Look& look : kLooks) lookAt(look, campaign, runs, result);
