@@ -121,7 +121,7 @@ QHBoxLayout* CompareStage::headRow() {
   for (const auto& [page, text] : keys) {
     auto* key = new ElidedLabel(text);
     key->setProperty("small", true);
-    key->setVisible(page == ComparePage::Path);
+    if (page != ComparePage::Path) key->hide();  // shown before it has a parent it would be a window
     head->addWidget(key, 1);
     m_keys.push_back(key);
   }
