@@ -102,6 +102,10 @@ constexpr Text kBeyondTexts[] = {
      QT_TRANSLATE_NOOP("finding", "there is no run {option}; there are {runs}")},
     {"mark-without-place", "",
      QT_TRANSLATE_NOOP("finding", "{option} needs TIME=PLACE, for example 3:27=4")},
+    {"marks-not-needed", "",
+     QT_TRANSLATE_NOOP("finding", "its log says where it was: the marks are not used")},
+    {"height-not-held", QT_TRANSLATE_NOOP("finding", "{run} did not hold its height"),
+     QT_TRANSLATE_NOOP("finding", "On the way out it lay between {low} and {high}: what looks like distance may be height. Fly it level, or void it with that reason.")},
 };
 
 }  // namespace

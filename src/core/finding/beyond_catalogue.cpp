@@ -54,6 +54,8 @@ constexpr FindingInfo kBeyondFindings[] = {
     {"no-such-method", Refusal, "runs", "option words", ""},
     {"no-such-run", Refusal, "runs", "option runs", ""},
     {"mark-without-place", Refusal, "runs", "option", ""},
+    {"marks-not-needed", Caution, "compare", "", ""},
+    {"height-not-held", Caution, "compare", "low:m high:m", ""},
 };
 
 }  // namespace

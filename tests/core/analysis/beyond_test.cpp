@@ -243,3 +243,50 @@ TEST_CASE("flown alike: one run higher, faster or beside the rest is told, the r
     for (const char* id : {"A1", "B1", "B2"}) CHECK_FALSE(warned(a, code, id));
   }
 }
+
+TEST_CASE("flown alike: one that climbs on the way out is told") {
+  campaign::Campaign c = twoOnPath();
+  std::vector<log::Recording> logs;
+  dice::Random random(2);
+  for (int i = 0; i < 3; ++i) {
+    addRun(c, "A");
+    FlownLog flown{1000};
+    log::Recording r = flown.begin();
+    flown.add(r, "control.rssi_dbm", [&](double m, bool, double) { return falling(m) + random.normal(); });
+    flown.add(r, "height_m", [&](double m, bool, double) { return i == 1 ? 30 + 0.05 * m : 60 + 3 * random.normal(); });
+    logs.push_back(std::move(r));
+  }
+  const CampaignAnalysis a = analyseLogs(c, logs);
+  CHECK(warned(a, "height-not-held", "A2"));
+  CHECK_FALSE(warned(a, "height-not-held", "A1"));
+}
+
+TEST_CASE("bars: not calibrated they tell where the link was lost, and no level") {
+  campaign::Campaign c = twoOnPath();
+  std::vector<log::Recording> logs;
+  for (int i = 0; i < 3; ++i) {
+    addRun(c, "A");
+    FlownLog flown{1000};
+    log::Recording r = flown.begin();
+    const double lost = 700 + 20 * i;
+    flown.add(r, "control.level", [&](double m, bool outward, double) { return m > lost || (!outward && m > lost - 80) ? 0 : m < 300 ? 5 : 2; });
+    logs.push_back(std::move(r));
+  }
+  const CampaignAnalysis a = analyseLogs(c, logs);
+  REQUIRE(a.setups.size() == 1);
+  CHECK(a.setups[0].basis != Basis::Signal);
+  CHECK(a.setups[0].failures == 3);
+  CHECK(a.runs[0].lost_at_m.value() == Approx(700).margin(15));
+  CHECK_FALSE(a.setups[0].critical_dbm);
+}
+
+TEST_CASE("marks: a run whose log says where it was keeps to that, and says so") {
+  campaign::Campaign c = twoOnPath();
+  addRun(c, "A").marks = {{0, 0}, {10, 2000}};
+  FlownLog flown{800};
+  log::Recording r = flown.begin();
+  flown.add(r, "control.rssi_dbm", [&](double m, bool, double) { return falling(m); });
+  const CampaignAnalysis a = analyseLogs(c, {r});
+  CHECK(warned(a, "marks-not-needed", "A1"));
+  CHECK(a.runs[0].farthest_m == Approx(800).margin(3));
+}

@@ -14,6 +14,7 @@ using quantity::Unit;
 constexpr std::size_t kLeastRuns = 3;
 constexpr double kOtherHeight_m = 10, kOtherHeightShare = 0.2, kOtherSpeed_mps = 2, kOtherSpeedShare = 0.3;
 constexpr double kOtherHeading_deg = 25, kBeside_m = 25;
+constexpr double kHeightHeld_m = 15, kHeightHeldShare = 0.3;
 
 struct Look {
   const char* code;
@@ -56,6 +57,18 @@ void lookAt(const Look& look, const campaign::Campaign& campaign, const std::vec
 
 }  // namespace
 
+namespace {
+
+/// One that climbed or sank on the way: distance and height are then mixed up.
+void lookAtHeight(const campaign::Campaign& campaign, std::size_t run, CampaignAnalysis& result) {
+  const RunReduction& r = result.reductions[run];
+  const double range = r.height_high_m - r.height_low_m;
+  if (!(range > std::max(kHeightHeld_m, kHeightHeldShare * std::abs(r.height_m)))) return;
+  result.warnings.push_back(finding("height-not-held", {{"low", r.height_low_m, Unit::Metre}, {"high", r.height_high_m, Unit::Metre}}, {"run", campaign.runs[run].id}));
+}
+
+}  // namespace
+
 void warnAboutFlying(const campaign::Campaign& campaign, const std::vector<bool>& used, CampaignAnalysis& result) {
   std::map<std::string, std::vector<std::size_t>> by_path;
   for (std::size_t i = 0; i < used.size(); ++i) {
@@ -65,6 +78,8 @@ void warnAboutFlying(const campaign::Campaign& campaign, const std::vector<bool>
   }
   for (const auto& [path, runs] : by_path)
     for (const Look& look : kLooks) lookAt(look, campaign, runs, result);
+  for (const auto& [path, runs] : by_path)
+    for (const std::size_t run : runs) lookAtHeight(campaign, run, result);
 }
 
 }  // namespace distanz::analysis

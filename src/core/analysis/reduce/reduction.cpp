@@ -9,6 +9,7 @@
 #include "core/campaign/post_distance.h"
 #include "core/log/flights.h"
 #include "core/log/marks.h"
+#include "core/log/quantile.h"
 #include "core/log/silence.h"
 #include "core/quantity/unit.h"
 
@@ -273,11 +274,17 @@ std::vector<float> everySecond(const std::vector<double>& time_s, const std::vec
   return out;
 }
 
-double usualOut(const log::Recording& r, const log::Track& track, const std::vector<double>* values) {
+/// On the way out, beyond the near field.
+std::vector<double> valuesOut(const log::Recording& r, const log::Track& track, const std::vector<double>* values) {
   std::vector<double> out;
   for (std::size_t i = 0; values && i < values->size(); ++i)
     if (r.time_s[i] < track.turn.begin_s && track.distance_m[i] >= estimate::defaults::kNearField_m && std::isfinite((*values)[i]))
       out.push_back((*values)[i]);
+  return out;
+}
+
+double usualOut(const log::Recording& r, const log::Track& track, const std::vector<double>* values) {
+  std::vector<double> out = valuesOut(r, track, values);
   return out.empty() ? NAN : estimate::median(std::move(out));
 }
 
@@ -296,7 +303,11 @@ double usualHeading(const log::Recording& r, const log::Track& track) {
 
 /// How it was flown: what runs that are compared have in common.
 void flownHow(RunReduction& out, const campaign::Campaign& campaign, const log::Recording& recording, const log::Track& track) {
-  out.height_m = usualOut(recording, track, recording.find(log::channel::kHeight));
+  const auto* height = recording.find(log::channel::kHeight);
+  out.height_m = usualOut(recording, track, height);
+  const std::vector<double> heights = valuesOut(recording, track, height);
+  out.height_low_m = log::quantile(heights, 0.1);
+  out.height_high_m = log::quantile(heights, 0.9);
   out.heading_deg = usualHeading(recording, track);
   if (track.from_gnss) out.side_m = usualOut(recording, track, &track.side_m);
   out.energy = log::energyUse(recording, track);
@@ -349,12 +360,35 @@ std::optional<log::Recording> cutOut(const campaign::Run& run, const log::Record
   return out;
 }
 
+namespace {
+
+/// Bars and percent that nobody has calibrated are no levels; but where they stand at nothing the link is lost, and else it
+/// is not: that much of a quality they are, where the log has none.
+std::optional<log::Recording> withQualityOfBars(const campaign::Campaign& campaign, const log::Recording& recording) {
+  std::optional<log::Recording> out;
+  for (const campaign::Link& link : campaign.links) {
+    const auto* bars = recording.find(log::linkChannel(link.id, "level"));
+    const std::string quality = log::linkChannel(link.id, log::channel::kQuality);
+    if (!bars || recording.find(quality) || recording.find(log::linkChannel(link.id, log::channel::kRssi))) continue;
+    log::Column column{quality, {}};
+    for (const double b : *bars) column.values.push_back(std::isfinite(b) ? (b <= 0 ? 0 : 100) : NAN);
+    if (!out) out = recording;
+    out->columns.push_back(std::move(column));
+  }
+  return out;
+}
+
+}  // namespace
+
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
                        const log::Recording& samples, const course::Course* course) {
   RunReduction out;
   try {
-    const auto by_posts = placed(campaign, run, samples);
-    const log::Recording& whole = by_posts ? *by_posts : samples;
+    const auto by_bars = withQualityOfBars(campaign, samples);
+    const log::Recording& told = by_bars ? *by_bars : samples;
+    const auto by_posts = placed(campaign, run, told);
+    const log::Recording& whole = by_posts ? *by_posts : told;
+    if (!run.marks.empty() && !by_posts) out.problems.push_back(finding("marks-not-needed"));
     const auto cut = cutOut(run, whole);
     const log::Recording& recording = cut ? *cut : whole;
     log::Track track = trackOf(run, recording, course);

@@ -85,6 +85,7 @@ struct RunReduction {
   std::vector<float> flown_m = {};  ///< distance from the station every second from where it left
   log::Turn turn;
   double height_m = NAN, heading_deg = NAN;  ///< usual, on the way out; NaN where the log tells none
+  double height_low_m = NAN, height_high_m = NAN;  ///< nine in ten of its rows lay above and below
   double side_m = NAN;                       ///< usual, beside the path, right positive
   log::EnergyUse energy;
   log::Distances farthest;  ///< of each of the four distances
