@@ -28,7 +28,7 @@ Analysed analyseFolder(const std::filesystem::path& path, unsigned threads) {
   const auto source = [&](const campaign::Run& run) {
     return std::make_shared<const log::Recording>(
         formats::readSources(run, folder.campaign, [&](const campaign::Run& of, const campaign::Source& log) {
-          return formats::readRunLog(folder, of, log);
+          return formats::KeptLog{formats::readRunLog(folder, of, log)};
         }));
   };
   auto result = analysis::analyse(folder.campaign, source, {}, threads);

@@ -29,7 +29,7 @@ campaign::Ended reasonOf(const std::string& word) {
 }
 
 formats::GivenLog given(const std::filesystem::path& path, const std::map<std::string, std::string>& corrections) {
-  return {path.string(), formats::readFile(path), corrections};
+  return formats::givenLog(path, path.string(), corrections);
 }
 
 /// "track.gpx", "track.gpx@12.5".

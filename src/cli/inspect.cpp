@@ -20,9 +20,9 @@
 
 namespace distanz::cli {
 
-using json = nlohmann::ordered_json;
-
 namespace {
+
+using json = nlohmann::ordered_json;
 
 struct ColumnSeen {
   std::size_t samples = 0;

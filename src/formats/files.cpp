@@ -122,29 +122,39 @@ std::string safeFileName(std::string_view name) {
 
 namespace {
 
-class Digest {
- public:
-  Digest() : m_context(EVP_MD_CTX_new(), EVP_MD_CTX_free) {
-    require(m_context && EVP_DigestInit_ex(m_context.get(), EVP_sha256(), nullptr));
-  }
-  void add(std::string_view bytes) { require(EVP_DigestUpdate(m_context.get(), bytes.data(), bytes.size())); }
-  std::string hex() {
-    std::array<unsigned char, EVP_MAX_MD_SIZE> digest{};
-    unsigned int size = 0;
-    require(EVP_DigestFinal_ex(m_context.get(), digest.data(), &size));
-    std::string out;
-    for (unsigned int i = 0; i < size; ++i) out += fmt::format("{:02x}", digest[i]);
-    return out;
-  }
-
- private:
-  static void require(int done) {
-    if (done != 1) throw Error(finding("sha256-failed"));
-  }
-  std::unique_ptr<EVP_MD_CTX, decltype(&EVP_MD_CTX_free)> m_context;
-};
 
 }  // namespace
+
+struct Digest::Context {
+  std::unique_ptr<EVP_MD_CTX, decltype(&EVP_MD_CTX_free)> context{EVP_MD_CTX_new(), EVP_MD_CTX_free};
+};
+
+namespace {
+
+void requireDigest(int done) {
+  if (done != 1) throw Error(finding("sha256-failed"));
+}
+
+}  // namespace
+
+Digest::Digest() : m_context(std::make_unique<Context>()) {
+  requireDigest(m_context->context && EVP_DigestInit_ex(m_context->context.get(), EVP_sha256(), nullptr));
+}
+
+Digest::~Digest() = default;
+
+void Digest::add(std::string_view bytes) {
+  requireDigest(EVP_DigestUpdate(m_context->context.get(), bytes.data(), bytes.size()));
+}
+
+std::string Digest::hex() {
+  std::array<unsigned char, EVP_MAX_MD_SIZE> digest{};
+  unsigned int size = 0;
+  requireDigest(EVP_DigestFinal_ex(m_context->context.get(), digest.data(), &size));
+  std::string out;
+  for (unsigned int i = 0; i < size; ++i) out += fmt::format("{:02x}", digest[i]);
+  return out;
+}
 
 std::string sha256(std::string_view bytes) {
   Digest digest;

@@ -1,5 +1,6 @@
 #pragma once
 #include <filesystem>
+#include <memory>
 #include <string>
 #include <string_view>
 
@@ -33,6 +34,20 @@ std::string safeFileName(std::string_view name);
 enum class FileAct { Read, Write };
 /// Throws the InputError for an errno: file, what could not be done, why, what to do.
 [[noreturn]] void refuseFile(const std::filesystem::path& path, FileAct doing, int error);
+
+/// SHA-256 of bytes that come piece by piece.
+class Digest {
+ public:
+  Digest();
+  ~Digest();
+  void add(std::string_view bytes);
+  /// In lower-case hexadecimal; once.
+  std::string hex();
+
+ private:
+  struct Context;
+  std::unique_ptr<Context> m_context;
+};
 
 /// SHA-256 of bytes in lower-case hexadecimal.
 std::string sha256(std::string_view bytes);

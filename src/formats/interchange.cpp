@@ -95,6 +95,17 @@ void addSha256(InterchangeFolder& folder) {
       }
 }
 
+namespace {
+
+void writeLog(const std::filesystem::path& file, const KeptLog& log) {
+  if (log.open)
+    writeNewFile(file, *log.open());
+  else
+    writeNewFile(file, log.bytes);
+}
+
+}  // namespace
+
 void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const BytesOf& bytes_of,
                       const KeptBytesOf& kept_bytes_of) {
   std::error_code error;
@@ -114,7 +125,7 @@ void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const
       auto [known, fresh] = by_sha.emplace(source.sha256.empty() ? nameless : source.sha256, std::string());
       if (fresh) {
         known->second = uniqueName(taken, safeFileName(source.file));
-        writeNewFile(aside.place() / known->second, bytes_of(run, source));
+        writeLog(aside.place() / known->second, bytes_of(run, source));
       }
       source.file = known->second;
     }

@@ -10,15 +10,16 @@
 #include "formats/files.h"
 #include "formats/log_format.h"
 #include "formats/readable.h"
+#include "formats/sliced_text.h"
 
 namespace distanz::formats {
 namespace {
 
-LogRead readBytes(std::string_view bytes, const campaign::Campaign& campaign,
+LogRead readBytes(std::string_view bytes, const OpenBytes& open, const campaign::Campaign& campaign,
                   const std::map<std::string, std::string>& corrections, const Progress& progress,
                   std::vector<ColumnMatch>& matches, Needs needs = Needs::Measurement) {
   if (campaign.links.empty()) throw InputError(finding("no-link-for-log"));
-  const auto log = openLog(bytes);
+  const auto log = open ? openSlicedText(open) : openLog(bytes);
   matches = matchColumns(log->head(), campaign.links, corrections);
   return readLog(*log, matches, progress, needs);
 }
@@ -59,7 +60,8 @@ namespace {
 void addLog(GivenLog given, const campaign::Campaign& campaign, log::Recording& into, ImportedLog& out) {
   try {
     std::vector<ColumnMatch> matches;
-    LogRead read = readBytes(given.bytes, campaign, given.corrections, {}, matches, Needs::Anything);
+    LogRead read = readBytes(given.bytes, given.open, campaign, given.corrections, {}, matches, Needs::Anything);
+    if (given.open) throw InputError(finding("log-too-large-beside"));
     FurtherLog further{given.name, sha256(given.bytes), {}, std::move(given.corrections),
                        log::lineUp(into, read.recording, given.name, given.offset_s), read.recording.time_s.back()};
     log::join(into, read.recording, further.clock.clock);
@@ -104,10 +106,10 @@ ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& cam
   out.name = first.name;
   std::future<std::string> digest = std::async(std::launch::async, [&first, &beside] {
     if (beside) beside(first.bytes);
-    return sha256(first.bytes);
+    return first.open ? std::string() : sha256(first.bytes);
   });
   try {
-    LogRead read = readBytes(first.bytes, campaign, first.corrections, progress, out.matches,
+    LogRead read = readBytes(first.bytes, first.open, campaign, first.corrections, progress, out.matches,
                              logs.size() == 1 ? Needs::Measurement : Needs::Anything);
     out.problems = std::move(read.problems);
     for (std::size_t i = 1; i < logs.size(); ++i) addLog(std::move(logs[i]), campaign, read.recording, out);
@@ -136,11 +138,29 @@ log::Recording readRecording(std::string_view bytes, const std::string& name,
                              const std::map<std::string, std::string>& corrections, Needs needs) {
   try {
     std::vector<ColumnMatch> matches;
-    return readBytes(bytes, campaign, corrections, {}, matches, needs).recording;
+    return readBytes(bytes, {}, campaign, corrections, {}, matches, needs).recording;
   } catch (const Error& e) {
     throw InputError(inFile(name, e.found));
   }
 }
+
+GivenLog givenLog(const std::filesystem::path& file, std::string name, std::map<std::string, std::string> corrections) {
+  if (OpenBytes open = largeFile(file)) return {std::move(name), {}, std::move(corrections), {}, std::move(open)};
+  return {std::move(name), readFile(file), std::move(corrections)};
+}
+
+namespace {
+
+log::Recording readOpened(const OpenBytes& open, const campaign::Source& source, const campaign::Campaign& campaign, Needs needs) {
+  try {
+    std::vector<ColumnMatch> matches;
+    return readBytes({}, open, campaign, source.columns, {}, matches, needs).recording;
+  } catch (const Error& e) {
+    throw InputError(inFile(source.file, e.found));
+  }
+}
+
+}  // namespace
 
 log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign,
                            const BytesOf& bytes_of) {
@@ -148,7 +168,8 @@ log::Recording readSources(const campaign::Run& run, const campaign::Campaign& c
   log::Recording out;
   for (const campaign::Source& source : run.sources) {
     const Needs needs = run.sources.size() == 1 ? Needs::Measurement : Needs::Anything;
-    log::Recording one = readRecording(bytes_of(run, source), source.file, campaign, source.columns, needs);
+    const KeptLog kept = bytes_of(run, source);
+    log::Recording one = kept.open ? readOpened(kept.open, source, campaign, needs) : readRecording(kept.bytes, source.file, campaign, source.columns, needs);
     if (&source == &run.sources.front())
       out = std::move(one);
     else

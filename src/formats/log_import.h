@@ -9,6 +9,7 @@
 #include "core/log/flights.h"
 #include "core/log/line_up.h"
 #include "core/log/track.h"
+#include "formats/byte_source.h"
 #include "formats/log_reader.h"
 
 namespace distanz::formats {
@@ -16,9 +17,10 @@ namespace distanz::formats {
 /// A log as it comes, and what the pilot said about it.
 struct GivenLog {
   std::string name;   ///< of the file, for messages
-  std::string bytes;  ///< of the file
+  std::string bytes;  ///< of the file; empty where it is opened
   std::map<std::string, std::string> corrections = {};  ///< as in matchColumns()
   std::optional<double> offset_s = {};  ///< of a further log: when it begins on the first one's clock, where that was said
+  OpenBytes open = {};  ///< of a log too large to be held (see largeFile())
   bool unplaced = false;  ///< it is taken though nothing in it says where it was: marks will
 };
 
@@ -33,8 +35,8 @@ struct FurtherLog {
 /// A log read, placed and found fit to count as a run, with others of the same flight.
 struct ImportedLog {
   std::string name;    ///< of the file
-  std::string sha256;  ///< of its bytes
-  std::string bytes;   ///< as they were
+  std::string sha256;  ///< of its bytes; empty where it was opened
+  std::string bytes;   ///< as they were; empty where it was opened
   std::vector<ColumnMatch> matches;
   std::vector<FurtherLog> further;
   std::shared_ptr<const log::Recording> recording;  ///< of all logs, on the clock of the first
@@ -69,8 +71,16 @@ ImportedLog importLog(std::string bytes, const std::string& name, const campaign
 ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& campaign, const Progress& progress = {},
                        const std::function<void(std::string_view)>& beside = {});
 
-/// Bytes of one of a run's logs.
-using BytesOf = std::function<std::string(const campaign::Run& run, const campaign::Source& source)>;
+/// A log and how to open it, where it is too large to be held.
+GivenLog givenLog(const std::filesystem::path& file, std::string name, std::map<std::string, std::string> corrections = {});
+
+/// Bytes of one of a run's logs, or how to open them.
+struct KeptLog {
+  std::string bytes;
+  OpenBytes open;
+  KeptLog(std::string all, OpenBytes how = {}) : bytes(std::move(all)), open(std::move(how)) {}  // most are at hand
+};
+using BytesOf = std::function<KeptLog(const campaign::Run& run, const campaign::Source& source)>;
 
 /// A run's samples from all its sources, on the clock of the first. @throws InputError naming the log
 log::Recording readSources(const campaign::Run& run, const campaign::Campaign& campaign,

@@ -23,7 +23,7 @@ std::vector<Finding> fromInterchange(const fs::path& folder, const fs::path& fil
     const auto bytes_of = [&](const campaign::Run& of, const campaign::Source& log) {
       std::string bytes = formats::readRunLog(source, of, log);
       logs.push_back(packLog(bytes));
-      return bytes;
+      return formats::KeptLog{std::move(bytes)};
     };
     const log::Recording samples = formats::readSources(run, c, bytes_of);
     for (std::size_t i = 0; i < logs.size(); ++i) run.sources[i].sha256 = logs[i].sha256;
@@ -45,9 +45,19 @@ void toInterchange(const fs::path& file, const fs::path& folder) {
   const SampleFile samples(file, Access::ReadOnly);
   formats::writeInterchange(
       folder, source.campaign(),
-      [&](const campaign::Run& run, const campaign::Source& log) { return samples.logBytes(run, log); },
+      [&](const campaign::Run& run, const campaign::Source& log) { return samples.keptLog(run, log); },
       [&](const std::string& owner, const campaign::KeptFile& f) { return samples.keptBytes(owner, f); });
 }
+
+namespace {
+
+PackedLog packedAgain(const formats::KeptLog& log, const std::string& sha256) {
+  PackedLog out = log.open ? packSource(*log.open()) : packLog(log.bytes);
+  if (out.sha256 != sha256) throw InputError(finding("log-damaged"));
+  return out;
+}
+
+}  // namespace
 
 std::vector<std::string> saveCopy(const campaign::Campaign& campaign, const SampleFile& samples,
                                   const fs::path& file) {
@@ -56,7 +66,7 @@ std::vector<std::string> saveCopy(const campaign::Campaign& campaign, const Samp
   for (const campaign::Run& run : campaign.runs) {
     try {
       std::vector<PackedLog> logs;
-      for (const campaign::Source& log : run.sources) logs.push_back(packLog(samples.logBytes(run, log)));
+      for (const campaign::Source& log : run.sources) logs.push_back(packedAgain(samples.keptLog(run, log), log.sha256));
       builder.add({run, std::move(logs), packRecording(*samples.recording(run, campaign))}, campaign.links);
     } catch (const InputError&) {
       lost.push_back(run.id);

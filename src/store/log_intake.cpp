@@ -1,6 +1,7 @@
 #include "store/log_intake.h"
 
 #include "core/text/text.h"
+#include "store/packed_source.h"
 
 namespace distanz::store {
 
@@ -8,10 +9,11 @@ TakenLog takeLogs(std::vector<formats::GivenLog> logs, const campaign::Campaign&
                   const formats::Progress& progress) {
   TakenLog out;
   out.corrections = logs.front().corrections;
-  const auto pack = [&out](std::string_view all) { out.packed = packLog(all, "later"); };
+  const formats::OpenBytes open = logs.front().open;
+  const auto pack = [&out, &open](std::string_view all) { out.packed = open ? packSource(*open()) : packLog(all, "later"); };
   out.log = formats::importLogs(std::move(logs), campaign, progress, pack);
   std::string().swap(out.log.bytes);
-  out.packed.sha256 = out.log.sha256;
+  (open ? out.log.sha256 : out.packed.sha256) = open ? out.packed.sha256 : out.log.sha256;
   for (formats::FurtherLog& log : out.log.further) {
     out.further.push_back(packLog(log.bytes, log.sha256));
     std::string().swap(log.bytes);

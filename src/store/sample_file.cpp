@@ -1,4 +1,5 @@
 #include "store/sample_file.h"
+#include "store/packed_source.h"
 
 #include <SQLiteCpp/Statement.h>
 #include <SQLiteCpp/Transaction.h>
@@ -85,7 +86,7 @@ std::shared_ptr<const log::Recording> SampleFile::recording(const campaign::Run&
     }
   auto again = std::make_shared<const log::Recording>(formats::readSources(
       run, campaign,
-      [this](const campaign::Run& of, const campaign::Source& log) { return logBytes(of, log); }));
+      [this](const campaign::Run& of, const campaign::Source& log) { return keptLog(of, log); }));
   if (m_state->keeps) m_state->keep(run, campaign, *again);
   return again;
 }
@@ -104,18 +105,29 @@ std::string SampleFile::keptBytes(const std::string& owner, const campaign::Kept
   }
 }
 
-std::string SampleFile::logBytes(const campaign::Run& run, const campaign::Source& log) const {
+std::shared_ptr<const PackedLog> SampleFile::packedLog(const campaign::Run& run, const campaign::Source& log) const {
   std::optional<PackedLog> packed;
   {
     const std::lock_guard lock(m_state->mutex);
     guarded(m_state->path, [&] { packed = findLog(m_state->db, log.sha256); });
   }
   if (!packed) throw InputError(finding("log-missing-of-run", {}, {"run", run.id}));
+  return std::make_shared<const PackedLog>(std::move(*packed));
+}
+
+std::string SampleFile::logBytes(const campaign::Run& run, const campaign::Source& log) const {
+  const auto packed = packedLog(run, log);
   try {
     return unpackLog(*packed);
   } catch (const InputError&) {
     throw InputError(finding("log-damaged-of-run", {}, {"run", run.id}));
   }
+}
+
+formats::KeptLog SampleFile::keptLog(const campaign::Run& run, const campaign::Source& log) const {
+  auto packed = packedLog(run, log);
+  if (packed->size > formats::kLargestFile) return {{}, openPacked(std::move(packed))};
+  return {logBytes(run, log)};
 }
 
 }  // namespace distanz::store

@@ -4,6 +4,8 @@
 #include <string>
 
 #include "core/campaign/campaign.h"
+#include "formats/log_import.h"
+#include "store/sample_rows.h"
 #include "core/log/recording.h"
 #include "store/database.h"
 
@@ -26,6 +28,8 @@ class SampleFile {
                                                   const campaign::Campaign& campaign) const;
   /// One of its original logs, byte for byte. @throws InputError as above
   std::string logBytes(const campaign::Run& run, const campaign::Source& log) const;
+  /// The same, or how to open it where it is too large to be held.
+  formats::KeptLog keptLog(const campaign::Run& run, const campaign::Source& log) const;
   std::string logBytes(const campaign::Run& run) const {
     return logBytes(run, run.source());
   }  ///< the first of them
@@ -35,6 +39,7 @@ class SampleFile {
   bool has(const campaign::Run& run) const;
 
  private:
+  std::shared_ptr<const PackedLog> packedLog(const campaign::Run& run, const campaign::Source& log) const;
   struct State;
   std::unique_ptr<State> m_state;
 };

@@ -106,6 +106,18 @@ constexpr Text kBeyondTexts[] = {
      QT_TRANSLATE_NOOP("finding", "its log says where it was: the marks are not used")},
     {"height-not-held", QT_TRANSLATE_NOOP("finding", "{run} did not hold its height"),
      QT_TRANSLATE_NOOP("finding", "On the way out it lay between {low} and {high}: what looks like distance may be height. Fly it level, or void it with that reason.")},
+    {"changed-while-read", "",
+     QT_TRANSLATE_NOOP("finding", "was changed while it was read; wait until it is written, and try again")},
+    {"log-too-large", "",
+     QT_TRANSLATE_NOOP("finding", "is larger than {most:.0} MB; cut it into single flights")},
+    {"log-too-large-but-text", "",
+     QT_TRANSLATE_NOOP("finding", "is larger than 900 MB, and so large only delimited text is read, not {format}; cut it into single flights")},
+    {"log-too-large-beside", "",
+     QT_TRANSLATE_NOOP("finding", "is too large to go with another log; cut it into single flights")},
+    {"log-too-large-packed", "",
+     QT_TRANSLATE_NOOP("finding", "is too large to be kept in a campaign file, even packed; cut it into single flights")},
+    {"rows-thinned", "",
+     QT_TRANSLATE_NOOP("finding", "it is very large: of every {rows} neighbouring rows their mean counts; its bytes are kept whole")},
 };
 
 }  // namespace

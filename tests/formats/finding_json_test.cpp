@@ -4,6 +4,7 @@
 #include <catch2/catch.hpp>
 
 #include "core/finding/catalogue.h"
+#include "core/quantity/unit.h"
 #include "words/say.h"
 
 using namespace distanz;

@@ -29,8 +29,10 @@ void Importer::cancel() {
 namespace {
 
 formats::GivenLog givenLog(const PendingLog& log) {
-  return {QFileInfo(log.file).fileName().toStdString(), formats::readFile(QFile::encodeName(log.file).toStdString()), log.corrections,
-          log.offset_s, log.method == campaign::Method::Course};
+  formats::GivenLog out = formats::givenLog(QFile::encodeName(log.file).toStdString(), QFileInfo(log.file).fileName().toStdString(), log.corrections);
+  out.offset_s = log.offset_s;
+  out.unplaced = log.method == campaign::Method::Course;
+  return out;
 }
 
 }  // namespace

@@ -56,6 +56,12 @@ constexpr FindingInfo kBeyondFindings[] = {
     {"mark-without-place", Refusal, "runs", "option", ""},
     {"marks-not-needed", Caution, "compare", "", ""},
     {"height-not-held", Caution, "compare", "low:m high:m", ""},
+    {"changed-while-read", Refusal, "runs", "", ""},
+    {"log-too-large", Refusal, "runs", "most", ""},
+    {"log-too-large-but-text", Refusal, "runs", "format", ""},
+    {"log-too-large-beside", Refusal, "runs", "", ""},
+    {"log-too-large-packed", Refusal, "runs", "", ""},
+    {"rows-thinned", Caution, "runs", "rows:count", ""},
 };
 
 }  // namespace

@@ -6448,6 +6448,42 @@
         <source>{option} needs TIME=PLACE, for example 3:27=4</source>
         <translation>{option} braucht ZEIT=ORT, zum Beispiel 3:27=4</translation>
     </message>
+    <message>
+        <source>its log says where it was: the marks are not used</source>
+        <translation>sein Log sagt, wo er war: die Marken zählen nicht</translation>
+    </message>
+    <message>
+        <source>{run} did not hold its height</source>
+        <translation>{run} hielt seine Höhe nicht</translation>
+    </message>
+    <message>
+        <source>On the way out it lay between {low} and {high}: what looks like distance may be height. Fly it level, or void it with that reason.</source>
+        <translation>Auf dem Hinweg lag er zwischen {low} und {high}: was nach Entfernung aussieht, kann Höhe sein. Eben fliegen, oder mit diesem Grund streichen.</translation>
+    </message>
+    <message>
+        <source>was changed while it was read; wait until it is written, and try again</source>
+        <translation>wurde geändert, während es gelesen wurde; warten, bis es geschrieben ist, und noch einmal versuchen</translation>
+    </message>
+    <message>
+        <source>is larger than {most:.0} MB; cut it into single flights</source>
+        <translation>ist größer als {most:.0} MB; in einzelne Flüge zerlegen</translation>
+    </message>
+    <message>
+        <source>is larger than 900 MB, and so large only delimited text is read, not {format}; cut it into single flights</source>
+        <translation>ist größer als 900 MB, und so groß wird nur Text mit Trennzeichen gelesen, nicht {format}; in einzelne Flüge zerlegen</translation>
+    </message>
+    <message>
+        <source>is too large to go with another log; cut it into single flights</source>
+        <translation>ist zu groß, um mit einem anderen Log zu gehen; in einzelne Flüge zerlegen</translation>
+    </message>
+    <message>
+        <source>is too large to be kept in a campaign file, even packed; cut it into single flights</source>
+        <translation>ist zu groß, um in einer Kampagnendatei aufbewahrt zu werden, auch gepackt; in einzelne Flüge zerlegen</translation>
+    </message>
+    <message>
+        <source>it is very large: of every {rows} neighbouring rows their mean counts; its bytes are kept whole</source>
+        <translation>es ist sehr groß: von je {rows} benachbarten Zeilen zählt das Mittel; seine Bytes bleiben ganz</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

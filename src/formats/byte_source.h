@@ -1,0 +1,32 @@
+#pragma once
+#include <cstdint>
+#include <filesystem>
+#include <functional>
+#include <memory>
+#include <string>
+
+namespace distanz::formats {
+
+/// Bytes of a log too large to be held at once, front to back.
+class ByteSource {
+ public:
+  virtual ~ByteSource() = default;
+  virtual std::size_t size() const = 0;
+  /// What comes next, at most so much; empty at the end. @throws InputError where it can no longer be read, or is not
+  /// as long as it was
+  virtual std::string next(std::size_t most) = 0;
+};
+
+/// Opens the same bytes anew, as often as they are asked for.
+using OpenBytes = std::function<std::unique_ptr<ByteSource>()>;
+
+constexpr std::uintmax_t kLargestLog = 8'000'000'000;  ///< bytes of a delimited log; others: kLargestFile
+
+/// None for a file that is read at once; else how to open it. @throws InputError for one over kLargestLog, or that cannot
+/// be opened
+OpenBytes largeFile(const std::filesystem::path& path);
+
+/// Writes a new file of all of it, in place. @throws InputError naming the file and the reason
+void writeNewFile(const std::filesystem::path& path, ByteSource& source);
+
+}  // namespace distanz::formats
