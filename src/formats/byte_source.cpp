@@ -36,7 +36,7 @@ OpenBytes largeFile(const std::filesystem::path& path) {
   if (!std::filesystem::is_regular_file(path, error)) return {};
   const std::uintmax_t size = std::filesystem::file_size(path, error);
   if (error || size <= kLargestFile) return {};
-  if (size > kLargestLog) throw InputError(inFile(path, finding("log-too-large", {{"most", static_cast<double>(kLargestLog / 1'000'000), quantity::Unit::None}})));
+  if (size > kLargestLog) throw InputError(inFile(path, finding("file-too-large", {{"most", static_cast<std::size_t>(kLargestLog / 1'000'000)}})));
   return [path, size] { return std::make_unique<FileSource>(path, static_cast<std::size_t>(size)); };
 }
 

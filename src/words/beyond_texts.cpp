@@ -108,8 +108,6 @@ constexpr Text kBeyondTexts[] = {
      QT_TRANSLATE_NOOP("finding", "On the way out it lay between {low} and {high}: what looks like distance may be height. Fly it level, or void it with that reason.")},
     {"changed-while-read", "",
      QT_TRANSLATE_NOOP("finding", "was changed while it was read; wait until it is written, and try again")},
-    {"log-too-large", "",
-     QT_TRANSLATE_NOOP("finding", "is larger than {most:.0} MB; cut it into single flights")},
     {"log-too-large-but-text", "",
      QT_TRANSLATE_NOOP("finding", "is larger than 900 MB, and so large only delimited text is read, not {format}; cut it into single flights")},
     {"log-too-large-beside", "",

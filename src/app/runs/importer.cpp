@@ -26,16 +26,12 @@ void Importer::cancel() {
   *m_stop = true;
 }
 
-namespace {
-
 formats::GivenLog givenLog(const PendingLog& log) {
   formats::GivenLog out = formats::givenLog(QFile::encodeName(log.file).toStdString(), QFileInfo(log.file).fileName().toStdString(), log.corrections);
   out.offset_s = log.offset_s;
   out.unplaced = log.method == campaign::Method::Course;
   return out;
 }
-
-}  // namespace
 
 /// A log with those that go with it.
 void Importer::take(const std::vector<PendingLog>& logs, std::size_t which, const campaign::Campaign& campaign,

@@ -26,6 +26,9 @@ struct PendingLog {
   bool split = false;                     ///< each of its flights becomes a run
 };
 
+/// What is read of it; its file is opened only where it is too large to be held.
+formats::GivenLog givenLog(const PendingLog& log);
+
 /// Reads logs off the interface thread and adds them to the campaign in one edit: all of them or none.
 class Importer : public QObject {
   Q_OBJECT

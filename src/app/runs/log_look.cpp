@@ -3,7 +3,6 @@
 #include <QFile>
 #include <QFileInfo>
 
-#include "formats/files.h"
 #include "words/quantity.h"
 #include "words/say.h"
 
@@ -19,8 +18,7 @@ QString nameOf(const PendingLog& log) {
 std::vector<formats::GivenLog> givenOf(const std::vector<PendingLog>& logs, bool laid) {
   std::vector<formats::GivenLog> out;
   for (const PendingLog& log : logs) {
-    out.push_back({nameOf(log).toStdString(), formats::readFile(QFile::encodeName(log.file).toStdString()), log.corrections, log.offset_s,
-                   log.method == campaign::Method::Course});
+    out.push_back(givenLog(log));
     if (laid && out.size() > 1 && !out.back().offset_s) out.back().offset_s = 0;
   }
   return out;

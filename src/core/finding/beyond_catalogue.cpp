@@ -57,7 +57,6 @@ constexpr FindingInfo kBeyondFindings[] = {
     {"marks-not-needed", Caution, "compare", "", ""},
     {"height-not-held", Caution, "compare", "low:m high:m", ""},
     {"changed-while-read", Refusal, "runs", "", ""},
-    {"log-too-large", Refusal, "runs", "most", ""},
     {"log-too-large-but-text", Refusal, "runs", "format", ""},
     {"log-too-large-beside", Refusal, "runs", "", ""},
     {"log-too-large-packed", Refusal, "runs", "", ""},

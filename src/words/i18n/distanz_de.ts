@@ -6465,10 +6465,6 @@
         <translation>wurde geändert, während es gelesen wurde; warten, bis es geschrieben ist, und noch einmal versuchen</translation>
     </message>
     <message>
-        <source>is larger than {most:.0} MB; cut it into single flights</source>
-        <translation>ist größer als {most:.0} MB; in einzelne Flüge zerlegen</translation>
-    </message>
-    <message>
         <source>is larger than 900 MB, and so large only delimited text is read, not {format}; cut it into single flights</source>
         <translation>ist größer als 900 MB, und so groß wird nur Text mit Trennzeichen gelesen, nicht {format}; in einzelne Flüge zerlegen</translation>
     </message>
