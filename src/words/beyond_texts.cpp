@@ -37,7 +37,7 @@ constexpr Text kBeyondTexts[] = {
     {"segment-not-all", "",
      QT_TRANSLATE_NOOP("finding", "Claimed together with all other stretches it might still be luck.")},
     {"segments-apart", QT_TRANSLATE_NOOP("finding", "Courses stay apart"),
-     QT_TRANSLATE_NOOP("finding", "{runs:runs} of courses are told by their named stretches only: behaviour behind obstacles and range in the open answer different questions.")},
+     QT_TRANSLATE_NOOP("finding", "Told by their named stretches only: {runs:runs}. Behaviour behind obstacles and range in the open answer different questions.")},
     {"segments-none", QT_TRANSLATE_NOOP("finding", "Name stretches of the path"),
      QT_TRANSLATE_NOOP("finding", "Under Plan, Points: \"behind the shed\", \"between the trees\". Every flight over them is then told stretch by stretch, setup beside setup.")},
     {"side-blind", QT_TRANSLATE_NOOP("finding", "{setup}: its {side} is blind"),

@@ -118,6 +118,7 @@ constexpr CountText kCounts[] = {
     {"times-more", "%n more time", QT_TRANSLATE_N_NOOP("count", "%n more times")},
     {"runs", "%n run", QT_TRANSLATE_N_NOOP("count", "%n runs")},
     {"runs-of", "%n run", "%n runs"},
+    {"passes", "%n pass", QT_TRANSLATE_N_NOOP("count", "%n passes")},
     {"logs", "%n log", QT_TRANSLATE_N_NOOP("count", "%n logs")},
     {"setups", "%n setup", QT_TRANSLATE_N_NOOP("count", "%n setups")},
 };

@@ -125,7 +125,7 @@ TEST_CASE("runs: a log without any place is brought in as a course, marked on it
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
   waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
   waitAnalysed(s.window);
-  CHECK(s.document().analysis().runs[0].why_not->code == "no-position");
+  CHECK(s.document().analysis().runs[0].why_not->code == "place-later");
   s.window.workspace()->showStageNamed("runs");
   auto& strip = child<RunStrip>(s.window, "runStrip");
   waitFor("the strip", [&] { return !strip.grab().isNull(); });

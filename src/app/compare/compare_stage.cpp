@@ -10,6 +10,7 @@
 
 #include "app/compare/readout_strip.h"
 #include "app/shared/elided_label.h"
+#include "app/shared/head_buttons.h"
 #include "app/shared/lane_plot.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
@@ -25,19 +26,6 @@ namespace distanz::app {
 namespace {
 
 constexpr int kMostPlanned = 10;
-
-/// A button that opens a menu, and looks it.
-QPushButton* menuButton(const QString& text, const char* name, const QString& tip) {
-  auto* button = new QPushButton(text);
-  button->setObjectName(name);
-  button->setToolTip(tip);
-  button->setIcon(theme::icon("chevron", theme::tokens().ink));
-  button->setIconSize({10, 10});
-  button->setLayoutDirection(Qt::RightToLeft);  // the arrow behind the text
-  button->setMenu(new QMenu(button));
-  button->menu()->setLayoutDirection(Qt::LeftToRight);
-  return button;
-}
 
 }  // namespace
 
@@ -74,21 +62,9 @@ CompareStage::CompareStage(Document& document, QWidget* parent)
 }
 
 QHBoxLayout* CompareStage::tabs() {
-  auto* row = new QHBoxLayout;
+  QHBoxLayout* row = tabRow(this, {{"page_along", tr("Along the path")}, {"page_stretches", tr("Stretches")}, {"page_sides", tr("Sides")}, {"page_steps", tr("Steps and charge")}},
+                            [this](int page) { turnTo(ComparePage(page)); });
   row->setContentsMargins(theme::kAxisLeft, 4, theme::kAxisRight, 4);
-  auto* group = new QButtonGroup(this);
-  const std::pair<const char*, QString> pages[] = {
-      {"page_along", tr("Along the path")}, {"page_stretches", tr("Stretches")}, {"page_sides", tr("Sides")}, {"page_steps", tr("Steps and charge")}};
-  for (const auto& [name, text] : pages) {
-    auto* tab = new QPushButton(text);
-    tab->setObjectName(name);
-    tab->setCheckable(true);
-    tab->setChecked(group->buttons().isEmpty());
-    group->addButton(tab, int(group->buttons().size()));
-    row->addWidget(tab);
-  }
-  row->addStretch();
-  connect(group, &QButtonGroup::idClicked, this, [this](int page) { turnTo(ComparePage(page)); });
   return row;
 }
 

@@ -1,6 +1,5 @@
 #include "app/plan/plan_stage.h"
 
-#include <QButtonGroup>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QStackedWidget>
@@ -12,6 +11,7 @@
 #include "app/plan/ground_page.h"
 #include "app/plan/points_page.h"
 #include "app/plan/preflight_list.h"
+#include "app/shared/head_buttons.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
@@ -74,23 +74,11 @@ PlanStage::PlanStage(Document& document, QWidget* parent)
 }
 
 QLayout* PlanStage::tabs() {
-  auto* row = new QHBoxLayout;
-  row->setContentsMargins(16, 12, 16, 4);
-  auto* group = new QButtonGroup(this);
-  const std::pair<const char*, QString> pages[] = {{"page_path", tr("Path")}, {"page_points", tr("Points")}, {"page_ground", tr("Ground and air")}, {"page_flights", tr("Flights")}};
-  for (const auto& [name, text] : pages) {
-    auto* tab = new QPushButton(text);
-    tab->setObjectName(name);
-    tab->setCheckable(true);
-    tab->setChecked(group->buttons().isEmpty());
-    group->addButton(tab, int(group->buttons().size()));
-    row->addWidget(tab);
-  }
-  row->addStretch();
-  connect(group, &QButtonGroup::idClicked, this, [this](int page) {
+  QHBoxLayout* row = tabRow(this, {{"page_path", tr("Path")}, {"page_points", tr("Points")}, {"page_ground", tr("Ground and air")}, {"page_flights", tr("Flights")}}, [this](int page) {
     m_pages->setCurrentIndex(page);
     refresh();
   });
+  row->setContentsMargins(16, 12, 16, 4);
   return row;
 }
 

@@ -5,7 +5,7 @@
 #include <algorithm>
 
 #include "app/runs/marks_dialog.h"
-#include "app/shared/theme.h"
+#include "app/shared/head_buttons.h"
 
 namespace distanz::app {
 namespace {
@@ -50,15 +50,8 @@ void fill(QMenu* menu, Document& document, const std::vector<std::string>& runs,
 }  // namespace
 
 QPushButton* flownMenu(QWidget* parent, Document& document, std::function<std::vector<std::string>()> chosen) {
-  auto* button = new QPushButton(QObject::tr("Flown"));
-  button->setObjectName("flownMenu");
-  button->setToolTip(QObject::tr("How the chosen runs were flown, and where they were"));
-  button->setIcon(theme::icon("chevron", theme::tokens().ink));
-  button->setIconSize({10, 10});
-  button->setLayoutDirection(Qt::RightToLeft);
-  auto* menu = new QMenu(button);
-  menu->setLayoutDirection(Qt::LeftToRight);
-  button->setMenu(menu);
+  QPushButton* button = menuButton(QObject::tr("Flown"), "flownMenu", QObject::tr("How the chosen runs were flown, and where they were"));
+  QMenu* menu = button->menu();
   QObject::connect(menu, &QMenu::aboutToShow, menu, [menu, &document, chosen, parent] { fill(menu, document, chosen(), parent); });
   return button;
 }

@@ -16,6 +16,7 @@
 #include "app/runs/hand_log_dialog.h"
 #include "app/runs/marks_dialog.h"
 #include "app/shared/elided_label.h"
+#include "app/shared/head_buttons.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
@@ -50,15 +51,9 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
 }
 
 QPushButton* RunsStage::readingsMenu() {
-  auto* button = new QPushButton(tr("Readings"));
-  button->setObjectName("readingsMenu");
-  button->setToolTip(tr("What was called out or read off a recording: posts, distances or times, with signal, quality or events"));
-  button->setIcon(theme::icon("chevron", theme::tokens().ink));
-  button->setIconSize({10, 10});
-  button->setLayoutDirection(Qt::RightToLeft);
-  auto* menu = new QMenu(button);
-  menu->setLayoutDirection(Qt::LeftToRight);
-  button->setMenu(menu);
+  QPushButton* button =
+      menuButton(tr("Readings"), "readingsMenu", tr("What was called out or read off a recording: posts, distances or times, with signal, quality or events"));
+  QMenu* menu = button->menu();
   QAction* write = menu->addAction(tr("Write them row by row ..."));
   write->setObjectName("writeReadings");
   connect(write, &QAction::triggered, this, [this] {

@@ -87,7 +87,8 @@ void RunStrip::paintLane(QPainter& p, const Row& row) const {
   }
   p.setPen(QPen(m_shown->colour, 1.4, Qt::SolidLine, Qt::FlatCap));
   p.drawLines(bars);
-  if (distance) p.drawPolyline(line);
+  constexpr int kSparse = 500;  // readings so far apart are dots that nobody sees
+  if (distance || line.size() < kSparse) p.drawPolyline(line);
   if (!distance) {
     for (const bool back : {false, true}) {
       const log::Trace& trace = back ? lane.over_path.back : lane.over_path.out;

@@ -65,7 +65,7 @@ RunResult resultOf(const campaign::Run& run, const RunReduction& r) {
       out.regained_at_m = reduced.events.regained_at_m;
     }
   }
-  if (out.lost_at_m && out.regained_at_m) out.gap_m = *out.lost_at_m - *out.regained_at_m;
+  if (out.lost_at_m && out.regained_at_m && *out.regained_at_m <= *out.lost_at_m) out.gap_m = *out.lost_at_m - *out.regained_at_m;
   return out;
 }
 

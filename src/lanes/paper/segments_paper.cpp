@@ -109,11 +109,11 @@ QStringList figuresOf(const analysis::SegmentOnLink& on) {
   out << (on.usable_pct ? Said::tr("usable %1 of the time").arg(withInterval(on.usable_pct->estimate, on.usable_pct->low, on.usable_pct->high, Unit::Percent, 0))
                         : Said::tr("nothing tells the rule"));
   const QString worst = on.worst_dbm ? Said::tr("worst second %1").arg(words::quantity(*on.worst_dbm, Unit::Dbm, 0)) : QString();
-  const QString lost = on.dropouts ? Said::tr("%1 dropouts a pass").arg(words::shortNumber(*on.dropouts, 1)) : QString();
+  const QString lost = on.dropouts ? Said::tr("dropouts per pass: %1").arg(words::shortNumber(*on.dropouts, 1)) : QString();
   QStringList both{worst, lost};
   both.removeAll(QString());
   out << both.join(", ");
-  out << Said::tr("%1 passes, %2").arg(on.passes.size()).arg(words::counted("flights", on.flights));
+  out << QString("%1, %2").arg(words::counted("passes", int(on.passes.size())), words::counted("flights", on.flights));
   return out;
 }
 

@@ -639,6 +639,13 @@
             <numerusform>%n Setups</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n passes</source>
+        <translation>
+            <numerusform>%n Durchgang</numerusform>
+            <numerusform>%n Durchgänge</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::BenchStage</name>
@@ -6237,10 +6244,6 @@
         <translation>Parcours bleiben für sich</translation>
     </message>
     <message>
-        <source>{runs:runs} of courses are told by their named stretches only: behaviour behind obstacles and range in the open answer different questions.</source>
-        <translation>{runs:runs} von Parcours zählen nur auf ihren benannten Abschnitten: das Verhalten hinter Hindernissen und die Reichweite im Freien beantworten verschiedene Fragen.</translation>
-    </message>
-    <message>
         <source>Name stretches of the path</source>
         <translation>Abschnitten des Wegs Namen geben</translation>
     </message>
@@ -6480,6 +6483,10 @@
         <source>it is very large: of every {rows} neighbouring rows their mean counts; its bytes are kept whole</source>
         <translation>es ist sehr groß: von je {rows} benachbarten Zeilen zählt das Mittel; seine Bytes bleiben ganz</translation>
     </message>
+    <message>
+        <source>Told by their named stretches only: {runs:runs}. Behaviour behind obstacles and range in the open answer different questions.</source>
+        <translation>Nur auf ihren benannten Abschnitten erzählt: {runs:runs}. Das Verhalten hinter Hindernissen und die Reichweite im Freien beantworten verschiedene Fragen.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -6594,10 +6601,6 @@
     <message>
         <source>worst second %1</source>
         <translation>schlechteste Sekunde %1</translation>
-    </message>
-    <message>
-        <source>%1 dropouts a pass</source>
-        <translation>%1 Aussetzer je Durchgang</translation>
     </message>
     <message>
         <source>not flown there</source>
@@ -6724,10 +6727,6 @@
         <translation>%1 (%2 bis %3)</translation>
     </message>
     <message>
-        <source>%1 passes, %2</source>
-        <translation>%1 Durchgänge, %2</translation>
-    </message>
-    <message>
         <source>%1 of %2 directions, %3; band: 95 %</source>
         <translation>%1 von %2 Richtungen, %3; Band: 95 %</translation>
     </message>
@@ -6750,6 +6749,10 @@
     <message>
         <source>wind along the path, as the speeds out and back tell it</source>
         <translation>Wind am Weg entlang, wie ihn die Geschwindigkeiten hin und zurück zeigen</translation>
+    </message>
+    <message>
+        <source>dropouts per pass: %1</source>
+        <translation>Aussetzer je Durchgang: %1</translation>
     </message>
 </context>
 <context>

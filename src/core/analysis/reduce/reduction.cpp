@@ -389,6 +389,7 @@ RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& 
     const auto by_posts = placed(campaign, run, told);
     const log::Recording& whole = by_posts ? *by_posts : told;
     if (!run.marks.empty() && !by_posts) out.problems.push_back(finding("marks-not-needed"));
+    if (run.method == campaign::Method::Course && log::isUnplaced(whole)) throw InputError(finding("place-later"));
     const auto cut = cutOut(run, whole);
     const log::Recording& recording = cut ? *cut : whole;
     log::Track track = trackOf(run, recording, course);
