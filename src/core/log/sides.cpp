@@ -11,6 +11,7 @@ namespace {
 using course::Flat;
 
 constexpr double kWay_s = 1.5, kLeastWay_m = 2, kNearest_m = 40, kCell_m = 40;
+constexpr double kOften_s = 0.09;  // rows closer together tell the same side
 constexpr double kRadian = 3.14159265358979323846 / 180;
 
 double bearingOf(const Flat& from, const Flat& to) {
@@ -22,32 +23,45 @@ double around(double deg) {
   return r < 0 ? r + 360 : r;
 }
 
-std::vector<Flat> placesOf(const Recording& r, const course::Course& course) {
-  std::vector<Flat> out(r.rows(), {NAN, NAN});
-  const auto *lat = r.find(channel::kLatitude), *lon = r.find(channel::kLongitude), *along = r.find(channel::kAlong);
-  for (std::size_t i = 0; i < out.size(); ++i) {
-    if (lat && lon) {
-      if (const auto p = placedAt(course, (*lat)[i], (*lon)[i])) out[i] = p->flat;
-    } else if (along && std::isfinite((*along)[i])) {
-      out[i] = course.at((*along)[i]);
+/// Where rows were, as they are asked for.
+class FixedPlaces {
+ public:
+  FixedPlaces(const Recording& r, const course::Course& course)
+      : m_course(course), m_lat(r.find(channel::kLatitude)), m_lon(r.find(channel::kLongitude)), m_along(r.find(channel::kAlong)) {}
+  bool known() const { return (m_lat && m_lon) || m_along; }
+  Flat at(std::size_t i) const {
+    if (m_lat && m_lon) {
+      const double lat = (*m_lat)[i], lon = (*m_lon)[i];
+      const bool fix = std::abs(lat) <= 90 && std::abs(lon) <= 180 && !(lat == 0 && lon == 0);
+      return fix ? m_course.flat({lat, lon}) : Flat{NAN, NAN};
     }
+    return std::isfinite((*m_along)[i]) ? m_course.at((*m_along)[i]) : Flat{NAN, NAN};
   }
-  return out;
-}
 
-/// Way over ground about each row; NaN where it hardly moved.
-std::vector<double> waysOf(const Recording& r, const std::vector<Flat>& places) {
-  std::vector<double> out(places.size(), NAN);
-  std::size_t from = 0, to = 0;
-  for (std::size_t i = 0; i < places.size(); ++i) {
-    while (r.time_s[i] - r.time_s[from] > kWay_s / 2) ++from;
-    while (to + 1 < places.size() && r.time_s[to + 1] - r.time_s[i] <= kWay_s / 2) ++to;
-    std::size_t a = from, b = std::max(to, i);
-    if (a == b) a = i > 0 ? i - 1 : i, b = std::min(i + 1, places.size() - 1);  // rows farther apart than that
-    if (apart_m(places[a], places[b]) >= kLeastWay_m) out[i] = bearingOf(places[a], places[b]);
+ private:
+  const course::Course& m_course;
+  const std::vector<double>*m_lat, *m_lon, *m_along;
+};
+
+/// Way over ground about rows that are asked for one behind the other; NaN where it hardly moved.
+class Ways {
+ public:
+  Ways(const Recording& r, const FixedPlaces& places) : m_r(r), m_places(places) {}
+  double at(std::size_t i) {
+    while (m_r.time_s[i] - m_r.time_s[m_from] > kWay_s / 2) ++m_from;
+    m_to = std::max(m_to, i);
+    while (m_to + 1 < m_r.rows() && m_r.time_s[m_to + 1] - m_r.time_s[i] <= kWay_s / 2) ++m_to;
+    std::size_t a = m_from, b = m_to;
+    if (a == b) a = i > 0 ? i - 1 : i, b = std::min(i + 1, m_r.rows() - 1);  // rows farther apart than that
+    const Flat from = m_places.at(a), to = m_places.at(b);
+    return apart_m(from, to) >= kLeastWay_m ? bearingOf(from, to) : NAN;
   }
-  return out;
-}
+
+ private:
+  const Recording& m_r;
+  const FixedPlaces& m_places;
+  std::size_t m_from = 0, m_to = 0;
+};
 
 /// Direction to the station in the aircraft's axes (forward, right, down), as the angle about its down axis.
 double inAircraft_deg(double relative_deg, double down_deg, double roll_deg, double pitch_deg) {
@@ -62,20 +76,24 @@ double inAircraft_deg(double relative_deg, double down_deg, double roll_deg, dou
 }  // namespace
 
 std::optional<Sides> sidesOf(const Recording& r, const Track& track, const course::Course& course) {
-  const std::vector<Flat> places = placesOf(r, course);
-  if (std::none_of(places.begin(), places.end(), [](const Flat& p) { return std::isfinite(p.east_m); })) return std::nullopt;
+  const FixedPlaces places(r, course);
+  if (!places.known()) return std::nullopt;
   Sides out;
   const auto *heading = r.find("heading_deg"), *roll = r.find("roll_deg"), *pitch = r.find("pitch_deg"), *height = r.find(channel::kHeight);
   out.by_heading = heading != nullptr;
   out.by_attitude = heading && roll && pitch;
-  const std::vector<double> nose = heading ? *heading : waysOf(r, places);
+  Ways ways(r, places);
   const double pointed = bearingOf({}, course.points().back());
   out.station_deg.assign(r.rows(), NAN);
   out.bearing_deg.assign(r.rows(), NAN);
+  double next_s = -INFINITY;
   for (std::size_t i = 0; i < r.rows(); ++i) {
-    if (!(track.distance_m[i] >= kNearest_m) || !std::isfinite(places[i].east_m)) continue;
-    out.bearing_deg[i] = around(bearingOf({}, places[i]) - pointed);
-    double side = bearingOf(places[i], {}) - nose[i];
+    if (r.time_s[i] < next_s || !(track.distance_m[i] >= kNearest_m)) continue;
+    const Flat here = places.at(i);
+    if (!std::isfinite(here.east_m)) continue;
+    next_s = r.time_s[i] + kOften_s;
+    out.bearing_deg[i] = around(bearingOf({}, here) - pointed);
+    double side = bearingOf(here, {}) - (heading ? (*heading)[i] : ways.at(i));
     if (out.by_attitude && std::isfinite((*roll)[i]) && std::isfinite((*pitch)[i])) {
       const double down = height && std::isfinite((*height)[i]) ? std::atan2((*height)[i], track.distance_m[i]) / kRadian : 0;
       side = inAircraft_deg(side, down, (*roll)[i], (*pitch)[i]);

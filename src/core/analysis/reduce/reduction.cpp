@@ -276,10 +276,14 @@ std::vector<float> everySecond(const std::vector<double>& time_s, const std::vec
 
 /// On the way out, beyond the near field.
 std::vector<double> valuesOut(const log::Recording& r, const log::Track& track, const std::vector<double>* values) {
+  constexpr double kOften_s = 0.45;  // enough for what is usual
   std::vector<double> out;
-  for (std::size_t i = 0; values && i < values->size(); ++i)
-    if (r.time_s[i] < track.turn.begin_s && track.distance_m[i] >= estimate::defaults::kNearField_m && std::isfinite((*values)[i]))
-      out.push_back((*values)[i]);
+  double next_s = -INFINITY;
+  for (std::size_t i = 0; values && i < values->size(); ++i) {
+    if (r.time_s[i] < next_s || !(r.time_s[i] < track.turn.begin_s && track.distance_m[i] >= estimate::defaults::kNearField_m) || !std::isfinite((*values)[i])) continue;
+    out.push_back((*values)[i]);
+    next_s = r.time_s[i] + kOften_s;
+  }
   return out;
 }
 
