@@ -12,8 +12,7 @@
 #include "core/log/flights.h"
 #include "core/log/run_facts.h"
 #include "formats/column_guess.h"
-#include "formats/files.h"
-#include "formats/log_format.h"
+#include "formats/log_import.h"
 #include "formats/log_reader.h"
 #include "words/quantity.h"
 #include "words/say.h"
@@ -115,12 +114,12 @@ campaign::Campaign logCampaign() {
 }
 
 void inspectCommand(const InspectOptions& options, Io io) {
-  const std::string bytes = formats::readFile(options.log);
+  const formats::GivenLog given = formats::givenLog(options.log, options.log.string());
   json out;
   std::vector<Finding> faults;
   try {
     const formats::LogFormat* format = nullptr;
-    const auto log = formats::openLog(bytes, &format);
+    const auto log = formats::openGiven(given, &format);
     const auto matches = formats::matchColumns(log->head(), logCampaign().links, parseMaps(options.maps));
     const formats::LogRead read = formats::readLog(*log, matches, {}, formats::Needs::Anything);
     out = {{"format", format->name},

@@ -155,7 +155,10 @@ CsvLayout layoutOf(std::string_view bytes) {
   while (!rest.empty() && layout.preview.size() < kPreviewRows) {
     const std::string_view line = takeLine(rest);
     if (line.size() > kLongestLine) throw InputError(lineTooLong(line.size(), line_number + 1));
-    if (!trimmed(line).empty()) layout.preview.push_back(splitLine(line, layout.delimiter));
+    if (trimmed(line).empty()) continue;
+    std::vector<std::string> row = splitLine(line, layout.delimiter);
+    row.resize(std::min(row.size(), layout.header.size()));  // what stands beyond the header has no name
+    layout.preview.push_back(std::move(row));
   }
   if (layout.preview.empty()) throw InputError(finding("no-rows"));
   layout.decimal_comma = hasDecimalComma(layout);

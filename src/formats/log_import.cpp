@@ -149,6 +149,12 @@ GivenLog givenLog(const std::filesystem::path& file, std::string name, std::map<
   return {std::move(name), readFile(file), std::move(corrections)};
 }
 
+std::unique_ptr<LogTable> openGiven(const GivenLog& log, const LogFormat** format) {
+  if (!log.open) return openLog(log.bytes, format);
+  if (format) *format = &logFormats().back();  // the only one that is read so
+  return openSlicedText(log.open);
+}
+
 namespace {
 
 log::Recording readOpened(const OpenBytes& open, const campaign::Source& source, const campaign::Campaign& campaign, Needs needs) {

@@ -10,6 +10,7 @@
 #include "core/log/line_up.h"
 #include "core/log/track.h"
 #include "formats/byte_source.h"
+#include "formats/log_format.h"
 #include "formats/log_reader.h"
 
 namespace distanz::formats {
@@ -73,6 +74,9 @@ ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& cam
 
 /// A log and how to open it, where it is too large to be held.
 GivenLog givenLog(const std::filesystem::path& file, std::string name, std::map<std::string, std::string> corrections = {});
+
+/// Its table, however large. It looks at the log's bytes, which must outlive it. @param format where not null: which it is
+std::unique_ptr<LogTable> openGiven(const GivenLog& log, const LogFormat** format = nullptr);
 
 /// Bytes of one of a run's logs, or how to open them.
 struct KeptLog {

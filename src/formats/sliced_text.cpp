@@ -19,7 +19,7 @@ constexpr std::size_t kHead = 4 << 20;
 
 /// Its value does not lie between those of its neighbours, or must not.
 bool takesFirst(const ColumnMatch& match) {
-  if (match.kind != FieldKind::Number || match.channel == "time_s" || match.channel == "date") return true;
+  if (match.kind != FieldKind::Number || match.channel == "time_s" || match.channel == "date" || match.channel == "heading_deg") return true;
   const log::ChannelInfo* about = log::channelInfo(match.channel);
   return (about && about->in_steps) || match.channel == log::channel::kLatitude || match.channel == log::channel::kLongitude;
 }

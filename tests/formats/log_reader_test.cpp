@@ -385,3 +385,9 @@ TEST_CASE("logs written here are read back, whatever the link is called", "[regr
   CHECK(csv.find(",=") == std::string::npos);
   CHECK(readRecording(csv, "x.csv", c) == r);
 }
+
+TEST_CASE("layout: fields beyond the header are in no column, and not shown as one", "[regression]") {
+  const CsvLayout layout = layoutOf("Datum;Uhrzeit;RSSI\n24.11.2026;06:31:02;-70;RSSI\n24.11.2026;06:31:03;-72\n");
+  REQUIRE(layout.preview.size() == 2);
+  for (const auto& row : layout.preview) CHECK(row.size() == 3);
+}
