@@ -1,6 +1,4 @@
 #pragma once
-#include <cstdint>
-#include <filesystem>
 #include <functional>
 #include <memory>
 #include <string>
@@ -19,14 +17,5 @@ class ByteSource {
 
 /// Opens the same bytes anew, as often as they are asked for.
 using OpenBytes = std::function<std::unique_ptr<ByteSource>()>;
-
-constexpr std::uintmax_t kLargestLog = 8'000'000'000;  ///< bytes of a delimited log; others: kLargestFile
-
-/// None for a file that is read at once; else how to open it. @throws InputError for one over kLargestLog, or that cannot
-/// be opened
-OpenBytes largeFile(const std::filesystem::path& path);
-
-/// Writes a new file of all of it, in place. @throws InputError naming the file and the reason
-void writeNewFile(const std::filesystem::path& path, ByteSource& source);
 
 }  // namespace distanz::formats

@@ -85,15 +85,62 @@ void refuseFile(const std::filesystem::path& path, FileAct doing, int error) {
                                         {{"reason", std::strerror(error)}, {"advice", Term{advice}}})));
 }
 
-void writeNewFile(const std::filesystem::path& path, std::string_view bytes) {
-  const Descriptor file{::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0644)};
+namespace {
+
+Descriptor newFile(const std::filesystem::path& path) {
+  Descriptor file{::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0644)};
   if (file.fd < 0) refuseFile(path, FileAct::Write, errno);
+  return file;
+}
+
+void writeAll(const Descriptor& file, const std::filesystem::path& path, std::string_view bytes) {
   while (!bytes.empty()) {
     const ssize_t n = ::write(file.fd, bytes.data(), bytes.size());
     if (n < 0 && errno == EINTR) continue;
     if (n < 0) refuseFile(path, FileAct::Write, errno);
     bytes.remove_prefix(static_cast<std::size_t>(n));
   }
+}
+
+class FileSource : public ByteSource {
+ public:
+  explicit FileSource(const std::filesystem::path& path) : m_path(path), m_open(openFile(path)) {}
+  std::size_t size() const override { return static_cast<std::size_t>(m_open.size); }
+  std::string next(std::size_t most) override {
+    const std::size_t wanted = std::min(most, size() - m_read);
+    std::string out = readBytes(m_path, m_open.file, wanted);
+    if (out.size() != wanted) throw InputError(inFile(m_path, finding("changed-while-read")));
+    m_read += wanted;
+    return out;
+  }
+
+ private:
+  std::filesystem::path m_path;
+  OpenFile m_open;
+  std::size_t m_read = 0;
+};
+
+}  // namespace
+
+OpenBytes largeFile(const std::filesystem::path& path) {
+  const std::uintmax_t size = openFile(path).size;
+  if (size <= kLargestFile) return {};
+  if (size > kLargestLog) throw InputError(inFile(path, finding("file-too-large", {{"most", kLargestLog / 1'000'000}})));
+  return [path, size] {
+    auto source = std::make_unique<FileSource>(path);
+    if (source->size() != size) throw InputError(inFile(path, finding("changed-while-read")));  // it is opened more than once
+    return source;
+  };
+}
+
+void writeNewFile(const std::filesystem::path& path, std::string_view bytes) {
+  writeAll(newFile(path), path, bytes);
+}
+
+void writeNewFile(const std::filesystem::path& path, ByteSource& source) {
+  constexpr std::size_t kBlock = 16 << 20;
+  const Descriptor file = newFile(path);
+  for (std::string block; !(block = source.next(kBlock)).empty();) writeAll(file, path, block);
 }
 
 void writeFile(const std::filesystem::path& path, std::string_view bytes) {

@@ -5,10 +5,17 @@
 #include <string_view>
 
 #include "core/finding/finding.h"
+#include "formats/byte_source.h"
 
 namespace distanz::formats {
 
 constexpr std::uintmax_t kLargestFile = 900'000'000;  ///< bytes; what one value of the campaign file can hold
+
+constexpr std::uintmax_t kLargestLog = 8'000'000'000;  ///< bytes of a delimited log; others: kLargestFile
+
+/// None for a file that is read at once; else how to open it. @throws InputError for one over kLargestLog, or that cannot
+/// be opened
+OpenBytes largeFile(const std::filesystem::path& path);
 
 /// Whole file as bytes. @throws InputError naming the file: missing, not a regular file, not readable, or
 /// larger than kLargestFile.
@@ -26,6 +33,9 @@ void writeFile(const std::filesystem::path& path, std::string_view bytes);
 /// Writes a new file in place, for what is built aside (see Aside). @throws InputError naming the file and
 /// the reason
 void writeNewFile(const std::filesystem::path& path, std::string_view bytes);
+
+/// The same of all that a source has.
+void writeNewFile(const std::filesystem::path& path, ByteSource& source);
 
 /// Name of a file without folders or characters that some file system refuses, in UTF-8, at most 200 bytes
 /// with its ending kept; never empty, never hidden.

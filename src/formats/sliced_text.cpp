@@ -62,7 +62,6 @@ class SlicedText : public LogTable {
     m_layout = layoutOf(head);
     const auto rows = static_cast<double>(std::count(head.begin() + static_cast<std::ptrdiff_t>(m_layout.data_begin), head.end(), '\n'));
     m_row_bytes = rows > 0 ? static_cast<double>(head.size() - m_layout.data_begin) / rows : 1;
-    m_head = head.substr(0, m_layout.data_begin);
   }
 
   const TableHead& head() const override { return m_layout; }
@@ -73,19 +72,16 @@ class SlicedText : public LogTable {
     m_group = static_cast<std::size_t>(std::max(std::ceil(static_cast<double>(m_size) / m_row_bytes * static_cast<double>(first.size()) / (kRoomFor * static_cast<double>(m_most))), 1.0));
     NumberTable out;
     const auto source = m_open();
-    std::string rest = source->next(m_head.size()), block;
-    rest.clear();
-    std::size_t done = m_head.size();
-    while (!(block = source->next(m_slice)).empty()) {
+    std::size_t done = source->next(m_layout.data_begin).size();
+    std::string rest;
+    for (std::string block; !(block = source->next(m_slice)).empty();) {
       done += block.size();
-      std::string slice = m_head + rest + block;
-      block.clear();
+      std::string slice = rest + block;
       const auto end = done < m_size ? slice.rfind('\n') : slice.size() - 1;
-      if (end == std::string::npos || end < m_head.size()) throw InputError(lineTooLong(slice.size()));
+      if (end == std::string::npos) throw InputError(lineTooLong(slice.size()));
       rest = slice.substr(end + 1);
       slice.resize(end + 1);
-      if (slice.find_first_not_of("\r\n", m_head.size()) == std::string::npos) continue;
-      append(out, openDelimitedText(slice)->numbers(matches, {}), m_group, first);
+      append(out, openDelimitedRows(slice, m_layout)->numbers(matches, {}), m_group, first);
       requireRoom(out.rows, out.values.size(), m_size);
       if (progress && !progress(static_cast<double>(done) / static_cast<double>(m_size))) throw ReadCancelled();
     }
@@ -100,7 +96,6 @@ class SlicedText : public LogTable {
   OpenBytes m_open;
   std::size_t m_slice, m_most;
   CsvLayout m_layout;
-  std::string m_head;  ///< up to the first row
   std::size_t m_size = 0;
   double m_row_bytes = 1;
   mutable std::size_t m_group = 1;

@@ -170,7 +170,7 @@ void closeUp(const std::vector<Part>& parts, NumberTable& table) {
 
 class DelimitedText : public LogTable {
  public:
-  explicit DelimitedText(std::string_view bytes) : m_bytes(bytes), m_layout(layoutOf(bytes)) {}
+  DelimitedText(std::string_view bytes, CsvLayout layout) : m_bytes(bytes), m_layout(std::move(layout)) {}
 
   const TableHead& head() const override { return m_layout; }
 
@@ -211,7 +211,13 @@ bool isDelimitedText(std::string_view) {
 }
 
 std::unique_ptr<LogTable> openDelimitedText(std::string_view bytes) {
-  return std::make_unique<DelimitedText>(bytes);
+  return std::make_unique<DelimitedText>(bytes, layoutOf(bytes));
+}
+
+std::unique_ptr<LogTable> openDelimitedRows(std::string_view rows, const CsvLayout& layout) {
+  CsvLayout without_head = layout;
+  without_head.data_begin = 0;
+  return std::make_unique<DelimitedText>(rows, std::move(without_head));
 }
 
 }  // namespace distanz::formats

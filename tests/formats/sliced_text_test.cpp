@@ -75,7 +75,14 @@ TEST_CASE("sliced text: other formats, a line without end, and a file that shrin
   const std::string endless = flight(10) + std::string(100000, '7');
   CHECK_THROWS_AS(readSliced(endless, 1000), InputError);
   const test::TempDir dir;
-  CHECK_FALSE(largeFile(dir / "none"));
+  CHECK_THROWS_AS(largeFile(dir / "none"), InputError);
   test::spill(dir / "small.csv", flight(10));
   CHECK_FALSE(largeFile(dir / "small.csv"));  // read at once
+}
+
+TEST_CASE("sliced text: a comma for a point is what the head shows, whatever a slice begins with", "[regression]") {
+  std::string bytes = "time_s;distance_m;control.rssi_dbm\n";
+  for (int i = 0; i < 400; ++i) bytes += i < 100 || i % 50 == 49 ? fmt::format("{};{},5;-60,25\n", i, i) : fmt::format("{};{};-61\n", i, i);
+  const auto at_once = openDelimitedText(bytes);
+  CHECK(readSliced(bytes, 600).recording == readLog(*at_once, matchColumns(at_once->head(), test::oneLink().links)).recording);
 }
