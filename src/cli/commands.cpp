@@ -71,8 +71,9 @@ void addPlace(CLI::App& app, Io io, Action& action) {
   c->add_option("RUN", options->run, said(QT_TRANSLATE_NOOP("cli", "id of the run")))->required();
   c->add_option("--mark", options->marks,
                 said(QT_TRANSLATE_NOOP("cli", "TIME=PLACE, when a post or distance along the path was passed: 3:27=4, 95=450m")));
-  c->add_option("--like", options->like, said(QT_TRANSLATE_NOOP("cli", "id of a placed run over the same course that it is laid on")));
-  c->add_flag("--take", options->take, said(QT_TRANSLATE_NOOP("cli", "with --like: keep the places found, where it clearly follows")));
+  auto* like = c->add_option("--like", options->like, said(QT_TRANSLATE_NOOP("cli", "id of a placed run over the same course that it is laid on")));
+  c->add_flag("--take", options->take, said(QT_TRANSLATE_NOOP("cli", "with --like: keep the places found, where it clearly follows")))
+      ->needs(like);
   c->add_flag("--clear", options->clear, said(QT_TRANSLATE_NOOP("cli", "forget its marks")));
   c->add_option("--method", options->method, said(QT_TRANSLATE_NOOP("cli", "how it was flown: path-flight or course")));
   c->callback([&action, options, io] { action = [options, io] { placeCommand(*options, io); }; });

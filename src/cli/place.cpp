@@ -35,10 +35,7 @@ std::vector<campaign::Mark> marksLike(const PlaceOptions& options, const campaig
   const store::SampleFile samples(options.campaign, store::Access::ReadOnly);
   const auto like = analysis::placedLike(c, run, *samples.recording(run, c), other, *samples.recording(other, c));
   print(analysis::likenessTold(like, options.like), io);
-  std::vector<campaign::Mark> out;
-  if (like && like->tells())
-    for (const log::Mark& m : like->marks) out.push_back({m.time_s, m.along_m});
-  return out;
+  return like && like->tells() ? analysis::marksOf(*like) : std::vector<campaign::Mark>();
 }
 
 }  // namespace

@@ -116,6 +116,8 @@ constexpr Text kBeyondTexts[] = {
      QT_TRANSLATE_NOOP("finding", "is too large to be kept in a campaign file, even packed; cut it into single flights")},
     {"rows-thinned", "",
      QT_TRANSLATE_NOOP("finding", "it is very large: of every {rows} neighbouring rows their mean counts; its bytes are kept whole")},
+    {"fact-laps", "",
+     QT_TRANSLATE_NOOP("finding", "{laps} laps begun, each of {each:.0}")},
 };
 
 }  // namespace

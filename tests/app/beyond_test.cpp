@@ -88,7 +88,8 @@ TEST_CASE("compare: steps, freezes and charge stand on their page") {
   REQUIRE(s.stage().saveSvg(file));
   CHECK_THAT(distanz::test::slurp(file.toStdString()), Contains("Pictures that stood still") && Contains("Charge"));
   s.page("page_sides");  // no positions in these logs
-  CHECK_THAT(child<QWidget>(s.window, "compareSheet").findChildren<QWidget*>().first()->accessibleName().toStdString() + s.allFindings(), !Contains("blind"));
+  const auto parts = child<QWidget>(s.window, "compareSheet").findChildren<QWidget*>();
+  CHECK(std::any_of(parts.begin(), parts.end(), [](const QWidget* w) { return w->accessibleName().contains("No log with positions"); }));
 }
 
 TEST_CASE("runs: chosen runs become a course, which leaves the range and can be taken back") {
@@ -194,7 +195,10 @@ TEST_CASE("runs: readings are typed row by row with the keyboard alone, and come
   table.setCurrentCell(0, 0);
   QTest::keyClick(&table, Qt::Key_1);  // typing opens the cell
   QTest::keyClick(table.focusWidget() ? table.focusWidget() : &table, Qt::Key_Return);
-  CHECK(table.currentRow() == 1);
+  waitFor("the next row", [&] { return table.currentRow() == 1; });
+  REQUIRE(table.item(0, 0));
+  CHECK(table.item(0, 0)->text() == "1");
+  CHECK(table.currentColumn() == 0);
   put(0, 0, "1"), put(0, 3, "-62 dBm"), put(1, 0, "2"), put(1, 3, "-70 dBm"), put(2, 0, "4"), put(2, 10, "lost");
   CHECK(child<QPushButton>(dialog, "handLogTake").isEnabled());
   CHECK(dialog.csv() == "post,signal,event\n1,-62 dBm,\n2,-70 dBm,\n4,,lost\n");

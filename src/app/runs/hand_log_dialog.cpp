@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include "app/shared/text.h"
@@ -80,12 +81,12 @@ HandLogDialog::HandLogDialog(QWidget* parent) : QDialog(parent), m_table(new QTa
   m_table->setFocus();
 }
 
-/// Enter, in a cell or while one is typed in: what was typed is kept by the table itself.
+/// Enter, in a cell or while one is typed in: what was typed is kept by the table itself, before the next row is.
 bool HandLogDialog::eventFilter(QObject* watched, QEvent* event) {
   if (event->type() == QEvent::KeyPress) {
     const int key = static_cast<QKeyEvent*>(event)->key();
     if (key == Qt::Key_Return || key == Qt::Key_Enter) {
-      nextRow();
+      QTimer::singleShot(0, this, &HandLogDialog::nextRow);
       return true;
     }
   }

@@ -148,8 +148,7 @@ void MarksDialog::take() {
   campaign::Run* run = campaign::findRun(next, m_run);
   const Found found = m_found.result();
   if (!run || !found) return;
-  run->marks.clear();
-  for (const log::Mark& m : found->marks) run->marks.push_back({m.time_s, m.along_m});
+  run->marks = analysis::marksOf(*found);
   run->marks_like = m_like->currentData().toString().toStdString();
   m_document.edit(finding("mark-run", {}, {"run", m_run}), next);
 }

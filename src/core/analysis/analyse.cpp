@@ -79,7 +79,7 @@ void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result
   std::map<std::string, std::vector<std::size_t>> by_log;
   std::map<std::vector<double>, std::vector<std::size_t>> by_samples;
   for (std::size_t i = 0; i < campaign.runs.size(); ++i) {
-    if (!result.runs[i].used) continue;
+    if (!result.runs[i].used && !result.runs[i].in_segments) continue;
     std::optional<std::size_t> first;
     // The legs of one flight are told apart: two runs of one log count where none of its legs counts in both.
     std::vector<std::vector<std::size_t>*> alike;
@@ -99,7 +99,7 @@ void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result
       continue;
     }
     const std::string &id = campaign.runs[i].id, &other = campaign.runs[*first].id;
-    result.runs[i].used = false;
+    result.runs[i].used = result.runs[i].in_segments = false;
     result.runs[i].why_not = finding("same-flight-as", {{"other", other}});
     result.warnings.push_back(finding("duplicate-log", {{"other", other}}, {"run", id}));
   }

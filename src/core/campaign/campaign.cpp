@@ -18,6 +18,15 @@ auto findById(Items& items, const std::string& id) {
 
 }  // namespace
 
+std::vector<Segment> namedSegments(const Path& path) {
+  std::vector<Segment> out;
+  for (Segment s : path.segments) {
+    if (s.to_m < s.from_m) std::swap(s.from_m, s.to_m);
+    if (s.to_m > s.from_m && !s.name.empty()) out.push_back(std::move(s));
+  }
+  return out;
+}
+
 const Path* findPath(const Campaign& campaign, const std::string& id) {
   if (!id.empty()) return findById(campaign.paths, id);
   return campaign.paths.empty() ? nullptr : &campaign.paths.front();

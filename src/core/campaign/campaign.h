@@ -72,6 +72,8 @@ void eachKind(Each each) {
 
 /// The path a run flew, or the campaign's first; null where there is none.
 const Path* findPath(const Campaign& campaign, const std::string& id);
+/// Its stretches that have a name and a length, each from its nearer end.
+std::vector<Segment> namedSegments(const Path& path);
 /// Points of the campaign's first path; none before it is planned.
 const std::vector<PathPoint>& firstPath(const Campaign& campaign);
 /// The campaign's first path, made where there is none.

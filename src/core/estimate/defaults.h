@@ -88,6 +88,8 @@ constexpr double kSteepestWarn = 2.5;   // sd from the prior exponent that count
 // asin(sqrt(share))) the same.
 constexpr double kSegmentPriorSd_db = 1.5, kSegmentPriorDf = 4, kSegmentUnusual = 2;
 constexpr double kSharePriorFlight = 0.08, kSharePriorLocal = 0.12;
+// Sd of the logarithm of what single flights' rates of events share with their day, worth so many degrees of freedom.
+constexpr double kEventDaySd = 0.5, kEventPriorDf = 4, kEventUnusual = 1.5;
 constexpr double kFlightOutlier = 3;    // times s_u
 
 /// What draws from margins say of a chance that two setups differ by luck is too much by half, for their

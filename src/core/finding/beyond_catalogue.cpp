@@ -61,6 +61,7 @@ constexpr FindingInfo kBeyondFindings[] = {
     {"log-too-large-beside", Refusal, "runs", "", ""},
     {"log-too-large-packed", Refusal, "runs", "", ""},
     {"rows-thinned", Caution, "runs", "rows:count", ""},
+    {"fact-laps", Detail, "runs", "laps:count each:s", ""},
 };
 
 }  // namespace

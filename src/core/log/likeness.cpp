@@ -157,7 +157,6 @@ std::optional<Likeness> placeByLikeness(const Recording& run, const Recording& o
     p.run.push_back(std::move(mine));
     p.other.push_back(std::move(its));
     p.spread_db.push_back(spread);
-    out.channels += (out.channels.empty() ? "" : ", ") + channel;
   }
   if (p.run.empty()) return std::nullopt;
   const std::vector<std::size_t> way = warp(p);

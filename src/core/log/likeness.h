@@ -14,7 +14,6 @@ struct Likeness {
   double correlation = 0;    ///< of its signals with those of the other, laid so
   double by_chance = 0;      ///< the best that the same signals reach where the other is cut up and put together wrongly
   double rms_db = 0;         ///< that is left between them, level apart
-  std::string channels;      ///< that both have, with commas
   /// It follows the other clearly better than chance makes it.
   bool tells() const;
 };

@@ -71,7 +71,9 @@ std::vector<Pass> passesOf(std::span<const double> time_s, std::span<const doubl
     std::optional<Pass> open;
     for (std::size_t i = 0; i < time_s.size(); ++i) {
       if (within(stretches[s], along_m[i])) {
-        if (open && time_s[i] - time_s[open->end - 1] > kPassLeft_s) {
+        // rows far apart are one pass; what lay elsewhere in between, or nowhere known, ends it
+        const bool beside = open && i > open->end;
+        if (open && time_s[i] - time_s[open->end - 1] > (beside ? kPassLeft_s : kPassPause_s)) {
           splitAtTurn(out, *open, stretches[s], time_s, along_m, lap);
           open.reset();
         }

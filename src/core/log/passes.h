@@ -24,6 +24,7 @@ struct Pass {
 
 constexpr double kPassShare = 0.5;    ///< of a stretch that a pass leads through, at least
 constexpr double kPassLeft_s = 2;     ///< outside for no longer: still the same pass
+constexpr double kPassPause_s = 60;   ///< nor between two readings that both lie in it: nobody writes faster by hand
 constexpr std::size_t kProfile = 24;  ///< pieces that a stretch is drawn in
 
 /// In the order in which they began. @param along_m of each row, NaN where unknown

@@ -186,6 +186,8 @@ std::vector<Finding> runFacts(const Recording& r, const Track& track, std::span<
                                              {"first", f.first_m, Unit::Metre},
                                              {"most", static_cast<std::size_t>(f.worst_count)},
                                              {"from", f.worst_from_m, Unit::Metre}}));
+  if (const auto& begun = track.lap_begins_s; begun.size() > 1)
+    out.push_back(finding("fact-laps", {{"laps", begun.size()}, {"each", (begun.back() - begun.front()) / static_cast<double>(begun.size() - 1), Unit::Second}}));
   const EnergyUse e = energyUse(r, track);
   if (std::isfinite(e.out_mah_km) && std::isfinite(e.back_mah_km))
     out.push_back(finding("fact-energy", {{"out", e.out_mah_km, Unit::None}, {"back", e.back_mah_km, Unit::None},

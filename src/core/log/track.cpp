@@ -128,13 +128,12 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
 bool placeAlong(const Recording& r, const course::Course* course, Track& track) {
   const std::vector<double>* along = r.find(channel::kAlong);
   if (!along) return false;
-  const double before = course ? course::apart_m({}, course->points().front()) : 0;
   track.distance_m = *along;
   if (!course) return true;
   track.along_m = *along;
   for (std::size_t i = 0; i < along->size(); ++i) {
     track.distance_m[i] = std::isfinite((*along)[i]) ? course::apart_m({}, course->at((*along)[i])) : NAN;
-    track.along_m[i] += before;
+    track.along_m[i] += track.path_begins_m;
   }
   track.side_m.assign(along->size(), 0);
   return true;
@@ -228,7 +227,7 @@ Track unplacedTrack(const Recording& r) {
 
 Distances distancesAt(const Recording& r, const Track& track, std::size_t row, double antenna_height_m) {
   Distances out{slantOf(r, track, row, antenna_height_m), track.distance_m[row],
-                track.along_m.empty() ? NAN : track.along_m[row], NAN};
+                track.along_m.empty() ? NAN : track.along_m[row] - track.path_begins_m, NAN};
   if (const auto* told = r.find(channel::kTravelled)) {
     out.travelled_m = (*told)[row];
     return out;
@@ -252,9 +251,15 @@ Distances farthestDistances(const Recording& r, const Track& track, double anten
   for (std::size_t i = 0; i < r.rows(); ++i) {
     out.slant_m = most(out.slant_m, slantOf(r, track, i, antenna_height_m));
     out.horizontal_m = most(out.horizontal_m, track.distance_m[i]);
-    if (!track.along_m.empty()) out.along_m = most(out.along_m, track.along_m[i]);
+    if (!track.along_m.empty()) out.along_m = most(out.along_m, track.along_m[i] - track.path_begins_m);
   }
   out.travelled_m = distancesAt(r, track, r.rows() - 1, antenna_height_m).travelled_m;
+  return out;
+}
+
+std::vector<double> Track::chainage_m() const {
+  std::vector<double> out = along_m.empty() ? distance_m : along_m;
+  for (double& m : out) m -= path_begins_m;
   return out;
 }
 
@@ -268,6 +273,7 @@ std::vector<double> Track::countingDistance(const std::vector<double>& time_s) c
 
 Track trackOf(const Recording& r, const course::Course* course, std::optional<Turn> hand) {
   Track track;
+  if (course) track.path_begins_m = course::apart_m({}, course->points().front());
   track.from_gnss = course && placeByGnss(r, *course, track);
   if (!track.from_gnss) {
     track.along_m.clear();

@@ -30,6 +30,9 @@ struct Track {
   std::vector<double> along_m;     ///< along the path (see course::Placement::along_m); empty without GNSS
   std::vector<double> side_m;      ///< across the path, right positive; empty without GNSS
   bool from_gnss = false;
+  double path_begins_m = 0;  ///< distance of the path's first point from the station; 0 without a path
+  /// Along the path from its first point, as posts and segments are counted.
+  std::vector<double> chainage_m() const;
   std::vector<double> lap_begins_s;  ///< of a closed path, by positions: when each lap was begun
   double farthest_m = 0;  ///< from the station
   /// The path leads round: far along it is not far from the station.

@@ -107,10 +107,10 @@ void drawFreezes(QPainter& p, const QRectF& row, const analysis::FreezesOnLink& 
   if (f.per_km) {
     const bool none = f.freezes == 0;
     line(p, QRectF(row.left() + 24, row.top() + 17, kStepLeft_px - 32, 15),
-         none ? Said::tr("none in %1").arg(words::distance(f.flown_m)) : Said::tr("every %1").arg(words::distance(1000 / f.per_km->estimate)), look.ink, look.font(12, true));
+         none ? Said::tr("none in %1").arg(words::distance(f.flown_m)) : Said::tr("every %1").arg(words::distance(f.every_m().estimate)), look.ink, look.font(12, true));
     line(p, QRectF(row.left() + 24, row.top() + 32, kStepLeft_px - 32, 15),
-         none ? Said::tr("surely under one in %1").arg(words::distance(1000 / f.per_km->high))
-              : Said::tr("95 %: %1").arg(words::span(1000 / f.per_km->high, f.per_km->low > 0 ? 1000 / f.per_km->low : INFINITY)),
+         none ? Said::tr("surely under one in %1").arg(words::distance(f.every_m().low))
+              : Said::tr("95 %: %1").arg(words::span(f.every_m().low, f.every_m().high)),
          look.ink, look.font(11, false));
     if (f.lost_m && f.regained_m)
       line(p, QRectF(row.left() + 24, row.top() + 46, kStepLeft_px - 32, 15), Said::tr("lost %1, back %2").arg(words::distance(*f.lost_m), words::distance(*f.regained_m)), look.muted, look.font(11, false));
@@ -120,8 +120,8 @@ void drawFreezes(QPainter& p, const QRectF& row, const analysis::FreezesOnLink& 
   p.drawLine(QPointF(axis.left, bottom), QPointF(axis.left + axis.width, bottom));
   const QColor colour = look.setup(campaign::setupIndex(sheet.campaign, f.setup), 1).color();
   for (const analysis::FreezesPer100m& s : f.stretches) {
-    if (s.freezes == 0 || !(s.flown_m > 0)) continue;
-    const double rate = s.freezes / (s.flown_m / 100), high = room * rate / most;
+    if (!(s.rate() > 0)) continue;
+    const double high = room * s.rate() / most;
     p.fillRect(QRectF(axis.x(s.from_m) + 1, bottom - high, std::max(axis.x(s.from_m + 100) - axis.x(s.from_m) - 2, 2.0), high), colour);
   }
 }
@@ -130,7 +130,7 @@ double mostFreezes(const std::vector<const analysis::FreezesOnLink*>& freezes) {
   double most = 0.5;
   for (const auto* f : freezes)
     for (const auto& s : f->stretches)
-      if (s.flown_m > 0) most = std::max(most, s.freezes / (s.flown_m / 100));
+      most = std::max(most, s.rate());
   return most;
 }
 

@@ -6487,6 +6487,10 @@
         <source>Told by their named stretches only: {runs:runs}. Behaviour behind obstacles and range in the open answer different questions.</source>
         <translation>Nur auf ihren benannten Abschnitten erzählt: {runs:runs}. Das Verhalten hinter Hindernissen und die Reichweite im Freien beantworten verschiedene Fragen.</translation>
     </message>
+    <message>
+        <source>{laps} laps begun, each of {each:.0}</source>
+        <translation>{laps} Runden begonnen, jede {each:.0}</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

@@ -290,3 +290,16 @@ TEST_CASE("marks: a run whose log says where it was keeps to that, and says so")
   CHECK(warned(a, "marks-not-needed", "A1"));
   CHECK(a.runs[0].farthest_m == Approx(800).margin(3));
 }
+
+TEST_CASE("courses: the same flight under two runs counts once, and a stretch named from its far end is the same stretch", "[regression]") {
+  ShedWorld w;
+  w.fly("A"), w.fly("B");
+  addRun(w.c, "A").method = campaign::Method::Course;
+  w.logs.push_back(w.logs.front());
+  std::swap(w.c.paths[0].segments[0].from_m, w.c.paths[0].segments[0].to_m);
+  const CampaignAnalysis a = analyseLogs(w.c, w.logs);
+  CHECK(a.runs[2].why_not->code == "same-flight-as");
+  CHECK_FALSE(a.runs[2].in_segments);
+  REQUIRE(pairOn(a, "behind the shed"));
+  for (const SegmentOnLink& s : a.segments) CHECK(s.flights == 1);
+}

@@ -58,7 +58,11 @@ TEST_CASE("follow: lanes a dozen metres apart are told apart though the position
   const unsigned seed = GENERATE(1u, 2u, 3u, 4u, 5u, 6u);
   const Flown flown(path, 1, 4, seed);
   const Followed f = follow(path, flown.time_s, flown.flat);
-  CHECK(worstOff(path, flown, f) < 80);  // at the joints both lanes fit
+  for (std::size_t i = 0; i < flown.flat.size(); ++i) {
+    const double to_joint = std::min({std::abs(flown.chainage_m[i] - 500), std::abs(flown.chainage_m[i] - 512), std::abs(flown.chainage_m[i] - 1012), std::abs(flown.chainage_m[i] - 1024)});
+    if (to_joint < 100) continue;  // about a joint both lanes fit
+    CHECK(std::abs(f.chainage_m[i] - flown.chainage_m[i]) < 20);
+  }
   double nearest_worst = 0;  // what the nearest place alone would have said
   for (std::size_t i = 0; i < flown.flat.size(); ++i)
     nearest_worst = std::max(nearest_worst, std::abs(path.placeNear(flown.flat[i], 0, INFINITY).chainage_m - flown.chainage_m[i]));

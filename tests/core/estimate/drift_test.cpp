@@ -7,6 +7,7 @@
 #include "core/estimate/comparison.h"
 #include "core/estimate/margin_draws.h"
 #include "core/estimate/passage.h"
+#include "core/finding/error.h"
 
 using namespace distanz;
 using namespace distanz::estimate;

@@ -97,3 +97,13 @@ TEST_CASE("track: slant, horizontal, along and travelled are four distances") {
     CHECK(e.found.code == "only-travelled");
   }
 }
+
+TEST_CASE("track: a path that begins away from the station is counted from its first point, as its posts are", "[regression]") {
+  Recording r = rowsEvery(1, 101);
+  placeByMarks(r, {{0, 0}, {50, 1000}, {100, 0}});
+  const course::Course away(kPad, {course::destination(kPad, {200, 90}), course::destination(kPad, {1200, 90})});
+  const Track t = trackOf(r, &away);
+  CHECK_THAT(t.distance_m[50], WithinAbs(1200, 1));
+  CHECK_THAT(t.chainage_m()[50], WithinAbs(1000, 1));
+  CHECK_THAT(farthestDistances(r, t, 2).along_m, WithinAbs(1000, 1));
+}

@@ -78,3 +78,15 @@ TEST_CASE("passes: a place that is not known belongs to none, and a gap parts tw
   CHECK(passesOf(w.time_s, nowhere, stretches).empty());
   CHECK(passesOf({}, {}, stretches).empty());
 }
+
+TEST_CASE("passes: readings written by hand, one in many seconds, make a pass too", "[regression]") {
+  const std::vector<double> time_s{0, 20, 40, 60, 80, 100}, along{0, 125, 250, 250, 125, 0}, signal{-50, -60, -70, -71, -61, -51};
+  const std::vector<Stretch> stretches{{100, 260}};
+  const std::vector<Pass> passes = passesOf(time_s, along, stretches);
+  REQUIRE(passes.size() == 2);
+  CHECK(passes[0].out);
+  CHECK_FALSE(passes[1].out);
+  const std::vector<double> long_after{0, 20, 40, 900, 920, 940};
+  CHECK(passesOf(long_after, along, stretches).size() == 2);
+  CHECK(std::isfinite(seenIn(passes[0], stretches[0], time_s, along, signal, std::nullopt).mean));
+}

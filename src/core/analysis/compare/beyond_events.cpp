@@ -3,7 +3,7 @@
 #include <map>
 
 #include "core/analysis/compare/beyond_work.h"
-#include "core/estimate/distribution.h"
+#include "core/estimate/event_rate.h"
 #include "core/estimate/first_failure.h"
 #include "core/estimate/robust.h"
 #include "core/quantity/decibel.h"
@@ -43,27 +43,6 @@ std::map<double, double> sharesOf(const std::vector<const FirstStep*>& steps) {
     for (const auto& [value, seconds] : s->in_s) out[value] += seconds, total += seconds;
   for (auto& [value, share] : out) share = total > 0 ? share / total : 0;
   return out;
-}
-
-/// Freezes per km with its interval: counts of flights that differ by more than chance are told as widely as they do
-/// (quasi-Poisson, McCullagh & Nelder 1989, section 6.2.3), none at all by the exact upper limit.
-std::optional<Interval> ratePerKm(const std::vector<std::pair<int, double>>& flights) {
-  double count = 0, km = 0;
-  for (const auto& [n, flown_m] : flights) count += n, km += flown_m / 1000;
-  if (!(km > 0.1)) return std::nullopt;
-  if (count == 0) return Interval{0, 0, -std::log(0.05) / km};  // one-sided 95 %
-  const double rate = count / km;
-  double squares = 0;
-  for (const auto& [n, flown_m] : flights) {
-    const double expected = std::max(rate * flown_m / 1000, 1e-9);
-    squares += (n - expected) * (n - expected) / expected;
-  }
-  const auto df = static_cast<double>(flights.size()) - 1;
-  const double over = std::max(1.0, df > 0 ? squares / df : 1.0);
-  // exact limits of a Poisson count (Garwood 1936), drawn apart by as much as flights differ more than chance
-  const double low = count > 0 ? chiSquaredQuantile(0.025, 2 * count) / 2 : 0, high = chiSquaredQuantile(0.975, 2 * count + 2) / 2;
-  const double wide = std::sqrt(over) * (df >= 1 && over > 1 ? tQuantile(0.975, df) / 1.96 : 1);
-  return Interval{rate, std::max(rate - wide * (count - low) / km, 0.0), rate + wide * (high - count) / km};
 }
 
 std::optional<double> middle(std::vector<double> values) {
@@ -120,7 +99,7 @@ void addSteps(BeyondWork& w) {
 void addFreezes(BeyondWork& w) {
   for (const campaign::Setup& setup : w.campaign.setups) {
     FreezesOnLink out{setup.id, w.link.id};
-    std::vector<std::pair<int, double>> flights;
+    std::vector<EventCount> flights;
     std::map<int, FreezesPer100m> stretches;
     std::vector<double> lost, regained;
     for (const std::size_t run : w.runsOf(setup.id)) {
@@ -134,7 +113,7 @@ void addFreezes(BeyondWork& w) {
         sum.freezes += stretch.freezes;
         flown += stretch.flown_m;
       }
-      flights.emplace_back(static_cast<int>(b.freezes.size()), flown);
+      flights.push_back({static_cast<int>(b.freezes.size()), flown});
       out.freezes += static_cast<int>(b.freezes.size());
       out.flown_m += flown;
       for (const log::Freeze& f : b.freezes) {

@@ -3,7 +3,6 @@
 #include <tuple>
 
 #include "core/analysis/compare/beyond_work.h"
-#include "core/analysis/compare/ways.h"
 #include "core/estimate/segments.h"
 
 namespace distanz::analysis {
@@ -20,8 +19,7 @@ struct Place {
 std::vector<Place> placesOf(const campaign::Campaign& campaign) {
   std::vector<Place> out;
   for (const campaign::Path& path : campaign.paths)
-    for (const campaign::Segment& s : path.segments)
-      if (s.to_m > s.from_m && !s.name.empty()) out.push_back({path.id, s});
+    for (campaign::Segment& s : campaign::namedSegments(path)) out.push_back({path.id, std::move(s)});
   return out;
 }
 
@@ -83,7 +81,10 @@ std::vector<SegmentPair> pairsOf(const BeyondWork& w, const SegmentModel& signal
         pair.more_pairs = c.more_pairs;
         out.push_back(std::move(pair));
       }
-  holdForAll(out);
+  std::vector<double> weights;
+  for (const SegmentPair& p : out) weights.push_back(p.p_value / p.level);
+  const std::vector<bool> holds = holdTogether(weights);
+  for (std::size_t i = 0; i < out.size(); ++i) out[i].holds_for_all = holds[i];
   return out;
 }
 

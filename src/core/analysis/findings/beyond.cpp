@@ -123,8 +123,8 @@ Finding stepTold(const StepsOnLink& s) {
 
 Finding freezesTold(const FreezesOnLink& f) {
   if (f.freezes == 0)
-    return finding("freezes-none", {{"setup", f.setup}, {"link", f.link}, metres("flown", f.flown_m), metres("every", 1000 / f.per_km->high)}, {"setup", f.setup});
-  Finding out = finding("freezes-rate", {{"setup", f.setup}, {"link", f.link}, {"every", Measure{1000 / f.per_km->estimate, Unit::Metre, 1000 / f.per_km->high, f.per_km->low > 0 ? 1000 / f.per_km->low : INFINITY}}, {"freezes", f.freezes},
+    return finding("freezes-none", {{"setup", f.setup}, {"link", f.link}, metres("flown", f.flown_m), metres("every", f.every_m().low)}, {"setup", f.setup});
+  Finding out = finding("freezes-rate", {{"setup", f.setup}, {"link", f.link}, {"every", measureOf(f.every_m(), Unit::Metre)}, {"freezes", f.freezes},
                                          metres("flown", f.flown_m), {"flights", f.flights}}, {"setup", f.setup});
   const auto most = std::max_element(f.stretches.begin(), f.stretches.end(), [](const auto& a, const auto& b) { return a.freezes < b.freezes; });
   if (most != f.stretches.end() && f.lost_m && f.regained_m)

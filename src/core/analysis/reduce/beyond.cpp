@@ -123,28 +123,11 @@ void sharpEnd(const BeyondContext& c, const campaign::Link& link, const std::vec
 
 }  // namespace
 
-std::vector<campaign::Segment> segmentsOf(const campaign::Campaign& campaign, const campaign::Run& run) {
-  const campaign::Path* path = campaign::findPath(campaign, run.path);
-  std::vector<campaign::Segment> out;
-  if (path)
-    for (const campaign::Segment& s : path->segments)
-      if (s.to_m > s.from_m && !s.name.empty()) out.push_back(s);
-  return out;
-}
-
-std::vector<double> chainageOf(const log::Track& track, const course::Course* course) {
-  std::vector<double> out = track.along_m.empty() ? track.distance_m : track.along_m;
-  if (!course) return out;
-  const double before = course::apart_m({}, course->points().front());
-  for (double& m : out) m -= before;
-  return out;
-}
-
 BeyondContext beyondContext(const campaign::Campaign& campaign, const campaign::Run& run, const log::Recording& recording,
                             const log::Track& track, const course::Course* course) {
   BeyondContext out{campaign, run, recording, track};
-  out.segments = segmentsOf(campaign, run);
-  out.chainage_m = chainageOf(track, course);
+  if (const campaign::Path* path = campaign::findPath(campaign, run.path)) out.segments = campaign::namedSegments(*path);
+  out.chainage_m = track.chainage_m();
   std::vector<log::Stretch> stretches;
   for (const campaign::Segment& s : out.segments) stretches.push_back({s.from_m, s.to_m});
   out.passes = log::passesOf(recording.time_s, out.chainage_m, stretches);

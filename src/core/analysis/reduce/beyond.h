@@ -52,12 +52,6 @@ struct LinkBeyond {
   double signal_there_dbm = NAN;                  ///< just before that
 };
 
-/// Segments of the path that a run flew; only those with a length.
-std::vector<campaign::Segment> segmentsOf(const campaign::Campaign& campaign, const campaign::Run& run);
-
-/// Its track counted along the path from its first point, as posts and segments are.
-std::vector<double> chainageOf(const log::Track& track, const course::Course* course);
-
 /// What of a run all links have in common for it: made once.
 struct BeyondContext {
   const campaign::Campaign& campaign;

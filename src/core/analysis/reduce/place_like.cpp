@@ -14,12 +14,18 @@ std::optional<log::Likeness> placedLike(const campaign::Campaign& c, const campa
     const auto cut = cutOut(other, whole);
     const log::Recording& its = cut ? *cut : whole;
     const log::Track track = trackOf(other, its, course ? &*course : nullptr);
-    const std::vector<double> along = chainageOf(track, course ? &*course : nullptr);
+    const std::vector<double> along = track.chainage_m();
     const auto links = campaign::linkIds(c);
     return log::placeByLikeness(mine ? *mine : samples, its, along, links);
   } catch (const Error&) {
     return std::nullopt;
   }
+}
+
+std::vector<campaign::Mark> marksOf(const log::Likeness& likeness) {
+  std::vector<campaign::Mark> out;
+  for (const log::Mark& m : likeness.marks) out.push_back({m.time_s, m.along_m});
+  return out;
 }
 
 }  // namespace distanz::analysis

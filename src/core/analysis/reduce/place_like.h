@@ -11,4 +11,7 @@ namespace distanz::analysis {
 std::optional<log::Likeness> placedLike(const campaign::Campaign& campaign, const campaign::Run& run, const log::Recording& samples,
                                         const campaign::Run& other, const log::Recording& other_samples);
 
+/// Its proposal as a run keeps it.
+std::vector<campaign::Mark> marksOf(const log::Likeness& likeness);
+
 }  // namespace distanz::analysis

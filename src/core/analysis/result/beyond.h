@@ -38,7 +38,6 @@ struct SegmentPair {
   bool holds_for_all = true;  ///< when all stretches and pairs are claimed at once
   bool spread_assumed = false;
   int more_pairs = 0;
-  std::optional<estimate::Interval> ratio = {};  ///< none: a stretch is no range
 };
 
 /// How signal depends on the side of the aircraft that faced the station, and on where off its direction to the far post
@@ -68,6 +67,8 @@ struct StepsOnLink {
 struct FreezesPer100m {
   double from_m = 0, flown_m = 0;
   int freezes = 0;
+  /// Per 100 m flown there; 0 where nobody flew.
+  double rate() const { return flown_m > 0 ? freezes / (flown_m / 100) : 0; }
 };
 
 /// Pictures that stood still.
@@ -79,6 +80,9 @@ struct FreezesOnLink {
   std::vector<FreezesPer100m> stretches = {};
   std::optional<double> lost_m = {}, regained_m = {};  ///< medians over freezes on the way out
   double longest_s = 0;
+  /// Distance flown from one to the next, longer the rarer: per_km turned over. Without any freeze no estimate, and the
+  /// least that it surely is.
+  estimate::Interval every_m() const;
 };
 
 /// A link that lived on while the picture stood still.
