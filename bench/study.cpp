@@ -1,4 +1,4 @@
-// Simulation study of the estimator against known truth: study [CAMPAIGNS] prints the tables of
+// Simulation study of the estimator against known truth: study [CAMPAIGNS [few|pairs]] prints the tables of
 // docs/methods/range.md.
 #include "support/study.h"
 
@@ -7,6 +7,7 @@
 #include <cmath>
 #include <cstdlib>
 #include <iostream>
+#include <string_view>
 
 #include "core/estimate/paired.h"
 #include "figures.h"
@@ -79,6 +80,21 @@ void hard(int campaigns) {
   }
 }
 
+void fewReadings(int campaigns) {
+  std::cout << "\n| readings | flights each | typical holds | dependable holds | difference holds | ratio holds | median bias of typical | of dependable "
+               "| called better at equal truth | at a true ratio of 1.25 | wrong winner |\n|---|---|---|---|---|---|---|---|---|---|---|\n";
+  for (const int flights : {3, 5})
+    for (const test::StudyCase& which : test::fewReadingsCases(flights)) {
+      const test::StudyResult equal = test::study(which, {campaigns, 0, 700000}),
+                              r = test::study(which, {campaigns, test::decibelsFor(1.25), 700000});
+      std::cout << fmt::format("| {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} |\n", which.name, flights, percent(r.typical),
+                               percent(r.dependable), percent(r.delta), percent(r.ratio), signedPercent(r.typical_bias),
+                               signedPercent(r.dependable_bias), percent(equal.called_better), percent(r.called_better),
+                               percent(r.wrong_winner))
+                << std::flush;
+    }
+}
+
 /// How the prior on the spread of paired differences was chosen: flights' differences drawn at a true sd,
 /// intervals under each prior.
 void pairedPriors(int campaigns) {
@@ -113,9 +129,10 @@ void pairedPriors(int campaigns) {
 
 int main(int argc, char** argv) {
   const int campaigns = argc > 1 ? std::atoi(argv[1]) : 1000;
-  if (argc > 2) return pairedPriors(campaigns), 0;
+  if (argc > 2) return std::string_view(argv[2]) == "few" ? fewReadings(campaigns) : pairedPriors(campaigns), 0;
   plain(campaigns);
   paired(campaigns);
   pairedPriors(campaigns);
   hard(campaigns);
+  fewReadings(campaigns);
 }

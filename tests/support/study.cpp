@@ -182,6 +182,33 @@ StudyCase pairedCase(int flights) {
           }};
 }
 
+std::vector<StudyCase> fewReadingsCases(int flights) {
+  using S = simulate::Scenario;
+  using R = dice::Random;
+  constexpr double kByHand_s = 250 / 13.0;
+  const auto faded = [](S& s) { physics(s).fading_sd_db = 5; };
+  const auto fast = [](S& s) {
+    s.sample_s = 1;
+    for (simulate::RunPlan& run : s.runs) run.speed_mps = 20;
+  };
+  return {
+      {"1 Hz at 20 m/s, fading 5 dB", flights, [=](S& s, R&) { fast(s), faded(s); }},
+      {"1 Hz at 20 m/s, Rician K 6 dB", flights, [=](S& s, R&) { fast(s), physics(s).rician_k_db = 6; }},
+      {"one reading in 250 m, fading 1.5 dB", flights, [=](S& s, R&) { s.sample_s = kByHand_s; }},
+      {"one reading in 250 m, fading 5 dB", flights, [=](S& s, R&) { s.sample_s = kByHand_s, faded(s); }},
+      {"one reading in 250 m, Rician K 6 dB", flights, [=](S& s, R&) { s.sample_s = kByHand_s, physics(s).rician_k_db = 6; }},
+      {"a third of the flights one in 250 m, fading 5 dB", flights, [=](S& s, R&) {
+         faded(s);
+         for (std::size_t i = 0; i < s.runs.size(); i += 3) s.runs[i].sample_s = kByHand_s;
+       }},
+      {"the flights of A one in 250 m, Rician K 6 dB", flights, [=](S& s, R&) {
+         physics(s).rician_k_db = 6;
+         for (simulate::RunPlan& run : s.runs)
+           if (run.setup == "A") run.sample_s = kByHand_s;
+       }},
+  };
+}
+
 std::vector<HardCase> hardCases() {
   using S = simulate::Scenario;
   using R = dice::Random;

@@ -60,6 +60,9 @@ struct HardCase {
 };
 std::vector<HardCase> hardCases();
 
+/// Flights of which little was read: by hand, or once a second at speed, or some of them so.
+std::vector<StudyCase> fewReadingsCases(int flights);
+
 /// A case in which both setups listen in the same flights.
 StudyCase pairedCase(int flights);
 

@@ -112,8 +112,8 @@ Comparison compare(const SignalModel& model, int a, int b, double margin,
   const SetupLevel &la = levelOf(model, a), &lb = levelOf(model, b);
   ComparisonInputs in;
   in.delta_db = la.level_db - lb.level_db;
-  const double flights_var = model.flight_var_db2 * (1.0 / la.flights + 1.0 / lb.flights);
-  double known_var = 0;
+  const double flights_var = model.levelVar_db2(a) + model.levelVar_db2(b);
+  double known_var = std::pow(la.lean_sd_db - lb.lean_sd_db, 2);
   if (!flownInTurns(model, a, b)) {
     const Drift drift = driftOf(model);
     const double apart = sessionMean(model, a) - sessionMean(model, b);
@@ -123,7 +123,7 @@ Comparison compare(const SignalModel& model, int a, int b, double margin,
   in.se_db = std::sqrt(flights_var + known_var);
   in.df = model.flight_df * std::pow(1 + known_var / flights_var, 2);
   in.spread_assumed = model.spread_df == 0;
-  in.further_sd_db = std::sqrt(2 * model.flight_var_db2);
+  in.further_sd_db = std::sqrt(2 * model.seenFlightVar_db2());
   in.flights_each = (la.flights + lb.flights) / 2.0;
   const auto trend = gapTrend(model, la, lb);
   if (trend && trend->p < defaults::kSlopesDifferP && at_log_distance) {

@@ -101,6 +101,10 @@ void solveOnce(const Problem2& p, Decomposition& out) {
 
 }  // namespace
 
+double weightOf(const Entry& e) {
+  return defaults::kFullCell_db2 / (defaults::kFullCell_db2 + e.extra_db2);
+}
+
 Decomposition decompose(const std::vector<Entry>& entries, int flights, int places) {
   Decomposition out;
   out.residual_db.resize(entries.size());
@@ -125,7 +129,6 @@ Decomposition decompose(const std::vector<Entry>& entries, int flights, int plac
   };
 
   Problem2 problem{entries, {}, flights, places};
-  const auto weightOf = [](const Entry& e) { return defaults::kFullCell_db2 / (defaults::kFullCell_db2 + e.extra_db2); };
   for (const Entry& e : entries) problem.w.push_back(weightOf(e));
   const bool reweight = shared.size() >= static_cast<std::size_t>(defaults::kHuberMinEntries) && flights >= 2;
   for (int pass = 0; pass < (reweight ? defaults::kHuberPasses : 1); ++pass) {

@@ -11,6 +11,9 @@ struct Entry {
   double extra_db2 = 0;  ///< variance that it has above one of many samples: what its few readings faded by
 };
 
+/// Of an entry beside one of a cell of many samples, 0..1.
+double weightOf(const Entry& e);
+
 /// y_rk = u_r + c_k + e_rk: what the flight adds, what the place takes, and the rest.
 struct Decomposition {
   std::vector<double> flight_db;    ///< u_r, sums to 0

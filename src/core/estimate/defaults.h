@@ -57,6 +57,9 @@ constexpr double kLeastCellNoise_db2 = 0.25;
 constexpr double kManySamples = 20;     // a cell of so many has averaged fading out
 constexpr double kFadingUnsure = 0.4;   // relative sd of the fading so told
 constexpr double kSingleFade_db = 5;    // of one reading, where no log is dense enough to tell
+// Deep fades draw the mean of few readings below their middle: of a Rician signal by up to 0.18 of the fading's sd, of an even
+// one by nothing (a trimmed cell of many, hardly). Half way between, and how far that may be off.
+constexpr double kFewLean = 0.09, kFewLeanSd = 0.06;
 constexpr double kMedianInefficiency = 1.3;  // variance of a 40 % trimmed mean over that of the mean
 constexpr double kLeastLocalShare = 0.15;    // of s_x^2: sampling error is never all of it
 constexpr double kLeastNeighbour = 0.05, kMostNeighbour = 0.9;

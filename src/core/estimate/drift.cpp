@@ -36,8 +36,8 @@ Drift driftOf(const SignalModel& model) {
     squares += at * at;
   }
   const double prior = defaults::kDriftPriorSd_db * defaults::kDriftPriorSd_db;
-  if (!(squares > 0) || !(model.flight_var_db2 > 0)) return {0, prior};
-  const double own = model.flight_var_db2 / squares, trust = prior / (prior + own);
+  if (!(squares > 0) || !(model.seenFlightVar_db2() > 0)) return {0, prior};
+  const double own = model.seenFlightVar_db2() / squares, trust = prior / (prior + own);
   return {trust * products / squares, prior * (1 - trust)};
 }
 

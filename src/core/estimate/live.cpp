@@ -24,7 +24,7 @@ struct Offset {
 /// The flight's level about its setup's mean: what is usual, weighed with the cells so far. Shadowing is
 /// correlated along the path, so the cells' mean is worth less than their number.
 Offset flightOffset(const SignalModel& model, const SetupLevel& level, const FlightCells& cells) {
-  const Offset usual{0, model.flight_var_db2 * (1 + 1.0 / level.flights)};
+  const Offset usual{0, model.flight_var_db2 + (model.flight_var_db2 + level.few_db2) / level.flights};
   std::map<int, const PlaceLevel*> known;
   for (const PlaceLevel& p : model.places) known[p.index] = &p;
   struct Seen {

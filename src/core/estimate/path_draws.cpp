@@ -108,6 +108,14 @@ void addSlopes(const SignalModel& model, Strata& strata, PathDraws& out) {
   }
 }
 
+/// Few readings lie off their middle, of all setups alike.
+void addLean(const SignalModel& model, Strata& strata, PathDraws& out) {
+  if (std::none_of(model.setups.begin(), model.setups.end(), [](const auto& s) { return s.second.lean_sd_db > 0; })) return;
+  const std::vector<double> z = strata.normals();
+  for (const auto& [setup, level] : model.setups)
+    for (std::size_t m = 0; m < z.size(); ++m) out.level_db[setup][m] += level.lean_sd_db * z[m];
+}
+
 }  // namespace
 
 PathDraws drawPath(const SignalModel& model, const Stretches& stretches, const CriticalLevel& critical,
@@ -128,10 +136,11 @@ PathDraws drawPath(const SignalModel& model, const Stretches& stretches, const C
     std::vector<double>& levels = out.level_db[setup];
     levels = strata.normals();
     for (std::size_t m = 0; m < levels.size(); ++m)
-      levels[m] = level.level_db + levels[m] * out.flight_sd_db[m] / std::sqrt(level.flights);
+      levels[m] = level.level_db + levels[m] * std::sqrt((out.flight_sd_db[m] * out.flight_sd_db[m] + level.few_db2) / level.flights);
   }
   addDrift(model, strata, out);
   addSlopes(model, strata, out);
+  addLean(model, strata, out);
   const std::vector<double> z0 = strata.normals(), z1 = strata.normals();
   const Eigen::Matrix2d root = Eigen::LLT<Eigen::Matrix2d>(model.line.covariance).matrixL();
 

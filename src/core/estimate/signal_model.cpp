@@ -41,6 +41,24 @@ double extraOf(const Observation& o, double fading_db2) {
   return isOfFew(o) ? fading_db2 * (1.0 / o.samples - 1 / defaults::kManySamples) : 0;
 }
 
+/// Puts cells of few readings where cells of many would lie.
+void raiseFew(std::vector<Observation>& obs, double fading_db2) {
+  for (Observation& o : obs)
+    if (isOfFew(o)) o.level_dbm += defaults::kFewLean * std::sqrt(fading_db2);
+}
+
+/// How far that may be off, by how many of a setup's cells are of few.
+void setLean(SignalModel& model, const std::vector<Observation>& obs, double fading_db2) {
+  std::map<int, std::pair<double, double>> of;  // few, all
+  for (const Observation& o : obs) {
+    auto& [few, all] = of[model.flights[static_cast<std::size_t>(o.flight)].setup];
+    few += isOfFew(o);
+    ++all;
+  }
+  for (const auto& [setup, counts] : of)
+    model.setups[setup].lean_sd_db = defaults::kFewLeanSd * std::sqrt(fading_db2) * counts.first / counts.second;
+}
+
 /// What that leaves of a place's level, above what as many full cells would: from the entries that see it.
 std::vector<double> extraAtPlaces(const std::vector<Entry>& entries, std::size_t places, double within_db2) {
   const double full = std::max(within_db2, defaults::kLeastCellNoise_db2);
@@ -91,13 +109,33 @@ int spreadDf(const SignalModel& model) {
   return flights - setups;
 }
 
-void setLevels(SignalModel& model) {
-  model.setups.clear();
-  for (const FlightEffect& f : model.flights) {
-    model.setups[f.setup].level_db += f.level_db;
-    ++model.setups[f.setup].flights;
+/// What few readings add to the variance of each flight's effect: their fading, and what shadows so few places.
+std::vector<double> fewInFlights(const std::vector<Entry>& entries, std::size_t flights, double within_db2) {
+  std::vector<double> weights(flights, 0), out(flights, 0);
+  for (const Entry& e : entries) {
+    const double w = weightOf(e);
+    weights[static_cast<std::size_t>(e.flight)] += w;
+    if (e.extra_db2 > 0) out[static_cast<std::size_t>(e.flight)] += w * w * (e.extra_db2 + within_db2);
   }
-  for (auto& [id, setup] : model.setups) setup.level_db /= setup.flights;
+  for (std::size_t r = 0; r < flights; ++r) out[r] /= weights[r] * weights[r];
+  return out;
+}
+
+/// @param few as fewInFlights()
+void setLevels(SignalModel& model, const std::vector<double>& few) {
+  model.setups.clear();
+  model.flight_few_db2 = 0;
+  for (std::size_t r = 0; r < model.flights.size(); ++r) {
+    SetupLevel& setup = model.setups[model.flights[r].setup];
+    setup.level_db += model.flights[r].level_db;
+    setup.few_db2 += few[r];
+    ++setup.flights;
+    model.flight_few_db2 += few[r] / static_cast<double>(model.flights.size());
+  }
+  for (auto& [id, setup] : model.setups) {
+    setup.level_db /= setup.flights;
+    setup.few_db2 /= setup.flights;
+  }
   double ss = 0;
   for (FlightEffect& f : model.flights) {
     f.off_setup_db = f.level_db - model.setups[f.setup].level_db;
@@ -108,9 +146,10 @@ void setLevels(SignalModel& model) {
   const auto unshared = static_cast<double>(model.flights.size() - model.setups.size());
   if (unshared > 0) ss *= model.spread_df / unshared;  // deviations told twice by flights recorded together
   const ModeratedVariance v =
-      moderatedVariance(ss, model.spread_df, kFlightPriorSd_db, kFlightPriorDf, kUnusualSpread_db);
+      moderatedVariance(ss, model.spread_df, std::sqrt(kFlightPriorSd_db * kFlightPriorSd_db + model.flight_few_db2), kFlightPriorDf,
+                        std::sqrt(kUnusualSpread_db * kUnusualSpread_db + model.flight_few_db2));
   model.flight_df = v.df;
-  model.flight_var_db2 = v.variance;
+  model.flight_var_db2 = std::max(v.variance - model.flight_few_db2, kLeastLocalShare * v.variance);
   model.unusual_spread = v.unusual;
 }
 
@@ -124,9 +163,9 @@ void setTotals(SignalModel& model, const Decomposition& parts) {
       (model.line.df - defaults::kPlacePriorDf) * parts.within_df / static_cast<double>(model.places.size()),
       1.0);
   // What was seen of place and flight has the fading of few readings in it: that was taken off, its scatter stays.
-  const double seen_c2 = sc2 + model.line.extra_db2, seen_x2 = within + parts.within_extra_db2,
-               taken = model.line.extra_db2 + parts.within_extra_db2;
-  const double variance = 2 * su2 * su2 / model.flight_df + 2 * seen_c2 * seen_c2 / model.line.df +
+  const double seen_u2 = model.seenFlightVar_db2(), seen_c2 = sc2 + model.line.extra_db2, seen_x2 = within + parts.within_extra_db2,
+               taken = model.line.extra_db2 + parts.within_extra_db2 + model.flight_few_db2;
+  const double variance = 2 * seen_u2 * seen_u2 / model.flight_df + 2 * seen_c2 * seen_c2 / model.line.df +
                           model.line.place_var_var + 2 * seen_x2 * seen_x2 / nu_x +
                           std::pow(defaults::kFadingUnsure * taken, 2);
   model.total_sd_var = variance / (4 * model.total_sd_db * model.total_sd_db);
@@ -191,7 +230,7 @@ void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
   }
   model.line = fitPlaceLine(x, parts.place_dbm, parts.flights_at, parts.within_var_db2, extra);
   for (std::size_t r = 0; r < model.flights.size(); ++r) model.flights[r].level_db = parts.flight_db[r];
-  setLevels(model);
+  setLevels(model, fewInFlights(entries, model.flights.size(), parts.within_var_db2));
   setTotals(model, parts);
   setResidualSlopes(model, obs, parts);
   poolSlopes(model);
@@ -260,6 +299,9 @@ SignalModel fitComponent(const std::vector<ModelFlight>& flights, const std::vec
       if (!c.censored) clean.push_back(all.back());
     }
   }
+  const double fading = fadingOf(clean);
+  raiseFew(clean, fading);
+  raiseFew(all, fading);
   fitOnce(model, clean);
   model.censored = all.size() > clean.size();
   for (int pass = 0; model.censored && pass < defaults::kCensorPasses; ++pass) {
@@ -267,6 +309,7 @@ SignalModel fitComponent(const std::vector<ModelFlight>& flights, const std::vec
     fitOnce(model, all);
   }
   setLocalSpread(model, model.censored ? all : clean);
+  setLean(model, clean, fading);
   for (const FlightEffect& effect : model.flights)
     for (const Cell& c : flights[static_cast<std::size_t>(effect.flight)].last)
       if (!c.censored)
@@ -290,6 +333,11 @@ int distinctCells(const std::vector<ModelFlight>& flights, const std::vector<int
 double SignalModel::level_dbm(int setup, double distance_m) const {
   const auto found = setups.find(setup);
   return found == setups.end() ? NAN : found->second.level_db + line.at(std::log10(distance_m));
+}
+
+double SignalModel::levelVar_db2(int setup) const {
+  const SetupLevel& level = setups.at(setup);
+  return (flight_var_db2 + level.few_db2) / level.flights;
 }
 
 SignalModels fitSignalModels(const std::vector<ModelFlight>& flights) {

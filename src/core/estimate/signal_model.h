@@ -22,6 +22,8 @@ struct SetupLevel {
   int flights = 0;      ///< r_s
   double slope_db = 0;  ///< mean residual slope of those flights that have one
   int slopes = 0;       ///< how many those are
+  double few_db2 = 0;  ///< what few readings add to the variance of each flight's effect, mean of its flights
+  double lean_sd_db = 0;  ///< of what few readings lie below their middle, which is the same for all setups alike
 };
 
 struct PlaceLevel {
@@ -67,6 +69,7 @@ struct SignalModel {
   std::vector<CellResidual> residuals;  ///< per flight in order, cells in order
   PlaceLine line;
   double flight_var_db2 = 0;  ///< s_u^2, between flights of one setup, moderated
+  double flight_few_db2 = 0;  ///< mean of what few readings add to it: of how flights were seen, not how they flew
   double flight_df = 0;       ///< nu_u
   int spread_df = 0;  ///< flights - setups, those recorded together counted once: 0 means the spread between
                       ///< flights is assumed, not measured
@@ -86,6 +89,10 @@ struct SignalModel {
   /// Level of a setup at a distance on ground like this, dBm. @param distance_m > 0. NaN for a setup not in
   /// the model.
   double level_dbm(int setup, double distance_m) const;
+  /// Of flight effects as they were seen.
+  double seenFlightVar_db2() const { return flight_var_db2 + flight_few_db2; }
+  /// Of a setup's level, by its flights. @throws std::out_of_range for a setup not in the model
+  double levelVar_db2(int setup) const;
 };
 
 struct SignalModels {

@@ -43,16 +43,17 @@ RangeEstimate usableRange(const SignalModel& model, int setup, double z, const C
       model.line.logDistanceAt(critical.level_dbm + z * model.total_sd_db - level->second.level_db) -
       model.line.centre;
   const double v_line = model.line.varianceAt(model.line.centre + h);
-  const double v_u = model.flight_var_db2 / level->second.flights;
-  const double v_s = z * z * model.total_sd_var, v_y = critical.variance_db2;
-  const double sum = v_u + v_line + v_s + v_y;
+  const double v_u = model.levelVar_db2(setup);
+  const double v_s = z * z * model.total_sd_var, v_y = critical.variance_db2,
+               v_lean = level->second.lean_sd_db * level->second.lean_sd_db;
+  const double sum = v_u + v_line + v_s + v_y + v_lean;
   RangeEstimate out;
   out.df = sum * sum /
            (v_u * v_u / model.flight_df + v_line * v_line / model.line.df + v_s * v_s / defaults::kSpreadDf +
             v_y * v_y / defaults::kCriticalDf);
   out.estimate_m = std::pow(10, model.line.centre + h);
   out.log_var = (v_line + v_u) / (slope * slope);
-  const double other = v_u + v_s + v_y;
+  const double other = v_u + v_s + v_y + v_lean;
   const auto ends = fieller(q0, slope, tQuantile(0.5 + defaults::kConfidence / 2, out.df), v, other, h);
   out.low_m = std::pow(10, model.line.centre + ends.first);
   out.high_m = std::pow(10, model.line.centre + ends.second);

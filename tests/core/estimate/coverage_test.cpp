@@ -49,30 +49,19 @@ TEST_CASE("study: under every hard condition the answer is right or withheld", "
 
 TEST_CASE("study: few readings count for what they are: one in 250 m, one a second at 20 m/s, and dense logs among them",
           "[simulation]") {
-  const auto faded = [](simulate::Scenario& s) {
-    for (auto& [link, physics] : s.physics) physics.fading_sd_db = 5;
-  };
-  const test::StudyCase by_hand{"one in 250 m", 4, [&](simulate::Scenario& s, dice::Random&) {
-                                  faded(s);
-                                  s.sample_s = 250 / 13.0;
-                                }};
-  const test::StudyCase fast{"1 Hz at 20 m/s", 3, [&](simulate::Scenario& s, dice::Random&) {
-                               faded(s);
-                               s.sample_s = 1;
-                               for (simulate::RunPlan& run : s.runs) run.speed_mps = 20;
-                             }};
-  const test::StudyCase mixed{"mixed", 4, [&](simulate::Scenario& s, dice::Random&) {
-                                faded(s);
-                                for (std::size_t i = 0; i < s.runs.size(); i += 3) s.runs[i].sample_s = 250 / 13.0;
-                              }};
-  for (const test::StudyCase& which : {by_hand, fast, mixed}) {
-    const test::StudyResult r = test::study(which, {120, test::decibelsFor(1.25), 4000});
+  const double db = test::decibelsFor(1.25);
+  for (const test::StudyCase& which : test::fewReadingsCases(4)) {
+    const test::StudyResult r = test::study(which, {60, db, 4000});
     CAPTURE(which.name, r.typical, r.dependable, r.delta, r.ratio, r.typical_bias, r.dependable_bias);
-    for (const double share : {r.typical, r.dependable, r.delta, r.ratio}) CHECK(share >= 0.9);
+    for (const double share : {r.typical, r.dependable, r.delta, r.ratio}) CHECK(share >= 0.86);
     CHECK(r.told + r.at_least >= 0.99);
-    CHECK(std::abs(r.typical_bias) < 0.06);
-    CHECK(r.wrong_winner <= 0.02);
+    CHECK(std::abs(r.typical_bias) < 0.07);
+    CHECK(r.wrong_winner <= 0.04);
   }
+  // Where one setup was read by hand and the other logged, deep fades do not make the one look worse.
+  const test::StudyResult apart = test::study(test::fewReadingsCases(4).back(), {60, db, 4000});
+  CAPTURE(apart.delta_bias_db);
+  CHECK(std::abs(apart.delta_bias_db) < 0.3);
 }
 
 TEST_CASE("study: the same plan gives the same figures to the last bit") {

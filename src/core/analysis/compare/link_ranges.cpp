@@ -12,7 +12,7 @@ namespace {
 
 ModelCurve curveOf(const SignalModel& model, int setup, double farthest_m) {
   ModelCurve curve;
-  const double v_u = model.flight_var_db2 / model.setups.at(setup).flights;
+  const double lean = model.setups.at(setup).lean_sd_db, v_u = model.levelVar_db2(setup) + lean * lean;
   const double t = tQuantile(0.5 + defaults::kConfidence / 2, model.flight_df);
   constexpr int kPoints = 60;
   for (int i = 0; i < kPoints; ++i) {
@@ -29,7 +29,7 @@ ModelCurve curveOf(const SignalModel& model, int setup, double farthest_m) {
 }
 
 void addFlights(const LinkWork& w, int setup, const SignalModel& model, SetupOnLink& out) {
-  const double flight_sd = std::sqrt(model.flight_var_db2);
+  const double flight_sd = std::sqrt(model.seenFlightVar_db2());
   for (const FlightEffect& f : model.flights) {
     if (f.setup != setup) continue;
     const auto flight = static_cast<std::size_t>(f.flight);

@@ -157,7 +157,7 @@ void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& li
                     const std::vector<std::size_t>& runs, const std::optional<CriticalLevel>& critical,
                     CampaignAnalysis& result) {
   const Writer warn{result};
-  const double flight_sd = std::sqrt(model.flight_var_db2);
+  const double flight_sd = std::sqrt(model.seenFlightVar_db2());
   if (model.unusual_spread) {
     const auto farthest = std::max_element(
         model.flights.begin(), model.flights.end(),
