@@ -29,7 +29,7 @@ void alignCommand(const AlignOptions& options, Io io) {
   const auto corrections = parseMaps(options.maps);
   const log::Recording first = recordingOf(options.log, corrections), other = recordingOf(options.other, corrections);
   const auto fit = log::alignClocks(first, other);
-  const double metres = fit ? fit->offset_sd_s * log::usualSpeed_mps(first) : NAN;
+  const double metres = fit ? log::onPath_m(fit->offset_sd_s, first) : NAN;
   if (options.json) {
     json out = {{"aligned", fit.has_value()},
                 {"channel", nullptr},

@@ -56,6 +56,8 @@ void addImport(CLI::App& app, Io io, Action& action) {
                 said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column is matched")));
   c->add_option("--with", options->with,
                 said(QT_TRANSLATE_NOOP("cli", "LOG or LOG@SECONDS, another log of the same flight: its clock is found, or it begins so long after the first")));
+  c->add_option("--antenna", options->antenna,
+                said(QT_TRANSLATE_NOOP("cli", "number of the antenna or receiver that counts alone, where the log tells several; with --flight its runs compare within the flight")));
   c->add_flag("--split", options->split, said(QT_TRANSLATE_NOOP("cli", "each flight that a log holds becomes a run of its own")));
   c->add_option("--method", options->method,
                 said(QT_TRANSLATE_NOOP("cli", "how it was flown: path-flight, or course, which counts on named stretches only and may lack positions")));

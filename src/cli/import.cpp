@@ -7,6 +7,7 @@
 #include "cli/flown_as.h"
 #include "cli/said.h"
 #include "core/finding/error.h"
+#include "formats/antennas.h"
 #include "formats/fields.h"
 #include "formats/files.h"
 #include "store/campaign_file.h"
@@ -30,6 +31,17 @@ campaign::Ended reasonOf(const std::string& word) {
 
 formats::GivenLog given(const std::filesystem::path& path, const std::map<std::string, std::string>& corrections) {
   return formats::givenLog(path, path.string(), corrections);
+}
+
+/// @param antenna that counts alone; 0: the best of all
+std::map<std::string, std::string> correctionsFor(const std::filesystem::path& path, const campaign::Campaign& campaign, int antenna,
+                                                  std::map<std::string, std::string> corrections) {
+  if (antenna == 0) return corrections;
+  try {
+    return formats::onlyAntenna(formats::matchColumns(formats::headOf(path), campaign.links, corrections), antenna, corrections);
+  } catch (const Error& e) {
+    throw InputError(inFile(path.string(), e.found));
+  }
 }
 
 /// "track.gpx", "track.gpx@12.5".
@@ -84,7 +96,7 @@ void importCommand(const ImportOptions& options, Io io) {
   std::string told;
   for (const auto& path : options.logs) {  // all are read before anything is kept
     std::vector<formats::GivenLog> logs;
-    logs.push_back(given(path, corrections));
+    logs.push_back(given(path, correctionsFor(path, campaign, options.antenna, corrections)));
     logs.back().unplaced = run.method == campaign::Method::Course || !run.marks.empty();
     for (const std::string& word : options.with) logs.push_back(further(word, corrections));
     store::TakenLog taken = store::takeLogs(std::move(logs), campaign);

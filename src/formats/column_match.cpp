@@ -250,7 +250,7 @@ class Matcher {
   std::vector<std::string> m_known;
 };
 
-/// Another antenna's column of a channel that is matched already, none of them by hand.
+/// Another antenna's column of a channel that is matched already.
 bool isFurtherAntenna(const ColumnMatch& match, const std::vector<ColumnMatch>& matched) {
   if (match.antenna == 0 || match.kind != FieldKind::Number) return false;
   bool any = false;
@@ -315,11 +315,12 @@ std::vector<ColumnMatch> matchColumns(const TableHead& layout, const std::vector
                                       const std::map<std::string, std::string>& corrections) {
   const Matcher matcher(layout, links);
   std::vector<ColumnMatch> out;
-  std::set<std::string> settled;
+  std::set<std::string> settled, by_hand;
   std::set<int> taken;
   for (const auto& [wanted, name] : corrections) {
     const std::string channel = fullChannel(wanted, links);
     settled.insert(channel);
+    by_hand.insert(channel);
     if (name.empty()) continue;
     const int column = columnNamed(layout, channel, name);
     taken.insert(column);
@@ -328,7 +329,7 @@ std::vector<ColumnMatch> matchColumns(const TableHead& layout, const std::vector
   for (int column = 0; column < static_cast<int>(layout.header.size()); ++column) {
     if (taken.contains(column)) continue;
     const auto match = matcher.byName(column);
-    if (match && (settled.insert(match->channel).second || isFurtherAntenna(*match, out))) out.push_back(*match);
+    if (match && (settled.insert(match->channel).second || (!by_hand.contains(match->channel) && isFurtherAntenna(*match, out)))) out.push_back(*match);
   }
   std::sort(out.begin(), out.end(),
             [](const ColumnMatch& a, const ColumnMatch& b) { return a.column < b.column; });

@@ -93,7 +93,7 @@ constexpr Glued kGlued[] = {{"rss", "rssi"},
 
 /// Takes the antenna's number off "1rss", "rssi2", "ant1".
 std::string withoutAntenna(std::string word, int& antenna) {
-  constexpr std::string_view kNumbered[] = {"rss", "rssi", "snr", "lq", "qly", "rqly", "rrss", "rsnr", "ant", "antenna", "antenne", "antena"};
+  constexpr std::string_view kNumbered[] = {"rss", "rssi", "snr", "lq", "qly", "rqly", "rrss", "rsnr", "ant", "antenna", "antenne", "antena", "rx", "receiver"};
   const auto known = [&](std::string_view w) { return std::find(std::begin(kNumbered), std::end(kNumbered), w) != std::end(kNumbered); };
   const auto isNumber = [](char c) { return c >= '1' && c <= '4'; };
   if (word.size() > 2 && isNumber(word.front()) && known(std::string_view(word).substr(1))) {

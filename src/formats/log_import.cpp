@@ -45,10 +45,15 @@ Remembered rememberedCorrections(const campaign::Campaign& campaign, const Table
              return column == h || column.starts_with(h + " [");  // with a unit that the name lacks
            });
   };
+  const auto oneOfSeveral = [&](const campaign::Run& run) {  // what was chosen there was chosen for that run only
+    return std::any_of(campaign.runs.begin(), campaign.runs.end(), [&](const campaign::Run& other) {
+      return campaign::shareRows(run, other) && campaign::otherReceiver(run, other);
+    });
+  };
   for (auto run = campaign.runs.rbegin(); run != campaign.runs.rend(); ++run)
     for (const campaign::Source& source : run->sources) {
       const bool named = std::any_of(source.columns.begin(), source.columns.end(), [](const auto& c) { return !c.second.empty(); });
-      if (named && std::all_of(source.columns.begin(), source.columns.end(), [&](const auto& c) { return holds(c.second); }))
+      if (named && !oneOfSeveral(*run) && std::all_of(source.columns.begin(), source.columns.end(), [&](const auto& c) { return holds(c.second); }))
         return {run->id, source.columns};
     }
   return {};

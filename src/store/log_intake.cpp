@@ -1,5 +1,7 @@
 #include "store/log_intake.h"
 
+#include <cmath>
+
 #include "core/text/text.h"
 #include "store/packed_source.h"
 
@@ -40,6 +42,7 @@ PackedRun packedRun(campaign::Run run, TakenLog taken) {
   for (std::size_t i = 0; i < taken.further.size(); ++i) {
     const formats::FurtherLog& log = taken.log.further[i];
     run.sources.push_back({text::validUtf8(fileName(log.name)), log.sha256, log.corrections, log.clock.clock.offset_s, log.clock.clock.drift_ppm});
+    if (std::isfinite(log.clock.sd_s)) run.sources.back().clock_sd_s = log.clock.sd_s;
     out.logs.push_back(std::move(taken.further[i]));
   }
   out.run = std::move(run);
@@ -54,6 +57,7 @@ std::vector<PackedRun> packedRuns(const campaign::Run& run, TakenLog taken, cons
   for (std::size_t i = 0; i < parts.size(); ++i) {
     out[i].run.from_s = parts[i].from_s;
     out[i].run.to_s = parts[i].to_s;
+    if (!run.flight.empty()) out[i].run.flight += '.' + std::to_string(i + 1);
   }
   return out;
 }

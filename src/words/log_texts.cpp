@@ -141,6 +141,8 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP("finding", "{out:.0} mAh/km out, {back:.0} mAh/km back, {total:.0} in all")},
     {"fact-sag", "",
      QT_TRANSLATE_NOOP("finding", "battery from {first:.1} down to {lowest:.1}")},
+    {"no-such-antenna", "",
+     QT_TRANSLATE_NOOP("finding", "this log does not tell antenna {antenna} apart; those it tells: {antennas}")},
     {"no-such-offset", "",
      QT_TRANSLATE_NOOP("finding", "{option}: behind the @ must stand a number of seconds, e.g. track.gpx@12.5")},
     {"with-several-logs", "",

@@ -44,6 +44,8 @@ TEST_CASE("import dialog: a log that goes with another is laid on its clock and 
   waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
   REQUIRE(s.campaign().runs[0].sources.size() == 2);
   CHECK(s.campaign().runs[0].sources[1].clock_offset_s == Approx(12).margin(0.15));
+  REQUIRE(s.campaign().runs[0].sources[1].clock_sd_s);  // said again on the run's strip
+  CHECK(*s.campaign().runs[0].sources[1].clock_sd_s < 0.5);
   waitAnalysed(s.window);
   CHECK(s.document().analysis().runs[0].used);
 }
@@ -62,6 +64,36 @@ TEST_CASE("import dialog: a log that cannot be laid says so, and is taken where 
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
   waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
   CHECK(s.campaign().runs[0].sources.at(1).clock_offset_s == Approx(0.1));
+}
+
+TEST_CASE("import dialog: a log of two antennas becomes a run for each, of one flight; and is put together again") {
+  Session s;
+  std::string log = "time,distance [m],1RSS [dBm],2RSS [dBm],LQ [%]\n";
+  for (int i = 0; i <= 400; ++i) {
+    const double d = i <= 200 ? 5.0 * i : 5.0 * (400 - i);
+    log += fmt::format("{},{},{:.1f},{:.1f},100\n", i, d, -40 - 0.04 * d, -37 - 0.04 * d);
+  }
+  distanz::test::spill(s.dir / "A1.csv", log);
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv")});
+  auto& table = child<QTableWidget>(dialog, "importLogs");
+  choose(child<QComboBox>(dialog, "with_0"), 1);
+  REQUIRE(table.rowCount() == 2);
+  CHECK_THAT(table.item(1, 0)->text().toStdString(), Contains("antenna 2"));
+  choose(child<QComboBox>(dialog, "with_1"), 0);
+  REQUIRE(table.rowCount() == 1);
+  choose(child<QComboBox>(dialog, "with_0"), 1);
+  REQUIRE(table.rowCount() == 2);
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 2; });
+  const auto& runs = s.campaign().runs;
+  CHECK(runs[0].setup != runs[1].setup);
+  CHECK(runs[0].flight == "A1");
+  CHECK(runs[1].flight == "A1");
+  CHECK(runs[0].source().columns.at("control.rssi_dbm") == "1RSS [dBm]");
+  CHECK(runs[1].source().columns.at("control.rssi_dbm") == "2RSS [dBm]");
+  waitAnalysed(s.window);
+  CHECK(s.document().analysis().runs[0].used);
+  CHECK(s.document().analysis().runs[1].used);
 }
 
 TEST_CASE("import dialog: readings are pasted from a spreadsheet, and kept as they were") {

@@ -147,3 +147,32 @@ TEST_CASE("import --split: each flight of a log is a run that counts; its rows a
   REQUIRE(run({"convert", dir / "out", dir / "again.distanz"}).code == 0);
   CHECK(json::parse(run({"analyse", dir / "again.distanz", "--json"}).out)["runs"] == answer["runs"]);
 }
+
+TEST_CASE("import --antenna: two receivers in one log are two runs of one flight, and compare within it") {
+  const TempDir dir;
+  const std::string file = campaignFile(dir);
+  dice::Random random(8);
+  for (int flight = 1; flight <= 3; ++flight) {
+    const auto d = test::wanderingFlight(random, 1500, 0.2);
+    std::string log = "time,distance [m],1RSS [dBm],2RSS [dBm],LQ [%]\n";
+    for (std::size_t i = 0; i < d.size(); ++i) {
+      const double level = test::wanderingLevel_dbm(d[i]);
+      log += fmt::format("{:.1f},{:.1f},{:.1f},{:.1f},100\n", double(i) / 5, std::abs(d[i]), level + random.normal(), level + 4 + random.normal());
+    }
+    const std::string name = dir / fmt::format("log{}.csv", flight);
+    test::spill(name, log);
+    for (const int antenna : {1, 2}) {
+      const Ran r = run({"import", file, name, "--setup", antenna == 1 ? "A" : "B", "--antenna", std::to_string(antenna), "--flight", std::to_string(flight)});
+      INFO(r.err);
+      REQUIRE(r.code == 0);
+    }
+    CHECK_THAT(run({"import", file, name, "--setup", "B", "--antenna", "2"}).err, Contains("as run B" + std::to_string(flight)));
+    CHECK_THAT(run({"import", file, name, "--setup", "B", "--antenna", "5"}).err, Contains("1, 2"));
+  }
+  const json told = json::parse(run({"analyse", file, "--json"}).out);
+  const auto& pairs = told["comparisons"];
+  REQUIRE(pairs.size() >= 1);
+  INFO(pairs[0].dump());
+  CHECK(pairs[0]["delta_db"]["estimate"].get<double>() == Approx(-4).margin(0.4));
+  CHECK(pairs[0]["verdict"] == "b-better");
+}

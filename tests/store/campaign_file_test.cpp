@@ -68,7 +68,7 @@ TEST_CASE("campaign file: every field survives, unknown ones at every level too"
   campaign::Run run = sampleLog("A1", -60).run;
   run.id = "A1";
   run.editSource().columns = {{"control.rssi_dbm", "x"}};
-  run.sources.push_back({"track.gpx", std::string(64, 'a'), {}, 1.5, -20, R"({"device":"watch"})"});
+  run.sources.push_back({"track.gpx", std::string(64, 'a'), {}, 1.5, -20, 0.25, R"({"device":"watch"})"});
   run.path = c.paths[0].id;
   run.method = campaign::Method::Paired;
   run.turn_begin_s = 4;

@@ -8,12 +8,15 @@
 
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "formats/antennas.h"
 #include "formats/column_guess.h"
 #include "words/phrases.h"
 #include "words/say.h"
 
 namespace distanz::app {
 namespace {
+
+constexpr int kEachAntenna = -2;
 
 QTableWidget* table(const QStringList& heads, const char* name) {
   auto* t = new QTableWidget(0, int(heads.size()));
@@ -154,7 +157,8 @@ void ImportDialog::fillLogs() {
   bool all_readable = !m_logs.empty();
   for (int i = 0; i < int(m_logs.size()); ++i) {
     Looked& l = m_logs[size_t(i)];
-    m_table->setItem(i, 0, new QTableWidgetItem(QFileInfo(l.pending.file).fileName()));
+    const QString name = QFileInfo(l.pending.file).fileName();
+    m_table->setItem(i, 0, new QTableWidgetItem(l.pending.antenna > 0 ? tr("%1, antenna %2").arg(name).arg(l.pending.antenna) : name));
     if (!l.fault.isEmpty()) {
       all_readable = false;
       m_table->setSpan(i, 1, 1, 5);
@@ -288,7 +292,7 @@ void ImportDialog::correct(int row, const std::string& channel, const std::strin
   Looked& l = m_logs[size_t(row)];
   for (Looked& other :
        m_logs)  // logs of one recorder look alike: the correction holds for all that have the column
-    if (other.fault.isEmpty() && other.head.header == l.head.header)
+    if (other.fault.isEmpty() && other.head.header == l.head.header && other.pending.antenna == l.pending.antenna)
       other.pending.corrections[channel] = name;
   fillMatches(row);
   lookAgain();
@@ -313,14 +317,19 @@ QComboBox* ImportDialog::methodBox(int row) {
 QComboBox* ImportDialog::withBox(int row) {
   auto* box = new QComboBox;
   box->setObjectName("with_" + QString::number(row));
-  box->addItem(tr("a run of its own"), -1);
-  for (int i = 0; i < int(m_logs.size()); ++i)
-    if (i != row && m_logs[size_t(i)].fault.isEmpty())
+  const PendingLog& own = m_logs[size_t(row)].pending;
+  const auto antennas = antennasAt(row).size();
+  box->addItem(antennas > 1 ? tr("a run of its own, best of %1 antennas").arg(antennas) : tr("a run of its own"), -1);
+  if (antennas > 1) box->addItem(tr("a run for each antenna"), kEachAntenna);
+  for (int i = 0; i < int(m_logs.size()) && own.antenna == 0; ++i)
+    if (i != row && m_logs[size_t(i)].fault.isEmpty() && m_logs[size_t(i)].pending.antenna == 0)
       box->addItem(tr("goes with %1").arg(QFileInfo(m_logs[size_t(i)].pending.file).fileName()), i);
-  box->setCurrentIndex(std::max(box->findData(m_logs[size_t(row)].pending.with), 0));
+  box->setCurrentIndex(std::max(box->findData(own.antenna > 0 ? kEachAntenna : own.with), 0));
   connect(box, &QComboBox::activated, this, [this, row, box] {
     const int with = box->currentData().toInt();
     PendingLog& log = m_logs[size_t(row)].pending;
+    if (with == kEachAntenna) return tellAntennasApart(row);
+    if (log.antenna > 0) return putTogether(row);
     log.with = with;
     log.offset_s.reset();
     for (Looked& other : m_logs)
@@ -330,6 +339,54 @@ QComboBox* ImportDialog::withBox(int row) {
     m_table->setCurrentCell(row, 0);
   });
   return box;
+}
+
+std::vector<int> ImportDialog::antennasAt(int row) const {
+  const Looked& l = m_logs[size_t(row)];
+  return formats::antennasOf(formats::matchColumns(l.head, m_document.campaign().links, l.pending.antenna > 0 ? std::map<std::string, std::string>() : l.pending.corrections));
+}
+
+void ImportDialog::tellAntennasApart(int row) {
+  const std::vector<int> antennas = antennasAt(row);
+  if (m_logs[size_t(row)].pending.antenna > 0 || antennas.size() < 2) return;
+  for (Looked& other : m_logs)  // what went with it as a whole does not go with one antenna
+    if (other.pending.with == row) other.pending.with = -1;
+  const auto& c = m_document.campaign();
+  const Looked whole = m_logs[size_t(row)];
+  const auto matches = formats::matchColumns(whole.head, c.links, whole.pending.corrections);
+  const std::string flight = campaign::freeFlight(c, QFileInfo(whole.pending.file).completeBaseName().toStdString());
+  const auto first = std::max(campaign::setupIndex(c, whole.pending.setup), 0);
+  for (std::size_t i = 0; i < antennas.size(); ++i) {
+    if (i > 0) m_logs.push_back(whole);
+    PendingLog& log = (i > 0 ? m_logs.back() : m_logs[size_t(row)]).pending;
+    log.with = -1;
+    log.antenna = antennas[i];
+    log.flight = flight;
+    log.corrections = formats::onlyAntenna(matches, antennas[i], whole.pending.corrections);
+    log.setup = c.setups[(size_t(first) + i) % c.setups.size()].id;
+  }
+  fillLogs();
+  m_table->setCurrentCell(row, 0);
+}
+
+void ImportDialog::putTogether(int row) {
+  const QString file = m_logs[size_t(row)].pending.file;
+  const auto first = std::find_if(m_logs.begin(), m_logs.end(), [&](const Looked& l) { return l.pending.file == file && l.pending.antenna > 0; });
+  const int kept = int(first - m_logs.begin());
+  for (int i = int(m_logs.size()) - 1; i > kept; --i) {
+    if (m_logs[size_t(i)].pending.file != file || m_logs[size_t(i)].pending.antenna == 0) continue;
+    m_logs.erase(m_logs.begin() + i);
+    for (Looked& other : m_logs)
+      if (other.pending.with > i) --other.pending.with;
+  }
+  PendingLog& log = m_logs[size_t(kept)].pending;
+  log.antenna = 0;
+  log.flight.clear();
+  const formats::Remembered before = formats::rememberedCorrections(m_document.campaign(), m_logs[size_t(kept)].head);
+  log.corrections = before.columns;
+  m_logs[size_t(kept)].matched_as = before.run;
+  fillLogs();
+  m_table->setCurrentCell(kept, 0);
 }
 
 int ImportDialog::leader() const {

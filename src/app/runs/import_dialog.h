@@ -40,6 +40,10 @@ class ImportDialog : public QDialog {
   void showValues(int at, const formats::TableHead& head, int column);
   QComboBox* unitBox(int row, const formats::ColumnMatch& match);
   QComboBox* withBox(int row);
+  /// One row, and then one run, for each antenna that the log tells apart; and back.
+  void tellAntennasApart(int row);
+  void putTogether(int row);
+  std::vector<int> antennasAt(int row) const;
   QComboBox* methodBox(int row);
   /// The chosen log with those that go with it, read beside the window.
   void lookAgain();

@@ -24,6 +24,7 @@ struct PendingLog {
   std::optional<double> from_s, to_s;     ///< what of it is the run
   std::optional<log::Turn> turn;          ///< as moved by hand
   bool split = false;                     ///< each of its flights becomes a run
+  int antenna = 0;                        ///< that counts alone, by its corrections; 0: the best of all
 };
 
 /// What is read of it; its file is opened only where it is too large to be held.

@@ -34,7 +34,7 @@ RunStrip::Shown shownOf(const formats::ImportedLog& read, const PendingLog& firs
   out.to_s = first.to_s;
   out.first_log = nameOf(first);
   for (const formats::FurtherLog& f : read.further)
-    out.further.push_back({QString::fromStdString(f.name), f.clock.clock.offset_s, f.clock.clock.on(f.lasts_s)});
+    out.further.push_back({QString::fromStdString(f.name), f.clock.clock.offset_s, f.clock.clock.on(f.lasts_s), f.clock.sd_s, f.clock.sd_m});
   for (const Finding& f : read.problems) (f.code == "lined-up-channel" ? out.facts : out.warnings) << words::sentence(f);
   return out;
 }

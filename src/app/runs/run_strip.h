@@ -22,6 +22,7 @@ class RunStrip : public QWidget {
     QString name;
     double begin_s = 0;
     std::optional<double> end_s;  ///< none: not known
+    double sd_s = NAN, sd_m = NAN;  ///< of its begin, and as metres of path; NaN: not known
   };
   struct Shown {
     QString title;

@@ -272,7 +272,8 @@ RunsStage::Looked RunsStage::look(const campaign::Run& run, const campaign::Camp
   for (const Finding& fact : log::runFacts(rows, own, links)) out->facts << words::sentence(fact);
   for (std::size_t i = 1; i < run.sources.size(); ++i) {
     const campaign::Source& s = run.sources[i];
-    out->further.push_back({QString::fromStdString(s.file), s.clock_offset_s, std::nullopt});
+    const double sd_s = s.clock_sd_s.value_or(NAN);
+    out->further.push_back({QString::fromStdString(s.file), s.clock_offset_s, std::nullopt, sd_s, log::onPath_m(sd_s, rows)});
   }
   return out;
 }
@@ -317,7 +318,11 @@ void RunsStage::cut(std::optional<double> from_s, std::optional<double> to_s) {
 }
 
 void RunsStage::moveFurther(int index, double by_s) {
-  editRun("move-clock", [&](campaign::Run& run) { run.sources.at(std::size_t(index) + 1).clock_offset_s += by_s; });
+  editRun("move-clock", [&](campaign::Run& run) {
+    campaign::Source& moved = run.sources.at(std::size_t(index) + 1);
+    moved.clock_offset_s += by_s;
+    moved.clock_sd_s.reset();
+  });
 }
 
 void RunsStage::moveTurn(double begin_s, double end_s) {

@@ -217,6 +217,19 @@ void RunStrip::paintWarnings(QPainter& p, const Row& row) const {
   for (const QString& fact : m_shown->facts) tell(fact, nullptr);
 }
 
+namespace {
+
+QString laidText(const RunStrip::Further& log, double begin_s, bool moved) {
+  const QString begins = words::quantity(begin_s, quantity::Unit::Second, 1);
+  if (moved || !std::isfinite(log.sd_s)) return RunStrip::tr("%1, begins %2 after it").arg(log.name, begins);
+  const QString sure = words::quantity(log.sd_s, quantity::Unit::Second, 2);
+  return std::isfinite(log.sd_m)
+             ? RunStrip::tr("%1, begins %2 after it, give or take %3, %4 of path").arg(log.name, begins, sure, words::quantity(log.sd_m, quantity::Unit::Metre, 1))
+             : RunStrip::tr("%1, begins %2 after it, give or take %3").arg(log.name, begins, sure);
+}
+
+}  // namespace
+
 void RunStrip::paintSources(QPainter& p) const {
   if (m_shown->further.empty()) return;
   const auto& t = theme::tokens();
@@ -236,7 +249,7 @@ void RunStrip::paintSources(QPainter& p) const {
   for (std::size_t i = 0; i < m_shown->further.size(); ++i) {
     const Further& f = m_shown->further[i];
     const double by = int(i) == m_further && m_edge == Edge::Further ? m_moved_s : 0;
-    bar(tr("%1, begins %2 after it").arg(f.name, words::quantity(f.begin_s + by, quantity::Unit::Second, 1)), f.begin_s + by,
+    bar(laidText(f, f.begin_s + by, by != 0), f.begin_s + by,
         f.end_s ? std::optional(*f.end_s + by) : std::nullopt, int(i) == m_further);
   }
 }

@@ -91,7 +91,8 @@ void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result
     for (const auto* same : alike)
       for (const std::size_t other : *same) {
         const campaign::Run &run = campaign.runs[i], &there = campaign.runs[other];
-        const bool parts = !run.source().sha256.empty() && there.source().sha256 == run.source().sha256 && !campaign::shareRows(there, run);
+        const bool parts = !run.source().sha256.empty() && there.source().sha256 == run.source().sha256 &&
+                           (!campaign::shareRows(there, run) || campaign::otherReceiver(there, run));
         if (!first && !parts && overlap(run.legs, there.legs)) first = other;
       }
     if (!first) {

@@ -121,11 +121,10 @@ int nextOrder(const Campaign& campaign) {
 }
 
 const Run* runOfSameRows(const Campaign& campaign, const Run& run) {
-  const auto at = std::find_if(campaign.runs.begin(), campaign.runs.end(), [&](const Run& other) { return shareRows(other, run); });
+  const auto at = std::find_if(campaign.runs.begin(), campaign.runs.end(), [&](const Run& other) { return shareRows(other, run) && !otherReceiver(other, run); });
   return at == campaign.runs.end() ? nullptr : &*at;
 }
 
-/// A name for a flight that no run has yet.
 std::string freeFlight(const Campaign& campaign, std::string name) {
   const auto taken = [&] {
     return std::any_of(campaign.runs.begin(), campaign.runs.end(),

@@ -91,6 +91,9 @@ std::string freeSetupId(const Campaign& campaign);
 /// Id for a new run of a setup: "A1", "A2", ...
 std::string freeRunId(const Campaign& campaign, const std::string& setup);
 
+/// A name for a flight that no run has yet, made of the one given.
+std::string freeFlight(const Campaign& campaign, std::string name);
+
 /// Place of a setup in the list; -1 where there is none of that id.
 int setupIndex(const Campaign& campaign, const std::string& id);
 Setup* findSetup(Campaign& campaign, const std::string& id);

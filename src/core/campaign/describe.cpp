@@ -136,6 +136,8 @@ void describe(Visitor& v, Source& s) {
             .low = -kDriftHigh_ppm,
             .high = kDriftHigh_ppm},
            s.clock_drift_ppm);
+  v.number({.key = "clock_sd_s", .what = "standard deviation of the offset as it was found", .unit = Unit::Second, .low = 0, .high = kClockHigh_s, .affects = Affects::Words},
+           s.clock_sd_s);
   v.unknown(s.unknown);
 }
 

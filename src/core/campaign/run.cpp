@@ -24,6 +24,15 @@ bool shareRows(const Run& a, const Run& b) {
   return !a.source().sha256.empty() && a.source().sha256 == b.source().sha256 && from(a) < to(b) && from(b) < to(a);
 }
 
+bool otherReceiver(const Run& a, const Run& b) {
+  const auto& there = b.source().columns;
+  return std::any_of(a.source().columns.begin(), a.source().columns.end(), [&](const auto& column) {
+    const auto other = there.find(column.first);
+    const bool of_link = column.first.find('.') != std::string::npos;
+    return of_link && other != there.end() && !column.second.empty() && !other->second.empty() && column.second != other->second;
+  });
+}
+
 Source& Run::editSource() {
   if (sources.empty()) sources.emplace_back();
   return sources.front();

@@ -36,6 +36,7 @@ struct Source {
       columns;                 ///< channel -> column of the log where the pilot corrected the match
   double clock_offset_s = 0;   ///< added to its times to get those of the first source
   double clock_drift_ppm = 0;  ///< by how much its clock runs slow, in millionths
+  std::optional<double> clock_sd_s = {};  ///< of the offset; none where it was laid by hand, or nobody can say
   std::string unknown = {};    ///< as Campaign::unknown
   bool operator==(const Source&) const = default;
 };
@@ -78,6 +79,9 @@ struct Run {
 
 /// They have rows of one log in common.
 bool shareRows(const Run& a, const Run& b);
+/// A channel of a link is taken from one column of their log for the one and from another for the other: two antennas, or
+/// two receivers, heard the same flight.
+bool otherReceiver(const Run& a, const Run& b);
 
 /// Words of files for a reason, "turned-back", and for legs, "out"; the empty word is Unknown.
 std::span<const description::Word> endedWords();

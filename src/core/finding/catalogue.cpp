@@ -253,6 +253,7 @@ constexpr FindingInfo kFindings[] = {
     {"no-such-channel", Refusal, "runs", "text channels", "correct-match"},
     {"log-too-many-values", Refusal, "runs", "rows:count columns:count most:count", "cut-log"},
     {"log-mostly-blank", Refusal, "runs", "", "choose-log"},
+    {"no-such-antenna", Refusal, "runs", "antenna:count antennas", ""},
     {"no-link-for-log", Refusal, "runs", "", "add-link"},
     {"no-log", Refusal, "runs", "", "choose-log"},
     {"no-time-column", Refusal, "runs", "columns", "correct-match"},

@@ -114,6 +114,10 @@ double usualSpeed_mps(const Recording& r) {
   return speeds.empty() ? NAN : quantile(std::move(speeds), 0.5);
 }
 
+double onPath_m(double sd_s, const Recording& recording) {
+  return sd_s * usualSpeed_mps(recording);
+}
+
 LineUp lineUp(const Recording& first, const Recording& other, const std::string& name, std::optional<double> hand_s) {
   LineUp out;
   if (!hand_s)
@@ -122,8 +126,8 @@ LineUp lineUp(const Recording& first, const Recording& other, const std::string&
     out.clock.offset_s = *hand_s;
   else
     throw InputError(finding("logs-of-two-flights", {{"log", name}, {"apart", -common_s(first, other, *hand_s), Unit::Second}}));
-  const double usual = usualSpeed_mps(first), speed = std::isfinite(usual) ? usual : usualSpeed_mps(other);
-  out.sd_m = out.sd_s * speed;
+  const double by_first = onPath_m(out.sd_s, first);
+  out.sd_m = std::isfinite(by_first) ? by_first : onPath_m(out.sd_s, other);
   return out;
 }
 

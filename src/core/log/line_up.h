@@ -24,6 +24,9 @@ struct LineUp {
 LineUp lineUp(const Recording& first, const Recording& other, const std::string& name,
               std::optional<double> hand_s = std::nullopt);
 
+/// As metres of path at the flight's usual speed; NaN where the log tells none.
+double onPath_m(double sd_s, const Recording& recording);
+
 /// Usual speed of a flight: of the rows that move, the middle; NaN where the log tells none.
 double usualSpeed_mps(const Recording& recording);
 

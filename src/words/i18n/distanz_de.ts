@@ -557,6 +557,10 @@
         <source>%1  %2 along the path</source>
         <translation>%1  %2 am Weg entlang</translation>
     </message>
+    <message>
+        <source>number of the antenna or receiver that counts alone, where the log tells several; with --flight its runs compare within the flight</source>
+        <translation>Nummer der Antenne oder des Empfängers, die allein zählt, wo das Log mehrere nennt; mit --flight werden ihre Läufe innerhalb des Fluges verglichen</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -1460,6 +1464,18 @@
     <message>
         <source>a course</source>
         <translation>ein Parcours</translation>
+    </message>
+    <message>
+        <source>%1, antenna %2</source>
+        <translation>%1, Antenne %2</translation>
+    </message>
+    <message>
+        <source>a run of its own, best of %1 antennas</source>
+        <translation>ein eigener Lauf, die bessere von %1 Antennen</translation>
+    </message>
+    <message>
+        <source>a run for each antenna</source>
+        <translation>ein Lauf je Antenne</translation>
     </message>
 </context>
 <context>
@@ -2658,6 +2674,14 @@
     <message>
         <source>Nothing says where it was. Point at the time a post was passed and press M, or open Flown, Where it was.</source>
         <translation>Nichts sagt, wo er war. Auf die Zeit zeigen, zu der ein Pfosten passiert wurde, und M drücken, oder Geflogen, Wo er war öffnen.</translation>
+    </message>
+    <message>
+        <source>%1, begins %2 after it, give or take %3, %4 of path</source>
+        <translation>%1, beginnt %2 danach, auf %3 oder %4 Strecke genau</translation>
+    </message>
+    <message>
+        <source>%1, begins %2 after it, give or take %3</source>
+        <translation>%1, beginnt %2 danach, auf %3 genau</translation>
     </message>
 </context>
 <context>
@@ -6490,6 +6514,10 @@
     <message>
         <source>{laps} laps begun, each of {each:.0}</source>
         <translation>{laps} Runden begonnen, jede {each:.0}</translation>
+    </message>
+    <message>
+        <source>this log does not tell antenna {antenna} apart; those it tells: {antennas}</source>
+        <translation>dieses Log nennt Antenne {antenna} nicht für sich; es nennt: {antennas}</translation>
     </message>
 </context>
 <context>

@@ -133,6 +133,17 @@ TEST_CASE("campaign: rows of a log are known again, other flights of the same lo
   CHECK_FALSE(known("abc", 300));
   CHECK_FALSE(known("abd", {}));
   CHECK_FALSE(known("", {}));  // an unknown digest is nobody's
+  // Another antenna's column of the same rows is another run; another column of what the flight itself tells is not.
+  Run fresh = c.runs[0];
+  c.runs[0].editSource().columns = {{"control.rssi_dbm", "1RSS"}, {"height_m", "alt"}};
+  fresh.editSource().columns = {{"control.rssi_dbm", "2RSS"}};
+  CHECK(otherReceiver(c.runs[0], fresh));
+  CHECK_FALSE(runOfSameRows(c, fresh));
+  fresh.editSource().columns = {{"control.rssi_dbm", "1RSS"}, {"height_m", "galt"}};
+  CHECK_FALSE(otherReceiver(c.runs[0], fresh));
+  fresh.editSource().columns = {{"control.rssi_dbm", ""}};
+  CHECK_FALSE(otherReceiver(c.runs[0], fresh));
+  CHECK(runOfSameRows(c, fresh) == &c.runs[0]);
 }
 
 TEST_CASE(
