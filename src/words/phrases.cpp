@@ -103,10 +103,6 @@ constexpr struct {
   const char *text, *comment;
 } kFlightsFrom = QT_TRANSLATE_N_NOOP3("count", "%n flights", "as in: from 3 flights");
 
-constexpr struct {
-  const char *text, *comment;
-} kRunsOf = QT_TRANSLATE_N_NOOP3("count", "%n runs", "as in: 2 of 3 runs");
-
 constexpr CountText kCounts[] = {
     {"flights", "%n flight", QT_TRANSLATE_N_NOOP("count", "%n flights")},
     {"flights-from", "%n flight", "%n flights"},
@@ -117,7 +113,6 @@ constexpr CountText kCounts[] = {
     {"times", "%n time", QT_TRANSLATE_N_NOOP("count", "%n times")},
     {"times-more", "%n more time", QT_TRANSLATE_N_NOOP("count", "%n more times")},
     {"runs", "%n run", QT_TRANSLATE_N_NOOP("count", "%n runs")},
-    {"runs-of", "%n run", "%n runs"},
     {"passes", "%n pass", QT_TRANSLATE_N_NOOP("count", "%n passes")},
     {"logs", "%n log", QT_TRANSLATE_N_NOOP("count", "%n logs")},
     {"setups", "%n setup", QT_TRANSLATE_N_NOOP("count", "%n setups")},
@@ -166,9 +161,7 @@ bool isCount(std::string_view code) {
 QString counted(std::string_view code, int n) {
   const CountText* c = countOf(code);
   if (!c) return {};
-  const char* comment = code == "flights-from" ? kFlightsFrom.comment
-                        : code == "runs-of"    ? kRunsOf.comment
-                                               : nullptr;
+  const char* comment = code == "flights-from" ? kFlightsFrom.comment : nullptr;
   const QString translated = QCoreApplication::translate("count", c->several, comment, n);
   // English needs no translation file: its two forms stand here.
   return n == 1 && translated == filled(c->several, n) ? filled(c->one, n) : translated;

@@ -68,7 +68,7 @@ constexpr Text kPlanTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "One log per run, as a table or as JSON lines. Time, a position or distance, and "
                        "signal, link quality or bitrate are enough; units are read from the column names.")},
-    {"runs-count", QT_TRANSLATE_NOOP("finding", "{used} of {runs:runs-of} count"),
+    {"runs-count", QT_TRANSLATE_NOOP("finding", "Runs that count: {used} of {runs}"),
      QT_TRANSLATE_NOOP("finding",
                        "Double-click a cell to change it. Way out, turn and way back are cut apart "
                        "automatically; drag the edges to move them.")},

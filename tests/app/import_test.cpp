@@ -79,6 +79,7 @@ TEST_CASE("import dialog: a log of two antennas becomes a run for each, of one f
   choose(child<QComboBox>(dialog, "with_0"), 1);
   REQUIRE(table.rowCount() == 2);
   CHECK_THAT(table.item(1, 0)->text().toStdString(), Contains("antenna 2"));
+  waitFor("the quality of both to be left out", [&] { return child<QComboBox>(dialog, "match_control.lq_pct").currentText().contains("left out"); });
   choose(child<QComboBox>(dialog, "with_1"), 0);
   REQUIRE(table.rowCount() == 1);
   choose(child<QComboBox>(dialog, "with_0"), 1);

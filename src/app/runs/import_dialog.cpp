@@ -57,7 +57,7 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
       m_cancel(new QPushButton(tr("Cancel"))) {
   setObjectName("importDialog");
   setWindowTitle(tr("Bring logs in"));
-  resize(980, 740);
+  resize(1080, 740);
   layOut();
   connectAll();
   for (const QString& file : files) look(file);
@@ -196,14 +196,21 @@ void ImportDialog::fillLogs() {
     m_table->setCellWidget(i, 5, notes);
   }
   m_table->setColumnWidth(0, 170);
-  m_table->setColumnWidth(1, 160);
-  m_table->setColumnWidth(2, 160);
+  m_table->setColumnWidth(1, 204);
+  m_table->setColumnWidth(2, 140);
   m_table->setColumnWidth(3, 132);
-  m_table->setColumnWidth(4, 164);
+  m_table->setColumnWidth(4, 184);
   m_import->setEnabled(all_readable && !m_document.campaign().setups.empty());
   if (m_document.campaign().setups.empty())
     m_message->setText(tr("Describe the setup that was flown in Kit first."));
   if (!m_logs.empty()) m_table->setCurrentCell(0, 0);
+}
+
+void ImportDialog::refill(int row) {
+  fillLogs();
+  m_table->setCurrentCell(row, 0);
+  fillMatches(row);
+  lookAgain();
 }
 
 void ImportDialog::fillMatches(int row) {
@@ -211,7 +218,9 @@ void ImportDialog::fillMatches(int row) {
   if (row < 0 || row >= int(m_logs.size()) || !m_logs[size_t(row)].fault.isEmpty()) return;
   const Looked& l = m_logs[size_t(row)];
   const QString name = QFileInfo(l.pending.file).fileName();
-  m_matches_title->setText(l.matched_as.empty()
+  m_matches_title->setText(l.pending.antenna > 0
+                               ? tr("Columns of %1 for antenna %2 alone: what the link tells of all antennas together is left out").arg(name).arg(l.pending.antenna)
+                           : l.matched_as.empty()
                                ? tr("Columns of %1, as they were recognised: correct what is wrong").arg(name)
                                : tr("Columns of %1, as they were corrected for run %2: look whether that holds")
                                      .arg(name, QString::fromStdString(l.matched_as)));
@@ -250,7 +259,9 @@ void ImportDialog::fillMatches(int row) {
       correct(row, channel, column < 0 ? std::string() : header[size_t(column)]);
     });
     m_matches->setCellWidget(at, 1, box);
-    if (const auto g = in(guesses, channel); m == matches.end() && g != guesses.end()) {
+    if (const auto said = l.pending.corrections.find(channel); said != l.pending.corrections.end() && said->second.empty()) {
+      box->setItemText(0, tr("–  left out"));
+    } else if (const auto g = in(guesses, channel); m == matches.end() && g != guesses.end()) {
       box->setItemText(0, tr("?  perhaps %1").arg(QString::fromStdString(g->header)));
       m_matches->setItem(at, 2, new QTableWidgetItem(tr("a guess")));
       showValues(at, l.head, g->column);
@@ -319,8 +330,8 @@ QComboBox* ImportDialog::withBox(int row) {
   box->setObjectName("with_" + QString::number(row));
   const PendingLog& own = m_logs[size_t(row)].pending;
   const auto antennas = antennasAt(row).size();
-  box->addItem(antennas > 1 ? tr("a run of its own, best of %1 antennas").arg(antennas) : tr("a run of its own"), -1);
-  if (antennas > 1) box->addItem(tr("a run for each antenna"), kEachAntenna);
+  box->addItem(antennas > 1 ? tr("a run, best of %1 antennas").arg(antennas) : tr("a run of its own"), -1);
+  if (antennas > 1) box->addItem(tr("a run per antenna"), kEachAntenna);
   for (int i = 0; i < int(m_logs.size()) && own.antenna == 0; ++i)
     if (i != row && m_logs[size_t(i)].fault.isEmpty() && m_logs[size_t(i)].pending.antenna == 0)
       box->addItem(tr("goes with %1").arg(QFileInfo(m_logs[size_t(i)].pending.file).fileName()), i);
@@ -335,8 +346,7 @@ QComboBox* ImportDialog::withBox(int row) {
     for (Looked& other : m_logs)
       if (with >= 0 && other.pending.with == row) other.pending.with = with;
     if (with >= 0) m_logs[size_t(with)].pending.with = -1;
-    fillLogs();
-    m_table->setCurrentCell(row, 0);
+    refill(row);
   });
   return box;
 }
@@ -365,8 +375,7 @@ void ImportDialog::tellAntennasApart(int row) {
     log.corrections = formats::onlyAntenna(matches, antennas[i], whole.pending.corrections);
     log.setup = c.setups[(size_t(first) + i) % c.setups.size()].id;
   }
-  fillLogs();
-  m_table->setCurrentCell(row, 0);
+  refill(row);
 }
 
 void ImportDialog::putTogether(int row) {
@@ -385,8 +394,7 @@ void ImportDialog::putTogether(int row) {
   const formats::Remembered before = formats::rememberedCorrections(m_document.campaign(), m_logs[size_t(kept)].head);
   log.corrections = before.columns;
   m_logs[size_t(kept)].matched_as = before.run;
-  fillLogs();
-  m_table->setCurrentCell(kept, 0);
+  refill(kept);
 }
 
 int ImportDialog::leader() const {

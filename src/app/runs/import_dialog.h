@@ -36,6 +36,8 @@ class ImportDialog : public QDialog {
   void look(const QString& file);
   void fillLogs();
   void fillMatches(int row);
+  /// The logs anew, with this one chosen and looked at.
+  void refill(int row);
   void correct(int row, const std::string& channel, const std::string& column);
   void showValues(int at, const formats::TableHead& head, int column);
   QComboBox* unitBox(int row, const formats::ColumnMatch& match);

@@ -12,7 +12,8 @@ namespace {
 constexpr qint64 kMostBytes = 64 << 20;
 
 QString nameOf(const PendingLog& log) {
-  return QFileInfo(log.file).fileName();
+  const QString name = QFileInfo(log.file).fileName();
+  return log.antenna > 0 ? QObject::tr("%1, antenna %2").arg(name).arg(log.antenna) : name;
 }
 
 std::vector<formats::GivenLog> givenOf(const std::vector<PendingLog>& logs, bool laid) {

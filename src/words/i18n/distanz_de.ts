@@ -183,6 +183,10 @@
         <source>How the chosen runs were flown, and where they were</source>
         <translation>Wie die gewählten Läufe geflogen wurden, und wo sie waren</translation>
     </message>
+    <message>
+        <source>%1, antenna %2</source>
+        <translation>%1, Antenne %2</translation>
+    </message>
 </context>
 <context>
     <name>Said</name>
@@ -570,14 +574,6 @@
         <translation>
             <numerusform>%n Flug</numerusform>
             <numerusform>%n Flügen</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n runs</source>
-        <comment>as in: 2 of 3 runs</comment>
-        <translation>
-            <numerusform>%n Lauf</numerusform>
-            <numerusform>%n Läufen</numerusform>
         </translation>
     </message>
     <message numerus="yes">
@@ -1470,11 +1466,19 @@
         <translation>%1, Antenne %2</translation>
     </message>
     <message>
-        <source>a run of its own, best of %1 antennas</source>
-        <translation>ein eigener Lauf, die bessere von %1 Antennen</translation>
+        <source>Columns of %1 for antenna %2 alone: what the link tells of all antennas together is left out</source>
+        <translation>Spalten von %1 für Antenne %2 allein: Was die Verbindung von allen Antennen zusammen sagt, ist weggelassen</translation>
     </message>
     <message>
-        <source>a run for each antenna</source>
+        <source>–  left out</source>
+        <translation>–  weggelassen</translation>
+    </message>
+    <message>
+        <source>a run, best of %1 antennas</source>
+        <translation>ein Lauf, die bessere von %1 Antennen</translation>
+    </message>
+    <message>
+        <source>a run per antenna</source>
         <translation>ein Lauf je Antenne</translation>
     </message>
 </context>
@@ -4116,10 +4120,6 @@
         <translation>Ein Log je Lauf, als Tabelle oder als JSON-Zeilen. Zeit, eine Position oder Entfernung, und Signal, Linkqualität oder Bitrate genügen; Einheiten werden aus den Spaltennamen gelesen.</translation>
     </message>
     <message>
-        <source>{used} of {runs:runs-of} count</source>
-        <translation>{used} von {runs:runs-of} zählen</translation>
-    </message>
-    <message>
         <source>Double-click a cell to change it. Way out, turn and way back are cut apart automatically; drag the edges to move them.</source>
         <translation>Ein Doppelklick auf ein Feld ändert es. Hinweg, Wende und Rückweg werden selbsttätig getrennt; die Ränder lassen sich ziehen.</translation>
     </message>
@@ -6518,6 +6518,10 @@
     <message>
         <source>this log does not tell antenna {antenna} apart; those it tells: {antennas}</source>
         <translation>dieses Log nennt Antenne {antenna} nicht für sich; es nennt: {antennas}</translation>
+    </message>
+    <message>
+        <source>Runs that count: {used} of {runs}</source>
+        <translation>Läufe, die zählen: {used} von {runs}</translation>
     </message>
 </context>
 <context>
