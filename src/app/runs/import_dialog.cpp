@@ -213,17 +213,20 @@ void ImportDialog::refill(int row) {
   lookAgain();
 }
 
+QString ImportDialog::titleOf(const Looked& l) {
+  const QString name = QFileInfo(l.pending.file).fileName();
+  if (l.pending.antenna > 0)
+    return tr("Columns of %1 for antenna %2 alone: what the link tells of all antennas together is left out").arg(name).arg(l.pending.antenna);
+  return l.matched_as.empty() ? tr("Columns of %1, as they were recognised: correct what is wrong").arg(name)
+                              : tr("Columns of %1, as they were corrected for run %2: look whether that holds")
+                                    .arg(name, QString::fromStdString(l.matched_as));
+}
+
 void ImportDialog::fillMatches(int row) {
   m_matches->setRowCount(0);
   if (row < 0 || row >= int(m_logs.size()) || !m_logs[size_t(row)].fault.isEmpty()) return;
   const Looked& l = m_logs[size_t(row)];
-  const QString name = QFileInfo(l.pending.file).fileName();
-  m_matches_title->setText(l.pending.antenna > 0
-                               ? tr("Columns of %1 for antenna %2 alone: what the link tells of all antennas together is left out").arg(name).arg(l.pending.antenna)
-                           : l.matched_as.empty()
-                               ? tr("Columns of %1, as they were recognised: correct what is wrong").arg(name)
-                               : tr("Columns of %1, as they were corrected for run %2: look whether that holds")
-                                     .arg(name, QString::fromStdString(l.matched_as)));
+  m_matches_title->setText(titleOf(l));
   const auto& links = m_document.campaign().links;
   const auto matches = formats::matchColumns(l.head, links, l.pending.corrections);
   auto channels = formats::knownChannels(links);

@@ -36,6 +36,7 @@ class ImportDialog : public QDialog {
   void look(const QString& file);
   void fillLogs();
   void fillMatches(int row);
+  static QString titleOf(const Looked& l);
   /// The logs anew, with this one chosen and looked at.
   void refill(int row);
   void correct(int row, const std::string& channel, const std::string& column);
