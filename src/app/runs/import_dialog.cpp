@@ -195,9 +195,9 @@ void ImportDialog::fillLogs() {
     notes->setEnabled(l.pending.with < 0);
     m_table->setCellWidget(i, 5, notes);
   }
-  m_table->setColumnWidth(0, 170);
+  m_table->setColumnWidth(0, 152);
   m_table->setColumnWidth(1, 204);
-  m_table->setColumnWidth(2, 140);
+  m_table->setColumnWidth(2, 164);
   m_table->setColumnWidth(3, 132);
   m_table->setColumnWidth(4, 184);
   m_import->setEnabled(all_readable && !m_document.campaign().setups.empty());
