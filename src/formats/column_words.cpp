@@ -91,17 +91,27 @@ constexpr Glued kGlued[] = {{"rss", "rssi"},
                             {"downlink", "down"},
                             {"telemetry", "down"}};
 
-/// Takes the antenna's number off "1rss", "rssi2", "ant1".
+/// What an antenna's number stands before or behind.
+bool isNumbered(std::string_view word) {
+  constexpr std::string_view kNumbered[] = {"rss", "rssi", "snr", "lq", "qly", "rqly", "rrss", "rsnr", "ant", "antenna", "antenne", "antena", "rx", "receiver", "signal"};
+  return std::find(std::begin(kNumbered), std::end(kNumbered), word) != std::end(kNumbered);
+}
+
+/// 1 to 4, or a and b; 0: none.
+int antennaOf(char c) {
+  return c >= '1' && c <= '4' ? c - '0' : c == 'a' || c == 'b' ? c - 'a' + 1 : 0;
+}
+
+/// Takes the antenna's number off "1rss", "rssi2", "ant1", "rssib".
 std::string withoutAntenna(std::string word, int& antenna) {
-  constexpr std::string_view kNumbered[] = {"rss", "rssi", "snr", "lq", "qly", "rqly", "rrss", "rsnr", "ant", "antenna", "antenne", "antena", "rx", "receiver"};
-  const auto known = [&](std::string_view w) { return std::find(std::begin(kNumbered), std::end(kNumbered), w) != std::end(kNumbered); };
-  const auto isNumber = [](char c) { return c >= '1' && c <= '4'; };
-  if (word.size() > 2 && isNumber(word.front()) && known(std::string_view(word).substr(1))) {
-    antenna = word.front() - '0';
+  const std::string_view all = word;
+  if (all.size() < 3) return word;
+  if (std::isdigit(static_cast<unsigned char>(all.front())) && antennaOf(all.front()) && isNumbered(all.substr(1))) {
+    antenna = antennaOf(all.front());
     return word.substr(1);
   }
-  if (word.size() > 2 && isNumber(word.back()) && known(std::string_view(word).substr(0, word.size() - 1))) {
-    antenna = word.back() - '0';
+  if (antennaOf(all.back()) && isNumbered(all.substr(0, all.size() - 1))) {
+    antenna = antennaOf(all.back());
     word.pop_back();
   }
   return word;
@@ -163,9 +173,12 @@ ColumnWords wordsOf(std::string_view header) {
     token.clear();
   }
   // What has a stroke in it is a unit, known or not: "speed furlong/s" is no speed in m/s.
-  for (std::size_t i = 0; i + 1 < out.words.size(); ++i)  // "RSSI ant 2"
-    if (out.words[i].starts_with("ant") && out.words[i + 1].size() == 1 && out.words[i + 1][0] >= '1' && out.words[i + 1][0] <= '4')
-      out.antenna = out.words[i + 1][0] - '0';
+  for (std::size_t i = 0; i + 1 < out.words.size(); ++i)  // "RSSI ant 2", "signal B"
+    if (isNumbered(out.words[i]) && out.words[i + 1].size() == 1 && antennaOf(out.words[i + 1][0])) {
+      out.antenna = antennaOf(out.words[i + 1][0]);
+      out.words.erase(out.words.begin() + static_cast<std::ptrdiff_t>(i) + 1);
+      if (i + 1 == out.words.size()) last = out.words.back();  // the A is no ampere
+    }
   if (out.unit.empty() && out.words.size() > 1 &&
       (quantity::isUnit(last) || last.find('/') != std::string::npos)) {
     out.unit = last;

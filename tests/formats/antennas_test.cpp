@@ -30,7 +30,8 @@ TEST_CASE("antennas: told apart by their number, however it is written") {
   using Headers = std::vector<std::string>;
   const Headers headers = GENERATE(Headers{"time", "1RSS(dB)", "2RSS(dB)", "RQly(%)"}, Headers{"time", "RSSI ant 1 [dBm]", "RSSI ant 2 [dBm]", "lq"},
                                    Headers{"time", "RX1 RSSI [dBm]", "RX2 RSSI [dBm]", "LQ"}, Headers{"time", "rssi1 [dBm]", "rssi2 [dBm]", "lq"},
-                                   Headers{"time", "receiver1 rssi [dBm]", "receiver2 rssi [dBm]", "quality [%]"});
+                                   Headers{"time", "RSSI A [dBm]", "RSSI B [dBm]", "lq"}, Headers{"time", "rssi_a [dBm]", "rssi_b [dBm]", "lq"},
+                                   Headers{"time", "RX 1 signal [dBm]", "RX 2 signal [dBm]", "lq"}, Headers{"time", "receiver1 rssi [dBm]", "receiver2 rssi [dBm]", "quality [%]"});
   CAPTURE(headers[1]);
   const auto matches = matched(headers);
   CHECK(antennasOf(matches) == std::vector<int>{1, 2});

@@ -32,7 +32,7 @@ TEST_CASE("headers: words glued or cut short are told in full, antennas are numb
     return out + (w.antenna ? std::to_string(w.antenna) : "") + (w.unit.empty() ? "" : "[" + w.unit + "]");
   };
   CHECK(words("1RSS(dB)") == "rssi 1[dB]");
-  CHECK(words("RSSI ant 2") == "rssi ant 2 2");
+  CHECK(words("RSSI ant 2") == "rssi ant 2");
   CHECK(words("RQly(%)") == "up quality [%]");
   CHECK(words("TRSS(dB)") == "down rssi [dB]");
   CHECK(words("TPWR(mW)") == "tx power [mW]");
