@@ -13,6 +13,7 @@
 #include "core/log/channel.h"
 #include "core/log/recording.h"
 #include "formats/column_words.h"
+#include "formats/field_value.h"
 #include "formats/fields.h"
 
 namespace distanz::formats {
@@ -109,6 +110,11 @@ std::string previewText(const TableHead& layout, int column) {
   return {};
 }
 
+bool isLevel(const std::vector<double>& values) {
+  constexpr double kLowest_dbm = -140, kHighest_dbm = -10;
+  return !values.empty() && std::all_of(values.begin(), values.end(), [](double v) { return v >= kLowest_dbm && v <= kHighest_dbm; });
+}
+
 /// A time column may be a count in some unit, a clock, or a date with a clock: its first rows tell.
 void settleTime(const TableHead& layout, ColumnMatch& m) {
   const std::string text = previewText(layout, m.column);
@@ -156,7 +162,7 @@ class Matcher {
     const std::string& header = m_layout.header[static_cast<std::size_t>(column)];
     if (const auto exact = byChannelName(header, column)) return exact;
     if (ofOtherLink(header)) return std::nullopt;
-    const Words w = wordsOf(header);
+    const Words w = wordsAt(column);
     if (isCombined(w, column)) return ColumnMatch{column, header, "lat_lon", "deg", 1, FieldKind::LatLon};
     const bool named_down = linkIsDown(w);
     for (const ChannelInfo& about : log::channels())
@@ -169,18 +175,29 @@ class Matcher {
   /// that of the column's own name
   ColumnMatch chosen(const std::string& channel, int column, const std::string& named = {}) const {
     const std::string& header = m_layout.header[static_cast<std::size_t>(column)];
-    Words w = wordsOf(header);
+    Words w = wordsAt(column);
     if (const std::string unit = unitBehind(named); !unit.empty() && named != header) w.unit = unit;
     if (const ChannelInfo* about = log::channelInfo(channel)) {
       ColumnMatch m = settled(*about, w, column).value_or(ColumnMatch{column, header, channel, w.unit});
       m.channel = channel;
       return m;
     }
-    return ColumnMatch{column, header, channel,
-                       w.unit, 1,      channel == "lat_lon" ? FieldKind::LatLon : FieldKind::Number};
+    if (channel == "lat_lon") return {column, header, channel, w.unit == kLonFirst ? w.unit : "deg", 1, FieldKind::LatLon};
+    return {column, header, channel, w.unit};
   }
 
  private:
+  /// Where the name tells no unit its fields may: "16.4 V", or a signal of -84.
+  Words wordsAt(int column) const {
+    Words w = wordsOf(m_layout.header[static_cast<std::size_t>(column)]);
+    if (!w.unit.empty()) return w;
+    const std::string text = previewText(m_layout, column);
+    if (const std::string_view unit = unitOf(text); quantity::isUnit(unit)) w.unit = unit;
+    if (w.unit.empty() && w.hasAny({"signal", "pegel", "senal", "segnale", "sinal", "signaal", "sygnal"}) && isLevel(previewNumbers(m_layout, column)))
+      w.unit = "dBm";
+    return w;
+  }
+
   /// "downlink RSSI" in a campaign that has a link of that name is that link's own signal.
   bool linkIsDown(const Words& w) const {
     return w.has("down") && std::any_of(m_links.begin(), m_links.end(), [](const campaign::Link& l) { return wordsOf(l.id).has("down"); });

@@ -2,19 +2,58 @@
 
 #include <fmt/format.h>
 
+#include <cctype>
 #include <cmath>
+#include <optional>
+#include <utility>
 
+#include "core/log/channel.h"
 #include "core/quantity/decibel.h"
+#include "core/quantity/unit.h"
 #include "formats/fields.h"
 
 namespace distanz::formats {
+namespace {
+
+using quantity::Dimension, quantity::Unit;
+
+/// A number in the unit that its field names; none where that is none that its channel can have.
+std::optional<double> inOwnUnit(double number, std::string_view unit, const ColumnMatch& match) {
+  const log::ChannelInfo* about = log::channelInfo(match.channel);
+  if (unit.empty() || !about) return std::nullopt;
+  if (about->unit == Unit::Milliwatt && quantity::unitSpelt(unit, Dimension::Level) == Unit::Dbm) return quantity::milliwattFromDbm(number);
+  const quantity::UnitInfo& own = quantity::infoOf(about->unit);
+  const auto spelt = quantity::unitSpelt(unit, own.dimension);
+  return spelt ? std::optional(number * quantity::infoOf(*spelt).factor / own.factor) : std::nullopt;
+}
+
+}  // namespace
+
+std::string_view unitOf(std::string_view field) {
+  constexpr std::string_view kNumber = "+-0123456789.,", kDigits = "0123456789";
+  const auto digit = field.find_first_of(kDigits), end = field.find_last_of(kDigits);
+  if (digit == std::string_view::npos || field.substr(0, digit).find_first_not_of("+-.,") != std::string_view::npos) return {};
+  if (field.substr(0, end).find_first_not_of(kNumber) != std::string_view::npos) return {};  // more than a number
+  const auto begin = field.find_first_not_of(" .,", end + 1);
+  if (begin == std::string_view::npos) return {};
+  return field.substr(begin, field.find_last_not_of(' ') - begin + 1);
+}
+
+LatLonField latLonValue(std::string_view field, const ColumnMatch& match) {
+  LatLonField both = parseLatLon(field);
+  if (match.unit == kLonFirst) std::swap(both.lat_deg, both.lon_deg);
+  return both;
+}
+
 double fieldValue(std::string_view field, const ColumnMatch& match, bool decimal_comma) {
   switch (match.kind) {
     case FieldKind::Number:
-      return parseNumber(field, decimal_comma) * match.scale;
     case FieldKind::LevelAsPower: {
-      const double dbm = parseNumber(field, decimal_comma);
-      return std::isfinite(dbm) ? quantity::milliwattFromDbm(dbm) : NAN;
+      const double number = parseNumber(field, decimal_comma);
+      if (!std::isfinite(number)) return NAN;
+      if (!std::isdigit(static_cast<unsigned char>(field.back())))
+        if (const auto own = inOwnUnit(number, unitOf(field), match)) return *own;
+      return match.kind == FieldKind::Number ? number * match.scale : quantity::milliwattFromDbm(number);
     }
     case FieldKind::Clock:
       return parseClock(field);

@@ -25,6 +25,7 @@ constexpr std::size_t kMostBytes = 1 << 20, kMostRows = 2000;
 constexpr double kLeastStep_s = 3, kLeastStep_m = 15;  // denser than this no hand writes
 constexpr double kGap_s = 1;                           // between the rows that carry a state on
 constexpr double kMostFilled_s = 600;
+constexpr double kFirstReading_s = 600;  // a recording is not watched so long before the first
 
 enum class Event { None, BreakUp, Lost, Regained, Turned, Other };
 
@@ -265,6 +266,12 @@ bool isHandLog(std::string_view bytes) {
       if (std::isfinite(dt)) steps_s.push_back(dt);
       if (std::isfinite(dd)) steps_m.push_back(c.distance >= 0 ? dd : kLeastStep_m);  // posts stand apart
     }
+    // Minutes and seconds of a recording beside distances; a clock of hours and minutes stands at its tenth hour or later.
+    const bool minutes = c.time >= 0 && c.distance >= 0 && std::all_of(table.rows.begin(), table.rows.end(), [&](const Row& row) {
+                           const std::string& time = field(row, c.time);
+                           return time.size() <= 5 && std::count(time.begin(), time.end(), ':') == 1;
+                         }) && table.rows.front().time_s < kFirstReading_s;
+    if (minutes) return usual(steps_s) >= kLeastStep_s;
     if (c.time < 0) return (c.distance >= 0 || c.post >= 0) && usual(steps_m) >= kLeastStep_m;
     return (c.event >= 0 || c.post >= 0) && usual(steps_s) >= kLeastStep_s;
   } catch (const Error&) {

@@ -116,7 +116,7 @@ class JsonLines : public LogTable {
       const json* value = object ? member(*object, m.header) : nullptr;
       const std::string text = value ? textOf(*value) : std::string();
       if (m.kind == FieldKind::LatLon) {
-        const LatLonField both = parseLatLon(text);
+        const LatLonField both = latLonValue(text, m);
         table.values[slot++].push_back(both.lat_deg);
         table.values[slot++].push_back(both.lon_deg);
         continue;

@@ -4,9 +4,11 @@
 #include <future>
 
 #include "core/campaign/post_distance.h"
+#include "core/course/course.h"
 #include "core/log/join.h"
 #include "core/log/marks.h"
 #include "core/log/silence.h"
+#include "formats/field_value.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
 #include "formats/readable.h"
@@ -61,12 +63,41 @@ Remembered rememberedCorrections(const campaign::Campaign& campaign, const Table
 
 namespace {
 
+/// How near a log comes to a place by some of its rows, metres. @param exchanged as if longitude came first
+double nearest_m(const log::Recording& r, const course::Position& place, bool exchanged) {
+  const auto *lat = r.find(exchanged ? log::channel::kLongitude : log::channel::kLatitude),
+             *lon = r.find(exchanged ? log::channel::kLatitude : log::channel::kLongitude);
+  constexpr std::size_t kLooks = 200;
+  double nearest = INFINITY;
+  for (std::size_t i = 0; lat && lon && i < r.rows(); i += std::max<std::size_t>(r.rows() / kLooks, 1))
+    if (std::abs((*lat)[i]) <= 90 && std::abs((*lon)[i]) <= 180)
+      nearest = std::min(nearest, course::between(place, {(*lat)[i], (*lon)[i]}).distance_m);
+  return nearest;
+}
+
+/// A column that holds both coordinates does not say which comes first: where the station stands does.
+void settlePair(const campaign::Campaign& campaign, std::vector<ColumnMatch>& matches, std::map<std::string, std::string>& corrections,
+                log::Recording& recording, std::vector<Finding>& problems) {
+  const auto pair = std::find_if(matches.begin(), matches.end(), [](const ColumnMatch& m) { return m.kind == FieldKind::LatLon; });
+  const auto station = campaign.station.position();
+  if (pair == matches.end() || pair->unit == kLonFirst || corrections.contains("lat_lon") || !station) return;
+  if (nearest_m(recording, *station, false) <= log::kElsewhere_m || nearest_m(recording, *station, true) > log::kElsewhere_m) return;
+  pair->unit = kLonFirst;
+  corrections["lat_lon"] = pair->header + " [" + std::string(kLonFirst) + "]";
+  const auto valuesOf = [&](std::string_view channel) -> std::vector<double>& {
+    return std::find_if(recording.columns.begin(), recording.columns.end(), [&](const log::Column& c) { return c.channel == channel; })->values;
+  };
+  std::swap(valuesOf(log::channel::kLatitude), valuesOf(log::channel::kLongitude));  // both are there: it came near by them
+  problems.push_back(finding("lon-first", {{"column", pair->header}}));
+}
+
 /// Reads a further log and joins it.
 void addLog(GivenLog given, const campaign::Campaign& campaign, log::Recording& into, ImportedLog& out) {
   try {
     std::vector<ColumnMatch> matches;
     LogRead read = readBytes(given.bytes, given.open, campaign, given.corrections, {}, matches, Needs::Anything);
     if (given.open) throw InputError(finding("log-too-large-beside"));
+    settlePair(campaign, matches, given.corrections, read.recording, read.problems);
     FurtherLog further{given.name, sha256(given.bytes), {}, std::move(given.corrections),
                        log::lineUp(into, read.recording, given.name, given.offset_s), read.recording.time_s.back()};
     log::join(into, read.recording, further.clock.clock);
@@ -116,7 +147,9 @@ ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& cam
   try {
     LogRead read = readBytes(first.bytes, first.open, campaign, first.corrections, progress, out.matches,
                              logs.size() == 1 ? Needs::Measurement : Needs::Anything);
+    settlePair(campaign, out.matches, first.corrections, read.recording, read.problems);
     out.problems = std::move(read.problems);
+    out.corrections = first.corrections;
     for (std::size_t i = 1; i < logs.size(); ++i) addLog(std::move(logs[i]), campaign, read.recording, out);
     if (logs.size() > 1) requireMeasurement(read.recording);
     place(out, std::move(read.recording), campaign, first.unplaced);

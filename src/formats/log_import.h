@@ -39,6 +39,7 @@ struct ImportedLog {
   std::string sha256;  ///< of its bytes; empty where it was opened
   std::string bytes;   ///< as they were; empty where it was opened
   std::vector<ColumnMatch> matches;
+  std::map<std::string, std::string> corrections;  ///< as given, and what was settled on the way
   std::vector<FurtherLog> further;
   std::shared_ptr<const log::Recording> recording;  ///< of all logs, on the clock of the first
   log::Track track;

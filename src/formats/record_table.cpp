@@ -155,7 +155,7 @@ class RecordTable : public LogTable {
       }
       const Wanted& w = *guess[i].second;
       if (w.match->kind == FieldKind::LatLon) {
-        const LatLonField both = parseLatLon(v.text);
+        const LatLonField both = latLonValue(v.text, *w.match);
         table.values[w.slot].back() = both.lat_deg;
         table.values[w.slot + 1].back() = both.lon_deg;
         continue;

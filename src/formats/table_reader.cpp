@@ -93,7 +93,7 @@ class ChunkReader {
   void value(std::string_view field, std::size_t m, Part& part) const {
     const std::size_t slot = m_plan.slot[m], at = part.begin + part.rows;
     if (m_matches[m].kind == FieldKind::LatLon) {
-      const LatLonField both = parseLatLon(field);
+      const LatLonField both = latLonValue(field, m_matches[m]);
       m_table.values[slot][at] = both.lat_deg;
       m_table.values[slot + 1][at] = both.lon_deg;
       return;

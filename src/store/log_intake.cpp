@@ -10,10 +10,10 @@ namespace distanz::store {
 TakenLog takeLogs(std::vector<formats::GivenLog> logs, const campaign::Campaign& campaign,
                   const formats::Progress& progress) {
   TakenLog out;
-  out.corrections = logs.front().corrections;
   const formats::OpenBytes open = logs.front().open;
   const auto pack = [&out, &open](std::string_view all) { out.packed = open ? packSource(*open()) : packLog(all, "later"); };
   out.log = formats::importLogs(std::move(logs), campaign, progress, pack);
+  out.corrections = out.log.corrections;
   std::string().swap(out.log.bytes);
   (open ? out.log.sha256 : out.packed.sha256) = open ? out.packed.sha256 : out.log.sha256;
   for (formats::FurtherLog& log : out.log.further) {

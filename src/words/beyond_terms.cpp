@@ -12,6 +12,7 @@ constexpr TermText kBeyondTerms[] = {
     {"side-5", QT_TRANSLATE_NOOP("term", "left rear")},
     {"side-6", QT_TRANSLATE_NOOP("term", "left side")},
     {"side-7", QT_TRANSLATE_NOOP("term", "left front")},
+    {"channel-picture", QT_TRANSLATE_NOOP("term", "picture grade")},
     {"channel-frames", QT_TRANSLATE_NOOP("term", "frames")},
     {"channel-slant_m", QT_TRANSLATE_NOOP("term", "slant distance")},
     {"channel-along_m", QT_TRANSLATE_NOOP("term", "distance along the path")},

@@ -30,6 +30,10 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "it turned back on the way and came again (first at {at}, {time:.0} after the first "
                        "row): what was measured while it did does not count")},
+    {"log-elsewhere", "",
+     QT_TRANSLATE_NOOP("finding", "all its positions lie {nearest} and more from the station: it is of another place, or latitude and longitude are exchanged; take another log, or match the columns by hand")},
+    {"lon-first", "",
+     QT_TRANSLATE_NOOP("finding", "in \"{column}\" longitude comes first, as the place of the station tells: it was read so")},
     {"off-path", "",
      QT_TRANSLATE_NOOP("finding", "{share:.0} of the flight is more than {aside} beside the path")},
     {"log-empty", "",

@@ -8,6 +8,7 @@
 
 #include "core/dice/random.h"
 #include "formats/campaign_json.h"
+#include "formats/csv_layout.h"
 #include "formats/log_import.h"
 #include "formats/log_writer.h"
 #include "formats/scenario_json.h"

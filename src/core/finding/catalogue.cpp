@@ -225,6 +225,8 @@ constexpr FindingInfo kFindings[] = {
     {"position-constant", Refusal, "runs", "distance:m rows:count", "correct-match"},
     {"no-path-for-coordinates", Refusal, "runs", "", "set-far-post"},
     {"loops", Caution, "runs", "loops:count at:m time:s", ""},
+    {"log-elsewhere", Refusal, "runs", "nearest:m", "choose-log"},
+    {"lon-first", Caution, "runs", "column", ""},
     {"off-path", Caution, "runs", "share:% aside:m", ""},
     {"log-empty", Refusal, "runs", "", "choose-log"},
     {"log-utf16", Refusal, "runs", "", "save-as-utf8"},

@@ -3,10 +3,13 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/log/quantile.h"
+
 namespace distanz::log {
 namespace {
 
 constexpr double kGap_s = 30;         // without a row for so long: the log was stopped
+constexpr double kGap = 5;            // or for so many times what usually lies between two rows: readings noted by hand
 constexpr double kOver_s = 2;         // steadies a noisy position
 constexpr double kStill_mps = 1;      // slower than this is standing
 constexpr double kLanded_s = 8;       // stood so long and low: landed
@@ -100,9 +103,12 @@ std::vector<Airborne> airborneIn(const Recording& recording, std::span<const dou
     addFlown(out, 0, rows.size());
     return out;
   }
+  std::vector<double> steps;
+  for (std::size_t i = 1; i < rows.size(); ++i) steps.push_back(rows.time(i) - rows.time(i - 1));
+  const double gap_s = steps.empty() ? kGap_s : std::max(kGap_s, kGap * quantile(std::move(steps), 0.5));
   std::size_t begin = 0;
   for (std::size_t i = 1; i <= rows.size(); ++i) {
-    if (i < rows.size() && rows.time(i) - rows.time(i - 1) <= kGap_s) continue;
+    if (i < rows.size() && rows.time(i) - rows.time(i - 1) <= gap_s) continue;
     part(rows, begin, i, out);
     begin = i;
   }

@@ -12,7 +12,7 @@ using quantity::Unit;
 constexpr bool kOfLink = true, kOfFlight = false;
 
 constexpr ChannelInfo kChannels[] = {
-    {channel::kLatitude, kOfFlight, Unit::Degree, "lat|latitude|breite|breitengrad|latitud|latitudine|breedtegraad|szerokosc"},
+    {channel::kLatitude, kOfFlight, Unit::Degree, "lat|latitude|breite|breitengrad|latitud|latitudine|breedtegraad|szerokosc", "[ms]|[s]|[us]"},
     {channel::kLongitude, kOfFlight, Unit::Degree, "lon|lng|long|longitude|langengrad|longitud|longitudine|lengtegraad|dlugosc"},
     // What the aircraft sends back: told apart from the control link itself.
     {.name = "down_snr_db", .of_link = kOfLink, .unit = Unit::Decibel, .names = "down snr"},
@@ -51,7 +51,7 @@ constexpr ChannelInfo kChannels[] = {
     {.name = "delay_ms",
      .of_link = kOfLink,
      .unit = Unit::Millisecond,
-     .names = "delay|latency|verzogerung|latenz|retard|latence|retardo|latencia|ritardo|latenza|atraso|vertraging|opoznienie",
+     .names = "delay|latency|lat [ms]|verzogerung|latenz|retard|latence|retardo|latencia|ritardo|latenza|atraso|vertraging|opoznienie",
      .of_video = true,
      .lane = 11,
      .lane_at_first = false},
@@ -59,6 +59,17 @@ constexpr ChannelInfo kChannels[] = {
     {channel::kMode, kOfLink, Unit::None, "mode rf|mode radio|mode link|mode packet|mode air", "", true},
     {channel::kFrequency, kOfLink, Unit::Megahertz, "frequency|freq|frequenz|frequence|frecuencia|frequenza|frequencia|frequentie|czestotliwosc", "[Hz]", true},
     {channel::kFrames, kOfLink, Unit::None, "frame counter|frame count|frames decoded|frames received|bildzahler|frame number|framecnt", "lost|dropped", true, true},
+    {.name = "picture",
+     .of_link = kOfLink,
+     .unit = Unit::None,
+     .names = "picture|picture grade|grade picture|bild|bildnote|bildqualitat|image|imagen|immagine|imagem|beeld|obraz",
+     .not_names = "[%]|frame|frames|count|counter|number|file|name|id|size|lost",
+     .in_steps = true,
+     .of_video = true,
+     .lane = 8,
+     .lane_at_first = false,
+     .low = 0,
+     .high = 5},
     {"level", kOfLink, Unit::None, "bars"},
     {"fades_a", kOfLink, Unit::None, "fades a", "", true},
     {"time_s", kOfFlight, Unit::Second, "time|timestamp|elapsed|clock|t|datetime|zeit|uhrzeit|zeitstempel|temps|heure|horodatage|tiempo|hora|tempo|ora|orario|tijd|tijdstip|czas"},
@@ -76,7 +87,7 @@ constexpr ChannelInfo kChannels[] = {
     {"roll_deg", kOfFlight, Unit::Degree, "roll|rollwinkel|roulis|alabeo|rollio", "rssi|rate"},
     {"pitch_deg", kOfFlight, Unit::Degree, "pitch|nickwinkel|tangage|cabeceo|beccheggio", "rate"},
     {"satellites", kOfFlight, Unit::None, "satellites|sats|sat|satelliten|satelites|satelliti|satellieten|satelity|nsat|numsat", "", true},
-    {"battery_v", kOfFlight, Unit::Volt, "voltage|vbat|battery [V]|battery [mV]|spannung|akkuspannung|tension|voltaje|tensione|tensao|spanning|napiecie"},
+    {"battery_v", kOfFlight, Unit::Volt, "voltage|vbat|volts|volt|battery [V]|battery [mV]|akku [V]|batterie [V]|bateria [V]|accu [V]|pack [V]|spannung|akkuspannung|tension|voltaje|tensione|tensao|spanning|napiecie"},
     {"used_mah", kOfFlight, Unit::MilliampereHour, "[mAh]|[Ah]|used charge"},
     {"current_a", kOfFlight, Unit::Ampere, "current|strom|courant|corriente|corrente|stroom|prad"},
 };

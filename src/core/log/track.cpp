@@ -124,6 +124,15 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   return true;
 }
 
+/// Of another field altogether, or its coordinates are exchanged: no run on this path.
+void requireHere(const Track& track, const course::Course& course) {
+  double nearest = INFINITY;
+  for (const double d : track.distance_m)
+    if (d < nearest) nearest = d;
+  if (std::isfinite(nearest) && nearest > std::max(kElsewhere_m, 2 * course.farPost_m()))
+    throw InputError(finding("log-elsewhere", {{"nearest", nearest, Unit::Metre}}));
+}
+
 /// By the place on the path that marks or the log itself tell.
 bool placeAlong(const Recording& r, const course::Course* course, Track& track) {
   const std::vector<double>* along = r.find(channel::kAlong);
@@ -275,6 +284,7 @@ Track trackOf(const Recording& r, const course::Course* course, std::optional<Tu
   Track track;
   if (course) track.path_begins_m = course::apart_m({}, course->points().front());
   track.from_gnss = course && placeByGnss(r, *course, track);
+  if (track.from_gnss) requireHere(track, *course);
   if (!track.from_gnss) {
     track.along_m.clear();
     track.side_m.clear();

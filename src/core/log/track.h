@@ -74,12 +74,15 @@ void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, bool gnss);
 /// @throws InputError for no row placed, or a flight that never moves
 void requireMovement(std::size_t placed, double nearest_m, double farthest_m);
 
+/// No flight of this path stays farther from the station all along.
+constexpr double kElsewhere_m = 50'000;
+
 /// Places every row by GNSS where the recording has it and a course is given, else by its place on the path, else by
 /// its distance column. On a path that comes near itself by continuity (see course::follow()).
 /// @param hand the turn as moved by hand
 /// @throws InputError (what, where, what to do) for a recording with no position at all, one that never
 /// moves, or one whose
-///         positions are mostly wrong (0/0, jumps)
+///         positions are mostly wrong (0/0, jumps), or farther off than kElsewhere_m throughout
 Track trackOf(const Recording& recording, const course::Course* course,
               std::optional<Turn> hand = std::nullopt);
 

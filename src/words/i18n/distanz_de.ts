@@ -6523,6 +6523,14 @@
         <source>Runs that count: {used} of {runs}</source>
         <translation>Läufe, die zählen: {used} von {runs}</translation>
     </message>
+    <message>
+        <source>all its positions lie {nearest} and more from the station: it is of another place, or latitude and longitude are exchanged; take another log, or match the columns by hand</source>
+        <translation>alle seine Positionen liegen {nearest} und mehr von der Station: es ist von einem anderen Ort, oder Breite und Länge sind vertauscht; anderes Log nehmen oder die Spalten von Hand zuordnen</translation>
+    </message>
+    <message>
+        <source>in &quot;{column}&quot; longitude comes first, as the place of the station tells: it was read so</source>
+        <translation>in „{column}“ steht die Länge zuerst, wie der Ort der Station zeigt: so wurde es gelesen</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -8794,6 +8802,10 @@
     <message>
         <source>pitch</source>
         <translation>Nickwinkel</translation>
+    </message>
+    <message>
+        <source>picture grade</source>
+        <translation>Bildnote</translation>
     </message>
 </context>
 </TS>

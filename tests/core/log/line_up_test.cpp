@@ -76,6 +76,13 @@ TEST_CASE("flights: gaps and landings part them, a hover does not; take-off and 
   log::Recording tested = flown(1, 800, 20);
   tested.append(flown(1, 8, 5));  // carried about beside the station
   for (std::size_t i = 0; i < tested.rows(); ++i) tested.time_s[i] = double(i);
+  // Readings noted every half minute are one flight; a pause among them that is long even so parts two.
+  log::Recording noted;
+  noted.time_s = {0, 30, 70, 90, 130, 160, 200};
+  noted.columns.push_back({"distance_m", {100, 400, 800, 1000, 900, 500, 120}});
+  CHECK(log::flightParts(noted, noted.columns[0].values).size() == 1);
+  noted.time_s[4] += 300, noted.time_s[5] += 300, noted.time_s[6] += 300;
+  CHECK(log::flightParts(noted, noted.columns[0].values).size() == 2);
   CHECK(log::flightParts(tested, tested.columns[0].values).size() == 1);
   log::Recording blind;
   blind.time_s = {0, 1, 2};

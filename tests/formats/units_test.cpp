@@ -1,0 +1,93 @@
+// Units that stand in a log's fields, and pairs of coordinates either way round.
+#include <catch2/catch.hpp>
+
+#include "core/finding/error.h"
+#include "formats/field_value.h"
+#include "formats/log_import.h"
+#include "support/two_links.h"
+
+using namespace distanz;
+using namespace distanz::formats;
+
+namespace {
+
+using Values = std::vector<double>;
+
+Values read(const std::string& log, const char* channel) {
+  const log::Recording r = readRecording(log, "log", test::controlAndVideo());
+  const auto* values = r.find(channel);
+  REQUIRE(values);
+  return *values;
+}
+
+void checkValues(const Values& got, const Values& want) {
+  REQUIRE(got.size() == want.size());
+  for (std::size_t i = 0; i < got.size(); ++i) CHECK(got[i] == Approx(want[i]));
+}
+
+}  // namespace
+
+TEST_CASE("units: a field's own unit counts, whatever its neighbours have; a bare one has its column's") {
+  const std::string log = "time,dist,rssi,alt,TX power [mW]\n0 s,900 m,-50 dBm,300 ft,25\n1 s,1.1 km,-51,310,14 dBm\n2 s,1200,-53 dBm,100 m,0.1 W\n";
+  checkValues(read(log, "distance_m"), {900, 1100, 1200});
+  checkValues(read(log, "control.rssi_dbm"), {-50, -51, -53});
+  checkValues(read(log, "height_m"), {300 * 0.3048, 310 * 0.3048, 100});
+  checkValues(read(log, "control.power_mw"), {25, 25.1189, 100});
+}
+
+TEST_CASE("units: decimal commas, a name with a unit, and what is no unit") {
+  const std::string log = "Zeit;Entfernung [m];RSSI;Akku\n0;800;-60;16,4 V\n1;0,9 km;-61;16300 mV\n2;950 (ca.);-62;16,2\n";
+  checkValues(read(log, "distance_m"), {800, 900, 950});
+  checkValues(read(log, "battery_v"), {16.4, 16.3, 16.2});
+}
+
+TEST_CASE("units: what stands behind a number") {
+  CHECK(unitOf("1.2 km") == "km");
+  CHECK(unitOf("-84dBm") == "dBm");
+  CHECK(unitOf("16,4 V ") == "V");
+  CHECK(unitOf("12").empty());
+  CHECK(unitOf("").empty());
+  CHECK(unitOf("km").empty());
+  CHECK(unitOf("about 3 m").empty());
+  CHECK(unitOf("06:31:02Z").empty());
+  CHECK(unitOf("2026-11-24T06:31:02Z").empty());
+}
+
+TEST_CASE("units: a delay may be called lat, and a latitude still is one") {
+  const auto links = test::controlAndVideo().links;
+  const auto channelsOf = [&](std::vector<std::string> header) {
+    TableHead head;
+    head.header = std::move(header);
+    std::string out;
+    for (const ColumnMatch& m : matchColumns(head, links)) out += m.channel + " ";
+    return out;
+  };
+  CHECK(channelsOf({"time", "lat", "lon", "LAT [ms]"}) == "time_s lat_deg lon_deg video.delay_ms ");
+  CHECK(channelsOf({"time", "picture", "picture [%]"}) == "time_s video.picture ");
+}
+
+TEST_CASE("units: minutes and seconds beside distances are a recording's, hours and minutes a day's") {
+  CHECK(readRecording("time;distance;signal\n0:10;100 m;-55\n0:40;400 m;-66\n1:20;0,8 km;-75\n", "log", test::controlAndVideo()).time_s == Values{0, 30, 70});
+  CHECK(readRecording("time;distance;signal\n14:10;100 m;-55\n14:11;400 m;-66\n14:12;800 m;-75\n", "log", test::controlAndVideo()).time_s == Values{0, 60, 120});
+}
+
+TEST_CASE("coordinates in one column: longitude comes first where the station's place says so, and that is kept") {
+  campaign::Campaign c = test::controlAndVideo();
+  c.station.place({46.91, 20.96});
+  campaign::editFirstPath(c).points = {{{46.91, 20.96}, 60}, {{46.93, 20.96}, 60}};
+  std::string swapped = "time,GPS,rssi [dBm]\n", even = swapped, away = swapped;
+  for (int i = 0; i < 100; ++i) {
+    const double lat = 46.91 + 0.0002 * (i < 50 ? i : 100 - i);
+    const std::string level = "," + std::to_string(-60 - i % 7) + "\n";
+    swapped += std::to_string(i) + ",20.96 " + std::to_string(lat) + level;
+    even += std::to_string(i) + "," + std::to_string(lat) + " 20.96" + level;
+    away += std::to_string(i) + "," + std::to_string(lat - 12) + " 10.96" + level;
+  }
+  const ImportedLog told = importLog(swapped, "log", c), plain = importLog(even, "log", c);
+  CHECK(told.track.farthest_m == Approx(plain.track.farthest_m));
+  CHECK(told.corrections.at("lat_lon") == "GPS [lon lat]");
+  CHECK(std::any_of(told.problems.begin(), told.problems.end(), [](const Finding& f) { return f.code == "lon-first"; }));
+  CHECK(plain.corrections.empty());
+  CHECK(readRecording(swapped, "log", c, told.corrections) == *told.recording);
+  CHECK_THROWS_WITH(importLog(away, "log", c), Catch::Matchers::Contains("log-elsewhere"));
+}
