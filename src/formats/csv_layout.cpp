@@ -5,8 +5,10 @@
 #include <algorithm>
 #include <cctype>
 #include <cstring>
+#include <optional>
 
 #include "core/finding/error.h"
+#include "core/quantity/unit.h"
 #include "core/text/text.h"
 
 namespace distanz::formats {
@@ -126,6 +128,73 @@ std::vector<std::string> splitLine(std::string_view line, char delimiter) {
   return fields;
 }
 
+namespace {
+
+std::size_t filled(const std::vector<std::string>& fields) {
+  return static_cast<std::size_t>(std::count_if(fields.begin(), fields.end(), [](const std::string& f) { return !f.empty(); }));
+}
+
+/// A row of values: at least two, and as many numbers as words.
+bool isData(const std::vector<std::string>& fields) {
+  const auto numeric = static_cast<std::size_t>(std::count_if(fields.begin(), fields.end(), [](const std::string& f) { return looksNumeric(f); }));
+  return filled(fields) >= 2 && 2 * numeric >= filled(fields);
+}
+
+std::string withoutBrackets(std::string_view text) {
+  const bool bracketed = text.size() > 2 && ((text.front() == '[' && text.back() == ']') || (text.front() == '(' && text.back() == ')'));
+  return std::string(bracketed ? text.substr(1, text.size() - 2) : text);
+}
+
+/// "s;m;dBm;%" below the names.
+bool areUnits(const std::vector<std::string>& fields) {
+  std::size_t units = 0;
+  for (const std::string& f : fields) {
+    if (f.empty() || f == "-") continue;
+    if (!quantity::isUnit(withoutBrackets(f))) return false;
+    ++units;
+  }
+  return units > 0;
+}
+
+struct HeaderLine {
+  std::vector<std::string> fields;
+  char delimiter = ',';
+  int line = 0;
+  std::string_view rest;  ///< what follows
+};
+
+/// Recorders and spreadsheets put titles above their tables: the header is the last line of words before the first values,
+/// where it names more than the line that was taken for it.
+void skipTitles(HeaderLine& header) {
+  constexpr int kLooked = 50;
+  std::optional<HeaderLine> last;
+  std::string_view rest = header.rest;
+  for (int line = header.line + 1; !rest.empty() && line <= header.line + kLooked; ++line) {
+    const std::string_view text = trimmed(takeLine(rest));
+    if (text.size() > kLongestLine) return;
+    if (text.empty() || text.front() == '#') continue;
+    const char delimiter = delimiterOf(text);
+    std::vector<std::string> fields = splitLine(text, delimiter);
+    if (isData(fields)) break;
+    if (isHeader(fields) && !areUnits(fields)) last = HeaderLine{std::move(fields), delimiter, line, rest};
+  }
+  if (last && filled(last->fields) > filled(header.fields)) header = std::move(*last);
+}
+
+/// Units that stand in a row of their own become those of the names above.
+void takeUnits(HeaderLine& header) {
+  std::string_view rest = header.rest;
+  const std::vector<std::string> fields = splitLine(trimmed(takeLine(rest)), header.delimiter);
+  if (!areUnits(fields)) return;
+  for (std::size_t i = 0; i < std::min(fields.size(), header.fields.size()); ++i)
+    if (!fields[i].empty() && fields[i] != "-" && header.fields[i].find_first_of("[(") == std::string::npos)
+      header.fields[i] += " [" + withoutBrackets(fields[i]) + "]";
+  header.rest = rest;
+  ++header.line;
+}
+
+}  // namespace
+
 CsvLayout layoutOf(std::string_view bytes) {
   const std::size_t mark = bytes.starts_with("\xef\xbb\xbf") ? 3 : 0;  // UTF-8 byte order mark
   bytes.remove_prefix(mark);
@@ -143,10 +212,14 @@ CsvLayout layoutOf(std::string_view bytes) {
     const char delimiter = delimiterOf(line);
     auto fields = splitLine(line, delimiter);
     if (isHeader(fields)) {
-      layout.delimiter = delimiter;
-      for (std::string& name : fields) name = text::fromCsvField(name);
-      layout.header = std::move(fields);
-      layout.header_line = line_number;
+      HeaderLine header{std::move(fields), delimiter, line_number, rest};
+      skipTitles(header);
+      takeUnits(header);
+      layout.delimiter = header.delimiter;
+      for (std::string& name : header.fields) name = text::fromCsvField(name);
+      layout.header = std::move(header.fields);
+      layout.header_line = line_number = header.line;
+      rest = header.rest;
     } else if (line_number > 50 || looksNumeric(fields.front())) {
       throw InputError(finding("numbers-before-header", {{"line", line_number}}));
     }

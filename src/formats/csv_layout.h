@@ -16,7 +16,7 @@ struct CsvLayout : TableHead {  // names trimmed, quotes removed
 };
 
 /// Reads the layout: UTF-8 with or without BOM; comma, semicolon, tab or bar; comment lines (#) and blank
-/// lines before the header.
+/// lines before the header, and titles above it; a row of units below it is taken into the names.
 /// @throws InputError: empty, binary, UTF-16, a line over kLongestLine, no header row, no data row
 CsvLayout layoutOf(std::string_view bytes);
 

@@ -2,6 +2,7 @@
 #include <catch2/catch.hpp>
 
 #include "core/finding/error.h"
+#include "formats/csv_layout.h"
 #include "formats/field_value.h"
 #include "formats/log_import.h"
 #include "support/two_links.h"
@@ -39,6 +40,19 @@ TEST_CASE("units: decimal commas, a name with a unit, and what is no unit") {
   const std::string log = "Zeit;Entfernung [m];RSSI;Akku\n0;800;-60;16,4 V\n1;0,9 km;-61;16300 mV\n2;950 (ca.);-62;16,2\n";
   checkValues(read(log, "distance_m"), {800, 900, 950});
   checkValues(read(log, "battery_v"), {16.4, 16.3, 16.2});
+}
+
+TEST_CASE("units: in a row of their own below the names, and titles above them") {
+  const std::string table = "Time;Dist;RSSI;LQ\ns;ft;dBm;%\n0;1000;-50;100\n1;1200;-51;100\n2;1500;-54;99\n";
+  for (const std::string titles : {"", "Log of the day;;;\nPilot;someone;;\n;;;\n", "sep=;\r\n", "\xef\xbb\xbfsep=;\n", "A flight, in the evening\n\nFirmware: 1.2\n"}) {
+    CAPTURE(titles);
+    checkValues(read(titles + table, "distance_m"), {304.8, 365.76, 457.2});
+    checkValues(read(titles + table, "control.lq_pct"), {100, 100, 99});
+  }
+  const CsvLayout plain = layoutOf("time,mode,rssi\n0,armed,\nOK,none,none\n1,air,-50\n");
+  CHECK(plain.header_line == 1);  // words among the values are no header
+  CHECK(layoutOf("t;x;y\nm;s;\n1;2;3\n").header == std::vector<std::string>{"t [m]", "x [s]", "y"});
+  CHECK(layoutOf("title\n\ntime;dist\n1;2\n").header_line == 3);
 }
 
 TEST_CASE("units: what stands behind a number") {
