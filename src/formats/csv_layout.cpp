@@ -220,7 +220,7 @@ CsvLayout layoutOf(std::string_view bytes) {
       layout.header = std::move(header.fields);
       layout.header_line = line_number = header.line;
       rest = header.rest;
-    } else if (line_number > 50 || looksNumeric(fields.front())) {
+    } else if (line_number > 50 || (looksNumeric(fields.front()) && filled(fields) > 1)) {
       throw InputError(finding("numbers-before-header", {{"line", line_number}}));
     }
   }

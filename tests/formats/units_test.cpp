@@ -44,7 +44,7 @@ TEST_CASE("units: decimal commas, a name with a unit, and what is no unit") {
 
 TEST_CASE("units: in a row of their own below the names, and titles above them") {
   const std::string table = "Time;Dist;RSSI;LQ\ns;ft;dBm;%\n0;1000;-50;100\n1;1200;-51;100\n2;1500;-54;99\n";
-  for (const std::string titles : {"", "Log of the day;;;\nPilot;someone;;\n;;;\n", "sep=;\r\n", "\xef\xbb\xbfsep=;\n", "A flight, in the evening\n\nFirmware: 1.2\n"}) {
+  for (const std::string titles : {"", "Log of the day;;;\nPilot;someone;;\n;;;\n", "sep=;\r\n", "24.11.2026\n", "\xef\xbb\xbfsep=;\n", "A flight, in the evening\n\nFirmware: 1.2\n"}) {
     CAPTURE(titles);
     checkValues(read(titles + table, "distance_m"), {304.8, 365.76, 457.2});
     checkValues(read(titles + table, "control.lq_pct"), {100, 100, 99});
