@@ -23,8 +23,8 @@ struct Offset {
 
 /// The flight's level about its setup's mean: what is usual, weighed with the cells so far. Shadowing is
 /// correlated along the path, so the cells' mean is worth less than their number.
-Offset flightOffset(const SignalModel& model, const SetupLevel& level, const FlightCells& cells) {
-  const Offset usual{0, model.flight_var_db2 + (model.flight_var_db2 + level.few_db2) / level.flights};
+Offset flightOffset(const SignalModel& model, int setup, const FlightCells& cells) {
+  const Offset usual{0, model.flight_var_db2 + model.levelVar_db2(setup)};
   std::map<int, const PlaceLevel*> known;
   for (const PlaceLevel& p : model.places) known[p.index] = &p;
   struct Seen {
@@ -38,7 +38,7 @@ Offset flightOffset(const SignalModel& model, const SetupLevel& level, const Fli
     const double expected = here ? place->second->level_dbm : model.line.at(c.log_distance);
     const double own = std::max(model.within_var_db2, 0.25);
     seen.push_back(
-        {std::pow(10, c.log_distance), c.level_dbm - level.level_db - expected,
+        {std::pow(10, c.log_distance), c.level_dbm - model.setups.at(setup).level_db - expected,
          std::sqrt(here ? own * (1 + 1.0 / place->second->flights) : own + model.line.place_var_db2)});
   }
   std::sort(seen.begin(), seen.end(), [](const Seen& a, const Seen& b) { return a.at_m < b.at_m; });
@@ -87,7 +87,7 @@ std::optional<LiveAdvice> adviseLive(const SignalModel& model, int setup, const 
   out.distance_m = now.distance_m;
   out.signal_dbm = now.signal_dbm;
   out.margin_db = out.signal_dbm - critical.level_dbm;
-  const Offset own = flightOffset(model, level->second, cells);
+  const Offset own = flightOffset(model, level->first, cells);
   out.off_setup_db = own.mean;
   out.off_setup_sd_db = std::sqrt(own.variance);
   const double needed = critical.level_dbm - level->second.level_db - own.mean;

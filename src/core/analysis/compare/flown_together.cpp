@@ -108,6 +108,13 @@ FlownTogether flownTogether(const campaign::Campaign& c, const std::vector<bool>
       const RunReduction &a = reductions[run], &b = reductions[other];
       return overlapOf(a, b).value_or(0) >= kOverlap && !(apart_m(a.flown_m, b.flown_m) > kOneAircraft_m);
     };
+    const auto of_log = std::find_if(groups.begin(), groups.end(), [&](const Group& g) {
+      return std::any_of(g.begin(), g.end(), [&](std::size_t other) { return campaign::shareRows(c.runs[other], c.runs[run]); });
+    });
+    if (of_log != groups.end() && joins(c, reductions, *of_log, run)) {
+      of_log->push_back(run);
+      continue;
+    }
     const auto from = clockOf(reductions[run]) ? groups.begin() : groups.end();
     const auto with = std::find_if(from, groups.end(), [&](const Group& g) {
       return std::all_of(g.begin(), g.end(), at_once) && joins(c, reductions, g, run);
