@@ -82,6 +82,12 @@ TEST_CASE("import dialog: a log of two antennas becomes a run for each, of one f
   waitFor("the quality of both to be left out", [&] { return child<QComboBox>(dialog, "match_control.lq_pct").currentText().contains("left out"); });
   choose(child<QComboBox>(dialog, "with_1"), 0);
   REQUIRE(table.rowCount() == 1);
+  // Put together again it has all it had, and what was corrected meanwhile on the whole log stays through telling apart.
+  waitFor("the quality of both", [&] { return child<QComboBox>(dialog, "match_control.lq_pct").currentText() == "LQ [%]"; });
+  choose(child<QComboBox>(dialog, "match_control.lq_pct"), 0);
+  choose(child<QComboBox>(dialog, "with_0"), 1);
+  choose(child<QComboBox>(dialog, "with_0"), 0);
+  waitFor("the correction", [&] { return child<QComboBox>(dialog, "match_control.lq_pct").currentText().contains("left out"); });
   choose(child<QComboBox>(dialog, "with_0"), 1);
   REQUIRE(table.rowCount() == 2);
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);

@@ -157,8 +157,7 @@ void ImportDialog::fillLogs() {
   bool all_readable = !m_logs.empty();
   for (int i = 0; i < int(m_logs.size()); ++i) {
     Looked& l = m_logs[size_t(i)];
-    const QString name = QFileInfo(l.pending.file).fileName();
-    m_table->setItem(i, 0, new QTableWidgetItem(l.pending.antenna > 0 ? tr("%1, antenna %2").arg(name).arg(l.pending.antenna) : name));
+    m_table->setItem(i, 0, new QTableWidgetItem(nameOf(l.pending)));
     if (!l.fault.isEmpty()) {
       all_readable = false;
       m_table->setSpan(i, 1, 1, 5);
@@ -356,7 +355,7 @@ QComboBox* ImportDialog::withBox(int row) {
 
 std::vector<int> ImportDialog::antennasAt(int row) const {
   const Looked& l = m_logs[size_t(row)];
-  return formats::antennasOf(formats::matchColumns(l.head, m_document.campaign().links, l.pending.antenna > 0 ? std::map<std::string, std::string>() : l.pending.corrections));
+  return formats::antennasOf(formats::matchColumns(l.head, m_document.campaign().links, l.pending.antenna > 0 ? l.together : l.pending.corrections));
 }
 
 void ImportDialog::tellAntennasApart(int row) {
@@ -365,12 +364,16 @@ void ImportDialog::tellAntennasApart(int row) {
   for (Looked& other : m_logs)  // what went with it as a whole does not go with one antenna
     if (other.pending.with == row) other.pending.with = -1;
   const auto& c = m_document.campaign();
-  const Looked whole = m_logs[size_t(row)];
+  Looked whole = m_logs[size_t(row)];
+  whole.together = whole.pending.corrections;
   const auto matches = formats::matchColumns(whole.head, c.links, whole.pending.corrections);
   const std::string flight = campaign::freeFlight(c, QFileInfo(whole.pending.file).completeBaseName().toStdString());
   const auto first = std::max(campaign::setupIndex(c, whole.pending.setup), 0);
   for (std::size_t i = 0; i < antennas.size(); ++i) {
-    if (i > 0) m_logs.push_back(whole);
+    if (i > 0)
+      m_logs.push_back(whole);
+    else
+      m_logs[size_t(row)] = whole;
     PendingLog& log = (i > 0 ? m_logs.back() : m_logs[size_t(row)]).pending;
     log.with = -1;
     log.antenna = antennas[i];
@@ -394,9 +397,7 @@ void ImportDialog::putTogether(int row) {
   PendingLog& log = m_logs[size_t(kept)].pending;
   log.antenna = 0;
   log.flight.clear();
-  const formats::Remembered before = formats::rememberedCorrections(m_document.campaign(), m_logs[size_t(kept)].head);
-  log.corrections = before.columns;
-  m_logs[size_t(kept)].matched_as = before.run;
+  log.corrections = m_logs[size_t(kept)].together;
   refill(kept);
 }
 

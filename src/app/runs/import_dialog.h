@@ -28,6 +28,7 @@ class ImportDialog : public QDialog {
   struct Looked {
     PendingLog pending;
     formats::TableHead head;
+    std::map<std::string, std::string> together;  ///< its corrections before its antennas were told apart
     std::string matched_as;  ///< the run whose corrections were taken over
     QString fault;  ///< why the log cannot be read at all; empty where it can
   };

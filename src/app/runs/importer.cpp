@@ -26,6 +26,11 @@ void Importer::cancel() {
   *m_stop = true;
 }
 
+QString nameOf(const PendingLog& log) {
+  const QString name = QFileInfo(log.file).fileName();
+  return log.antenna > 0 ? QObject::tr("%1, antenna %2").arg(name).arg(log.antenna) : name;
+}
+
 formats::GivenLog givenLog(const PendingLog& log) {
   formats::GivenLog out = formats::givenLog(QFile::encodeName(log.file).toStdString(), QFileInfo(log.file).fileName().toStdString(), log.corrections);
   out.offset_s = log.offset_s;

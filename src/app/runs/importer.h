@@ -27,6 +27,8 @@ struct PendingLog {
   int antenna = 0;                        ///< that counts alone, by its corrections; 0: the best of all
 };
 
+/// The log as it is called: the file, and which antenna of it.
+QString nameOf(const PendingLog& log);
 /// What is read of it; its file is opened only where it is too large to be held.
 formats::GivenLog givenLog(const PendingLog& log);
 

@@ -11,11 +11,6 @@ namespace {
 
 constexpr qint64 kMostBytes = 64 << 20;
 
-QString nameOf(const PendingLog& log) {
-  const QString name = QFileInfo(log.file).fileName();
-  return log.antenna > 0 ? QObject::tr("%1, antenna %2").arg(name).arg(log.antenna) : name;
-}
-
 std::vector<formats::GivenLog> givenOf(const std::vector<PendingLog>& logs, bool laid) {
   std::vector<formats::GivenLog> out;
   for (const PendingLog& log : logs) {

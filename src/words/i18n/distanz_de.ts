@@ -1462,10 +1462,6 @@
         <translation>ein Parcours</translation>
     </message>
     <message>
-        <source>%1, antenna %2</source>
-        <translation>%1, Antenne %2</translation>
-    </message>
-    <message>
         <source>Columns of %1 for antenna %2 alone: what the link tells of all antennas together is left out</source>
         <translation>Spalten von %1 für Antenne %2 allein: Was die Verbindung von allen Antennen zusammen sagt, ist weggelassen</translation>
     </message>
