@@ -13,7 +13,6 @@
 #include "core/log/channel.h"
 #include "core/log/recording.h"
 #include "formats/column_words.h"
-#include "formats/field_value.h"
 #include "formats/fields.h"
 
 namespace distanz::formats {
@@ -192,7 +191,9 @@ class Matcher {
     Words w = wordsOf(m_layout.header[static_cast<std::size_t>(column)]);
     if (!w.unit.empty()) return w;
     const std::string text = previewText(m_layout, column);
-    if (const std::string_view unit = unitOf(text); quantity::isUnit(unit)) w.unit = unit;
+    const std::string_view unit = unitOf(text);
+    const bool place = hemisphere(unit) && (fits(*log::channelInfo(log::channel::kLatitude), w) || fits(*log::channelInfo(log::channel::kLongitude), w));
+    if (quantity::isUnit(unit) && !place) w.unit = unit;
     if (w.unit.empty() && w.hasAny({"signal", "pegel", "senal", "segnale", "sinal", "signaal", "sygnal"}) && isLevel(previewNumbers(m_layout, column)))
       w.unit = "dBm";
     return w;

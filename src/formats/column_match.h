@@ -18,6 +18,9 @@ enum class FieldKind {
   LatLon         ///< "46.91 20.96" in one column
 };
 
+/// Unit of a LatLon match whose fields tell longitude first.
+inline constexpr std::string_view kLonFirst = "lon lat";
+
 /// One column recognised. A LatLon column serves lat_deg and lon_deg.
 struct ColumnMatch {
   int column = 0;  ///< counted from 0

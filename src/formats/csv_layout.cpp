@@ -168,6 +168,7 @@ struct HeaderLine {
 void skipTitles(HeaderLine& header) {
   constexpr int kLooked = 50;
   std::optional<HeaderLine> last;
+  char data = 0;  // delimiter of the first values
   std::string_view rest = header.rest;
   for (int line = header.line + 1; !rest.empty() && line <= header.line + kLooked; ++line) {
     const std::string_view text = trimmed(takeLine(rest));
@@ -175,10 +176,15 @@ void skipTitles(HeaderLine& header) {
     if (text.empty() || text.front() == '#') continue;
     const char delimiter = delimiterOf(text);
     std::vector<std::string> fields = splitLine(text, delimiter);
-    if (isData(fields)) break;
+    if (isData(fields)) {
+      data = delimiter;
+      break;
+    }
     if (isHeader(fields) && !areUnits(fields)) last = HeaderLine{std::move(fields), delimiter, line, rest};
   }
-  if (last && filled(last->fields) > filled(header.fields)) header = std::move(*last);
+  if (!last) return;
+  const bool apart = data == last->delimiter && data != header.delimiter && filled(last->fields) > 1;  // "Windy, cold" over semicolons
+  if (apart || filled(last->fields) > filled(header.fields)) header = std::move(*last);
 }
 
 /// Units that stand in a row of their own become those of the names above.

@@ -8,6 +8,7 @@
 #include <utility>
 
 #include "core/log/channel.h"
+#include "core/log/recording.h"
 #include "core/quantity/decibel.h"
 #include "core/quantity/unit.h"
 #include "formats/fields.h"
@@ -17,27 +18,19 @@ namespace {
 
 using quantity::Dimension, quantity::Unit;
 
-/// A number in the unit that its field names; none where that is none that its channel can have.
-std::optional<double> inOwnUnit(double number, std::string_view unit, const ColumnMatch& match) {
+/// A number with what its field says behind it: a unit of its own, or a hemisphere. None where that says nothing.
+std::optional<double> asTold(double number, std::string_view behind, const ColumnMatch& match) {
   const log::ChannelInfo* about = log::channelInfo(match.channel);
-  if (unit.empty() || !about) return std::nullopt;
-  if (about->unit == Unit::Milliwatt && quantity::unitSpelt(unit, Dimension::Level) == Unit::Dbm) return quantity::milliwattFromDbm(number);
-  const quantity::UnitInfo& own = quantity::infoOf(about->unit);
-  const auto spelt = quantity::unitSpelt(unit, own.dimension);
-  return spelt ? std::optional(number * quantity::infoOf(*spelt).factor / own.factor) : std::nullopt;
+  if (behind.empty() || !about) return std::nullopt;
+  if (about->name == log::channel::kLatitude || about->name == log::channel::kLongitude)
+    if (const int sign = hemisphere(behind)) return sign * number;
+  const bool power = about->unit == Unit::Milliwatt;
+  auto spelt = quantity::unitSpelt(behind, quantity::infoOf(about->unit).dimension);
+  if (!spelt && power) spelt = quantity::unitSpelt(behind, Dimension::Level);
+  return spelt ? std::optional(quantity::convert(number, *spelt, about->unit)) : std::nullopt;
 }
 
 }  // namespace
-
-std::string_view unitOf(std::string_view field) {
-  constexpr std::string_view kNumber = "+-0123456789.,", kDigits = "0123456789";
-  const auto digit = field.find_first_of(kDigits), end = field.find_last_of(kDigits);
-  if (digit == std::string_view::npos || field.substr(0, digit).find_first_not_of("+-.,") != std::string_view::npos) return {};
-  if (field.substr(0, end).find_first_not_of(kNumber) != std::string_view::npos) return {};  // more than a number
-  const auto begin = field.find_first_not_of(" .,", end + 1);
-  if (begin == std::string_view::npos) return {};
-  return field.substr(begin, field.find_last_not_of(' ') - begin + 1);
-}
 
 LatLonField latLonValue(std::string_view field, const ColumnMatch& match) {
   LatLonField both = parseLatLon(field);
@@ -52,7 +45,7 @@ double fieldValue(std::string_view field, const ColumnMatch& match, bool decimal
       const double number = parseNumber(field, decimal_comma);
       if (!std::isfinite(number)) return NAN;
       if (!std::isdigit(static_cast<unsigned char>(field.back())))
-        if (const auto own = inOwnUnit(number, unitOf(field), match)) return *own;
+        if (const auto told = asTold(number, unitOf(field), match)) return *told;
       return match.kind == FieldKind::Number ? number * match.scale : quantity::milliwattFromDbm(number);
     }
     case FieldKind::Clock:

@@ -8,16 +8,11 @@
 namespace distanz::formats {
 
 /// A field's text as a number in its channel's unit; NaN where it is none. Its own unit counts ("1.1 km" among metres),
-/// else that of its column. Not for LatLon, which is two.
+/// else that of its column; south and west of a coordinate are negative. Not for LatLon, which is two.
 double fieldValue(std::string_view field, const ColumnMatch& match, bool decimal_comma);
-
-/// What stands behind a number, "km" of "1.2 km"; empty where nothing does, or where the text begins with no digit.
-std::string_view unitOf(std::string_view field);
 
 /// Both coordinates of a LatLon field, whichever of them the match says comes first.
 LatLonField latLonValue(std::string_view field, const ColumnMatch& match);
-/// Unit of a match whose fields tell longitude first.
-inline constexpr std::string_view kLonFirst = "lon lat";
 
 /// First slot of a match in a NumberTable.
 std::size_t slotOf(const std::vector<ColumnMatch>& matches, std::size_t match);

@@ -3,8 +3,11 @@
 #include <fast_float/fast_float.h>
 #include <fmt/format.h>
 
+#include <cctype>
 #include <chrono>
 #include <cmath>
+
+#include "core/course/coordinates.h"
 
 namespace distanz::formats {
 namespace {
@@ -121,15 +124,40 @@ DateTime parseDateTime(std::string_view field) {
   return {days * 86400 + clock - ahead, ahead};
 }
 
+std::string_view unitOf(std::string_view field) {
+  constexpr std::string_view kNumber = "+-0123456789.,", kDigits = "0123456789";
+  const auto digit = field.find_first_of(kDigits), end = field.find_last_of(kDigits);
+  if (digit == std::string_view::npos || field.substr(0, digit).find_first_not_of("+-.,") != std::string_view::npos) return {};
+  if (field.substr(0, end).find_first_not_of(kNumber) != std::string_view::npos) return {};  // more than a number
+  const auto begin = field.find_first_not_of(" .,", end + 1);
+  if (begin == std::string_view::npos) return {};
+  return field.substr(begin, field.find_last_not_of(' ') - begin + 1);
+}
+
+int hemisphere(std::string_view letter) {
+  if (letter.size() != 1) return 0;
+  const char c = static_cast<char>(std::toupper(static_cast<unsigned char>(letter.front())));
+  return c == 'N' || c == 'E' ? 1 : c == 'S' || c == 'W' ? -1 : 0;
+}
+
+namespace {
+
+LatLonField asWritten(std::string_view field) {
+  const auto place = course::coordinatesFrom(field);
+  return place ? LatLonField{place->lat_deg, place->lon_deg} : LatLonField{NAN, NAN};
+}
+
+}  // namespace
+
 LatLonField parseLatLon(std::string_view field) {
   double lat = NAN, lon = NAN;
   const auto first = fast_float::from_chars(field.data(), field.data() + field.size(), lat);
-  if (first.ec != std::errc()) return {NAN, NAN};
+  if (first.ec != std::errc()) return asWritten(field);
   const char* next = first.ptr;
   const char* end = field.data() + field.size();
   while (next < end && (*next == ' ' || *next == ';' || *next == ',')) ++next;
   const auto second = fast_float::from_chars(next, end, lon);
-  if (next == first.ptr || second.ec != std::errc() || second.ptr != end) return {NAN, NAN};
+  if (next == first.ptr || second.ec != std::errc() || second.ptr != end) return asWritten(field);
   return {lat, lon};
 }
 

@@ -49,10 +49,15 @@ struct DateTime {
 };
 DateTime parseDateTime(std::string_view field);
 
+/// What stands behind a number, "km" of "1.2 km"; empty where nothing does, or where the text is no number so far.
+std::string_view unitOf(std::string_view field);
+/// 1 for N and E, -1 for S and W, 0 for anything else.
+int hemisphere(std::string_view letter);
+
 struct LatLonField {
   double lat_deg, lon_deg;  ///< NaN where the field does not hold two coordinates
 };
-/// "46.91 20.96", "46.91;20.96" or "46.91,20.96".
+/// "46.91 20.96", "46.91;20.96" or "46.91,20.96"; or as people write coordinates, with N, S, E, W, degrees and minutes.
 LatLonField parseLatLon(std::string_view field);
 
 }  // namespace distanz::formats

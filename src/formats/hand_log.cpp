@@ -25,6 +25,7 @@ constexpr std::size_t kMostBytes = 1 << 20, kMostRows = 2000;
 constexpr double kLeastStep_s = 3, kLeastStep_m = 15;  // denser than this no hand writes
 constexpr double kGap_s = 1;                           // between the rows that carry a state on
 constexpr double kMostFilled_s = 600;
+constexpr double kFastest_mps = 60;      // by minutes and seconds; what would be faster was noted by hours and minutes
 constexpr double kFirstReading_s = 600;  // a recording is not watched so long before the first
 
 enum class Event { None, BreakUp, Lost, Regained, Turned, Other };
@@ -230,8 +231,7 @@ class Writer {
       if (number.find_first_of("0123456789") == std::string_view::npos) continue;  // notes
       const std::string& header = m_table.layout.header[i];
       const bool bare = end == std::string_view::npos || !c.words[i].unit.empty();
-      std::string_view unit = bare ? std::string_view() : text.substr(end);
-      if (bare && c.words[i].unit.empty() && c.words[i].hasAny({"signal", "pegel"}) && text.front() == '-') unit = "dBm";
+      const std::string_view unit = bare ? std::string_view() : text.substr(end);
       record.values.push_back({header, keep(std::string(number.substr(0, number.find_last_not_of(' ') + 1))), unit});
       typed = typed || c.words[i].hasAny({"quality", "lq"});
     }
@@ -252,6 +252,15 @@ void eachRow(std::string_view bytes, const TakeRecord& take, RecordFaults& fault
   Writer(table, take).write();
 }
 
+/// Times are those of a recording, "3:27", as far as they can be: a day's hours and minutes are mostly later than its tenth.
+bool inMinutes(const HandTable& table) {
+  const auto written = [&](const Row& row) {
+    const std::string& time = field(row, table.columns.time);
+    return time.size() <= 5 && std::count(time.begin(), time.end(), ':') == 1;
+  };
+  return table.rows.front().time_s < kFirstReading_s && std::all_of(table.rows.begin(), table.rows.end(), written);
+}
+
 }  // namespace
 
 bool isHandLog(std::string_view bytes) {
@@ -266,12 +275,7 @@ bool isHandLog(std::string_view bytes) {
       if (std::isfinite(dt)) steps_s.push_back(dt);
       if (std::isfinite(dd)) steps_m.push_back(c.distance >= 0 ? dd : kLeastStep_m);  // posts stand apart
     }
-    // Minutes and seconds of a recording beside distances; a clock of hours and minutes stands at its tenth hour or later.
-    const bool minutes = c.time >= 0 && c.distance >= 0 && std::all_of(table.rows.begin(), table.rows.end(), [&](const Row& row) {
-                           const std::string& time = field(row, c.time);
-                           return time.size() <= 5 && std::count(time.begin(), time.end(), ':') == 1;
-                         }) && table.rows.front().time_s < kFirstReading_s;
-    if (minutes) return usual(steps_s) >= kLeastStep_s;
+    if (c.time >= 0 && c.distance >= 0 && inMinutes(table)) return usual(steps_s) >= kLeastStep_s && usual(steps_m) <= kFastest_mps * usual(steps_s);
     if (c.time < 0) return (c.distance >= 0 || c.post >= 0) && usual(steps_m) >= kLeastStep_m;
     return (c.event >= 0 || c.post >= 0) && usual(steps_s) >= kLeastStep_s;
   } catch (const Error&) {

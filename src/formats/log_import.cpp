@@ -4,11 +4,9 @@
 #include <future>
 
 #include "core/campaign/post_distance.h"
-#include "core/course/course.h"
 #include "core/log/join.h"
 #include "core/log/marks.h"
 #include "core/log/silence.h"
-#include "formats/field_value.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
 #include "formats/readable.h"
@@ -55,7 +53,7 @@ Remembered rememberedCorrections(const campaign::Campaign& campaign, const Table
   for (auto run = campaign.runs.rbegin(); run != campaign.runs.rend(); ++run)
     for (const campaign::Source& source : run->sources) {
       const bool named = std::any_of(source.columns.begin(), source.columns.end(), [](const auto& c) { return !c.second.empty(); });
-      if (named && !oneOfSeveral(*run) && std::all_of(source.columns.begin(), source.columns.end(), [&](const auto& c) { return holds(c.second); }))
+      if (named && std::all_of(source.columns.begin(), source.columns.end(), [&](const auto& c) { return holds(c.second); }) && !oneOfSeveral(*run))
         return {run->id, source.columns};
     }
   return {};
@@ -63,25 +61,13 @@ Remembered rememberedCorrections(const campaign::Campaign& campaign, const Table
 
 namespace {
 
-/// How near a log comes to a place by some of its rows, metres. @param exchanged as if longitude came first
-double nearest_m(const log::Recording& r, const course::Position& place, bool exchanged) {
-  const auto *lat = r.find(exchanged ? log::channel::kLongitude : log::channel::kLatitude),
-             *lon = r.find(exchanged ? log::channel::kLatitude : log::channel::kLongitude);
-  constexpr std::size_t kLooks = 200;
-  double nearest = INFINITY;
-  for (std::size_t i = 0; lat && lon && i < r.rows(); i += std::max<std::size_t>(r.rows() / kLooks, 1))
-    if (std::abs((*lat)[i]) <= 90 && std::abs((*lon)[i]) <= 180)
-      nearest = std::min(nearest, course::between(place, {(*lat)[i], (*lon)[i]}).distance_m);
-  return nearest;
-}
-
 /// A column that holds both coordinates does not say which comes first: where the station stands does.
 void settlePair(const campaign::Campaign& campaign, std::vector<ColumnMatch>& matches, std::map<std::string, std::string>& corrections,
                 log::Recording& recording, std::vector<Finding>& problems) {
   const auto pair = std::find_if(matches.begin(), matches.end(), [](const ColumnMatch& m) { return m.kind == FieldKind::LatLon; });
   const auto station = campaign.station.position();
   if (pair == matches.end() || pair->unit == kLonFirst || corrections.contains("lat_lon") || !station) return;
-  if (nearest_m(recording, *station, false) <= log::kElsewhere_m || nearest_m(recording, *station, true) > log::kElsewhere_m) return;
+  if (!log::isElsewhere(recording, *station) || log::isElsewhere(recording, *station, true)) return;
   pair->unit = kLonFirst;
   corrections["lat_lon"] = pair->header + " [" + std::string(kLonFirst) + "]";
   const auto valuesOf = [&](std::string_view channel) -> std::vector<double>& {

@@ -4,24 +4,17 @@
 #include "core/finding/error.h"
 #include "formats/antennas.h"
 #include "formats/log_import.h"
+#include "support/two_links.h"
 
 using namespace distanz;
 using namespace distanz::formats;
 
 namespace {
 
-std::vector<campaign::Link> links() {
-  std::vector<campaign::Link> out(2);
-  out[0].id = "control";
-  out[1].id = "video";
-  out[1].kind = campaign::LinkKind::Video;
-  return out;
-}
-
 std::vector<ColumnMatch> matched(std::vector<std::string> header, const std::map<std::string, std::string>& corrections = {}) {
   TableHead head;
   head.header = std::move(header);
-  return matchColumns(head, links(), corrections);
+  return matchColumns(head, test::controlAndVideo().links, corrections);
 }
 
 }  // namespace
@@ -65,8 +58,7 @@ TEST_CASE("antennas: an antenna that lacks a channel leaves it out; one with its
 }
 
 TEST_CASE("antennas: a choice for one run of several is not remembered for the next log, any other is") {
-  campaign::Campaign c;
-  c.links = links();
+  campaign::Campaign c = test::controlAndVideo();
   c.runs.resize(2);
   TableHead head;
   head.header = {"time", "rssi1 [dBm]", "rssi2 [dBm]"};

@@ -44,7 +44,7 @@ TEST_CASE("units: decimal commas, a name with a unit, and what is no unit") {
 
 TEST_CASE("units: in a row of their own below the names, and titles above them") {
   const std::string table = "Time;Dist;RSSI;LQ\ns;ft;dBm;%\n0;1000;-50;100\n1;1200;-51;100\n2;1500;-54;99\n";
-  for (const std::string titles : {"", "Log of the day;;;\nPilot;someone;;\n;;;\n", "sep=;\r\n", "24.11.2026\n", "\xef\xbb\xbfsep=;\n", "A flight, in the evening\n\nFirmware: 1.2\n"}) {
+  for (const std::string titles : {"", "Log of the day;;;\nPilot;someone;;\n;;;\n", "sep=;\r\n", "24.11.2026\n", "A flight, long, on a windy, cold, clear day\n", "\xef\xbb\xbfsep=;\n", "A flight, in the evening\n\nFirmware: 1.2\n"}) {
     CAPTURE(titles);
     checkValues(read(titles + table, "distance_m"), {304.8, 365.76, 457.2});
     checkValues(read(titles + table, "control.lq_pct"), {100, 100, 99});
@@ -67,6 +67,17 @@ TEST_CASE("units: what stands behind a number") {
   CHECK(unitOf("2026-11-24T06:31:02Z").empty());
 }
 
+TEST_CASE("coordinates: south and west, in columns of their own and in one") {
+  const std::string apart = "time,lat,lon,rssi\n0,46.91 S,20.96W,-50\n1,46.92 S,20.97W,-51\n2,46.93 N,20.98 E,-52\n";
+  checkValues(read(apart, "lat_deg"), {-46.91, -46.92, 46.93});
+  checkValues(read(apart, "lon_deg"), {-20.96, -20.97, 20.98});
+  const std::string pair = "time,position,rssi\n0,46.91 S 20.96 W,-50\n1,46.92 S 20.97 W,-51\n";
+  checkValues(read(pair, "lat_deg"), {-46.91, -46.92});
+  checkValues(read(pair, "lon_deg"), {-20.96, -20.97});
+  CHECK(hemisphere("s") == -1);
+  CHECK(hemisphere("east") == 0);
+}
+
 TEST_CASE("units: a delay may be called lat, and a latitude still is one") {
   const auto links = test::controlAndVideo().links;
   const auto channelsOf = [&](std::vector<std::string> header) {
@@ -82,6 +93,8 @@ TEST_CASE("units: a delay may be called lat, and a latitude still is one") {
 
 TEST_CASE("units: minutes and seconds beside distances are a recording's, hours and minutes a day's") {
   CHECK(readRecording("time;distance;signal\n0:10;100 m;-55\n0:40;400 m;-66\n1:20;0,8 km;-75\n", "log", test::controlAndVideo()).time_s == Values{0, 30, 70});
+  // 400 m in five seconds: these were minutes.
+  CHECK(readRecording("time;distance;signal\n9:05;100 m;-55\n9:10;500 m;-66\n9:15;900 m;-75\n", "log", test::controlAndVideo()).time_s == Values{0, 300, 600});
   CHECK(readRecording("time;distance;signal\n14:10;100 m;-55\n14:11;400 m;-66\n14:12;800 m;-75\n", "log", test::controlAndVideo()).time_s == Values{0, 60, 120});
 }
 

@@ -32,8 +32,7 @@ class FixedPlaces {
   Flat at(std::size_t i) const {
     if (m_lat && m_lon) {
       const double lat = (*m_lat)[i], lon = (*m_lon)[i];
-      const bool fix = std::abs(lat) <= 90 && std::abs(lon) <= 180 && !(lat == 0 && lon == 0);
-      return fix ? m_course.flat({lat, lon}) : Flat{NAN, NAN};
+      return onGlobe(lat, lon) ? m_course.flat({lat, lon}) : Flat{NAN, NAN};
     }
     return std::isfinite((*m_along)[i]) ? m_course.at((*m_along)[i]) : Flat{NAN, NAN};
   }

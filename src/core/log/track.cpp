@@ -9,8 +9,6 @@
 #include "core/quantity/unit.h"
 
 namespace distanz::log {
-namespace {
-
 using course::Flat;
 using quantity::Unit;
 
@@ -18,7 +16,13 @@ bool onGlobe(double lat_deg, double lon_deg) {
   return !(lat_deg == 0 && lon_deg == 0) && std::abs(lat_deg) <= 90 && std::abs(lon_deg) <= 180;
 }
 
-}  // namespace
+bool isElsewhere(const Recording& r, const course::Position& place, bool exchanged) {
+  const auto *lat = r.find(exchanged ? channel::kLongitude : channel::kLatitude), *lon = r.find(exchanged ? channel::kLatitude : channel::kLongitude);
+  constexpr std::size_t kLooks = 200;
+  for (std::size_t i = 0; lat && lon && i < r.rows(); i += std::max<std::size_t>(r.rows() / kLooks, 1))
+    if (onGlobe((*lat)[i], (*lon)[i]) && course::between(place, {(*lat)[i], (*lon)[i]}).distance_m <= kElsewhere_m) return false;
+  return true;
+}
 
 void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, bool gnss) {
   if (known > 0 && static_cast<double>(wrong) > kBadShareRefused * static_cast<double>(known))

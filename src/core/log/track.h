@@ -76,6 +76,11 @@ void requireMovement(std::size_t placed, double nearest_m, double farthest_m);
 
 /// No flight of this path stays farther from the station all along.
 constexpr double kElsewhere_m = 50'000;
+/// So far from a place by all of its rows that are looked at; also where it has no positions. @param exchanged as if
+/// longitude stood where latitude does
+bool isElsewhere(const Recording& recording, const course::Position& place, bool exchanged = false);
+/// Of a satellite fix: 0/0 is none.
+bool onGlobe(double lat_deg, double lon_deg);
 
 /// Places every row by GNSS where the recording has it and a course is given, else by its place on the path, else by
 /// its distance column. On a path that comes near itself by continuity (see course::follow()).
