@@ -194,7 +194,7 @@ class Matcher {
     const std::string_view unit = unitOf(text);
     const bool place = hemisphere(unit) && (fits(*log::channelInfo(log::channel::kLatitude), w) || fits(*log::channelInfo(log::channel::kLongitude), w));
     if (quantity::isUnit(unit) && !place) w.unit = unit;
-    if (w.unit.empty() && w.hasAny({"signal", "pegel", "senal", "segnale", "sinal", "signaal", "sygnal"}) && isLevel(previewNumbers(m_layout, column)))
+    if (w.unit.empty() && w.hasAny({"signal", "level"}) && isLevel(previewNumbers(m_layout, column)))
       w.unit = "dBm";
     return w;
   }

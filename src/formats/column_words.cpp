@@ -4,6 +4,7 @@
 #include <cctype>
 
 #include "core/quantity/unit.h"
+#include "formats/header_languages.h"
 
 namespace distanz::formats {
 namespace {
@@ -120,7 +121,8 @@ std::string withoutAntenna(std::string word, int& antenna) {
 void addInFull(const std::string& word, ColumnWords& out) {
   const std::string bare = withoutAntenna(word, out.antenna);
   const auto* glued = std::find_if(std::begin(kGlued), std::end(kGlued), [&](const Glued& g) { return g.word == bare; });
-  std::string_view words = glued == std::end(kGlued) ? std::string_view(bare) : glued->words;
+  const std::string in_full = glued == std::end(kGlued) ? inEnglish(bare) : std::string(glued->words);
+  std::string_view words = in_full;
   while (!words.empty()) {
     const auto end = std::min(words.find(' '), words.size());
     out.words.emplace_back(words.substr(0, end));
@@ -132,11 +134,25 @@ bool isWordByte(unsigned char c) {
   return std::isalnum(c) || c == '%' || c == '/' || c >= 0x80;
 }
 
+/// "date/time" is two words where "km/h" is a unit.
+bool isTwoWords(const std::string& token) {
+  constexpr std::string_view kPairs[] = {"date", "time", "lat", "lon", "lng", "latitude", "longitude", "signal", "noise"};
+  const auto stroke = token.find('/');
+  const auto known = [&](std::string_view part) { return std::find(std::begin(kPairs), std::end(kPairs), inEnglish(lower(part))) != std::end(kPairs); };
+  return stroke != std::string::npos && known(std::string_view(token).substr(0, stroke)) && known(std::string_view(token).substr(stroke + 1));
+}
+
 /// One run of letters and digits: a unit as it is ("dBm", "mAh"), anything else cut at its humps
 /// ("batteryVoltage").
 /// @param last the last word as it was written: a capital B makes bytes of bits
 void addWords(const std::string& token, ColumnWords& out, std::string& last) {
   if (token.empty()) return;
+  if (isTwoWords(token)) {
+    last = token.substr(token.find('/') + 1);
+    addInFull(lower(token.substr(0, token.find('/'))), out);
+    addInFull(lower(last), out);
+    return;
+  }
   std::size_t begin = 0;
   for (std::size_t i = 1; i + 1 < token.size() && !quantity::isUnit(token); ++i) {
     const auto before = static_cast<unsigned char>(token[i - 1]), c = static_cast<unsigned char>(token[i]);

@@ -5,7 +5,7 @@
 
 namespace distanz::formats {
 
-/// A column name taken apart: lower-case words without accents, and the unit it carries.
+/// A column name taken apart: lower-case English words, and the unit it carries.
 struct ColumnWords {
   std::vector<std::string> words;
   int antenna = 0;  ///< "1RSS", "RSSI ant 2": which one of several, from 1; 0: not said
@@ -15,8 +15,8 @@ struct ColumnWords {
 };
 
 /// "RSSI [dBm]" -> {rssi}, "dBm"; "batteryVoltage(V)" -> {battery, voltage}, "V"; "Alt(ft)" -> {alt}, "ft". Words that
-/// are glued or cut short are told in full: "1RSS(dB)" -> {rssi}, "dB", antenna 1; "TQly" -> {down, quality}; "Höhe" ->
-/// {hohe}.
+/// are glued or cut short are told in full, those of other languages in English (see inEnglish()): "1RSS(dB)" ->
+/// {rssi}, "dB", antenna 1; "TQly" -> {down, quality}; "Höhe" -> {altitude}.
 ColumnWords wordsOf(std::string_view header);
 
 }  // namespace distanz::formats

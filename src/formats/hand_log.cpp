@@ -90,7 +90,7 @@ Columns columnsOf(const TableHead& head) {
   }
   for (std::size_t i = 0; i < head.header.size(); ++i) {
     out.words.push_back(wordsOf(head.header[i]));
-    if (out.words.back().hasAny({"event", "ereignis", "evenement", "evento", "gebeurtenis", "zdarzenie"})) out.event = int(i);
+    if (out.words.back().has("event")) out.event = int(i);
   }
   return out;
 }

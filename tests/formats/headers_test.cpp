@@ -37,8 +37,14 @@ TEST_CASE("headers: words glued or cut short are told in full, antennas are numb
   CHECK(words("TRSS(dB)") == "down rssi [dB]");
   CHECK(words("TPWR(mW)") == "tx power [mW]");
   CHECK(words("RxBt(V)") == "rx voltage [V]");
-  CHECK(words("Höhe [m]") == "hohe [m]");
-  CHECK(words("Qualité") == "qualite ");
+  CHECK(words("Höhe [m]") == "altitude [m]");
+  CHECK(words("Qualité") == "quality ");
+  CHECK(words("Windgeschwindigkeit") == "wind speed ");
+  CHECK(words("Verbindungskwaliteit") == "link quality ");
+  CHECK(words("Motorspannung [V]") == "motor voltage [V]");
+  CHECK(words("bitrate") == "bitrate ");
+  CHECK(words("Lat/Lon") == "lat lon ");
+  CHECK(words("speed furlong/s") == "speed [furlong/s]");
 }
 
 TEST_CASE("headers: abbreviations of control radios are what they mean, up and down told apart") {
@@ -67,23 +73,45 @@ TEST_CASE("headers: a campaign whose links are called up and down has each one's
   CHECK(channels == std::vector<std::string>{"time_s", "uplink.rssi_dbm", "downlink.rssi_dbm"});
 }
 
-TEST_CASE("headers: in eight languages, with and without their accents") {
-  const std::map<std::string, std::vector<const char*>> means{
-      {"height_m", {"Höhe [m]", "Hoehe_unbekannt", "hauteur", "Altura", "altezza", "Hoogte", "wysokość"}},
-      {"distance_m", {"Entfernung [m]", "distance", "Distancia", "distanza", "afstand", "odległość"}},
-      {"speed_mps", {"Geschwindigkeit (km/h)", "vitesse", "velocidad", "velocità", "velocidade", "snelheid", "prędkość"}},
-      {"control.lq_pct", {"Verbindungsqualität", "qualité", "calidad", "qualità", "qualidade", "kwaliteit", "jakość"}},
-      {"control.rssi_dbm", {"Signalstärke", "niveau signal", "nivel señal", "livello segnale", "nível sinal", "siła sygnału"}},
-      {"satellites", {"Satelliten", "satellites", "satélites", "satelliti", "satellieten", "satelity"}},
-      {"battery_v", {"Spannung [V]", "tension", "voltaje", "tensione", "tensão", "spanning", "napięcie"}},
-      {"lat_deg", {"Breitengrad", "latitude", "latitud", "latitudine", "breedtegraad"}},
-      {"video.delay_ms", {"Verzögerung [ms]", "latence", "latencia", "ritardo", "atraso", "vertraging", "opóźnienie"}}};
-  for (const auto& [channel, headers] : means)
-    for (const char* header : headers) {
-      if (std::string(header) == "Hoehe_unbekannt") continue;
-      INFO(header);
-      CHECK(takenFor(header, channel == "control.rssi_dbm" ? "-70" : "12") == channel);
+TEST_CASE("headers: in eight languages, with and without their units and accents") {
+  const std::vector<std::string> channels{"distance_m", "control.rssi_dbm", "control.lq_pct", "height_m", "speed_mps", "heading_deg", "satellites", "battery_v", "current_a", "used_mah", "video.bitrate_mbps", "video.delay_ms", "control.power_mw", "control.rate_hz", "control.snr_db"};
+  const std::vector<std::string> units{"m", "dBm", "%", "m", "m/s", "°", "", "V", "A", "mAh", "Mbit/s", "ms", "mW", "Hz", "dB"};
+  const std::vector<std::vector<std::string>> languages{
+      {"Distance", "Signal", "Link quality", "Altitude", "Speed", "Heading", "Satellites", "Voltage", "Current", "Capacity used", "Bitrate", "Latency", "TX power", "Packet rate", "Signal to noise"},
+      {"Entfernung", "Signalstärke", "Verbindungsqualität", "Höhe", "Geschwindigkeit", "Kurs", "Satelliten", "Akkuspannung", "Strom", "Verbrauchte Kapazität", "Datenrate", "Verzögerung", "Sendeleistung", "Paketrate", "Signal-Rausch-Abstand"},
+      {"Distance", "Puissance du signal", "Qualité de liaison", "Hauteur", "Vitesse", "Cap [°]", "Satellites", "Tension", "Courant", "Capacité consommée", "Débit", "Latence", "Puissance d'émission", "Cadence des paquets", "Rapport signal/bruit"},
+      {"Distancia", "Intensidad de señal", "Calidad de enlace", "Altura", "Velocidad", "Rumbo", "Satélites", "Voltaje", "Corriente", "Capacidad consumida", "Tasa de bits", "Retardo", "Potencia de transmisión", "Tasa de paquetes", "Relación señal ruido"},
+      {"Distanza", "Segnale", "Qualità del collegamento", "Quota", "Velocità", "Rotta", "Satelliti", "Tensione", "Corrente", "Capacità consumata", "Velocità dati", "Latenza", "Potenza di trasmissione", "Frequenza pacchetti", "Rapporto segnale rumore"},
+      {"Distância", "Sinal", "Qualidade do enlace", "Altitude", "Velocidade", "Rumo", "Satélites", "Tensão", "Corrente", "Capacidade consumida", "Taxa de dados", "Atraso", "Potência de transmissão", "Taxa de pacotes", "Relação sinal ruído"},
+      {"Afstand", "Signaalsterkte", "Verbindingskwaliteit", "Hoogte", "Snelheid", "Koers", "Satellieten", "Spanning", "Stroom", "Verbruikte capaciteit", "Bitsnelheid", "Vertraging", "Zendvermogen", "Pakketsnelheid", "Signaal ruis"},
+      {"Odległość", "Siła sygnału", "Jakość łącza", "Wysokość", "Prędkość", "Kurs", "Satelity", "Napięcie", "Prąd", "Zużyta pojemność", "Przepływność", "Opóźnienie", "Moc nadajnika", "Częstotliwość pakietów", "Sygnał szum"}};
+  for (const auto& headers : languages)
+    for (std::size_t i = 0; i < channels.size(); ++i) {
+      const std::string value = channels[i] == "control.rssi_dbm" ? "-70" : "12";
+      const bool named = headers[i].find('[') != std::string::npos;
+      CAPTURE(headers[i]);
+      CHECK(takenFor(headers[i], value) == channels[i]);
+      if (!named && !units[i].empty()) CHECK(takenFor(headers[i] + " [" + units[i] + "]", value) == channels[i]);
+      if (!named && !units[i].empty()) CHECK(takenFor(headers[i] + " (" + units[i] + ")", value) == channels[i]);
     }
+  for (const char* time : {"Zeit", "Uhrzeit", "temps", "Heure", "tiempo", "hora", "tempo", "ora", "tijd", "czas", "Zeit [s]", "Datum/Zeit", "Date / heure"}) {
+    const auto table = openLog(std::string(time) + ";RSSI\n1;-70\n2;-71\n");
+    const auto matches = matchColumns(table->head(), test::controlAndVideo().links);
+    CAPTURE(time);
+    REQUIRE(matches.size() == 2);
+    CHECK(matches[0].channel == "time_s");
+  }
+}
+
+TEST_CASE("headers: words that belong to something else") {
+  CHECK(takenFor("Received power [dBm]") == "control.rssi_dbm");
+  CHECK(takenFor("Empfangspegel") == "control.rssi_dbm");
+  CHECK(takenFor("Level [dBm]") == "control.rssi_dbm");
+  CHECK(takenFor("TX power [dBm]", "20") == "control.power_mw");
+  CHECK(takenFor("Windgeschwindigkeit", "4").empty());
+  CHECK(takenFor("Vertical speed [m/s]", "4").empty());
+  CHECK(takenFor("Packet loss rate", "4").empty());
+  CHECK(takenFor("Bildqualität", "4") == "video.picture");
   const auto table = openLog("Datum;Uhrzeit;RSSI\n24.11.2026;06:31:02;-70\n24.11.2026;06:31:03;-72\n");
   const auto r = readRecording("Datum;Uhrzeit;RSSI\n24.11.2026;06:31:02;-70\n24.11.2026;06:31:03;-72\n", "log", test::controlAndVideo());
   CHECK(r.started == "2026-11-24 06:31:02");
