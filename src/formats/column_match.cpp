@@ -114,12 +114,32 @@ bool isLevel(const std::vector<double>& values) {
   return !values.empty() && std::all_of(values.begin(), values.end(), [](double v) { return v >= kLowest_dbm && v <= kHighest_dbm; });
 }
 
+/// Rows that a clock of hours and minutes would put a minute apart, and more than a few, are of minutes and seconds.
+bool areMinutesAndSeconds(const TableHead& layout, int column) {
+  constexpr std::size_t kLeastRows = 20, kLeastTicks = 3;
+  std::size_t rows = 0;
+  std::set<double> ticks;
+  for (const auto& row : layout.preview) {
+    const std::string text = static_cast<std::size_t>(column) < row.size() ? row[static_cast<std::size_t>(column)] : std::string();
+    if (text.empty()) continue;
+    if (text.size() > 5 || std::count(text.begin(), text.end(), ':') != 1) return false;
+    const double elapsed_s = parseElapsed(text);
+    if (!std::isfinite(elapsed_s)) return false;
+    ++rows;
+    ticks.insert(elapsed_s);
+  }
+  return rows >= kLeastRows && ticks.size() >= kLeastTicks;
+}
+
 /// A time column may be a count in some unit, a clock, or a date with a clock: its first rows tell.
 void settleTime(const TableHead& layout, ColumnMatch& m) {
   const std::string text = previewText(layout, m.column);
   if (std::isfinite(parseDateTime(text).seconds)) {
     m.kind = FieldKind::DateTime;
     m.unit = "date and time";
+  } else if (areMinutesAndSeconds(layout, m.column)) {
+    m.kind = FieldKind::Elapsed;
+    m.unit = "min:s";
   } else if (std::isfinite(parseClock(text))) {
     m.kind = FieldKind::Clock;
     m.unit = "clock";
@@ -130,7 +150,9 @@ void settleTime(const TableHead& layout, ColumnMatch& m) {
     constexpr std::size_t kFewRows = 20;
     constexpr double kShortestFlight_ms = 10'000;
     const bool sparse = v.size() > 1 && v.size() < kFewRows && v.back() - v.front() < kShortestFlight_ms;
-    m.unit = step >= 5000 ? "us" : step >= 5 && !sparse ? "ms" : "s";
+    constexpr double kIn2000_s = 946'684'800;  // since 1970
+    const double first = v.empty() ? 0 : v.front();
+    m.unit = first >= kIn2000_s * 1e6 ? "us" : first >= kIn2000_s * 1e3 ? "ms" : step >= 5000 ? "us" : step >= 5 && !sparse ? "ms" : "s";
     m.scale = *scaleOf(*log::channelInfo("time_s"), m.unit);
   }
 }

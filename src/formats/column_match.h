@@ -12,6 +12,7 @@ namespace distanz::formats {
 enum class FieldKind {
   Number,        ///< value * scale
   LevelAsPower,  ///< dBm, kept as mW
+  Elapsed,       ///< "3:27", minutes and seconds
   Clock,         ///< "06:31:02.25"
   Date,          ///< "2026-11-24"
   DateTime,      ///< "2026-11-24T06:31:02"

@@ -48,6 +48,8 @@ double fieldValue(std::string_view field, const ColumnMatch& match, bool decimal
         if (const auto told = asTold(number, unitOf(field), match)) return *told;
       return match.kind == FieldKind::Number ? number * match.scale : quantity::milliwattFromDbm(number);
     }
+    case FieldKind::Elapsed:
+      return parseElapsed(field);
     case FieldKind::Clock:
       return parseClock(field);
     case FieldKind::Date:

@@ -28,6 +28,16 @@ bool take(std::string_view& text, char c) {
   return true;
 }
 
+/// Hours of the day where "AM" or "PM" follows, which is taken; else as they are.
+int halfDay(std::string_view& text, int hours) {
+  const std::string_view rest = text.substr(std::min(text.find_first_not_of(' '), text.size()));
+  if (rest.size() < 2 || (rest[1] | 0x20) != 'm' || hours > 12 || hours < 1) return hours;
+  const char half = rest[0] | 0x20;
+  if (half != 'a' && half != 'p') return hours;
+  text = rest.substr(2);
+  return hours % 12 + (half == 'p' ? 12 : 0);
+}
+
 double takeClock(std::string_view& text) {
   const int hours = takeInt(text, 2);
   if (hours < 0 || hours > 24 || !take(text, ':')) return NAN;
@@ -48,7 +58,7 @@ double takeClock(std::string_view& text) {
     }
     text = digits;
   }
-  return hours * 3600.0 + minutes * 60.0 + seconds;
+  return halfDay(text, hours) * 3600.0 + minutes * 60.0 + seconds;
 }
 
 double takeDate(std::string_view& text) {
@@ -112,6 +122,20 @@ double parseClock(std::string_view field) {
   return seconds - zone(field);
 }
 
+double parseElapsed(std::string_view text) {
+  double out = 0;
+  int parts = 0;
+  while (!text.empty() && parts < 3) {
+    const auto colon = text.find(':');
+    const double part = parseNumber(text.substr(0, colon), text.find(',') != std::string_view::npos);
+    if (!(part >= 0)) return NAN;
+    out = out * 60 + part;
+    ++parts;
+    text = colon == std::string_view::npos ? std::string_view() : text.substr(colon + 1);
+  }
+  return parts > 0 && text.empty() ? out : NAN;
+}
+
 double parseDate(std::string_view field) {
   const double days = takeDate(field);
   return field.empty() ? days : NAN;
@@ -157,7 +181,15 @@ LatLonField parseLatLon(std::string_view field) {
   const char* end = field.data() + field.size();
   while (next < end && (*next == ' ' || *next == ';' || *next == ',')) ++next;
   const auto second = fast_float::from_chars(next, end, lon);
-  if (next == first.ptr || second.ec != std::errc() || second.ptr != end) return asWritten(field);
+  if (next == first.ptr || second.ec != std::errc()) return asWritten(field);
+  if (second.ptr != end) {  // a height, parted alike
+    const auto parted = std::size_t(next - first.ptr);
+    const std::string_view rest(second.ptr, std::size_t(end - second.ptr));
+    double height = NAN;
+    if (!rest.starts_with(std::string_view(first.ptr, parted))) return asWritten(field);
+    const auto third = fast_float::from_chars(second.ptr + parted, end, height);
+    if (third.ec != std::errc() || third.ptr != end) return asWritten(field);
+  }
   return {lat, lon};
 }
 

@@ -39,6 +39,9 @@ constexpr double kDay_s = 86400;
 /// the log's own time; NaN where the field is not a clock.
 double parseClock(std::string_view field);
 
+/// Seconds of "3:27", minutes and seconds, of "1:02:03" or "207"; NaN for anything else.
+double parseElapsed(std::string_view field);
+
 /// Days since 1970-01-01 of "2026-11-24", "24.11.2026" or "11/24/2026"; NaN where the field is not a date.
 double parseDate(std::string_view field);
 
@@ -57,7 +60,7 @@ int hemisphere(std::string_view letter);
 struct LatLonField {
   double lat_deg, lon_deg;  ///< NaN where the field does not hold two coordinates
 };
-/// "46.91 20.96", "46.91;20.96" or "46.91,20.96"; or as people write coordinates, with N, S, E, W, degrees and minutes.
+/// "46.91 20.96", "46.91;20.96" or "46.91,20.96", a height behind or not; or as people write coordinates, with N, S, E, W, degrees and minutes.
 LatLonField parseLatLon(std::string_view field);
 
 }  // namespace distanz::formats

@@ -58,21 +58,6 @@ const EventWord* eventOf(std::string_view text) {
   return at == std::end(kEvents) ? nullptr : at;
 }
 
-/// "3:27" -> 207, "1:02:03", "207", "207 s"; NaN for anything else.
-double handTime_s(std::string_view text) {
-  double out = 0;
-  int parts = 0;
-  while (!text.empty() && parts < 3) {
-    const auto colon = text.find(':');
-    const double part = parseNumber(text.substr(0, colon), text.find(',') != std::string_view::npos);
-    if (!(part >= 0)) return NAN;
-    out = out * 60 + part;
-    ++parts;
-    text = colon == std::string_view::npos ? std::string_view() : text.substr(colon + 1);
-  }
-  return parts > 0 && text.empty() ? out : NAN;
-}
-
 /// Which column is what.
 struct Columns {
   int time = -1, distance = -1, post = -1, event = -1;
@@ -134,7 +119,7 @@ HandTable tableOf(std::string_view bytes, RecordFaults* faults) {
     const std::string_view line = takeLine(rest);
     if (isBlankLine(line) || line.front() == '#') continue;
     row.fields = splitLine(line, out.layout.delimiter);
-    row.time_s = handTime_s(field(row, c.time));
+    row.time_s = parseElapsed(field(row, c.time));
     if (c.distance >= 0)
       row.distance = distanceOf(field(row, c.distance), c.words[std::size_t(c.distance)].unit);
     else

@@ -20,6 +20,35 @@ using nlohmann::json;
 constexpr std::size_t kHeadRows = 50;       // whose members make the columns
 constexpr std::size_t kRowsBetween = 4096;  // of two looks at progress
 
+std::string_view begun(std::string_view bytes) {
+  constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";
+  if (bytes.starts_with(kByteOrderMark)) bytes.remove_prefix(kByteOrderMark.size());
+  const auto first = bytes.substr(0, kLongestLine).find_first_not_of(" \t\r\n");
+  return first == std::string_view::npos ? std::string_view() : bytes.substr(first);
+}
+
+/// "[ {": an array of objects, which may be laid over lines in any way.
+bool isArray(std::string_view bytes) {
+  const std::string_view text = begun(bytes);
+  return text.starts_with('[') && begun(text.substr(1)).starts_with('{');
+}
+
+/// Takes the next object of an array off its text, without a look at what is within; empty where there is none.
+std::string_view takeObject(std::string_view& rest) {
+  rest.remove_prefix(std::min(rest.find('{'), rest.size()));
+  std::size_t depth = 0, at = 0;
+  for (bool quoted = false; at < rest.size() && at <= kLongestLine; ++at) {
+    const char c = rest[at];
+    if (quoted && c == '\\') ++at;
+    else if (c == '"') quoted = !quoted;
+    else if (!quoted && c == '{') ++depth;
+    else if (!quoted && c == '}' && --depth == 0) break;
+  }
+  const std::string_view out = rest.substr(0, at + 1);
+  rest.remove_prefix(out.size());
+  return out;
+}
+
 /// The object on a line; none where it holds something else.
 std::optional<json> objectOn(std::string_view line) {
   if (line.size() > kLongestLine) throw InputError(lineTooLong(line.size()));
@@ -50,10 +79,10 @@ void eachMember(const json& object, const std::string& prefix, const What& what)
 
 class JsonLines : public LogTable {
  public:
-  explicit JsonLines(std::string_view bytes) : m_bytes(bytes) {
+  explicit JsonLines(std::string_view bytes) : m_bytes(bytes), m_array(isArray(bytes)) {
     std::string_view rest = bytes;
     for (std::size_t rows = 0; !rest.empty() && rows < kHeadRows;) {
-      const std::string_view line = takeLine(rest);
+      const std::string_view line = takeRow(rest);
       if (isBlankLine(line)) continue;
       ++rows;
       if (const auto object = objectOn(line)) addHead(*object);
@@ -69,7 +98,7 @@ class JsonLines : public LogTable {
     table.values.resize(slotsOf(matches));
     std::string_view rest = m_bytes;
     while (!rest.empty()) {
-      const std::string_view line = takeLine(rest);
+      const std::string_view line = takeRow(rest);
       if (isBlankLine(line)) continue;
       requireRoom(table.rows + 1, table.values.size(), m_bytes.size());
       addRow(objectOn(line), matches, table);
@@ -79,9 +108,16 @@ class JsonLines : public LogTable {
     return table;
   }
 
-  int lineOfRow(std::size_t row) const override { return formats::lineOfRow(m_bytes, 0, row); }
+  int lineOfRow(std::size_t row) const override {
+    if (!m_array) return formats::lineOfRow(m_bytes, 0, row);
+    std::string_view rest = m_bytes, object = takeObject(rest);
+    while (row-- > 0) object = takeObject(rest);
+    return 1 + static_cast<int>(std::count(m_bytes.data(), object.data(), '\n'));
+  }
 
  private:
+  std::string_view takeRow(std::string_view& rest) const { return m_array ? takeObject(rest) : takeLine(rest); }
+
   void addHead(const json& object) {
     std::vector<std::string> row(m_head.header.size());
     eachMember(object, "", [&](const std::string& name, const json& value) {
@@ -130,16 +166,14 @@ class JsonLines : public LogTable {
   }
 
   std::string_view m_bytes;
+  bool m_array;
   TableHead m_head;
 };
 
 }  // namespace
 
 bool isJsonLines(std::string_view bytes) {
-  constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";
-  if (bytes.starts_with(kByteOrderMark)) bytes.remove_prefix(kByteOrderMark.size());
-  const auto first = bytes.substr(0, kLongestLine).find_first_not_of(" \t\r\n");
-  return first != std::string_view::npos && bytes[first] == '{';
+  return begun(bytes).starts_with('{') || isArray(bytes);
 }
 
 std::unique_ptr<LogTable> openJsonLines(std::string_view bytes) {

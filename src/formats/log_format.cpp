@@ -15,13 +15,13 @@ namespace {
 
 constexpr LogFormat kFormats[] = {
     {"geojson", "GeoJSON with times", "*.geojson *.json", isTrackGeoJson, openTrackGeoJson},
-    {"json-lines", "a JSON object per line", "*.jsonl *.ndjson *.json", isJsonLines, openJsonLines},
+    {"json-lines", "a JSON object per line, or an array of them", "*.jsonl *.ndjson *.json", isJsonLines, openJsonLines},
     {"gpx", "GPX tracks", "*.gpx", isGpx, openGpx},
     {"kml", "KML tracks", "*.kml", isKml, openKml},
     {"nmea", "NMEA 0183", "*.nmea *.txt *.log", isNmea, openNmea},
     {"subrip", "subtitles that tell telemetry", "*.srt", isSubRip, openSubRip},
-    {"hand", "readings noted by hand", "*.csv *.txt *.tsv", isHandLog, openHandLog},
     {"value-lines", "lines that name their values", "*.txt *.log", isValueLines, openValueLines},
+    {"hand", "readings noted by hand", "*.csv *.txt *.tsv", isHandLog, openHandLog},
     {"csv", "delimited text", "*.csv *.txt *.tsv *.log", isDelimitedText, openDelimitedText},
 };
 

@@ -1,5 +1,6 @@
 #include "formats/named_values.h"
 
+#include <algorithm>
 #include <cctype>
 
 #include "core/quantity/unit.h"
@@ -24,6 +25,13 @@ bool isSpace(char c) {
   return c == ' ';
 }
 
+/// "INFO telemetry", which is no part of the names behind it.
+bool isLogLevel(std::string_view text) {
+  constexpr std::string_view kLevels[] = {"INFO", "DEBUG", "NOTICE", "WARN", "TRACE"};
+  const std::string_view first = text.substr(0, text.find(' '));
+  return std::find(std::begin(kLevels), std::end(kLevels), first) != std::end(kLevels);
+}
+
 class Scanner {
  public:
   Scanner(std::string_view text, std::vector<NamedValue>& out) : m_text(text), m_out(out) {}
@@ -36,6 +44,8 @@ class Scanner {
       } else if ((c == ':' || c == '=' || c == '(') && nameLength() > 0 && valueFollows(m_at + 1)) {
         m_name_end = m_at++;
         takeValue();
+      } else if (c == ':' && isLogLevel(name(m_at)) && nameFollows(m_at + 1)) {
+        m_begin = ++m_at;
       } else if (isBreak(c) || (c == ',' && !betweenDigits())) {
         endPiece();
         ++m_at;
@@ -77,10 +87,21 @@ class Scanner {
     return n.size() > kLongestName ? 0 : n.size();
   }
 
+  /// "INFO telemetry: rssi=-70": the word has a value of its own.
+  bool nameFollows(std::size_t i) const {
+    while (isSpace(at(i))) ++i;
+    while (isLetter(at(i)) || isDigit(at(i)) || at(i) == '_') ++i;
+    if (at(i) != ':' && at(i) != '=') return false;
+    do ++i;
+    while (isSpace(at(i)));
+    return isDigit(at(i)) || ((at(i) == '-' || at(i) == '+') && isDigit(at(i + 1)));
+  }
+
   bool valueFollows(std::size_t i) const {
     while (isSpace(at(i))) ++i;
     const char c = at(i);
-    if (isDigit(c) || isLetter(c) || c == '"') return true;
+    if (isLetter(c)) return !nameFollows(i);
+    if (isDigit(c) || c == '"') return true;
     return (c == '-' || c == '+' || c == '.') && (isDigit(at(i + 1)) || at(i + 1) == '.');
   }
 
@@ -108,24 +129,41 @@ class Scanner {
     return i;
   }
 
-  /// "alt 50.3m speed: 12": what goes before a name, as a value of its own. A number that may be part of the name
-  /// ("RSSI 2") has neither a point nor a unit.
-  void splitName() {
-    for (std::size_t i = m_begin + 1; i < m_name_end; ++i) {
+  /// End of what is said in: "12.3m", "98 %", right behind the number or a known one behind a space.
+  std::size_t unitEndBehind(std::size_t number) const {
+    if (const std::size_t glued = unitEnd(number); glued > number || !isSpace(at(number))) return glued;
+    const std::size_t end = unitEnd(number + 1);
+    std::size_t next = end;
+    while (isSpace(at(next))) ++next;
+    const bool name = isDigit(at(end)) || at(end) == '_' || at(next) == ':' || at(next) == '=';
+    return end > number + 1 && !name && quantity::isUnit(m_text.substr(number + 1, end - number - 1)) ? end : number;
+  }
+
+  /// "alt 50.3m speed: 12": what goes before the last name of a piece, as values of their own. A number that may be part
+  /// of a name ("RSSI 2") is a bare digit.
+  void splitUpTo(std::size_t piece_end) {
+    for (std::size_t i = m_begin + 1; i < piece_end; ++i) {
       if (!isSpace(m_text[i - 1]) || !(isDigit(m_text[i]) || m_text[i] == '-')) continue;
-      const std::size_t number = numberEnd(i), end = unitEnd(number);
-      if (number == i || end >= m_name_end || !isSpace(m_text[end])) continue;
-      if (end == number && m_text.substr(i, number - i).find('.') == std::string_view::npos) continue;
+      const std::size_t number = numberEnd(i), end = unitEndBehind(number);
+      if (number == i || end >= piece_end || !isSpace(m_text[end])) continue;
+      if (end == number && number - i < 2) continue;
       m_at = end;
-      endPiece();
+      takePiece();
       m_begin = end;
       i = end;
     }
   }
 
+  void endPiece() {
+    const std::size_t end = m_at;
+    splitUpTo(end);
+    m_at = end;
+    takePiece();
+  }
+
   void takeValue() {
     const std::size_t value = m_at;
-    splitName();
+    splitUpTo(m_name_end);
     m_at = value;
     NamedValue v;
     v.name = name(m_name_end);
@@ -149,16 +187,9 @@ class Scanner {
     if (m_out.size() < kMostColumns) m_out.push_back(v);
   }
 
-  /// "12.3m", "98 %": right behind the number, or a known one behind a space.
   void takeUnit(NamedValue& v) {
-    std::size_t begin = m_at, end = unitEnd(begin);
-    if (end == begin && isSpace(at(begin))) {
-      ++begin;
-      end = unitEnd(begin);
-      std::size_t next = end;
-      while (isSpace(at(next))) ++next;
-      if (end == begin || isDigit(at(end)) || at(end) == '_' || at(next) == ':' || at(next) == '=' || !quantity::isUnit(m_text.substr(begin, end - begin))) return;
-    }
+    const std::size_t end = unitEndBehind(m_at), begin = isSpace(at(m_at)) ? m_at + 1 : m_at;
+    if (end <= begin) return;
     v.unit = m_text.substr(begin, end - begin);
     m_at = end;
   }
@@ -187,18 +218,23 @@ class Scanner {
   }
 
   /// A piece without a colon or an equals sign: "D 12.3m".
-  void endPiece() {
+  void takePiece() {
     const std::string_view piece = name(m_at);
-    const auto digit = piece.find_first_of("0123456789");
-    if (piece.empty() || piece.size() > kLongestName || digit == std::string_view::npos) return;
-    std::size_t number = digit;
-    while (number > 0 && (piece[number - 1] == '-' || piece[number - 1] == '+' || piece[number - 1] == '.')) --number;
-    if (number == 0 || !isSpace(piece[number - 1])) return;
+    constexpr std::string_view kDigits = "0123456789", kSigns = "+-.";
+    const auto before = std::size_t(piece.data() - m_text.data());
+    std::size_t number = piece.size(), end = 0;
+    for (auto digit = piece.find_first_of(kDigits); digit != std::string_view::npos; digit = piece.find_first_of(kDigits, end)) {
+      number = digit;
+      while (number > end && kSigns.find(piece[number - 1]) != std::string_view::npos) --number;
+      end = std::clamp(numberEnd(before + number) - before, digit + 1, piece.size());
+      const auto next = piece.find_first_not_of(' ', end);
+      if (next == std::string_view::npos || (kDigits.find(piece[next]) == std::string_view::npos && kSigns.find(piece[next]) == std::string_view::npos)) break;
+    }
+    if (piece.empty() || piece.size() > kLongestName || number == 0 || number >= piece.size() || !isSpace(piece[number - 1])) return;
     NamedValue v;
     v.name = piece.substr(0, piece.find_last_not_of(' ', number - 1) + 1);
-    const std::size_t begin = std::size_t(piece.data() - m_text.data()) + number, end = numberEnd(begin);
-    v.text = m_text.substr(begin, end - begin);
-    const std::string_view rest = piece.substr(end - std::size_t(piece.data() - m_text.data()));
+    v.text = piece.substr(number, end - number);
+    const std::string_view rest = piece.substr(end);
     const auto unit = rest.find_first_not_of(' ');
     if (unit != std::string_view::npos) v.unit = rest.substr(unit);
     if (v.unit.find(' ') != std::string_view::npos) return;

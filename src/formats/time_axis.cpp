@@ -11,6 +11,7 @@
 namespace distanz::formats {
 namespace {
 
+constexpr double kIn2000_s = 946'684'800, kIn2100_s = 4'102'444'800;  // since 1970: no other count of seconds is as long
 constexpr double kRollover_s = 43200;  // a clock that falls by more than half a day has passed midnight
 
 /// Rows that share a tick are spread evenly up to the next tick.
@@ -65,7 +66,8 @@ TimeAxis timeAxis(const TimeInput& input, const std::function<int(std::size_t)>&
   if (without > 0)
     axis.problems.push_back(at(finding("no-time", {{"rows", without}}), line_of(first_without)));
   const double start = axis.time_s.front();
-  if (input.kind == FieldKind::DateTime || dated) axis.started = log::startedText(start + input.zone_s);
+  const bool since1970 = input.kind == FieldKind::Number && start >= kIn2000_s && start < kIn2100_s;
+  if (input.kind == FieldKind::DateTime || dated || since1970) axis.started = log::startedText(start + input.zone_s);
   for (double& t : axis.time_s) t -= start;
   axis.coarse = 2 * same > axis.time_s.size();
   if (axis.coarse) {

@@ -111,6 +111,8 @@ TEST_CASE("headers: words that belong to something else") {
   CHECK(takenFor("Windgeschwindigkeit", "4").empty());
   CHECK(takenFor("Vertical speed [m/s]", "4").empty());
   CHECK(takenFor("Packet loss rate", "4").empty());
+  CHECK(takenFor("UavBat(V)", "16") == "battery_v");
+  CHECK(takenFor("RFMD", "2") == "control.mode");
   CHECK(takenFor("Bildqualität", "4") == "video.picture");
   const auto table = openLog("Datum;Uhrzeit;RSSI\n24.11.2026;06:31:02;-70\n24.11.2026;06:31:03;-72\n");
   const auto r = readRecording("Datum;Uhrzeit;RSSI\n24.11.2026;06:31:02;-70\n24.11.2026;06:31:03;-72\n", "log", test::controlAndVideo());

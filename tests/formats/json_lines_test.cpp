@@ -47,6 +47,24 @@ TEST_CASE("JSON lines: members are columns, those within an object too; blank, o
   CHECK(read.problems[0].line == 4);
 }
 
+TEST_CASE("JSON lines: an array of objects is read alike, however it is laid over lines") {
+  for (const char* between : {",", ",\n", "\n  ,\n"}) {
+    std::string text = "\xEF\xBB\xBF [";
+    for (int i = 0; i < 4; ++i)
+      text += (i > 0 ? between : " ") + std::string("{\"time\": \"2026-11-24T14:03:0") + std::to_string(i) + "Z\",\n \"note\": \"a } \\\" {\", \"link\": {\"rssi\": -6" + std::to_string(i) + "}}";
+    text += "\n]\n";
+    CAPTURE(text);
+    const auto log = openLog(text);
+    CHECK(std::string(formatOf(text).name) == "json-lines");
+    const LogRead read = readLog(*log, matchColumns(log->head(), test::oneLink().links));
+    CHECK(read.recording.started == "2026-11-24 14:03:00");
+    CHECK(*read.recording.find("control.rssi_dbm") == std::vector<double>{-60, -61, -62, -63});
+    CHECK(log->lineOfRow(0) == 1);
+    CHECK(log->lineOfRow(2) > log->lineOfRow(1));
+  }
+  CHECK_REFUSED(openLog("[{"), Contains("no line holds a JSON object"));
+}
+
 TEST_CASE("JSON lines: what is none is refused with a reason") {
   CHECK_REFUSED(openLog("{\n  \"a\": 1\n}\n"), Contains("no line holds a JSON object"));
   CHECK_REFUSED(openLog("{" + std::string(kLongestLine + 10, ' ')), Contains("a line is"));

@@ -194,6 +194,12 @@ TEST_CASE("dates and clocks as people write them") {
   CHECK(parseDate("24.11.26") == day);
   CHECK(std::isnan(parseDate("2026-13-45")));
   CHECK_THAT(parseClock("06:31:02,25"), WithinAbs(23462.25, 1e-9));
+  CHECK(parseClock("2:03:22 PM") == 14 * 3600 + 3 * 60 + 22);
+  CHECK(parseClock("12:03 am") == 3 * 60);
+  CHECK(parseDateTime("11/24/2026 2:03:22.5 PM").seconds == parseDateTime("2026-11-24 14:03:22.5").seconds);
+  CHECK(std::isnan(parseClock("13:03 pm")));
+  CHECK(parseElapsed("75:30") == 75 * 60 + 30);
+  CHECK(std::isnan(parseElapsed("3:xx")));
   CHECK(std::isnan(parseClock("25:00")));
   CHECK(std::isnan(parseClock("-61")));
   CHECK(parseDateTime("2026-11-24 06:31:02").seconds == log::secondsOf("2026-11-24 06:31:02"));

@@ -34,6 +34,10 @@ TEST_CASE("named values: any order, with colons, equals signs or nothing but a n
   CHECK(named("time=06:31:02.25 mode=fast n=1e-3") == "time=06:31:02.25 mode=fast n=1e-3");
   CHECK(named("alt 50.3m speed: 12.8 m/s RSSI 2: -70 vbat 1.5 n: 3") == "alt=50.3[m] speed=12.8[m/s] RSSI 2=-70 vbat=1.5 n=3");
   CHECK(named("t=1 x[31mrssi=-60 q=2") == "t=1 q=2");  // what no name can be does not take the next with it
+  CHECK(named("RSSI -60dBm LQ 99 % D 30m H -4 m sats 12") == "RSSI=-60[dBm] LQ=99[%] D=30[m] H=-4[m] sats=12");
+  CHECK(named("RSSI 2 -60dBm, RSSI 1 -70 dBm") == "RSSI 2=-60[dBm] RSSI 1=-70[dBm]");
+  CHECK(named("[2026-11-24 14:03:22.250] INFO telemetry: rssi:-60 dBm, lq = 99 %") == "datetime=2026-11-24 14:03:22.250 rssi=-60[dBm] lq=99[%]");
+  CHECK(named("mode: fast rate: 50 Hz") == "mode=fast rate=50[Hz]");
   CHECK(named("Höhe: 3,5 m Temp: 20 °C") == "Höhe=3,5[m] Temp=20[°C]");
 }
 
@@ -43,6 +47,8 @@ TEST_CASE("named values: what names nothing gives nothing, and hostile text ends
   CHECK(named("12, 13, 14").empty());
   CHECK(named("06:31:02").empty());
   CHECK(named("::::====((((").empty());
+  CHECK(named("x ..5").size() < 10);
+  CHECK(named("x -+.5 --.1 +-.2").size() < 20);
   CHECK(named("<unclosed rssi: -80").empty());
   CHECK(named(std::string(100'000, ':')).empty());
   std::string many;

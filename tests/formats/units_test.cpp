@@ -74,6 +74,10 @@ TEST_CASE("coordinates: south and west, in columns of their own and in one") {
   const std::string pair = "time,position,rssi\n0,46.91 S 20.96 W,-50\n1,46.92 S 20.97 W,-51\n";
   checkValues(read(pair, "lat_deg"), {-46.91, -46.92});
   checkValues(read(pair, "lon_deg"), {-20.96, -20.97});
+  CHECK(parseLatLon("46.91,20.96,52.5").lon_deg == 20.96);
+  CHECK(parseLatLon("46.91 20.96 52").lon_deg == 20.96);
+  CHECK(std::isnan(parseLatLon("46.91,20.96 52").lon_deg));
+  CHECK(std::isnan(parseLatLon("46.91,20.96,52,1").lon_deg));
   CHECK(hemisphere("s") == -1);
   CHECK(hemisphere("east") == 0);
 }
@@ -89,6 +93,36 @@ TEST_CASE("units: a delay may be called lat, and a latitude still is one") {
   };
   CHECK(channelsOf({"time", "lat", "lon", "LAT [ms]"}) == "time_s lat_deg lon_deg video.delay_ms ");
   CHECK(channelsOf({"time", "picture", "picture [%]"}) == "time_s video.picture ");
+}
+
+TEST_CASE("units: a column of minutes and seconds is no clock of hours, where its rows tell") {
+  const auto lasts_s = [](int rows, int step_s, int from_s) {
+    std::string log = "time;rssi\n";
+    for (int i = 0; i < rows; ++i) log += std::to_string((from_s + i * step_s) / 60) + ":" + (((from_s + i * step_s) % 60) < 10 ? "0" : "") + std::to_string((from_s + i * step_s) % 60) + ";" + std::to_string(-50 - i) + "\n";
+    return readRecording(log, "log", test::controlAndVideo()).time_s.back();
+  };
+  CHECK(lasts_s(60, 1, 0) == 59);
+  CHECK(lasts_s(60, 1, 14 * 60) == 59);
+  CHECK(lasts_s(12, 1, 14 * 60) == 11 * 60);  // may have been noted by the minute
+}
+
+TEST_CASE("units: seconds since 1970 are a date, in whatever unit they count") {
+  for (const auto& [unit, zeros] : {std::pair("s", ""), std::pair("ms", "000"), std::pair("us", "000000")}) {
+    std::string log = "ts;rssi\n";
+    for (int i = 0; i < 4; ++i) log += std::to_string(1795528980 + i) + zeros + ";" + std::to_string(-50 - i) + "\n";
+    CAPTURE(unit);
+    const auto r = readRecording(log, "log", test::controlAndVideo());
+    CHECK(r.started == "2026-11-24 14:03:00");
+    CHECK(r.time_s == Values{0, 1, 2, 3});
+  }
+  CHECK(readRecording("time;rssi\n1000;-50\n1001;-51\n", "log", test::controlAndVideo()).started.empty());
+}
+
+TEST_CASE("units: radians, and the words of other languages") {
+  checkValues(read("time,Roll(rad),rssi\n0,0.5,-50\n1,-1,-51\n", "roll_deg"), {28.6479, -57.2958});
+  checkValues(read("Zeit (Sekunden);Qualität (Prozent);Signal\n0;99;-50\n1;98;-51\n", "control.lq_pct"), {99, 98});
+  checkValues(read("time;Signal;Cnt;x\n0;4;30;1\n1;3;60;1\n", "control.level"), {4, 3});
+  checkValues(read("time;FrameCnt;rssi\n0;30;-50\n1;60;-51\n", "video.frames"), {30, 60});
 }
 
 TEST_CASE("units: minutes and seconds beside distances are a recording's, hours and minutes a day's") {

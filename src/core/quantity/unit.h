@@ -43,6 +43,7 @@ enum class Unit {
   Second,
   Minute,
   Degree,
+  Radian,
   Hertz,
   Kilohertz,
   Megahertz,
