@@ -9,6 +9,7 @@
 #include "cli/log_campaign.h"
 #include "cli/said.h"
 #include "core/finding/error.h"
+#include "core/log/channel.h"
 #include "core/log/flights.h"
 #include "core/log/run_facts.h"
 #include "formats/column_guess.h"
@@ -59,6 +60,11 @@ json channels(const std::vector<formats::ColumnMatch>& matches, const log::Recor
     for (const std::string& channel :
          both ? std::vector<std::string>{"lat_deg", "lon_deg"} : std::vector<std::string>{m.channel})
       if (const auto* values = r.find(channel)) out.push_back(channelJson(m, channel, *values));
+    if (log::nameWithoutLink(m.channel) != "level" || r.find(m.channel)) continue;
+    // Numbers that turned out to be dBm without their sign.
+    const std::string signal = log::linkChannel(m.channel.substr(0, m.channel.find('.')), log::channel::kRssi);
+    const bool other = std::any_of(matches.begin(), matches.end(), [&](const auto& o) { return o.channel == signal; });
+    if (const auto* values = r.find(signal); values && !other) out.push_back(channelJson(m, signal, *values));
   }
   return out;
 }

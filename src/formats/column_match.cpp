@@ -272,6 +272,10 @@ class Matcher {
       m.unit = quantity::symbolOf(*spelt);
     m.scale = *scale;
     if (channel == "time_s") settleTime(m_layout, m);
+    if (isPlace(channel) && m.scale == 1 && isInTenMillionths(column)) {
+      m.unit = "1e-7 °";
+      m.scale = 1e-7;
+    }
     if (channel == "date") {
       const std::string text = previewText(m_layout, column);
       m.kind = FieldKind::Date;
@@ -283,6 +287,23 @@ class Matcher {
       }
     }
     return m;
+  }
+
+  static bool isPlace(std::string_view channel) { return channel == log::channel::kLatitude || channel == log::channel::kLongitude; }
+
+  /// Degrees that are told as whole numbers, in this column or in that of the other coordinate.
+  bool isInTenMillionths(int column) const {
+    constexpr double kMost_deg = 180, kMostOf = kMost_deg * 1e7;
+    bool beyond = false;
+    for (int c = 0; c < static_cast<int>(m_layout.header.size()); ++c) {
+      const Words w = wordsOf(m_layout.header[static_cast<std::size_t>(c)]);
+      if (c != column && !fits(*log::channelInfo(log::channel::kLatitude), w) && !fits(*log::channelInfo(log::channel::kLongitude), w)) continue;
+      for (const double v : previewNumbers(m_layout, c)) {
+        if (v != std::floor(v) || std::abs(v) > kMostOf) return false;
+        beyond = beyond || std::abs(v) > kMost_deg;
+      }
+    }
+    return beyond;
   }
 
   const TableHead& m_layout;

@@ -60,14 +60,16 @@ void refuseUnlessText(std::string_view bytes) {
     throw InputError(finding("log-binary"));
 }
 
-/// With a delimiter other than the comma, numbers like -70,5 have a decimal comma.
+/// With a delimiter other than the comma, numbers like -70,5 have a decimal comma; so have they in quotes between commas,
+/// unless all may be thousands ("1,234").
 bool hasDecimalComma(const CsvLayout& layout) {
-  if (layout.delimiter == ',') return false;
+  constexpr std::size_t kThousands = 4;
   for (const auto& row : layout.preview)
     for (const std::string& field : row) {
       const auto comma = field.find(',');
       if (comma != std::string::npos && field.find(',', comma + 1) == std::string::npos &&
-          looksNumeric(field) && field.find('.') == std::string::npos)
+          looksNumeric(field) && field.find('.') == std::string::npos &&
+          (layout.delimiter != ',' || field.size() - comma != kThousands))
         return true;
     }
   return false;

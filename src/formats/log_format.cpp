@@ -4,6 +4,7 @@
 #include "formats/json_lines.h"
 #include "formats/nmea.h"
 #include "formats/readable.h"
+#include "formats/spaced_table.h"
 #include "formats/subrip.h"
 #include "formats/table_reader.h"
 #include "formats/track_geojson.h"
@@ -49,6 +50,15 @@ class OwningTable : public LogTable {
   std::unique_ptr<LogTable> m_table;
 };
 
+/// The text that is read in its stead; none where it is read as it is.
+std::optional<std::string> formRead(std::string_view bytes) {
+  auto form = readableForm(bytes);
+  const std::string_view text = form ? *form : bytes;
+  if (ofReadable(text).open == openDelimitedText)
+    if (auto tabs = tabbedForm(text)) return tabs;
+  return form;
+}
+
 }  // namespace
 
 std::span<const LogFormat> logFormats() {
@@ -65,7 +75,7 @@ bool isTree(std::string_view bytes) {
 }
 
 std::unique_ptr<LogTable> openLog(std::string_view bytes, const LogFormat** format) {
-  if (auto form = readableForm(bytes)) {
+  if (auto form = formRead(bytes)) {
     auto table = std::make_unique<OwningTable>(std::move(*form));
     if (format) *format = &table->format();
     return table;

@@ -28,23 +28,50 @@ void spread(std::vector<double>& time_s) {
   }
 }
 
+/// Row after another that has a time; the number of rows: none.
+std::size_t nextTimed(const std::vector<double>& t, std::size_t row) {
+  while (row < t.size() && !std::isfinite(t[row])) ++row;
+  return row;
+}
+
+/// Single rows whose times are none of theirs: without them the clock goes on in order. A clock that often errs has none:
+/// it is refused. @param past_midnight the last row may be of the next day
+std::vector<std::size_t> strayRows(const std::vector<double>& t, bool past_midnight) {
+  constexpr std::size_t kFew = 3, kOneOf = 50;
+  std::vector<std::size_t> stray;
+  std::size_t a = nextTimed(t, 0), b = nextTimed(t, a + 1);
+  while (b < t.size()) {
+    const std::size_t c = nextTimed(t, b + 1);
+    const bool last = c >= t.size(), goes_on = last ? !past_midnight || t[b] > t[a] - kRollover_s : t[c] >= t[a];
+    if (goes_on && (t[b] < t[a] || (!last && t[b] > t[c])))
+      stray.push_back(b);
+    else
+      a = b;
+    b = c;
+  }
+  if (stray.size() > std::min(t.size() / 4, std::max(kFew, t.size() / kOneOf))) stray.clear();
+  return stray;
+}
+
 }  // namespace
 
 TimeAxis timeAxis(const TimeInput& input, const std::function<int(std::size_t)>& line_of) {
   TimeAxis axis;
-  const std::vector<double>& raw = *input.seconds;
-  axis.keep.assign(raw.size(), false);
-  axis.time_s.reserve(raw.size());
+  std::vector<double> times = *input.seconds;
+  axis.keep.assign(times.size(), false);
+  axis.time_s.reserve(times.size());
   double day = 0, last_clock = NAN, last = -INFINITY;
   std::size_t without = 0, first_without = 0, same = 0;
   const bool dated = input.date_seconds && input.kind == FieldKind::Clock;
-  for (std::size_t i = 0; i < raw.size(); ++i) {
-    double t = raw[i];
-    if (dated) t += (*input.date_seconds)[i];
-    if (!std::isfinite(t)) {
-      if (without++ == 0) first_without = i;
-      continue;
-    }
+  for (std::size_t i = 0; i < times.size(); ++i) {
+    if (dated) times[i] += (*input.date_seconds)[i];
+    if (!std::isfinite(times[i]) && without++ == 0) first_without = i;
+  }
+  const std::vector<std::size_t> stray = strayRows(times, input.kind == FieldKind::Clock && !dated);
+  for (const std::size_t i : stray) times[i] = NAN;
+  for (std::size_t i = 0; i < times.size(); ++i) {
+    double t = times[i];
+    if (!std::isfinite(t)) continue;
     if (input.kind == FieldKind::Clock && !dated) {
       if (t < last_clock - kRollover_s) day += kDay_s;
       last_clock = t;
@@ -65,6 +92,7 @@ TimeAxis timeAxis(const TimeInput& input, const std::function<int(std::size_t)>&
     throw InputError(finding("time-stands-still"));
   if (without > 0)
     axis.problems.push_back(at(finding("no-time", {{"rows", without}}), line_of(first_without)));
+  if (!stray.empty()) axis.problems.push_back(at(finding("time-out-of-order", {{"rows", stray.size()}}), line_of(stray.front())));
   const double start = axis.time_s.front();
   const bool since1970 = input.kind == FieldKind::Number && start >= kIn2000_s && start < kIn2100_s;
   if (input.kind == FieldKind::DateTime || dated || since1970) axis.started = log::startedText(start + input.zone_s);

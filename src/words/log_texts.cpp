@@ -236,6 +236,7 @@ constexpr Text kLogTexts[] = {
     {"not-a-number", "",
      QT_TRANSLATE_NOOP("finding", "{fields} fields hold text where a number belongs and count as blank")},
     {"no-time", "", QT_TRANSLATE_NOOP("finding", "{rows} rows have no readable time and are left out")},
+    {"time-out-of-order", "", QT_TRANSLATE_NOOP("finding", "{rows} rows tell a time that is none of theirs, before and behind which the clock goes on, and are left out")},
     {"coarse-clock", "",
      QT_TRANSLATE_NOOP("finding",
                        "the clock ticks slower than rows come; rows of one tick are spread evenly over it")},

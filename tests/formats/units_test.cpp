@@ -118,6 +118,32 @@ TEST_CASE("units: seconds since 1970 are a date, in whatever unit they count") {
   CHECK(readRecording("time;rssi\n1000;-50\n1001;-51\n", "log", test::controlAndVideo()).started.empty());
 }
 
+TEST_CASE("units: decimal commas in quotes between commas; thousands are none") {
+  const std::string log = R"("Time","Distance","RSSI","LQ"
+"0,0","20,5","-50,5","100"
+"1,0","28,5","-51,25","99"
+)";
+  checkValues(read(log, "distance_m"), {20.5, 28.5});
+  checkValues(read(log, "control.rssi_dbm"), {-50.5, -51.25});
+  CHECK(std::isnan(read("Time,Distance,RSSI\n0,\"1,200\",-50\n1,\"1,208\",-51\n2,900,-49\n", "distance_m")[0]));
+}
+
+TEST_CASE("units: degrees in ten millionths") {
+  const std::string log = "time,lat,lon,rssi\n0,469100000,-1234,-50\n1,469101000,-1300,-51\n";
+  checkValues(read(log, "lat_deg"), {46.91, 46.9101});
+  checkValues(read(log, "lon_deg"), {-0.0001234, -0.00013});
+  checkValues(read("time,lat,lon,rssi\n0,46,20,-50\n1,46,21,-51\n", "lat_deg"), {46, 46});
+}
+
+TEST_CASE("units: a table whose columns stand apart by spaces") {
+  const std::string rows = "    0      20  -50.5    100\n  1.5     100  -61.0     99\n    3    1200  -71.0      -\n";
+  checkValues(read("time    dist   rssi     lq\n" + rows, "distance_m"), {20, 100, 1200});
+  checkValues(read("# made by hand, today\n time dist rssi  lq\n" + rows, "control.rssi_dbm"), {-50.5, -61, -71});
+  const std::string dated = "date and time         dist  link quality\n2026-11-24 14:03:22   20    100\n2026-11-24 14:03:23   28     99\n2026-11-24 14:03:24   36     98\n";
+  checkValues(read(dated, "control.lq_pct"), {100, 99, 98});
+  CHECK_THROWS_AS(read("nothing but words\nand more of them\n", "distance_m"), InputError);
+}
+
 TEST_CASE("units: radians, and the words of other languages") {
   checkValues(read("time,Roll(rad),rssi\n0,0.5,-50\n1,-1,-51\n", "roll_deg"), {28.6479, -57.2958});
   checkValues(read("Zeit (Sekunden);Qualität (Prozent);Signal\n0;99;-50\n1;98;-51\n", "control.lq_pct"), {99, 98});

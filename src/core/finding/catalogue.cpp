@@ -298,6 +298,7 @@ constexpr FindingInfo kFindings[] = {
     {"empty-column", Caution, "runs", "channel", "correct-match"},
     {"not-a-number", Caution, "runs", "fields:count", "correct-match"},
     {"no-time", Caution, "runs", "rows:count", ""},
+    {"time-out-of-order", Caution, "runs", "rows:count", ""},
     {"coarse-clock", Caution, "runs", "", ""},
     // file
     {"cancelled", Refusal, "", "", ""},

@@ -6527,6 +6527,10 @@
         <source>in &quot;{column}&quot; longitude comes first, as the place of the station tells: it was read so</source>
         <translation>in „{column}“ steht die Länge zuerst, wie der Ort der Station zeigt: so wurde es gelesen</translation>
     </message>
+    <message>
+        <source>{rows} rows tell a time that is none of theirs, before and behind which the clock goes on, and are left out</source>
+        <translation>{rows} Zeilen nennen eine Zeit, die nicht ihre ist, vor und hinter der die Uhr weitergeht, und bleiben weg</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
