@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 #include "core/log/quantile.h"
 #include "formats/column_guess.h"
@@ -150,15 +151,18 @@ bool neverFailed(const std::string& channel, double value) {
 
 void requireMeasurement(const log::Recording& r) {
   bool any = false, moves = false;
+  std::optional<Finding> stuck_level;  // bars of a strong link stay where they are
   for (const log::Column& c : r.columns) {
     if (!measures(c.channel)) continue;
     any = true;
     const auto stuck = log::onlyValue(c.values);
     moves = moves || !stuck || neverFailed(c.channel, *stuck);
-    if (stuck && (measuresSignal(c.channel) || c.channel.ends_with(".level")))
-      throw InputError(
-          finding("stuck-column", {{"channel", c.channel}, {"value", *stuck, quantity::Unit::None}}));
+    if (!stuck) continue;
+    Finding told = finding("stuck-column", {{"channel", c.channel}, {"value", *stuck, quantity::Unit::None}});
+    if (measuresSignal(c.channel)) throw InputError(std::move(told));
+    if (c.channel.ends_with(".level")) stuck_level = std::move(told);
   }
+  if (stuck_level && !moves) throw InputError(std::move(*stuck_level));
   if (!any) throw InputError(finding("no-measurement"));
   if (!moves) throw InputError(finding("nothing-changes"));
 }

@@ -144,6 +144,11 @@ TEST_CASE("units: a table whose columns stand apart by spaces") {
   CHECK_THROWS_AS(read("nothing but words\nand more of them\n", "distance_m"), InputError);
 }
 
+TEST_CASE("units: bars that never change are no reason to refuse a log that tells more") {
+  checkValues(read("time;Signal;Bitrate [Mbps]\n0;4;25\n1;4;24\n", "control.level"), {4, 4});
+  CHECK_THROWS_AS(read("time;Signal\n0;4\n1;4\n", "control.level"), InputError);
+}
+
 TEST_CASE("units: radians, and the words of other languages") {
   checkValues(read("time,Roll(rad),rssi\n0,0.5,-50\n1,-1,-51\n", "roll_deg"), {28.6479, -57.2958});
   checkValues(read("Zeit (Sekunden);Qualität (Prozent);Signal\n0;99;-50\n1;98;-51\n", "control.lq_pct"), {99, 98});
