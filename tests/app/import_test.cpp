@@ -164,3 +164,14 @@ TEST_CASE("import dialog: flights of one log are offered apart") {
   s.document().undo();
   CHECK(s.campaign().runs.empty());
 }
+
+TEST_CASE("import dialog: what a time is written in is told in words") {
+  Session s;
+  std::string log = "Zeit;Entfernung (Meter);Signal\n";
+  for (int i = 0; i < 200; ++i) log += fmt::format("{}:{:02};{};{}\n", i / 60, i % 60, 20 + 5 * i, -50 - i / 8);
+  distanz::test::spill(s.dir / "A1.csv", log);
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv")});
+  const auto& matches = child<QTableWidget>(dialog, "importMatches");
+  CHECK(matches.item(0, 2)->text() == "minutes and seconds");
+  CHECK(matches.item(1, 2)->text() == "m");
+}

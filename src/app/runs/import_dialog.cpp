@@ -6,6 +6,7 @@
 #include <QtConcurrent>
 #include <algorithm>
 
+#include "app/runs/match_text.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "formats/antennas.h"
@@ -29,13 +30,6 @@ QTableWidget* table(const QStringList& heads, const char* name) {
   t->horizontalHeader()->setStretchLastSection(true);
   t->verticalHeader()->setDefaultSectionSize(32);
   return t;
-}
-
-/// The unit, and of how many antennas' columns the best counts.
-QString unitText(const std::vector<formats::ColumnMatch>& matches, const formats::ColumnMatch& match) {
-  const auto columns = std::count_if(matches.begin(), matches.end(), [&](const auto& m) { return m.channel == match.channel; });
-  const QString unit = QString::fromStdString(match.unit);
-  return columns > 1 ? ImportDialog::tr("%1, best of %2").arg(unit).arg(columns) : unit;
 }
 
 }  // namespace

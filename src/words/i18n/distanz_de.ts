@@ -187,6 +187,34 @@
         <source>%1, antenna %2</source>
         <translation>%1, Antenne %2</translation>
     </message>
+    <message>
+        <source>date and time</source>
+        <translation>Datum und Uhrzeit</translation>
+    </message>
+    <message>
+        <source>date</source>
+        <translation>Datum</translation>
+    </message>
+    <message>
+        <source>time of day</source>
+        <translation>Uhrzeit</translation>
+    </message>
+    <message>
+        <source>minutes and seconds</source>
+        <translation>Minuten und Sekunden</translation>
+    </message>
+    <message>
+        <source>longitude, latitude</source>
+        <translation>Länge, Breite</translation>
+    </message>
+    <message>
+        <source>latitude, longitude</source>
+        <translation>Breite, Länge</translation>
+    </message>
+    <message>
+        <source>%1, best of %2</source>
+        <translation>%1, das Beste von %2</translation>
+    </message>
 </context>
 <context>
     <name>Said</name>
@@ -1412,10 +1440,6 @@
     <message>
         <source>a guess</source>
         <translation>geraten</translation>
-    </message>
-    <message>
-        <source>%1, best of %2</source>
-        <translation>%1, das Beste von %2</translation>
     </message>
     <message>
         <source>becomes</source>
