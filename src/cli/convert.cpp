@@ -14,7 +14,7 @@ namespace distanz::cli {
 namespace {
 
 std::string converted(const log::Recording& recording, const std::string& name, const std::string& ending) {
-  if (ending == ".csv") return formats::writeLogCsv(recording);
+  if (ending == ".csv") return formats::writeLogCsv(recording, true);
   if (ending == ".gpx") return formats::writeTrack(recording, name, formats::TrackFormat::Gpx);
   if (ending == ".kml") return formats::writeTrack(recording, name, formats::TrackFormat::Kml);
   if (ending == ".geojson") return formats::writeTrack(recording, name, formats::TrackFormat::GeoJson);
@@ -35,10 +35,10 @@ void convertCommand(const ConvertOptions& options, Io io) {
     if (std::filesystem::exists(options.to, error))
       throw InputError(inFile(options.to, finding("exists-already")));
     const std::string name = options.from.filename().string();
-    formats::writeFile(options.to, converted(formats::readRecording(formats::readFile(options.from),
-                                                                    options.from.string(), logCampaign(), {},
-                                                                    formats::Needs::Anything),
-                                             name, ending));
+    const log::Recording recording = formats::readRecording(formats::readFile(options.from), options.from.string(), logCampaign(), {}, formats::Needs::Anything);
+    formats::writeFile(options.to, converted(recording, name, ending));
+    if (recording.started.empty() && ending != ".csv")
+      io.out << Cli::tr("the log tells no date, so the places of its track have no times; CSV keeps them").toStdString() << "\n";
   }
   io.out << Cli::tr("wrote %1").arg(QString::fromStdString(options.to.string())).toStdString() << "\n";
 }

@@ -111,7 +111,8 @@ bool isTrackGeoJson(std::string_view bytes) {
   const auto first = bytes.find_first_not_of(" \t\r\n\xEF\xBB\xBF");
   if (first == std::string_view::npos || bytes[first] != '{') return false;
   const std::string_view head = bytes.substr(first, 4096);
-  return head.find("\"type\"") != std::string_view::npos && head.find("\"Feature") != std::string_view::npos;
+  const auto has = [&](std::string_view text) { return head.find(text) != std::string_view::npos; };
+  return (has("\"type\"") && has("\"Feature")) || (has("\"features\"") && has("\"geometry\""));  // whichever comes first
 }
 
 std::unique_ptr<LogTable> openTrackGeoJson(std::string_view bytes) {

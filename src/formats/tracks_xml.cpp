@@ -4,6 +4,7 @@
 #include <array>
 #include <pugixml.hpp>
 
+#include "core/log/recording.h"
 #include "formats/fields.h"
 #include "formats/record_table.h"
 
@@ -145,6 +146,8 @@ bool takeTrack(pugi::xml_node track, const TakeRecord& take, RecordFaults& fault
   }
   std::vector<Beside> beside;
   addArrays(track, beside);
+  const bool above_ground = std::string_view(textOfChild(track, "altitudeMode")) == "relativeToGround";
+  const bool told_beside = above_ground && std::any_of(beside.begin(), beside.end(), [](const Beside& b) { return b.name == log::channel::kHeight; });
   LogRecord record;
   record.offset = std::size_t(std::max<std::ptrdiff_t>(track.offset_debug(), 0));
   for (std::size_t i = 0; i < when.size(); ++i) {
@@ -158,7 +161,7 @@ bool takeTrack(pugi::xml_node track, const TakeRecord& take, RecordFaults& fault
       const auto [lon, lat, alt] = coordinates(where[i]);
       record.values.push_back(number("latitude", "deg", lat));
       record.values.push_back(number("longitude", "deg", lon));
-      record.values.push_back(number("altitude msl", "m", alt));
+      if (!told_beside) record.values.push_back(number(above_ground ? "height" : "altitude msl", "m", alt));
     }
     for (const Beside& b : beside)
       if (i < b.values.size()) record.values.push_back({.name = b.name, .text = b.values[i], .unit = {}});

@@ -1,3 +1,5 @@
+#include <fmt/format.h>
+
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <nlohmann/json.hpp>
@@ -231,6 +233,17 @@ TEST_CASE("convert: logs to CSV, GPX, KML and GeoJSON; unknown endings and exist
     CHECK(run({"convert", dir / "m" / "A1.csv", target}).code == 0);
     CHECK(std::filesystem::file_size(target) > 1000);
     CHECK(run({"convert", dir / "m" / "A1.csv", target}).code == 1);
+  }
+  CHECK_THAT(run({"convert", dir / "m" / "A1.csv", dir / "b.gpx"}).out, Contains("no date"));
+  std::string dated = "time,lat,lon,rssi\n";
+  for (int i = 0; i < 200; ++i) dated += fmt::format("2026-11-24 14:{:02}:{:02},{},20.96,{}\n", i / 60, i % 60, 46.91 + i * 1e-4, -50 - i / 8);
+  distanz::test::spill(dir / "dated.csv", dated);
+  for (const char* ending : {"csv", "gpx", "kml", "geojson"}) {
+    const auto target = dir / (std::string("c.") + ending);
+    CHECK_THAT(run({"convert", dir / "dated.csv", target}).out, !Contains("no date"));
+    const auto j = nlohmann::json::parse(run({"inspect", target, "--json"}).out);
+    CHECK(j["rows"] == 200);
+    CHECK(j["channels"].size() == 4);
   }
   CHECK_THAT(run({"convert", dir / "m" / "A1.csv", dir / "a.xyz"}).err, Contains("not a format"));
   CHECK_THAT(run({"convert", dir / "m", dir / "m.zip"}).err, Contains("end its name in .distanz"));

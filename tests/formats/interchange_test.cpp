@@ -2,13 +2,11 @@
 
 #include <catch2/catch.hpp>
 #include <nlohmann/json.hpp>
-#include <pugixml.hpp>
 
 #include "core/campaign/kit.h"
 #include "core/campaign/limits.h"
 #include "formats/files.h"
 #include "formats/scenario_json.h"
-#include "formats/track_writer.h"
 #include "support/temp_dir.h"
 #include "support/told.h"
 
@@ -233,22 +231,6 @@ TEST_CASE("files: what cannot be read or written is told with the name and what 
 TEST_CASE("SHA-256: the published vectors") {
   CHECK(sha256("") == "e3b0c44298fc1c149afbf4c8996fb92427ae41e4649b934ca495991b7852b855");
   CHECK(sha256("abc") == "ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad");
-}
-
-TEST_CASE("tracks: GPX, KML and GeoJSON parse and hold every fix") {
-  log::Recording r;
-  r.time_s = {0, 1, 2};
-  r.columns = {{"lat_deg", {46.91, NAN, 46.92}}, {"lon_deg", {20.96, 20.97, 20.98}}};
-  pugi::xml_document gpx, kml;
-  REQUIRE(gpx.load_string(writeTrack(r, "A1 <&>", TrackFormat::Gpx).c_str()));
-  CHECK(std::distance(gpx.child("gpx").child("trk").child("trkseg").children("trkpt").begin(),
-                      gpx.child("gpx").child("trk").child("trkseg").children("trkpt").end()) == 2);
-  CHECK(std::string(gpx.child("gpx").child("trk").child("name").text().get()) == "A1 <&>");
-  REQUIRE(kml.load_string(writeTrack(r, "A1", TrackFormat::Kml).c_str()));
-  const json g = json::parse(writeTrack(r, "A1", TrackFormat::GeoJson));
-  CHECK(g["features"][0]["geometry"]["coordinates"].size() == 2);
-  CHECK(g["features"][0]["geometry"]["coordinates"][1][0] == 20.98);
-  CHECK_REFUSED(writeTrack({}, "A1", TrackFormat::Gpx), Contains("no GNSS position"));
 }
 
 TEST_CASE("scenario: the demo's is read; faults are refused with their place") {

@@ -16,7 +16,7 @@ const calendar::date& epoch() {
   return kEpoch;
 }
 
-constexpr long long kDay_ms = 86'400'000;
+constexpr long long kDay_s = 86'400;
 constexpr double kMostDays = 2'900'000;  // to the year 9900
 
 }  // namespace
@@ -34,16 +34,29 @@ std::optional<double> secondsOf(std::string_view started) {
   return static_cast<double>((date - epoch()).days()) * 86400 + hour * 3600.0 + minute * 60.0 + second;
 }
 
-std::string startedText(double seconds) {
-  if (!(std::abs(seconds) < kMostDays * 86400)) return {};
-  const long long milliseconds = std::llround(seconds * 1000);
-  const long long days = milliseconds / kDay_ms - (milliseconds % kDay_ms < 0), rest = milliseconds - days * kDay_ms;
+namespace {
+
+/// @param digits of a second @param per_s 10 to that power
+std::string dateText(double seconds, int digits, long long per_s) {
+  if (!(std::abs(seconds) < kMostDays * kDay_s)) return {};
+  const long long ticks = std::llround(seconds * static_cast<double>(per_s)), per_day = kDay_s * per_s;
+  const long long days = ticks / per_day - (ticks % per_day < 0), rest = ticks - days * per_day;
   if (static_cast<double>(days) < -200'000) return {};  // before the calendar
   const auto date = (epoch() + calendar::days(days)).year_month_day();
   std::string out = fmt::format("{:04}-{:02}-{:02} {:02}:{:02}:{:02}", static_cast<int>(date.year), static_cast<int>(date.month),
-                                static_cast<int>(date.day), rest / 3'600'000, rest / 60'000 % 60, rest / 1000 % 60);
-  if (rest % 1000 != 0) out += fmt::format(".{:03}", rest % 1000);
+                                static_cast<int>(date.day), rest / (3600 * per_s), rest / (60 * per_s) % 60, rest / per_s % 60);
+  if (rest % per_s != 0) out += fmt::format(".{:0{}}", rest % per_s, digits);
   return out;
+}
+
+}  // namespace
+
+std::string startedText(double seconds) {
+  return dateText(seconds, 3, 1000);
+}
+
+std::string rowTimeText(double seconds) {
+  return dateText(seconds, 6, 1'000'000);
 }
 
 }  // namespace distanz::log

@@ -11,5 +11,7 @@ std::optional<double> secondsOf(std::string_view started);
 
 /// The other way: with thousandths where the second is not whole; empty beyond what a calendar holds.
 std::string startedText(double seconds);
+/// The same to millionths, for every row of a log.
+std::string rowTimeText(double seconds);
 
 }  // namespace distanz::log

@@ -593,6 +593,10 @@
         <source>number of the antenna or receiver that counts alone, where the log tells several; with --flight its runs compare within the flight</source>
         <translation>Nummer der Antenne oder des Empfängers, die allein zählt, wo das Log mehrere nennt; mit --flight werden ihre Läufe innerhalb des Fluges verglichen</translation>
     </message>
+    <message>
+        <source>the log tells no date, so the places of its track have no times; CSV keeps them</source>
+        <translation>das Log nennt kein Datum, darum haben die Orte seiner Spur keine Zeiten; CSV behält sie</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
