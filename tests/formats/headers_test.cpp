@@ -110,6 +110,10 @@ TEST_CASE("headers: words that belong to something else") {
   CHECK(takenFor("TX power [dBm]", "20") == "control.power_mw");
   CHECK(takenFor("Windgeschwindigkeit", "4").empty());
   CHECK(takenFor("Vertical speed [m/s]", "4").empty());
+  CHECK(takenFor("Noise level [dBm]", "-95").empty());
+  CHECK(takenFor("Rauschpegel [dBm]", "-95").empty());
+  CHECK(takenFor("Signal lost", "0").empty());
+  CHECK(takenFor("GPS signal", "4").empty());
   CHECK(takenFor("Packet loss rate", "4").empty());
   CHECK(takenFor("UavBat(V)", "16") == "battery_v");
   CHECK(takenFor("RFMD", "2") == "control.mode");
