@@ -199,7 +199,7 @@ class Writer {
   std::string qualityName() const {
     std::string out;
     for (const std::string& word : m_table.columns.event >= 0 ? m_table.columns.words[std::size_t(m_table.columns.event)].words : std::vector<std::string>())
-      if (word != "event" && word != "ereignis") out += word + " ";
+      if (word != "event") out += word + " ";
     if (out.empty() && m_table.picture) out = "video ";
     return out + "quality";
   }
