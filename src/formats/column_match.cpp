@@ -114,8 +114,15 @@ bool isLevel(const std::vector<double>& values) {
   return !values.empty() && std::all_of(values.begin(), values.end(), [](double v) { return v >= kLowest_dbm && v <= kHighest_dbm; });
 }
 
+/// Beside a date stands a clock.
+bool tellsDates(const TableHead& layout) {
+  return !layout.preview.empty() && std::any_of(layout.preview.front().begin(), layout.preview.front().end(),
+                                                [](const std::string& field) { return std::isfinite(parseDate(field)); });
+}
+
 /// Rows that a clock of hours and minutes would put a minute apart, and more than a few, are of minutes and seconds.
 bool areMinutesAndSeconds(const TableHead& layout, int column) {
+  if (tellsDates(layout)) return false;
   constexpr std::size_t kLeastRows = 20, kLeastTicks = 3;
   std::size_t rows = 0;
   std::set<double> ticks;
@@ -150,7 +157,6 @@ void settleTime(const TableHead& layout, ColumnMatch& m) {
     constexpr std::size_t kFewRows = 20;
     constexpr double kShortestFlight_ms = 10'000;
     const bool sparse = v.size() > 1 && v.size() < kFewRows && v.back() - v.front() < kShortestFlight_ms;
-    constexpr double kIn2000_s = 946'684'800;  // since 1970
     const double first = v.empty() ? 0 : v.front();
     m.unit = first >= kIn2000_s * 1e6 ? "us" : first >= kIn2000_s * 1e3 ? "ms" : step >= 5000 ? "us" : step >= 5 && !sparse ? "ms" : "s";
     m.scale = *scaleOf(*log::channelInfo("time_s"), m.unit);

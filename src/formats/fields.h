@@ -34,6 +34,7 @@ inline bool takePlainNumber(std::string_view& line, char delimiter, char decimal
 }
 
 constexpr double kDay_s = 86400;
+constexpr double kIn2000_s = 946'684'800, kIn2100_s = 4'102'444'800;  // since 1970: no other count of seconds is as long
 
 /// Seconds since midnight of "06:31:02.25" or "06:31", in UTC where a zone follows ("+01:00", "Z"), else in
 /// the log's own time; NaN where the field is not a clock.

@@ -11,7 +11,6 @@
 namespace distanz::formats {
 namespace {
 
-constexpr double kIn2000_s = 946'684'800, kIn2100_s = 4'102'444'800;  // since 1970: no other count of seconds is as long
 constexpr double kRollover_s = 43200;  // a clock that falls by more than half a day has passed midnight
 
 /// Rows that share a tick are spread evenly up to the next tick.

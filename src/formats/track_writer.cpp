@@ -29,7 +29,7 @@ struct Places {
 
   std::string time(std::size_t row) const {
     std::string text = log::rowTimeText(*start_s + time_s[row]);
-    text[10] = 'T';
+    if (const auto space = text.find(' '); space != std::string::npos) text[space] = 'T';  // none beyond the calendar
     return text;
   }
 };

@@ -30,6 +30,14 @@ TEST_CASE("tracks: GPX, KML and GeoJSON parse and hold every fix") {
   CHECK_REFUSED(writeTrack({}, "A1", TrackFormat::Gpx), Contains("no GNSS position"));
 }
 
+TEST_CASE("tracks: times beyond the calendar are left out") {
+  log::Recording r;
+  r.started = "9890-01-01 00:00:00";
+  r.time_s = {0, 1e10};
+  r.columns = {{"lat_deg", {46.91, 46.92}}, {"lon_deg", {20.96, 20.97}}};
+  for (const TrackFormat format : {TrackFormat::Gpx, TrackFormat::Kml, TrackFormat::GeoJson}) CHECK_THAT(writeTrack(r, "A1", format), Contains("9890-01-01T00:00:00"));
+}
+
 TEST_CASE("tracks: what is written reads back as the log it was, with its times and all that was measured") {
   log::Recording r;
   r.started = "2026-11-24 14:03:22.25";

@@ -1,4 +1,6 @@
 // Units that stand in a log's fields, and pairs of coordinates either way round.
+#include <fmt/format.h>
+
 #include <catch2/catch.hpp>
 
 #include "core/finding/error.h"
@@ -104,6 +106,9 @@ TEST_CASE("units: a column of minutes and seconds is no clock of hours, where it
   CHECK(lasts_s(60, 1, 0) == 59);
   CHECK(lasts_s(60, 1, 14 * 60) == 59);
   CHECK(lasts_s(12, 1, 14 * 60) == 11 * 60);  // may have been noted by the minute
+  std::string dated = "date;time;rssi\n";
+  for (int i = 0; i < 30; ++i) dated += fmt::format("2026-11-24;14:{};{}\n", 10 + i, -50 - i);
+  CHECK(readRecording(dated, "log", test::controlAndVideo()).time_s.back() == 29 * 60);
 }
 
 TEST_CASE("units: seconds since 1970 are a date, in whatever unit they count") {
