@@ -27,12 +27,12 @@ LogRead readBytes(std::string_view bytes, const OpenBytes& open, const campaign:
 }  // namespace
 
 TableHead headOf(const std::filesystem::path& file) {
-  constexpr std::size_t kHead = 4 << 20;
-  std::string bytes = readFileHead(file, kHead);
-  const bool cut = bytes.size() == kHead;
+  constexpr std::size_t kHeadBytes = 4 << 20;
+  std::string bytes = readFileHead(file, kHeadBytes);
+  const bool cut = bytes.size() == kHeadBytes;
   if (isPacked(bytes)) {
     if (cut) bytes = readFile(file);
-    if (const auto head = readableForm(bytes, kHead); head && !isTree(*head)) return openLog(*head)->head();
+    if (const auto head = readableForm(bytes, kHeadBytes); head && !isTree(*head)) return openLog(*head)->head();
   } else if (cut && isTree(bytes)) {
     bytes = readFile(file);
   }
