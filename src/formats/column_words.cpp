@@ -159,7 +159,8 @@ void addWords(const std::string& token, ColumnWords& out, std::string& last) {
     return;
   }
   std::size_t begin = 0;
-  for (std::size_t i = 1; i + 1 < token.size() && !quantity::isUnit(token); ++i) {
+  const std::size_t humps_end = quantity::isUnit(token) ? 0 : token.size();
+  for (std::size_t i = 1; i + 1 < humps_end; ++i) {
     const auto before = static_cast<unsigned char>(token[i - 1]), c = static_cast<unsigned char>(token[i]);
     if (!std::isupper(c) || !std::islower(before) || !std::islower(static_cast<unsigned char>(token[i + 1])))
       continue;

@@ -189,8 +189,8 @@ class Writer {
     LogRecord record;
     record.offset = row.offset;
     record.values.push_back({"time", keep(fmt::format("{:.3f}", time_s)), "s"});
-    if (std::isfinite(distance))
-      record.values.push_back({m_table.columns.distance >= 0 ? "distance" : "post", keep(fmt::format("{:.6g}", distance)), m_table.columns.distance >= 0 ? "m" : ""});
+    const bool metres = m_table.columns.distance >= 0;
+    if (std::isfinite(distance)) record.values.push_back({metres ? "distance" : "post", keep(fmt::format("{:.6g}", distance)), metres ? "m" : ""});
     const bool typed = addReadings(row, record);
     if (m_table.events && !typed) record.values.push_back({keep(qualityName()), m_up ? "100" : "0", "%"});
     return m_take(record);

@@ -1,6 +1,7 @@
 #include "formats/header_languages.h"
 
 #include <algorithm>
+#include <unordered_map>
 
 namespace distanz::formats {
 namespace {
@@ -75,15 +76,20 @@ constexpr Meaning kMeanings[] = {
 /// The word for what a German or Dutch compound is; what stands before it says which.
 constexpr std::string_view kCompounds[] = {"entfernung", "abstand", "distanz", "afstand", "hohe", "hoogte", "geschwindigkeit", "snelheid", "qualitat", "kwaliteit", "spannung", "spanning", "leistung", "vermogen", "starke", "sterkte", "pegel", "zahler", "teller", "verzogerung", "vertraging", "kapazitat", "capaciteit", "modus", "strom", "stroom"};
 
+/// Where two rows have a word, the first counts.
 std::string_view meant(std::string_view word) {
-  for (const Meaning& m : kMeanings) {
-    for (std::string_view rest = m.words; !rest.empty();) {
-      const auto end = std::min(rest.find(' '), rest.size());
-      if (rest.substr(0, end) == word) return m.english;
-      rest.remove_prefix(std::min(end + 1, rest.size()));
-    }
-  }
-  return {};
+  static const auto all = [] {
+    std::unordered_map<std::string_view, std::string_view> out;
+    for (const Meaning& m : kMeanings)
+      for (std::string_view rest = m.words; !rest.empty();) {
+        const auto end = std::min(rest.find(' '), rest.size());
+        out.try_emplace(rest.substr(0, end), m.english);
+        rest.remove_prefix(std::min(end + 1, rest.size()));
+      }
+    return out;
+  }();
+  const auto found = all.find(word);
+  return found == all.end() ? std::string_view() : found->second;
 }
 
 }  // namespace

@@ -4,6 +4,7 @@
 #include <array>
 #include <cctype>
 #include <cmath>
+#include <map>
 #include <string>
 
 #include "core/quantity/decibel.h"
@@ -142,16 +143,16 @@ std::string plain(std::string_view text) {
   return out;
 }
 
-/// The first unit of those wanted that a spelling means.
-template <class Fits>
-std::optional<Unit> firstSpelt(std::string_view text, Fits fits) {
-  if (text.empty()) return std::nullopt;
-  const std::string name = plain(text);
-  for (const Spelling& s : kSpellings)
-    if (s.text == name && fits(infoOf(s.unit))) return s.unit;
-  for (const UnitInfo& u : kUnits)
-    if (!u.symbol.empty() && plain(u.symbol) == name && fits(u)) return u.unit;
-  return std::nullopt;
+/// All that stands for units, as plain() has it; of one name those of kSpellings come first.
+const std::multimap<std::string, Unit, std::less<>>& spellings() {
+  static const auto all = [] {
+    std::multimap<std::string, Unit, std::less<>> out;
+    for (const Spelling& s : kSpellings) out.emplace(s.text, s.unit);
+    for (const UnitInfo& u : kUnits)
+      if (!u.symbol.empty()) out.emplace(plain(u.symbol), u.unit);
+    return out;
+  }();
+  return all;
 }
 
 }  // namespace
@@ -167,11 +168,13 @@ Unit unitOfSymbol(std::string_view symbol) {
 }
 
 std::optional<Unit> unitSpelt(std::string_view text, Dimension dimension) {
-  return firstSpelt(text, [&](const UnitInfo& u) { return u.dimension == dimension; });
+  const auto [begin, end] = spellings().equal_range(plain(text));
+  const auto found = std::find_if(begin, end, [&](const auto& spelling) { return infoOf(spelling.second).dimension == dimension; });
+  return found == end ? std::nullopt : std::optional(found->second);
 }
 
 bool isUnit(std::string_view text) {
-  return firstSpelt(text, [](const UnitInfo&) { return true; }).has_value();
+  return spellings().contains(plain(text));
 }
 
 double convert(double value, Unit from, Unit to) {
