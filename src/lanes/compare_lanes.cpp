@@ -237,7 +237,7 @@ struct Builder {
               50};
     std::vector<std::vector<std::size_t>> runs_of(campaign.setups.size());
     for (std::size_t i = 0; i < campaign.runs.size(); ++i)
-      if (const auto* r = reduced(i); r && r->reduced_db == 0 && !campaign.setups.empty())
+      if (const auto* r = reduced(i); r && r->reduced_db == 0 && analysis.runs[i].used && !campaign.setups.empty())
         runs_of.at(static_cast<std::size_t>(markOf(campaign.runs[i].setup))).push_back(i);
     for (std::size_t s = 0; s < std::min<std::size_t>(campaign.setups.size(), kMostDrawn); ++s) {
       lane.rows.push_back(campaign::letterOf(campaign, s));

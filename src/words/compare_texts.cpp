@@ -101,6 +101,8 @@ constexpr Text kCompareTexts[] = {
          "Chance that {setup} carries further: {chance:chance}; by over {threshold}: {chance_more:chance}.")},
     {"not-flown", QT_TRANSLATE_NOOP("finding", "{setup}: not flown yet"),
      QT_TRANSLATE_NOOP("finding", "Fly {name} over the path to learn its range.")},
+    {"flown-on-courses", QT_TRANSLATE_NOOP("finding", "{setup}: flown on courses only"),
+     QT_TRANSLATE_NOOP("finding", "Its stretches are told under Stretches. How far it carries in the open no course tells: fly {name} out and back over the path.")},
     {"range-dependable", QT_TRANSLATE_NOOP("finding", "{setup}: dependable to {told}"),
      QT_TRANSLATE_NOOP(
          "finding",

@@ -117,6 +117,21 @@ TEST_CASE("lanes of a comparison: runs, estimates, rules and dropouts of the lin
   CHECK(compareLanes(flown.campaign, a, "control", {"lq_pct"}).lanes.size() == 1);
 }
 
+TEST_CASE("lanes of a comparison: what a run that does not count lost is not drawn as its setup's") {
+  auto flown = simulate::simulate(test::twoSetups(2, 4), 5);
+  const auto strokesOf = [&] {
+    const Lanes made = compareLanes(flown.campaign, test::analyseSimulated(flown), "control", {"dropouts"});
+    return made.lanes.at(0).strokes.at(0).strokes.size();
+  };
+  const std::size_t all = strokesOf();
+  campaign::findRun(flown.campaign, "A1")->void_reason = "gusts";
+  const std::size_t without = strokesOf();
+  REQUIRE(without > 0);
+  CHECK(without < all);
+  campaign::findRun(flown.campaign, "A2")->method = campaign::Method::Course;
+  CHECK(strokesOf() == 0);
+}
+
 TEST_CASE(
     "lanes: a channel that a log holds and the table gives a lane is drawn, read off and written, with no "
     "line of code",

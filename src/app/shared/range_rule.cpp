@@ -10,6 +10,7 @@
 #include "app/shared/badge.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "core/analysis/findings/findings.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
 
@@ -260,8 +261,9 @@ void RangeRule::drawForecast(QPainter& p, const QRectF& area, const std::string&
   p.setPen(theme::tokens().muted);
   p.setFont(theme::bodyFont(12));
   const plan::Prediction* predicted = m_document.planned().limiting(setup);
+  const bool courses = analysis::onCoursesOnly(m_document.campaign(), m_document.analysis(), setup);
   if (!predicted || !predicted->sure) {
-    p.drawText(area, Qt::AlignVCenter, tr("not flown yet"));
+    p.drawText(area, Qt::AlignVCenter, courses ? tr("flown on courses only") : tr("not flown yet"));
     return;
   }
   const double half = area.width() / 2;
@@ -273,7 +275,7 @@ void RangeRule::drawForecast(QPainter& p, const QRectF& area, const std::string&
   if (!two_lines) return;
   p.setFont(theme::bodyFont(11));
   const QRectF below = area.adjusted(0, area.height() / 2 - 1, 0, 0);
-  p.drawText(below, Qt::AlignVCenter, tr("predicted, not flown"));
+  p.drawText(below, Qt::AlignVCenter, courses ? tr("predicted, courses only") : tr("predicted, not flown"));
   p.setFont(theme::figureFont(11));
   p.drawText(below.adjusted(half, 0, 0, 0), Qt::AlignVCenter,
              words::span(predicted->sure->low_m, predicted->sure->high_m));

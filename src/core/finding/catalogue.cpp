@@ -47,6 +47,7 @@ constexpr FindingInfo kFindings[] = {
     {"why-fall-of-pair", Detail, "compare", "slope:dB exponent delta:dB gain:%", ""},
     {"why-chance", Detail, "compare", "setup chance:% threshold:% chance_more:%", ""},
     {"not-flown", Result, "compare", "setup name", "fly-again"},
+    {"flown-on-courses", Result, "compare", "setup name", "fly-again"},
     {"range-dependable", Result, "compare", "setup told:m typical dependable", ""},
     {"range-at-least", Result, "compare", "setup told:m typical dependable", ""},
     {"range-unknown", Result, "compare", "setup typical dependable", ""},

@@ -2534,6 +2534,14 @@
         <source>predicted, not flown</source>
         <translation>vorhergesagt</translation>
     </message>
+    <message>
+        <source>flown on courses only</source>
+        <translation>nur auf Parcours geflogen</translation>
+    </message>
+    <message>
+        <source>predicted, courses only</source>
+        <translation>vorhergesagt, nur Parcours</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::ReadingTimer</name>
@@ -6558,6 +6566,14 @@
     <message>
         <source>{rows} rows tell a time that is none of theirs, before and behind which the clock goes on, and are left out</source>
         <translation>{rows} Zeilen nennen eine Zeit, die nicht ihre ist, vor und hinter der die Uhr weitergeht, und bleiben weg</translation>
+    </message>
+    <message>
+        <source>{setup}: flown on courses only</source>
+        <translation>{setup}: nur auf Parcours geflogen</translation>
+    </message>
+    <message>
+        <source>Its stretches are told under Stretches. How far it carries in the open no course tells: fly {name} out and back over the path.</source>
+        <translation>Was seine Abschnitte zeigen, steht unter Abschnitte. Wie weit es im Freien trägt, sagt kein Parcours: {name} hin und zurück über den Weg fliegen.</translation>
     </message>
 </context>
 <context>

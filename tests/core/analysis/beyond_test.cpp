@@ -1,6 +1,7 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
+#include "core/analysis/findings/findings.h"
 #include "support/flown_log.h"
 
 using namespace distanz;
@@ -55,6 +56,10 @@ TEST_CASE("courses: setups are told apart on the stretch where they differ, and 
     CHECK(r.in_segments);
     CHECK(r.why_not->code == "is-a-course");
   }
+  CHECK(onCoursesOnly(w.c, a, "A"));
+  CHECK_FALSE(onCoursesOnly(w.c, a, "C"));
+  CHECK(limitOf(w.c, a, "B").code == "flown-on-courses");
+  CHECK(std::ranges::count(findings(w.c, a), "flown-on-courses", &Finding::code) == 2);
   const SegmentPair* shed = pairOn(a, "behind the shed");
   REQUIRE(shed);
   CHECK(shed->verdict == estimate::Verdict::BBetter);

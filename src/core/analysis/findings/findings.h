@@ -18,6 +18,9 @@ Finding verdictOf(const campaign::Campaign& campaign, const Answers& answers, co
 /// The same over all links of the two: the sentences name a link where they speak of one.
 Finding verdictOf(const campaign::Campaign& campaign, const Answers& answers, const SetupPair& pair);
 
+/// A setup flew, and nothing of that says how far it carries in the open.
+bool onCoursesOnly(const campaign::Campaign& campaign, const Answers& answers, const std::string& setup);
+
 /// What limits a setup, and at what distance.
 Finding limitOf(const campaign::Campaign& campaign, const Answers& answers, const std::string& setup);
 

@@ -64,9 +64,17 @@ std::vector<Finding> whyRange(const Answers& a, const SetupOnLink& l) {
 
 }  // namespace
 
+bool onCoursesOnly(const campaign::Campaign& c, const Answers& a, const std::string& setup) {
+  if (a.answer(setup)) return false;
+  for (std::size_t i = 0; i < std::min(a.runs.size(), c.runs.size()); ++i)
+    if (c.runs[i].setup == setup && a.runs[i].in_segments) return true;
+  return false;
+}
+
 Finding limitOf(const campaign::Campaign& c, const Answers& a, const std::string& setup) {
   const Subject subject{"setup", setup};
   const SetupOnLink* l = a.limiting(setup);
+  if (!l && onCoursesOnly(c, a, setup)) return finding("flown-on-courses", {{"setup", setup}, {"name", nameOf(c, setup)}}, subject);
   if (!l) return finding("not-flown", {{"setup", setup}, {"name", nameOf(c, setup)}}, subject);
   const SetupAnswer& answer = *a.answer(setup);
   std::vector<Argument> told{
