@@ -215,9 +215,11 @@ class Writer {
       const std::string_view number = text.substr(0, end);
       if (number.find_first_of("0123456789") == std::string_view::npos) continue;  // notes
       const std::string& header = m_table.layout.header[i];
-      const bool bare = end == std::string_view::npos || !c.words[i].unit.empty();
-      const std::string_view unit = bare ? std::string_view() : text.substr(end);
-      record.values.push_back({header, keep(std::string(number.substr(0, number.find_last_not_of(' ') + 1))), unit});
+      const std::string_view unit = end == std::string_view::npos ? std::string_view() : text.substr(end);
+      if (!c.words[i].unit.empty())  // a unit of its own beside its heading's goes with the text
+        record.values.push_back({header, keep(std::string(text)), {}});
+      else
+        record.values.push_back({header, keep(std::string(number.substr(0, number.find_last_not_of(' ') + 1))), unit});
       typed = typed || c.words[i].hasAny({"quality", "lq"});
     }
     return typed;

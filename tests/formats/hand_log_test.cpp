@@ -46,6 +46,23 @@ TEST_CASE("hand log: readings at distances and times as they are written, with u
   CHECK(std::isnan(at(r, "control.rssi_dbm", 135)));  // nobody read anything
 }
 
+TEST_CASE("hand log: a reading's own unit goes before its heading's") {
+  const ImportedLog log = noted(
+      "time,distance [m],bitrate [Mbit/s],volts [V],RSSI [dBm]\n"
+      "0:10,100,20,16.1,-60\n"
+      "0:40,400,18 Mbit/s,16000 mV,-70 dBm\n"
+      "1:10,0.8 km,800 kbit/s,15.8 V,-80\n"
+      "1:50,1300,5,15.7,-85 ?\n");
+  const log::Recording& r = *log.recording;
+  CHECK(log.track.farthest_m == 1300);
+  CHECK(at(r, "video.bitrate_mbps", 30) == 18);
+  CHECK(at(r, "video.bitrate_mbps", 60) == Approx(0.8));
+  CHECK(at(r, "video.bitrate_mbps", 100) == 5);
+  CHECK(at(r, "battery_v", 30) == 16);
+  CHECK(at(r, "battery_v", 60) == 15.8);
+  CHECK(at(r, "control.rssi_dbm", 30) == -70);
+}
+
 TEST_CASE("hand log: nothing but where it broke up, was lost, came back and turned is a run") {
   const ImportedLog log = noted("distance;event\n100;start\n850;first break-up\n1010;lost\n1080;turned\n900;regained\n50;landed\n");
   const log::Recording& r = *log.recording;
