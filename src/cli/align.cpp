@@ -8,8 +8,6 @@
 #include "cli/log_campaign.h"
 #include "cli/said.h"
 #include "core/log/channel.h"
-#include "formats/files.h"
-#include "formats/log_import.h"
 #include "words/say.h"
 
 namespace distanz::cli {
@@ -18,16 +16,10 @@ namespace {
 using json = nlohmann::ordered_json;
 using quantity::Unit;
 
-log::Recording recordingOf(const std::filesystem::path& file, const std::map<std::string, std::string>& corrections) {
-  return formats::readRecording(formats::readFile(file), file.filename().string(), logCampaign(), corrections,
-                                formats::Needs::Anything);
-}
-
 }  // namespace
 
 void alignCommand(const AlignOptions& options, Io io) {
-  const auto corrections = parseMaps(options.maps);
-  const log::Recording first = recordingOf(options.log, corrections), other = recordingOf(options.other, corrections);
+  const log::Recording first = lookAt(options.log, options.maps).read.recording, other = lookAt(options.other, options.maps).read.recording;
   const auto fit = log::alignClocks(first, other);
   const double metres = fit ? log::onPath_m(fit->offset_sd_s, first) : NAN;
   if (options.json) {

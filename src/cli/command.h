@@ -55,6 +55,7 @@ void purgeCommand(const PurgeOptions& options, Io io);
 
 struct ConvertOptions {
   std::filesystem::path from, to;
+  std::vector<std::string> maps;  ///< of a log
 };
 void convertCommand(const ConvertOptions& options, Io io);
 

@@ -95,6 +95,8 @@ void addConvert(CLI::App& app, Io io, Action& action) {
       "convert", "Between campaign file and interchange folder, and logs to CSV, GPX, KML or GeoJSON");
   c->add_option("FROM", options->from)->required();
   c->add_option("TO", options->to)->required();
+  c->add_option("--map", options->maps,
+                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column of a log is matched")));
   c->callback([&action, options, io] { action = [options, io] { convertCommand(*options, io); }; });
 }
 

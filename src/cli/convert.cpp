@@ -5,7 +5,6 @@
 #include "cli/said.h"
 #include "core/finding/error.h"
 #include "formats/files.h"
-#include "formats/log_import.h"
 #include "formats/log_writer.h"
 #include "formats/track_writer.h"
 #include "store/exchange.h"
@@ -35,8 +34,10 @@ void convertCommand(const ConvertOptions& options, Io io) {
     if (std::filesystem::exists(options.to, error))
       throw InputError(inFile(options.to, finding("exists-already")));
     const std::string name = options.from.filename().string();
-    const log::Recording recording = formats::readRecording(formats::readFile(options.from), options.from.string(), logCampaign(), {}, formats::Needs::Anything);
+    const LogLookedAt log = lookAt(options.from, options.maps);
+    const log::Recording& recording = log.read.recording;
     formats::writeFile(options.to, converted(recording, name, ending));
+    for (const Finding& p : log.read.problems) io.out << faultText(p) << "\n";
     if (recording.started.empty() && ending != ".csv")
       io.out << Cli::tr("the log tells no date, so the places of its track have no times; CSV keeps them").toStdString() << "\n";
   }

@@ -13,8 +13,6 @@
 #include "core/log/flights.h"
 #include "core/log/run_facts.h"
 #include "formats/column_guess.h"
-#include "formats/log_import.h"
-#include "formats/log_reader.h"
 #include "words/quantity.h"
 #include "words/say.h"
 
@@ -110,38 +108,18 @@ std::string fromColumn(const json& c) {
       .toStdString();
 }
 
-campaign::Campaign logCampaign() {
-  campaign::Campaign c;
-  c.links.resize(2);
-  c.links[0].id = "control";
-  c.links[1].id = "video";
-  c.links[1].kind = campaign::LinkKind::Video;
-  return c;
-}
-
 void inspectCommand(const InspectOptions& options, Io io) {
-  const formats::GivenLog given = formats::givenLog(options.log, options.log.string());
-  json out;
-  std::vector<Finding> faults;
-  try {
-    const formats::LogFormat* format = nullptr;
-    const auto log = formats::openGiven(given, &format);
-    const auto matches = formats::matchColumns(log->head(), logCampaign().links, parseMaps(options.maps));
-    const formats::LogRead read = formats::readLog(*log, matches, {}, formats::Needs::Anything);
-    out = {{"format", format->name},
-           {"rows", read.rows},
-           {"span_s", read.recording.time_s.back() - read.recording.time_s.front()},
-           {"channels", channels(matches, read.recording)},
-           {"faults", json::array()}};
-    addTold(out, toldBy(read.recording));
-    faults = read.problems;
-    for (const Finding& p : faults)
-      out["faults"].push_back(
-          {{"code", p.code}, {"line", p.line}, {"text", words::sentence(p).toStdString()}});
-    out["guesses"] = guessesJson(formats::guessColumns(log->head(), logCampaign().links, matches));
-  } catch (const InputError& e) {
-    throw InputError(inFile(options.log, e.found));
-  }
+  const LogLookedAt log = lookAt(options.log, options.maps);
+  const log::Recording& r = log.read.recording;
+  json out = {{"format", log.format},
+              {"rows", log.read.rows},
+              {"span_s", r.time_s.back() - r.time_s.front()},
+              {"channels", channels(log.matches, r)},
+              {"faults", json::array()}};
+  addTold(out, toldBy(r));
+  for (const Finding& p : log.read.problems)
+    out["faults"].push_back({{"code", p.code}, {"line", p.line}, {"text", words::sentence(p).toStdString()}});
+  out["guesses"] = guessesJson(formats::guessColumns(log.head, logCampaign().links, log.matches));
   if (options.json) {
     io.out << printed(out) << "\n";
     return;
@@ -168,7 +146,7 @@ void inspectCommand(const InspectOptions& options, Io io) {
     const QString channel = QString::fromStdString(g["channel"]), column = QString::fromStdString(g["column"]);
     io.out << Cli::tr("  perhaps %1 is \"%2\", by its values; if so: --map \"%1=%2\"").arg(channel, column).toStdString() << "\n";
   }
-  for (const Finding& f : faults) io.out << faultText(f) << "\n";
+  for (const Finding& f : log.read.problems) io.out << faultText(f) << "\n";
 }
 
 }  // namespace distanz::cli

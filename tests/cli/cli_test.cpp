@@ -246,6 +246,12 @@ TEST_CASE("convert: logs to CSV, GPX, KML and GeoJSON; unknown endings and exist
     CHECK(j["channels"].size() == 4);
   }
   CHECK_THAT(run({"convert", dir / "m" / "A1.csv", dir / "a.xyz"}).err, Contains("not a format"));
+  distanz::test::spill(dir / "odd.csv", "time,distance,strange\n1,10,-50\n2,20,-51\n,oops,-52\n3,30,-53\n");
+  const auto mapped = run({"convert", dir / "odd.csv", dir / "odd_out.csv", "--map", "control.rssi_dbm=strange"});
+  CHECK_THAT(mapped.out, Contains("line 4"));  // what was left out is told as inspect tells it
+  CHECK_THAT(distanz::test::slurp(dir / "odd_out.csv"), Contains("control.rssi_dbm") && Contains("-53"));
+  CHECK_THAT(run({"convert", dir / "odd.csv", dir / "odd_2.csv", "--map", "control.rssi_dbm=nowhere"}).err, Contains("odd.csv") && Contains("nowhere"));
+  CHECK_FALSE(std::filesystem::exists(dir / "odd_2.csv"));
   CHECK_THAT(run({"convert", dir / "m", dir / "m.zip"}).err, Contains("end its name in .distanz"));
 }
 

@@ -12,6 +12,7 @@ namespace distanz::course {
 namespace {
 
 constexpr std::size_t kLongest = 200;
+constexpr int kMostPieces = 3;  // degrees, minutes, seconds
 const std::string kHemispheres = "NSEWnsew";
 
 /// Apart at blanks and commas, signs of degrees, minutes and seconds drawn to their numbers.
@@ -46,11 +47,24 @@ bool isHemisphere(const std::string& word) {
   return word.size() == 1 && kHemispheres.find(word[0]) != std::string::npos;
 }
 
+/// The library (up to 2.4) writes past its three pieces of an angle where colons part more of them.
+bool hasMorePieces(const std::string& text) {
+  int pieces = 0;
+  for (const char c : text) {
+    const auto sign = std::string_view("d'\"").find(c);
+    if (c == ' ') pieces = 0;
+    if (c == ':' && ++pieces > kMostPieces) return true;
+    if (sign != std::string_view::npos) pieces = int(sign) + 1;
+  }
+  return false;
+}
+
 /// "46 54 36 N 20 57 36 E" as "46:54:36N 20:57:36E"; as it is where it is not of that kind.
 std::string joined(const std::vector<std::string>& words) {
   std::vector<std::string> parts;
   std::string letters;
   bool open = false;  // numbers of one angle are being gathered
+  int pieces = 0;     // that it has
   for (const std::string& w : words) {
     const bool hemisphere = isHemisphere(w),
                signed_number = !w.empty() && kHemispheres.find(w[0]) != std::string::npos;
@@ -61,13 +75,16 @@ std::string joined(const std::vector<std::string>& words) {
       parts.push_back(w);
       letters = w.substr(0, 1);
       open = true;
-    } else if (open && isAngle(w)) {
+      pieces = hemisphere ? 0 : 1;
+    } else if (open && isAngle(w) && pieces < kMostPieces) {
       const std::string& last = parts.back();
       parts.back() += (isHemisphere(last) ? "" : ":") + w;
+      ++pieces;
     } else {
       parts.push_back(w);
       letters.clear();
       open = isAngle(w);
+      pieces = 1;
     }
   }
   std::string out;
@@ -87,7 +104,7 @@ bool turnsRound(const std::vector<std::string>& words) {
 }
 
 std::optional<Position> tried(const std::string& text) {
-  if (turnsRound(wordsOf(text))) return std::nullopt;
+  if (turnsRound(wordsOf(text)) || hasMorePieces(text)) return std::nullopt;
   try {
     const GeographicLib::GeoCoords at(text, true, false);
     if (!(std::abs(at.Latitude()) <= 90) || !(std::abs(at.Longitude()) <= 360)) return std::nullopt;

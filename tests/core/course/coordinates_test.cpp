@@ -13,7 +13,8 @@ TEST_CASE("coordinates: the ways pilots write one place") {
       "46.91, 20.96", "46.91 20.96", "46,91 20,96", "46,91; 20,96", "46.91;20.96", "46°54.6'N 20°57.6'E",
       "N46 54 36 E20 57 36", "46 54 36 N 20 57 36 E", "46° 54' 36\" N, 20° 57' 36\" E",
       "N 46° 54.6' E 20° 57.6'", "20.96E 46.91N", "46°54′36″N 20°57′36″E", "46.91°, 20.96°", "46.91° 20.96°",
-      "N 46 54.6 E 20 57.6", "lat 46.91 lon 20.96", "lat: 46.91, lon: 20.96", "  46.910000,20.960000  ");
+      "N 46 54.6 E 20 57.6", "lat 46.91 lon 20.96", "lat: 46.91, lon: 20.96", "  46.910000,20.960000  ",
+      "46 54 36 20 57 36", "46:54:36, 20:57:36", "46 54 36.0; 20 57 36.0");
   CAPTURE(text);
   const auto at = coordinatesFrom(text);
   REQUIRE(at);
@@ -40,6 +41,18 @@ TEST_CASE("coordinates: what is no position is none") {
                            ",", "°", "N E", "1e400 2", "46.91, 200619.02", "46.91 -2000", "46.91, E2000"})
     CHECK_FALSE(coordinatesFrom(text));
   CHECK_FALSE(coordinatesFrom(std::string(5000, '1')));
+}
+
+TEST_CASE("coordinates: more pieces than an angle has are refused before the library counts them") {
+  for (const char* text : {"1:10:11:10:10,100", "24;2;2;5;;2;2;2;24;2;2;5", "1 2 3 4 5 6 7 8 9 10 11 12 N", "1\"2 3 4 5, 6\"7 8 9",
+                           "N 1 2 3 4 5 6 7 8 9 E 1 2 3 4 5 6 7 8 9", "1d2'3\" 4 5 6 7 8", "1d2'3\"4 5 6 7 8 9"})
+    CHECK_FALSE(coordinatesFrom(text));
+  for (int words = 1; words < 90; ++words) {
+    std::string text;
+    for (int i = 0; i < words; ++i) text += std::to_string(i % 9 + 1) + (i % 7 == 3 ? "'" : "") + " ";
+    coordinatesFrom(text);
+    coordinatesFrom("N " + text + "E " + text);
+  }
 }
 
 TEST_CASE("coordinates: what is shown is read back within a tenth of a metre") {
