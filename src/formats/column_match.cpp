@@ -14,6 +14,8 @@
 #include "core/log/recording.h"
 #include "formats/column_words.h"
 #include "formats/fields.h"
+#include "formats/head_preview.h"
+#include "formats/time_match.h"
 
 namespace distanz::formats {
 namespace {
@@ -92,75 +94,9 @@ bool isDbm(const std::string& unit) {
   return quantity::unitSpelt(unit, quantity::Dimension::Level) == Unit::Dbm;
 }
 
-std::vector<double> previewNumbers(const TableHead& layout, int column) {
-  std::vector<double> out;
-  for (const auto& row : layout.preview)
-    if (static_cast<std::size_t>(column) < row.size())
-      if (const double v = parseNumber(row[static_cast<std::size_t>(column)], layout.decimal_comma);
-          std::isfinite(v))
-        out.push_back(v);
-  return out;
-}
-
-std::string previewText(const TableHead& layout, int column) {
-  for (const auto& row : layout.preview)
-    if (static_cast<std::size_t>(column) < row.size() && !row[static_cast<std::size_t>(column)].empty())
-      return row[static_cast<std::size_t>(column)];
-  return {};
-}
-
 bool isLevel(const std::vector<double>& values) {
   constexpr double kLowest_dbm = -140, kHighest_dbm = -10;
   return !values.empty() && std::all_of(values.begin(), values.end(), [](double v) { return v >= kLowest_dbm && v <= kHighest_dbm; });
-}
-
-/// Beside a date stands a clock.
-bool tellsDates(const TableHead& layout) {
-  return !layout.preview.empty() && std::any_of(layout.preview.front().begin(), layout.preview.front().end(),
-                                                [](const std::string& field) { return std::isfinite(parseDate(field)); });
-}
-
-/// Rows that a clock of hours and minutes would put a minute apart, and more than a few, are of minutes and seconds.
-bool areMinutesAndSeconds(const TableHead& layout, int column) {
-  if (tellsDates(layout)) return false;
-  constexpr std::size_t kLeastRows = 20, kLeastTicks = 3;
-  std::size_t rows = 0;
-  std::set<double> ticks;
-  for (const auto& row : layout.preview) {
-    const std::string text = static_cast<std::size_t>(column) < row.size() ? row[static_cast<std::size_t>(column)] : std::string();
-    if (text.empty()) continue;
-    if (text.size() > 5 || std::count(text.begin(), text.end(), ':') != 1) return false;
-    const double elapsed_s = parseElapsed(text);
-    if (!std::isfinite(elapsed_s)) return false;
-    ++rows;
-    ticks.insert(elapsed_s);
-  }
-  return rows >= kLeastRows && ticks.size() >= kLeastTicks;
-}
-
-/// A time column may be a count in some unit, a clock, or a date with a clock: its first rows tell.
-void settleTime(const TableHead& layout, ColumnMatch& m) {
-  const std::string text = previewText(layout, m.column);
-  if (std::isfinite(parseDateTime(text).seconds)) {
-    m.kind = FieldKind::DateTime;
-    m.unit = "date and time";
-  } else if (areMinutesAndSeconds(layout, m.column)) {
-    m.kind = FieldKind::Elapsed;
-    m.unit = "min:s";
-  } else if (std::isfinite(parseClock(text))) {
-    m.kind = FieldKind::Clock;
-    m.unit = "clock";
-  } else if (m.unit.empty()) {
-    const auto v = previewNumbers(layout, m.column);
-    const double step = v.size() > 1 ? (v.back() - v.front()) / static_cast<double>(v.size() - 1) : 0;
-    // A log that is over after a few rows was written by hand or far apart: no flight lasts milliseconds.
-    constexpr std::size_t kFewRows = 20;
-    constexpr double kShortestFlight_ms = 10'000;
-    const bool sparse = v.size() > 1 && v.size() < kFewRows && v.back() - v.front() < kShortestFlight_ms;
-    const double first = v.empty() ? 0 : v.front();
-    m.unit = first >= kIn2000_s * 1e6 ? "us" : first >= kIn2000_s * 1e3 ? "ms" : step >= 5000 ? "us" : step >= 5 && !sparse ? "ms" : "s";
-    m.scale = *scaleOf(*log::channelInfo("time_s"), m.unit);
-  }
 }
 
 /// Signal without a unit: negative numbers are dBm, others a scale of the receiver's own.
@@ -267,6 +203,7 @@ class Matcher {
       m.kind = FieldKind::LevelAsPower;
       return m;
     }
+    if (channel == "time_s" || channel == "date") return settleTime(m_layout, m) ? std::optional(m) : std::nullopt;
     const auto scale = scaleOf(about, w.unit);
     if (channel == "rssi_dbm") {
       settleSignal(m_layout, m, link);
@@ -277,20 +214,9 @@ class Matcher {
     if (const auto spelt = quantity::unitSpelt(w.unit, quantity::infoOf(about.unit).dimension))
       m.unit = quantity::symbolOf(*spelt);
     m.scale = *scale;
-    if (channel == "time_s") settleTime(m_layout, m);
     if (isPlace(channel) && m.scale == 1 && isInTenMillionths(column)) {
       m.unit = "1e-7 °";
       m.scale = 1e-7;
-    }
-    if (channel == "date") {
-      const std::string text = previewText(m_layout, column);
-      m.kind = FieldKind::Date;
-      if (std::isfinite(parseDateTime(text).seconds)) {
-        m.channel = "time_s";
-        m.kind = FieldKind::DateTime;
-      } else if (!text.empty() && !std::isfinite(parseDate(text))) {
-        return std::nullopt;  // "data" is a date in three languages, and much else in others
-      }
     }
     return m;
   }

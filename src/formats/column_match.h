@@ -22,6 +22,15 @@ enum class FieldKind {
 /// Unit of a LatLon match whose fields tell longitude first.
 inline constexpr std::string_view kLonFirst = "lon lat";
 
+/// Units of a Date or DateTime match whose fields are parted by strokes: 05/11/2026 is of November, or of May.
+inline constexpr std::string_view kDayFirst = "d/m/y", kMonthFirst = "m/d/y";
+/// What says so.
+enum class DayOrderBy {
+  Known,     ///< the rows, the header, or the pilot
+  Language,  ///< the habit of those who speak the header's language
+  Nothing
+};
+
 /// One column recognised. A LatLon column serves lat_deg and lon_deg.
 struct ColumnMatch {
   int column = 0;  ///< counted from 0
@@ -31,6 +40,7 @@ struct ColumnMatch {
   std::string unit;  ///< as the log has it, e.g. "ft"
   double scale = 1;  ///< to the channel's canonical unit
   FieldKind kind = FieldKind::Number;
+  DayOrderBy day_order = DayOrderBy::Known;  ///< of Date and DateTime
   int antenna = 0;  ///< of several that hear one link, from 1; 0: the only one
 };
 

@@ -126,6 +126,7 @@ std::string withoutAntenna(std::string word, int& antenna) {
 void addInFull(const std::string& word, ColumnWords& out) {
   const std::string bare = withoutAntenna(word, out.antenna);
   const auto* glued = std::find_if(std::begin(kGlued), std::end(kGlued), [&](const Glued& g) { return g.word == bare; });
+  out.foreign = out.foreign || (glued == std::end(kGlued) && isOtherThanEnglish(bare));
   const std::string in_full = glued == std::end(kGlued) ? inEnglish(bare) : std::string(glued->words);
   std::string_view words = in_full;
   while (!words.empty()) {

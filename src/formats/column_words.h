@@ -10,6 +10,7 @@ struct ColumnWords {
   std::vector<std::string> words;
   int antenna = 0;  ///< "1RSS", "RSSI ant 2": which one of several, from 1; 0: not said
   std::string unit;  ///< as it is written, empty where the name has none
+  bool foreign = false;  ///< some word is of another language than English
   bool has(std::string_view word) const;
   bool hasAny(std::initializer_list<std::string_view> any) const;
 };

@@ -53,9 +53,9 @@ double fieldValue(std::string_view field, const ColumnMatch& match, bool decimal
     case FieldKind::Clock:
       return parseClock(field);
     case FieldKind::Date:
-      return parseDate(field) * kDay_s;
+      return parseDate(field, match.unit == kDayFirst) * kDay_s;
     case FieldKind::DateTime:
-      return parseDateTime(field).seconds;
+      return parseDateTime(field, match.unit == kDayFirst).seconds;
     case FieldKind::LatLon:
       return NAN;
   }

@@ -61,7 +61,7 @@ double takeClock(std::string_view& text) {
   return halfDay(text, hours) * 3600.0 + minutes * 60.0 + seconds;
 }
 
-double takeDate(std::string_view& text) {
+double takeDate(std::string_view& text, bool day_first) {
   int first = takeInt(text, 4);
   if (text.empty()) return NAN;
   const char mark = text.front();
@@ -71,10 +71,11 @@ double takeDate(std::string_view& text) {
   const int third = takeInt(text, 4);
   if (third < 0) return NAN;
   int year = first, month = second, day = third;
-  if (first <= 31) {  // day first with dots, month first with slashes
+  if (first <= 31) {
+    const bool month_first = mark == '/' && !day_first;
     year = third < 100 ? 2000 + third : third;
-    day = mark == '/' ? second : first;
-    month = mark == '/' ? first : second;
+    day = month_first ? second : first;
+    month = month_first ? first : second;
     if (month > 12) std::swap(month, day);
   }
   const std::chrono::year_month_day date{std::chrono::year(year),
@@ -136,13 +137,13 @@ double parseElapsed(std::string_view text) {
   return parts > 0 && text.empty() ? out : NAN;
 }
 
-double parseDate(std::string_view field) {
-  const double days = takeDate(field);
+double parseDate(std::string_view field, bool day_first) {
+  const double days = takeDate(field, day_first);
   return field.empty() ? days : NAN;
 }
 
-DateTime parseDateTime(std::string_view field) {
-  const double days = takeDate(field);
+DateTime parseDateTime(std::string_view field, bool day_first) {
+  const double days = takeDate(field, day_first);
   if (!std::isfinite(days) || !(take(field, 'T') || take(field, ' '))) return {NAN};
   const double clock = takeClock(field), ahead = zone(field);
   return {days * 86400 + clock - ahead, ahead};

@@ -44,14 +44,15 @@ double parseClock(std::string_view field);
 double parseElapsed(std::string_view field);
 
 /// Days since 1970-01-01 of "2026-11-24", "24.11.2026" or "11/24/2026"; NaN where the field is not a date.
-double parseDate(std::string_view field);
+/// @param day_first of "05/11/2026": it is of November
+double parseDate(std::string_view field, bool day_first = false);
 
 struct DateTime {
   double seconds;  ///< since 1970-01-01, in UTC where a zone follows, else in the log's own time; NaN where
                    ///< the field is no date with a clock
   double zone_s = 0;  ///< local time less UTC, where a zone follows
 };
-DateTime parseDateTime(std::string_view field);
+DateTime parseDateTime(std::string_view field, bool day_first = false);
 
 /// What stands behind a number, "km" of "1.2 km"; empty where nothing does, or where the text is no number so far.
 std::string_view unitOf(std::string_view field);

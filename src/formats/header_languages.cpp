@@ -107,4 +107,9 @@ std::string inEnglish(std::string_view word) {
   return std::string(word);
 }
 
+bool isOtherThanEnglish(std::string_view word) {
+  constexpr std::string_view kBoth[] = {"traveled", "vel", "packets", "images", "note", "capacity", "tension", "transmission", "force", "commande", "date", "data"};
+  return std::find(std::begin(kBoth), std::end(kBoth), word) == std::end(kBoth) && inEnglish(word) != word;
+}
+
 }  // namespace distanz::formats

@@ -10,4 +10,7 @@ namespace distanz::formats {
 /// @param word in lower case and without accents
 std::string inEnglish(std::string_view word);
 
+/// True for a word of those languages that English has not.
+bool isOtherThanEnglish(std::string_view word);
+
 }  // namespace distanz::formats

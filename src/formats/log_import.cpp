@@ -7,6 +7,7 @@
 #include "core/log/join.h"
 #include "core/log/marks.h"
 #include "core/log/silence.h"
+#include "formats/day_order.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
 #include "formats/readable.h"
@@ -124,6 +125,7 @@ void place(ImportedLog& out, log::Recording recording, const campaign::Campaign&
 ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& campaign, const Progress& progress,
                        const std::function<void(std::string_view)>& beside) {
   ImportedLog out;
+  if (logs.size() > 1) settleDayOrders(logs, campaign.links);
   GivenLog& first = logs.front();
   out.name = first.name;
   std::future<std::string> digest = std::async(std::launch::async, [&first, &beside] {

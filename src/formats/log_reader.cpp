@@ -199,6 +199,9 @@ LogRead readLog(const LogTable& log, const std::vector<ColumnMatch>& matches, co
   input.zone_s = zoneOf(log.head(), matches);
   const TimeAxis axis = timeAxis(input, [&](std::size_t row) { return log.lineOfRow(row); });
   out.problems.insert(out.problems.end(), axis.problems.begin(), axis.problems.end());
+  for (const ColumnMatch& m : matches)
+    if (m.day_order == DayOrderBy::Nothing && !axis.started.empty())
+      out.problems.push_back(at(finding("month-first", {{"column", m.header}, {"channel", m.channel}}), log.head().header_line));
   const bool dropped = !axis.coarse && assembly.dropRepeated();
   // Where repeated rows went, the axis is laid again over those that remain; rows without a time go now.
   const TimeAxis kept =

@@ -9,7 +9,7 @@
 namespace distanz::formats {
 
 /// Raised whenever the same bytes and columns give other samples: what was kept of a log is then read again.
-constexpr int kReaderVersion = 11;
+constexpr int kReaderVersion = 12;
 
 struct LogRead {
   log::Recording recording;

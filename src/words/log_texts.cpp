@@ -34,6 +34,8 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP("finding", "all its positions lie {nearest} and more from the station: it is of another place, or latitude and longitude are exchanged; take another log, or match the columns by hand")},
     {"lon-first", "",
      QT_TRANSLATE_NOOP("finding", "in \"{column}\" longitude comes first, as the place of the station tells: it was read so")},
+    {"month-first", "",
+     QT_TRANSLATE_NOOP("finding", "the dates in \"{column}\" are read month first, and nothing in the log says that they are: if the day comes first, choose so in the import (command line: --map \"{channel}={column} [d/m/y]\")")},
     {"off-path", "",
      QT_TRANSLATE_NOOP("finding", "{share:.0} of the flight is more than {aside} beside the path")},
     {"log-empty", "",

@@ -66,6 +66,21 @@ TEST_CASE("import dialog: a log that cannot be laid says so, and is taken where 
   CHECK(s.campaign().runs[0].sources.at(1).clock_offset_s == Approx(0.1));
 }
 
+TEST_CASE("import dialog: dates that may tell the day or the month first are read as chosen, and that is kept") {
+  Session s;
+  std::string log = "Date,Time,distance [m],RSSI [dBm]\n";
+  for (int i = 0; i <= 50; ++i) log += fmt::format("05/11/2026,06:31:{:02},{},{}\n", i, 20 * (i <= 25 ? i : 50 - i), -40 - (i <= 25 ? i : 50 - i));
+  distanz::test::spill(s.dir / "A1.csv", log);
+  ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv")});
+  auto& order = child<QComboBox>(dialog, "unit_date");
+  CHECK(order.currentText() == "month/day/year");
+  choose(order, 1);
+  CHECK(child<QComboBox>(dialog, "unit_date").currentText() == "day/month/year");
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
+  CHECK(s.campaign().runs[0].source().columns.at("date") == "Date [d/m/y]");
+}
+
 TEST_CASE("import dialog: a log of two antennas becomes a run for each, of one flight; and is put together again") {
   Session s;
   std::string log = "time,distance [m],1RSS [dBm],2RSS [dBm],LQ [%]\n";

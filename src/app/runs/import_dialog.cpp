@@ -265,6 +265,8 @@ void ImportDialog::fillMatches(int row) {
     if (m == matches.end()) continue;
     if (formats::needsUnit(*m))
       m_matches->setCellWidget(at, 2, unitBox(row, *m));
+    else if (!dayOrderText(m->unit).isEmpty() && (m->day_order != formats::DayOrderBy::Known || l.pending.corrections.contains(channel)))
+      m_matches->setCellWidget(at, 2, dayOrderBox(row, *m));
     else
       m_matches->setItem(at, 2, new QTableWidgetItem(unitText(matches, *m)));
     showValues(at, l.head, m->column);
@@ -291,6 +293,19 @@ QComboBox* ImportDialog::unitBox(int row, const formats::ColumnMatch& match) {
   for (const char* unit : {"mW", "dBm", "W"}) box->addItem(unit);
   connect(box, &QComboBox::activated, this, [this, row, box, match](int chosen) {
     if (chosen > 0) correct(row, match.channel, match.header + " [" + box->currentText().toStdString() + "]");
+  });
+  return box;
+}
+
+/// Offers the other reading of dates like 05/11/2026.
+QComboBox* ImportDialog::dayOrderBox(int row, const formats::ColumnMatch& match) {
+  auto* box = new QComboBox;
+  box->setObjectName("unit_" + QString::fromStdString(match.channel));
+  for (const std::string_view order : {formats::kMonthFirst, formats::kDayFirst})
+    box->addItem(dayOrderText(order), QString::fromUtf8(order.data(), qsizetype(order.size())));
+  box->setCurrentIndex(match.unit == formats::kDayFirst);
+  connect(box, &QComboBox::activated, this, [this, row, box, match] {
+    correct(row, match.channel, match.header + " [" + box->currentData().toString().toStdString() + "]");
   });
   return box;
 }

@@ -42,6 +42,7 @@ class ImportDialog : public QDialog {
   void refill(int row);
   void correct(int row, const std::string& channel, const std::string& column);
   void showValues(int at, const formats::TableHead& head, int column);
+  QComboBox* dayOrderBox(int row, const formats::ColumnMatch& match);
   QComboBox* unitBox(int row, const formats::ColumnMatch& match);
   QComboBox* withBox(int row);
   /// One row, and then one run, for each antenna that the log tells apart; and back.

@@ -4,15 +4,20 @@
 #include <algorithm>
 
 namespace distanz::app {
+
+QString dayOrderText(std::string_view unit, const QString& other) {
+  return unit == formats::kDayFirst ? QObject::tr("day/month/year") : unit == formats::kMonthFirst ? QObject::tr("month/day/year") : other;
+}
+
 namespace {
 
 /// What its fields are written in.
 QString writtenIn(const formats::ColumnMatch& match) {
   switch (match.kind) {
     case formats::FieldKind::DateTime:
-      return QObject::tr("date and time");
+      return dayOrderText(match.unit, QObject::tr("date and time"));
     case formats::FieldKind::Date:
-      return QObject::tr("date");
+      return dayOrderText(match.unit, QObject::tr("date"));
     case formats::FieldKind::Clock:
       return QObject::tr("time of day");
     case formats::FieldKind::Elapsed:

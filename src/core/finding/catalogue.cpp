@@ -228,6 +228,7 @@ constexpr FindingInfo kFindings[] = {
     {"loops", Caution, "runs", "loops:count at:m time:s", ""},
     {"log-elsewhere", Refusal, "runs", "nearest:m", "choose-log"},
     {"lon-first", Caution, "runs", "column", ""},
+    {"month-first", Caution, "runs", "column channel", ""},
     {"off-path", Caution, "runs", "share:% aside:m", ""},
     {"log-empty", Refusal, "runs", "", "choose-log"},
     {"log-utf16", Refusal, "runs", "", "save-as-utf8"},

@@ -215,6 +215,14 @@
         <source>%1, best of %2</source>
         <translation>%1, das Beste von %2</translation>
     </message>
+    <message>
+        <source>day/month/year</source>
+        <translation>Tag/Monat/Jahr</translation>
+    </message>
+    <message>
+        <source>month/day/year</source>
+        <translation>Monat/Tag/Jahr</translation>
+    </message>
 </context>
 <context>
     <name>Said</name>
@@ -596,6 +604,10 @@
     <message>
         <source>the log tells no date, so the places of its track have no times; CSV keeps them</source>
         <translation>das Log nennt kein Datum, darum haben die Orte seiner Spur keine Zeiten; CSV behält sie</translation>
+    </message>
+    <message>
+        <source>CHANNEL=COLUMN, correcting how a column of a log is matched</source>
+        <translation>CHANNEL=COLUMN, berichtigt die Zuordnung einer Spalte eines Logs</translation>
     </message>
 </context>
 <context>
@@ -6574,6 +6586,10 @@
     <message>
         <source>Its stretches are told under Stretches. How far it carries in the open no course tells: fly {name} out and back over the path.</source>
         <translation>Was seine Abschnitte zeigen, steht unter Abschnitte. Wie weit es im Freien trägt, sagt kein Parcours: {name} hin und zurück über den Weg fliegen.</translation>
+    </message>
+    <message>
+        <source>the dates in &quot;{column}&quot; are read month first, and nothing in the log says that they are: if the day comes first, choose so in the import (command line: --map &quot;{channel}={column} [d/m/y]&quot;)</source>
+        <translation>in „{column}“ wird der Monat zuerst gelesen, und nichts im Log sagt, dass es so ist: kommt der Tag zuerst, das beim Import wählen (Kommandozeile: --map &quot;{channel}={column} [d/m/y]&quot;)</translation>
     </message>
 </context>
 <context>
