@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/log/recording.h"
+#include "formats/column_words.h"
 #include "formats/fields.h"
 
 namespace distanz::formats {
@@ -82,6 +83,8 @@ class Guesser {
         ++c;
       } else if (grows(of)) {
         offer("time_s", c);
+      } else if (saysOther(c)) {
+        continue;
       } else if (of.distinct >= kLeastSteps && within(of, kWeakest_dbm, kStrongest_dbm)) {
         offer(log::linkChannel(m_link, log::channel::kRssi), c);
       } else if (within(of, 0, 100) && *std::max_element(of.v.begin(), of.v.end()) >= 90) {
@@ -92,6 +95,10 @@ class Guesser {
   }
 
  private:
+  /// Its name says that it is neither signal nor quality.
+  bool saysOther(std::size_t column) const {
+    return wordsOf(m_head.header[column]).hasAny({"noise", "floor", "loss", "lost", "error", "errors", "per", "dropped", "battery", "batt", "bat", "jitter", "temperature", "temp", "throttle", "motor", "cpu", "humidity", "fuel"});
+  }
   bool isTaken(std::size_t column) const {
     return std::any_of(m_matches.begin(), m_matches.end(), [&](const ColumnMatch& m) { return m.column == int(column); });
   }

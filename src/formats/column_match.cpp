@@ -71,8 +71,9 @@ const std::string& linkFor(const Words& w, const std::vector<campaign::Link>& li
                     [&](const std::string& word) { return w.has(word); }))
       return l.id;
   }
+  const bool video = w.has("video") || (channel.of_video && !w.has("control"));
   for (const campaign::Link& l : links)
-    if ((l.kind == campaign::LinkKind::Video) == channel.of_video) return l.id;
+    if ((l.kind == campaign::LinkKind::Video) == video) return l.id;
   return links.front().id;
 }
 

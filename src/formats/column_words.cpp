@@ -82,7 +82,16 @@ constexpr Glued kGlued[] = {{"rss", "rssi"},
                             {"rxbt", "receiver voltage"},
                             {"rxbat", "receiver voltage"},
                             {"vfas", "battery voltage"},
+                            {"vtx", "video tx"},
+                            {"vrx", "video receiver"},
+                            {"goggle", "video receiver"},
+                            {"goggles", "video receiver"},
+                            {"rsl", "rssi"},
+                            {"sinr", "snr"},
+                            {"cog", "course"},
+                            {"velocity", "speed"},
                             {"curr", "current"},
+                            {"amps", "current"},
                             {"cnt", "count"},
                             {"framecnt", "frame count"},
                             {"sig", "signal"},
@@ -148,6 +157,17 @@ bool isTwoWords(const std::string& token) {
   return stroke != std::string::npos && known(std::string_view(token).substr(0, stroke)) && known(std::string_view(token).substr(stroke + 1));
 }
 
+/// Where a word begins within "batteryVoltage", "uplinkRSSI", "RSSIAnt1", "SNRdB"; not within "GSpd" or "dBm".
+bool beginsWord(const std::string& token, std::size_t i) {
+  const auto upper = [&](std::size_t at) { return at < token.size() && std::isupper(static_cast<unsigned char>(token[at])); };
+  const auto lower_case = [&](std::size_t at) { return at < token.size() && std::islower(static_cast<unsigned char>(token[at])); };
+  for (const std::string_view unit : {"dBm", "dB", "mAh", "mW"})
+    if (token.ends_with(unit) && i + unit.size() >= token.size()) return i + unit.size() == token.size() && i > 1;
+  if (!upper(i)) return false;
+  if (lower_case(i - 1)) return lower_case(i + 1) || i > 1;
+  return i > 1 && upper(i - 1) && upper(i - 2) && lower_case(i + 1) && lower_case(i + 2);
+}
+
 /// One run of letters and digits: a unit as it is ("dBm", "mAh"), anything else cut at its humps
 /// ("batteryVoltage").
 /// @param last the last word as it was written: a capital B makes bytes of bits
@@ -161,15 +181,27 @@ void addWords(const std::string& token, ColumnWords& out, std::string& last) {
   }
   std::size_t begin = 0;
   const std::size_t humps_end = quantity::isUnit(token) ? 0 : token.size();
-  for (std::size_t i = 1; i + 1 < humps_end; ++i) {
-    const auto before = static_cast<unsigned char>(token[i - 1]), c = static_cast<unsigned char>(token[i]);
-    if (!std::isupper(c) || !std::islower(before) || !std::islower(static_cast<unsigned char>(token[i + 1])))
-      continue;
+  for (std::size_t i = 1; i < humps_end; ++i) {
+    if (!beginsWord(token, i)) continue;
     addInFull(lower(token.substr(begin, i - begin)), out);
     begin = i;
   }
   last = token.substr(begin);
   addInFull(lower(last), out);
+}
+
+/// A unit that is all the name there is, "mAh" or "Mbps", says what it counts; "mah_used" too.
+void nameByUnit(const std::string& last, ColumnWords& out) {
+  if (const auto charge = std::find(out.words.begin(), out.words.end(), "mah"); charge != out.words.end() && (out.words.size() == 1 || last != "mAh")) {
+    out.unit = "mAh";
+    *charge = "charge";
+    out.words.emplace_back("used");
+  } else if (out.words.size() == 1 && out.unit.empty()) {
+    const bool rate = quantity::unitSpelt(last, quantity::Dimension::Bitrate).has_value();
+    if (!rate && !quantity::unitSpelt(last, quantity::Dimension::Level)) return;
+    out.unit = last;
+    out.words = {rate ? "bitrate" : "signal"};
+  }
 }
 
 }  // namespace
@@ -195,6 +227,7 @@ ColumnWords wordsOf(std::string_view header) {
     addWords(token, out, last);
     token.clear();
   }
+  nameByUnit(last, out);
   // What has a stroke in it is a unit, known or not: "speed furlong/s" is no speed in m/s.
   for (std::size_t i = 0; i + 1 < out.words.size(); ++i)  // "RSSI ant 2", "signal B"
     if (isNumbered(out.words[i]) && out.words[i + 1].size() == 1 && antennaOf(out.words[i + 1][0])) {

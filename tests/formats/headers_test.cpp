@@ -1,4 +1,6 @@
 // Headers as they occur: what a column is taken for by its name.
+#include <fmt/format.h>
+
 #include <catch2/catch.hpp>
 #include <map>
 
@@ -169,6 +171,47 @@ TEST_CASE("headers: what no name tells is guessed by its values, and never taken
   const auto told = guessColumns(clocks->head(), links, {});
   REQUIRE(told.size() == 1);
   CHECK(told[0].channel == "time_s");
+}
+
+TEST_CASE("headers: words glued by capitals, and units that are all the name there is") {
+  const auto words = [](const char* header) {
+    const ColumnWords w = wordsOf(header);
+    return fmt::format("{}|{}|{}", fmt::join(w.words, " "), w.unit, w.antenna);  // words, unit, antenna
+  };
+  CHECK(words("uplinkRSSI") == "up rssi||0");
+  CHECK(words("uplinkRSSIAnt2") == words("uplink RSSI Ant2"));
+  CHECK(words("downlinkLQ") == "down lq||0");
+  CHECK(words("RSSIdBm") == "rssi|dBm|0");
+  CHECK(words("rssidBm") == "rssi|dBm|0");
+  CHECK(words("SNRdB") == "snr|dB|0");
+  CHECK(words("distanceM") == "distance|M|0");
+  CHECK(words("txPowerMW") == "tx power|MW|0");
+  CHECK(words("TXPower") == "tx power||0");
+  CHECK(words("GPSAlt") == "gps alt||0");
+  CHECK(words("vtxPower") == "video tx power||0");
+  CHECK(words("mAh") == "charge used|mAh|0");
+  CHECK(words("mah_used") == "charge used used|mAh|0");
+  CHECK(words("Mbps") == "bitrate|Mbps|0");
+  CHECK(words("dBm") == "signal|dBm|0");
+  for (const auto& [whole, low] : {std::pair("GSpd", "gspd"), {"TPwr", "tpwr"}, {"RQly", "rqly"}, {"VSpd", "vspd"}, {"kHz", "khz"}}) CHECK(words(whole) == words(low));
+}
+
+TEST_CASE("headers: what a name says is of the video link, and what it says that it is not") {
+  campaign::Campaign c = test::controlAndVideo();
+  c.links[1].id = "picture link";
+  const auto channels = [&](const std::string& header) {
+    const auto table = openLog("time," + header + "\n0,-60\n1,-61\n2,-63\n3,-64\n4,-66\n5,-70\n");
+    std::string out;
+    const auto matches = matchColumns(table->head(), c.links);
+    for (const ColumnMatch& m : matches) out += m.channel + " ";
+    for (const ColumnMatch& g : guessColumns(table->head(), c.links, matches)) out += "?" + g.channel;
+    return out;
+  };
+  CHECK(channels("VTX RSSI (dBm)") == "time_s picture link.rssi_dbm ");
+  CHECK(channels("video signal [dBm]") == "time_s picture link.rssi_dbm ");
+  CHECK(channels("RSSI [dBm]") == "time_s control.rssi_dbm ");
+  CHECK(channels("x") == "time_s ?control.rssi_dbm");
+  CHECK(channels("Noise (dBm)") == "time_s ");
 }
 
 TEST_CASE("headers: a log without a time or a measurement is refused with the column that may be it") {

@@ -25,7 +25,7 @@ constexpr ChannelInfo kChannels[] = {
      .lane = 12,
      .lane_at_first = false},
     {channel::kPower, kOfLink, Unit::Milliwatt,
-     "power [mW]|power [dBm]|power tx|power transmit|power transmitter|power vtx|power rf|power output",
+     "power [mW]|power [dBm]|power tx|power transmit|power transmitter|power rf|power output",
      "rx|receiver|received|receive|signal|battery|batt|bat|vbat|motor|motors|supply|consumption|electrical|cell|pack", true, false, 9, false},
     {.name = channel::kRssi,
      .of_link = kOfLink,
