@@ -33,9 +33,11 @@ bool areMinutesAndSeconds(const TableHead& layout, int column) {
   for (const auto& row : layout.preview) {
     const std::string text = static_cast<std::size_t>(column) < row.size() ? row[static_cast<std::size_t>(column)] : std::string();
     if (text.empty()) continue;
-    if (text.size() > 5 || std::count(text.begin(), text.end(), ':') != 1) return false;
+    if (std::count(text.begin(), text.end(), ':') != 1) return false;
     const double elapsed_s = parseElapsed(text);
     if (!std::isfinite(elapsed_s)) return false;
+    if (text.find_first_of(".,") != std::string::npos) return true;  // no clock of hours tells tenths of minutes
+    if (text.size() > 5) return false;
     ++rows;
     ticks.insert(elapsed_s);
   }

@@ -1,6 +1,7 @@
 #include "formats/value_lines.h"
 
 #include "formats/csv_layout.h"
+#include "formats/leading_time.h"
 #include "formats/named_values.h"
 
 namespace distanz::formats {
@@ -15,7 +16,9 @@ void eachLine(std::string_view bytes, const TakeRecord& take, RecordFaults& faul
     if (line.size() > kLongestLine) throw InputError(lineTooLong(line.size()));
     if (isBlankLine(line) || line.front() == '#') continue;
     record.values.clear();
-    addNamedValues(line, record.values);
+    const auto time = leadingTime(line);
+    if (time) record.values.push_back({time->name, time->text, time->unit});
+    addNamedValues(time ? line.substr(time->end) : line, record.values);
     if (record.values.empty()) {
       faults.add("line-without-values", record.offset);
       continue;

@@ -1,6 +1,7 @@
 // Formats beside delimited text and JSON lines: what each says becomes the same recording.
 #include <archive.h>
 #include <archive_entry.h>
+#include <fmt/format.h>
 
 #include <catch2/catch.hpp>
 #include <cmath>
@@ -241,4 +242,25 @@ TEST_CASE("text: UTF-16 and Windows-1252 are read, and names come out as UTF-8")
   CHECK_FALSE(readableForm(kTable));
   CHECK_FALSE(readableForm("Höhe;1\n"));
   CHECK(refusedAs(std::string("\x7f""ELF\0\0\x01", 7) + std::string(200, '\x03')) == "log-binary");
+}
+
+TEST_CASE("value lines: a line may begin with its time, in whatever way") {
+  for (const auto& [time, last_s] : std::vector<std::pair<const char*, double>>{
+           {"[06:31:{0:02}.500]", 29}, {"06:31:{0:02}.000", 29}, {"06:31:{0:02} -", 29}, {"00:{0:02}.000", 29}, {"[00:{0:02}]", 29}, {"3:{0:02}", 29}, {"[{0}.500]", 29}, {"{0}.500:", 29}, {"{0}.25 s", 29},
+           {"T+{0}s", 29}, {"T+{0}", 29}, {"{0}000 ms -", 29}, {"25/11/2026 06:31:{0:02}", 29}, {"[25.11.2026 06:31:{0:02}]", 29}, {"2026-11-25T06:31:{0:02}Z", 29},
+           {"2026-11-24 06:31:{0:02},123 INFO link:", 29}, {"(06:31:{0:02})", 29}}) {
+    CAPTURE(time);
+    std::string log;
+    for (int i = 0; i < 30; ++i) log += fmt::format(fmt::runtime(time), i) + fmt::format(" RSSI=-{}dBm LQ={}% DIST={}m\n", 50 + i, 100 - i % 3, 20 + 10 * i);
+    const auto r = formats::readRecording(log, "log", test::controlAndVideo());
+    REQUIRE(r.rows() == 30);
+    CHECK(r.time_s.back() == Approx(last_s));
+    REQUIRE(r.find("control.rssi_dbm"));
+    REQUIRE(r.find("distance_m"));
+    CHECK(r.find("control.rssi_dbm")->back() == -79);
+    CHECK(r.find("distance_m")->back() == 310);
+  }
+  std::string counted;
+  for (int i = 0; i < 30; ++i) counted += fmt::format("[{}] RSSI=-{}dBm LQ=99%\n", i, 50 + i);
+  CHECK_THROWS_AS(formats::readRecording(counted, "log", test::controlAndVideo()), InputError);  // what it counts nobody says
 }
