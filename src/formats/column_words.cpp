@@ -197,10 +197,10 @@ void nameByUnit(const std::string& last, ColumnWords& out) {
     *charge = "charge";
     out.words.emplace_back("used");
   } else if (out.words.size() == 1 && out.unit.empty()) {
-    const bool rate = quantity::unitSpelt(last, quantity::Dimension::Bitrate).has_value();
-    if (!rate && !quantity::unitSpelt(last, quantity::Dimension::Level)) return;
+    const bool rate = quantity::unitSpelt(last, quantity::Dimension::Bitrate).has_value(), length = last == "km" || last == "ft";
+    if (!rate && !length && !quantity::unitSpelt(last, quantity::Dimension::Level)) return;
     out.unit = last;
-    out.words = {rate ? "bitrate" : "signal"};
+    out.words = {rate ? "bitrate" : length ? "distance" : "signal"};
   }
 }
 

@@ -193,6 +193,7 @@ TEST_CASE("headers: words glued by capitals, and units that are all the name the
   CHECK(words("mah_used") == "charge used used|mAh|0");
   CHECK(words("Mbps") == "bitrate|Mbps|0");
   CHECK(words("dBm") == "signal|dBm|0");
+  CHECK(words("km") == "distance|km|0");
   for (const auto& [whole, low] : {std::pair("GSpd", "gspd"), {"TPwr", "tpwr"}, {"RQly", "rqly"}, {"VSpd", "vspd"}, {"kHz", "khz"}}) CHECK(words(whole) == words(low));
 }
 
