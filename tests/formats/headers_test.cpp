@@ -197,6 +197,12 @@ TEST_CASE("headers: words glued by capitals, and units that are all the name the
   for (const auto& [whole, low] : {std::pair("GSpd", "gspd"), {"TPwr", "tpwr"}, {"RQly", "rqly"}, {"VSpd", "vspd"}, {"kHz", "khz"}}) CHECK(words(whole) == words(low));
 }
 
+TEST_CASE("headers: of a velocity its components are no speed") {
+  CHECK(takenFor("velocity", "9.5") == "speed_mps");
+  CHECK(takenFor("Speed [km/h]", "36") == "speed_mps");
+  for (const char* part : {"velocity_x [m/s]", "velocityN", "speed_z", "Vertical velocity", "vel_n", "velocity down", "speed limit"}) CHECK(takenFor(part, "9.5").empty());
+}
+
 TEST_CASE("headers: what a name says is of the video link, and what it says that it is not") {
   campaign::Campaign c = test::controlAndVideo();
   c.links[1].id = "picture link";

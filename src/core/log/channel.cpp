@@ -81,7 +81,7 @@ constexpr ChannelInfo kChannels[] = {
     {"altitude_msl_m", kOfFlight, Unit::Metre,
      "height msl|height amsl|height sea|alt msl|alt amsl|alt sea|altitude msl|altitude amsl|altitude sea|altitude nn|altitude nhn|altitude npm"},
     {channel::kHeight, kOfFlight, Unit::Metre, "height|alt|altitude"},
-    {channel::kSpeed, kOfFlight, Unit::MetrePerSecond, "speed|groundspeed", "wind|vertical|air"},
+    {channel::kSpeed, kOfFlight, Unit::MetrePerSecond, "speed|groundspeed", "wind|vertical|air|climb|x|y|z|n|e|d|north|east|down|up|lateral|limit|max|maximum|wanted|target"},
     {"heading_deg", kOfFlight, Unit::Degree, "heading|yaw|course|cap [deg]|cap [°]"},
     {"roll_deg", kOfFlight, Unit::Degree, "roll", "rssi|rate"},
     {"pitch_deg", kOfFlight, Unit::Degree, "pitch", "rate"},
