@@ -97,7 +97,7 @@ class Guesser {
  private:
   /// Its name says that it is neither signal nor quality.
   bool saysOther(std::size_t column) const {
-    return wordsOf(m_head.header[column]).hasAny({"noise", "floor", "loss", "lost", "error", "errors", "per", "dropped", "battery", "batt", "bat", "jitter", "temperature", "temp", "throttle", "motor", "cpu", "humidity", "fuel"});
+    return wordsOf(m_head.header[column]).hasAny({"noise", "floor", "loss", "lost", "error", "errors", "per", "dropped", "battery", "batt", "bat", "jitter", "temperature", "temp", "throttle", "motor", "cpu", "humidity", "fuel", "iso", "fps", "shutter"});
   }
   bool isTaken(std::size_t column) const {
     return std::any_of(m_matches.begin(), m_matches.end(), [&](const ColumnMatch& m) { return m.column == int(column); });

@@ -217,8 +217,22 @@ class Scanner {
     return true;
   }
 
+  /// "25.1 Mbit/s" needs no name.
+  bool takeBareBitrate() {
+    std::size_t begin = m_begin;
+    while (isSpace(at(begin))) ++begin;
+    if (!isDigit(at(begin))) return false;
+    const std::size_t end = numberEnd(begin), unit = isSpace(at(end)) ? end + 1 : end;
+    if (unit >= m_at || unitEnd(unit) > m_at || m_text.find_first_not_of(' ', unitEnd(unit)) < m_at) return false;
+    const std::string_view spelt = m_text.substr(unit, unitEnd(unit) - unit);
+    if (!quantity::unitSpelt(spelt, quantity::Dimension::Bitrate)) return false;
+    if (m_out.size() < kMostColumns) m_out.push_back({"bitrate", m_text.substr(begin, end - begin), spelt});
+    return true;
+  }
+
   /// A piece without a colon or an equals sign: "D 12.3m".
   void takePiece() {
+    if (takeBareBitrate()) return;
     const std::string_view piece = name(m_at);
     constexpr std::string_view kDigits = "0123456789", kSigns = "+-.";
     const auto before = std::size_t(piece.data() - m_text.data());

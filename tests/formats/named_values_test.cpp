@@ -28,6 +28,7 @@ TEST_CASE("named values: any order, with colons, equals signs or nothing but a n
   CHECK(named("[sats: 12] [alt: -1.300 speed: 4.2m/s]") == "sats=12 alt=-1.300 speed=4.2[m/s]");
   CHECK(named("D 12.3m, H -4.0m") == "D=12.3[m] H=-4.0[m]");
   CHECK(named("<font size=\"28\">FrameCnt: 7, Delay:28ms</font>") == "FrameCnt=7 Delay=28[ms]");
+  CHECK(named("RSSI -50dBm | LQ 99% | 25.1 Mbit/s | 28 ms | D 40m") == "RSSI=-50[dBm] LQ=99[%] bitrate=25.1[Mbit/s] D=40[m]");
   CHECK(named("GPS (46.91, 20.96, 12) Volt:16.1V") == "GPS=46.91, 20.96 Volt=16.1[V]");
   CHECK(named("pos=46.910000,20.960000 rssi:-80") == "pos=46.910000,20.960000 rssi=-80");
   CHECK(named("2026-11-24 06:31:02.123\nrssi: -80") == "datetime=2026-11-24 06:31:02.123 rssi=-80");
