@@ -18,9 +18,11 @@ struct Dated {
   ColumnMatch match;
 };
 
-double dayOf(const std::string& text, bool day_first) {
+double dayOf(const std::string& text, const ColumnMatch& m, bool day_first) {
   const double day = parseDate(text, day_first), moment_s = parseDateTime(text, day_first).seconds;
-  return std::isfinite(day) ? day : std::floor(moment_s / kDay_s);
+  if (std::isfinite(day)) return day;
+  const double count_s = m.kind == FieldKind::Number ? parseNumber(text, false) * m.scale : NAN;  // since 1970
+  return std::floor((count_s >= kIn2000_s && count_s < kIn2100_s ? count_s : moment_s) / kDay_s);
 }
 
 /// Of what a log first tells; none where it tells no date.
@@ -31,7 +33,7 @@ std::optional<Dated> firstDay(const GivenLog& log, const std::vector<campaign::L
       if (m.channel != "time_s" && m.channel != "date") continue;
       const std::string text = previewText(table->head(), m.column);
       const bool day_first = m.unit == kDayFirst;
-      const Dated out{dayOf(text, day_first), dayOf(text, !day_first), m};
+      const Dated out{dayOf(text, m, day_first), dayOf(text, m, !day_first), m};
       if (std::isfinite(out.as_read)) return out;
     }
   } catch (const Error&) {

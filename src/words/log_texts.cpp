@@ -135,6 +135,8 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP("finding", "{log} was laid {offset:.1} behind the first log by date and clock alone: nothing that both saw confirms it, and clocks are often a second or more apart")},
     {"lined-up-event", "",
      QT_TRANSLATE_NOOP("finding", "Laid {offset:.1} behind the first log by take-off and landing, which lie as far apart in both: give or take {sd:.0}")},
+    {"logs-of-two-zones", "",
+     QT_TRANSLATE_NOOP("finding", "{log} stands {apart:.0} apart from the first log, as clocks of two time zones do, and nothing that both saw confirms it; if it is of the same flight, say that it began {after:.1} after the first, else take the log of the same flight")},
     {"logs-of-two-flights", "",
      QT_TRANSLATE_NOOP("finding", "{log} is of another flight: by their clocks {apart:.0} lie between the two logs; take the log of the same flight, or say how many seconds after the first it began")},
     {"logs-not-lined-up", "",

@@ -100,6 +100,12 @@ TEST_CASE("dates: a log beside another of the same flight is of the same day, wh
     const auto& kept = swapped ? both.further[0].corrections : both.corrections;
     CHECK(kept.at("date") == "Date [d/m/y]");
   }
+  std::string counted = "ts,lat,lon\n";  // milliseconds since 1970
+  for (int i = 0; i < 30; ++i) counted += fmt::format("{}000,{:.6f},20.96\n", 1793860260 + i, 46.91 + i * 1e-4);
+  std::vector<GivenLog> since;
+  since.push_back({"a", radio});
+  since.push_back({"b", counted});
+  CHECK(importLogs(std::move(since), c).recording->started == "2026-11-05 06:31:00");
   std::vector<GivenLog> apart;
   apart.push_back({"a", logOf("Date;Time", "06/12/2026;06:31:{:02}")});
   apart.push_back({"b", track});

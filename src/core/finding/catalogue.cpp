@@ -273,6 +273,7 @@ constexpr FindingInfo kFindings[] = {
     {"lined-up-stamps", Caution, "runs", "log offset:s", ""},
     {"lined-up-event", Caution, "runs", "offset:s sd:s", ""},
     {"logs-of-two-flights", Refusal, "runs", "log apart:s", "choose-log"},
+    {"logs-of-two-zones", Refusal, "runs", "log apart:s after:s", ""},
     {"logs-not-lined-up", Refusal, "runs", "log", "choose-log"},
     {"stuck-column", Refusal, "runs", "channel value", "correct-match"},
     {"fact-step", Detail, "runs", "link what before after at:m steps:count", ""},

@@ -91,6 +91,10 @@ LineUp found(const Recording& first, const Recording& other, const std::string& 
     return out;
   }
   if (const auto out = byEvent(first, other)) return *out;
+  constexpr double kHour_s = 3600;
+  const double zone = stamps ? kHour_s * std::round(*stamps / kHour_s) : 0;
+  if (zone != 0 && std::abs(zone) <= kMostZone_s && common_s(first, other, *stamps - zone) > 0)
+    throw InputError(finding("logs-of-two-zones", {{"log", name}, {"apart", std::abs(zone), Unit::Second}, {"after", *stamps - zone, Unit::Second}}));
   if (stamps)
     throw InputError(finding("logs-of-two-flights", {{"log", name},
                                                      {"apart", -common_s(first, other, *stamps), Unit::Second}}));

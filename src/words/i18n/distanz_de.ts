@@ -6591,6 +6591,10 @@
         <source>the dates in &quot;{column}&quot; are read month first, and nothing in the log says that they are: if the day comes first, choose so in the import (command line: --map &quot;{channel}={column} [d/m/y]&quot;)</source>
         <translation>in „{column}“ wird der Monat zuerst gelesen, und nichts im Log sagt, dass es so ist: kommt der Tag zuerst, das beim Import wählen (Kommandozeile: --map &quot;{channel}={column} [d/m/y]&quot;)</translation>
     </message>
+    <message>
+        <source>{log} stands {apart:.0} apart from the first log, as clocks of two time zones do, and nothing that both saw confirms it; if it is of the same flight, say that it began {after:.1} after the first, else take the log of the same flight</source>
+        <translation>{log} liegt {apart:.0} neben dem ersten Log, wie Uhren zweier Zeitzonen, und nichts, was beide sahen, bestätigt es; ist es vom selben Flug, sagen, dass es {after:.1} nach dem ersten begann, sonst das Log desselben Flugs nehmen</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

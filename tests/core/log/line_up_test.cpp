@@ -139,7 +139,11 @@ TEST_CASE("logs of one flight: with nothing in common by their clocks, by take-o
   const auto by_stamps = linedUp(stamped, signal);
   CHECK(codes(by_stamps.told) == "lined-up-stamps");
   CHECK(by_stamps.clock.offset_s == 10.5);
-  signal.started = "2026-11-24 09:31:12";
+  signal.started = "2026-11-24 09:51:12";
+  CHECK_REFUSED(linedUp(stamped, signal), Contains("of another flight"));
+  signal.started = "2026-11-24 09:31:12";  // three hours and ten seconds after: another zone, or another flight
+  CHECK_REFUSED(linedUp(stamped, signal), Contains("two time zones") && Contains("began 10.0 s after the first"));
+  signal.started = "2026-11-25 06:31:12";  // no zone is a day away
   CHECK_REFUSED(linedUp(stamped, signal), Contains("of another flight"));
   signal.started.clear();
   CHECK_REFUSED(linedUp(stamped, signal), Contains("cannot tell how the clock of track.gpx lies"));
