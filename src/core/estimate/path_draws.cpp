@@ -142,7 +142,9 @@ PathDraws drawPath(const SignalModel& model, const Stretches& stretches, const C
   addSlopes(model, strata, out);
   addLean(model, strata, out);
   const std::vector<double> z0 = strata.normals(), z1 = strata.normals();
-  const Eigen::Matrix2d root = Eigen::LLT<Eigen::Matrix2d>(model.line.covariance).matrixL();
+  const auto& v = model.line.covariance;
+  const Eigen::Matrix2d covariance{{v[0][0], v[0][1]}, {v[1][0], v[1][1]}};
+  const Eigen::Matrix2d root = Eigen::LLT<Eigen::Matrix2d>(covariance).matrixL();
 
   const std::size_t n = stretches.count();
   std::vector<double> seen_dbm(n, 0.0), weight(n, 0.0), noise, distance;
@@ -162,7 +164,8 @@ PathDraws drawPath(const SignalModel& model, const Stretches& stretches, const C
   out.place_dbm.reserve(n * static_cast<std::size_t>(draws));
   std::vector<double> line(n), place(n);
   for (std::size_t m = 0; m < static_cast<std::size_t>(draws); ++m) {
-    const Eigen::Vector2d b = model.line.coefficient + root * Eigen::Vector2d(z0[m], z1[m]);
+    const Eigen::Vector2d b =
+        Eigen::Vector2d(model.line.coefficient.data()) + root * Eigen::Vector2d(z0[m], z1[m]);
     for (std::size_t k = 0; k < n; ++k) {
       line[k] = b[0] + b[1] * (stretches.log_distance[k] - model.line.centre);
       place[k] = seen_dbm[k] - line[k];

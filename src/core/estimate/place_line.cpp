@@ -104,15 +104,21 @@ Data prepare(const std::vector<double>& log_distance, const std::vector<double>&
 
 }  // namespace
 
+bool PlaceLine::known() const {
+  for (std::size_t i : {0, 1})
+    if (!std::isfinite(coefficient[i]) || !std::isfinite(covariance[i][0]) || !std::isfinite(covariance[i][1]))
+      return false;
+  return true;
+}
 double PlaceLine::exponentSd() const {
-  return std::sqrt(covariance(1, 1)) / 10;
+  return std::sqrt(covariance[1][1]) / 10;
 }
 double PlaceLine::exponentDataSd() const {
   return std::sqrt(slope_data_var) / 10;
 }
 double PlaceLine::varianceAt(double log_distance) const {
-  const Vector2d g(1, log_distance - centre);
-  return g.dot(covariance * g);
+  const double x = log_distance - centre;
+  return covariance[0][0] + x * (covariance[0][1] + covariance[1][0]) + x * x * covariance[1][1];
 }
 
 PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vector<double>& place_dbm,
@@ -131,16 +137,16 @@ PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vecto
   for (GridFit& g : grid) total += g.log_weight = std::exp(g.log_weight - best);
 
   PlaceLine line;
-  line.coefficient.setZero();
-  line.covariance.setZero();
   line.centre = Eigen::Map<const VectorXd>(log_distance.data(), data.x.size()).mean();
   line.extra_db2 = data.extra.mean();
   const double mean_variance = (data.variance - data.extra).mean();
+  Vector2d coefficient = Vector2d::Zero();
+  Matrix2d covariance = Matrix2d::Zero();
   double effective = 0;
   for (std::size_t i = 0; i < grid.size(); ++i) {
     GridFit& g = grid[i];
     const double w = g.log_weight /= total;
-    line.coefficient += w * g.b;
+    coefficient += w * g.b;
     line.slope_data += w * g.flat[1];
     line.place_var_db2 += w * g.phi * mean_variance;
     line.correlation_m += w * defaults::kCorrelationGrid_m[i];
@@ -148,11 +154,13 @@ PlaceLine fitPlaceLine(const std::vector<double>& log_distance, const std::vecto
   }
   for (const GridFit& g : grid) {
     const double w = g.log_weight;
-    const Vector2d off = g.b - line.coefficient;
-    line.covariance += w * (g.cov + off * off.transpose());
+    const Vector2d off = g.b - coefficient;
+    covariance += w * (g.cov + off * off.transpose());
     line.slope_data_var += w * (g.flat_cov(1, 1) + std::pow(g.flat[1] - line.slope_data, 2));
     line.place_var_var += w * std::pow(g.phi * mean_variance - line.place_var_db2, 2);
   }
+  line.coefficient = {coefficient[0], coefficient[1]};
+  line.covariance = {{{covariance(0, 0), covariance(0, 1)}, {covariance(1, 0), covariance(1, 1)}}};
   line.df = std::max(effective - 2, 1.0) + defaults::kPlacePriorDf;
   return line;
 }

@@ -1,20 +1,24 @@
 #pragma once
-#include <Eigen/Core>
+#include <array>
 #include <vector>
 
 namespace distanz::estimate {
 
+using Covariance2 = std::array<std::array<double, 2>, 2>;
+
 /// Straight line of place level over log10 distance, with the shadowing about it.
 struct PlaceLine {
-  double centre = 0;            ///< xbar: log10 metres about which the line is written
-  Eigen::Vector2d coefficient;  ///< dBm at the centre; dB per decade
-  Eigen::Matrix2d covariance;
+  double centre = 0;                                  ///< xbar: log10 metres about which the line is written
+  std::array<double, 2> coefficient{};                ///< dBm at the centre; dB per decade
+  Covariance2 covariance{};                           ///< of these two
   double place_var_db2 = 0;  ///< s_c^2
   double place_var_var = 0;  ///< v_c, spread of s_c^2 over the grid
   double df = 0;             ///< nu_c
   double slope_data = 0;     ///< dB per decade without the prior on the exponent
   double slope_data_var = 0;
   double correlation_m = 0;  ///< posterior mean correlation length
+  /// False where what the line was fitted to allows none.
+  bool known() const;
   double exponent() const { return -coefficient[1] / 10; }
   double exponentSd() const;
   double extra_db2 = 0;  ///< mean of what the fading of few readings adds to a place's level

@@ -10,11 +10,11 @@ namespace distanz::estimate {
 namespace {
 
 /// Both ends, in decades from the line's centre, of {h : |q0 + b2 h| <= T sd(h)}.
-std::pair<double, double> fieller(double q0, double slope, double t, const Eigen::Matrix2d& v,
+std::pair<double, double> fieller(double q0, double slope, double t, const Covariance2& v,
                                   double other_var, double estimate_h) {
-  const double a = slope * slope - t * t * v(1, 1);
-  const double half_b = q0 * slope - t * t * v(0, 1);
-  const double c = q0 * q0 - t * t * (other_var + v(0, 0));
+  const double a = slope * slope - t * t * v[1][1];
+  const double half_b = q0 * slope - t * t * v[0][1];
+  const double c = q0 * q0 - t * t * (other_var + v[0][0]);
   const double disc = half_b * half_b - a * c;
   if (a > 0) {
     const double root = std::sqrt(std::max(disc, 0.0));
@@ -34,7 +34,7 @@ RangeEstimate usableRange(const SignalModel& model, int setup, double z, const C
   const auto level = model.setups.find(setup);
   if (level == model.setups.end()) throw DomainError("setup in model");
   requireFinite(critical.level_dbm, "critical level");
-  const Eigen::Matrix2d& v = model.line.covariance;
+  const Covariance2& v = model.line.covariance;
   const double slope = model.line.coefficient[1];
   if (!(slope < 0)) throw DomainError("slope < 0");
   const double q0 =

@@ -34,8 +34,8 @@ SignalModel ordered(const std::vector<int>& setups, const std::vector<double>& l
   m.flight_var_db2 = 1;
   m.flight_df = 8;
   m.spread_df = 4;
-  m.line.coefficient << -80, -27;
-  m.line.covariance.setIdentity();
+  m.line.coefficient = {-80, -27};
+  m.line.covariance = {{{1, 0}, {0, 1}}};
   m.line.slope_data = -27;
   m.line.slope_data_var = 1;
   m.line.df = 20;
@@ -117,8 +117,8 @@ Called lookedAt(double spread_db, double difference_db) {
   constexpr int kCampaigns = 2000, kPlanned = 5;
   constexpr double kOne = 1.0 / kCampaigns;
   PlaceLine line;
-  line.coefficient << -80, -27;
-  line.covariance.setIdentity();
+  line.coefficient = {-80, -27};
+  line.covariance = {{{1, 0}, {0, 1}}};
   line.slope_data = -27;
   Called out;
   for (int i = 0; i < kCampaigns; ++i) {

@@ -57,7 +57,7 @@ void drawTogether(const LinkWork& w, LinkWays& ways, const std::vector<LinkWays>
   const double day_share = earlier.empty() ? 1 : dayShare(earlier.front(), ways);
   std::map<std::pair<const SignalModel*, int>, std::vector<int>> setups;  // by model and path
   for (const auto& [setup, model] : w.model_of)
-    if (model->line.coefficient.allFinite() && model->line.covariance.allFinite())
+    if (model->line.known())
       setups[{model, pathPlaceOf(w, setup)}].push_back(setup);
   // In the order of the setups, never of addresses.
   std::vector<std::pair<std::pair<const SignalModel*, int>, std::vector<int>>> groups(setups.begin(),

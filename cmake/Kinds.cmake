@@ -1,0 +1,19 @@
+# Kinds of code: what most sources of a kind read, parsed once (no header of ours: those change), and how hard they are optimised. What is
+# no loop over samples is optimised less: it runs as fast, and compiles in two thirds of the time.
+set(light $<$<CONFIG:Release>:-O1>)
+set(standard <algorithm> <array> <atomic> <charconv> <cmath> <complex> <cstdint> <cstring> <deque> <filesystem> <functional> <iterator> <limits> <map>
+             <memory> <mutex> <numbers> <numeric> <optional> <ostream> <set> <span> <sstream> <string> <string_view> <utility> <variant> <vector>)
+set(libraries <fmt/format.h> <nlohmann/json.hpp>)
+set(core_of_qt <QCoreApplication> <QDateTime> <QFile> <QFileInfo> <QHash> <QList> <QMap> <QObject> <QPointer> <QRectF> <QString> <QStringList> <QTimer> <QVariant>)
+set(widgets_of_qt <QAction> <QApplication> <QButtonGroup> <QCheckBox> <QComboBox> <QDialog> <QFutureWatcher> <QGridLayout> <QHBoxLayout> <QHeaderView>
+                  <QKeyEvent> <QLabel> <QLineEdit> <QListWidget> <QMenu> <QPainter> <QPainterPath> <QPushButton> <QScrollArea> <QStackedWidget> <QTableWidget>
+                  <QToolButton> <QVBoxLayout> <QWidget> <QtConcurrent>)
+
+distanz_kind(plain LINKS Eigen3::Eigen HEADERS ${standard} ${libraries} <Eigen/Dense>)
+distanz_kind(qt_core LINKS Qt6::Core OPTIONS ${light} HEADERS ${standard} ${libraries} ${core_of_qt})
+distanz_kind(widgets LINKS Qt6::Widgets Qt6::Concurrent OPTIONS ${light} HEADERS ${standard} ${libraries} ${core_of_qt} ${widgets_of_qt})
+if(DISTANZ_TESTS)
+  distanz_kind(test LINKS Eigen3::Eigen OPTIONS ${light} HEADERS ${standard} ${libraries} <catch2/catch.hpp>)
+  distanz_kind(window_test LINKS Qt6::Widgets Qt6::Concurrent Qt6::Test OPTIONS ${light}
+               HEADERS ${standard} ${libraries} ${core_of_qt} ${widgets_of_qt} <QTest> <catch2/catch.hpp>)
+endif()

@@ -1,0 +1,16 @@
+# A cache of what was compiled before, and the fastest linker there is.
+find_program(CCACHE ccache)
+if(CCACHE)
+  set(CMAKE_CXX_COMPILER_LAUNCHER ${CMAKE_COMMAND} -E env CCACHE_SLOPPINESS=pch_defines,time_macros ${CCACHE})
+  if(CMAKE_CXX_COMPILER_ID STREQUAL GNU)
+    add_compile_options(-fpch-preprocess)  # or the cache does not see what was precompiled
+  endif()
+endif()
+include(CheckLinkerFlag)
+foreach(linker mold lld)
+  check_linker_flag(CXX -fuse-ld=${linker} DISTANZ_HAS_${linker})
+  if(DISTANZ_HAS_${linker})
+    add_link_options(-fuse-ld=${linker})
+    break()
+  endif()
+endforeach()
