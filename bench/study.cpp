@@ -19,9 +19,12 @@ using namespace distanz;
 std::string percent(double share) {
   return std::isfinite(share) ? bench::percent(share, 1) + " %" : "–";
 }
+std::string percent(const test::Share& share) {
+  return percent(share.value());
+}
 
-std::string signedPercent(double share) {
-  return std::isfinite(share) ? bench::percent(share, 1, true) + " %" : "–";
+std::string signedPercent(const test::Middle& share) {
+  return std::isfinite(share.value()) ? bench::percent(share, 1, true) + " %" : "–";
 }
 
 void plain(int campaigns) {
@@ -37,7 +40,7 @@ void plain(int campaigns) {
                             r = test::study(which, {campaigns, test::decibelsFor(1.25), seed});
     std::cout << fmt::format("| {} | {} | {} | {} | {} | {} | {} | {:+.2f} dB | {} | {} | {} |\n", flights,
                              percent(r.typical), percent(r.dependable), percent(r.delta), percent(r.ratio),
-                             signedPercent(r.typical_bias), signedPercent(r.dependable_bias), r.delta_bias_db,
+                             signedPercent(r.typical_bias), signedPercent(r.dependable_bias), r.delta_bias_db.value(),
                              percent(equal.called_better), percent(r.called_better), percent(r.wrong_winner))
               << std::flush;
   }
@@ -55,7 +58,7 @@ void paired(int campaigns) {
                             r = test::study(test::pairedCase(flights), {campaigns, db, seed}),
                             alone = test::study({"", flights}, {campaigns, db, seed});
     std::cout << fmt::format("| {} | {} | {} | {:.2f} dB | {:.2f} dB | {} | {} | {} | {} |\n", flights,
-                             percent(r.delta), percent(r.ratio), r.delta_width_db, alone.delta_width_db,
+                             percent(r.delta), percent(r.ratio), r.delta_width_db.value(), alone.delta_width_db.value(),
                              percent(equal.called_better), percent(r.called_better),
                              percent(alone.called_better), percent(r.wrong_winner))
               << std::flush;

@@ -13,14 +13,14 @@ namespace {
 
 using namespace distanz;
 
-std::string percent(double share) {
+std::string percent(const test::Share& share) {
   return bench::percent(share, 0);
 }
-std::string bias(double share) {
+std::string bias(const test::Middle& share) {
   return bench::percent(share, 1, true);
 }
-std::string number(double value, int digits) {
-  return std::isfinite(value) ? fmt::format("{:.{}f}", value, digits) : "–";
+std::string number(const test::Middle& middle, int digits) {
+  return std::isfinite(middle.value()) ? fmt::format("{:.{}f}", middle.value(), digits) : "–";
 }
 
 }  // namespace

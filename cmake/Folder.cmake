@@ -21,7 +21,7 @@ endif()
 
 # distanz_batches(<target>): its sources are compiled together, in batches of about the same length. What is in no batch of its own
 # folder still compiles alone: `./scripts/test --thorough` builds without batches, too.
-set(DISTANZ_BATCH_BYTES 45000)
+set(DISTANZ_BATCH_BYTES 80000)
 function(distanz_batches TARGET)
   if(NOT DISTANZ_UNITY)
     return()

@@ -28,7 +28,7 @@ bool isSpace(char c) {
 /// "INFO telemetry", which is no part of the names behind it.
 bool isLogLevel(std::string_view text) {
   constexpr std::string_view kLevels[] = {"INFO", "DEBUG", "NOTICE", "WARN", "TRACE"};
-  const std::string_view first = text.substr(0, text.find(' '));
+  const std::string_view begin = text.substr(0, 8), first = begin.substr(0, begin.find(' '));
   return std::find(std::begin(kLevels), std::end(kLevels), first) != std::end(kLevels);
 }
 
@@ -72,17 +72,24 @@ class Scanner {
   bool betweenDigits() const { return m_at > 0 && isDigit(m_text[m_at - 1]) && isDigit(at(m_at + 1)); }
 
   /// Of the text from m_begin on that can be a name: without outer spaces, from the first word that begins with a letter.
-  std::string_view name(std::size_t end) const {
-    std::size_t first = m_begin;
-    const auto begins = [&](std::size_t i) { return isLetter(m_text[i]) || m_text[i] == '_'; };
-    while (first < end && !begins(first)) {
-      while (first < end && !isSpace(m_text[first])) ++first;
-      while (first < end && (isSpace(m_text[first]) || m_text[first] == ',')) ++first;
-    }
+  std::string_view name(std::size_t end) {
+    const std::size_t first = std::min(nameBegin(end), end);
     while (end > first && isSpace(m_text[end - 1])) --end;
     return m_text.substr(first, end - first);
   }
-  std::size_t nameLength() const {
+  /// First word from m_begin on that begins with a letter, looked for up to `end`. What was passed over is not looked at again: a
+  /// text of nothing but colons would take its length squared.
+  std::size_t nameBegin(std::size_t end) {
+    if (m_looked_from != m_begin) m_looked_from = m_looked = m_begin, m_look = Look::AtWord;
+    for (; m_looked < end; ++m_looked) {
+      const char c = m_text[m_looked];
+      const bool apart = isSpace(c) || (c == ',' && m_look == Look::Between);
+      if (!apart && m_look != Look::InWord && (isLetter(c) || c == '_')) break;
+      m_look = apart ? Look::Between : Look::InWord;
+    }
+    return m_looked;
+  }
+  std::size_t nameLength() {
     const std::string_view n = name(m_at);
     return n.size() > kLongestName ? 0 : n.size();
   }
@@ -245,6 +252,9 @@ class Scanner {
       if (next == std::string_view::npos || (kDigits.find(piece[next]) == std::string_view::npos && kSigns.find(piece[next]) == std::string_view::npos)) break;
     }
     if (piece.empty() || piece.size() > kLongestName || number == 0 || number >= piece.size() || !isSpace(piece[number - 1])) return;
+    constexpr std::string_view kBefore[] = {"", "+", "-", ".", "+.", "-."};  // "..5" and "--1" are no numbers
+    const std::string_view signs = piece.substr(number, piece.find_first_of(kDigits, number) - number);
+    if (std::find(std::begin(kBefore), std::end(kBefore), signs) == std::end(kBefore)) return;
     NamedValue v;
     v.name = piece.substr(0, piece.find_last_not_of(' ', number - 1) + 1);
     v.text = piece.substr(number, end - number);
@@ -258,6 +268,8 @@ class Scanner {
   std::string_view m_text;
   std::vector<NamedValue>& m_out;
   std::size_t m_at = 0, m_begin = 0, m_name_end = 0;
+  enum class Look { AtWord, InWord, Between } m_look = Look::AtWord;
+  std::size_t m_looked_from = std::string_view::npos, m_looked = 0;  // see nameBegin()
 };
 
 }  // namespace

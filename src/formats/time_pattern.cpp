@@ -10,55 +10,55 @@
 namespace distanz::formats {
 namespace {
 
-enum class Part { Year, Month, Day, Hour, MinuteOrMonth, Second };
+enum class DatePart { Year, Month, Day, Hour, MinuteOrMonth, Second };
 /// Of "yyyy", "dd", "tt", "jjjj", "hh": one letter again and again.
-std::optional<Part> partOf(char letter, std::size_t length, bool has_day) {
+std::optional<DatePart> partOf(char letter, std::size_t length, bool has_day) {
   switch (letter) {
     case 'y':
     case 'a':
     case 'r':
-      return Part::Year;
+      return DatePart::Year;
     case 'j':  // Jahr, jaar; jour
-      return length == 4 || has_day ? Part::Year : Part::Day;
+      return length == 4 || has_day ? DatePart::Year : DatePart::Day;
     case 'd':
     case 't':
-      return Part::Day;
+      return DatePart::Day;
     case 'g':  // giorno; godzina
-      return has_day ? Part::Hour : Part::Day;
+      return has_day ? DatePart::Hour : DatePart::Day;
     case 'h':
     case 'u':
-      return Part::Hour;
+      return DatePart::Hour;
     case 'm':
-      return Part::MinuteOrMonth;
+      return DatePart::MinuteOrMonth;
     case 's':
-      return Part::Second;
+      return DatePart::Second;
     default:
       return std::nullopt;
   }
 }
 
 /// Empty where it is no pattern.
-std::vector<Part> tokensOf(std::string_view low) {
-  std::vector<Part> out;
+std::vector<DatePart> tokensOf(std::string_view low) {
+  std::vector<DatePart> out;
   bool has_day = false;
   for (std::size_t i = 0; i < low.size();) {
     const std::size_t end = std::min(low.find_first_not_of(low[i], i), low.size());
     const bool mark = std::string_view("/-.:, _").find(low[i]) != std::string_view::npos;
     const bool of_iso = low[i] == 't' && has_day && end == i + 1;  // "yyyy-mm-ddThh:mm"
-    const bool fraction = !out.empty() && out.back() == Part::Second && std::string_view("0fs").find(low[i]) != std::string_view::npos;
+    const bool fraction = !out.empty() && out.back() == DatePart::Second && std::string_view("0fs").find(low[i]) != std::string_view::npos;
     if (mark || of_iso || fraction) {
       i = end;
       continue;
     }
     if (const auto part = partOf(low[i], end - i, has_day)) {
-      has_day = has_day || *part == Part::Day;
+      has_day = has_day || *part == DatePart::Day;
       out.push_back(*part);
     } else {
       return {};
     }
     i = end;
   }
-  return out.size() < 2 ? std::vector<Part>() : out;
+  return out.size() < 2 ? std::vector<DatePart>() : out;
 }
 
 bool isClockWord(std::string_view low) {
@@ -95,13 +95,13 @@ std::optional<TimePattern> timePattern(std::string_view unit) {
   std::string low(unit);
   std::transform(low.begin(), low.end(), low.begin(), [](unsigned char c) { return char(std::tolower(c)); });
   if (isClockWord(low)) return TimePattern{.clock = true};
-  const std::vector<Part> tokens = tokensOf(low);
+  const std::vector<DatePart> tokens = tokensOf(low);
   if (tokens.empty()) return std::nullopt;
   TimePattern out;
-  out.clock = std::any_of(tokens.begin(), tokens.end(), [](Part part) { return part == Part::Hour; });
-  out.minutes_first = !out.clock && tokens[0] == Part::MinuteOrMonth && tokens[1] == Part::Second;
-  if (tokens[0] == Part::Day && tokens[1] == Part::MinuteOrMonth) out.day_order = kDayFirst;
-  if (tokens[0] == Part::MinuteOrMonth && tokens[1] == Part::Day) out.day_order = kMonthFirst;
+  out.clock = std::any_of(tokens.begin(), tokens.end(), [](DatePart part) { return part == DatePart::Hour; });
+  out.minutes_first = !out.clock && tokens[0] == DatePart::MinuteOrMonth && tokens[1] == DatePart::Second;
+  if (tokens[0] == DatePart::Day && tokens[1] == DatePart::MinuteOrMonth) out.day_order = kDayFirst;
+  if (tokens[0] == DatePart::MinuteOrMonth && tokens[1] == DatePart::Day) out.day_order = kMonthFirst;
   return out;
 }
 

@@ -1,4 +1,5 @@
 #pragma once
+#include <QAbstractEventDispatcher>
 #include <QApplication>
 #include <QComboBox>
 #include <QLineEdit>
@@ -11,6 +12,7 @@
 
 #include "app/window/main_window.h"
 #include "app/window/prompts.h"
+#include "support/patience.h"
 
 /// Drives the real window: widgets by object name, waits for conditions, never sleeps.
 namespace distanz::app::test {
@@ -45,9 +47,17 @@ Widget& child(QObject& parent, const char* name) {
   return *found;
 }
 
-inline void waitFor(const char* what, const std::function<bool()>& condition, int ms = 20000) {
+inline void waitFor(const char* what, const std::function<bool()>& condition) {
   INFO("waiting for " << what);
-  REQUIRE(QTest::qWaitFor(condition, ms));
+  REQUIRE(QTest::qWaitFor(condition, distanz::test::kPatience_ms));
+}
+
+/// Waits until the event loop has nothing left to do: what was begun is laid out, said and drawn.
+inline void settle() {
+  waitFor("all to settle", [] {
+    QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+    return !QAbstractEventDispatcher::instance()->processEvents(QEventLoop::AllEvents);
+  });
 }
 
 inline void trigger(MainWindow& window, const char* action) {

@@ -13,6 +13,7 @@
 
 using namespace distanz;
 using namespace distanz::app;
+using namespace distanz::app::test;
 using Catch::Matchers::Contains;
 
 namespace {

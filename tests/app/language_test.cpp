@@ -134,7 +134,7 @@ TEST_CASE("language: in a made-up one, nothing that can be read anywhere is left
   QStringList left;
   for (const StageInfo& stage : stageTable()) {
     s.window.workspace()->showStageNamed(stage.id);
-    waitFor("all is shown", [&] { return QTest::qWait(50), true; });
+    settle();
     for (const QString& text : said(s.window))
       if (const QString rest = untranslated(text, own); !rest.isEmpty())
         left << stage.id + QString(": ") + text;

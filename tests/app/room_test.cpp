@@ -133,12 +133,7 @@ TEST_CASE("column: heading, titles, texts and what can be clicked share one left
   for (const StageInfo& stage : stageTable()) {
     s.window.workspace()->showStageNamed(stage.id);
     auto& column = child<FindingsColumn>(s.window, "findings");
-    waitFor("all is laid out", [&] {
-      const auto labels = column.findChildren<QLabel*>();
-      return std::all_of(labels.begin(), labels.end(),
-                         [](QLabel* l) { return l->y() + l->x() > 0 || l->parentWidget()->y() > 0; }) &&
-             (QTest::qWait(30), true);
-    });
+    settle();
     for (auto* label : column.findChildren<QLabel*>()) {
       CAPTURE(stage.id, label->text().toStdString());
       const int left = label->mapTo(&column, QPoint(label->contentsMargins().left(), 0)).x();

@@ -421,7 +421,7 @@ TEST_CASE("field: a refusal moves nothing away under the pointer, and goes when 
   auto& reason = child<QLabel>(window, "reason");
   CHECK(reason.isVisible());
   CHECK(reason.geometry().top() >= edit->field()->mapTo(&window, QPoint(0, edit->field()->height())).y());
-  QTest::qWait(30);
+  settle();
   CHECK(below->geometry() == before);
   type(*edit->field(), "90 m");
   CHECK_FALSE(reason.isVisible());

@@ -1,9 +1,9 @@
-#define CATCH_CONFIG_RUNNER
 #include <QGuiApplication>
-#include <catch2/catch.hpp>
+
+#include "support/runner.h"
 
 int main(int argc, char** argv) {
   if (!qEnvironmentVariableIsSet("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
-  QGuiApplication app(argc, argv);
-  return Catch::Session().run(argc, argv);
+  const QGuiApplication app(argc, argv);
+  return distanz::test::run(argc, argv);
 }

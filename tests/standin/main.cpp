@@ -1,8 +1,8 @@
-#define CATCH_CONFIG_RUNNER
 #include <QCoreApplication>
-#include <catch2/catch.hpp>
+
+#include "support/runner.h"
 
 int main(int argc, char** argv) {
   const QCoreApplication app(argc, argv);
-  return Catch::Session().run(argc, argv);
+  return distanz::test::run(argc, argv);
 }

@@ -17,6 +17,7 @@
 #include "standin/instrument.h"
 #include "standin/server.h"
 #include "support/judged.h"
+#include "support/patience.h"
 #include "support/temp_dir.h"
 #include "words/say.h"
 
@@ -52,7 +53,7 @@ QStringList heardFrom(const QString& place, int lines) {
   QObject::connect(&source, &live::LineSource::line,
                    [&](const QByteArray& text) { heard << QString::fromUtf8(text); });
   source.start();
-  CHECK(QTest::qWaitFor([&] { return heard.size() >= lines; }, 5000));
+  CHECK(QTest::qWaitFor([&] { return heard.size() >= lines; }, distanz::test::kPatience_ms));
   return heard;
 }
 
@@ -111,7 +112,7 @@ TEST_CASE("live lines: what is no place, nobody answers, or sends without end is
     std::optional<Finding> why;
     QObject::connect(&source, &live::LineSource::ended, [&](const std::optional<Finding>& w) { why = w; });
     source.start();
-    CHECK(QTest::qWaitFor([&] { return why.has_value(); }, 5000));
+    CHECK(QTest::qWaitFor([&] { return why.has_value(); }, distanz::test::kPatience_ms));
     if (why) CHECK(words::sentence(*why).contains(place.left(9)));
   }
   standin::Server endless({QString(live::kLongestLine + 10, 'x')}, 1);
@@ -119,7 +120,7 @@ TEST_CASE("live lines: what is no place, nobody answers, or sends without end is
   std::optional<Finding> why;
   QObject::connect(&source, &live::LineSource::ended, [&](const std::optional<Finding>& w) { why = w; });
   source.start();
-  CHECK(QTest::qWaitFor([&] { return why.has_value(); }, 5000));
+  CHECK(QTest::qWaitFor([&] { return why.has_value(); }, distanz::test::kPatience_ms));
   CHECK(why->code == "live-line-too-long");
 }
 

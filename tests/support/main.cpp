@@ -1,2 +1,5 @@
-#define CATCH_CONFIG_MAIN
-#include <catch2/catch.hpp>
+#include "support/runner.h"
+
+int main(int argc, char** argv) {
+  return distanz::test::run(argc, argv);
+}

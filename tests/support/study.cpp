@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
+#include <tuple>
 #include <utility>
 
 #include "core/parallel/on_all_cores.h"
@@ -71,32 +73,17 @@ Outcome campaignOf(const StudyCase& which, const StudyPlan& plan, std::uint64_t 
   return out;
 }
 
-double share(const std::vector<Outcome>& all, bool Outcome::*what, bool Outcome::*of = nullptr) {
-  int n = 0, yes = 0;
-  for (const Outcome& o : all) {
-    if (of && !(o.*of)) continue;
-    ++n;
-    yes += o.*what;
-  }
-  return n > 0 ? static_cast<double>(yes) / n : NAN;
-}
-
-double mean(const std::vector<Outcome>& all, double Outcome::*what) {
-  double sum = 0;
-  int n = 0;
+Share share(const std::vector<Outcome>& all, bool Outcome::*what, bool Outcome::*of = nullptr) {
+  Share out;
   for (const Outcome& o : all)
-    if (std::isfinite(o.*what)) sum += o.*what, ++n;
-  return n > 0 ? sum / n : NAN;
+    if (!of || o.*of) out += o.*what;
+  return out;
 }
 
-double medianOf(const std::vector<Outcome>& all, double Outcome::*what) {
+Middle middle(const std::vector<Outcome>& all, double Outcome::*what, Middle::Of of) {
   std::vector<double> values;
-  for (const Outcome& o : all)
-    if (std::isfinite(o.*what)) values.push_back(o.*what);
-  if (values.empty()) return NAN;
-  std::nth_element(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2),
-                   values.end());
-  return values[values.size() / 2];
+  for (const Outcome& o : all) values.push_back(o.*what);
+  return {values, of};
 }
 
 simulate::LinkPhysics& physics(simulate::Scenario& s) {
@@ -148,7 +135,7 @@ simulate::Scenario drawnScenario(dice::Random& random, int flights_each, double 
   return s;
 }
 
-StudyResult study(const StudyCase& which, const StudyPlan& plan) {
+StudyResult studyAnew(const StudyCase& which, const StudyPlan& plan) {
   std::vector<Outcome> all(static_cast<std::size_t>(plan.campaigns));
   parallel::onAllCores(all.size(), [&](std::size_t i) { all[i] = campaignOf(which, plan, i); });
   StudyResult r;
@@ -161,14 +148,23 @@ StudyResult study(const StudyCase& which, const StudyPlan& plan) {
   r.told = share(all, &Outcome::told);
   r.at_least = share(all, &Outcome::at_least);
   r.at_least_holds = share(all, &Outcome::at_least_holds, &Outcome::at_least);
-  r.typical_bias = medianOf(all, &Outcome::typical_error);
-  r.dependable_bias = medianOf(all, &Outcome::dependable_error);
-  r.delta_bias_db = mean(all, &Outcome::delta_error);
-  r.delta_width_db = mean(all, &Outcome::delta_width);
+  r.answered = {r.told.yes + r.at_least.yes, r.told.of};
+  r.typical_bias = middle(all, &Outcome::typical_error, Middle::Of::Median);
+  r.dependable_bias = middle(all, &Outcome::dependable_error, Middle::Of::Median);
+  r.delta_bias_db = middle(all, &Outcome::delta_error, Middle::Of::Mean);
+  r.delta_width_db = middle(all, &Outcome::delta_width, Middle::Of::Mean);
   r.called_better = share(all, &Outcome::better);
   r.wrong_winner = share(all, &Outcome::wrong);
   r.warned = share(all, &Outcome::warned);
   return r;
+}
+
+StudyResult study(const StudyCase& which, const StudyPlan& plan) {
+  using Key = std::tuple<std::string, int, int, double, std::uint64_t, std::string>;
+  static std::map<Key, StudyResult> before;
+  const Key key{which.name, which.flights_each, plan.campaigns, plan.b_over_a_db, plan.first_seed, plan.warning};
+  const auto known = before.find(key);
+  return known != before.end() ? known->second : before[key] = studyAnew(which, plan);
 }
 
 StudyCase pairedCase(int flights) {

@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/dice/random.h"
+#include "support/chance.h"
 #include "support/scenarios.h"
 
 /// Campaigns with their physics drawn at random, flown in simulation, analysed as the program does, and held
@@ -19,22 +20,20 @@ struct StudyCase {
   std::function<void(simulate::Scenario&, dice::Random&)> change = {};
 };
 
-/// Shares are of campaigns, unless said otherwise.
+/// Shares are of campaigns, or of those that have what is asked about.
 struct StudyResult {
   int campaigns = 0;
-  double typical = 0, dependable = 0, delta = 0,
-         ratio = 0;       ///< 95 % interval holds the truth, of those that have one (setup A; A against B)
-  double with_delta = 0;  ///< campaigns that have a difference
-  double told = 0;        ///< typical range told as measured or extrapolated
-  double at_least = 0,
-         at_least_holds =
-             0;  ///< told as "at least" only; and of those, the share in which the truth is farther
-  double typical_bias = 0, dependable_bias = 0;  ///< median of estimate/truth - 1, where told
-  double delta_bias_db = 0;                      ///< mean
-  double delta_width_db = 0;                     ///< mean width of the interval
-  double called_better = 0;                      ///< any pair called better that holds for all pairs together
-  double wrong_winner = 0;                       ///< B stronger by truth, A called better
-  double warned = 0;                             ///< with the warning asked for
+  Share typical, dependable, delta, ratio;  ///< 95 % interval holds the truth (setup A; A against B)
+  Share with_delta;                         ///< have a difference
+  Share told;                               ///< typical range told as measured or extrapolated
+  Share at_least, at_least_holds;           ///< told as "at least" only; and of those, the truth is farther
+  Middle typical_bias, dependable_bias;     ///< median of estimate/truth - 1, where told
+  Middle delta_bias_db;                     ///< mean
+  Middle delta_width_db;                    ///< mean width of the interval
+  Share called_better;                      ///< any pair called better that holds for all pairs together
+  Share wrong_winner;                       ///< B stronger by truth, A called better
+  Share warned;                             ///< with the warning asked for
+  Share answered;                           ///< typical range told, or at least a bound of it
 };
 
 struct StudyPlan {
@@ -44,8 +43,10 @@ struct StudyPlan {
   std::string warning = {};  ///< code to count
 };
 
-/// Same plan, same result, whatever the number of threads.
+/// Same plan, same result, whatever the number of threads; what was asked for before is not flown again.
 StudyResult study(const StudyCase& which, const StudyPlan& plan);
+/// Flown whatever was flown before.
+StudyResult studyAnew(const StudyCase& which, const StudyPlan& plan);
 
 /// Difference of level that a range ratio is worth at the exponent the study's truth is drawn about (2.7).
 double decibelsFor(double range_ratio);

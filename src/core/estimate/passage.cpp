@@ -33,11 +33,18 @@ struct OneBlock {
 
 constexpr std::size_t kLookEvery = 8;  // stretches between two looks whether any flight still holds
 
+// On processors that have them, eight flights at a time; the arithmetic is the same to the last bit.
+#if defined(__x86_64__) && defined(__GNUC__) && !defined(__clang__) && !defined(__SANITIZE_ADDRESS__)
+#define DISTANZ_WIDEST [[gnu::target_clones("avx2", "default")]]
+#else
+#define DISTANZ_WIDEST
+#endif
+
 /// @tparam kWithGap dips of less than b.least_dip stretches do not count
 /// @param headroom level of each flight above the critical one, without its place @return stretches held
 template <bool kWithGap>
-Block heldBy(const OneBlock& b, const Block& headroom) {
-  Block alive, held{}, dip{};
+[[gnu::always_inline]] inline Block held(const OneBlock& b, const Block& headroom) {
+  Block alive, until{}, dip{};
   alive.fill(1);
   const auto least = static_cast<float>(b.least_dip);
   for (std::size_t k = 0; k < b.stretches; ++k) {
@@ -51,13 +58,20 @@ Block heldBy(const OneBlock& b, const Block& headroom) {
       } else {
         alive[i] = level < 0 ? 0 : alive[i];
       }
-      held[i] += alive[i];
+      until[i] += alive[i];
     }
     if (k % kLookEvery == 0 && std::all_of(alive.begin(), alive.end(), [](float a) { return a == 0; })) break;
   }
   if constexpr (kWithGap)  // a dip that ends the range began before it was long enough
-    for (std::size_t i = 0; i < kBlock; ++i) held[i] -= alive[i] == 0 ? least - 1 : 0;
-  return held;
+    for (std::size_t i = 0; i < kBlock; ++i) until[i] -= alive[i] == 0 ? least - 1 : 0;
+  return until;
+}
+
+DISTANZ_WIDEST Block heldToTheEnd(const OneBlock& b, const Block& headroom) {
+  return held<false>(b, headroom);
+}
+DISTANZ_WIDEST Block heldOverDips(const OneBlock& b, const Block& headroom) {
+  return held<true>(b, headroom);
 }
 
 /// Where a share of flights still holds: the beginning of the stretch in which more fail than may. Where only
@@ -133,9 +147,9 @@ Passage passageOf(const PathDraws& d, int setup, const std::vector<double>& leve
                            n,
                            static_cast<float>(d.within_sd_db[m]),
                            least};
-      const Block held = least > 1 ? heldBy<true>(block, headroom) : heldBy<false>(block, headroom);
+      const Block stretches_held = least > 1 ? heldOverDips(block, headroom) : heldToTheEnd(block, headroom);
       for (std::size_t i = 0; i < kBlock; ++i)
-        out.first_failing[m * n + first + i] = static_cast<std::uint16_t>(held[i]);
+        out.first_failing[m * n + first + i] = static_cast<std::uint16_t>(stretches_held[i]);
     }
   }
   return out;

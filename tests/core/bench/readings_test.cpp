@@ -215,7 +215,7 @@ TEST_CASE("trim: midpoint and width, and its interval covers the truth in 95 of 
 }
 
 TEST_CASE("two means: Welch's interval by an independent computation, and what readings alike may not say") {
-  // scipy 1.10: ttest_ind([5.1, 4.9, 6.2, 5.7], [4.1, 4.0, 4.4, 3.9, 4.3], equal_var=False): df 3.5941.
+  // scipy 1.10 (bench/reference/small_samples): ttest_ind([5.1, 4.9, 6.2, 5.7], [4.1, 4.0, 4.4, 3.9, 4.3], equal_var=False): df 3.5941.
   const TwoMeans t = twoMeans({5.1, 4.9, 6.2, 5.7}, {4.1, 4.0, 4.4, 3.9, 4.3});
   CHECK_THAT(t.difference, WithinAbs(1.335, 1e-9));
   CHECK_THAT((t.high - t.low) / 2, WithinAbs(0.8994483, 1e-6));
@@ -302,7 +302,7 @@ TEST_CASE("swap test: every way is counted, ties as ties") {
   CHECK_THAT(few->p, WithinAbs(2.0 / 6, 1e-12));
   CHECK_FALSE(few->can_be_clear);
   CHECK(swapResult(alternating({5, 5, 5, 5}))->p == 1);
-  // scipy 1.10: permutation_test(([3, 5, 4, 6, 5], [2, 4, 4, 3, 5]), difference of means, two-sided): 78 of
+  // scipy 1.10 (bench/reference/small_samples): permutation_test(([3, 5, 4, 6, 5], [2, 4, 4, 3, 5]), difference of means, two-sided): 78 of
   // 252.
   CHECK_THAT(swapResult({{true, 3},
                          {true, 5},

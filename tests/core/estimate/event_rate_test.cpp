@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/dice/random.h"
+#include "support/chance.h"
 
 using namespace distanz;
 using namespace distanz::estimate;
@@ -22,11 +23,11 @@ int poisson(dice::Random& random, double mean) {
 
 }  // namespace
 
-TEST_CASE("event rate: intervals cover the truth, where flights are alike and where their days differ") {
+TEST_CASE("event rate: intervals cover the truth, where flights are alike and where their days differ", "[simulation]") {
   const auto [flights, rate, day_sd] = GENERATE(table<int, double, double>({{1, 2, 0}, {1, 5, 0.4}, {2, 2, 0.3}, {3, 1, 0}, {3, 4, 0.4}, {6, 0.5, 0}, {6, 3, 0.6}}));
-  dice::Random random(41);
-  constexpr int kWorlds = 3000;
-  int covered = 0;
+  dice::Random random(test::seed(41));
+  constexpr int kWorlds = 1000;
+  test::Share covered, above, under;
   for (int w = 0; w < kWorlds; ++w) {
     std::vector<EventCount> seen;
     for (int f = 0; f < flights; ++f) {
@@ -35,9 +36,12 @@ TEST_CASE("event rate: intervals cover the truth, where flights are alike and wh
     }
     const Interval i = *ratePerKm(seen);
     covered += i.low <= rate && rate <= i.high;
+    above += i.low > rate, under += i.high < rate;
   }
-  CAPTURE(flights, rate, day_sd);
-  CHECK(covered >= 0.93 * kWorlds);
+  CAPTURE(flights, rate, day_sd, covered, above, under);
+  CHECK(test::holdsFor(covered, 0.945));
+  CHECK(test::seldom(above, 0.045));  // neither side is left to the other
+  CHECK(test::seldom(under, 0.045));
 }
 
 TEST_CASE("event rate: none at all has the rule of three for its upper limit, and nothing flown tells nothing") {

@@ -7,6 +7,7 @@
 #include "core/estimate/cells.h"
 #include "core/finding/error.h"
 #include "core/log/channel.h"
+#include "support/chance.h"
 #include "support/scenarios.h"
 
 using namespace distanz;
@@ -80,10 +81,10 @@ TEST_CASE(
 TEST_CASE(
     "ahead on the path: nineteen of twenty flights hold all the way to the dependable end, half to the other",
     "[simulation]") {
-  double dependable = 0, beyond = 0, typical = 0, beyond_typical = 0;
+  test::Share dependable, beyond, typical, beyond_typical;
   constexpr int kTrials = 120;
   for (int i = 0; i < kTrials; ++i) {
-    const Air air(0, 900 + static_cast<std::uint64_t>(i));
+    const Air air(0, test::seed(900) + static_cast<std::uint64_t>(i));
     const FlightCells own = cellsOf(samplesOf(air.flown.recordings[3]), std::nullopt);
     // Its own level, as if it were known to 0.5 dB.
     double off = 0, n = 0;
@@ -102,8 +103,9 @@ TEST_CASE(
     typical += failed_m >= reach.typical_m;
     beyond_typical += failed_m > reach.typical_m;
   }
-  CHECK(dependable >= kTrials * 0.88);
-  CHECK(beyond <= kTrials * 0.98);
-  CHECK(typical >= kTrials * 0.38);
-  CHECK(beyond_typical <= kTrials * 0.62);
+  CAPTURE(dependable, beyond, typical, beyond_typical);
+  CHECK(test::holdsFor(dependable, 0.94));
+  CHECK(test::seldom(beyond, 0.97));
+  CHECK(test::holdsFor(typical, 0.48));
+  CHECK(test::seldom(beyond_typical, 0.52));
 }

@@ -7,6 +7,7 @@
 #include "core/estimate/distribution.h"
 #include "core/estimate/robust.h"
 #include "core/finding/error.h"
+#include "support/chance.h"
 
 using namespace distanz;
 using namespace distanz::estimate;
@@ -15,9 +16,9 @@ using Catch::Matchers::WithinAbs;
 namespace {
 
 /// The verdict's own rule on flights drawn one by one.
-double drawn(const RepeatsPlan& p, int pairs, int campaigns) {
-  dice::Random random(5);
-  int told = 0;
+test::Share drawn(const RepeatsPlan& p, int pairs, int campaigns) {
+  dice::Random random(test::seed(5));
+  test::Share told;
   for (int i = 0; i < campaigns; ++i) {
     double mean[2] = {0, 0}, ss = 0;
     for (double& m : mean) {
@@ -31,10 +32,10 @@ double drawn(const RepeatsPlan& p, int pairs, int campaigns) {
                                                   defaults::kFlightPriorDf, defaults::kUnusualSpread_db);
     const double se = std::sqrt(2 * v.variance / pairs), level = defaults::kPlannedLookP;
     const double a_more = 1 - tCdf((p.margin_db - delta) / se, v.df), b_more = tCdf((-p.margin_db - delta) / se, v.df);
-    if (std::max(a_more, b_more) < level) continue;  // no practical difference
-    told += delta > 0 && 2 * tCdf(-std::abs(delta) / se, v.df) < level;
+    const bool alike = std::max(a_more, b_more) < level;  // no practical difference
+    told += !alike && delta > 0 && 2 * tCdf(-std::abs(delta) / se, v.df) < level;
   }
-  return double(told) / campaigns;
+  return told;
 }
 
 }  // namespace
@@ -44,8 +45,11 @@ TEST_CASE("repeats: the chance to tell is that of 2,000 campaigns drawn", "[simu
     for (const double difference : {1.1, 2.6})
       for (const int pairs : {2, 3, 5, 8}) {
         const RepeatsPlan p{.difference_db = difference, .margin_db = 1.1, .flight_sd_db = sd};
-        CAPTURE(sd, difference, pairs);
-        CHECK_THAT(chanceToTell(p, pairs), WithinAbs(drawn(p, pairs, 2000), 0.04));
+        const test::Share told = drawn(p, pairs, 2000);
+        const double chance = chanceToTell(p, pairs);
+        CAPTURE(sd, difference, pairs, told, chance);
+        CHECK(test::holdsFor(told, std::max(chance - 0.01, 0.0)));
+        CHECK(test::seldom(told, std::min(chance + 0.01, 1.0)));
       }
 }
 

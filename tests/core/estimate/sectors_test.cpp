@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/dice/random.h"
+#include "support/chance.h"
 
 using namespace distanz;
 using namespace distanz::estimate;
@@ -45,20 +46,33 @@ TEST_CASE("sectors: a pattern is found exactly where nothing else varies, whatev
   for (int s = 0; s < 24; ++s) CHECK_THAT(e.effect_db[static_cast<std::size_t>(s)]->estimate, WithinAbs(patternAt(s) - meanPattern(1), 1.0));
 }
 
-TEST_CASE("sectors: intervals cover the pattern for one flight and for several") {
+TEST_CASE("sectors: intervals cover the pattern for one flight and for several", "[simulation]") {
   const auto [flights, spread] = GENERATE(table<int, double>({{1, 1.0}, {2, 1.0}, {3, 1.5}, {5, 2.0}, {5, 0.5}}));
-  dice::Random random(7);
-  int covered = 0, all = 0;
-  for (int world = 0; world < 200; ++world) {
+  dice::Random random(test::seed(7));
+  // One sector a world: those of one world are no tries of their own.
+  test::Share covered, below;
+  double width = 0;
+  std::vector<double> off;
+  constexpr int kWorlds = 400;
+  for (int world = 0; world < kWorlds; ++world) {
     const SectorEffects e = fitSectors(circles(flights, spread, random), 24);
-    for (int s = 0; s < 24; ++s, ++all) {
-      const double truth = patternAt(s) - meanPattern(1);
-      const Interval& i = *e.effect_db[static_cast<std::size_t>(s)];
-      covered += i.low <= truth && truth <= i.high;
-    }
+    const int s = world % 24;
+    const double truth = patternAt(s) - meanPattern(1);
+    const Interval& i = *e.effect_db[static_cast<std::size_t>(s)];
+    covered += i.low <= truth && truth <= i.high;
+    below += i.estimate < truth;
+    width += (i.high - i.low) / kWorlds;
+    off.push_back(i.estimate - truth);
   }
-  CAPTURE(flights, spread, covered, all);
-  CHECK(covered >= 0.93 * all);
+  const test::Middle error(off, test::Middle::Of::Mean);
+  CAPTURE(flights, spread, covered, below, width, error);
+  CHECK(test::holdsFor(covered, 0.945));
+  CHECK(test::holdsFor(below, 0.48));
+  CHECK(test::seldom(below, 0.52));
+  CHECK(error.within(0.02));
+  // Neither narrower than the errors need nor wide enough to cover anything.
+  CHECK(width > 2 * 1.96 * error.sd() * 0.85);
+  CHECK(width < 2 * 1.96 * error.sd() * (flights == 1 ? 3.5 : 2.5));
 }
 
 TEST_CASE("sectors: out and back alone tell two sides, and what nothing holds together is left out") {

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/dice/random.h"
+#include "support/chance.h"
 
 using namespace distanz;
 using namespace distanz::estimate;
@@ -33,19 +34,21 @@ std::vector<SegmentValue> flown(const CourseWorld& w, dice::Random& random) {
 }
 
 struct Covered {
-  int levels = 0, differences = 0, better = 0, worlds = 0;
+  test::Share levels, differences, better;
+  double level_width = 0, difference_width = 0;  ///< means
 };
 
 Covered cover(const CourseWorld& w, int worlds, unsigned seed) {
-  dice::Random random(seed);
+  dice::Random random(test::seed(seed));
   Covered out;
-  out.worlds = worlds;
   for (int i = 0; i < worlds; ++i) {
     const SegmentModel m = fitSegments(flown(w, random));
     const Interval level = m.levels.at({1, 0}).level;
     out.levels += level.low <= -60 && -60 <= level.high;
     const Comparison c = judgeSegment(*m.difference(0, 1, 0));
     out.differences += c.delta_db.low <= w.delta_db && w.delta_db <= c.delta_db.high;
+    out.level_width += (level.high - level.low) / worlds;
+    out.difference_width += (c.delta_db.high - c.delta_db.low) / worlds;
     out.better += c.verdict == Verdict::ABetter || c.verdict == Verdict::BBetter;
   }
   return out;
@@ -53,20 +56,25 @@ Covered cover(const CourseWorld& w, int worlds, unsigned seed) {
 
 }  // namespace
 
-TEST_CASE("segments: intervals of levels and differences cover the truth, and equal setups are seldom told apart") {
+TEST_CASE("segments: intervals of levels and differences cover the truth, and equal setups are seldom told apart", "[simulation]") {
   const auto [flights, laps, local_sd] = GENERATE(table<int, int, double>(
       {{2, 1, 1.5}, {2, 4, 1.5}, {3, 1, 0.5}, {3, 3, 1.5}, {5, 2, 2.5}, {3, 1, 3.0}}));
   CourseWorld w;
   w.flights = flights, w.laps = laps, w.local_sd = local_sd;
-  const Covered c = cover(w, 2000, 5);
-  CAPTURE(flights, laps, local_sd);
-  CHECK(c.levels >= 0.93 * c.worlds);
-  CHECK(c.levels <= 0.995 * c.worlds);
-  CHECK(c.differences >= 0.93 * c.worlds);
-  CHECK(c.better <= 0.07 * c.worlds);
+  const Covered c = cover(w, 800, 5);
+  CAPTURE(flights, laps, local_sd, c.levels, c.differences, c.better, c.level_width, c.difference_width);
+  CHECK(test::holdsFor(c.levels, 0.945));
+  CHECK(test::holdsFor(c.differences, 0.945));
+  CHECK(test::seldom(c.better, 0.05));
+  // What the flights' means themselves scatter: an interval that covers by being wide tells nothing.
+  const double sd = std::sqrt((w.flight_sd * w.flight_sd + local_sd * local_sd + w.lap_sd * w.lap_sd / laps) / flights);
+  CHECK(c.level_width > 2 * 1.96 * sd * 0.8);
+  CHECK(c.level_width < 2 * 1.96 * sd * 2.2);
+  CHECK(c.difference_width > 2 * 1.96 * sd * std::sqrt(2) * 0.8);
+  CHECK(c.difference_width < 2 * 1.96 * sd * std::sqrt(2) * 2.2);
 }
 
-TEST_CASE("segments: one flight each assumes how flights differ, whatever its laps, and decides nothing") {
+TEST_CASE("segments: one flight each assumes how flights differ, whatever its laps, and decides nothing", "[simulation]") {
   CourseWorld w;
   w.flights = 1, w.laps = 12, w.delta_db = 12;
   dice::Random random(3);
@@ -75,25 +83,27 @@ TEST_CASE("segments: one flight each assumes how flights differ, whatever its la
   const Comparison c = judgeSegment(*m.difference(0, 1, 0));
   CHECK(c.verdict == Verdict::Undecided);
   CHECK(c.delta_db.high - c.delta_db.low > 6);  // laps do not make up for flights
-  const Covered covered = cover(w, 2000, 9);
-  CHECK(covered.differences >= 0.93 * covered.worlds);
+  CHECK(test::holdsFor(cover(w, 600, 9).differences, 0.945));
 }
 
-TEST_CASE("segments: a difference that is there is found, more surely with more flights") {
+TEST_CASE("segments: a difference that is there is found, more surely with more flights", "[simulation]") {
   CourseWorld w;
   w.delta_db = 6;
   w.flights = 3;
-  const int three = cover(w, 500, 1).better;
+  const test::Share three = cover(w, 400, 1).better;
   w.flights = 6;
-  const int six = cover(w, 500, 1).better;
-  CHECK(three > 300);
-  CHECK(six > three);
+  const test::Share six = cover(w, 400, 1).better;
+  CAPTURE(three, six);
+  CHECK(test::holdsFor(three, 0.7));
+  CHECK(test::seldom(three, 0.9));
+  CHECK(test::holdsFor(six, 0.97));
 }
 
-TEST_CASE("segments: shares of time stay shares, and cover what flights share") {
-  dice::Random random(17);
-  int covered = 0;
-  constexpr int kWorlds = 1000;
+TEST_CASE("segments: shares of time stay shares, and cover what flights share", "[simulation]") {
+  dice::Random random(test::seed(17));
+  test::Share covered;
+  constexpr int kWorlds = 800;
+  double width = 0;
   const double truth = GENERATE(0.5, 0.9, 0.98);
   for (int i = 0; i < kWorlds; ++i) {
     std::vector<SegmentValue> shares;
@@ -105,13 +115,15 @@ TEST_CASE("segments: shares of time stay shares, and cover what flights share") 
         shares.push_back({f % 2, f, k, kept / 20.0});
       }
     const Interval share = fitSegmentShares(shares).levels.at({0, 1}).level;
-    CHECK(share.low >= 0);
-    CHECK(share.high <= 1);
-    CHECK(share.low < share.high);
+    if (!(share.low >= 0 && share.low < share.high && share.high <= 1)) FAIL("no share: " << share.low << " to " << share.high);
+    width += (share.high - share.low) / kWorlds;
     covered += share.low <= truth && truth <= share.high;
   }
-  CAPTURE(truth);
-  CHECK(covered >= 0.93 * kWorlds);
+  CAPTURE(truth, covered, width);
+  CHECK(test::holdsFor(covered, 0.945));
+  // Three flights of 20 stretches each scatter by so much: the interval is no wider than four times what that asks for.
+  const double sd = std::sqrt(truth * (1 - truth) / (3 * 20) + std::pow(0.1, 2) * truth * (1 - truth) / 3);
+  CHECK(width < 4 * 2 * 1.96 * sd);
 }
 
 TEST_CASE("segments: nothing flown gives nothing, and what one setup never saw is not compared") {

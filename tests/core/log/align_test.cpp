@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/dice/random.h"
+#include "support/chance.h"
 #include "support/wandering.h"
 
 using namespace distanz;
@@ -56,18 +57,22 @@ log::Recording seenBy(const GustyFlight& f, Random& random, double begin_s, doub
 
 }  // namespace
 
-TEST_CASE("clocks: of 500 pairs with something in common 95 in 100 are put within a tenth of a second") {
-  Random random(11);
-  int good = 0, told = 0, sure = 0;
-  constexpr int kPairs = 500;
-  for (int i = 0; i < kPairs; ++i) {
+namespace {
+
+void alikeArePutTogether(int pairs) {
+  Random random(test::seed(11));
+  test::Share good, told, sure;
+  for (int i = 0; i < pairs; ++i) {
     const GustyFlight f(random, random.uniform(240, 600));
     const double slow = random.uniform(-200, 200), begin = random.uniform(0, 40), end = f.length_s() - random.uniform(0, 40);
     const auto dense = seenBy(f, random, 0, f.length_s(), 0.1, 0), sparse = seenBy(f, random, begin, end, 1, slow);
     const bool swapped = i % 2;
     const auto fit = swapped ? log::alignClocks(sparse, dense) : log::alignClocks(dense, sparse);
-    if (!fit) continue;
-    ++told;
+    told += fit.has_value();
+    if (!fit) {
+      good += false;
+      continue;
+    }
     // Where the other's middle lies on the first's clock.
     const double middle = swapped ? f.length_s() / 2 : (end - begin) / 2 / (1 + slow * 1e-6);
     const double truth = swapped ? (f.length_s() / 2 - begin) / (1 + slow * 1e-6) : begin + (end - begin) / 2;
@@ -75,22 +80,36 @@ TEST_CASE("clocks: of 500 pairs with something in common 95 in 100 are put withi
     good += std::abs(off) < 0.1;
     sure += std::abs(off) < 2 * fit->offset_sd_s;
   }
-  CHECK(good >= 0.95 * kPairs);
-  CHECK(sure >= 0.93 * told);
+  CAPTURE(good, told, sure);
+  CHECK(test::holdsFor(good, 0.97));
+  CHECK(test::holdsFor(sure, 0.94));  // within two standard deviations
 }
 
-TEST_CASE("clocks: nothing in common is not aligned, though both flew the same path at the same speed") {
-  Random random(12);
-  int wrong = 0;
-  constexpr int kPairs = 500;
-  for (int i = 0; i < kPairs; ++i) {
+void strangersAreNot(int pairs) {
+  Random random(test::seed(12));
+  test::Share wrong;
+  for (int i = 0; i < pairs; ++i) {
     const double length = random.uniform(240, 600);
     const GustyFlight one(random, length), other(random, length * random.uniform(0.97, 1.03));
     wrong += log::alignClocks(seenBy(one, random, 0, one.length_s(), 0.1, 0),
                               seenBy(other, random, 0, other.length_s(), i % 2 ? 1 : 0.2, 0))
                  .has_value();
   }
-  CHECK(wrong < 0.01 * kPairs);
+  CAPTURE(wrong);
+  CHECK(test::seldom(wrong, 0.005));
+}
+
+}  // namespace
+
+TEST_CASE("clocks: pairs with something in common are put within a tenth of a second", "[simulation]") {
+  alikeArePutTogether(120);
+}
+TEST_CASE("clocks: nothing in common is not aligned, though both flew the same path at the same speed", "[simulation]") {
+  strangersAreNot(80);
+}
+TEST_CASE("long study: clocks of 1,000 pairs", "[.long]") {
+  alikeArePutTogether(1000);
+  strangersAreNot(1000);
 }
 
 TEST_CASE("clocks: heights above the sea fit heights above the start, and a dense log fits itself") {

@@ -2,12 +2,16 @@
 
 #include <atomic>
 #include <catch2/catch.hpp>
+#include <algorithm>
+#include <condition_variable>
 #include <mutex>
 #include <set>
 #include <stdexcept>
 #include <thread>
 #include <vector>
+#include "support/patience.h"
 
+using namespace distanz;
 using namespace distanz::parallel;
 
 namespace {
@@ -15,21 +19,25 @@ namespace {
 /// Most calls of work that were under way at once.
 class Crowd {
  public:
-  /// @param wanted waits, within reason, until so many have been inside at once: how long a thread takes to
-  /// wake up is not the question
+  /// @param wanted waits until so many have been inside at once: how long a thread takes to wake up is not the question
   void enter(int wanted = 1) {
-    const int now = ++m_inside;
-    for (int most = m_most; most < now && !m_most.compare_exchange_weak(most, now);) {
-    }
-    std::this_thread::sleep_for(std::chrono::milliseconds(1));
-    for (int ms = 0; ms < 5000 && m_most < wanted; ++ms)
-      std::this_thread::sleep_for(std::chrono::milliseconds(1));
+    std::unique_lock lock(m_mutex);
+    m_most = std::max(m_most, ++m_inside);
+    m_came.notify_all();
+    m_came.wait_for(lock, std::chrono::milliseconds(test::kPatience_ms), [&] { return m_most >= wanted; });
+    lock.unlock();
+    for (int i = 0; i < 100; ++i) std::this_thread::yield();  // whoever may come in beside it can
   }
-  void leave() { --m_inside; }
+  void leave() {
+    const std::lock_guard lock(m_mutex);
+    --m_inside;
+  }
   int most() const { return m_most; }
 
  private:
-  std::atomic<int> m_inside{0}, m_most{0};
+  std::mutex m_mutex;
+  std::condition_variable m_came;
+  int m_inside = 0, m_most = 0;
 };
 
 }  // namespace

@@ -35,7 +35,7 @@ TEST_CASE("knife edge: the Fresnel integrals, grazing, and clear of the ray") {
   CHECK(knifeEdgeLoss_db(-100) == 0);
 }
 
-TEST_CASE("obstruction: three profiles worked out apart, in the recommendation's own units") {
+TEST_CASE("obstruction: three profiles worked out apart, by bench/reference/diffraction, in the recommendation's own units") {
   Profile p{{0, 400, 900, 1500, 2200, 3000}, {80, 88, 97, 84, 99, 80}, 82, 118};
   CHECK_THAT(obstruction(p, 2440, Diffraction::Bullington).loss_db, WithinAbs(20.438, 0.002));
   CHECK_THAT(obstruction(p, 2440, Diffraction::Deygout).loss_db, WithinAbs(24.378, 0.002));

@@ -155,10 +155,12 @@ TEST_CASE("readings: the mean of so many packets, so late, and not of the packet
     const auto &d = *r.find("distance_m"), &y = *r.find("control.rssi_dbm"), &q = *r.find("control.lq_pct");
     double sum = 0, squares = 0, products = 0, n = 0;
     const double middle = p.quality_midpoint_dbm;
+    const Fading fading(p);
+    const Arrival arriving(p, fading);
     for (std::size_t i = 0; i < d.size(); ++i) {
       const double level = -90 - 27 * std::log10(d[i] / 1000);
       if (std::abs(level - middle) > 4) continue;
-      const double off = y[i] - level, quality = q[i] - 100 * Arrival(p, Fading(p))(level);
+      const double off = y[i] - level, quality = q[i] - 100 * arriving(level);
       sum += off, squares += off * off, products += off * quality, ++n;
     }
     return std::array{sum / n, std::sqrt(squares / n), products / n};

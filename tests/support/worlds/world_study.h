@@ -3,6 +3,7 @@
 #include <map>
 
 #include "core/analysis/analyse.h"
+#include "support/chance.h"
 #include "support/worlds/world.h"
 
 namespace distanz::test {
@@ -21,17 +22,19 @@ World drawnWorld(const WorldKind& kind, int flights_each, double b_over_a_db, di
 /// Analysis of a flown world, as the program makes it.
 analysis::CampaignAnalysis analyseWorld(const FlownWorld& flown);
 
-/// Shares of campaigns, or of what could be told.
+/// Shares of campaigns, or of what could be told. A campaign tells the ranges of one of its setups, A or B in turns: over one ground
+/// the other's are no other try.
 struct WorldResult {
-  double told = 0;  ///< typical range told as measured or extrapolated, of both setups
-  double withheld = 0;
-  double typical = 0, dependable = 0, delta = 0, ratio = 0;  ///< 95 % interval holds the truth, where given
-  double typical_bias = 0, dependable_bias = 0;              ///< median, where told
-  double typical_width = 0, dependable_width = 0;            ///< median of high over low
-  double beyond_plan = 0;                         ///< "plan with" lies beyond the true dependable range
-  double better = 0;                              ///< any pair of setups called better that holds for all
-  double wrong = 0;                               ///< the weaker one called better
-  double critical_bias = 0, critical_covers = 0;  ///< of the level, dB
+  Share told;  ///< typical range told as measured or extrapolated
+  Share withheld;
+  Share typical, dependable, delta, ratio;      ///< 95 % interval holds the truth, where given
+  Middle typical_bias, dependable_bias;         ///< median, where told
+  Middle typical_width, dependable_width;       ///< median of high over low
+  Share beyond_plan;                            ///< "plan with" lies beyond the true dependable range
+  Share better;                                 ///< any pair of setups called better that holds for all
+  Share wrong;                                  ///< the weaker one called better
+  Middle critical_bias;                         ///< of the level, dB
+  Share critical_covers;
   std::map<std::string, int> warned;
 };
 
@@ -42,7 +45,7 @@ struct WorldPlan {
   std::uint64_t first_seed = 1;
   bool with_truth = true;  ///< else only verdicts
 };
-/// Same plan, same result, whatever the number of threads.
+/// Same plan, same result, whatever the number of threads; what was asked for before is not flown again.
 WorldResult studyWorld(const WorldKind& kind, const WorldPlan& plan);
 
 }  // namespace distanz::test

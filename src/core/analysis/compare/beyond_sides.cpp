@@ -58,7 +58,7 @@ std::optional<double> turnOf(const BeyondWork& w, const std::vector<std::size_t>
 
 void addSides(BeyondWork& w) {
   for (const campaign::Setup& setup : w.campaign.setups) {
-    const std::vector<std::size_t> runs = w.runsOf(setup.id);
+    const std::vector<std::size_t>& runs = w.runsOf(setup.id);
     std::vector<SectorValue> sides, bearings;
     Groups side_groups, bearing_groups;
     SidesOnLink out{setup.id, w.link.id, {}, {}};

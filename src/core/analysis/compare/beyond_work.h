@@ -1,4 +1,6 @@
 #pragma once
+#include <map>
+#include <string>
 #include <vector>
 
 #include "core/analysis/result/campaign_analysis.h"
@@ -12,9 +14,10 @@ struct BeyondWork {
   const campaign::Link& link;
   const std::vector<bool>& counts;  ///< per run
   CampaignAnalysis& result;
+  std::map<std::string, std::vector<std::size_t>> runs_of = {};  ///< by setup, runs with anything of the link
 
-  /// Runs of a setup with anything of the link.
-  std::vector<std::size_t> runsOf(const std::string& setup) const;
+  /// None for a setup without any.
+  const std::vector<std::size_t>& runsOf(const std::string& setup) const;
   const LinkReduction& reduced(std::size_t run) const { return result.reductions[run].links.at(link.id); }
 };
 

@@ -22,15 +22,14 @@ constexpr double kFullPath_m = 40'000;  // and of longer paths: states of all st
 constexpr int kLeastDraws = 100;
 
 /// Path that most of the setup's flights flew, on whatever link, by the number of its first place.
-int pathPlaceOf(const LinkWork& w, int setup) {
-  std::map<int, int> flown;
-  const std::string& id = w.campaign.setups[static_cast<std::size_t>(setup)].id;
+std::map<int, int> pathPlaces(const LinkWork& w) {
+  std::map<int, std::map<int, int>> flown;  // by setup and place
   for (std::size_t run = 0; run < w.campaign.runs.size(); ++run)
-    if (w.campaign.runs[run].setup == id && w.result.runs[run].used)
-      ++flown[firstPlaceOf(w.campaign, w.campaign.runs[run])];
-  return std::max_element(flown.begin(), flown.end(),
-                          [](const auto& a, const auto& b) { return a.second < b.second; })
-      ->first;
+    if (w.result.runs[run].used) ++flown[w.setup_of[run]][firstPlaceOf(w.campaign, w.campaign.runs[run])];
+  std::map<int, int> out;
+  for (const auto& [setup, places] : flown)
+    out[setup] = std::max_element(places.begin(), places.end(), [](const auto& a, const auto& b) { return a.second < b.second; })->first;
+  return out;
 }
 
 std::uint64_t seedOf(const LinkWork& w, std::uint64_t kind) {
@@ -56,9 +55,10 @@ void drawTogether(const LinkWork& w, LinkWays& ways, const std::vector<LinkWays>
                   const Effort& effort) {
   const double day_share = earlier.empty() ? 1 : dayShare(earlier.front(), ways);
   std::map<std::pair<const SignalModel*, int>, std::vector<int>> setups;  // by model and path
+  const std::map<int, int> path_place = pathPlaces(w);
   for (const auto& [setup, model] : w.model_of)
     if (model->line.known())
-      setups[{model, pathPlaceOf(w, setup)}].push_back(setup);
+      setups[{model, path_place.at(setup)}].push_back(setup);
   // In the order of the setups, never of addresses.
   std::vector<std::pair<std::pair<const SignalModel*, int>, std::vector<int>>> groups(setups.begin(),
                                                                                       setups.end());
@@ -100,11 +100,12 @@ std::vector<Margin> marginsOf(const LinkWork& w, std::size_t run) {
 void drawByMargins(const LinkWork& w, LinkWays& ways, const Effort& effort) {
   std::map<int, std::vector<MarginFlight>> by_path;
   std::map<int, double> farthest;
+  const std::map<int, int> path_place = pathPlaces(w);
   for (std::size_t run : w.runs) {
     const int setup = w.setup_of[run], path = firstPlaceOf(w.campaign, w.campaign.runs[run]);
     const auto reach = w.path_reach.setups.find(setup);
     if (ways.together_of.contains(setup) || reach == w.path_reach.setups.end() ||
-        w.reduced(run).reduced_db > 0 || path != pathPlaceOf(w, setup))
+        w.reduced(run).reduced_db > 0 || path != path_place.at(setup))
       continue;
     by_path[path].push_back({setup, marginsOf(w, run)});
     farthest[path] = std::max(farthest[path], ways.farthest_m.at(setup));
