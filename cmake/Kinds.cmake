@@ -13,9 +13,10 @@ distanz_kind(numeric LINKS Eigen3::Eigen HEADERS ${standard} <fmt/format.h> <Eig
 distanz_kind(plain OPTIONS ${light} HEADERS ${standard} ${libraries})
 distanz_kind(qt_core LINKS Qt6::Core OPTIONS ${light} HEADERS ${standard} ${libraries} ${core_of_qt})
 distanz_kind(widgets LINKS Qt6::Widgets Qt6::Concurrent OPTIONS ${light} HEADERS ${standard} ${libraries} ${core_of_qt} ${widgets_of_qt})
-if(DISTANZ_TESTS)  # compiled alike whether they use Qt or not
-  set(light ${light} $<$<CXX_COMPILER_ID:GNU>:-Wno-array-bounds$<SEMICOLON>-Wno-stringop-overflow>)  # false alarms where texts are put together (gcc bug 105329)
-  distanz_kind(test OPTIONS ${light} -fPIC HEADERS ${standard} ${libraries} <catch2/catch.hpp>)
-  distanz_kind(window_test LINKS Qt6::Widgets Qt6::Concurrent OPTIONS ${light}
-               HEADERS ${standard} ${libraries} ${core_of_qt} ${widgets_of_qt} <catch2/catch.hpp>)
+if(DISTANZ_TESTS)
+  # Compiled alike whether they use Qt or not, and no harder than what is run once asks for: what is tested has its own options.
+  set(tested $<$<CONFIG:Release>:-Og> -fPIC -DCATCH_CONFIG_FAST_COMPILE
+      $<$<CXX_COMPILER_ID:GNU>:-Wno-array-bounds$<SEMICOLON>-Wno-stringop-overflow>)  # false alarms where texts are put together (gcc bug 105329)
+  distanz_kind(test OPTIONS ${tested} HEADERS ${standard} ${libraries} <catch2/catch.hpp>)
+  distanz_kind(window_test LINKS Qt6::Widgets Qt6::Concurrent OPTIONS ${tested} HEADERS ${standard} ${libraries} ${core_of_qt} ${widgets_of_qt} <catch2/catch.hpp>)
 endif()
