@@ -1,6 +1,7 @@
 #include "formats/finding_json.h"
 
 #include <cmath>
+#include <nlohmann/json.hpp>
 
 #include "core/finding/catalogue.h"
 #include "core/quantity/unit.h"

@@ -2,6 +2,8 @@
 
 #include <fmt/format.h>
 
+#include <nlohmann/json.hpp>
+
 #include "core/finding/error.h"
 #include "formats/campaign_json.h"
 #include "formats/json_fields.h"

@@ -7,6 +7,7 @@
 #include <unistd.h>
 
 #include <algorithm>
+#include <nlohmann/json.hpp>
 #include <set>
 #include <utility>
 

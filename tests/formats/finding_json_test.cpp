@@ -2,6 +2,7 @@
 #include "formats/finding_json.h"
 
 #include <catch2/catch.hpp>
+#include <nlohmann/json.hpp>
 
 #include "core/finding/catalogue.h"
 #include "core/quantity/unit.h"

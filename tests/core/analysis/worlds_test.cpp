@@ -69,8 +69,8 @@ TEST_CASE("worlds: the critical level is found without bias at any rate", "[simu
 }
 
 TEST_CASE("long study: worlds", "[.long]") {
-  for (const test::WorldKind& kind : test::worldKinds()) rangesHold(kind.name, 200);
+  for (const test::WorldKind& kind : test::worldKinds()) rangesHold(kind.name, 120);
 }
 TEST_CASE("long study: the critical level", "[.long]") {
-  for (const char* name : kWithALevel) levelIsFound(name, 200);
+  for (const char* name : kWithALevel) levelIsFound(name, 120);
 }

@@ -40,5 +40,5 @@ TEST_CASE("study: few readings count for what they are: one in 250 m, one a seco
   countForWhatTheyAre(36);
 }
 TEST_CASE("long study: few readings", "[.long]") {
-  countForWhatTheyAre(500);
+  countForWhatTheyAre(300);
 }

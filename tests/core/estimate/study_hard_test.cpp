@@ -40,5 +40,5 @@ TEST_CASE("study: under every hard condition the answer is right or withheld", "
   rightOrWithheld(30);
 }
 TEST_CASE("long study: every hard condition", "[.long]") {
-  rightOrWithheld(500);
+  rightOrWithheld(300);
 }

@@ -59,13 +59,13 @@ TEST_CASE("study: two receivers in one flight are told apart much more sharply t
 }
 
 TEST_CASE("long study: 95 % intervals hold the truth", "[.long]") {
-  intervalsHold(1500);
+  intervalsHold(1000);
 }
 TEST_CASE("long study: equal setups are rarely called different", "[.long]") {
-  equalAreNotCalledDifferent(1500);
+  equalAreNotCalledDifferent(1000);
 }
 TEST_CASE("long study: two receivers in one flight", "[.long]") {
-  pairedIsSharper(1000);
+  pairedIsSharper(600);
 }
 
 TEST_CASE("study: the same plan gives the same figures to the last bit") {
