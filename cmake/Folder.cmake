@@ -68,6 +68,11 @@ function(distanz_of_kind TARGET NAME)
   distanz_batches(${TARGET})
 endfunction()
 
+# distanz_hot(<option> <file>...): files of this folder with a loop over samples in them, in a folder that has few such.
+function(distanz_hot OPTION)
+  set_source_files_properties(${ARGN} PROPERTIES COMPILE_OPTIONS $<$<CONFIG:Release>:${OPTION}> SKIP_UNITY_BUILD_INCLUSION ON SKIP_PRECOMPILE_HEADERS ON)
+endfunction()
+
 # distanz_folder(<folder below src> [KIND <name>] SOURCES ... USES <folders it may include> LINKS <libraries>)
 # One static library per folder. USES is the whole list of our folders that it may include: the test `layering` holds it to that.
 function(distanz_folder FOLDER)
