@@ -98,7 +98,7 @@ TEST_CASE("antenna part: every shape takes every number at its ends, or has no p
       for (const double value : {f.low, f.high}) {
         Part p = antenna(shape, "right", {{f.key, value}});
         CAPTURE(shape, f.key, value);
-        for (const bool bent : {false, true})
+        for (const bool bent : {false, std::string(shape) == "dipole"})  // of the others nothing is bent
           if (const auto pattern = patternOf(p, bent)) CHECK(std::isfinite(pattern->gain_dbi({40, 10})));
         mismatchLoss_db(p);
         pointingLoss_db(p, 180);
