@@ -13,7 +13,6 @@
 namespace distanz::cli {
 namespace {
 
-using json = nlohmann::ordered_json;
 using quantity::Unit;
 
 }  // namespace

@@ -12,8 +12,6 @@
 namespace distanz::cli {
 namespace {
 
-using json = nlohmann::ordered_json;
-
 json range(const analysis::RangeAnswer& r) {
   return {{"estimate", orNull(r.estimate_m)},
           {"low", orNull(r.low_m)},

@@ -19,8 +19,6 @@
 
 namespace distanz::cli {
 
-using json = nlohmann::ordered_json;
-
 namespace {
 
 using campaign::RecordKind;

@@ -10,8 +10,6 @@
 namespace distanz::cli {
 namespace {
 
-using json = nlohmann::ordered_json;
-
 json passJson(const analysis::SegmentPassSeen& p) {
   return {{"run", p.run}, {"lap", p.lap}, {"way", p.out ? "out" : "back"}, {"signal_dbm", orNull(p.seen.mean)}, {"worst_second_dbm", orNull(p.seen.worst_second)},
           {"usable_share", orNull(p.seen.usable_share)}, {"dropouts", p.seen.dropouts}};

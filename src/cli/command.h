@@ -11,6 +11,8 @@
 /// Each command is a function of its options and its streams, so that a test starts no process.
 namespace distanz::cli {
 
+using json = nlohmann::ordered_json;  // what is printed keeps its order
+
 struct Io {
   std::ostream& out;
   std::ostream& err;
@@ -115,10 +117,10 @@ struct PlanOptions {
 void planCommand(const PlanOptions& options, Io io);
 
 /// Null where there is none, or none that is finite.
-nlohmann::ordered_json orNull(const std::optional<double>& value);
+json orNull(const std::optional<double>& value);
 
 /// JSON as text, whatever its strings hold: UTF-8, and harmless on a terminal.
-std::string printed(nlohmann::ordered_json json);
+std::string printed(json value);
 
 /// "CHANNEL=COLUMN" texts as a map. @throws InputError for one without "="
 std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps);

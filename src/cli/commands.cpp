@@ -351,9 +351,9 @@ nlohmann::ordered_json orNull(const std::optional<double>& value) {
   return value && std::isfinite(*value) ? nlohmann::ordered_json(*value) : nlohmann::ordered_json(nullptr);
 }
 
-std::string printed(nlohmann::ordered_json json) {
-  round(json);
-  return text::jsonForTerminal(json.dump(1, ' ', false, nlohmann::ordered_json::error_handler_t::replace));
+std::string printed(json value) {
+  round(value);
+  return text::jsonForTerminal(value.dump(1, ' ', false, nlohmann::ordered_json::error_handler_t::replace));
 }
 
 int run(const std::vector<std::string>& arguments, Io terminal) {

@@ -20,8 +20,6 @@ namespace distanz::cli {
 
 namespace {
 
-using json = nlohmann::ordered_json;
-
 struct ColumnSeen {
   std::size_t samples = 0;
   double min = INFINITY, max = -INFINITY;

@@ -15,8 +15,6 @@
 namespace distanz::cli {
 namespace {
 
-using json = nlohmann::ordered_json;
-
 /// What has no end is null.
 json metres(double v) {
   return std::isfinite(v) ? json(v) : json(nullptr);

@@ -19,8 +19,6 @@
 namespace distanz::cli {
 namespace {
 
-using json = nlohmann::ordered_json;
-
 json legsJson(const plan::Prediction& p) {
   if (!p.legs) return nullptr;
   const plan::LegLosses& at = *p.legs;

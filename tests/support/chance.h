@@ -4,8 +4,9 @@
 #include <ostream>
 #include <vector>
 
-/// What chance alone may do to what a simulation counts. A check made with these fails once in a million runs where the claim is
-/// only just true; no test makes more than a hundred, so that chance fails none more than once in 10,000.
+/// What chance alone may do to what a simulation counts. A check made with these fails once in a million runs
+/// where the claim is only just true; no test makes more than a hundred, so that chance fails none more than
+/// once in 10,000.
 namespace distanz::test {
 
 constexpr double kByChance = 1e-6;
@@ -38,7 +39,8 @@ class Middle {
   /// Standard deviation of the values themselves; robust for a median.
   double sd() const { return m_sd; }
   int tries() const { return m_tries; }
-  /// True unless the middle can hardly be there where the truth is no farther from 0 than this. Normal: of 20 values or more.
+  /// True unless the middle can hardly be there where the truth is no farther from 0 than this. Normal: of 20
+  /// values or more.
   bool within(double allowed) const;
 
  private:
@@ -47,7 +49,8 @@ class Middle {
 };
 std::ostream& operator<<(std::ostream& out, const Middle& middle);
 
-/// A seed of a study. Where DISTANZ_SEED tells a number, other ones are drawn: bench/chance_to_fail runs every study under many.
+/// A seed of a study. Where DISTANZ_SEED tells a number, other ones are drawn: bench/chance_to_fail runs
+/// every study under many.
 std::uint64_t seed(std::uint64_t usual);
 
 }  // namespace distanz::test

@@ -15,14 +15,16 @@ namespace {
 double atMost(int k, int n, double p) {
   double sum = 0;
   for (int i = 0; i <= k; ++i)
-    sum += std::exp(std::lgamma(n + 1) - std::lgamma(i + 1) - std::lgamma(n - i + 1) + i * std::log(p) + (n - i) * std::log(1 - p));
+    sum += std::exp(std::lgamma(n + 1) - std::lgamma(i + 1) - std::lgamma(n - i + 1) + i * std::log(p) +
+                    (n - i) * std::log(1 - p));
   return sum;
 }
 
 }  // namespace
 
 TEST_CASE("chance: the fewest that pass are such that one fewer is as rare as was said") {
-  const auto [n, p] = GENERATE(table<int, double>({{24, 0.95}, {60, 0.9}, {100, 0.5}, {400, 0.97}, {12, 0.2}}));
+  const auto [n, p] =
+      GENERATE(table<int, double>({{24, 0.95}, {60, 0.9}, {100, 0.5}, {400, 0.97}, {12, 0.2}}));
   const int k = fewest(n, p);
   CAPTURE(n, p, k);
   CHECK((k == 0 || atMost(k - 1, n, p) <= kByChance));
@@ -47,7 +49,8 @@ TEST_CASE("chance: a claim that is wrong by much is caught in as many tries as t
 }
 
 TEST_CASE("chance: a middle is where it is, and passes as far as its own scatter lets it") {
-  const Middle mean({1, 2, 3, NAN, 6}, Middle::Of::Mean), median({1, 2, 3, 100, INFINITY, -4}, Middle::Of::Median);
+  const Middle mean({1, 2, 3, NAN, 6}, Middle::Of::Mean),
+      median({1, 2, 3, 100, INFINITY, -4}, Middle::Of::Median);
   CHECK(mean.value() == 3);
   CHECK_THAT(mean.sd(), WithinAbs(std::sqrt(14 / 3.0), 1e-12));
   CHECK(mean.tries() == 4);

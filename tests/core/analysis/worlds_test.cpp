@@ -1,5 +1,6 @@
-// A short form of bench/worlds: the answers held to the truth in worlds that nobody tuned them to. What is claimed is what docs/methods/worlds.md
-// found in thousands of campaigns, with a little less asked; chance fails a test less than once in 10,000 runs (support/chance.h).
+// A short form of bench/worlds: the answers held to the truth in worlds that nobody tuned them to. What is
+// claimed is what docs/methods/worlds.md found in thousands of campaigns, with a little less asked; chance
+// fails a test less than once in 10,000 runs (support/chance.h).
 #include <catch2/catch.hpp>
 
 #include "support/worlds/world_study.h"
@@ -19,7 +20,8 @@ const test::WorldKind& kindOf(const std::string& name) {
 test::WorldResult rangesHold(const std::string& name, int campaigns) {
   const test::WorldKind& kind = kindOf(name);
   const test::WorldResult r = test::studyWorld(kind, {campaigns, 3, 0, test::seed(9000)});
-  CAPTURE(name, r.told, r.withheld, r.typical, r.dependable, r.typical_bias, r.dependable_bias, r.beyond_plan, r.better, r.critical_bias, r.critical_covers);
+  CAPTURE(name, r.told, r.withheld, r.typical, r.dependable, r.typical_bias, r.dependable_bias, r.beyond_plan,
+          r.better, r.critical_bias, r.critical_covers);
   CHECK(holdsFor(r.typical, 0.96));
   CHECK(holdsFor(r.dependable, 0.93));
   CHECK(r.typical_bias.within(0.015));
@@ -53,8 +55,10 @@ void levelIsFound(const std::string& name, int campaigns) {
 }
 
 const char* const kOfTheGround[] = {"plain", "two-ray", "ridge", "interference", "two links"};
-const char* const kOfTheLog[] = {"quality at 1 Hz", "turned when lost, 1 Hz, K 6 dB", "quality only", "bitrate in steps", "automatic power, silent"};
-const char* const kWithALevel[] = {"quality at 1 Hz", "quality at 10 Hz", "turned when lost, 1 Hz, K 3 dB", "turned when lost, 2 Hz, K 30 dB"};
+const char* const kOfTheLog[] = {"quality at 1 Hz", "turned when lost, 1 Hz, K 6 dB", "quality only",
+                                 "bitrate in steps", "automatic power, silent"};
+const char* const kWithALevel[] = {"quality at 1 Hz", "quality at 10 Hz", "turned when lost, 1 Hz, K 3 dB",
+                                   "turned when lost, 2 Hz, K 30 dB"};
 
 }  // namespace
 

@@ -11,7 +11,8 @@ namespace {
 
 test::StudyResult countForWhatTheyAre(const test::StudyCase& which, int campaigns) {
   const test::StudyResult r = test::study(which, {campaigns, test::decibelsFor(1.25), test::seed(4000)});
-  CAPTURE(which.name, r.typical, r.dependable, r.delta, r.ratio, r.typical_bias, r.delta_bias_db, r.answered, r.wrong_winner);
+  CAPTURE(which.name, r.typical, r.dependable, r.delta, r.ratio, r.typical_bias, r.delta_bias_db, r.answered,
+          r.wrong_winner);
   for (const test::Share& share : {r.typical, r.dependable, r.delta, r.ratio}) CHECK(holdsFor(share, 0.925));
   CHECK(holdsFor(r.answered, 0.998));
   CHECK(r.typical_bias.within(0.05));
@@ -36,7 +37,10 @@ void countForWhatTheyAre(int campaigns) {
 
 }  // namespace
 
-TEST_CASE("study: few readings count for what they are: one in 250 m, one a second at 20 m/s, and dense logs among them", "[simulation]") {
+TEST_CASE(
+    "study: few readings count for what they are: one in 250 m, one a second at 20 m/s, and dense logs among "
+    "them",
+    "[simulation]") {
   countForWhatTheyAre(36);
 }
 TEST_CASE("long study: few readings", "[.long]") {

@@ -1,4 +1,5 @@
-// Hard conditions: the answer is right or withheld. Chance fails a test less than once in 10,000 runs (support/chance.h).
+// Hard conditions: the answer is right or withheld. Chance fails a test less than once in 10,000 runs
+// (support/chance.h).
 #include <catch2/catch.hpp>
 
 #include "support/study.h"
@@ -10,8 +11,10 @@ using test::seldom;
 namespace {
 
 test::StudyResult rightOrWithheld(const test::HardCase& hard, int campaigns) {
-  const test::StudyResult r = test::study(hard.which, {campaigns, test::decibelsFor(1.25), test::seed(7000), hard.warning});
-  CAPTURE(hard.which.name, r.typical, r.delta, r.told, r.at_least, r.at_least_holds, r.warned, r.wrong_winner);
+  const test::StudyResult r =
+      test::study(hard.which, {campaigns, test::decibelsFor(1.25), test::seed(7000), hard.warning});
+  CAPTURE(hard.which.name, r.typical, r.delta, r.told, r.at_least, r.at_least_holds, r.warned,
+          r.wrong_winner);
   CHECK(holdsFor(r.answered, 0.998));  // none of these leaves a campaign without an answer
   CHECK(holdsFor(r.typical, 0.94));
   CHECK(holdsFor(r.at_least_holds, 0.93));

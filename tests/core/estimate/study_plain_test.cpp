@@ -1,6 +1,6 @@
-// The whole way from simulated flights to intervals, against the known truth. What is claimed is what bench/study finds in
-// thousands of campaigns (docs/methods/range.md), with a little less asked; chance fails a test less than once in 10,000 runs
-// (support/chance.h).
+// The whole way from simulated flights to intervals, against the known truth. What is claimed is what
+// bench/study finds in thousands of campaigns (docs/methods/range.md), with a little less asked; chance fails
+// a test less than once in 10,000 runs (support/chance.h).
 #include <catch2/catch.hpp>
 
 #include "support/study.h"
@@ -20,7 +20,8 @@ test::StudyResult unequal(int campaigns) {
 
 void intervalsHold(int campaigns) {
   const test::StudyResult r = unequal(campaigns);
-  CAPTURE(r.typical, r.dependable, r.delta, r.ratio, r.delta_bias_db, r.typical_bias, r.dependable_bias, r.called_better);
+  CAPTURE(r.typical, r.dependable, r.delta, r.ratio, r.delta_bias_db, r.typical_bias, r.dependable_bias,
+          r.called_better);
   for (const test::Share& share : {r.typical, r.dependable, r.delta, r.ratio}) CHECK(holdsFor(share, 0.945));
   CHECK(r.typical_bias.within(0.02));
   CHECK(r.dependable_bias.within(0.02));
@@ -36,11 +37,13 @@ void equalAreNotCalledDifferent(int campaigns) {
 }
 
 void pairedIsSharper(int campaigns) {
-  const test::StudyResult paired = test::study(test::pairedCase(3), {campaigns, kApart_db, test::seed(3000)}), alone = unequal(campaigns);
+  const test::StudyResult paired = test::study(test::pairedCase(3), {campaigns, kApart_db, test::seed(3000)}),
+                          alone = unequal(campaigns);
   CAPTURE(paired.delta, paired.delta_width_db, alone.delta_width_db, paired.called_better);
   CHECK(holdsFor(paired.delta, 0.95));
-  CHECK(paired.delta_width_db.value() < 0.75 * alone.delta_width_db.value());  // 0.45 of it in the study: 20 times the error of the means
-  CHECK(holdsFor(paired.called_better, 0.95));                                 // apart: 0.57
+  CHECK(paired.delta_width_db.value() <
+        0.75 * alone.delta_width_db.value());   // 0.45 of it in the study: 20 times the error of the means
+  CHECK(holdsFor(paired.called_better, 0.95));  // apart: 0.57
   const test::StudyResult equal = test::study(test::pairedCase(3), {campaigns, 0.0, test::seed(3500)});
   CAPTURE(equal.called_better);
   CHECK(seldom(equal.called_better, 0.04));
@@ -48,13 +51,15 @@ void pairedIsSharper(int campaigns) {
 
 }  // namespace
 
-TEST_CASE("study: 95 % intervals hold the truth, unequal setups are told apart, the wrong one never wins", "[simulation]") {
+TEST_CASE("study: 95 % intervals hold the truth, unequal setups are told apart, the wrong one never wins",
+          "[simulation]") {
   intervalsHold(100);
 }
 TEST_CASE("study: equal setups are rarely called different", "[simulation]") {
   equalAreNotCalledDifferent(60);
 }
-TEST_CASE("study: two receivers in one flight are told apart much more sharply than in flights of their own", "[simulation]") {
+TEST_CASE("study: two receivers in one flight are told apart much more sharply than in flights of their own",
+          "[simulation]") {
   pairedIsSharper(60);
 }
 
