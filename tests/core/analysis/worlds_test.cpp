@@ -68,7 +68,7 @@ TEST_CASE("worlds: over any ground ranges all the way hold the truth, without bi
 TEST_CASE("worlds: from any log ranges all the way hold the truth, without bias", "[simulation][log]") {
   rangesHold(kOfTheLog, 24);
 }
-TEST_CASE("worlds: the critical level is found without bias at any rate", "[simulation][level]") {
+TEST_CASE("worlds: the critical level is found without bias at any rate", "[simulation][log]") {
   for (const char* name : kWithALevel) levelIsFound(name, 24);
 }
 
