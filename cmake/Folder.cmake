@@ -19,8 +19,8 @@ if(DISTANZ_FUZZ)
   target_compile_options(distanz_flags INTERFACE -fsanitize=fuzzer-no-link)
 endif()
 
-# distanz_batches(<target>): its sources are compiled together, in batches of about the same length. What is in no batch of its own
-# folder still compiles alone: `./scripts/test --thorough` builds without batches, too.
+# distanz_batches(<target>): its sources are compiled together, in batches of about the same length. Each
+# must compile alone, too: `./scripts/test --thorough` builds without batches.
 set(DISTANZ_BATCH_BYTES 80000)
 function(distanz_batches TARGET)
   if(NOT DISTANZ_UNITY)
