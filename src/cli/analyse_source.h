@@ -3,6 +3,7 @@
 #include <vector>
 
 #include "core/analysis/result/campaign_analysis.h"
+#include "core/campaign/campaign.h"
 
 namespace distanz::cli {
 

@@ -2,6 +2,7 @@
 #include <nlohmann/json_fwd.hpp>
 
 #include "core/analysis/result/campaign_analysis.h"
+#include "core/campaign/campaign.h"
 
 namespace distanz::cli {
 

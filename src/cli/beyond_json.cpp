@@ -4,6 +4,7 @@
 #include "cli/analysis_json.h"
 #include "cli/command.h"
 #include "core/analysis/findings/beyond.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/analysis/result/words.h"
 #include "core/log/sides.h"
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/analysis/reduce/reduction.h"
 #include "core/analysis/result/reading.h"
 #include "core/analysis/result/spread.h"
 #include "core/estimate/defaults.h"

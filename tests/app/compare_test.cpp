@@ -10,6 +10,7 @@
 #include "app/runs/run_table.h"
 #include "app/session.h"
 #include "app/shared/lane_plot.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "support/told.h"
 
 using namespace distanz;

@@ -9,6 +9,7 @@
 #include "app/harness.h"
 #include "app/runs/import_dialog.h"
 #include "app/session.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "support/wandering.h"
 
 using namespace distanz;

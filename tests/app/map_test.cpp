@@ -7,6 +7,7 @@
 #include "app/plan/map_view.h"
 #include "app/session.h"
 #include "core/campaign/lay_path.h"
+#include "core/plan/planned.h"
 #include "formats/files.h"
 #include "geodata/geodata.h"
 

@@ -14,6 +14,7 @@
 #include "app/runs/run_table.h"
 #include "app/session.h"
 #include "app/window/stages.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/campaign/kit.h"
 #include "formats/files.h"
 #include "formats/interchange.h"

@@ -13,6 +13,7 @@
 #include "core/simulate/scenario.h"
 #include "lanes/compare_lanes.h"
 #include "lanes/plan_lanes.h"
+#include "support/analyse_simulated.h"
 #include "support/planned.h"
 #include "support/scenarios.h"
 #include "words/phrases.h"

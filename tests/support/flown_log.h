@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/analysis/analyse.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/campaign/campaign.h"
 #include "core/dice/random.h"
 

@@ -1,8 +1,6 @@
 #pragma once
 #include <algorithm>
 
-#include "core/analysis/analyse.h"
-#include "core/analysis/result/campaign_analysis.h"
 #include "core/simulate/scenario.h"
 
 namespace distanz::test {
@@ -35,18 +33,6 @@ inline simulate::Scenario twoSetups(int flights_each, double b_over_a_db = 3) {
       s.runs.push_back(run);
     }
   return s;
-}
-
-/// Analysis of simulated flights, as the program makes it.
-inline analysis::CampaignAnalysis analyseSimulated(const simulate::Simulated& flown, unsigned threads = 1) {
-  return analysis::analyse(
-      flown.campaign,
-      [&](const campaign::Run& run) {
-        const auto index =
-            static_cast<std::size_t>(campaign::findRun(flown.campaign, run.id) - flown.campaign.runs.data());
-        return std::make_shared<const log::Recording>(flown.recordings[index]);
-      },
-      {}, threads);
 }
 
 }  // namespace distanz::test

@@ -1,3 +1,4 @@
+#include "support/analyse_simulated.h"
 #include "support/study.h"
 
 #include <algorithm>

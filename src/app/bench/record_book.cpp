@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/campaign/describe.h"
 #include "core/campaign/kit.h"
 #include "core/description/key.h"

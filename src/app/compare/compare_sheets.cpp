@@ -5,6 +5,7 @@
 #include "app/shared/lane_plot.h"
 #include "core/analysis/findings/beyond.h"
 #include "core/analysis/findings/findings.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/analysis/result/reading.h"
 #include "lanes/paper/segments_paper.h"
 #include "lanes/paper/sides_paper.h"

@@ -13,6 +13,7 @@
 #include "app/shared/run_menu.h"
 #include "app/shared/text.h"
 #include "core/analysis/findings/advice.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/plan/flight_tables.h"
 #include "core/finding/error.h"
 #include "words/phrases.h"

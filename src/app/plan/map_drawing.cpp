@@ -5,6 +5,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/course/coordinates.h"
+#include "core/plan/planned.h"
 #include "words/quantity.h"
 
 /// How the map is drawn; what is done with it stands in map_view.cpp.

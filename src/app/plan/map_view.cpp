@@ -11,6 +11,7 @@
 #include "app/shared/theme.h"
 #include "core/campaign/lay_path.h"
 #include "core/course/coordinates.h"
+#include "core/plan/planned.h"
 
 namespace distanz::app {
 namespace {

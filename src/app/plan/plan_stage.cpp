@@ -15,6 +15,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/campaign/limits.h"
 #include "core/plan/flight_tables.h"
 #include "core/plan/preflight.h"

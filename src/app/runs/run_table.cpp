@@ -7,6 +7,7 @@
 #include "app/shared/badge.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/campaign/typed.h"
 #include "words/quantity.h"
 #include "words/say.h"

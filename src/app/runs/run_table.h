@@ -4,6 +4,10 @@
 
 #include "app/shared/document.h"
 
+namespace distanz::analysis {
+struct RunResult;
+}
+
 namespace distanz::app {
 
 /// The runs as rows; setup, order, flight, reason of the end and notes are edited in place.

@@ -22,6 +22,7 @@
 #include "app/shared/void_run.h"
 #include "core/analysis/findings/advice.h"
 #include "core/analysis/reduce/reduction.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/log/run_facts.h"
 #include "formats/files.h"
 #include "words/quantity.h"

@@ -11,6 +11,10 @@
 #include "app/runs/run_table.h"
 #include "app/shared/stage.h"
 
+namespace distanz::analysis {
+struct RunReduction;
+}
+
 namespace distanz::app {
 
 /// The runs: bring logs in, say what was flown, see how each was cut into legs.

@@ -6,7 +6,9 @@
 #include <utility>
 
 #include "core/analysis/analyse.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/analysis/result/reading.h"
+#include "core/plan/planned.h"
 #include "store/identity.h"
 #include "words/say.h"
 
@@ -35,6 +37,7 @@ Document::Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent)
       m_read_only(m_opened->file.readOnlyReason()),
       m_samples(m_opened->samples),
       m_campaign(m_opened->file.shared()),
+      m_analysis(std::make_shared<const analysis::CampaignAnalysis>()),
       m_ground(m_opened->samples),
       m_stop(std::make_shared<std::atomic<bool>>(false)),
       m_reduced(std::make_shared<analysis::ReductionCache>()) {
@@ -192,9 +195,10 @@ const plan::Planned& Document::planned() const {
   const std::shared_ptr<const campaign::Campaign> c = m_preview ? m_preview : m_campaign;
   if (m_planned.campaign != c || m_planned.reach_m != reach || m_planned.ground != m_ground.ground())
     m_planned = {c, m_ground.ground(), reach,
-                 plan::planned(*c, reach, m_ground.ground(),
-                               m_preview ? plan::kPlacesWhileDragged : plan::SightLines::kLines)};
-  return m_planned.planned;
+                 std::make_shared<const plan::Planned>(
+                     plan::planned(*c, reach, m_ground.ground(),
+                                   m_preview ? plan::kPlacesWhileDragged : plan::SightLines::kLines))};
+  return *m_planned.planned;
 }
 
 void Document::preview(std::shared_ptr<const campaign::Campaign> campaign) {
@@ -227,7 +231,8 @@ void Document::start() {
         try {
           const auto source = [&](const campaign::Run& run) { return samples->recording(run, c); };
           return std::make_shared<Analysed>(
-              Analysed{kept, analysis::analyse(c, source, *cache, progress, sparingThreads())});
+              Analysed{kept, std::make_shared<const analysis::CampaignAnalysis>(
+                                 analysis::analyse(c, source, *cache, progress, sparingThreads()))});
         } catch (const analysis::Cancelled&) {
           return std::shared_ptr<Analysed>();
         } catch (const std::exception& e) {

@@ -10,10 +10,16 @@
 #include <variant>
 
 #include "app/shared/ground_keeper.h"
-#include "core/analysis/result/campaign_analysis.h"
-#include "core/plan/planned.h"
 #include "store/campaign_file.h"
 #include "store/sample_file.h"
+
+namespace distanz::analysis {
+struct CampaignAnalysis;
+class ReductionCache;
+}  // namespace distanz::analysis
+namespace distanz::plan {
+struct Planned;
+}
 
 namespace distanz::app {
 
@@ -43,7 +49,7 @@ class Document : public QObject {
   const std::filesystem::path& path() const { return m_path; }
   const std::optional<Finding>& readOnlyReason() const { return m_read_only; }
   /// The latest finished analysis; empty until the first one.
-  const analysis::CampaignAnalysis& analysis() const { return m_analysis; }
+  const analysis::CampaignAnalysis& analysis() const { return *m_analysis; }
   /// The campaign as it was when analysis() was made: results and runs fit together.
   const campaign::Campaign& analysedCampaign() const { return *m_analysed_campaign; }
   bool analysed() const { return m_analysed; }
@@ -103,7 +109,7 @@ class Document : public QObject {
  private:
   struct Analysed {
     store::SharedCampaign campaign;
-    analysis::CampaignAnalysis analysis;
+    std::shared_ptr<const analysis::CampaignAnalysis> analysis;
   };
   using Outcome = std::variant<std::shared_ptr<Analysed>, QString>;  // null: stopped
   void schedule();
@@ -144,7 +150,7 @@ class Document : public QObject {
   std::uint64_t m_told = 0;  ///< how often changed() was emitted
   QThreadPool m_file_thread;
   QTimer m_watch;
-  analysis::CampaignAnalysis m_analysis;
+  std::shared_ptr<const analysis::CampaignAnalysis> m_analysis;
   store::SharedCampaign m_analysed_campaign = std::make_shared<const campaign::Campaign>();
   GroundKeeper m_ground;
   std::shared_ptr<const campaign::Campaign> m_preview;
@@ -152,7 +158,7 @@ class Document : public QObject {
     std::shared_ptr<const campaign::Campaign> campaign;
     std::shared_ptr<const terrain::Ground> ground;
     double reach_m = 0;
-    plan::Planned planned;
+    std::shared_ptr<const plan::Planned> planned;
   } mutable m_planned;
   bool m_analysed = false;
   std::optional<double> m_picked;

@@ -11,6 +11,8 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/findings.h"
+#include "core/analysis/result/campaign_analysis.h"
+#include "core/plan/planned.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
 

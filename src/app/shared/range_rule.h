@@ -4,6 +4,14 @@
 #include "app/shared/distance_axis.h"
 #include "app/shared/document.h"
 
+namespace distanz::analysis {
+struct RangeAnswer;
+struct SetupAnswer;
+}  // namespace distanz::analysis
+namespace distanz::plan {
+struct Prediction;
+}
+
 namespace distanz::app {
 
 /// The spine of the window: the path as a ruler from the station to the far post, and one bar per setup:

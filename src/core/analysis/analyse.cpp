@@ -11,7 +11,10 @@
 #include "core/analysis/compare/link_analysis.h"
 #include "core/analysis/compare/warnings.h"
 #include "core/analysis/compare/ways.h"
+#include "core/analysis/reduce/reduction.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/finding/error.h"
+#include "core/log/recording.h"
 #include "core/parallel/on_all_cores.h"
 #include "core/records/calibrate.h"
 
@@ -111,7 +114,7 @@ void dropDuplicates(const campaign::Campaign& campaign, CampaignAnalysis& result
 CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunReduction> reductions) {
   if (reductions.size() != campaign.runs.size()) throw DomainError("reductions.size() == runs.size()");
   CampaignAnalysis result;
-  result.reductions = std::move(reductions);
+  result.reductions = Reductions(std::move(reductions));
   for (std::size_t i = 0; i < campaign.runs.size(); ++i) {
     result.runs.push_back(resultOf(campaign.runs[i], result.reductions[i]));
     for (Finding problem : result.reductions[i].problems) {

@@ -3,12 +3,19 @@
 #include <memory>
 #include <vector>
 
-#include "core/analysis/result/campaign_analysis.h"
+#include "core/campaign/campaign.h"
 #include "core/finding/error.h"
-#include "core/log/recording.h"
 
 /// From a campaign and its recordings to what they say.
+namespace distanz::log {
+struct Recording;
+}
+
 namespace distanz::analysis {
+
+struct CampaignAnalysis;
+struct RunReduction;
+class ReductionCache;
 
 /// Gives the recording of a run, or throws Error with the reason. Called from several threads at once.
 using RecordingSource = std::function<std::shared_ptr<const log::Recording>(const campaign::Run&)>;

@@ -10,6 +10,7 @@
 #include "core/estimate/defaults.h"
 #include "core/finding/error.h"
 #include "core/parallel/on_all_cores.h"
+#include "core/plan/leg_model.h"
 #include "core/plan/path_model.h"
 #include "core/radio/path_loss.h"
 #include "core/text/text.h"

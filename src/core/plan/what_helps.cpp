@@ -3,7 +3,7 @@
 #include <algorithm>
 
 #include "core/campaign/kit.h"
-#include "core/plan/leg_losses.h"
+#include "core/plan/leg_model.h"
 #include "core/plan/path_model.h"
 
 namespace distanz::plan {

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "core/analysis/findings/beyond.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/log/channel.h"
 #include "core/text/text.h"
 #include "lanes/paper/text_paper.h"

@@ -6,10 +6,12 @@
 
 #include "core/analysis/analyse.h"
 #include "core/analysis/findings/findings.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/analysis/result/reading.h"
 #include "core/analysis/result/words.h"
 #include "core/campaign/limits.h"
 #include "core/finding/catalogue.h"
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 #include "support/sentences.h"
 

@@ -4,9 +4,11 @@
 #include <mutex>
 
 #include "core/analysis/analyse.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/analysis/result/words.h"
 #include "core/campaign/kit.h"
 #include "core/finding/error.h"
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 #include "support/sentences.h"
 

@@ -3,7 +3,9 @@
 
 #include "core/analysis/analyse.h"
 #include "core/analysis/compare/flown_together.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/dice/random.h"
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 #include "support/told.h"
 
@@ -37,9 +39,10 @@ campaign::Campaign named(const std::vector<std::string>& names) {
   return c;
 }
 
-std::vector<int> together(const campaign::Campaign& c, const std::vector<RunReduction>& r,
+std::vector<int> together(const campaign::Campaign& c, std::vector<RunReduction> r,
                           std::size_t told = 0) {
-  const FlownTogether t = flownTogether(c, std::vector<bool>(r.size(), true), r);
+  const std::vector<bool> used(r.size(), true);
+  const FlownTogether t = flownTogether(c, used, Reductions(std::move(r)));
   CHECK(t.told.size() == told);
   return t.flight;
 }

@@ -4,8 +4,10 @@
 
 #include "core/analysis/analyse.h"
 #include "core/analysis/live/live_flight.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/finding/error.h"
 #include "core/log/track.h"
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 #include "support/sentences.h"
 

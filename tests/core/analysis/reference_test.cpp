@@ -7,8 +7,10 @@
 
 #include "core/analysis/analyse.h"
 #include "core/analysis/findings/findings.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/campaign/kit.h"
 #include "core/campaign/validate.h"
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 #include "support/sentences.h"
 

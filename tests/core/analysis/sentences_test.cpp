@@ -1,4 +1,5 @@
 // What is said: every verdict, what limits, what to do next, in words that follow the figures.
+#include "support/analyse_simulated.h"
 #include "support/sentences.h"
 
 #include <algorithm>
@@ -7,6 +8,7 @@
 
 #include "core/analysis/analyse.h"
 #include "core/analysis/findings/findings.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/finding/catalogue.h"
 #include "support/scenarios.h"
 

@@ -4,7 +4,9 @@
 #include <functional>
 
 #include "core/analysis/findings/findings.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/campaign/validate.h"
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 #include "support/sentences.h"
 

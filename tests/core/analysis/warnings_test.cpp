@@ -5,6 +5,7 @@
 
 #include "core/analysis/findings/findings.h"
 #include "core/finding/catalogue.h"
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 #include "support/sentences.h"
 

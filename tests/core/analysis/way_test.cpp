@@ -5,6 +5,7 @@
 #include "core/analysis/analyse.h"
 #include "core/analysis/findings/findings.h"
 #include "core/radio/clearance.h"
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 #include "support/told.h"
 #include "support/worlds/world_study.h"

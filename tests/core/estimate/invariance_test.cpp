@@ -4,6 +4,7 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 
 using namespace distanz;

@@ -6,6 +6,7 @@
 
 #include "core/estimate/defaults.h"
 #include "core/plan/beside.h"
+#include "core/plan/leg_model.h"
 #include "core/plan/mounting.h"
 #include "core/plan/prediction.h"
 #include "core/plan/told_legs.h"

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/analysis/analyse.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/simulate/instruments.h"
 #include "core/simulate/scenario.h"
 #include "support/judged.h"

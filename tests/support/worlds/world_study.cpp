@@ -4,6 +4,7 @@
 #include <cmath>
 #include <tuple>
 
+#include "core/analysis/result/campaign_analysis.h"
 #include "core/parallel/on_all_cores.h"
 
 namespace distanz::test {

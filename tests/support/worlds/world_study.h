@@ -3,6 +3,7 @@
 #include <map>
 
 #include "core/analysis/analyse.h"
+#include "core/analysis/result/campaign_analysis.h"
 #include "support/chance.h"
 #include "support/worlds/world.h"
 

@@ -1,6 +1,7 @@
 #include "core/analysis/compare/beyond.h"
 
 #include "core/analysis/compare/beyond_work.h"
+#include "core/analysis/reduce/reduction.h"
 
 namespace distanz::analysis {
 

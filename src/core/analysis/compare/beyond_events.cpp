@@ -3,6 +3,7 @@
 #include <map>
 
 #include "core/analysis/compare/beyond_work.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/estimate/event_rate.h"
 #include "core/estimate/first_failure.h"
 #include "core/estimate/robust.h"

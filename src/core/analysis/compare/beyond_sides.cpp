@@ -3,6 +3,7 @@
 #include <tuple>
 
 #include "core/analysis/compare/beyond_work.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/estimate/robust.h"
 #include "core/estimate/sectors.h"
 

@@ -3,6 +3,7 @@
 #include <string>
 #include <vector>
 
+#include "core/analysis/reduce/reduction.h"
 #include "core/analysis/result/campaign_analysis.h"
 
 /// Inside of the analysis: what logs tell beside the range. Not for other folders.

@@ -3,6 +3,7 @@
 #include <cmath>
 #include <map>
 
+#include "core/analysis/reduce/reduction.h"
 #include "core/estimate/robust.h"
 #include "core/quantity/unit.h"
 

@@ -7,6 +7,8 @@
 #include <optional>
 #include <string>
 
+#include "core/analysis/reduce/reduction.h"
+
 namespace distanz::analysis {
 namespace {
 
@@ -68,7 +70,7 @@ bool apart(const RunReduction& a, const RunReduction& b) {
 
 using Group = std::vector<std::size_t>;  // runs of one flight
 
-bool joins(const campaign::Campaign& c, const std::vector<RunReduction>& r, const Group& g, std::size_t run) {
+bool joins(const campaign::Campaign& c, const Reductions& r, const Group& g, std::size_t run) {
   return std::none_of(g.begin(), g.end(), [&](std::size_t other) {
     const bool one_log = campaign::shareRows(c.runs[other], c.runs[run]);
     return !one_log && (c.runs[other].setup == c.runs[run].setup || apart(r[other], r[run]));
@@ -78,7 +80,7 @@ bool joins(const campaign::Campaign& c, const std::vector<RunReduction>& r, cons
 }  // namespace
 
 FlownTogether flownTogether(const campaign::Campaign& c, const std::vector<bool>& used,
-                            const std::vector<RunReduction>& reductions) {
+                            const Reductions& reductions) {
   FlownTogether out;
   out.flight.assign(c.runs.size(), -1);
   std::map<std::string, std::vector<Group>> named;

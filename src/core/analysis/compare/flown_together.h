@@ -1,7 +1,8 @@
 #pragma once
 #include <vector>
 
-#include "core/analysis/reduce/reduction.h"
+#include "core/analysis/result/drawn.h"
+#include "core/campaign/campaign.h"
 
 namespace distanz::analysis {
 
@@ -14,6 +15,6 @@ struct FlownTogether {
 
 /// @param used per run; others are alone
 FlownTogether flownTogether(const campaign::Campaign& campaign, const std::vector<bool>& used,
-                            const std::vector<RunReduction>& reductions);
+                            const Reductions& reductions);
 
 }  // namespace distanz::analysis

@@ -5,6 +5,7 @@
 #include "core/analysis/compare/link_work.h"
 #include "core/analysis/compare/warnings.h"
 #include "core/analysis/compare/ways.h"
+#include "core/analysis/reduce/reduction.h"
 
 namespace distanz::analysis {
 namespace {

@@ -3,6 +3,7 @@
 #include <set>
 
 #include "core/analysis/compare/link_work.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/radio/clearance.h"
 
 namespace distanz::analysis {

@@ -1,6 +1,7 @@
 #include <utility>
 
 #include "core/analysis/compare/link_work.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/estimate/robust.h"
 
 namespace distanz::analysis {

@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "core/analysis/compare/link_work.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/estimate/distribution.h"
 
 namespace distanz::analysis {

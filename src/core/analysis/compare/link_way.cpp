@@ -3,6 +3,7 @@
 #include <set>
 
 #include "core/analysis/compare/ways.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/estimate/distribution.h"
 #include "core/estimate/margin_draws.h"
 #include "core/estimate/robust.h"
@@ -136,7 +137,7 @@ Passage passageAt(const LinkWays& ways, int setup, const std::vector<double>& le
 
 }  // namespace
 
-Effort effortFor(const campaign::Campaign& campaign, const std::vector<RunReduction>& reductions) {
+Effort effortFor(const campaign::Campaign& campaign, const Reductions& reductions) {
   std::set<std::string> flown;
   double farthest = 1;
   for (std::size_t i = 0; i < reductions.size(); ++i) {

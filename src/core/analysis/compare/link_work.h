@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/analysis/compare/session.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/analysis/result/campaign_analysis.h"
 
 /// Inside of the analysis of one link: not for other folders.

@@ -4,6 +4,7 @@
 #include <cmath>
 #include <set>
 
+#include "core/analysis/reduce/reduction.h"
 #include "core/log/clock.h"
 
 namespace distanz::analysis {
@@ -26,7 +27,7 @@ std::vector<double> placesOf(const std::vector<Key>& keys, const std::vector<boo
 }  // namespace
 
 Session sessionOf(const campaign::Campaign& campaign, const std::vector<bool>& used,
-                  const std::vector<RunReduction>& reductions) {
+                  const Reductions& reductions) {
   std::vector<int> order;
   std::vector<double> began_s;
   bool all_typed = true, all_clocked = true, any = false;

@@ -1,7 +1,8 @@
 #pragma once
 #include <vector>
 
-#include "core/analysis/reduce/reduction.h"
+#include "core/analysis/result/drawn.h"
+#include "core/campaign/campaign.h"
 
 namespace distanz::analysis {
 
@@ -15,6 +16,6 @@ struct Session {
 /// By the order the pilot typed, where every used run has one; else by when the logs began, where all tell
 /// it.
 Session sessionOf(const campaign::Campaign& campaign, const std::vector<bool>& used,
-                  const std::vector<RunReduction>& reductions);
+                  const Reductions& reductions);
 
 }  // namespace distanz::analysis

@@ -7,6 +7,7 @@
 #include <map>
 #include <set>
 
+#include "core/analysis/reduce/reduction.h"
 #include "core/quantity/decibel.h"
 #include "core/quantity/unit.h"
 #include "core/radio/clearance.h"

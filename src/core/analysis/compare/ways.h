@@ -41,7 +41,7 @@ struct Effort {
 };
 /// Full for what people fly; less for very many setups or very long paths, so that time and memory stay
 /// bounded.
-Effort effortFor(const campaign::Campaign& campaign, const std::vector<RunReduction>& reductions);
+Effort effortFor(const campaign::Campaign& campaign, const Reductions& reductions);
 
 /// Passages of every setup that the link can be told of, and its ranges all the way on this path.
 /// @param earlier ways of links before this one

@@ -5,6 +5,7 @@
 #include "core/campaign/campaign.h"
 #include "core/finding/finding.h"
 #include "core/log/likeness.h"
+#include "core/log/run_facts.h"
 
 /// What logs tell beside the range, as sentences: the window, the command line and (later) the report tell the same.
 namespace distanz::analysis {

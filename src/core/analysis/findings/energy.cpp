@@ -4,6 +4,7 @@
 
 #include "core/analysis/findings/beyond.h"
 #include "core/analysis/findings/named.h"
+#include "core/analysis/reduce/reduction.h"
 #include "core/estimate/robust.h"
 #include "core/plan/energy.h"
 #include "core/quantity/unit.h"

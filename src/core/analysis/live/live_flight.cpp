@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/analysis/reduce/reduction.h"
 #include "core/log/channel.h"
 #include "core/log/dropouts.h"
 #include "core/log/track.h"

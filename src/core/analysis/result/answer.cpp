@@ -19,12 +19,6 @@ const SetupAnswer* Answers::answer(const std::string& setup) const {
   return found == answer_at.end() ? nullptr : &answers[found->second];
 }
 
-const PlaceProfile* Drawn::profile(const std::string& link) const {
-  for (const PlaceProfile& p : places)
-    if (p.link == link) return &p;
-  return nullptr;
-}
-
 const SetupOnLink* Answers::limiting(const std::string& setup) const {
   const SetupAnswer* a = answer(setup);
   if (!a) return nullptr;

@@ -1,11 +1,32 @@
 #pragma once
+#include <cstddef>
 #include <string>
 #include <vector>
 
-#include "core/analysis/reduce/reduction.h"
-
 /// What the lanes draw of an analysis.
 namespace distanz::analysis {
+
+struct RunReduction;
+
+/// The reductions of all runs, in campaign order. Who reads one includes core/analysis/reduce/reduction.h.
+class Reductions {
+ public:
+  Reductions();
+  explicit Reductions(std::vector<RunReduction>&& all);
+  Reductions(const Reductions&);
+  Reductions(Reductions&&) noexcept;
+  Reductions& operator=(const Reductions&);
+  Reductions& operator=(Reductions&&) noexcept;
+  ~Reductions();
+  std::size_t size() const;
+  const RunReduction& operator[](std::size_t run) const;  ///< run < size()
+  RunReduction& operator[](std::size_t run);              ///< run < size()
+  const RunReduction* begin() const;
+  const RunReduction* end() const;
+
+ private:
+  std::vector<RunReduction> m_all;
+};
 
 /// The model drawn over the signal lane for one setup.
 struct ModelCurve {
@@ -30,7 +51,7 @@ struct RunResiduals {
 struct Drawn {
   std::vector<PlaceProfile> places;
   std::vector<RunResiduals> residuals;
-  std::vector<RunReduction> reductions;  ///< in campaign order
+  Reductions reductions;
 
   const PlaceProfile* profile(const std::string& link) const;
 };

@@ -7,6 +7,7 @@
 #include <iterator>
 #include <map>
 
+#include "core/analysis/reduce/reduction.h"
 #include "core/log/channel.h"
 #include "core/log/recording.h"
 #include "core/text/text.h"

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <map>
 
+#include "core/analysis/reduce/reduction.h"
 #include "core/estimate/robust.h"
 #include "core/log/recording.h"
 

@@ -1,4 +1,4 @@
-#include "core/plan/leg_losses.h"
+#include "core/plan/leg_model.h"
 
 #include <catch2/catch.hpp>
 #include <cmath>

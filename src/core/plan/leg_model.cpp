@@ -1,4 +1,4 @@
-#include "core/plan/leg_losses.h"
+#include "core/plan/leg_model.h"
 
 #include "core/campaign/antenna.h"
 #include "core/course/ahead.h"
