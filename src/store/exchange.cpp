@@ -4,6 +4,7 @@
 #include "formats/interchange.h"
 #include "formats/log_import.h"
 #include "store/file_builder.h"
+#include "store/packed_source.h"
 
 namespace distanz::store {
 

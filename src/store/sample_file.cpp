@@ -1,4 +1,5 @@
 #include "store/sample_file.h"
+#include "formats/files.h"
 #include "store/packed_source.h"
 
 #include <SQLiteCpp/Statement.h>

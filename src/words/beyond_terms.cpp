@@ -1,3 +1,5 @@
+#include <QtGlobal>
+
 #include "words/bench_terms.h"
 
 namespace distanz::words {

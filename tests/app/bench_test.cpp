@@ -4,6 +4,7 @@
 #include <QListWidget>
 #include <QTableView>
 #include <catch2/catch.hpp>
+#include <set>
 
 #include "app/bench/bench_stage.h"
 #include "app/bench/ground_guide.h"

@@ -18,6 +18,7 @@
 #include "core/campaign/limits.h"
 #include "core/plan/chain_told.h"
 #include "core/plan/limits.h"
+#include "core/plan/planned.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
 

@@ -1,5 +1,6 @@
 #include "app/shared/checked_edit.h"
 
+#include <QEvent>
 #include <QScrollArea>
 #include <QStyle>
 #include <QTimer>

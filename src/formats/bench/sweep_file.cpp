@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "core/finding/error.h"
+#include "core/quantity/unit.h"
 #include "formats/bench/frequency_order.h"
 
 namespace distanz::formats {

@@ -9,6 +9,7 @@
 #include <string>
 
 #include "core/finding/error.h"
+#include "core/quantity/unit.h"
 #include "formats/bench/row_faults.h"
 #include "formats/bench/sweep_file.h"
 #include "formats/csv_layout.h"

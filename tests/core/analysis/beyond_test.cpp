@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "core/analysis/findings/findings.h"
+#include "core/log/sides.h"
 #include "support/flown_log.h"
 
 using namespace distanz;

@@ -10,6 +10,7 @@
 #include "core/estimate/place_chain.h"
 #include "core/estimate/robust.h"
 #include "core/estimate/strata.h"
+#include "core/finding/error.h"
 
 using namespace distanz;
 using namespace distanz::estimate;

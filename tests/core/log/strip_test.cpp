@@ -5,6 +5,7 @@
 #include "core/log/flights.h"
 
 using namespace distanz;
+using namespace distanz::log;
 
 namespace {
 
