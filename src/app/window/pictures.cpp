@@ -6,6 +6,7 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QEventLoop>
+#include <QImage>
 #include <QListWidget>
 #include <QPixmap>
 #include <QPushButton>
@@ -22,11 +23,26 @@ namespace distanz::app {
 namespace {
 
 constexpr int kShownPart = 6;  ///< of the demo: a patch
+constexpr int kPatience_ms = 30000;
 
 void settle(int ms) {
   QEventLoop loop;
   QTimer::singleShot(ms, &loop, &QEventLoop::quit);
   loop.exec();
+}
+
+/// Once it no longer changes, however busy the machine is.
+QPixmap stillOf(QWidget& widget) {
+  QElapsedTimer clock;
+  clock.start();
+  QImage before;
+  while (clock.elapsed() < kPatience_ms) {
+    settle(60);
+    QImage now = widget.grab().toImage();
+    if (now == before) break;
+    before = std::move(now);
+  }
+  return QPixmap::fromImage(before);
 }
 
 void press(MainWindow& window, const char* name) {
@@ -55,9 +71,8 @@ void saveSheet(MainWindow& window, const QString& file) {
 /// The page that says how it is decided.
 void saveHelp(MainWindow& window, const QString& file) {
   if (auto* open = window.findChild<QAction*>("howItDecides")) open->trigger();
-  settle(150);
   if (auto* page = window.findChild<QDialog*>("helpPage")) {
-    page->grab().save(file);
+    stillOf(*page).save(file);
     page->close();
   }
 }
@@ -71,9 +86,8 @@ void saveImportDialog(MainWindow& window, const QString& file) {
   const QString log = folder.filePath(QString::fromStdString(run.source().file));
   formats::writeFile(log.toStdString(), document.samples()->logBytes(run));
   window.importLogs({log});
-  settle(150);
   if (auto* dialog = window.findChild<QDialog*>("importDialog")) {
-    dialog->grab().save(file);
+    stillOf(*dialog).save(file);
     dialog->close();
   }
 }
@@ -86,7 +100,7 @@ void awaitCampaign(MainWindow& window) {
   const Document& document = window.workspace()->document();
   QElapsedTimer clock;
   clock.start();
-  while ((!document.analysed() || document.ground().reading()) && clock.elapsed() < 30000) settle(20);
+  while ((!document.analysed() || document.ground().reading()) && clock.elapsed() < kPatience_ms) settle(20);
 }
 
 /// The other pages of Compare.
@@ -106,9 +120,8 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
   QDir().mkpath(folder);
   QStringList files;
   const auto save = [&](const QString& name) {
-    settle(150);
     files << QDir(folder).filePath(name + ".png");
-    window.grab().save(files.back());
+    stillOf(window).save(files.back());
   };
   awaitCampaign(window);
   if (!window.workspace()) {
