@@ -6,6 +6,7 @@
 #include <cstdlib>
 #include <iostream>
 
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 
 int main(int argc, char** argv) {

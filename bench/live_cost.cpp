@@ -8,6 +8,7 @@
 
 #include "core/analysis/live/live_flight.h"
 #include "core/simulate/scenario.h"
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 
 using namespace distanz;

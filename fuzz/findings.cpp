@@ -6,6 +6,7 @@
 #include "core/analysis/result/words.h"
 #include "core/text/text.h"
 #include "harness.h"
+#include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 
 using namespace distanz;
@@ -21,7 +22,7 @@ struct Flown {
     s.sample_s = 0.5;
     flown = simulate::simulate(s, 12);
     analysis = test::analyseSimulated(flown);
-    analysis.reductions.clear();  // long, and no sentence looks at it
+    analysis.reductions = {};  // long, and no sentence looks at it
     for (SetupOnLink& setup : analysis.setups) setup.curve = {};
     analysis.residuals.clear();
     analysis.models.clear();
