@@ -14,6 +14,7 @@
 #include "formats/files.h"
 #include "standin/instrument.h"
 #include "standin/server.h"
+#include "support/file_lock.h"
 
 using namespace distanz;
 using namespace distanz::app;
@@ -242,6 +243,20 @@ TEST_CASE("bench: a ground check is led through all attitudes, counters before a
   Bench s;
   s.make("ground");
   CHECK_FALSE(child<QPushButton>(s.window, "startGround").isEnabled());
+}
+
+TEST_CASE("bench: a file that came while another program held the campaign is judged once it is kept", "[regression]") {
+  Bench s;
+  const auto table = s.dir / "sweep.csv";
+  formats::writeFile(table, "frequency_mhz,vswr\n2430,1.5\n2440,1.3\n2450,1.6\n");
+  s.make("sweep");
+  waitKept(s.window);
+  distanz::test::Lock lock(s.dir / "field.distanz");
+  s.stage().takeFiles({QString::fromStdString(table.string())});
+  waitFor("the file", [&] { return s.record().files.size() == 1; });
+  REQUIRE(s.document().waiting());
+  lock.release();
+  s.waitFinding("fits-channel");
 }
 
 TEST_CASE("bench: a record is printed, and its sweep leaves the campaign as Touchstone") {

@@ -103,7 +103,7 @@ TEST_CASE("runs: chosen runs become a course, which leaves the range and can be 
   waitAnalysed(s.window);
   CHECK(s.document().analysis().setups.empty());
   CHECK_FALSE(s.document().analysis().segments.empty());
-  s.document().undo();
+  trigger(s.window, "undo");
   waitAnalysed(s.window);
   CHECK(s.document().analysis().setups.size() > 0);
 }

@@ -60,10 +60,17 @@ inline void settle() {
   });
 }
 
+/// Waits until what was done is on disk or refused: on a busy machine the window goes on before.
+inline void waitKept(MainWindow& window) {
+  waitFor("the file", [&] { return !window.workspace() || !window.workspace()->document().waiting(); });
+}
+
 inline void trigger(MainWindow& window, const char* action) {
+  waitKept(window);
   auto& a = child<QAction>(window, action);
   REQUIRE(a.isEnabled());
   a.trigger();
+  waitKept(window);
 }
 
 /// Types into a field and leaves it with Return.

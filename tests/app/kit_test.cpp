@@ -207,8 +207,9 @@ TEST_CASE("kit: parts are searched, photographed, and brought in from another ca
   k.prompts.files = {QString::fromStdString(photo.string())};
   click(view, "addPhotos");
   waitFor("the photo", [&] { return pack().photos.size() == 1; });
+  waitKept(k.window);
   CHECK(k.document().samples()->keptBytes(pack().id, pack().photos[0]) == formats::readFile(photo));
-  CHECK(child<QPushButton>(view, "photo_0").text().isEmpty());  // it can be shown
+  waitFor("it to be shown", [&] { return child<QPushButton>(view, "photo_0").text().isEmpty(); });
 
   // Into another campaign, and a second time: known by its identity.
   Session other;

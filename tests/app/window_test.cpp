@@ -240,7 +240,8 @@ TEST_CASE(
   CHECK_FALSE(s.document().analysis().runs[1].used);
   QTest::mouseClick(&child<QPushButton>(s.window, "removeRun"), Qt::LeftButton);
   CHECK(s.campaign().runs.size() == 3);
-  while (s.document().undoable() && !s.document().undoable()->code.starts_with("import")) s.document().undo();
+  waitKept(s.window);
+  while (s.document().undoable() && !s.document().undoable()->code.starts_with("import")) trigger(s.window, "undo");
   CHECK(s.campaign().runs.size() == 4);
   CHECK(s.campaign().runs[0].notes.empty());
 }

@@ -78,6 +78,7 @@ std::shared_ptr<const JudgedRecord> judgeOne(const campaign::Campaign& c, const 
 RecordBook::RecordBook(Document& document, QObject* parent) : QObject(parent), m_document(document) {
   connect(&document, &Document::changed, this, &RecordBook::look);
   connect(&document, &Document::analysisChanged, this, &RecordBook::look);
+  connect(&document, &Document::waitingChanged, this, &RecordBook::look);
   connect(&m_work, &QFutureWatcher<Judged>::finished, this, [this] {
     m_judged = m_work.result();
     emit changed();
@@ -96,6 +97,7 @@ const JudgedRecord* RecordBook::find(const std::string& id) const {
 }
 
 void RecordBook::look() {
+  if (m_document.waiting()) return;  // what was added is not in the file yet, from which it is read
   if (m_work.isRunning()) {
     m_again = true;
     return;
