@@ -10,6 +10,7 @@
 #include "formats/files.h"
 #include "formats/log_import.h"
 #include "harness.h"
+#include "store/change_text.h"
 #include "store/database.h"
 #include "store/entities.h"
 #include "store/legacy.h"
@@ -201,7 +202,7 @@ void readAll(SQLite::Database& db) {
       while (steps.executeStep()) {
         db.exec("SAVEPOINT step");
         try {
-          applyChanges(db, reversed(changesFrom(steps.getColumn(0).getString())), 2);
+          applyChanges(db, reversed(changesFrom(db, steps.getColumn(0).getString())), 2);
           readCampaign(db, "x.distanz");
         } catch (const Error&) {
         }

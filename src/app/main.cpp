@@ -1,7 +1,9 @@
 #include <QApplication>
 #include <QTextStream>
+#include <QThreadPool>
 #include <QTimer>
 #include <cstdio>
+#include <cstdlib>
 
 #include "app/command_line.h"
 #include "app/scale.h"
@@ -10,28 +12,15 @@
 #include "app/window/main_window.h"
 #include "app/window/pictures.h"
 
-int main(int argc, char** argv) {
-  using namespace distanz::app;
-  constexpr int kUsage = 2;
-  QCoreApplication::setApplicationName("Distanz");
-  QCoreApplication::setOrganizationName("Distanz");
-  QCoreApplication::setApplicationVersion(DISTANZ_VERSION);
-  if (const auto told = toldWithoutDisplay(argc, argv)) {
-    std::fputs(qPrintable(*told), stdout);
-    return 0;
-  }
-  followSystemFont(argc, argv);
-  QApplication app(argc, argv);
-  const Started started = readCommandLine(QApplication::arguments());
-  if (!started.refused.isEmpty()) {
-    QTextStream(stderr) << "distanz: " << started.refused << "; see distanz --help\n";
-    return kUsage;
-  }
-  const StartOptions& options = started.options;
-  theme::setScheme(options.dark ? theme::Scheme::Dark : theme::Scheme::Light);
-  speakAsPreferred();
-  theme::loadFonts();
-  theme::apply();
+namespace {
+
+using namespace distanz::app;
+
+constexpr int kPatience_ms = 300;  // for what still computes when the window is closed
+constexpr int kSpareThreads = 4;   // what was left behind does not hold up what is asked for next
+
+/// The window, from its beginning to its end. @return how the program ends
+int shown(QApplication& app, const StartOptions& options) {
   SystemPrompts prompts;
   MainWindow window(prompts);
   window.show();
@@ -50,4 +39,34 @@ int main(int argc, char** argv) {
     watch.start(5);
   }
   return QApplication::exec();
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  constexpr int kUsage = 2;
+  QCoreApplication::setApplicationName("Distanz");
+  QCoreApplication::setOrganizationName("Distanz");
+  QCoreApplication::setApplicationVersion(DISTANZ_VERSION);
+  if (const auto told = toldWithoutDisplay(argc, argv)) {
+    std::fputs(qPrintable(*told), stdout);
+    return 0;
+  }
+  followSystemFont(argc, argv);
+  QApplication app(argc, argv);
+  const Started started = readCommandLine(QApplication::arguments());
+  if (!started.refused.isEmpty()) {
+    QTextStream(stderr) << "distanz: " << started.refused << "; see distanz --help\n";
+    return kUsage;
+  }
+  theme::setScheme(started.options.dark ? theme::Scheme::Dark : theme::Scheme::Light);
+  speakAsPreferred();
+  theme::loadFonts();
+  theme::apply();
+  QThreadPool* threads = QThreadPool::globalInstance();
+  threads->setMaxThreadCount(threads->maxThreadCount() + kSpareThreads);
+  const int code = shown(app, started.options);
+  if (threads->waitForDone(kPatience_ms)) return code;
+  std::fflush(nullptr);
+  std::_Exit(code);  // the campaign is closed; what still computes has nothing to keep
 }

@@ -57,7 +57,8 @@ void purgeCommand(const PurgeOptions& options, Io io);
 
 struct ConvertOptions {
   std::filesystem::path from, to;
-  std::vector<std::string> maps;  ///< of a log
+  std::vector<std::string> maps;     ///< of a log
+  std::vector<std::string> without;  ///< of a campaign: what stays behind
 };
 void convertCommand(const ConvertOptions& options, Io io);
 

@@ -1,13 +1,20 @@
+#include <fmt/format.h>
+#include <fmt/ranges.h>
+
+#include <algorithm>
 #include <ostream>
 
 #include "cli/command.h"
 #include "cli/log_campaign.h"
 #include "cli/said.h"
+#include "core/campaign/leaving.h"
 #include "core/finding/error.h"
 #include "formats/files.h"
 #include "formats/log_writer.h"
 #include "formats/track_writer.h"
+#include "reader/ask.h"
 #include "store/exchange.h"
+#include "words/say.h"
 
 namespace distanz::cli {
 namespace {
@@ -20,6 +27,27 @@ std::string converted(const log::Recording& recording, const std::string& name, 
   throw InputError(finding("no-such-format", {{"ending", ending}}));
 }
 
+store::Leave leaveOf(const std::vector<std::string>& without) {
+  const auto stays = [&](const char* what) { return std::find(without.begin(), without.end(), what) != without.end(); };
+  return {{!stays("places"), !stays("photos"), !stays("words")}, [](const std::string& bytes, const std::string& name) { return reader::plainPhoto(bytes, name); }};
+}
+
+/// To a folder, or to a copy; what of it tells more than the radio is told.
+void convertCampaign(const ConvertOptions& options, Io io) {
+  const store::Leave leave = leaveOf(options.without);
+  const campaign::Campaign c = store::CampaignFile::open(options.from, store::Access::ReadOnly).campaign();
+  if (options.to.extension() == ".distanz") {
+    std::error_code error;
+    if (std::filesystem::exists(options.to, error)) throw InputError(inFile(options.to, finding("exists-already")));
+    const std::vector<std::string> lost = store::saveCopy(c, store::SampleFile(options.from, store::Access::ReadOnly), options.to, leave);
+    if (!lost.empty()) io.out << words::sentence(finding("copy-lacks", {{"of", fmt::format("{}", fmt::join(lost, ", "))}})).toStdString() << "\n";
+  } else {
+    store::toInterchange(options.from, options.to, leave);
+  }
+  const campaign::Carried carried = campaign::carriedBy(campaign::leavingWith(c, leave.along));
+  if (leave.along.everything() && carried.any()) io.out << words::sentence(campaign::carriedTold(carried)).toStdString() << "\n";
+}
+
 }  // namespace
 
 void convertCommand(const ConvertOptions& options, Io io) {
@@ -29,7 +57,7 @@ void convertCommand(const ConvertOptions& options, Io io) {
     if (ending != ".distanz") throw InputError(inFile(options.to, finding("folder-becomes-file")));
     for (const Finding& p : store::fromInterchange(options.from, options.to)) io.out << faultText(p) << "\n";
   } else if (options.from.extension() == ".distanz") {
-    store::toInterchange(options.from, options.to);
+    convertCampaign(options, io);
   } else {
     if (std::filesystem::exists(options.to, error))
       throw InputError(inFile(options.to, finding("exists-already")));

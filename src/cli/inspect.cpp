@@ -68,15 +68,15 @@ json channels(const std::vector<formats::ColumnMatch>& matches, const log::Recor
 /// What else a log tells where it has a distance of its own: its flights, and what happened on the way.
 struct Told {
   std::vector<log::FlightPart> flights;
-  std::vector<Finding> facts;
+  std::vector<Finding> facts, faults;
 };
 Told toldBy(const log::Recording& recording) {
   if (!recording.find(log::channel::kDistance)) return {};
   try {
     const log::Track track = log::trackOf(recording, nullptr);
-    return {log::flightParts(recording, track.distance_m), log::runFacts(recording, track, campaign::linkIds(logCampaign()))};
-  } catch (const Error&) {
-    return {};  // import says why; here the columns are looked at
+    return {log::flightParts(recording, track.distance_m), log::runFacts(recording, track, campaign::linkIds(logCampaign())), {}};
+  } catch (const Error& e) {
+    return {{}, {}, {e.found}};  // what an import would be refused for
   }
 }
 
@@ -114,8 +114,12 @@ void inspectCommand(const InspectOptions& options, Io io) {
               {"span_s", r.time_s.back() - r.time_s.front()},
               {"channels", channels(log.matches, r)},
               {"faults", json::array()}};
-  addTold(out, toldBy(r));
-  for (const Finding& p : log.read.problems)
+  const Told told = toldBy(r);
+  addTold(out, told);
+  std::vector<Finding> faults = log.read.problems;
+  faults.insert(faults.end(), told.faults.begin(), told.faults.end());
+  if (const auto lacking = log::fixesLacking(r)) faults.push_back(*lacking);
+  for (const Finding& p : faults)
     out["faults"].push_back({{"code", p.code}, {"line", p.line}, {"text", words::sentence(p).toStdString()}});
   out["guesses"] = guessesJson(formats::guessColumns(log.head, logCampaign().links, log.matches));
   if (options.json) {
@@ -144,7 +148,7 @@ void inspectCommand(const InspectOptions& options, Io io) {
     const QString channel = QString::fromStdString(g["channel"]), column = QString::fromStdString(g["column"]);
     io.out << Cli::tr("  perhaps %1 is \"%2\", by its values; if so: --map \"%1=%2\"").arg(channel, column).toStdString() << "\n";
   }
-  for (const Finding& f : log.read.problems) io.out << faultText(f) << "\n";
+  for (const Finding& f : faults) io.out << faultText(f) << "\n";
 }
 
 }  // namespace distanz::cli

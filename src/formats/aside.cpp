@@ -67,6 +67,20 @@ int renameTo(const fs::path& from, const fs::path& to, bool replace) {
   return ::rename(from.c_str(), to.c_str()) == 0 ? 0 : errno;
 }
 
+/// A file that a link leads to is written where it lies, and the link stays.
+fs::path meant(const fs::path& target) {
+  std::error_code ignored;
+  if (!fs::is_symlink(target, ignored)) return target;
+  const fs::path there = fs::weakly_canonical(target, ignored);
+  return ignored || there.empty() ? target : there;
+}
+
+/// Who could read the old one can read the new one, and nobody else.
+void keepMode(const fs::path& made, const fs::path& old) {
+  struct stat was {};
+  if (::lstat(old.c_str(), &was) == 0 && S_ISREG(was.st_mode) && fs::is_regular_file(made)) ::chmod(made.c_str(), was.st_mode & 0777);
+}
+
 }  // namespace
 
 fs::path folderOf(const fs::path& path) {
@@ -95,8 +109,8 @@ void syncEntry(const fs::path& path) {
   }
 }
 
-Aside::Aside(const fs::path& target) : m_target(target) {
-  const fs::path folder = folderOf(target);
+Aside::Aside(const fs::path& target) : m_target(meant(target)) {
+  const fs::path folder = folderOf(m_target);
   sweep(folder);
   std::string name = (folder / fmt::format("{}{}-XXXXXX", kPrefix, ::getpid())).string();
   if (!::mkdtemp(name.data())) refuseFile(target, FileAct::Write, errno);
@@ -112,6 +126,7 @@ Aside::~Aside() {
 }
 
 void Aside::publishAs(const fs::path& target, Existing existing) {
+  if (existing == Existing::Replace) keepMode(place(), target);
   syncAll(place());
   std::error_code ignored;
   if (fs::is_directory(place(), ignored) && fs::is_empty(target, ignored) && !fs::is_symlink(target, ignored))

@@ -11,7 +11,7 @@ namespace distanz::formats {
 /// there sweeps away.
 class Aside {
  public:
-  /// @param target in a folder that exists @throws InputError where that cannot be written to
+  /// @param target in a folder that exists; where it is a link to a file, that file @throws InputError where that cannot be written to
   explicit Aside(const std::filesystem::path& target);
   Aside(const Aside&) = delete;
   Aside& operator=(const Aside&) = delete;
@@ -22,7 +22,7 @@ class Aside {
   std::filesystem::path place() const { return m_folder / "it"; }
 
   enum class Existing { Keep, Replace };
-  /// Syncs what was built (every file of a folder), renames it to the target and syncs the target's folder.
+  /// Syncs what was built, gives it the permissions of the file that it replaces (every file of a folder), renames it to the target and syncs the target's folder.
   /// @param existing Keep: @throws InputError where the target is there already; an empty folder does not
   /// count
   void publish(Existing existing) { publishAs(m_target, existing); }

@@ -12,6 +12,7 @@
 #include "core/finding/error.h"
 #include "core/log/channel.h"
 #include "core/log/recording.h"
+#include "core/text/ascii.h"
 #include "formats/column_words.h"
 #include "formats/fields.h"
 #include "formats/head_preview.h"
@@ -54,7 +55,7 @@ bool fitsAll(const Words& w, std::string_view words) {
     if (word.front() != '[') return !w.has(word);
     const auto wanted = word.substr(1, word.size() - 2);
     return !std::equal(wanted.begin(), wanted.end(), w.unit.begin(), w.unit.end(),
-                       [](unsigned char a, unsigned char b) { return std::tolower(a) == std::tolower(b); });
+                       [](char a, char b) { return text::lower(a) == text::lower(b); });
   });
 }
 

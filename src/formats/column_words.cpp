@@ -4,17 +4,13 @@
 #include <cctype>
 
 #include "core/quantity/unit.h"
+#include "core/text/ascii.h"
 #include "formats/header_languages.h"
 
 namespace distanz::formats {
 namespace {
 
-std::string lower(std::string_view text) {
-  std::string out(text);
-  std::transform(out.begin(), out.end(), out.begin(),
-                 [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-  return out;
-}
+using text::lower;
 
 /// Takes "[dBm]" or "(ft)" out of the name.
 std::string takeBracketed(std::string& name) {

@@ -3,11 +3,12 @@
 #include <string_view>
 #include <vector>
 
+#include "core/limits/reading.h"
 #include "formats/log_table.h"
 
 namespace distanz::formats {
 
-constexpr std::size_t kLongestLine = 1 << 20;  ///< bytes; a table of flight samples has none as long
+using limits::kLongestLine;
 
 /// How a delimited text file is laid out: found from its first lines.
 struct CsvLayout : TableHead {  // names trimmed, quotes removed

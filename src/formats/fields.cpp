@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "core/course/coordinates.h"
+#include "core/text/ascii.h"
 
 namespace distanz::formats {
 namespace {
@@ -161,7 +162,7 @@ std::string_view unitOf(std::string_view field) {
 
 int hemisphere(std::string_view letter) {
   if (letter.size() != 1) return 0;
-  const char c = static_cast<char>(std::toupper(static_cast<unsigned char>(letter.front())));
+  const char c = text::upper(letter.front());
   return c == 'N' || c == 'E' ? 1 : c == 'S' || c == 'W' ? -1 : 0;
 }
 

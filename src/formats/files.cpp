@@ -66,6 +66,11 @@ std::string readFile(const std::filesystem::path& path) {
   return readBytes(path, open.file, static_cast<std::size_t>(open.size));
 }
 
+int openToRead(const std::filesystem::path& path) {
+  OpenFile open = openFile(path);
+  return std::exchange(open.file.fd, -1);
+}
+
 std::string readFileHead(const std::filesystem::path& path, std::size_t most) {
   const OpenFile open = openFile(path);
   std::string bytes =
@@ -87,9 +92,9 @@ void refuseFile(const std::filesystem::path& path, FileAct doing, int error) {
 
 namespace {
 
-Descriptor newFile(const std::filesystem::path& path) {
+Descriptor newFile(const std::filesystem::path& path, const std::filesystem::path& meant) {
   Descriptor file{::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0644)};
-  if (file.fd < 0) refuseFile(path, FileAct::Write, errno);
+  if (file.fd < 0) refuseFile(meant, FileAct::Write, errno);
   return file;
 }
 
@@ -133,19 +138,19 @@ OpenBytes largeFile(const std::filesystem::path& path) {
   };
 }
 
-void writeNewFile(const std::filesystem::path& path, std::string_view bytes) {
-  writeAll(newFile(path), path, bytes);
+void writeNewFile(const std::filesystem::path& path, std::string_view bytes, const std::filesystem::path& meant) {
+  writeAll(newFile(path, meant), meant, bytes);
 }
 
-void writeNewFile(const std::filesystem::path& path, ByteSource& source) {
+void writeNewFile(const std::filesystem::path& path, ByteSource& source, const std::filesystem::path& meant) {
   constexpr std::size_t kBlock = 16 << 20;
-  const Descriptor file = newFile(path);
-  for (std::string block; !(block = source.next(kBlock)).empty();) writeAll(file, path, block);
+  const Descriptor file = newFile(path, meant);
+  for (std::string block; !(block = source.next(kBlock)).empty();) writeAll(file, meant, block);
 }
 
 void writeFile(const std::filesystem::path& path, std::string_view bytes) {
   Aside aside(path);
-  writeNewFile(aside.place(), bytes);
+  writeNewFile(aside.place(), bytes, path);
   aside.publish(Aside::Existing::Replace);
 }
 
@@ -166,11 +171,6 @@ std::string safeFileName(std::string_view name) {
       dot != std::string::npos && out.size() - dot <= kLongestEnding ? out.substr(dot) : std::string();
   return std::string(text::utf8Prefix(out, kLongest - ending.size())) + ending;
 }
-
-namespace {
-
-
-}  // namespace
 
 struct Digest::Context {
   std::unique_ptr<EVP_MD_CTX, decltype(&EVP_MD_CTX_free)> context{EVP_MD_CTX_new(), EVP_MD_CTX_free};

@@ -5,13 +5,14 @@
 #include <string_view>
 
 #include "core/finding/finding.h"
+#include "core/limits/reading.h"
 #include "formats/byte_source.h"
 
 namespace distanz::formats {
 
-constexpr std::uintmax_t kLargestFile = 900'000'000;  ///< bytes; what one value of the campaign file can hold
+using limits::kLargestFile;
 
-constexpr std::uintmax_t kLargestLog = 8'000'000'000;  ///< bytes of a delimited log; others: kLargestFile
+using limits::kLargestLog;
 
 /// None for a file that is read at once; else how to open it. @throws InputError for one over kLargestLog, or that cannot
 /// be opened
@@ -20,6 +21,10 @@ OpenBytes largeFile(const std::filesystem::path& path);
 /// Whole file as bytes. @throws InputError naming the file: missing, not a regular file, not readable, or
 /// larger than kLargestFile.
 std::string readFile(const std::filesystem::path& path);
+
+/// A descriptor that reads a plain file: the caller's to close. @throws InputError naming the file: missing, not a
+/// regular file, not readable
+int openToRead(const std::filesystem::path& path);
 
 /// The first bytes of a file, up to the last whole line within `most`. @throws InputError as readFile(), but
 /// for the size
@@ -30,12 +35,12 @@ std::string readFileHead(const std::filesystem::path& path, std::size_t most);
 /// @throws InputError naming the file and the reason (read-only folder, full disk)
 void writeFile(const std::filesystem::path& path, std::string_view bytes);
 
-/// Writes a new file in place, for what is built aside (see Aside). @throws InputError naming the file and
-/// the reason
-void writeNewFile(const std::filesystem::path& path, std::string_view bytes);
+/// Writes a new file in place, for what is built aside (see Aside). @param meant where it will lie: what is refused
+/// names that @throws InputError naming the file and the reason
+void writeNewFile(const std::filesystem::path& path, std::string_view bytes, const std::filesystem::path& meant);
 
 /// The same of all that a source has.
-void writeNewFile(const std::filesystem::path& path, ByteSource& source);
+void writeNewFile(const std::filesystem::path& path, ByteSource& source, const std::filesystem::path& meant);
 
 /// Name of a file without folders or characters that some file system refuses, in UTF-8, at most 200 bytes
 /// with its ending kept; never empty, never hidden.

@@ -12,6 +12,7 @@
 #include "core/campaign/link.h"
 #include "core/log/quantile.h"
 #include "core/quantity/parse.h"
+#include "core/text/ascii.h"
 #include "formats/column_match.h"
 #include "formats/column_words.h"
 #include "formats/csv_layout.h"
@@ -46,11 +47,7 @@ constexpr EventWord kEvents[] = {
     {"mode", Event::Other, false},         {"start", Event::Other, false},       {"land", Event::Other, false},
     {"take-off", Event::Other, false},     {"modus", Event::Other, false}};
 
-std::string lower(std::string_view text) {
-  std::string out(text);
-  std::transform(out.begin(), out.end(), out.begin(), [](unsigned char c) { return char(std::tolower(c)); });
-  return out;
-}
+using text::lower;
 
 const EventWord* eventOf(std::string_view text) {
   const std::string low = lower(text);

@@ -97,11 +97,11 @@ void addSha256(InterchangeFolder& folder) {
 
 namespace {
 
-void writeLog(const std::filesystem::path& file, const KeptLog& log) {
+void writeLog(const std::filesystem::path& file, const KeptLog& log, const std::filesystem::path& meant) {
   if (log.open)
-    writeNewFile(file, *log.open());
+    writeNewFile(file, *log.open(), meant);
   else
-    writeNewFile(file, log.bytes);
+    writeNewFile(file, log.bytes, meant);
 }
 
 }  // namespace
@@ -125,7 +125,7 @@ void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const
       auto [known, fresh] = by_sha.emplace(source.sha256.empty() ? nameless : source.sha256, std::string());
       if (fresh) {
         known->second = uniqueName(taken, safeFileName(source.file));
-        writeLog(aside.place() / known->second, bytes_of(run, source));
+        writeLog(aside.place() / known->second, bytes_of(run, source), folder / known->second);
       }
       source.file = known->second;
     }
@@ -136,11 +136,11 @@ void writeInterchange(const fs::path& folder, campaign::Campaign campaign, const
       if (!kept_bytes_of)
         throw InputError(inFile(file.file, finding("record-file-missing", {{"record", owner}})));
       known->second = uniqueName(taken, safeFileName(file.file));
-      writeNewFile(aside.place() / known->second, kept_bytes_of(owner, file));
+      writeNewFile(aside.place() / known->second, kept_bytes_of(owner, file), folder / known->second);
     }
     file.file = known->second;
   });
-  writeNewFile(aside.place() / kCampaignFile, jsonText(campaignJson(campaign), 1) + "\n");
+  writeNewFile(aside.place() / kCampaignFile, jsonText(campaignJson(campaign), 1) + "\n", folder / kCampaignFile);
   aside.publish(Aside::Existing::Keep);
 }
 

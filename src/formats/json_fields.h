@@ -5,12 +5,13 @@
 #include <string>
 
 #include "core/finding/error.h"
+#include "core/limits/reading.h"
 
 namespace distanz::formats {
 
 constexpr int kDeepestJson = 64;                  ///< levels of nesting; a campaign has six
-constexpr std::size_t kLargestJson = 64'000'000;  ///< bytes of a JSON text
-constexpr std::size_t kLongestText = 100'000;     ///< bytes of one text in it, e.g. notes
+using limits::kLargestJson;
+using limits::kLongestText;
 
 /// Reads typed fields of one JSON object, remembers which keys were asked for, and names the place in every
 /// message.

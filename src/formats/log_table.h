@@ -4,13 +4,14 @@
 #include <vector>
 
 #include "core/finding/error.h"
+#include "core/limits/reading.h"
 
 namespace distanz::formats {
 
 /// Most values (rows times columns) that are read from one log, or kept of it: half a gigabyte, 20 hours of
 /// ten channels at 100 Hz.
-constexpr std::size_t kMostValues = std::size_t{1} << 26;
-constexpr std::size_t kMostColumns = 4096;
+using limits::kMostValues;
+using limits::kMostColumns;
 
 /// Called with the share done (0..1); returning false stops the reading.
 using Progress = std::function<bool(double)>;

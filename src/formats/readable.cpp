@@ -10,12 +10,13 @@
 #include <vector>
 
 #include "core/finding/error.h"
+#include "core/limits/reading.h"
 #include "core/text/text.h"
 
 namespace distanz::formats {
 namespace {
 
-constexpr std::size_t kPiece = 1 << 16, kLooked = 1 << 18, kMostEntries = 10'000, kMostNamed = 5;
+constexpr std::size_t kPiece = 1 << 16, kLooked = 1 << 18, kMostNamed = 5;
 constexpr int kNested = 2;  // a .gz in a .zip
 
 bool isGzip(std::string_view bytes) {
@@ -76,7 +77,7 @@ std::string unpacked(std::string_view bytes, std::size_t most) {
   std::string log;
   std::vector<std::string> names;
   archive_entry* entry = nullptr;
-  for (std::size_t i = 0; i < kMostEntries; ++i) {
+  for (std::size_t i = 0; i < limits::kMostEntries; ++i) {
     const int status = archive_read_next_header(a.get(), &entry);
     if (status == ARCHIVE_EOF) break;
     if (status != ARCHIVE_OK && status != ARCHIVE_WARN) broken(a.get());
@@ -149,6 +150,12 @@ std::optional<std::string> asUtf8(std::string_view bytes) {
   return converted(bytes, "CP1252");
 }
 
+/// Lines as an old system ended them.
+bool endsInReturnsOnly(std::string_view bytes) {
+  const std::string_view head = bytes.substr(0, kLooked);
+  return head.find('\r') != std::string_view::npos && head.find('\n') == std::string_view::npos;
+}
+
 }  // namespace
 
 bool isPacked(std::string_view bytes) {
@@ -161,7 +168,13 @@ std::optional<std::string> readableForm(std::string_view bytes, std::size_t most
     out = unpacked(bytes, most);
     bytes = *out;
   }
-  if (auto text = asUtf8(bytes)) return text;
+  if (auto text = asUtf8(bytes)) {
+    out = std::move(text);
+    bytes = *out;
+  }
+  if (!endsInReturnsOnly(bytes)) return out;
+  if (!out) out = std::string(bytes);
+  std::replace(out->begin(), out->end(), '\r', '\n');
   return out;
 }
 

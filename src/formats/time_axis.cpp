@@ -5,12 +5,14 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/limits/reading.h"
 #include "core/log/clock.h"
 #include "formats/fields.h"
 
 namespace distanz::formats {
 namespace {
 
+using limits::kMostSpan_s;
 constexpr double kRollover_s = 43200;  // a clock that falls by more than half a day has passed midnight
 
 /// Rows that share a tick are spread evenly up to the next tick.
@@ -89,6 +91,8 @@ TimeAxis timeAxis(const TimeInput& input, const std::function<int(std::size_t)>&
   if (axis.time_s.empty()) throw InputError(finding("no-readable-time"));
   if (axis.time_s.size() > 1 && axis.time_s.front() == axis.time_s.back())
     throw InputError(finding("time-stands-still"));
+  if (last - axis.time_s.front() > kMostSpan_s)
+    throw InputError(finding("time-span-impossible", {{"span", last - axis.time_s.front(), quantity::Unit::Second}}));
   if (without > 0)
     axis.problems.push_back(at(finding("no-time", {{"rows", without}}), line_of(first_without)));
   if (!stray.empty()) axis.problems.push_back(at(finding("time-out-of-order", {{"rows", stray.size()}}), line_of(stray.front())));

@@ -5,6 +5,7 @@
 #include <string>
 #include <vector>
 
+#include "core/text/ascii.h"
 #include "formats/column_words.h"
 
 namespace distanz::formats {
@@ -92,8 +93,7 @@ bool speaksOther(const TableHead& head) {
 }  // namespace
 
 std::optional<TimePattern> timePattern(std::string_view unit) {
-  std::string low(unit);
-  std::transform(low.begin(), low.end(), low.begin(), [](unsigned char c) { return char(std::tolower(c)); });
+  const std::string low = text::lower(unit);
   if (isClockWord(low)) return TimePattern{.clock = true};
   const std::vector<DatePart> tokens = tokensOf(low);
   if (tokens.empty()) return std::nullopt;

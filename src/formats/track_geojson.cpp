@@ -3,6 +3,7 @@
 #include <deque>
 #include <nlohmann/json.hpp>
 
+#include "core/limits/reading.h"
 #include "formats/fields.h"
 #include "formats/json_fields.h"
 #include "formats/record_table.h"
@@ -13,7 +14,7 @@ namespace {
 using json = nlohmann::json;
 
 /// Read into memory as a tree, twenty times its size.
-constexpr std::size_t kMostGeoJson_bytes = std::size_t{1} << 25;
+using limits::kMostGeoJson_bytes;
 
 /// The texts that a row's values look at.
 class Row {

@@ -2,6 +2,7 @@
 #include <memory>
 #include <string_view>
 
+#include "core/limits/reading.h"
 #include "formats/log_table.h"
 
 namespace distanz::formats {
@@ -17,6 +18,6 @@ bool isKml(std::string_view bytes);
 std::unique_ptr<LogTable> openKml(std::string_view bytes);
 
 /// What is read of one file: such a file is held in memory as a tree, several times its size.
-constexpr std::size_t kMostTrack_bytes = std::size_t{1} << 28;
+using limits::kMostTrack_bytes;
 
 }  // namespace distanz::formats

@@ -1,43 +1,29 @@
 #include "geodata/geodata.h"
 
-#include <dlfcn.h>
-
 #include <cmath>
-#include <mutex>
 
 #include "core/finding/error.h"
+#include "core/limits/reading.h"
+#include "formats/files.h"
+#include "reader/ask.h"
 
 namespace distanz::geodata {
 namespace {
 
 namespace fs = std::filesystem;
 
-std::once_flag g_once;
-const Module* g_module = nullptr;
+/// Small files that tell where a grid lies; beside the grid, with its name.
+constexpr const char* kBeside[] = {".prj", ".hdr", ".tfw", ".bpw", ".blw"};
+using limits::kLargestBeside;
 
-/// Where the module lies: beside the program's folder, in a build as in an installation.
-std::vector<fs::path> places() {
-  std::error_code ignored;
-  const fs::path program = fs::read_symlink("/proc/self/exe", ignored).parent_path();
-  std::vector<fs::path> out;
-  for (fs::path up = program; out.size() < 3 && up.has_relative_path(); up = up.parent_path())
-    out.push_back(up / "lib" / "distanz" / "libdistanz_geodata_module.so");
+std::vector<reader::Beside> besideOf(const fs::path& file) {
+  std::vector<reader::Beside> out;
+  for (const char* ending : kBeside) {
+    std::error_code none;
+    const fs::path other = fs::path(file).replace_extension(ending);
+    if (fs::is_regular_file(other, none) && fs::file_size(other, none) <= kLargestBeside && !none) out.push_back({ending, formats::readFile(other)});
+  }
   return out;
-}
-
-const Module& module() {
-  std::call_once(g_once, [] {
-    std::error_code ignored;
-    for (const fs::path& place : places()) {
-      if (!fs::exists(place, ignored)) continue;
-      void* library = dlopen(place.c_str(), RTLD_NOW | RTLD_LOCAL);
-      const auto entry = library ? reinterpret_cast<Entry>(dlsym(library, kEntry)) : nullptr;
-      if (entry) g_module = entry();
-      if (g_module) return;
-    }
-  });
-  if (!g_module) throw InputError(finding("geodata-missing"));
-  return *g_module;
 }
 
 [[noreturn]] void refuse(Fault fault, const std::string& text, const std::string& file, bool raster) {
@@ -81,13 +67,10 @@ terrain::Grid gridOf(RasterRead& r, const std::string& name) {
 
 }  // namespace
 
-TerrainRead readTerrain(const fs::path& file, const std::optional<Box>& place) {
-  std::error_code error;
+TerrainRead readTerrain(const fs::path& file, const std::optional<Box>& place, const Stop* stop) {
   const std::string name = file.filename().string();
-  if (!fs::is_regular_file(file, error))
-    throw InputError(
-        finding("raster-unreadable", {{"file", name}, {"reason", error ? error.message() : "?"}}));
-  RasterRead r = module().readRaster(fs::absolute(file).string(), place);
+  const reader::Request request{.kind = reader::Request::Kind::Raster, .name = name, .place = place, .beside = besideOf(file)};
+  RasterRead r = reader::readRaster(request, reader::File(formats::openToRead(file)), stop);
   if (r.fault != Fault::None) refuse(r.fault, r.text, name, true);
   TerrainRead out;
   const Argument of("file", name);
@@ -100,13 +83,13 @@ TerrainRead readTerrain(const fs::path& file, const std::optional<Box>& place) {
   return out;
 }
 
-terrain::Grid terrainFrom(const std::string& bytes, const std::string& name) {
-  RasterRead r = module().readRasterBytes(bytes, name);
+terrain::Grid terrainFrom(const std::string& bytes, const std::string& name, const Stop* stop) {
+  RasterRead r = reader::readRaster({.kind = reader::Request::Kind::Raster, .name = name}, reader::File(bytes), stop);
   if (r.fault != Fault::None) refuse(r.fault, r.text, name, true);
   return gridOf(r, name);
 }
 
-std::string geoTiff(const terrain::Grid& g) {
+std::string geoTiff(const terrain::Grid& g, const Stop* stop) {
   RasterRead r;
   r.north_deg = g.north_deg;
   r.west_deg = g.west_deg;
@@ -115,13 +98,13 @@ std::string geoTiff(const terrain::Grid& g) {
   r.rows = g.rows;
   r.columns = g.columns;
   r.height_m = g.height_m;
-  std::string out = module().writeRaster(r);
+  std::string out = reader::rasterAsGeoTiff(r, stop);
   if (out.empty()) throw InputError(finding("raster-unreadable", {{"file", g.name}, {"reason", "GeoTIFF"}}));
   return out;
 }
 
-std::vector<VectorFeature> readMap(const std::string& bytes, const std::string& name) {
-  VectorRead r = module().readVector(bytes, name);
+std::vector<VectorFeature> readMap(const std::string& bytes, const std::string& name, const Stop* stop) {
+  VectorRead r = reader::readVector({.kind = reader::Request::Kind::Vector, .name = name}, reader::File(bytes), stop);
   if (r.fault != Fault::None) refuse(r.fault, r.text, name, false);
   raise(r.features, "routes", "route_points");
   raise(r.features, "tracks", "track_points");

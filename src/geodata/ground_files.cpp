@@ -6,6 +6,7 @@
 #include <numbers>
 
 #include "core/finding/error.h"
+#include "core/text/ascii.h"
 #include "formats/files.h"
 
 namespace distanz::geodata {
@@ -18,11 +19,7 @@ constexpr double kAround_m = 5000, kFoot_m = 0.3048;
 constexpr const char* kRasters[] = {".tif", ".tiff", ".hgt", ".asc", ".dt0", ".dt1",
                                     ".dt2", ".bil",  ".flt", ".grd", ".dem"};
 
-std::string lower(std::string text) {
-  std::transform(text.begin(), text.end(), text.begin(),
-                 [](unsigned char c) { return char(std::tolower(c)); });
-  return text;
-}
+using text::lower;
 
 bool looksLikeRaster(const fs::path& file) {
   const std::string ending = lower(file.extension().string());
@@ -123,15 +120,15 @@ std::optional<Box> placeOf(const campaign::Campaign& c) {
 }
 
 TakenLayer takeLayer(const fs::path& file, const campaign::Campaign& c,
-                     const std::optional<LayerRole>& role) {
+                     const std::optional<LayerRole>& role, const Stop* stop) {
   TakenLayer out;
   out.layer.name = file.stem().string();
   const bool raster = role ? *role == LayerRole::Terrain : looksLikeRaster(file);
   if (raster) {
-    TerrainRead read = readTerrain(file, placeOf(c));
+    TerrainRead read = readTerrain(file, placeOf(c), stop);
     out.layer.role = LayerRole::Terrain;
     out.layer.file.file = formats::safeFileName(file.stem().string() + ".tif");
-    out.bytes = geoTiff(read.grid);
+    out.bytes = geoTiff(read.grid, stop);
     out.notes = std::move(read.notes);
     return out;
   }
@@ -140,7 +137,7 @@ TakenLayer takeLayer(const fs::path& file, const campaign::Campaign& c,
     throw InputError(finding("map-too-large", {{"file", file.filename().string()}}));
   out.bytes = formats::readFile(file);
   out.layer.file.file = formats::safeFileName(file.filename().string());
-  if (readMap(out.bytes, out.layer.file.file).empty())
+  if (readMap(out.bytes, out.layer.file.file, stop).empty())
     throw InputError(finding("map-empty", {{"file", file.filename().string()}}));
   out.layer.role = role.value_or(guessed(out.layer.name));
   return out;
@@ -158,7 +155,7 @@ campaign::Campaign withLayers(campaign::Campaign c, const std::vector<campaign::
   return c;
 }
 
-GroundRead GroundFiles::groundOf(const std::vector<campaign::Layer>& layers, const LayerBytes& bytes_of) {
+GroundRead GroundFiles::groundOf(const std::vector<campaign::Layer>& layers, const LayerBytes& bytes_of, const Stop* stop) {
   const auto gone = [&](const auto& kept) {
     return std::none_of(layers.begin(), layers.end(),
                         [&](const campaign::Layer& l) { return l.file.sha256 == kept.first; });
@@ -173,12 +170,12 @@ GroundRead GroundFiles::groundOf(const std::vector<campaign::Layer>& layers, con
     try {
       if (layer.role == LayerRole::Terrain) {
         auto grid = once<std::shared_ptr<const terrain::Grid>>(m_grids, layer, [&] {
-          return std::make_shared<const terrain::Grid>(terrainFrom(bytes_of(layer), layer.file.file));
+          return std::make_shared<const terrain::Grid>(terrainFrom(bytes_of(layer), layer.file.file, stop));
         });
         grids.push_back(layer.feet ? inMetres(*grid) : std::move(grid));
       } else {
         const auto& features = once<std::vector<terrain::Feature>>(
-            m_maps, layer, [&] { return featuresOf(readMap(bytes_of(layer), layer.file.file)); });
+            m_maps, layer, [&] { return featuresOf(readMap(bytes_of(layer), layer.file.file, stop)); });
         maps.push_back({roleOf(layer.role), layer.name, layer.height_m, features});
       }
     } catch (const InputError& e) {

@@ -4,6 +4,7 @@
 #include <memory>
 
 #include "core/campaign/campaign.h"
+#include "core/limits/reading.h"
 #include "core/terrain/ground.h"
 #include "geodata/geodata.h"
 
@@ -17,12 +18,12 @@ struct TakenLayer {
   std::vector<Finding> notes;
 };
 
-constexpr std::uintmax_t kLargestMap = 32'000'000;  ///< bytes
+using limits::kLargestMap;
 
 /// Reads a raster or a map. @param role none: guessed @throws InputError: see geodata.h; and where what was
 /// asked for is not what it is
 TakenLayer takeLayer(const std::filesystem::path& file, const campaign::Campaign& campaign,
-                     const std::optional<campaign::LayerRole>& role = {});
+                     const std::optional<campaign::LayerRole>& role = {}, const Stop* stop = nullptr);
 
 /// The campaign with more layers, each under an id of its own.
 campaign::Campaign withLayers(campaign::Campaign campaign, const std::vector<campaign::Layer>& layers);
@@ -41,7 +42,8 @@ struct GroundRead {
 class GroundFiles {
  public:
   /// @param bytes_of asked for layers not read before; its InputError becomes a problem
-  GroundRead groundOf(const std::vector<campaign::Layer>& layers, const LayerBytes& bytes_of);
+  /// @throws reader::Stopped
+  GroundRead groundOf(const std::vector<campaign::Layer>& layers, const LayerBytes& bytes_of, const Stop* stop = nullptr);
 
  private:
   std::map<std::string, std::shared_ptr<const terrain::Grid>> m_grids;  ///< by SHA-256

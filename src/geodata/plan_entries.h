@@ -4,7 +4,7 @@
 #include <vector>
 
 #include "core/campaign/campaign.h"
-#include "geodata/module/module.h"
+#include "geodata/geodata.h"
 
 /// What writers and reader of plan files share; inside of geodata.
 namespace distanz::geodata {

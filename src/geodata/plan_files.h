@@ -30,11 +30,11 @@ struct PlanTaken {
 /// @param ground_m of the station above sea level, where terrain knows it; else the station's own
 /// @throws InputError: no map, no line and no points of ours
 PlanTaken takePlan(const campaign::Campaign& campaign, const std::string& bytes, const std::string& name,
-                   const std::optional<double>& ground_m = {});
+                   const std::optional<double>& ground_m = {}, const Stop* stop = nullptr);
 
 /// The same of any file that says a path: a plan, a map, or a log, whose track becomes the path.
 PlanTaken takeAny(const campaign::Campaign& campaign, const std::string& bytes, const std::string& name,
-                  const std::optional<double>& ground_m = {});
+                  const std::optional<double>& ground_m = {}, const Stop* stop = nullptr);
 
 /// The track of a recording becomes the path, flown at the height that was held most of the time, where it
 /// was logged.

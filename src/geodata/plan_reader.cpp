@@ -119,13 +119,13 @@ void addPosts(const std::vector<VectorFeature>& features, Campaign& c) {
 }  // namespace
 
 PlanTaken takePlan(const Campaign& campaign, const std::string& bytes, const std::string& name,
-                   const std::optional<double>& ground_m) {
+                   const std::optional<double>& ground_m, const Stop* stop) {
   PlanTaken out{campaign, {}};
   if (const auto entries = entriesOfCsv(bytes, name); !entries.empty()) {
     applyEntries(entries, out.campaign);
     return out;
   }
-  const auto features = readMap(bytes, name);
+  const auto features = readMap(bytes, name, stop);
   if (const auto entries = ours(features); !entries.empty()) {
     applyEntries(entries, out.campaign);
     return out;
@@ -184,12 +184,12 @@ PlanTaken takeRecording(const Campaign& campaign, const log::Recording& r) {
 }
 
 PlanTaken takeAny(const Campaign& campaign, const std::string& bytes, const std::string& name,
-                  const std::optional<double>& ground_m) {
+                  const std::optional<double>& ground_m, const Stop* stop) {
   const auto format = planFormatOf(name);
   if (format == PlanFormat::Csv || !format) {
     if (const auto entries = entriesOfCsv(bytes, name); !entries.empty())
-      return takePlan(campaign, bytes, name, ground_m);
-    if (looksLikeMap(name)) return takePlan(campaign, bytes, name, ground_m);
+      return takePlan(campaign, bytes, name, ground_m, stop);
+    if (looksLikeMap(name)) return takePlan(campaign, bytes, name, ground_m, stop);
     campaign::Campaign any;  // columns are matched to links, though only the track is asked for
     any.links.resize(1);
     any.links.front().id = "control";
@@ -197,7 +197,7 @@ PlanTaken takeAny(const Campaign& campaign, const std::string& bytes, const std:
                          formats::readRecording(bytes, name, campaign.links.empty() ? any : campaign, {},
                                                 formats::Needs::Anything));
   }
-  return takePlan(campaign, bytes, name, ground_m);
+  return takePlan(campaign, bytes, name, ground_m, stop);
 }
 
 }  // namespace distanz::geodata

@@ -6,6 +6,7 @@
 #include <pugixml.hpp>
 #include <sstream>
 
+#include "core/text/ascii.h"
 #include "core/text/text.h"
 #include "formats/json_fields.h"
 #include "geodata/plan_entries.h"
@@ -105,9 +106,7 @@ std::string asGeoJson(const std::vector<PlanEntry>& entries) {
 }  // namespace
 
 std::optional<PlanFormat> planFormatOf(const std::string& name) {
-  std::string ending = name.substr(std::min(name.rfind('.'), name.size()));
-  std::transform(ending.begin(), ending.end(), ending.begin(),
-                 [](unsigned char c) { return char(std::tolower(c)); });
+  const std::string ending = text::lower(name.substr(std::min(name.rfind('.'), name.size())));
   if (ending == ".gpx") return PlanFormat::Gpx;
   if (ending == ".kml") return PlanFormat::Kml;
   if (ending == ".geojson" || ending == ".json") return PlanFormat::GeoJson;

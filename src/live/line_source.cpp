@@ -32,7 +32,9 @@ void LineSource::start() {
       return end(finding("live-cannot-open", {{"address", m_address.toStdString()},
                                               {"reason", port->errorString().toStdString()}}));
     connect(port.get(), &QSerialPort::errorOccurred, this, [this](QSerialPort::SerialPortError e) {
-      if (e == QSerialPort::ResourceError) end(std::nullopt);  // unplugged, or the other side is gone
+      if (m_over || e != QSerialPort::ResourceError) return;  // unplugged, or the other side is gone
+      m_over = true;
+      QTimer::singleShot(0, this, &LineSource::read);
     });
     listen(port.release());
     return;
@@ -63,7 +65,7 @@ void LineSource::listen(QIODevice* device) {
 }
 
 void LineSource::read() {
-  for (int n = 0; !m_ended && m_device && m_device->canReadLine(); ++n) {
+  for (int n = 0; !m_ended && (!m_paused || m_over) && m_device && m_device->canReadLine(); ++n) {
     if (n == kAtOnce) {
       QTimer::singleShot(0, this, &LineSource::read);
       return;
@@ -74,10 +76,22 @@ void LineSource::read() {
     while (text.endsWith('\n') || text.endsWith('\r')) text.chop(1);
     emit line(text);
   }
-  if (m_ended || !m_device) return;
-  if (m_over) return end(std::nullopt);
+  if (m_ended || (m_paused && !m_over) || !m_device) return;
+  if (m_over) return endOver();
   if (m_device->bytesAvailable() > kLongestLine)
     end(finding("live-line-too-long", {{"address", m_address.toStdString()}}));
+}
+
+/// The other side is done: what it left without an end of line is its last line.
+void LineSource::endOver() {
+  const QByteArray last = m_device->read(kLongestLine);
+  if (!last.isEmpty()) emit line(last);
+  end(std::nullopt);
+}
+
+void LineSource::pause(bool paused) {
+  m_paused = paused;
+  if (!paused) QTimer::singleShot(0, this, &LineSource::read);
 }
 
 void LineSource::stop() {

@@ -6,6 +6,7 @@
 #include <optional>
 
 #include "core/finding/finding.h"
+#include "core/limits/reading.h"
 
 class QIODevice;
 
@@ -13,7 +14,7 @@ class QIODevice;
 namespace distanz::live {
 
 /// A line is no longer than this; whatever sends more is no instrument.
-constexpr qsizetype kLongestLine = 65536;
+constexpr qsizetype kLongestLine = limits::kLongestLiveLine;
 
 /// Lines of text as they arrive.
 class LineSource : public QObject {
@@ -26,6 +27,8 @@ class LineSource : public QObject {
   /// Begins to listen: line() follows, ended() at last.
   void start();
   void stop();
+  /// While true nothing is read: whoever sends has to wait, once what is buffered on the way is full.
+  void pause(bool paused);
 
  signals:
   void line(const QByteArray& text);              ///< without its end
@@ -35,10 +38,11 @@ class LineSource : public QObject {
   void listen(QIODevice* device);
   void read();
   void end(std::optional<Finding> why);
+  void endOver();
 
   QString m_address;
   std::unique_ptr<QIODevice> m_device;
-  bool m_ended = false, m_over = false;  ///< over: the other side is done
+  bool m_ended = false, m_paused = false, m_over = false;  ///< over: the other side is done
 };
 
 }  // namespace distanz::live

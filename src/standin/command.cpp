@@ -83,7 +83,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
   try {
     app.parse(std::vector<std::string>(arguments.rbegin(), arguments.rend()));
     if (listing->parsed()) list(out);
-    if (writing->parsed()) formats::writeNewFile(asked.file, tell(asked.kind, asked.fault, asked.seed));
+    if (writing->parsed()) formats::writeNewFile(asked.file, tell(asked.kind, asked.fault, asked.seed), asked.file);
     if (serving->parsed()) serve(asked, out);
     return 0;
   } catch (const CLI::ParseError& e) {

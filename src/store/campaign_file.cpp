@@ -19,6 +19,7 @@
 #include "formats/files.h"
 #include "formats/finding_json.h"
 #include "formats/json_fields.h"
+#include "store/change_text.h"
 #include "store/entities.h"
 #include "store/file_builder.h"
 #include "store/identity.h"
@@ -59,6 +60,55 @@ std::optional<Step> nextStep(SQLite::Database& db, bool undo) {
                            : "SELECT id, what, changes FROM history WHERE undone = 1 ORDER BY id LIMIT 1");
   if (!s.executeStep()) return std::nullopt;
   return Step{s.getColumn(0).getInt64(), s.getColumn(1).getString(), s.getColumn(2).getString()};
+}
+
+/// A step that another of its kind may go on with: live readings come every few seconds, and are taken back
+/// by the minute.
+struct GrowingStep {
+  std::int64_t id;
+  std::vector<Change> changes;
+  Finding what;
+};
+
+constexpr const char* kGrowing = "fill-live";  ///< arguments: record, count
+constexpr int kGrowsFor_s = 60;
+
+/// The last step, where `what` goes on with it. Asked before what changes is written.
+std::optional<GrowingStep> growingStep(SQLite::Database& db, const Finding& what) {
+  if (what.code != kGrowing || nextStep(db, false)) return std::nullopt;
+  SQLite::Statement last(db, fmt::format("SELECT id, what, changes FROM history WHERE id = (SELECT max(id) FROM history) AND at >= "
+                                         "datetime('now', '-{} seconds')", kGrowsFor_s));
+  if (!last.executeStep()) return std::nullopt;
+  const Finding was = formats::findingFromText(last.getColumn(1).getString());
+  const Argument *here = what.find("record"), *there = was.find("record");
+  if (was.code != what.code || !here || !there || !(*here == *there)) return std::nullopt;
+  try {
+    return GrowingStep{last.getColumn(0).getInt64(), changesFrom(db, last.getColumn(2).getString()), was};
+  } catch (const InputError&) {
+    return std::nullopt;  // changed by another program since: a step of its own
+  }
+}
+
+/// The two as one: from before the first to after the second.
+std::vector<Change> joined(std::vector<Change> first, const std::vector<Change>& second) {
+  for (const Change& c : second) {
+    const auto same = std::find_if(first.begin(), first.end(), [&](const Change& f) { return f.kind == c.kind && f.id == c.id; });
+    if (same == first.end())
+      first.push_back(c);
+    else
+      same->after = c.after;
+  }
+  return first;
+}
+
+void goOn(SQLite::Database& db, const GrowingStep& step, const Finding& what, const std::vector<Change>& changes) {
+  const auto counted = [](const Finding& f) { return static_cast<std::size_t>(std::get<Measure>(f.find("count")->value).value); };
+  const Finding both = finding(kGrowing, {*what.find("record"), {"count", counted(step.what) + counted(what)}});
+  SQLite::Statement put(db, "UPDATE history SET what = ?, changes = ? WHERE id = ?");
+  put.bind(1, formats::jsonText(formats::findingJson(both)));
+  put.bind(2, changesText(joined(step.changes, changes)));
+  put.bind(3, step.id);
+  put.exec();
 }
 
 void addStep(SQLite::Database& db, const Finding& what, const std::vector<Change>& changes) {
@@ -144,9 +194,10 @@ struct CampaignFile::State {
     transact([&](std::int64_t next_revision) -> SharedCampaign {
       const auto step = nextStep(db, undo);
       if (!step) return nullptr;
-      const std::vector<Change> changes =
-          undo ? reversed(changesFrom(step->changes)) : changesFrom(step->changes);
+      std::vector<Change> changes;
       try {
+        changes = changesFrom(db, step->changes);
+        if (undo) changes = reversed(std::move(changes));
         applyChanges(db, changes, next_revision);
       } catch (const InputError& e) {
         throw Conflict(inFile(path, e.found));
@@ -238,8 +289,9 @@ void CampaignFile::edit(const Finding& what, SharedCampaign base, SharedCampaign
         throw Conflict(inFile(s.path, finding("no-longer-valid", {{"fault", faults.front()}})));
     }
     for (const Attachment& a : attachments) putLog(s.db, a.name, a.packed);
+    const auto before = growingStep(s.db, what);
     writeChanges(s.db, *made, changes, revision);
-    addStep(s.db, what, changes);
+    before ? goOn(s.db, *before, what, changes) : addStep(s.db, what, changes);
     return made;
   });
 }

@@ -14,6 +14,8 @@
 #include <nlohmann/json.hpp>
 #include <optional>
 
+#include "core/limits/reading.h"
+#include "core/text/ascii.h"
 #include "formats/aside.h"
 #include "store/legacy.h"
 #include "store/schema.h"
@@ -24,7 +26,7 @@ namespace fs = std::filesystem;
 
 namespace {
 
-constexpr std::chrono::seconds kLongestWork{300};
+constexpr std::chrono::seconds kLongestWork{limits::kLongestWork_s};
 constexpr int kStepsBetweenLooks = 1'000'000;  // of SQLite's machine: some milliseconds
 
 /// What SQLite's code means for the pilot; empty where it says nothing of use.
@@ -76,7 +78,7 @@ std::string normalised(std::string_view sql) {
   std::string out;
   for (const char c : sql)
     if (c != '"' && !std::isspace(static_cast<unsigned char>(c)))
-      out += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+      out += text::lower(c);
   return out;
 }
 
@@ -135,6 +137,19 @@ bool isWritable(const fs::path& path) {
   return ::access(path.c_str(), W_OK) == 0 && ::access(formats::folderOf(path).c_str(), W_OK) == 0;
 }
 
+namespace {
+
+/// SQLite opens what is named like its journal: a pipe there would hold it for ever, a link would lead it away.
+void requirePlainBeside(const fs::path& path) {
+  for (const char* ending : {"-journal", "-wal", "-shm"}) {
+    const fs::path beside = path.string() + ending;
+    struct stat about {};
+    if (::lstat(beside.c_str(), &about) == 0 && !S_ISREG(about.st_mode)) throw InputError(inFile(beside, finding("journal-is-none")));
+  }
+}
+
+}  // namespace
+
 SQLite::Database openDatabase(const fs::path& path, Access access) {
   struct stat about {};
   if (::stat(path.c_str(), &about) != 0)
@@ -143,6 +158,7 @@ SQLite::Database openDatabase(const fs::path& path, Access access) {
   if (!S_ISREG(about.st_mode)) throw InputError(inFile(path, finding("not-a-campaign-file")));
   if (about.st_size < 100) throw InputError(inFile(path, finding("file-no-campaign")));
   if (::access(path.c_str(), R_OK) != 0) throw InputError(inFile(path, finding("file-no-permission")));
+  requirePlainBeside(path);
   std::optional<SQLite::Database> db;
   guarded(path, [&] {
     // Readers, too, open for writing where they may: only so is what a killed writer left played back. They

@@ -10,6 +10,7 @@
 
 #include "core/campaign/describe.h"
 #include "core/finding/error.h"
+#include "core/limits/reading.h"
 #include "formats/campaign_json.h"
 #include "formats/described_json.h"
 #include "formats/json_fields.h"
@@ -21,7 +22,7 @@ using namespace campaign;
 using nlohmann::json;
 
 constexpr const char* kFacts = "facts";
-constexpr std::size_t kMostBytes = 256'000'000;  // of all bodies: no honest campaign comes near
+constexpr std::size_t kMostBytes = limits::kMostBodies_bytes;  // no honest campaign comes near
 
 template <class T>
 std::string bodyOf(const T& thing) {
@@ -186,15 +187,6 @@ void placeList(SQLite::Database& db, const char* kind, const std::vector<Item>& 
                            Change::State{places.at(item.id), row->body}});
 }
 
-json stateJson(const std::optional<Change::State>& state) {
-  return state ? json::array({state->position, state->body}) : json();
-}
-
-std::optional<Change::State> stateFrom(const json& value) {
-  if (value.is_null()) return std::nullopt;
-  return Change::State{value.at(0).get<double>(), value.at(1).get<std::string>()};
-}
-
 }  // namespace
 
 std::vector<Change> changesBetween(const Campaign& before, const Campaign& after) {
@@ -317,22 +309,9 @@ std::vector<Change> reversed(std::vector<Change> changes) {
   return changes;
 }
 
-std::string changesText(const std::vector<Change>& changes) {
-  json out = json::array();
-  for (const Change& c : changes) out.push_back({c.kind, c.id, stateJson(c.before), stateJson(c.after)});
-  return formats::jsonText(out);
-}
-
-std::vector<Change> changesFrom(const std::string& text) {
-  std::vector<Change> out;
-  try {
-    for (const json& c : formats::parseJson(text, "history"))
-      out.push_back(
-          {c.at(0).get<std::string>(), c.at(1).get<std::string>(), stateFrom(c.at(2)), stateFrom(c.at(3))});
-  } catch (const json::exception&) {
-    throw InputError(finding("history-damaged"));
-  }
-  return out;
+std::optional<std::string> bodyNow(SQLite::Database& db, const std::string& kind, const std::string& id) {
+  auto row = rowOf(db, kind, id);
+  return row ? std::optional(std::move(row->body)) : std::nullopt;
 }
 
 void writeCampaign(SQLite::Database& db, const Campaign& campaign, std::int64_t revision) {

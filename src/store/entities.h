@@ -51,9 +51,8 @@ campaign::Campaign afterChanges(SQLite::Database& db, campaign::Campaign campaig
 /// The same, from after to before.
 std::vector<Change> reversed(std::vector<Change> changes);
 
-/// For the history's row. changesFrom() @throws InputError for damaged text
-std::string changesText(const std::vector<Change>& changes);
-std::vector<Change> changesFrom(const std::string& text);
+/// The body of an entity as it stands; none where it is not there.
+std::optional<std::string> bodyNow(SQLite::Database& db, const std::string& kind, const std::string& id);
 
 /// All rows of a new file.
 void writeCampaign(SQLite::Database& db, const campaign::Campaign& campaign, std::int64_t revision);

@@ -9,6 +9,7 @@
 #include "core/finding/error.h"
 #include "formats/campaign_json.h"
 #include "formats/json_fields.h"
+#include "store/change_text.h"
 #include "store/database.h"
 #include "store/entities.h"
 #include "store/schema.h"
@@ -240,7 +241,7 @@ void walkEntities(SQLite::Database& db, int schema, bool back, Walk& walk) {
   while (steps.executeStep()) all.push_back({textAt(steps, 0), textAt(steps, 1), textAt(steps, 2)});
   steps.reset();
   for (const LegacyStep& step : all) {
-    std::vector<Change> changes = changesFrom(step.changes);
+    std::vector<Change> changes = changesFrom(db, step.changes);
     if (back) changes = reversed(std::move(changes));
     applyChanges(db, changes, 0);
     walk.to(readLegacyCampaign(db, schema, "history"), step.at, step.what);

@@ -41,7 +41,10 @@ void keepCopy(const fs::path& path, int version) {
     const fs::path copy =
         fmt::format("{}.schema-{}{}", path.string(), version, n == 1 ? "" : fmt::format("-{}", n));
     std::error_code error;
-    if (!fs::exists(copy, error)) return aside.publishAs(copy, formats::Aside::Existing::Keep);
+    if (!fs::exists(copy, error)) {
+      fs::permissions(aside.place(), fs::status(path).permissions(), error);  // nobody else reads the copy either
+      return aside.publishAs(copy, formats::Aside::Existing::Keep);
+    }
     if (formats::sha256OfFile(copy) == digest) return;  // of an earlier try that was stopped
   }
 }

@@ -332,6 +332,7 @@ constexpr Text kBenchTexts[] = {
     {"ground-from-zero", "",
      QT_TRANSLATE_NOOP("finding", "Nothing was read before: the counters are taken to have stood at zero.")},
     {"readings-label", "", QT_TRANSLATE_NOOP("finding", "the row carries none of {labels}; it was left out")},
+    {"record-files-many", "", QT_TRANSLATE_NOOP("finding", "A record takes no more than {most} files; start another record")},
     {"record-file-too-large", "",
      QT_TRANSLATE_NOOP("finding",
                        "is larger than {most} MB; no sweep, trace or picture of a bench needs as much")},

@@ -5,6 +5,7 @@ namespace {
 
 constexpr Text kFileTexts[] = {
     {"cancelled", "", QT_TRANSLATE_NOOP("finding", "cancelled")},
+    {"journal-is-none", "", QT_TRANSLATE_NOOP("finding", "is where the campaign's journal belongs, and is no plain file; remove it")},
     {"not-a-file", "", QT_TRANSLATE_NOOP("finding", "is not a file; choose a file")},
     {"not-a-folder", "",
      QT_TRANSLATE_NOOP("finding", "is not a folder; choose the folder that holds campaign.json")},
@@ -13,6 +14,11 @@ constexpr Text kFileTexts[] = {
     {"cannot-be-read", "", QT_TRANSLATE_NOOP("finding", "cannot be read: {reason}; {advice}")},
     {"cannot-be-written", "", QT_TRANSLATE_NOOP("finding", "cannot be written: {reason}; {advice}")},
     {"cannot-be-made", "", QT_TRANSLATE_NOOP("finding", "cannot be made: {reason}; choose another place")},
+    {"leaves-with", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "this goes along: places {places}, terrain and maps {layers}, logs {logs}, photos with what the camera wrote "
+                       "{photos}, notes and names {words}")},
+    {"copy-lacks", "", QT_TRANSLATE_NOOP("finding", "the copy lacks what could not be read: {of}")},
     {"exists-already", "", QT_TRANSLATE_NOOP("finding", "is there already; choose another name")},
     {"campaign-exists-already", "",
      QT_TRANSLATE_NOOP("finding", "is there already; open it, or choose another name")},

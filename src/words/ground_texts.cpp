@@ -63,10 +63,14 @@ constexpr Text kGroundTexts[] = {
                        "Some of the path lies far away as it is, and near the station the other way round. "
                        "Latitude comes first.")},
     {"layer-left-out", "", QT_TRANSLATE_NOOP("finding", "{layer} is left out: {why}")},
-    {"geodata-missing", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "The part of Distanz that reads terrain and maps is not installed; install it again as a whole")},
+    {"reader-missing", "",
+     QT_TRANSLATE_NOOP("finding", "The reader of terrain, maps and photos is missing; install Distanz again")},
+    {"reader-no-cage", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Terrain, maps and photos are not read: this kernel cannot cage their reader (it lacks seccomp). Logs and tables work")},
+    {"reader-too-slow", "", QT_TRANSLATE_NOOP("finding", "{file} takes longer than {seconds} s to read; export it again, or cut it to the surroundings of the path")},
+    {"reader-too-large", "", QT_TRANSLATE_NOOP("finding", "{file} takes more than {megabytes} MB of memory to read; export it smaller")},
+    {"reader-died", "", QT_TRANSLATE_NOOP("finding", "{file} cannot be read: it is damaged or hostile. Nothing else was touched; use another file")},
     {"raster-unreadable", "",
      QT_TRANSLATE_NOOP("finding",
                        "{file} is no raster of heights that can be read, or is cut short ({reason}); bring a "

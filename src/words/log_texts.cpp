@@ -15,6 +15,9 @@ constexpr Text kLogTexts[] = {
                        "GNSS never had a fix: all {rows} positions are 0/0 or off the globe; wait for a fix "
                        "before flying, or give a distance column")},
     {"gnss-no-fix", "", QT_TRANSLATE_NOOP("finding", "{rows} rows have no GNSS fix (0/0) and are left out")},
+    {"flown-too-fast", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "the log says {distance} in {span}, {speed:.0}: correct the unit of its time or its distance")},
     {"no-position", "",
      QT_TRANSLATE_NOOP("finding",
                        "the log holds no position: match a latitude and a longitude, or a distance column")},
@@ -179,6 +182,8 @@ constexpr Text kLogTexts[] = {
                        "the file there if it holds two flights, or match another time column")},
     {"no-readable-time", "",
      QT_TRANSLATE_NOOP("finding", "no row has a readable time; match another column to time_s by hand")},
+    {"time-span-impossible", "",
+     QT_TRANSLATE_NOOP("finding", "its times span {span}: no log lasts that long; correct the unit of its time, or match another column")},
     {"time-stands-still", "",
      QT_TRANSLATE_NOOP(
          "finding",

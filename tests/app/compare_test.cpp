@@ -33,9 +33,7 @@ struct Compared : Session {
   }
   CompareStage& stage() { return *dynamic_cast<CompareStage*>(window.workspace()->current()); }
   std::string svg() {
-    const QString file = QString::fromStdString(dir / "view.svg");
-    REQUIRE(stage().saveSvg(file));
-    return distanz::test::slurp(file.toStdString());
+    return svgText(stage(), stage().paperSize());
   }
   /// Opens a menu button's menu as a click does, and takes one of its actions.
   void choose(const char* button, const char* action) {

@@ -12,6 +12,7 @@
 
 #include "app/window/main_window.h"
 #include "app/window/prompts.h"
+#include "lanes/paper/sheet.h"
 #include "support/patience.h"
 
 /// Drives the real window: widgets by object name, waits for conditions, never sleeps.
@@ -38,6 +39,12 @@ struct ScriptedPrompts : Prompts {
     return text.isEmpty() ? std::nullopt : std::optional(text);
   }
 };
+
+/// What a view draws on paper, as the text of an SVG.
+template <class View>
+std::string svgText(const View& view, QSize size) {
+  return lanes::svgOf(size, "Distanz", [&](QPainter& p) { view.paintPaper(p); }).toStdString();
+}
 
 template <class Widget>
 Widget& child(QObject& parent, const char* name) {
@@ -71,6 +78,13 @@ inline void trigger(MainWindow& window, const char* action) {
   REQUIRE(a.isEnabled());
   a.trigger();
   waitKept(window);
+}
+
+/// Saves a copy or a folder with all that it holds.
+inline void sendAway(MainWindow& window, const char* action) {
+  trigger(window, action);
+  for (auto* save : window.findChildren<QPushButton*>("leavingSave"))
+    if (save->isVisible()) return save->click();
 }
 
 /// Types into a field and leaves it with Return.

@@ -133,12 +133,12 @@ TEST_CASE("window: a copy is not saved over the campaign that is open", "[regres
   Session s;
   REQUIRE(s.document().edit(step("Name"), named(s.campaign(), "Precious")));
   s.prompts.save = QString::fromStdString(s.dir / "field.distanz");
-  trigger(s.window, "saveCopy");
+  sendAway(s.window, "saveCopy");
   CHECK_THAT(told(s), Contains("is the campaign that is open"));
   trigger(s.window, "undo");  // the history is still there
   CHECK(onDisk(s.dir / "field.distanz").empty());
   s.prompts.save = QString::fromStdString(s.dir / "copy.distanz");
-  trigger(s.window, "saveCopy");
+  sendAway(s.window, "saveCopy");
   waitFor("the copy", [&] { return std::filesystem::exists(s.dir / "copy.distanz"); });
   CHECK(store::CampaignFile::open(s.dir / "copy.distanz", store::Access::ReadOnly).campaign() ==
         s.campaign());
@@ -187,7 +187,7 @@ TEST_CASE(
   CHECK(s.document().fileLost());
   CHECK_THAT(child<QLabel>(s.window, "banner").text().toStdString(), Contains("Save a copy as"));
   s.prompts.save = QString::fromStdString(s.dir / "saved.distanz");
-  trigger(s.window, "saveCopy");
+  sendAway(s.window, "saveCopy");
   waitFor("work to go on in the copy", [&] { return s.document().path().filename() == "saved.distanz"; });
   CHECK(s.campaign() == before);
   if (how < 2)  // of a file that was cut, only what was in memory is left, and that is said

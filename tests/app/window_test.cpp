@@ -8,6 +8,7 @@
 #include <QTableView>
 #include <QTableWidget>
 #include <QTimer>
+#include <fmt/format.h>
 
 #include "app/compare/compare_stage.h"
 #include "app/runs/run_strip.h"
@@ -87,7 +88,7 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
   trigger(s.window, "redo");
   CHECK(s.campaign().runs.size() == 6);
   s.prompts.save = QString::fromStdString(s.dir / "folder");
-  trigger(s.window, "exportFolder");
+  sendAway(s.window, "exportFolder");
   waitFor("the folder", [&] { return std::filesystem::exists(s.dir / "folder"); });
   CHECK(formats::openInterchange(s.dir / "folder").campaign == s.campaign());
 }
@@ -139,7 +140,7 @@ TEST_CASE("window: what only its values tell is offered as a guess, and counts o
   Session s;
   std::string log = "ms;d;x\n";
   for (int i = 0; i < 30; ++i)
-    log += std::to_string(i * 1000) + ";" + std::to_string(30 + 40 * i) + ";" + std::to_string(-60 - i % 25) + "\n";
+    log += fmt::to_string(i * 1000) + ";" + fmt::to_string(30 + 40 * i) + ";" + fmt::to_string(-60 - i % 25) + "\n";
   distanz::test::spill(s.dir / "B7.csv", log);
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "B7.csv")});
   auto& matches = child<QTableWidget>(dialog, "importMatches");
@@ -180,7 +181,7 @@ TEST_CASE("window: cancelling an import leaves nothing behind") {
   Session s;
   std::string big = "time_s,distance_m,rssi_dbm\n";
   for (int i = 0; i < 900000; ++i)
-    big += std::to_string(i) + "," + std::to_string(20 + i % 900) + ",-" + std::to_string(60 + i % 40) + "\n";
+    big += fmt::to_string(i) + "," + fmt::to_string(20 + i % 900) + ",-" + fmt::to_string(60 + i % 40) + "\n";
   distanz::test::spill(s.dir / "A1.csv", big);
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv")});
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
@@ -346,7 +347,7 @@ TEST_CASE(
   CHECK(s.campaign().links.size() == 2);
   s.import(s.logs(1, 3));
   s.prompts.save = QString::fromStdString(s.dir / "folder");
-  trigger(s.window, "exportFolder");
+  sendAway(s.window, "exportFolder");
   waitFor("the folder", [&] { return std::filesystem::exists(s.dir / "folder"); });
   const campaign::Campaign before = s.campaign();
   s.prompts.folder = s.prompts.save;

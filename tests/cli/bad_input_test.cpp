@@ -1,6 +1,7 @@
 // Everything that can be wrong with a log or a campaign, on the command line: one clear line, exit 1, the
 // campaign as it was.
 #include <catch2/catch.hpp>
+#include <fmt/format.h>
 #include <functional>
 
 #include "cli/ran.h"
@@ -36,8 +37,8 @@ std::string rows(int n, const std::function<std::string(int)>& row) {
 }
 
 std::string at(double lat, double lon, int i) {
-  return std::to_string(i) + "," + std::to_string(lat) + "," + std::to_string(lon) + ",-" +
-         std::to_string(60 + i % 7);
+  return fmt::to_string(i) + "," + fmt::to_string(lat) + "," + fmt::to_string(lon) + ",-" +
+         fmt::to_string(60 + i % 7);
 }
 
 }  // namespace

@@ -225,6 +225,33 @@ TEST_CASE("inspect: the documented object, and faults with their lines") {
   CHECK(run({"inspect", dir / "none.csv"}).code == 1);
 }
 
+TEST_CASE("convert: what of a campaign tells more than the radio is told, and stays behind where asked") {
+  const TempDir dir;
+  REQUIRE(run({"simulate", kScenario, "--out", dir / "m"}).code == 0);
+  REQUIRE(run({"convert", dir / "m", dir / "c.distanz"}).code == 0);
+  CHECK_THAT(run({"convert", dir / "c.distanz", dir / "all.distanz"}).out, Contains("this goes along: places"));
+  CHECK_THAT(run({"convert", dir / "c.distanz", dir / "lean.distanz", "--without", "places,photos,words"}).out, !Contains("goes along"));
+  const auto of = [&](const char* name) { return store::CampaignFile::open(dir / name, store::Access::ReadOnly).campaign(); };
+  CHECK(of("all.distanz").station == of("c.distanz").station);
+  CHECK_FALSE(of("lean.distanz").station.lat_deg == of("c.distanz").station.lat_deg);
+  const auto ranges = [&](const char* name) { return nlohmann::json::parse(run({"analyse", dir / name, "--json"}).out)["setups"][0]["typical_range_m"]["estimate"]; };
+  CHECK_THAT(ranges("lean.distanz").get<double>(), WithinAbs(ranges("all.distanz").get<double>(), 1));  // it is the same campaign
+  CHECK(run({"convert", dir / "c.distanz", dir / "all.distanz"}).code == 1);  // it is there already
+  CHECK(run({"convert", dir / "c.distanz", dir / "x.distanz", "--without", "everything"}).code == 2);
+}
+
+TEST_CASE("inspect: tells what an import would be refused for", "[regression]") {
+  const TempDir dir;
+  test::spill(dir / "zero.csv", "time_s,lat,lon,rssi_dbm\n0,0,0,-50\n1,0,0,-60\n2,0,0,-70\n");
+  CHECK_THAT(run({"inspect", dir / "zero.csv"}).out, Contains("never had a fix"));
+  std::string hasty = "time [us],distance_km,rssi_dbm\n";
+  for (int i = 0; i < 300; ++i) hasty += fmt::format("{},{},{}\n", i, i / 100.0, -50 - i / 10);
+  test::spill(dir / "hasty.csv", hasty);
+  const auto j = nlohmann::json::parse(run({"inspect", dir / "hasty.csv", "--json"}).out);
+  REQUIRE(j["faults"].size() == 1);
+  CHECK(j["faults"][0]["code"] == "flown-too-fast");
+}
+
 TEST_CASE("convert: logs to CSV, GPX, KML and GeoJSON; unknown endings and existing files are refused") {
   const TempDir dir;
   REQUIRE(run({"simulate", kScenario, "--out", dir / "m"}).code == 0);

@@ -1,6 +1,7 @@
 // analyse --details and live: what goes beyond the fixed answer.
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 #include <nlohmann/json.hpp>
 
 #include "cli/ran.h"
@@ -158,9 +159,9 @@ TEST_CASE("align: another recorder of one flight is found, a log of nothing in c
   for (int i = 0; i < 3000; ++i) {
     speed += 0.3 * noise() - 0.02 * (speed - 12);
     elsewhere += 0.3 * noise() - 0.02 * (elsewhere - 12);
-    first += std::to_string(i * 0.1) + "," + std::to_string(speed) + "," + std::to_string(-60 - i % 30) + "\n";
-    if (i >= 400 && i % 2 == 0) other += std::to_string((i - 400) * 0.1) + "," + std::to_string(speed + 0.02 * noise()) + "\n";
-    if (i % 2 == 0) none += std::to_string(i * 0.1) + "," + std::to_string(elsewhere) + "\n";
+    first += fmt::to_string(i * 0.1) + "," + fmt::to_string(speed) + "," + fmt::to_string(-60 - i % 30) + "\n";
+    if (i >= 400 && i % 2 == 0) other += fmt::to_string((i - 400) * 0.1) + "," + fmt::to_string(speed + 0.02 * noise()) + "\n";
+    if (i % 2 == 0) none += fmt::to_string(i * 0.1) + "," + fmt::to_string(elsewhere) + "\n";
   }
   test::spill(dir / "a.csv", first);
   test::spill(dir / "b.csv", other);

@@ -1,5 +1,6 @@
 // plan with terrain, and its path written and taken, without a process.
 #include <catch2/catch.hpp>
+#include <fmt/format.h>
 #include <nlohmann/json.hpp>
 
 #include "cli/ran.h"
@@ -22,7 +23,7 @@ std::string asciiTerrain(double ridge_m) {
       "ncols 200\nnrows 100\nxllcorner 20.93\nyllcorner 46.90\ncellsize 0.0005\nNODATA_value -9999\n";
   for (int r = 0; r < 100; ++r) {
     for (int c = 0; c < 200; ++c)
-      out += (c >= 90 && c <= 94 ? std::to_string(84 + ridge_m) : "84") + std::string(" ");
+      out += (c >= 90 && c <= 94 ? fmt::to_string(84 + ridge_m) : "84") + std::string(" ");
     out += "\n";
   }
   return out;
@@ -71,7 +72,7 @@ TEST_CASE("plan: its path is written and taken back; a log's track becomes one")
   CHECK(p.plan()["heights"]["profile"].size() > 100);
   std::string log = "time_s,lat_deg,lon_deg\n";
   for (int i = 0; i <= 100; ++i)
-    log += std::to_string(i) + ",46.91," + std::to_string(20.96 + 0.0002 * i) + "\n";
+    log += fmt::to_string(i) + ",46.91," + fmt::to_string(20.96 + 0.0002 * i) + "\n";
   formats::writeFile(p.dir / "flown.csv", log);
   CHECK(run({"plan", p.file, "--take", p.dir / "flown.csv"}).code == 0);
   CHECK(p.plan()["heights"]["profile"].back()["distance_m"].get<double>() == Approx(1524).margin(3));

@@ -162,11 +162,11 @@ TEST_CASE("import --antenna: two receivers in one log are two runs of one flight
     const std::string name = dir / fmt::format("log{}.csv", flight);
     test::spill(name, log);
     for (const int antenna : {1, 2}) {
-      const Ran r = run({"import", file, name, "--setup", antenna == 1 ? "A" : "B", "--antenna", std::to_string(antenna)});  // one log: one flight, named or not
+      const Ran r = run({"import", file, name, "--setup", antenna == 1 ? "A" : "B", "--antenna", fmt::to_string(antenna)});  // one log: one flight, named or not
       INFO(r.err);
       REQUIRE(r.code == 0);
     }
-    CHECK_THAT(run({"import", file, name, "--setup", "B", "--antenna", "2"}).err, Contains("as run B" + std::to_string(flight)));
+    CHECK_THAT(run({"import", file, name, "--setup", "B", "--antenna", "2"}).err, Contains("as run B" + fmt::to_string(flight)));
     CHECK_THAT(run({"import", file, name, "--setup", "B", "--antenna", "5"}).err, Contains("1, 2"));
   }
   const json told = json::parse(run({"analyse", file, "--json"}).out);

@@ -9,6 +9,7 @@
 
 #include "core/campaign/describe.h"
 #include "core/finding/catalogue.h"
+#include "core/limits/reading.h"
 #include "core/log/channel.h"
 #include "docs/outline.h"
 #include "formats/log_format.h"
@@ -117,4 +118,10 @@ TEST_CASE("docs/findings.md: every finding, what goes into it and what is said")
                         *text->title ? fmt::format("**{}** ", cell(text->title)) : "", cell(text->text));
   }
   checkPart("findings.md", "findings", rows);
+}
+
+TEST_CASE("docs/limits.md: what may be read how large and how long") {
+  std::string rows = "| Of | What | At most | |\n|---|---|---|---|\n";
+  for (const limits::Limit& l : limits::readingLimits()) rows += fmt::format("| {} | {} | {:.0f} | {} |\n", l.of, l.what, l.most, l.unit);
+  checkPart("limits.md", "limits", rows);
 }

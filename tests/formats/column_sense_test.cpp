@@ -2,6 +2,7 @@
 
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 #include <functional>
 
 #include "formats/log_import.h"
@@ -20,7 +21,7 @@ std::string flown(const std::string& header, const std::function<std::string(dou
   std::string log = "time_s,distance_m," + header + "\n";
   for (int t = 0; t <= 200; ++t) {
     const double d = t <= 100 ? 10 * t : 2000 - 10 * t;
-    log += std::to_string(t) + "," + std::to_string(d) + "," + values(d) + "\n";
+    log += fmt::to_string(t) + "," + fmt::to_string(d) + "," + values(d) + "\n";
   }
   return log;
 }
@@ -49,28 +50,28 @@ std::string told(const ImportedLog& log) {
 
 TEST_CASE("sense: quality as a share of one is brought to percent, and told") {
   const ImportedLog log = imported(
-      flown("rssi dBm,LQ", [](double d) { return std::to_string(level(d)) + (d > 900 ? ",0.25" : ",1.0"); }));
+      flown("rssi dBm,LQ", [](double d) { return fmt::to_string(level(d)) + (d > 900 ? ",0.25" : ",1.0"); }));
   CHECK(at(log, "control.lq_pct", 0) == 100);
   CHECK(at(log, "control.lq_pct", 100) == 25);
   CHECK_THAT(told(log), Contains("control.lq_pct goes from 0 to 1"));
 }
 
 TEST_CASE("sense: 0 and 1 % of a link that is all but dead stay what they are, where the column says %") {
-  const auto values = [](double d) { return std::to_string(level(d)) + (d > 500 ? ",0" : ",1"); };
+  const auto values = [](double d) { return fmt::to_string(level(d)) + (d > 500 ? ",0" : ",1"); };
   CHECK(at(imported(flown("rssi dBm,LQ [%]", values)), "control.lq_pct", 0) == 1);
   CHECK(at(imported(flown("rssi dBm,LQ", values)), "control.lq_pct", 0) == 100);
-  const auto shares = [](double d) { return std::to_string(level(d)) + (d > 500 ? ",0.5" : ",1"); };
+  const auto shares = [](double d) { return fmt::to_string(level(d)) + (d > 500 ? ",0.5" : ",1"); };
   CHECK(at(imported(flown("rssi dBm,LQ [%]", shares)), "control.lq_pct", 0) == 100);
 }
 
 TEST_CASE("sense: a quality on a scale of its own is left out; one odd value stands for nothing heard") {
   const ImportedLog odd = imported(flown("rssi dBm,LQ", [](double d) {
-    return std::to_string(level(d)) + "," + std::to_string(static_cast<int>(250 - d / 10));
+    return fmt::to_string(level(d)) + "," + fmt::to_string(static_cast<int>(250 - d / 10));
   }));
   CHECK_FALSE(odd.recording->find("control.lq_pct"));
   CHECK_THAT(told(odd), Contains("goes up to 250") && Contains("convert the column to %"));
   const ImportedLog sentinel = imported(flown("rssi dBm,LQ", [](double d) {
-    return d > 900 ? std::string("0,255") : std::to_string(level(d)) + ",99";
+    return d > 900 ? std::string("0,255") : fmt::to_string(level(d)) + ",99";
   }));
   CHECK(sentinel.recording->find("control.lq_pct"));
   CHECK_THAT(told(sentinel), Contains("stands for nothing heard"));
@@ -78,8 +79,8 @@ TEST_CASE("sense: a quality on a scale of its own is left out; one odd value sta
 
 TEST_CASE(
     "sense: a signal without its sign is recognised by unit or by how it runs; a scale is not believed") {
-  const auto unsigned_db = [](double d) { return std::to_string(-level(d)) + ",99"; };
-  const auto scale = [](double d) { return std::to_string(160 + level(d)) + ",99"; };
+  const auto unsigned_db = [](double d) { return fmt::to_string(-level(d)) + ",99"; };
+  const auto scale = [](double d) { return fmt::to_string(160 + level(d)) + ",99"; };
   const auto header = GENERATE(as<std::string>{}, "rssi dBm,LQ", "RSSI,LQ");
   CAPTURE(header);
   const ImportedLog right = imported(flown(header, unsigned_db));
@@ -92,7 +93,7 @@ TEST_CASE(
 
 TEST_CASE("sense: power without a unit is asked for, not believed; a battery's watts are no transmit power") {
   const auto row = [](const char* power) {
-    return [power](double d) { return std::to_string(level(d)) + "," + power; };
+    return [power](double d) { return fmt::to_string(level(d)) + "," + power; };
   };
   const std::string asked = flown("rssi dBm,TX power", row("20"));
   CHECK_FALSE(imported(asked).recording->find("control.power_mw"));

@@ -1,5 +1,6 @@
 #include "formats/files.h"
 
+#include <fmt/format.h>
 #include <sys/stat.h>
 
 #include <catch2/catch.hpp>
@@ -53,7 +54,7 @@ TEST_CASE("interchange: logs of any name go out and come back, none outside the 
                                        "same.csv"};
   for (std::size_t i = 0; i < names.size(); ++i) {
     campaign::Run run;
-    run.id = "A" + std::to_string(i);
+    run.id = "A" + fmt::to_string(i);
     run.setup = "A";
     run.editSource().file = names[i];
     run.editSource().sha256 = sha256(run.id);
@@ -96,7 +97,7 @@ TEST_CASE("aside: an existing target is kept or replaced as asked, an empty fold
   test::spill(dir / "t", "old");
   {
     Aside aside(dir / "t");
-    writeNewFile(aside.place(), "new");
+    writeNewFile(aside.place(), "new", aside.place());
     CHECK_REFUSED(aside.publish(Aside::Existing::Keep), Contains("is there already"));
     CHECK(test::slurp(dir / "t") == "old");
     aside.publish(Aside::Existing::Replace);
@@ -106,7 +107,7 @@ TEST_CASE("aside: an existing target is kept or replaced as asked, an empty fold
   {
     Aside aside(dir / "empty");
     std::filesystem::create_directory(aside.place());
-    writeNewFile(aside.place() / "f", "x");
+    writeNewFile(aside.place() / "f", "x", aside.place());
     aside.publish(Aside::Existing::Keep);
   }
   CHECK(test::slurp(dir / "empty" / "f") == "x");
@@ -121,4 +122,29 @@ TEST_CASE("what was written has the rights that the user's mask gives") {
   const mode_t mask = ::umask(0);
   ::umask(mask);
   CHECK((about.st_mode & 0777) == (0644 & ~mask));
+}
+
+TEST_CASE("files: what replaces a file keeps who may read it, and a link to it") {
+  namespace fs = std::filesystem;
+  const test::TempDir dir;
+  fs::create_directory(dir / "far");
+  writeFile(dir / "far" / "a.svg", "old");
+  fs::permissions(dir / "far" / "a.svg", fs::perms::owner_read | fs::perms::owner_write);
+  fs::create_symlink(fs::path("far") / "a.svg", dir / "a.svg");
+  writeFile(dir / "a.svg", "new");
+  CHECK(fs::is_symlink(dir / "a.svg"));
+  CHECK(readFile(dir / "far" / "a.svg") == "new");
+  CHECK((fs::status(dir / "far" / "a.svg").permissions() & fs::perms::all) == (fs::perms::owner_read | fs::perms::owner_write));
+}
+
+TEST_CASE("files: what cannot be written is named as it would have been called") {
+  const test::TempDir dir;
+  std::string told;
+  try {
+    writeNewFile(dir / "aside" / "it", "x", dir / "meant.svg");
+  } catch (const InputError& e) {
+    told = test::told(e);
+  }
+  CHECK(told.find("meant.svg") != std::string::npos);
+  CHECK(told.find("aside") == std::string::npos);
 }

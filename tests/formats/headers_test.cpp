@@ -31,7 +31,7 @@ TEST_CASE("headers: words glued or cut short are told in full, antennas are numb
     const ColumnWords w = wordsOf(header);
     std::string out;
     for (const std::string& word : w.words) out += word + " ";
-    return out + (w.antenna ? std::to_string(w.antenna) : "") + (w.unit.empty() ? "" : "[" + w.unit + "]");
+    return out + (w.antenna ? fmt::to_string(w.antenna) : "") + (w.unit.empty() ? "" : "[" + w.unit + "]");
   };
   CHECK(words("1RSS(dB)") == "rssi 1[dB]");
   CHECK(words("RSSI ant 2") == "rssi ant 2");
@@ -150,8 +150,8 @@ TEST_CASE("headers: of several antennas the one that hears better counts, one th
 TEST_CASE("headers: what no name tells is guessed by its values, and never taken") {
   std::string log = "a;b;c;d;e;f\n";
   for (int i = 0; i < 20; ++i)
-    log += std::to_string(i * 100) + ";" + std::to_string(46.91 + 0.00012345 * i) + ";" + std::to_string(20.96 + 0.00023456 * i) +
-           ";" + std::to_string(-60 - i) + ";" + std::to_string(i < 15 ? 100 : 80) + ";" + std::to_string(i % 3 * 1000) + "\n";
+    log += fmt::to_string(i * 100) + ";" + fmt::to_string(46.91 + 0.00012345 * i) + ";" + fmt::to_string(20.96 + 0.00023456 * i) +
+           ";" + fmt::to_string(-60 - i) + ";" + fmt::to_string(i < 15 ? 100 : 80) + ";" + fmt::to_string(i % 3 * 1000) + "\n";
   const auto table = openLog(log);
   const auto links = test::controlAndVideo().links;
   const auto matches = matchColumns(table->head(), links);
@@ -232,8 +232,8 @@ TEST_CASE("headers: a log without a time or a measurement is refused with the co
   };
   std::string no_time = "a,rssi\n", no_signal = "time,b\n";
   for (int i = 0; i < 9; ++i) {
-    no_time += std::to_string(i * 100) + "," + std::to_string(-60 - i) + "\n";
-    no_signal += std::to_string(i) + "," + std::to_string(-60 - i) + "\n";
+    no_time += fmt::to_string(i * 100) + "," + fmt::to_string(-60 - i) + "\n";
+    no_signal += fmt::to_string(i) + "," + fmt::to_string(-60 - i) + "\n";
   }
   CHECK_THAT(refusedWith(no_time), Catch::Matchers::Contains("time-guessed") && Catch::Matchers::Contains("column=\"a\""));
   CHECK_THAT(refusedWith(no_signal), Catch::Matchers::Contains("measurement-guessed") && Catch::Matchers::Contains("column=\"b\""));

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 #include <functional>
 #include <nlohmann/json.hpp>
 
@@ -114,7 +115,7 @@ TEST_CASE("hostile columns: thousands of them, all of one name, or none at all",
   for (int i = 0; i < 3000; ++i) {
     header += ",rssi_dbm";
     row += ",-60";
-    other += ",-" + std::to_string(61 + i % 3);
+    other += ",-" + fmt::to_string(61 + i % 3);
   }
   const ImportedLog log = importLog(header + "\n" + row + "\n" + other + "\n", "wide.csv", c);
   CHECK(log.recording->columns.size() == 2);

@@ -2,6 +2,7 @@
 
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 
 #include "formats/csv_layout.h"
 #include "formats/log_format.h"
@@ -51,7 +52,7 @@ TEST_CASE("JSON lines: an array of objects is read alike, however it is laid ove
   for (const char* between : {",", ",\n", "\n  ,\n"}) {
     std::string text = "\xEF\xBB\xBF [";
     for (int i = 0; i < 4; ++i)
-      text += (i > 0 ? between : " ") + std::string("{\"time\": \"2026-11-24T14:03:0") + std::to_string(i) + "Z\",\n \"note\": \"a } \\\" {\", \"link\": {\"rssi\": -6" + std::to_string(i) + "}}";
+      text += (i > 0 ? between : " ") + std::string("{\"time\": \"2026-11-24T14:03:0") + fmt::to_string(i) + "Z\",\n \"note\": \"a } \\\" {\", \"link\": {\"rssi\": -6" + fmt::to_string(i) + "}}";
     text += "\n]\n";
     CAPTURE(text);
     const auto log = openLog(text);
@@ -74,7 +75,7 @@ TEST_CASE("JSON lines: what is none is refused with a reason") {
 
 TEST_CASE("JSON lines: cancelled, and no larger than a log may be") {
   std::string many;
-  for (int i = 0; i < 9000; ++i) many += "{\"t\": " + std::to_string(i) + ", \"rssi\": -60}\n";
+  for (int i = 0; i < 9000; ++i) many += "{\"t\": " + fmt::to_string(i) + ", \"rssi\": -60}\n";
   const auto log = openLog(many);
   const auto matches = matchColumns(log->head(), test::oneLink().links);
   CHECK_THROWS_AS(readLog(*log, matches, [](double) { return false; }), ReadCancelled);

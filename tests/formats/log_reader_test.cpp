@@ -90,7 +90,7 @@ TEST_CASE("packet rate, radio mode and frequency are recognised; a flight mode o
     const CsvLayout layout = layoutOf(log);
     for (const ColumnMatch& m : matchColumns(layout, twoLinks().links))
       if (m.header == header)
-        return m.channel + (m.scale == 1 ? "" : " x" + std::to_string(static_cast<int>(m.scale)));
+        return m.channel + (m.scale == 1 ? "" : " x" + fmt::to_string(static_cast<int>(m.scale)));
     return {};
   };
   CHECK(channel("packet rate [Hz]", "150") == "control.rate_hz");
@@ -241,7 +241,7 @@ TEST_CASE("a clock that ticks slower than rows come is spread, repeated rows are
   std::string coarse = "Time,rssi dBm,distance m\n";
   for (int i = 0; i < 40; ++i)
     coarse +=
-        "06:00:0" + std::to_string(i / 10) + "," + std::to_string(-60 - i) + "," + std::to_string(i) + "\n";
+        "06:00:0" + fmt::to_string(i / 10) + "," + fmt::to_string(-60 - i) + "," + fmt::to_string(i) + "\n";
   const LogRead r = read(coarse);
   CHECK(faulted(r, "coarse-clock"));
   CHECK_THAT(r.recording.time_s[15], WithinAbs(1.5, 1e-9));
@@ -284,7 +284,7 @@ TEST_CASE("a line of megabytes is refused, wherever it stands") {
   CHECK_REFUSED(read(monster), Contains("MB long"));
   CHECK_REFUSED(read("time_s,rssi_dbm\n" + monster + "\n"), Contains("MB long"));
   std::string late = "time_s,rssi_dbm\n";
-  for (int i = 0; i < 100; ++i) late += std::to_string(i) + ",-6" + std::to_string(i % 10) + "\n";
+  for (int i = 0; i < 100; ++i) late += fmt::to_string(i) + ",-6" + fmt::to_string(i % 10) + "\n";
   CHECK_REFUSED(read(late + monster + "\n"), Contains("MB long"));
 }
 
@@ -306,7 +306,7 @@ TEST_CASE("import: messages begin with the log's name, and position faults are t
 TEST_CASE("import: progress is told and false stops it") {
   std::string big = "time_s,distance_m,rssi_dbm\n";
   for (int i = 0; i < 600000; ++i)
-    big += std::to_string(i) + "," + std::to_string(i % 900) + ",-" + std::to_string(60 + i % 40) + "\n";
+    big += fmt::to_string(i) + "," + fmt::to_string(i % 900) + ",-" + fmt::to_string(60 + i % 40) + "\n";
   double last = 0;
   const LogRead r =
       readLog(*openLog(big), matchColumns(openLog(big)->head(), twoLinks().links), [&](double share) {

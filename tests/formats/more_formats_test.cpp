@@ -233,6 +233,13 @@ TEST_CASE("archives: one log in .gz or .zip is read, folders and links passed ov
   CHECK(refusedAs(std::string_view(cut).substr(0, cut.size() / 2)) == "archive-broken");
 }
 
+TEST_CASE("text: lines that end in carriage returns only are read") {
+  const auto read = samples("time_s,distance_m,rssi_dbm\r0,5,-60\r1,50,-61\r2,90,-62\r");
+  CHECK(read.time_s == std::vector<double>{0, 1, 2});
+  CHECK(column(read, "control.rssi_dbm")[2] == -62);
+  CHECK_FALSE(readableForm("time_s,rssi_dbm\r\n0,-60\r\n"));
+}
+
 TEST_CASE("text: UTF-16 and Windows-1252 are read, and names come out as UTF-8") {
   const auto plain = samples(kTable);
   for (const bool mark : {false, true})

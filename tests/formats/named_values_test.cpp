@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <catch2/catch.hpp>
+#include <fmt/format.h>
 
 using namespace distanz::formats;
 
@@ -56,11 +57,11 @@ TEST_CASE("named values: what names nothing gives nothing, and hostile text ends
   CHECK(named(std::string(1'000'000, ' ')).empty());
   CHECK(named(std::string(300'000, ':') + " rssi=-70") == "rssi=-70");
   std::string many;
-  for (int i = 0; i < 10'000; ++i) many += "a" + std::to_string(i) + "=1 ";
+  for (int i = 0; i < 10'000; ++i) many += "a" + fmt::to_string(i) + "=1 ";
   std::vector<NamedValue> values;
   addNamedValues(many, values);
   CHECK(values.size() == kMostColumns);
   CHECK(values.front().name == "a0");
-  CHECK(values.back().name == "a" + std::to_string(kMostColumns - 1));
+  CHECK(values.back().name == "a" + fmt::to_string(kMostColumns - 1));
   CHECK(std::all_of(values.begin(), values.end(), [](const NamedValue& v) { return v.text == "1" && v.unit.empty(); }));
 }

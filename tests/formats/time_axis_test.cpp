@@ -34,6 +34,11 @@ TEST_CASE("time axis: a clock that goes on from an earlier time, or errs often, 
   CHECK_THROWS_AS(axisOf({0, 9, 1, 9, 2, 9, 3, 9, 4, 9, 5}), InputError);
 }
 
+TEST_CASE("time axis: a span that no log has is refused; a clock set from 1970 while it ran is not", "[regression]") {
+  CHECK_REFUSED(axisOf({0, 1e307, 1e308}), Catch::Contains("no log lasts that long"));
+  CHECK(axisOf({0, 1, 1.7e9, 1.7e9 + 1}).time_s.size() == 4);
+}
+
 TEST_CASE("time axis: midnight is no error of the clock") {
   CHECK(axisOf({86398, 86399, 0, 1}, FieldKind::Clock).time_s == Values{0, 1, 2, 3});
   CHECK(axisOf({86398, 86399, 0}, FieldKind::Clock).time_s == Values{0, 1, 2});

@@ -100,7 +100,7 @@ TEST_CASE("units: a delay may be called lat, and a latitude still is one") {
 TEST_CASE("units: a column of minutes and seconds is no clock of hours, where its rows tell") {
   const auto lasts_s = [](int rows, int step_s, int from_s) {
     std::string log = "time;rssi\n";
-    for (int i = 0; i < rows; ++i) log += std::to_string((from_s + i * step_s) / 60) + ":" + (((from_s + i * step_s) % 60) < 10 ? "0" : "") + std::to_string((from_s + i * step_s) % 60) + ";" + std::to_string(-50 - i) + "\n";
+    for (int i = 0; i < rows; ++i) log += fmt::to_string((from_s + i * step_s) / 60) + ":" + (((from_s + i * step_s) % 60) < 10 ? "0" : "") + fmt::to_string((from_s + i * step_s) % 60) + ";" + fmt::to_string(-50 - i) + "\n";
     return readRecording(log, "log", test::controlAndVideo()).time_s.back();
   };
   CHECK(lasts_s(60, 1, 0) == 59);
@@ -114,7 +114,7 @@ TEST_CASE("units: a column of minutes and seconds is no clock of hours, where it
 TEST_CASE("units: seconds since 1970 are a date, in whatever unit they count") {
   for (const auto& [unit, zeros] : {std::pair("s", ""), std::pair("ms", "000"), std::pair("us", "000000")}) {
     std::string log = "ts;rssi\n";
-    for (int i = 0; i < 4; ++i) log += std::to_string(1795528980 + i) + zeros + ";" + std::to_string(-50 - i) + "\n";
+    for (int i = 0; i < 4; ++i) log += fmt::to_string(1795528980 + i) + zeros + ";" + fmt::to_string(-50 - i) + "\n";
     CAPTURE(unit);
     const auto r = readRecording(log, "log", test::controlAndVideo());
     CHECK(r.started == "2026-11-24 14:03:00");
@@ -175,10 +175,10 @@ TEST_CASE("coordinates in one column: longitude comes first where the station's 
   std::string swapped = "time,GPS,rssi [dBm]\n", even = swapped, away = swapped;
   for (int i = 0; i < 100; ++i) {
     const double lat = 46.91 + 0.0002 * (i < 50 ? i : 100 - i);
-    const std::string level = "," + std::to_string(-60 - i % 7) + "\n";
-    swapped += std::to_string(i) + ",20.96 " + std::to_string(lat) + level;
-    even += std::to_string(i) + "," + std::to_string(lat) + " 20.96" + level;
-    away += std::to_string(i) + "," + std::to_string(lat - 12) + " 10.96" + level;
+    const std::string level = "," + fmt::to_string(-60 - i % 7) + "\n";
+    swapped += fmt::to_string(i) + ",20.96 " + fmt::to_string(lat) + level;
+    even += fmt::to_string(i) + "," + fmt::to_string(lat) + " 20.96" + level;
+    away += fmt::to_string(i) + "," + fmt::to_string(lat - 12) + " 10.96" + level;
   }
   const ImportedLog told = importLog(swapped, "log", c), plain = importLog(even, "log", c);
   CHECK(told.track.farthest_m == Approx(plain.track.farthest_m));

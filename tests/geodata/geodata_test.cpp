@@ -3,6 +3,7 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <filesystem>
+#include <fmt/format.h>
 #include <fstream>
 
 #include "geodata/ground_files.h"
@@ -36,11 +37,11 @@ std::string tile(const std::function<int(double lat, double lon)>& height, int c
 /// @param x,y of the lower left corner
 std::string asciiGrid(double x, double y, double cell, int columns, int rows,
                       const std::function<double(int, int)>& height) {
-  std::string out = "ncols " + std::to_string(columns) + "\nnrows " + std::to_string(rows) + "\nxllcorner " +
-                    std::to_string(x) + "\nyllcorner " + std::to_string(y) + "\ncellsize " +
-                    std::to_string(cell) + "\nNODATA_value -9999\n";
+  std::string out = "ncols " + fmt::to_string(columns) + "\nnrows " + fmt::to_string(rows) + "\nxllcorner " +
+                    fmt::to_string(x) + "\nyllcorner " + fmt::to_string(y) + "\ncellsize " +
+                    fmt::to_string(cell) + "\nNODATA_value -9999\n";
   for (int r = 0; r < rows; ++r) {
-    for (int c = 0; c < columns; ++c) out += std::to_string(height(r, c)) + " ";
+    for (int c = 0; c < columns; ++c) out += fmt::to_string(height(r, c)) + " ";
     out += "\n";
   }
   return out;
@@ -125,9 +126,8 @@ TEST_CASE("geodata: what is no terrain is refused with what to do") {
   const test::TempDir dir;
   write(dir / "text.tif", "this is no raster");
   CHECK(refused([&] { geodata::readTerrain(dir / "text.tif", {}); }) == "raster-unreadable");
-  CHECK(refused([&] { geodata::readTerrain(dir / "none.tif", {}); }) == "raster-unreadable");
-  CHECK(refused([&] { geodata::readTerrain("/vsicurl/http://example.org/a.tif", {}); }) ==
-        "raster-unreadable");
+  CHECK(refused([&] { geodata::readTerrain(dir / "none.tif", {}); }) == "in-file");
+  CHECK(refused([&] { geodata::readTerrain("/vsicurl/http://example.org/a.tif", {}); }) == "in-file");
   write(dir / "vrt.tif", "<VRTDataset rasterXSize=\"2\" rasterYSize=\"2\"></VRTDataset>");
   CHECK(refused([&] { geodata::readTerrain(dir / "vrt.tif", {}); }) == "raster-unreadable");
   write(dir / "holes.asc", asciiGrid(20, 46, 0.1, 3, 3, [](int, int) { return -9999; }));

@@ -2,6 +2,7 @@
 
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 
 #include "core/course/simplify.h"
 #include "support/planned.h"
@@ -127,7 +128,7 @@ TEST_CASE("plan files: a flown track becomes the path out to where it was farthe
 TEST_CASE("plan files: a log is told from a plan and from a map by what it holds") {
   std::string log = "time_s,lat_deg,lon_deg\n";
   for (int i = 0; i <= 100; ++i)
-    log += std::to_string(i) + ",46.91," + std::to_string(20.96 + 0.0002 * i) + "\n";
+    log += fmt::to_string(i) + ",46.91," + fmt::to_string(20.96 + 0.0002 * i) + "\n";
   CHECK(geodata::takeAny({}, log, "flown.csv").campaign.paths.at(0).points.size() == 2);
   const std::string plan = geodata::writePlan(bentPlan(), PlanFormat::Csv);
   CHECK(geodata::takeAny({}, plan, "plan.csv").campaign.paths.at(0).points == bentPlan().paths[0].points);

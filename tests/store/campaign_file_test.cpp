@@ -1,3 +1,4 @@
+#include <fmt/format.h>
 #include <sys/resource.h>
 
 #include <csignal>
@@ -121,7 +122,7 @@ TEST_CASE(
   edit([](auto& s) { s.erase(s.begin()); });
   edit([](auto& s) { std::swap(s[0], s[2]); });
   for (int i = 0; i < 60; ++i)  // until no number lies between two places any more
-    edit([&](auto& s) { s.insert(s.begin() + 1, {"n" + std::to_string(i), "", "", {}, ""}); });
+    edit([&](auto& s) { s.insert(s.begin() + 1, {"n" + fmt::to_string(i), "", "", {}, ""}); });
   edit([](auto& s) { s.erase(s.begin() + 1, s.begin() + 50); });
   for (std::size_t i = states.size() - 1; i-- > 0;) {
     f.undo();
@@ -133,7 +134,7 @@ TEST_CASE(
 TEST_CASE("campaign file: the history keeps the last 500 edits") {
   const TempDir dir;
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
-  for (int i = 0; i < 510; ++i) f.edit(test::step("Rename"), renamed(f.campaign(), std::to_string(i)));
+  for (int i = 0; i < 510; ++i) f.edit(test::step("Rename"), renamed(f.campaign(), fmt::to_string(i)));
   int steps = 0;
   for (; f.undoable(); ++steps) f.undo();
   CHECK(steps == 500);

@@ -1,4 +1,5 @@
 #pragma once
+#include <fmt/format.h>
 #include <sys/wait.h>
 #include <unistd.h>
 
@@ -50,7 +51,7 @@ struct Log {
 
 inline Log sampleLog(const std::string& name, double first) {
   Log l;
-  l.bytes = "time_s,distance_m,rssi_dbm\n0,5," + std::to_string(first) + "\n1,50,-61\n";
+  l.bytes = "time_s,distance_m,rssi_dbm\n0,5," + fmt::to_string(first) + "\n1,50,-61\n";
   l.recording.time_s = {0, 1};
   l.recording.columns = {{"distance_m", {5, 50}}, {"control.rssi_dbm", {first, -61}}};
   l.run.setup = "A";

@@ -1,4 +1,5 @@
 // Campaign files that nobody meant well with.
+#include <sys/stat.h>
 #include <SQLiteCpp/Database.h>
 #include <SQLiteCpp/Statement.h>
 
@@ -123,4 +124,17 @@ TEST_CASE("names: a file is what it is called, not what SQLite would make of it"
   CHECK(read(name).setups[0].name == "Helix");
   std::filesystem::current_path(old);
   CHECK(namesIn(dir.path()) == std::vector<std::string>{name});
+}
+
+TEST_CASE("names: a pipe or a link that is named like the journal is refused, and nothing waits for it", "[regression]") {
+  const TempDir dir;
+  const auto file = dir / "c.distanz";
+  CampaignFile::create(file, small());
+  const std::string ending = GENERATE(as<std::string>{}, "-journal", "-wal", "-shm");
+  const std::string beside = file.string() + ending;
+  SECTION("a pipe") { REQUIRE(::mkfifo(beside.c_str(), 0600) == 0); }
+  SECTION("a link") { std::filesystem::create_symlink(dir / "elsewhere", beside); }
+  CHECK_THROWS_AS(CampaignFile::open(file, Access::ReadWrite), InputError);
+  std::filesystem::remove(beside);
+  CHECK(read(file).setups.size() == 1);
 }

@@ -1,5 +1,6 @@
 // Files of schema 1 and 2, written by the versions that had them.
 #include <SQLiteCpp/Database.h>
+#include <fmt/format.h>
 
 #include "core/campaign/kit.h"
 #include "core/finding/error.h"
@@ -14,7 +15,7 @@ using Catch::Matchers::Contains;
 namespace {
 
 std::filesystem::path frozen(int schema) {
-  return DISTANZ_TEST_DATA "/frozen/schema-" + std::to_string(schema) + ".distanz";
+  return DISTANZ_TEST_DATA "/frozen/schema-" + fmt::to_string(schema) + ".distanz";
 }
 
 }  // namespace
@@ -53,7 +54,7 @@ TEST_CASE("migration: the frozen files keep every field, log and step of undo, a
   for (int i = 0; i < steps; ++i) f.redo();
   CHECK(f.campaign().runs[0].uuid == fresh);
   CHECK(same(f.campaign(), before));
-  const std::string copy = file.string() + ".schema-" + std::to_string(schema);
+  const std::string copy = file.string() + ".schema-" + fmt::to_string(schema);
   CHECK(same(read(copy), before));
   CHECK(SQLite::Database(copy).execAndGet("PRAGMA user_version").getInt() == schema);
   CHECK(old_bytes == slurp(frozen(schema)));
@@ -72,7 +73,7 @@ TEST_CASE("migration: a copy of that name that is another file is kept", "[regre
 TEST_CASE("migration: several programs at once, one of them does it", "[regression]") {
   const TempDir dir;
   for (int round = 0; round < 5; ++round) {
-    const auto file = dir / (std::to_string(round) + ".distanz");
+    const auto file = dir / (fmt::to_string(round) + ".distanz");
     std::filesystem::copy_file(frozen(1 + round % 2), file);
     std::vector<pid_t> programs;
     for (int i = 0; i < 4; ++i)

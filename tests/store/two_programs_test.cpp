@@ -1,5 +1,6 @@
 // Several programs, or connections, on one campaign file.
 #include <csignal>
+#include <fmt/format.h>
 
 #include "core/finding/error.h"
 #include "store/fixture.h"
@@ -93,7 +94,7 @@ TEST_CASE(
 TEST_CASE("lost update: with the history full, a foreign edit is still seen", "[regression]") {
   const TempDir dir;
   CampaignFile f = CampaignFile::create(dir / "c.distanz", small());
-  for (int i = 0; i < 501; ++i) f.edit(test::step("Rename"), renamed(f.campaign(), std::to_string(i)));
+  for (int i = 0; i < 501; ++i) f.edit(test::step("Rename"), renamed(f.campaign(), fmt::to_string(i)));
   CampaignFile g = openToEdit(dir / "c.distanz");
   g.edit(test::step("Rename"), renamed(g.campaign(), "Elsewhere"));
   CHECK_THROWS_AS(f.edit(test::step("Rename"), renamed(f.campaign(), "Here")), Conflict);

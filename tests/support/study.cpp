@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <fmt/format.h>
 #include <map>
 #include <tuple>
 #include <utility>
@@ -173,7 +174,7 @@ StudyCase pairedCase(int flights) {
             physics(s).pair_sd_db = random.uniform(0.2, 0.8);
             physics(s).pair_within_sd_db = random.uniform(0.3, 1.2);
             for (std::size_t i = 0; i + 1 < s.runs.size(); i += 2) {
-              s.runs[i].flight = s.runs[i + 1].flight = "f" + std::to_string(i);
+              s.runs[i].flight = s.runs[i + 1].flight = "f" + fmt::to_string(i);
               s.runs[i + 1].farthest_m = s.runs[i].farthest_m;
             }
           }};

@@ -1,4 +1,5 @@
 #pragma once
+#include <fmt/format.h>
 #include <unistd.h>
 
 #include <atomic>
@@ -15,7 +16,7 @@ class TempDir {
   TempDir() {
     static std::atomic<int> count{0};
     m_path = std::filesystem::temp_directory_path() /
-             ("distanz-test-" + std::to_string(::getpid()) + "-" + std::to_string(count++));
+             ("distanz-test-" + fmt::to_string(::getpid()) + "-" + fmt::to_string(count++));
     std::filesystem::create_directories(m_path);
   }
   TempDir(const TempDir&) = delete;

@@ -2,6 +2,7 @@
 // the disk below a folder.
 //   SHIM_DIR    the folder        SHIM_LOG   file that gets the number of such calls when the program ends
 //   SHIM_KILL=n    die in the n-th call, half of a write done
+//   shim_room(n), by the program itself: so many bytes more fit below the folder, and a write beyond fails as on a full disk
 //   SHIM_FAIL=n    the n-th call fails with SHIM_ERRNO       SHIM_FAIL_FROM=n    so do all after it
 #include <dlfcn.h>
 #include <fcntl.h>
@@ -13,12 +14,14 @@
 #include <sys/stat.h>
 #include <unistd.h>
 
+#include <algorithm>
 #include <atomic>
 #include <cerrno>
 
 namespace {
 
 std::atomic<long> g_calls{0};
+std::atomic<long> g_room{-1};  // bytes; -1: as the disk has it
 
 long number(const char* name) {
   const char* text = getenv(name);
@@ -68,6 +71,15 @@ bool hit() {
   return hit([] {});
 }
 
+/// How much of a write fits; ENOSPC is set where nothing does.
+size_t fitting(size_t size) {
+  if (g_room < 0) return size;
+  const size_t fits = std::min(size, static_cast<size_t>(g_room.load()));
+  g_room -= static_cast<long>(fits);
+  if (fits == 0 && size > 0) errno = ENOSPC;
+  return fits;
+}
+
 template <class Function>
 Function* real(const char* name) {
   return reinterpret_cast<Function*>(dlsym(RTLD_NEXT, name));
@@ -90,16 +102,30 @@ struct AtExit {
 
 extern "C" {
 
+void shim_room(long bytes) { g_room = bytes; }
+
 ssize_t write(int fd, const void* bytes, size_t size) {
   if (fd > 2 && watched(fd) && hit([&] { FORWARD(write, fd, bytes, size / 2); })) return -1;
+  if (fd > 2 && watched(fd)) {
+    const size_t fits = fitting(size);
+    return fits == 0 && size > 0 ? -1 : FORWARD(write, fd, bytes, fits);
+  }
   return FORWARD(write, fd, bytes, size);
 }
 ssize_t pwrite(int fd, const void* bytes, size_t size, off_t at) {
   if (watched(fd) && hit([&] { FORWARD(pwrite, fd, bytes, size / 2, at); })) return -1;
+  if (watched(fd)) {
+    const size_t fits = fitting(size);
+    return fits == 0 && size > 0 ? -1 : FORWARD(pwrite, fd, bytes, fits, at);
+  }
   return FORWARD(pwrite, fd, bytes, size, at);
 }
 ssize_t pwrite64(int fd, const void* bytes, size_t size, off64_t at) {
   if (watched(fd) && hit([&] { FORWARD(pwrite64, fd, bytes, size / 2, at); })) return -1;
+  if (watched(fd)) {
+    const size_t fits = fitting(size);
+    return fits == 0 && size > 0 ? -1 : FORWARD(pwrite64, fd, bytes, fits, at);
+  }
   return FORWARD(pwrite64, fd, bytes, size, at);
 }
 int ftruncate(int fd, off_t size) noexcept {

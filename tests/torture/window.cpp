@@ -1,4 +1,4 @@
-// The real window under random edits and imports, until it is killed: torture_window FILE KEPT SEED. What it
+// The real window under random edits and imports, until it is killed: torture_window FILE KEPT SEED [layers]. What it
 // was told is on the disk it writes down in KEPT. torture_window --check FILE KEPT tells whether the campaign
 // holds all of that.
 #include <fcntl.h>
@@ -9,6 +9,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <QTimer>
+#include <fmt/format.h>
 #include <fstream>
 #include <iostream>
 #include <random>
@@ -46,13 +47,15 @@ void writeDown(const char* kept, const std::string& line) {
 /// Every step has a number of its own: the setups' names and the logs carry it.
 class Driver {
  public:
-  Driver(MainWindow& window, const char* kept, unsigned seed)
-      : m_window(window), m_kept(kept), m_random(seed), m_seed(seed) {}
+  /// @param layers maps are taken, too, and the window is on the stage that draws them
+  Driver(MainWindow& window, const char* kept, unsigned seed, bool layers)
+      : m_window(window), m_kept(kept), m_random(seed), m_seed(seed), m_layers(layers) {}
 
   void step() {
     if (!m_window.workspace() || m_busy) return;
     Document& d = m_window.workspace()->document();
-    const std::string mark = std::to_string(m_seed) + "-" + std::to_string(m_step++);
+    const std::string mark = fmt::to_string(m_seed) + "-" + fmt::to_string(m_step++);
+    if (m_layers && m_random() % 2 == 0) return takeLayer(d, mark);
     if (m_random() % 4 == 0) return import(d, mark);
     campaign::Campaign next = d.campaign();
     next.setups.at(m_random() % next.setups.size()).differs = mark;
@@ -62,11 +65,34 @@ class Driver {
   }
 
  private:
+  /// Decoded by the reader; kept, and then read from the file again to be drawn.
+  void takeLayer(Document& d, const std::string& mark) {
+    std::string map = R"({"type":"FeatureCollection","features":[)";
+    for (int i = 0; i < 500; ++i)
+      map += fmt::format(R"({}{{"type":"Feature","properties":{{}},"geometry":{{"type":"Point","coordinates":[{},46.91]}}}})", i ? "," : "", 20.9 + i * 1e-4);
+    const std::string name = "L" + mark + ".geojson";
+    const QString file = m_folder.filePath(QString::fromStdString(name));
+    formats::writeFile(file.toStdString(), map + "]}");
+    m_busy = true;
+    auto* watch = new QObject(&m_folder_owner);
+    QObject::connect(&d, &Document::changed, watch, [this, &d, name, watch] {
+      for (const campaign::Layer& l : d.campaign().layers)
+        if (l.file.file == name && !d.waiting()) {
+          writeDown(m_kept, "layer " + name);
+          m_busy = false;
+          watch->deleteLater();
+          return;
+        }
+    });
+    m_window.workspace()->showStageNamed("plan");
+    m_window.workspace()->current()->takeFiles({file});
+  }
+
   void import(Document& d, const std::string& mark) {
     std::string log = "time_s,distance_m,rssi_dbm\n";
     for (int t = 0; t < 400; ++t)
-      log += std::to_string(t) + "," + std::to_string(20 + 5 * std::min(t, 400 - t)) + ",-" +
-             std::to_string(60 + (t * 7 + int(m_random() % 9)) % 30) + "\n";
+      log += fmt::to_string(t) + "," + fmt::to_string(20 + 5 * std::min(t, 400 - t)) + ",-" +
+             fmt::to_string(60 + (t * 7 + int(m_random() % 9)) % 30) + "\n";
     const QString file = m_folder.filePath(QString::fromStdString("A" + mark + ".csv"));
     formats::writeFile(file.toStdString(), log);
     m_busy = true;
@@ -90,7 +116,8 @@ class Driver {
   std::mt19937 m_random;
   unsigned m_seed;
   int m_step = 0;
-  bool m_busy = false;
+  bool m_busy = false, m_layers;
+  QObject m_folder_owner;
   QTemporaryDir m_folder;
   std::unique_ptr<Importer> m_importer;
 };
@@ -100,10 +127,14 @@ class Driver {
 int check(const char* file, const char* kept) {
   store::CampaignFile f = store::CampaignFile::open(file, store::Access::ReadWrite);
   const store::SampleFile samples(file, store::Access::ReadOnly);
-  std::set<std::string> logs, edits;
+  std::set<std::string> logs, layers;
   for (const campaign::Run& run : f.campaign().runs) {
     logs.insert(run.source().file);
     samples.logBytes(run);
+  }
+  for (const campaign::Layer& l : f.campaign().layers) {
+    layers.insert(l.file.file);
+    samples.keptBytes(l.id, l.file);
   }
   std::ifstream in(kept);
   std::vector<std::string> lines;
@@ -112,6 +143,10 @@ int check(const char* file, const char* kept) {
   for (const std::string& line : lines) {
     if (line.starts_with("edit ")) last_edit = line.substr(5);
     if (line.starts_with("import ") && !logs.contains(line.substr(7))) {
+      std::cout << "lost: " << line << "\n";
+      return 1;
+    }
+    if (line.starts_with("layer ") && !layers.contains(line.substr(6))) {
       std::cout << "lost: " << line << "\n";
       return 1;
     }
@@ -132,7 +167,7 @@ int check(const char* file, const char* kept) {
 }  // namespace
 
 int main(int argc, char** argv) {
-  if (argc != 4) return 2;
+  if (argc < 4 || argc > 5) return 2;
   try {
     if (std::string(argv[1]) == "--check") return check(argv[2], argv[3]);
   } catch (const Error& e) {
@@ -146,7 +181,7 @@ int main(int argc, char** argv) {
   MainWindow window(prompts);
   window.show();
   window.open(QString::fromLocal8Bit(argv[1]));
-  Driver driver(window, argv[2], unsigned(std::atoi(argv[3])));
+  Driver driver(window, argv[2], unsigned(std::atoi(argv[3])), argc > 4);
   QTimer steps;
   QObject::connect(&steps, &QTimer::timeout, [&] { driver.step(); });
   steps.start(3);

@@ -2,10 +2,12 @@
 
 #include <QButtonGroup>
 #include <QDateTime>
+#include <QElapsedTimer>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QStackedWidget>
+#include <QThread>
 #include <QtConcurrent>
 #include <algorithm>
 
@@ -30,6 +32,9 @@ namespace distanz::app {
 namespace {
 
 constexpr int kShelf_px = 236;
+constexpr std::size_t kMostWaiting = 3;  // files heard and not read yet; then the instrument has to wait
+constexpr int kPatience_ms = 600;         // for what was heard to be read, when closing
+constexpr int kLook_ms = 5;
 
 std::string nameOf(const campaign::Record& r) {
   return r.name.empty() ? words::term("kind-" + campaign::recordKindWord(r.kind)).toStdString() : r.name;
@@ -59,15 +64,13 @@ BenchStage::BenchStage(Document& document, QWidget* parent)
   refresh();
 }
 
-BenchStage::~BenchStage() {
-  m_intake.waitForFinished();
-}
-
 void BenchStage::finish() {
   m_live->finish();
-  while (m_reading) {
-    m_intake.waitForFinished();
-    settleFiles();
+  QElapsedTimer waited;
+  waited.start();
+  while (m_reading && waited.elapsed() < kPatience_ms) {
+    if (m_intake.isFinished()) settleFiles();
+    else QThread::msleep(kLook_ms);
   }
 }
 
@@ -275,6 +278,7 @@ void BenchStage::takeHeard(const QString& record, const QString& name, const QBy
   if (!r) return;
   m_waiting.push_back([name, bytes, id = r->id, kind = r->kind] { return takeBytes(name, bytes, id, kind); });
   readNext();
+  if (m_waiting.size() >= kMostWaiting) m_live->pause(true);  // until those are kept
 }
 
 void BenchStage::showGuide(const campaign::Record& record) {
@@ -290,6 +294,7 @@ void BenchStage::settleFiles() {
   m_reading = false;
   TakenFiles taken = m_intake.result();
   readNext();
+  if (m_waiting.empty()) m_live->pause(false);
   if (!taken.refused.isEmpty()) return emit document().refused(taken.refused);
   campaign::Campaign next = document().campaign();
   campaign::Record* record = campaign::findRecord(next, taken.record);
@@ -319,14 +324,8 @@ bool BenchStage::takesFiles() const {
   return record && app::takesFiles(record->kind);
 }
 
-bool BenchStage::savePng(const QString& file) {
-  return m_result->savePng(file);
-}
-bool BenchStage::saveSvg(const QString& file) {
-  return lanes::saveSvg(file, paperSize(), tr("Distanz"), [this](QPainter& p) { paintPaper(p); });
-}
-bool BenchStage::savePdf(const QString& file) {
-  return lanes::savePdf(file, paperSize(), tr("Distanz"), [this](QPainter& p) { paintPaper(p); });
+QByteArray BenchStage::png() {
+  return m_result->png();
 }
 QSize BenchStage::paperSize() const {
   return m_result->paperSize();

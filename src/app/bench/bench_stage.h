@@ -25,7 +25,6 @@ class BenchStage : public Stage, public Exportable {
   Q_OBJECT
  public:
   explicit BenchStage(Document& document, QWidget* parent = nullptr);
-  ~BenchStage() override;
   void finish() override;
 
   std::vector<Finding> findings() const override;
@@ -35,9 +34,7 @@ class BenchStage : public Stage, public Exportable {
   bool takesFiles() const override;
   /// For the record shown: sweeps, traces, pictures, or readings as a table.
   void takeFiles(const QStringList& files) override;
-  bool savePng(const QString& file) override;
-  bool saveSvg(const QString& file) override;
-  bool savePdf(const QString& file) override;
+  QByteArray png() override;
   QSize paperSize() const override;
   void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;

@@ -16,6 +16,7 @@ namespace distanz::app {
 namespace {
 
 constexpr int kTellEvery = 100;
+constexpr std::size_t kMostUnderWay = 8;  // files that were heard and are not kept yet
 constexpr int kKeepEvery_ms = 3000;  // every step holds the whole record: not one for each line
 
 }  // namespace
@@ -55,6 +56,10 @@ void LiveBar::finish() {
   m_source.reset();
   m_keep.stop();
   keep();
+}
+
+void LiveBar::pause(bool paused) {
+  if (m_source) m_source->pause(paused);
 }
 
 void LiveBar::show(const std::string& record) {
@@ -101,6 +106,9 @@ void LiveBar::stop(const std::optional<Finding>& why) {
 
 void LiveBar::take(const QByteArray& line) {
   if (m_files) {
+    const campaign::Record* r = campaign::findRecord(m_document.campaign(), m_record);
+    if (!r || r->files.size() + kMostUnderWay > campaign::limits::kMostFiles)
+      return stop(finding("record-files-many", {{"most", campaign::limits::kMostFiles}}));
     if (line.trimmed().isEmpty()) return endFile();
     if (std::uintmax_t(m_file.size() + line.size()) >= formats::kLargestRecordFile) {
       m_file.clear();  // half of it would pass for all of it

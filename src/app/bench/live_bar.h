@@ -23,6 +23,8 @@ class LiveBar : public QWidget {
   void show(const std::string& record);
   /// Stops, and keeps what was heard: before the window goes.
   void finish();
+  /// While true nothing is read: what was heard is still being kept.
+  void pause(bool paused);
   bool listening() const { return m_source != nullptr; }
 
  signals:

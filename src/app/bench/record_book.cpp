@@ -87,10 +87,6 @@ RecordBook::RecordBook(Document& document, QObject* parent) : QObject(parent), m
   look();
 }
 
-RecordBook::~RecordBook() {
-  m_work.waitForFinished();
-}
-
 const JudgedRecord* RecordBook::find(const std::string& id) const {
   const auto found = m_judged.find(id);
   return found == m_judged.end() ? nullptr : found->second.get();
@@ -113,9 +109,10 @@ void RecordBook::look() {
   if (same && !records.empty()) return;
   if (records.empty() && m_judged.empty()) return;
   m_work.setFuture(QtConcurrent::run([c = m_document.campaign(), samples = m_document.samples(), known,
-                                      with] {
+                                      with, closing = m_document.closing()] {
     Judged out;
     for (const campaign::Record& r : c.records) {
+      if (*closing) break;
       const auto at = known.find(r.id);
       out[r.id] = at != known.end() && at->second->record == r ? at->second : judgeOne(c, r, *samples, with);
     }

@@ -23,7 +23,6 @@ class RecordBook : public QObject {
   Q_OBJECT
  public:
   explicit RecordBook(Document& document, QObject* parent = nullptr);
-  ~RecordBook() override;
 
   /// Null until it was judged.
   const JudgedRecord* find(const std::string& id) const;

@@ -231,7 +231,7 @@ void RecordForm::addFiles(QVBoxLayout* layout) {
     if (r->kind == campaign::RecordKind::Inspection) {
       auto* picture = plainLabel();
       picture->setObjectName(QString("picture%1").arg(i));
-      picture->setPixmap(photoOf(m_document, r->id, r->files[i], 220));
+      withPhoto(m_document, r->id, r->files[i], 220, picture, [picture](const QPixmap& read) { picture->setPixmap(read); });
       row->addWidget(picture);
     }
     row->addWidget(plainLabel(QString::fromStdString(r->files[i].file)), 1);

@@ -1,5 +1,6 @@
 #include "app/bench/record_intake.h"
 
+#include "app/shared/path_of.h"
 #include "core/finding/error.h"
 #include "formats/bench/readings_table.h"
 #include "formats/bench/record_files.h"
@@ -36,7 +37,7 @@ TakenFiles takeFiles(const QStringList& files, const std::string& record, campai
   TakenFiles out;
   out.record = record;
   for (const QString& file : files) {
-    const fs::path path = file.toStdString();
+    const fs::path path = pathOf(file);
     try {
       campaign::fileRoles(kind).empty()
           ? readInto(path, kind, out)

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "app/shared/lane_plot.h"
+#include "app/shared/picture_bytes.h"
 #include "app/shared/plot_canvas.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
@@ -104,8 +105,8 @@ void ResultView::showPlot(bool other) {
   m_canvas->show(m_plot);
 }
 
-bool ResultView::savePng(const QString& file) {
-  return grab().save(file);
+QByteArray ResultView::png() {
+  return pngOf(grab());
 }
 QSize ResultView::paperSize() const {
   return m_canvas->size().expandedTo({480, 320});

@@ -301,18 +301,8 @@ std::optional<Finding> CompareStage::lacks() const {
   return analysis::compareLacks(document().analysis());
 }
 
-bool CompareStage::savePng(const QString& file) {
-  return m_page == ComparePage::Path ? m_plot->savePng(file) : m_sheet->savePng(file);
-}
-
-bool CompareStage::saveSvg(const QString& file) {
-  if (m_page == ComparePage::Path) return m_plot->saveSvg(file);
-  return lanes::saveSvg(file, m_sheet->paperSize(), tr("Distanz"), [this](QPainter& p) { m_sheet->paintPaper(p); });
-}
-
-bool CompareStage::savePdf(const QString& file) {
-  if (m_page == ComparePage::Path) return m_plot->savePdf(file);
-  return lanes::savePdf(file, m_sheet->paperSize(), tr("Distanz"), [this](QPainter& p) { m_sheet->paintPaper(p); });
+QByteArray CompareStage::png() {
+  return m_page == ComparePage::Path ? m_plot->png() : m_sheet->png();
 }
 
 QSize CompareStage::paperSize() const {

@@ -23,9 +23,7 @@ class CompareStage : public Stage, public Exportable {
 
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
-  bool savePng(const QString& file) override;
-  bool saveSvg(const QString& file) override;
-  bool savePdf(const QString& file) override;
+  QByteArray png() override;
   QSize paperSize() const override;
   void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;

@@ -3,6 +3,7 @@
 #include <QPainter>
 #include <QScrollBar>
 
+#include "app/shared/picture_bytes.h"
 #include "app/shared/theme.h"
 
 namespace distanz::app {
@@ -72,14 +73,14 @@ void SheetPage::paintPaper(QPainter& painter) const {
   painter.restore();
 }
 
-bool SheetPage::savePng(const QString& file) const {
+QByteArray SheetPage::png() const {
   QPixmap picture(m_canvas->size() * 2);
   picture.setDevicePixelRatio(2);
   picture.fill(theme::tokens().paper);
   QPainter p(&picture);
   paintPaper(p);
   p.end();
-  return picture.save(file);
+  return pngOf(picture);
 }
 
 }  // namespace distanz::app

@@ -21,7 +21,7 @@ class SheetPage : public QScrollArea {
   void show(Sheet sheet);
   QSize paperSize() const;
   void paintPaper(QPainter& painter) const;
-  bool savePng(const QString& file) const;
+  QByteArray png() const;
 
  protected:
   void resizeEvent(QResizeEvent* event) override;

@@ -16,6 +16,7 @@
 #include "app/kit/parts_view.h"
 #include "app/kit/setup_strip.h"
 #include "app/shared/lane_plot.h"
+#include "app/shared/picture_bytes.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
@@ -76,10 +77,6 @@ KitStage::KitStage(Document& document, QWidget* parent)
   connect(&document, &Document::changed, this, &KitStage::refresh);
   connect(&document, &Document::groundChanged, this, &KitStage::refresh);
   refresh();
-}
-
-KitStage::~KitStage() {
-  m_photos.waitForFinished();
 }
 
 void KitStage::addPages() {
@@ -218,7 +215,7 @@ void KitStage::takeFiles(const QStringList& files) {
   if (!m_asked) m_photos_of = m_parts->chosen();  // dropped
   if (m_wants_campaign || files.front().endsWith(".distanz", Qt::CaseInsensitive))
     return m_parts->takeFrom(files.front());
-  m_photos.setFuture(QtConcurrent::run([files] { return takePhotos(files); }));
+  m_photos.setFuture(QtConcurrent::run([files, stop = document().closing()] { return takePhotos(files, *stop); }));
 }
 
 void KitStage::settlePhotos() {
@@ -261,8 +258,8 @@ std::optional<Finding> KitStage::lacks() const {
   return analysis::kitLacks(document().campaign());
 }
 
-bool KitStage::savePng(const QString& file) {
-  return m_pages->currentWidget()->grab().save(file);
+QByteArray KitStage::png() {
+  return pngOf(m_pages->currentWidget()->grab());
 }
 
 QSize KitStage::paperSize() const {
@@ -273,14 +270,6 @@ void KitStage::paintPaper(QPainter& p) const {
   const QRectF all({}, QSizeF(paperSize()));
   p.fillRect(all, theme::tokens().surface);
   lanes::paint(p, all, m_chain->drawing(), lanesLook());
-}
-
-bool KitStage::saveSvg(const QString& file) {
-  return lanes::saveSvg(file, paperSize(), tr("Distanz"), [this](QPainter& p) { paintPaper(p); });
-}
-
-bool KitStage::savePdf(const QString& file) {
-  return lanes::savePdf(file, paperSize(), tr("Distanz"), [this](QPainter& p) { paintPaper(p); });
 }
 
 QByteArray KitStage::csv() const {

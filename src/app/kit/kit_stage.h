@@ -21,7 +21,6 @@ class KitStage : public Stage, public Exportable {
   Q_OBJECT
  public:
   explicit KitStage(Document& document, QWidget* parent = nullptr);
-  ~KitStage() override;
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
   bool takesFiles() const override;
@@ -30,9 +29,7 @@ class KitStage : public Stage, public Exportable {
   void addSetup();
   void addLink(campaign::LinkKind kind);
 
-  bool savePng(const QString& file) override;
-  bool saveSvg(const QString& file) override;
-  bool savePdf(const QString& file) override;
+  QByteArray png() override;
   QSize paperSize() const override;
   void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;

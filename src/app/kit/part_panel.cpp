@@ -323,11 +323,12 @@ void PartPanel::addPhotos(QVBoxLayout* column) {
     photo->setAccessibleName(QString::fromStdString(part->photos[i].file));
     photo->setToolTip(plainTip(QString::fromStdString(part->photos[i].file)));
     photo->setFlat(true);
-    const QPixmap picture = photoOf(m_document, part->id, part->photos[i], 96);
-    if (picture.isNull())
-      photo->setText(tr("cannot be shown"));
-    else
-      photo->setIcon(picture);
+    withPhoto(m_document, part->id, part->photos[i], 96, photo, [photo](const QPixmap& picture) {
+      if (picture.isNull())
+        photo->setText(tr("cannot be shown"));
+      else
+        photo->setIcon(picture);
+    });
     photo->setIconSize({96, 72});
     connect(photo, &QPushButton::clicked, this,
             [this, id = QString::fromStdString(part->id), i] { emit photoChosen(id, int(i)); });

@@ -11,6 +11,7 @@
 #include <set>
 
 #include "app/kit/facts.h"
+#include "app/shared/path_of.h"
 #include "app/shared/plot_canvas.h"
 #include "app/shared/text.h"
 #include "core/campaign/describe.h"
@@ -176,7 +177,7 @@ void PartsView::remove() {
 
 void PartsView::takeFrom(const QString& file) {
   if (m_reading.isRunning()) return;
-  m_reading.setFuture(QtConcurrent::run([path = std::filesystem::path(file.toStdString())]() -> Other {
+  m_reading.setFuture(QtConcurrent::run([path = pathOf(file)]() -> Other {
     Other out;
     try {
       out.campaign = store::CampaignFile::open(path, store::Access::ReadOnly).campaign();

@@ -63,10 +63,6 @@ FlightsPage::FlightsPage(Document& document, QWidget* parent)
   column->addLayout(below, 1);
 }
 
-FlightsPage::~FlightsPage() {
-  m_taking.waitForFinished();
-}
-
 void FlightsPage::takeRun(const std::string& run) {
   if (m_taking.isRunning()) return;
   m_taking.setFuture(QtConcurrent::run([run, c = m_document.campaign(), samples = m_document.samples()]() -> Taken {

@@ -20,7 +20,6 @@ class FlightsPage : public QWidget {
   Q_OBJECT
  public:
   explicit FlightsPage(Document& document, QWidget* parent = nullptr);
-  ~FlightsPage() override;
   void refresh();
   const plan::FlightPlan& plan() const { return m_plan; }
   std::vector<plan::BlindLabel> labels() const;

@@ -3,15 +3,16 @@
 #include <QCoreApplication>
 
 #include "core/finding/error.h"
+#include "app/shared/path_of.h"
 #include "geodata/ground_files.h"
 #include "words/say.h"
 
 namespace distanz::app {
 
-TakenLayers takeLayers(const QStringList& files, const campaign::Campaign& campaign) {
+TakenLayers takeLayers(const QStringList& files, const campaign::Campaign& campaign, const std::atomic<bool>& stop) {
   TakenLayers out;
   for (const QString& file : files) try {
-      geodata::TakenLayer taken = geodata::takeLayer(file.toStdString(), campaign);
+      geodata::TakenLayer taken = geodata::takeLayer(pathOf(file), campaign, {}, &stop);
       store::PackedLog packed = store::packLog(taken.bytes);
       taken.layer.file.sha256 = packed.sha256;
       out.attachments.push_back({taken.layer.file.file, std::move(packed)});

@@ -1,6 +1,7 @@
 #pragma once
 #include <QString>
 #include <QStringList>
+#include <atomic>
 #include <vector>
 
 #include "core/campaign/campaign.h"
@@ -18,7 +19,7 @@ struct TakenLayers {
 };
 
 /// Takes time: not for the interface thread.
-TakenLayers takeLayers(const QStringList& files, const campaign::Campaign& campaign);
+TakenLayers takeLayers(const QStringList& files, const campaign::Campaign& campaign, const std::atomic<bool>& stop);
 
 /// What a dialog for them asks for.
 QString layerFilter();

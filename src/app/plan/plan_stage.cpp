@@ -12,6 +12,7 @@
 #include "app/plan/points_page.h"
 #include "app/plan/preflight_list.h"
 #include "app/shared/head_buttons.h"
+#include "app/shared/picture_bytes.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
@@ -111,7 +112,7 @@ bool PlanStage::takesFiles() const {
 void PlanStage::takeFiles(const QStringList& files) {
   if (files.isEmpty() || m_taking.isRunning()) return;
   if (m_path_wanted || m_pages->currentIndex() == 1) return m_points->takeFile(files.front());
-  m_taking.setFuture(QtConcurrent::run([files, c = document().campaign()] { return takeLayers(files, c); }));
+  m_taking.setFuture(QtConcurrent::run([files, c = document().campaign(), stop = document().closing()] { return takeLayers(files, c, *stop); }));
 }
 
 void PlanStage::settleLayers() {
@@ -151,24 +152,14 @@ void PlanStage::carryOut(const Finding& f) {
   document().edit(finding("change-flights"), next);
 }
 
-bool PlanStage::savePng(const QString& file) {
-  if (!onFlights()) return m_lanes->savePng(file);
+QByteArray PlanStage::png() {
+  if (!onFlights()) return m_lanes->png();
   QPixmap page(paperSize());
   QPainter p(&page);
   p.setRenderHint(QPainter::Antialiasing);
   paintPaper(p);
   p.end();
-  return page.save(file);
-}
-
-bool PlanStage::saveSvg(const QString& file) {
-  if (!onFlights()) return m_lanes->saveSvg(file);
-  return lanes::saveSvg(file, paperSize(), tr("Distanz"), [this](QPainter& p) { paintPaper(p); });
-}
-
-bool PlanStage::savePdf(const QString& file) {
-  if (!onFlights()) return m_lanes->savePdf(file);
-  return lanes::savePdf(file, paperSize(), tr("Distanz"), [this](QPainter& p) { paintPaper(p); });
+  return pngOf(page);
 }
 
 QSize PlanStage::paperSize() const {

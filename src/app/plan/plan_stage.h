@@ -28,12 +28,11 @@ class PlanStage : public Stage, public Exportable {
   void carryOut(const Finding& finding) override;
   bool takesFiles() const override;
   void takeFiles(const QStringList& files) override;
-  bool savePng(const QString& file) override;
-  bool saveSvg(const QString& file) override;
-  bool savePdf(const QString& file) override;
+  QByteArray png() override;
   QSize paperSize() const override;
   void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;
+  bool tellsPlaces() const override { return m_pages->currentIndex() == 1 || m_pages->currentIndex() == 2; }
 
  protected:
   void showEvent(QShowEvent*) override;

@@ -8,6 +8,7 @@
 #include <QtConcurrent>
 #include <cmath>
 
+#include "app/shared/path_of.h"
 #include "app/shared/path_table.h"
 #include "app/plan/points_columns.h"
 #include "app/shared/bound_fields.h"
@@ -50,10 +51,6 @@ PointsPage::PointsPage(Document& document, QWidget* parent) : QWidget(parent), m
   connect(&m_taking, &QFutureWatcher<Taken>::finished, this, &PointsPage::settle);
   connect(&document, &Document::changed, this, &PointsPage::refreshPaths);
   refreshPaths();
-}
-
-PointsPage::~PointsPage() {
-  m_taking.waitForFinished();
 }
 
 QWidget* PointsPage::paths() {
@@ -214,11 +211,11 @@ std::optional<double> PointsPage::stationGround_m() const {
 void PointsPage::takeFile(const QString& file) {
   if (m_taking.isRunning()) return;
   m_taking.setFuture(
-      QtConcurrent::run([file, c = m_document.campaign(), ground = stationGround_m()]() -> Taken {
+      QtConcurrent::run([file, c = m_document.campaign(), ground = stationGround_m(), stop = m_document.closing()]() -> Taken {
         try {
-          const std::filesystem::path path = file.toStdString();
+          const std::filesystem::path path = pathOf(file);
           geodata::PlanTaken taken =
-              geodata::takeAny(c, formats::readFile(path), path.filename().string(), ground);
+              geodata::takeAny(c, formats::readFile(path), path.filename().string(), ground, stop.get());
           return {std::move(taken.campaign), std::move(taken.notes), {}};
         } catch (const std::exception& e) {
           return {{}, {}, words::sentence(findingOf(e))};

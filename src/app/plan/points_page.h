@@ -16,7 +16,6 @@ class PointsPage : public QWidget {
   Q_OBJECT
  public:
   explicit PointsPage(Document& document, QWidget* parent = nullptr);
-  ~PointsPage() override;
   /// Takes station, path, posts and segments from a file. Takes time for large ones: reads beside the window.
   void takeFile(const QString& file);
 

@@ -7,6 +7,7 @@
 #include <algorithm>
 
 #include "app/runs/match_text.h"
+#include "app/shared/path_of.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "formats/antennas.h"
@@ -136,7 +137,7 @@ void ImportDialog::look(const QString& file) {
   looked.pending.ended = campaign::Ended::TurnedBack;
   if (const auto path = campaign::courseOf(m_document.campaign()); path && path->closed()) looked.pending.method = campaign::Method::Course;
   try {
-    looked.head = formats::headOf(file.toStdString());
+    looked.head = formats::headOf(pathOf(file));
     const formats::Remembered before = formats::rememberedCorrections(m_document.campaign(), looked.head);
     looked.pending.corrections = before.columns;
     looked.matched_as = before.run;
@@ -434,7 +435,11 @@ void ImportDialog::lookAgain() {
     return;
   }
   m_told->setText(tr("Looking at %1 ...").arg(QFileInfo(group.front().file).fileName()));
-  m_look.setFuture(QtConcurrent::run([group = std::move(group), c = m_document.campaign()] { return lookAt(group, c); }));
+  *m_look_stop = true;
+  m_look_stop = std::make_shared<std::atomic<bool>>(false);
+  m_look.setFuture(QtConcurrent::run([group = std::move(group), c = m_document.campaign(), stop = m_look_stop, closing = m_document.closing()] {
+    return lookAt(group, c, [&](double) { return !*stop && !*closing; });
+  }));
 }
 
 void ImportDialog::showLook(const LogLook& look) {

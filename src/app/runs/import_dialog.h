@@ -69,6 +69,7 @@ class ImportDialog : public QDialog {
   QCheckBox* m_split;
   QLabel* m_told;
   QFutureWatcher<LogLook> m_look;
+  std::shared_ptr<std::atomic<bool>> m_look_stop = std::make_shared<std::atomic<bool>>(false);
   QLabel* m_matches_title;
   QLabel* m_message;
   QProgressBar* m_progress;

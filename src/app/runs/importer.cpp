@@ -3,23 +3,31 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QPointer>
+#include <QPromise>
 #include <QtConcurrent>
 #include <algorithm>
 
+#include "app/shared/path_of.h"
 #include "formats/files.h"
 #include "store/log_intake.h"
 #include "words/say.h"
 
 namespace distanz::app {
 
+namespace {
+
+constexpr int kWhole = 1000;
+
+}  // namespace
+
 Importer::Importer(Document& document, QObject* parent)
     : QObject(parent), m_document(document), m_stop(std::make_shared<std::atomic<bool>>(false)) {
   connect(&m_watcher, &QFutureWatcher<Outcome>::finished, this, &Importer::finish);
+  connect(&m_watcher, &QFutureWatcher<Outcome>::progressValueChanged, this, [this](int done) { emit progressed(double(done) / kWhole); });
 }
 
 Importer::~Importer() {
   *m_stop = true;
-  m_watcher.waitForFinished();
 }
 
 void Importer::cancel() {
@@ -32,7 +40,7 @@ QString nameOf(const PendingLog& log) {
 }
 
 formats::GivenLog givenLog(const PendingLog& log) {
-  formats::GivenLog out = formats::givenLog(QFile::encodeName(log.file).toStdString(), QFileInfo(log.file).fileName().toStdString(), log.corrections);
+  formats::GivenLog out = formats::givenLog(pathOf(log.file), QFileInfo(log.file).fileName().toStdString(), log.corrections);
   out.offset_s = log.offset_s;
   out.unplaced = log.method == campaign::Method::Course;
   return out;
@@ -87,13 +95,13 @@ Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const camp
 void Importer::start(const std::vector<PendingLog>& logs) {
   m_stop = std::make_shared<std::atomic<bool>>(false);
   m_running = true;
-  const auto progress = [this, stop = m_stop](double share) {
-    QMetaObject::invokeMethod(
-        this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
-    return !*stop;
-  };
-  m_watcher.setFuture(
-      QtConcurrent::run([logs, c = m_document.campaign(), progress] { return work(logs, c, progress); }));
+  m_watcher.setFuture(QtConcurrent::run([logs, c = m_document.campaign(), stop = m_stop, closing = m_document.closing()](QPromise<Outcome>& promise) {
+    promise.setProgressRange(0, kWhole);
+    promise.addResult(work(logs, c, [&](double share) {
+      promise.setProgressValue(int(share * kWhole));
+      return !*stop && !*closing;
+    }));
+  }));
 }
 
 void Importer::finish() {

@@ -46,7 +46,7 @@ QString laidText(const formats::FurtherLog& log) {
 
 }  // namespace
 
-LogLook lookAt(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign) {
+LogLook lookAt(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign, const formats::Progress& progress) {
   LogLook out;
   qint64 bytes = 0;
   for (const PendingLog& log : logs) bytes += QFileInfo(log.file).size();
@@ -55,13 +55,15 @@ LogLook lookAt(const std::vector<PendingLog>& logs, const campaign::Campaign& ca
     return out;
   }
   for (const bool laid : {false, true}) try {
-      const formats::ImportedLog read = formats::importLogs(givenOf(logs, laid), campaign);
+      const formats::ImportedLog read = formats::importLogs(givenOf(logs, laid), campaign, progress);
       out.shown = shownOf(read, logs.front(), campaign);
       out.flights = read.flights;
       QStringList told;
       for (const formats::FurtherLog& f : read.further) told << laidText(f);
       told.removeAll(QString());
       if (!out.refused) out.told = told.join("\n");
+      return out;
+    } catch (const formats::ReadCancelled&) {
       return out;
     } catch (const std::exception& e) {
       if (!out.refused) out.told = words::sentence(e);

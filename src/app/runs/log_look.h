@@ -17,6 +17,6 @@ struct LogLook {
 };
 
 /// @param logs a log, and those that go with it. Never throws. Lengthy: to be called beside the window.
-LogLook lookAt(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign);
+LogLook lookAt(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign, const formats::Progress& progress = {});
 
 }  // namespace distanz::app

@@ -17,6 +17,7 @@
 #include "app/runs/marks_dialog.h"
 #include "app/shared/elided_label.h"
 #include "app/shared/head_buttons.h"
+#include "app/shared/path_of.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
@@ -168,7 +169,7 @@ void RunsStage::paste() {
 void RunsStage::bringInText(const QString& name, const QString& text) {
   const QString file = m_pasted.filePath(QString("%1 %2.csv").arg(name, QDateTime::currentDateTime().toString("yyyy-MM-dd HH.mm.ss")));
   try {
-    formats::writeFile(QFile::encodeName(file).toStdString(), text.toStdString());
+    formats::writeFile(pathOf(file), text.toStdString());
   } catch (const std::exception& e) {
     emit document().refused(words::sentence(e));
     return;

@@ -1,5 +1,6 @@
 #include "app/shared/document.h"
 
+#include <QPromise>
 #include <QThread>
 #include <QtConcurrent>
 #include <algorithm>
@@ -15,6 +16,8 @@
 namespace distanz::app {
 
 namespace {
+
+constexpr int kWhole = 1000;  // of an analysis, in steps that can be seen
 
 /// One core is left to the window.
 unsigned sparingThreads() {
@@ -48,6 +51,9 @@ Document::Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent)
   m_watch.setInterval(kWatch_ms);
   connect(&m_delay, &QTimer::timeout, this, &Document::start);
   connect(&m_watcher, &QFutureWatcher<Outcome>::finished, this, &Document::finish);
+  connect(&m_watcher, &QFutureWatcher<Outcome>::progressValueChanged, this, [this](int done) {
+    if (!*m_stop) emit progressed(double(done) / kWhole);
+  });
   connect(&m_watch, &QTimer::timeout, this, &Document::watch);
   connect(this, &Document::changed, this, [this] { m_ground.show(m_campaign->layers); });
   connect(&m_ground, &GroundKeeper::changed, this, &Document::groundChanged);
@@ -58,9 +64,8 @@ Document::Document(std::shared_ptr<OpenedCampaign> opened, QObject* parent)
 }
 
 Document::~Document() {
-  *m_stop = true;
-  m_watcher.waitForFinished();
-  m_file_thread.waitForDone();
+  close();
+  m_file_thread.waitForDone();  // what the pilot did is kept; an analysis is left where it is
 }
 
 Document::Kept Document::carryOut(store::CampaignFile& file, const Job& job) {
@@ -216,29 +221,31 @@ void Document::schedule() {
   m_delay.start();
 }
 
+Document::Outcome Document::analysed(const std::shared_ptr<const campaign::Campaign>& kept, const store::SampleFile& samples,
+                                     analysis::ReductionCache& cache, const std::function<bool(double)>& progress) {
+  const campaign::Campaign& c = *kept;
+  try {
+    const auto source = [&](const campaign::Run& run) { return samples.recording(run, c); };
+    return std::make_shared<Analysed>(
+        Analysed{kept, std::make_shared<const analysis::CampaignAnalysis>(
+                           analysis::analyse(c, source, cache, progress, sparingThreads()))});
+  } catch (const analysis::Cancelled&) {
+    return std::shared_ptr<Analysed>();
+  } catch (const std::exception& e) {
+    return words::sentence(e);
+  }
+}
+
 void Document::start() {
   if (m_watcher.isRunning()) return;  // finish() starts again
   m_stop = std::make_shared<std::atomic<bool>>(false);
-  const auto progress = [this, stop = m_stop](double share) {
-    if (!*stop)
-      QMetaObject::invokeMethod(
-          this, [this, share] { emit progressed(share); }, Qt::QueuedConnection);
-    return !*stop;
-  };
-  m_watcher.setFuture(
-      QtConcurrent::run([kept = m_campaign, samples = m_samples, cache = m_reduced, progress]() -> Outcome {
-        const campaign::Campaign& c = *kept;
-        try {
-          const auto source = [&](const campaign::Run& run) { return samples->recording(run, c); };
-          return std::make_shared<Analysed>(
-              Analysed{kept, std::make_shared<const analysis::CampaignAnalysis>(
-                                 analysis::analyse(c, source, *cache, progress, sparingThreads()))});
-        } catch (const analysis::Cancelled&) {
-          return std::shared_ptr<Analysed>();
-        } catch (const std::exception& e) {
-          return words::sentence(e);
-        }
-      }));
+  m_watcher.setFuture(QtConcurrent::run([kept = m_campaign, samples = m_samples, cache = m_reduced, stop = m_stop](QPromise<Outcome>& promise) {
+    promise.setProgressRange(0, kWhole);
+    promise.addResult(analysed(kept, *samples, *cache, [&](double share) {
+      promise.setProgressValue(int(share * kWhole));
+      return !*stop;
+    }));
+  }));
   if (!m_analysed) emit analysisChanged();  // later ones show the old result until the new one stands
 }
 
@@ -251,6 +258,7 @@ void Document::finish() {
     m_analysis = std::move(fresh->analysis);
     m_analysed = true;
   }
+  if (*m_closing) return;
   if (*m_stop) m_delay.start();
   emit analysisChanged();
 }

@@ -74,6 +74,11 @@ class Document : public QObject {
   /// The file was deleted, replaced, cut or damaged: nothing can be kept in it.
   bool fileLost() const { return m_lost; }
 
+  /// Set once the campaign is being closed: work on other threads ends then. It holds copies and answers to a
+  /// watcher, and nobody waits for it.
+  const std::shared_ptr<std::atomic<bool>>& closing() const { return m_closing; }
+  void close() { *m_closing = *m_stop = true; }
+
   /// A connection of its own to logs and samples, for work on other threads.
   std::shared_ptr<store::SampleFile> samples() const { return m_samples; }
 
@@ -113,6 +118,8 @@ class Document : public QObject {
   };
   using Outcome = std::variant<std::shared_ptr<Analysed>, QString>;  // null: stopped
   void schedule();
+  static Outcome analysed(const std::shared_ptr<const campaign::Campaign>& kept, const store::SampleFile& samples,
+                          analysis::ReductionCache& cache, const std::function<bool(double)>& progress);
   void start();
   void finish();
 
@@ -164,7 +171,8 @@ class Document : public QObject {
   std::optional<double> m_picked;
   QFutureWatcher<Outcome> m_watcher;
   QTimer m_delay;
-  std::shared_ptr<std::atomic<bool>> m_stop;
+  std::shared_ptr<std::atomic<bool>> m_stop;  ///< of the analysis under way
+  std::shared_ptr<std::atomic<bool>> m_closing = std::make_shared<std::atomic<bool>>(false);
   std::shared_ptr<analysis::ReductionCache> m_reduced;  ///< used by one analysis at a time
 };
 

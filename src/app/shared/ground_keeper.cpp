@@ -2,15 +2,17 @@
 
 #include <QtConcurrent>
 
+#include "reader/ask.h"
+
 namespace distanz::app {
 
 GroundKeeper::GroundKeeper(std::shared_ptr<store::SampleFile> samples, QObject* parent)
     : QObject(parent), m_samples(std::move(samples)), m_files(std::make_shared<geodata::GroundFiles>()) {
-  connect(&m_watcher, &QFutureWatcher<geodata::GroundRead>::finished, this, &GroundKeeper::finish);
+  connect(&m_watcher, &QFutureWatcher<std::optional<geodata::GroundRead>>::finished, this, &GroundKeeper::finish);
 }
 
 GroundKeeper::~GroundKeeper() {
-  m_watcher.waitForFinished();
+  *m_stop = true;
 }
 
 void GroundKeeper::show(const std::vector<campaign::Layer>& layers) {
@@ -21,14 +23,19 @@ void GroundKeeper::show(const std::vector<campaign::Layer>& layers) {
 
 void GroundKeeper::start() {
   m_started = m_wanted;
-  m_watcher.setFuture(QtConcurrent::run([layers = m_wanted, samples = m_samples, files = m_files] {
-    return files->groundOf(layers,
-                           [&](const campaign::Layer& l) { return samples->keptBytes(l.id, l.file); });
+  m_watcher.setFuture(QtConcurrent::run([layers = m_wanted, samples = m_samples, files = m_files, stop = m_stop]() -> std::optional<geodata::GroundRead> {
+    try {
+      return files->groundOf(layers, [&](const campaign::Layer& l) { return samples->keptBytes(l.id, l.file); }, stop.get());
+    } catch (const reader::Stopped&) {
+      return std::nullopt;
+    }
   }));
 }
 
 void GroundKeeper::finish() {
-  m_read = m_watcher.result();
+  std::optional<geodata::GroundRead> read = m_watcher.result();
+  if (!read) return;
+  m_read = std::move(*read);
   if (m_started != m_wanted) start();
   emit changed();
 }

@@ -34,7 +34,8 @@ class GroundKeeper : public QObject {
   std::shared_ptr<geodata::GroundFiles> m_files;  ///< used by one reading at a time
   std::vector<campaign::Layer> m_wanted, m_started;
   geodata::GroundRead m_read;
-  QFutureWatcher<geodata::GroundRead> m_watcher;
+  QFutureWatcher<std::optional<geodata::GroundRead>> m_watcher;  ///< none: stopped
+  std::shared_ptr<std::atomic<bool>> m_stop = std::make_shared<std::atomic<bool>>(false);
 };
 
 }  // namespace distanz::app

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "app/shared/lane_draw.h"
+#include "app/shared/picture_bytes.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "words/quantity.h"
@@ -201,20 +202,12 @@ void LanePlot::resizeEvent(QResizeEvent* event) {
   arrange();
 }
 
-bool LanePlot::savePng(const QString& file) {
-  return m_plot->savePng(file, m_plot->width(), m_plot->height(), 2.0);
+QByteArray LanePlot::png() {
+  return pngOf(m_plot->toPixmap(m_plot->width(), m_plot->height(), 2.0));
 }
 
 void LanePlot::paintPaper(QPainter& painter) const {
   lanes::paint(painter, size(), m_lanes, lanesLook());
-}
-
-bool LanePlot::saveSvg(const QString& file) const {
-  return lanes::saveSvg(file, size(), m_lanes, lanesLook(), tr("Distanz"));
-}
-
-bool LanePlot::savePdf(const QString& file) const {
-  return lanes::savePdf(file, size(), m_lanes, lanesLook(), tr("Distanz"));
 }
 
 std::optional<LanePlot::Under> LanePlot::under(const QPointF& at) const {

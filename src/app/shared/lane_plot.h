@@ -30,10 +30,8 @@ class LanePlot : public QWidget {
   void setPicked(std::optional<double> distance_m);
   /// Draws anew once the window has nothing more urgent to do; a plot that is not seen, when it is shown.
   void replot();
-  bool savePng(const QString& file);
+  QByteArray png();
   void paintPaper(QPainter& painter) const;
-  bool saveSvg(const QString& file) const;
-  bool savePdf(const QString& file) const;
 
  signals:
   void picked(double distance_m);

@@ -1,61 +1,64 @@
 #include "app/shared/photo.h"
 
-#include <QBuffer>
 #include <QDialog>
-#include <QImageReader>
+#include <QFutureWatcher>
+#include <QImage>
 #include <QLabel>
 #include <QPixmapCache>
 #include <QPushButton>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 
+#include "app/shared/path_of.h"
 #include "app/shared/text.h"
 #include "core/finding/error.h"
 #include "formats/bench/record_files.h"
 #include "formats/files.h"
+#include "reader/ask.h"
 #include "words/say.h"
 
 namespace distanz::app {
 namespace {
 
-constexpr int kMostPixels = 12000;  // of a side: more would fill the memory
+constexpr int kProof_px = 64, kShown_px = 900;
 
-/// Read no larger than it is shown, so that no picture, however it was made, takes much memory.
-QImage imageOf(const QByteArray& bytes, int most_px) {
-  QBuffer buffer;
-  buffer.setData(bytes);
-  QImageReader reader(&buffer);
-  reader.setAutoTransform(true);
-  const QSize size = reader.size();
-  if (!size.isValid() || size.width() > kMostPixels || size.height() > kMostPixels) return {};
-  if (size.width() > most_px || size.height() > most_px)
-    reader.setScaledSize(size.scaled(most_px, most_px, Qt::KeepAspectRatio));
-  return reader.read();
+/// Decoded by the caged reader, no larger than it is shown. Null where it is no picture.
+QImage imageOf(const std::string& bytes, const std::string& name, int most_px, const std::atomic<bool>& stop) {
+  const reader::PhotoRead read = reader::readPhoto({.kind = reader::Request::Kind::Photo, .name = name, .most_px = most_px}, reader::File(bytes), &stop);
+  if (read.fault != reader::Fault::None) return {};
+  return QImage(read.rgba.data(), read.width, read.height, 4 * read.width, QImage::Format_RGBA8888).copy();
 }
 
 }  // namespace
 
-QPixmap photoOf(const Document& document, const std::string& owner, const campaign::KeptFile& photo,
-                int most_px) {
+void withPhoto(const Document& document, const std::string& owner, const campaign::KeptFile& photo, int most_px,
+               QObject* context, const std::function<void(const QPixmap&)>& then) {
   const QString key = QString("%1/%2").arg(QString::fromStdString(photo.sha256)).arg(most_px);
   QPixmap found;
-  if (QPixmapCache::find(key, &found)) return found;  // forms are made anew often
-  try {
-    const std::string bytes = document.samples()->keptBytes(owner, photo);
-    found = QPixmap::fromImage(imageOf(QByteArray::fromStdString(bytes), most_px));
-  } catch (const Error&) {
-    return {};
-  }
-  QPixmapCache::insert(key, found);
-  return found;
+  if (QPixmapCache::find(key, &found)) return then(found);  // forms are made anew often
+  auto* reading = new QFutureWatcher<QImage>(context);
+  QObject::connect(reading, &QFutureWatcher<QImage>::finished, context, [reading, key, then] {
+    const QPixmap picture = QPixmap::fromImage(reading->result());
+    if (!picture.isNull()) QPixmapCache::insert(key, picture);
+    reading->deleteLater();
+    then(picture);
+  });
+  reading->setFuture(QtConcurrent::run([samples = document.samples(), stop = document.closing(), owner, photo, most_px] {
+    try {
+      return imageOf(samples->keptBytes(owner, photo), photo.file, most_px, *stop);
+    } catch (const Error&) {
+      return QImage();
+    }
+  }));
 }
 
-TakenPhotos takePhotos(const QStringList& files) {
+TakenPhotos takePhotos(const QStringList& files, const std::atomic<bool>& stop) {
   TakenPhotos out;
   for (const QString& name : files) {
-    const std::filesystem::path path = name.toStdString();
+    const std::filesystem::path path = pathOf(name);
     try {
       const std::string bytes = formats::readForRecord(path);
-      if (imageOf(QByteArray::fromStdString(bytes), 64).isNull()) throw InputError(finding("no-picture"));
+      if (imageOf(bytes, path.filename().string(), kProof_px, stop).isNull()) throw InputError(finding("no-picture"));
       store::PackedLog packed = store::packLog(bytes);
       campaign::KeptFile file{formats::safeFileName(path.filename().string()), packed.sha256, "picture", {}};
       out.attachments.push_back({file.file, std::move(packed)});
@@ -74,7 +77,12 @@ bool showPhoto(QWidget* parent, const Document& document, const std::string& own
   dialog.setWindowTitle(QString::fromStdString(photo.file));
   auto* layout = new QVBoxLayout(&dialog);
   auto* picture = plainLabel();
-  picture->setPixmap(photoOf(document, owner, photo, 900));
+  picture->setMinimumSize(320, 240);
+  picture->setAlignment(Qt::AlignCenter);
+  withPhoto(document, owner, photo, kShown_px, picture, [picture](const QPixmap& read) {
+    if (read.isNull()) picture->setText(QDialog::tr("cannot be shown"));
+    else picture->setPixmap(read);
+  });
   layout->addWidget(picture);
   auto* row = new QHBoxLayout;
   auto* remove = new QPushButton(QDialog::tr("Remove photo"));

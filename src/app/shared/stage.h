@@ -47,17 +47,18 @@ class Stage : public QWidget {
   Document& m_document;
 };
 
-/// A stage whose main view can be saved as picture and as data.
+/// A stage whose main view can be saved as picture and as data: as the bytes of a file, which one place writes
+/// (see MainWindow::exportView()).
 class Exportable {
  public:
   virtual ~Exportable() = default;
-  virtual bool savePng(const QString& file) = 0;
-  virtual bool saveSvg(const QString& file) = 0;
-  virtual bool savePdf(const QString& file) = 0;
+  virtual QByteArray png() = 0;
   /// What is drawn on paper, and how large it is, px.
   virtual QSize paperSize() const = 0;
   virtual void paintPaper(QPainter& painter) const = 0;
   virtual QByteArray csv() const = 0;
+  /// Whoever gets it learns where is flown.
+  virtual bool tellsPlaces() const { return false; }
 };
 
 }  // namespace distanz::app

@@ -82,6 +82,14 @@ QVBoxLayout* StartView::recentOnes(const QStringList& recent) {
     right->addWidget(button, 0, Qt::AlignLeft);
     connect(button, &QPushButton::clicked, this, [this, file] { emit recentRequested(file); });
   }
+  if (!recent.isEmpty()) {
+    right->addSpacing(8);
+    auto* forget = new QPushButton(tr("Clear this list"));
+    forget->setObjectName("forgetRecent");
+    forget->setToolTip(tr("The campaign files stay where they are."));
+    right->addWidget(forget, 0, Qt::AlignLeft);
+    connect(forget, &QPushButton::clicked, this, &StartView::forgetRequested);
+  }
   right->addStretch();
   return right;
 }

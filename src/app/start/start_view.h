@@ -16,6 +16,7 @@ class StartView : public QWidget {
   void openRequested();
   void demoRequested();
   void recentRequested(const QString& file);
+  void forgetRequested();  ///< which campaigns were open
 
  private:
   QVBoxLayout* choices();

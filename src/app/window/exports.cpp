@@ -1,30 +1,40 @@
 #include <QFile>
-#include <QFileInfo>
 #include <QPainter>
 #include <QPrinter>
 #include <algorithm>
 
+#include "app/shared/path_of.h"
+#include "app/window/leaving_dialog.h"
 #include "app/window/main_window.h"
-#include "app/window/path_of.h"
-#include "formats/aside.h"
 #include "formats/files.h"
+#include "lanes/paper/sheet.h"
+#include "reader/ask.h"
 #include "store/exchange.h"
 #include "words/say.h"
 
 namespace distanz::app {
+namespace {
+
+store::Leave leaveOf(const campaign::Leaving& along) {
+  return {along, [](const std::string& bytes, const std::string& name) { return reader::plainPhoto(bytes, name); }};
+}
+
+}  // namespace
 
 void MainWindow::exportFolder() {
   const std::filesystem::path file = m_document->path();
   const auto folder = m_prompts.saveFile(this, tr("Export as interchange folder"),
                                          QString::fromStdString(file.stem().string()), {});
   if (!folder) return;
-  inBackground([file, to = pathOf(*folder)]() -> QString {
-    try {
-      store::toInterchange(file, to);
-      return {};
-    } catch (const std::exception& e) {
-      return words::sentence(e);
-    }
+  askLeaving(this, campaign::carriedBy(m_document->campaign()), [this, file, to = pathOf(*folder)](const campaign::Leaving& along) {
+    inBackground([file, to, leave = leaveOf(along)]() -> QString {
+      try {
+        store::toInterchange(file, to, leave);
+        return {};
+      } catch (const std::exception& e) {
+        return words::sentence(e);
+      }
+    });
   });
 }
 
@@ -34,17 +44,23 @@ void MainWindow::saveCopy() {
                          QString::fromStdString(m_document->path().stem().string()) + tr(" copy.distanz"),
                          tr("Distanz campaigns (*.distanz)"));
   if (!file || !m_document || refuseOpenFile(*file)) return;
+  if (m_document->fileLost()) return writeCopy(*file, {});  // all of it is rescued
+  askLeaving(this, campaign::carriedBy(m_document->campaign()), [this, file = *file](const campaign::Leaving& along) { writeCopy(file, along); });
+}
+
+void MainWindow::writeCopy(const QString& file, const campaign::Leaving& along) {
+  if (!m_document) return;
   const auto lost = std::make_shared<std::vector<std::string>>();
   inBackground(
-      [c = m_document->campaign(), samples = m_document->samples(), to = pathOf(*file), lost]() -> QString {
+      [c = m_document->campaign(), samples = m_document->samples(), to = pathOf(file), leave = leaveOf(along), lost]() -> QString {
         try {
-          *lost = store::saveCopy(c, *samples, to);
+          *lost = store::saveCopy(c, *samples, to, leave);
           return {};
         } catch (const std::exception& e) {
           return words::sentence(e);
         }
       },
-      [this, lost, file = *file] {
+      [this, lost, file] {
         QStringList ids;
         for (const std::string& id : *lost) ids << QString::fromStdString(id);
         const QString told =
@@ -57,47 +73,42 @@ void MainWindow::saveCopy() {
       });
 }
 
-void MainWindow::exportView(const QString& filter, const QString& ending,
-                            const std::function<bool(Exportable&, const QString&)>& write) {
-  const auto file = m_prompts.saveFile(this, tr("Save view"), "distanz" + ending, filter);
-  auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current())
-                           : nullptr;  // after the dialog: it may have changed
-  if (!file || !view) return;
-  const QString& path = *file;
+void MainWindow::writeExport(const QString& file, const QByteArray& bytes) {
+  if (bytes.isEmpty()) return say(tr("%1: this view cannot be drawn").arg(file));
   try {
-    formats::Aside aside(pathOf(path));  // never half a picture under its name
-    if (!write(*view, QFile::decodeName(aside.place().c_str())))
-      return say(tr("%1: cannot be written; choose another folder").arg(path));
-    aside.publish(formats::Aside::Existing::Replace);
+    formats::writeFile(pathOf(file), std::string_view(bytes.constData(), std::size_t(bytes.size())));
   } catch (const Error& e) {
     say(words::sentence(e));
   }
 }
 
+void MainWindow::exportView(const QString& filter, const QString& ending,
+                            const std::function<QByteArray(Exportable&)>& bytes) {
+  const auto shown = [this] { return m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr; };
+  const bool places = shown() && shown()->tellsPlaces();
+  const auto file = m_prompts.saveFile(this, places ? tr("Save view: it shows where you fly") : tr("Save view"), "distanz" + ending, filter);
+  auto* view = shown();  // after the dialog: it may have changed
+  if (file && view) writeExport(*file, bytes(*view));
+}
+
 void MainWindow::exportPng() {
-  exportView(tr("PNG pictures (*.png)"), ".png",
-             [](Exportable& v, const QString& f) { return v.savePng(f); });
+  exportView(tr("PNG pictures (*.png)"), ".png", [](Exportable& v) { return v.png(); });
 }
 
 void MainWindow::exportSvg() {
-  exportView(tr("SVG drawings (*.svg)"), ".svg",
-             [](Exportable& v, const QString& f) { return v.saveSvg(f) && QFileInfo::exists(f); });
+  exportView(tr("SVG drawings (*.svg)"), ".svg", [](Exportable& v) {
+    return lanes::svgOf(v.paperSize(), tr("Distanz"), [&](QPainter& p) { v.paintPaper(p); });
+  });
 }
 
 void MainWindow::exportPdf() {
-  exportView(tr("PDF documents (*.pdf)"), ".pdf",
-             [](Exportable& v, const QString& f) { return v.savePdf(f); });
+  exportView(tr("PDF documents (*.pdf)"), ".pdf", [](Exportable& v) {
+    return lanes::pdfOf(v.paperSize(), tr("Distanz"), [&](QPainter& p) { v.paintPaper(p); });
+  });
 }
 
 void MainWindow::exportCsv() {
-  exportView(tr("CSV tables (*.csv)"), ".csv", [](Exportable& v, const QString& f) {
-    try {
-      formats::writeNewFile(pathOf(f), v.csv().toStdString());
-    } catch (const Error&) {
-      return false;
-    }
-    return true;
-  });
+  exportView(tr("CSV tables (*.csv)"), ".csv", [](Exportable& v) { return v.csv(); });
 }
 
 void MainWindow::printView() {
@@ -114,15 +125,9 @@ void MainWindow::printView() {
 }
 
 void MainWindow::saveBytes(const QString& name, const QByteArray& bytes) {
-  const auto file = m_prompts.saveFile(this, tr("Save file"), name, tr("All files (*)"));
-  if (!file) return;
-  try {
-    formats::Aside aside(pathOf(*file));  // never half a file under its name
-    formats::writeNewFile(aside.place(), bytes.toStdString());
-    aside.publish(formats::Aside::Existing::Replace);
-  } catch (const Error& e) {
-    say(words::sentence(e));
-  }
+  auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;
+  const QString title = view && view->tellsPlaces() ? tr("Save file: it tells where you fly") : tr("Save file");
+  if (const auto file = m_prompts.saveFile(this, title, name, tr("All files (*)"))) writeExport(*file, bytes);
 }
 
 }  // namespace distanz::app

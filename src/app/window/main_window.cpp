@@ -16,7 +16,7 @@
 #include "app/shared/theme.h"
 #include "app/start/start_view.h"
 #include "app/window/demo.h"
-#include "app/window/path_of.h"
+#include "app/shared/path_of.h"
 #include "formats/aside.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
@@ -53,15 +53,14 @@ MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
 }
 
 MainWindow::~MainWindow() {
-  m_opening.waitForFinished();
-  m_background.waitForDone();
+  m_background.waitForDone();  // what the pilot wants written is written; an opening is left where it is
   dropPages();  // before the document that they show
 }
 
 QStringList MainWindow::recent() const {
   QStringList files;
   for (const QString& f : QSettings().value("recent").toStringList())
-    if (QFileInfo::exists(f)) files << f;
+    if (std::error_code ignored; fs::exists(pathOf(f), ignored)) files << f;
   return files;
 }
 
@@ -72,12 +71,18 @@ void MainWindow::remember(const QString& file) {
   QSettings().setValue("recent", QVariant(files.mid(0, 8)));
 }
 
+void MainWindow::forget() {
+  QSettings().remove("recent");
+  showStart();
+}
+
 void MainWindow::showStart() {
   auto* start = new StartView(recent());
   connect(start, &StartView::newRequested, this, &MainWindow::newCampaign);
   connect(start, &StartView::openRequested, this, &MainWindow::chooseCampaign);
   connect(start, &StartView::demoRequested, this, &MainWindow::openDemo);
   connect(start, &StartView::recentRequested, this, [this](const QString& f) { open(f); });
+  connect(start, &StartView::forgetRequested, this, &MainWindow::forget, Qt::QueuedConnection);  // the button goes with it
   dropPages();
   m_document.reset();
   m_pages->addWidget(start);
@@ -118,7 +123,7 @@ void MainWindow::openLater(const QString& file, const std::function<void()>& mak
   m_opening_running = true;
   m_first_stage = first_stage;
   setCursor(Qt::BusyCursor);
-  m_opening.setFuture(QtConcurrent::run(&m_background, [make, file]() -> Opened {
+  m_opening.setFuture(QtConcurrent::run([make, file]() -> Opened {
     try {
       if (make) make();
       return openCampaign(pathOf(file));

@@ -10,6 +10,7 @@
 #include "app/shared/preferences.h"
 #include "app/window/prompts.h"
 #include "app/window/workspace.h"
+#include "core/campaign/leaving.h"
 
 namespace distanz::app {
 
@@ -66,6 +67,7 @@ class MainWindow : public QMainWindow {
   void importFolder();
   void exportFolder();
   void saveCopy();
+  void writeCopy(const QString& file, const campaign::Leaving& along);
   /// True, and said, where a file about to be written is the one that is open.
   bool refuseOpenFile(const QString& file);
   void inBackground(const std::function<QString()>& work, const std::function<void()>& then = {});
@@ -87,9 +89,11 @@ class MainWindow : public QMainWindow {
   void followBanner(const QString& link);
   void close();
   void remember(const QString& file);
+  void forget();  ///< what remember() kept
   QStringList recent() const;
   void exportView(const QString& filter, const QString& ending,
-                  const std::function<bool(Exportable&, const QString&)>& write);
+                  const std::function<QByteArray(Exportable&)>& bytes);
+  void writeExport(const QString& file, const QByteArray& bytes);
 
   Prompts& m_prompts;
   using Opened =

@@ -65,7 +65,7 @@ void turnBench(MainWindow& window, int record, const char* side) {
 
 /// The stage as it is exported.
 void saveSheet(MainWindow& window, const QString& file) {
-  if (auto* sheet = dynamic_cast<Exportable*>(window.workspace()->current())) sheet->savePng(file);
+  if (auto* sheet = dynamic_cast<Exportable*>(window.workspace()->current())) formats::writeFile(file.toStdString(), sheet->png().toStdString());
 }
 
 /// The page that says how it is decided.

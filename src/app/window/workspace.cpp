@@ -136,6 +136,7 @@ void Workspace::build(int stage) {
 void Workspace::finish() {
   for (Stage* stage : m_stages)
     if (stage) stage->finish();
+  m_document.close();
 }
 
 Stage* Workspace::current() const {

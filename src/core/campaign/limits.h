@@ -1,6 +1,8 @@
 #pragma once
 #include <cstddef>
 
+#include "core/limits/reading.h"
+
 /// Limits that stored and typed values keep to, canonical units.
 namespace distanz::campaign::limits {
 
@@ -34,7 +36,6 @@ constexpr double kHeightHigh_pct = 1000;
 constexpr double kRainHigh_mm_h = 300, kCloudHigh_g_m3 = 10;
 constexpr double kGapHigh_s = 600, kGapHigh_m = 10'000;
 constexpr std::size_t kLongestId = 200;        ///< bytes
-constexpr std::size_t kMostReadings = 10'000;  ///< of a record, which is kept as a whole with every change
-constexpr std::size_t kMostItems = 100'000;    ///< of links, setups, runs or path points
+using distanz::limits::kMostReadings, distanz::limits::kMostFiles, distanz::limits::kMostItems;
 
 }  // namespace distanz::campaign::limits

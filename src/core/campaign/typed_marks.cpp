@@ -10,6 +10,7 @@
 #include "core/campaign/post_distance.h"
 #include "core/campaign/typed.h"
 #include "core/quantity/parse.h"
+#include "core/text/ascii.h"
 
 namespace distanz::campaign {
 namespace {
@@ -19,9 +20,7 @@ double plain(const std::string& text) {
   if (text.empty() || text.find_first_not_of("0123456789.,") != std::string::npos) return NAN;
   std::string dotted = text;
   std::replace(dotted.begin(), dotted.end(), ',', '.');
-  char* end = nullptr;
-  const double value = std::strtod(dotted.c_str(), &end);
-  return *end == 0 && std::isfinite(value) ? value : NAN;
+  return text::wholeNumber(dotted).value_or(NAN);
 }
 
 const Path* pathOf(const Campaign& c, const Run& run) {

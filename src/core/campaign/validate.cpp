@@ -160,6 +160,7 @@ struct Checker {
     for (const Reading& reading : r.readings) numbers(r, true, reading.values);
     if (r.readings.size() > kMostReadings)
       fail("too-many", {{"count", r.readings.size()}, {"list", "readings"}, {"most", kMostReadings}});
+    if (r.files.size() > kMostFiles) fail("too-many", {{"count", r.files.size()}, {"list", "files"}, {"most", kMostFiles}});
   }
 
   void run(const Run& r) {

@@ -8,6 +8,8 @@
 #include <cstdlib>
 #include <vector>
 
+#include "core/text/ascii.h"
+
 namespace distanz::course {
 namespace {
 
@@ -97,8 +99,8 @@ std::string joined(const std::vector<std::string>& words) {
 bool turnsRound(const std::vector<std::string>& words) {
   if (words.size() != 2) return false;
   for (const std::string& w : words)
-    if (std::strtod(w.c_str() + (isHemisphere(w.substr(0, 1)) ? 1 : 0), nullptr) > 360 ||
-        std::strtod(w.c_str(), nullptr) < -360)
+    if (text::leadingNumber(std::string_view(w).substr(isHemisphere(w.substr(0, 1)) ? 1 : 0)).value_or(0) > 360 ||
+        text::leadingNumber(w).value_or(0) < -360)
       return true;
   return false;
 }
@@ -154,7 +156,7 @@ std::string utm(std::vector<std::string> words) {
   if (words.size() != 3 || words[0].size() < 2 || words[0].size() > 3 || !isNumber(words[1]) ||
       !isNumber(words[2]))
     return {};
-  const char letter = char(std::toupper(static_cast<unsigned char>(words[0].back())));
+  const char letter = text::upper(words[0].back());
   if (letter < 'C' || letter > 'X') return {};
   words[0].back() = letter == 'S' || letter < 'N' ? 's' : 'n';
   return words[0] + ' ' + words[1] + ' ' + words[2];

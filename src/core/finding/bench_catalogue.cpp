@@ -198,6 +198,7 @@ constexpr FindingInfo kBenchFindings[] = {
     {"standin-unknown", Refusal, "bench", "kind fault", ""},
     {"standin-cannot-serve", Refusal, "bench", "place reason", ""},
     {"turn-wrong-hand", Caution, "bench", "gain:dBi", ""},
+    {"record-files-many", Refusal, "bench", "most:count", ""},
     {"fill-live", Step, "bench", "record count:count", ""},
     {"walk-against-flown", Result, "bench", "predicted:m flown:m share:%", ""},
     {"ground-held-in-plan", Caution, "bench", "record", ""},

@@ -4,16 +4,13 @@
 
 #include "core/log/align_parts.h"
 #include "core/log/quantile.h"
+#include "core/log/track.h"
 
 namespace distanz::log {
 namespace {
 
 constexpr double kBridged_s = 5, kLeastStep_s = 0.9;
 constexpr std::size_t kLeastRefined = 20, kMostRefined = 5000;
-
-bool isFix(double lat_deg, double lon_deg) {
-  return std::abs(lat_deg) <= 90 && std::abs(lon_deg) <= 180 && !(lat_deg == 0 && lon_deg == 0);
-}
 
 /// Speed over ground from place to place, where no column tells it; each at the middle of what it was measured over.
 Samples speedOf(const Recording& r) {
@@ -22,7 +19,7 @@ Samples speedOf(const Recording& r) {
   if (!lat || !lon) return out;
   std::optional<std::size_t> from;
   for (std::size_t i = 0; i < r.rows(); ++i) {
-    const bool known = isFix((*lat)[i], (*lon)[i]);
+    const bool known = onGlobe((*lat)[i], (*lon)[i]);
     if (!known || (from && r.time_s[i] - r.time_s[*from] < kLeastStep_s)) continue;
     const double dt = from ? r.time_s[i] - r.time_s[*from] : INFINITY;
     if (dt < kBridged_s) {
@@ -69,7 +66,7 @@ Samples distancesFrom(const Recording& r, const course::Position& place) {
   Samples out;
   const Series *lat = r.find(channel::kLatitude), *lon = r.find(channel::kLongitude);
   for (std::size_t i = 0; lat && lon && i < r.rows(); ++i)
-    if (isFix((*lat)[i], (*lon)[i]) && (out.t.empty() || r.time_s[i] > out.t.back())) {
+    if (onGlobe((*lat)[i], (*lon)[i]) && (out.t.empty() || r.time_s[i] > out.t.back())) {
       out.t.push_back(r.time_s[i]);
       out.v.push_back(course::between(place, {(*lat)[i], (*lon)[i]}).distance_m);
     }
@@ -80,7 +77,7 @@ Samples distancesFrom(const Recording& r, const course::Position& place) {
 std::optional<course::Position> firstFix(const Recording& r) {
   const Series *lat = r.find(channel::kLatitude), *lon = r.find(channel::kLongitude);
   for (std::size_t i = 0; lat && lon && i < r.rows(); ++i)
-    if (isFix((*lat)[i], (*lon)[i])) return course::Position{(*lat)[i], (*lon)[i]};
+    if (onGlobe((*lat)[i], (*lon)[i])) return course::Position{(*lat)[i], (*lon)[i]};
   return std::nullopt;
 }
 

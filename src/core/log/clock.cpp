@@ -6,6 +6,8 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/text/ascii.h"
+
 namespace distanz::log {
 namespace {
 
@@ -23,9 +25,12 @@ constexpr double kMostDays = 2'900'000;  // to the year 9900
 
 std::optional<double> secondsOf(std::string_view started) {
   int year = 0, month = 0, day = 0, hour = 0, minute = 0;
-  double second = 0;
-  if (std::sscanf(std::string(started).c_str(), "%4d-%2d-%2d %2d:%2d:%lf", &year, &month, &day, &hour, &minute, &second) != 6)
+  int seconds_at = 0;
+  if (std::sscanf(std::string(started).c_str(), "%4d-%2d-%2d %2d:%2d:%n", &year, &month, &day, &hour, &minute, &seconds_at) != 5 || seconds_at == 0)
     return std::nullopt;
+  const auto read = text::leadingNumber(started.substr(static_cast<std::size_t>(seconds_at)));
+  if (!read) return std::nullopt;
+  const double second = *read;
   if (year < 1400 || month < 1 || month > 12 || day < 1 || hour < 0 || hour > 23 || minute < 0 || minute > 59 || !(second >= 0 && second < 61))
     return std::nullopt;
   using Calendar = calendar::gregorian_calendar;

@@ -36,7 +36,7 @@ constexpr std::string_view kSlant = "slant_m", kAlong = "along_m", kTravelled = 
 constexpr std::string_view kRssi = "rssi_dbm", kQuality = "lq_pct", kBitrate = "bitrate_mbps",
                            kPower = "power_mw";
 constexpr std::string_view kMode = "mode", kRate = "rate_hz", kFrequency = "frequency_mhz";
-constexpr std::string_view kHeight = "height_m", kSpeed = "speed_mps", kPost = "post";
+constexpr std::string_view kHeight = "height_m", kAltitude = "altitude_msl_m", kSpeed = "speed_mps", kPost = "post";
 constexpr std::string_view kFrames = "frames";
 }  // namespace channel
 

@@ -16,6 +16,15 @@ bool onGlobe(double lat_deg, double lon_deg) {
   return !(lat_deg == 0 && lon_deg == 0) && std::abs(lat_deg) <= 90 && std::abs(lon_deg) <= 180;
 }
 
+std::optional<Finding> fixesLacking(const Recording& r) {
+  const auto *lat = r.find(channel::kLatitude), *lon = r.find(channel::kLongitude);
+  std::size_t zero = 0, fixes = 0;
+  for (std::size_t i = 0; lat && lon && i < r.rows(); ++i)
+    if (std::isfinite((*lat)[i]) && std::isfinite((*lon)[i])) ++(onGlobe((*lat)[i], (*lon)[i]) ? fixes : zero);
+  if (zero == 0) return std::nullopt;
+  return finding(fixes == 0 ? "gnss-never-fixed" : "gnss-no-fix", {{"rows", zero}});
+}
+
 bool isElsewhere(const Recording& r, const course::Position& place, bool exchanged) {
   const auto *lat = r.find(exchanged ? channel::kLongitude : channel::kLatitude), *lon = r.find(exchanged ? channel::kLatitude : channel::kLongitude);
   constexpr std::size_t kLooks = 200;
@@ -42,6 +51,13 @@ void requireMovement(std::size_t placed, double nearest_m, double farthest_m) {
 std::optional<course::Placement> placedAt(const course::Course& course, double lat_deg, double lon_deg) {
   if (!std::isfinite(lat_deg) || !std::isfinite(lon_deg) || !onGlobe(lat_deg, lon_deg)) return std::nullopt;
   return course.place({lat_deg, lon_deg});
+}
+
+void refuseTooFast(double distance_m, double span_s) {
+  if (distance_m - kJumpSlack_m <= kTooFast * kTopSpeed_mps * span_s) return;
+  throw InputError(finding("flown-too-fast", {{"distance", distance_m, Unit::Metre},
+                                              {"span", span_s, Unit::Second},
+                                              {"speed", distance_m / std::max(span_s, 1e-9), Unit::MetrePerSecond}}));
 }
 
 void fillBetween(const std::vector<double>& time_s, std::vector<double>& values, std::size_t from,
@@ -100,10 +116,6 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
   track.distance_m.assign(n, NAN);
   track.along_m.assign(n, NAN);
   track.side_m.assign(n, NAN);
-  std::size_t zero = 0, fixes = 0;
-  for (std::size_t i = 0; i < n; ++i)
-    if (std::isfinite((*lat)[i]) && std::isfinite((*lon)[i]))
-      ++(onGlobe((*lat)[i], (*lon)[i]) ? fixes : zero);
   constexpr std::size_t kBlock = 1 << 14;  // rows placed by a core before it looks for more work
   parallel::onAllCores((n + kBlock - 1) / kBlock, [&](std::size_t block) {
     for (std::size_t i = block * kBlock; i < std::min(n, (block + 1) * kBlock); ++i) {
@@ -115,12 +127,13 @@ bool placeByGnss(const Recording& r, const course::Course& course, Track& track)
       track.side_m[i] = p->side_m;
     }
   });
-  if (fixes == 0 && zero > 0) {
+  const auto lacking = fixesLacking(r);
+  if (lacking && lacking->code == "gnss-never-fixed") {
     if (r.find(channel::kDistance)) return false;
-    throw InputError(finding("gnss-never-fixed", {{"rows", zero}}));
+    throw InputError(*lacking);
   }
-  if (fixes == 0) return false;
-  if (zero > 0) track.problems.push_back(finding("gnss-no-fix", {{"rows", zero}}));
+  if (std::none_of(track.distance_m.begin(), track.distance_m.end(), [](double v) { return std::isfinite(v); })) return false;
+  if (lacking) track.problems.push_back(*lacking);
   clean(r, track.distance_m, &flat, track.problems);
   for (std::size_t i = 0; i < n; ++i)
     if (!std::isfinite(track.distance_m[i])) track.along_m[i] = track.side_m[i] = NAN, flat[i] = {NAN, NAN};
@@ -198,6 +211,7 @@ void measure(const Recording& r, Track& track) {
   }
   // one that circles the station moves, though it comes no nearer
   requireMovement(placed, nearest, std::max(track.farthest_m, nearest + spanOf(track.side_m)));
+  refuseTooFast(track.farthest_m - nearest, r.time_s.back() - r.time_s.front());
   measureAlong(r, track);
   track.off_path_share = static_cast<double>(aside) / static_cast<double>(placed);
 }

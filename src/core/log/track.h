@@ -12,6 +12,7 @@ namespace distanz::log {
 
 constexpr double kBadShareRefused =
     0.2;                                ///< more wrong positions than this and the rest are not to be trusted
+constexpr double kTooFast = 2;       ///< so many times kTopSpeed_mps over a whole flight is no wind
 constexpr double kHoldFix_s = 3;        ///< positions are interpolated over gaps up to this long
 constexpr double kTurnHalfWidth_s = 4;  ///< about the farthest row, at least
 constexpr double kBent = 1.05;          ///< a path this much longer than it leads away is bent
@@ -71,6 +72,8 @@ void fillBetween(const std::vector<double>& time_s, std::vector<double>& values,
                  std::size_t to);
 /// @throws InputError where too many of the positions known are wrong (see Jumps)
 void refuseIfMostlyWrong(std::size_t wrong, std::size_t known, bool gnss);
+/// @throws InputError where so much is flown in so short a time that a unit must be wrong
+void refuseTooFast(double distance_m, double span_s);
 /// @throws InputError for no row placed, or a flight that never moves
 void requireMovement(std::size_t placed, double nearest_m, double farthest_m);
 
@@ -79,6 +82,8 @@ constexpr double kElsewhere_m = 50'000;
 /// So far from a place by all of its rows that are looked at; also where it has no positions. @param exchanged as if
 /// longitude stood where latitude does
 bool isElsewhere(const Recording& recording, const course::Position& place, bool exchanged = false);
+/// That some positions, or all, are none; nothing where all are, or where there are none at all.
+std::optional<Finding> fixesLacking(const Recording& recording);
 /// Of a satellite fix: 0/0 is none.
 bool onGlobe(double lat_deg, double lon_deg);
 

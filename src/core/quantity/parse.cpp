@@ -7,6 +7,7 @@
 #include <optional>
 
 #include "core/quantity/unit.h"
+#include "core/text/ascii.h"
 
 namespace distanz::quantity {
 namespace {
@@ -47,12 +48,7 @@ KindInfo info(Kind kind) {
   return {};
 }
 
-std::string lower(std::string_view text) {
-  std::string out(text);
-  std::transform(out.begin(), out.end(), out.begin(),
-                 [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-  return out;
-}
+using text::lower;
 
 struct Scanner {
   std::string_view rest;

@@ -8,6 +8,7 @@
 #include <string>
 
 #include "core/quantity/decibel.h"
+#include "core/text/ascii.h"
 
 namespace distanz::quantity {
 namespace {
@@ -138,9 +139,7 @@ std::string plain(std::string_view text) {
         (text.size() == ending.size() ||
          std::string_view("kKMG").find(text.front()) != std::string_view::npos))
       out = out.substr(0, text.size() - ending.size()) + "byte/s";
-  std::transform(out.begin(), out.end(), out.begin(),
-                 [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-  return out;
+  return text::lower(out);
 }
 
 /// All that stands for units, as plain() has it; of one name those of kSpellings come first.

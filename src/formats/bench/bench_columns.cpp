@@ -4,6 +4,7 @@
 
 #include "core/finding/error.h"
 #include "core/quantity/unit.h"
+#include "core/text/ascii.h"
 
 namespace distanz::formats {
 namespace {
@@ -14,7 +15,7 @@ std::string squeezed(std::string_view text) {
     const bool apart =
         c == '_' || c == '-' || c == '.' || c == '/' || c == '|' || c == '*' || std::isspace(c);
     if (!apart)
-      out += static_cast<char>(std::tolower(c));
+      out += text::lower(static_cast<char>(c));
     else if (!out.empty() && out.back() != ' ')
       out += ' ';
   }

@@ -9,6 +9,7 @@
 #include "core/campaign/limits.h"
 #include "core/finding/error.h"
 #include "core/quantity/unit.h"
+#include "core/text/ascii.h"
 #include "core/text/text.h"
 #include "formats/bench/bench_columns.h"
 #include "formats/bench/row_faults.h"
@@ -147,9 +148,7 @@ class Readings {
   /// One of those that such readings carry, whatever its case; none where it is no such one.
   std::optional<std::string> labelOf(const std::string& field) const {
     const std::string said = text::validUtf8(text::fromCsvField(field));
-    std::string lower = said;
-    std::transform(lower.begin(), lower.end(), lower.begin(),
-                   [](unsigned char c) { return std::tolower(c); });
+    const std::string lower = text::lower(said);
     if (m_labels.empty() || lower.empty())
       return lower == "off" ? lower : std::string(text::utf8Prefix(said, kLongestLabel));
     const bool known = std::find(m_labels.begin(), m_labels.end(), lower) != m_labels.end();

@@ -5,6 +5,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/limits/reading.h"
 #include "core/records/record_result.h"
 
 namespace distanz::formats {
@@ -14,7 +15,7 @@ struct RecordFileRead {
   std::vector<Finding> problems;
 };
 
-constexpr std::uintmax_t kLargestRecordFile = 64'000'000;  ///< bytes
+using limits::kLargestRecordFile;
 
 /// Bytes of a file that is to belong to a record. @throws InputError as readFile(), and for larger ones
 std::string readForRecord(const std::filesystem::path& file);

@@ -4,10 +4,11 @@
 
 #include "core/bench/spectrum.h"
 #include "core/finding/finding.h"
+#include "core/limits/reading.h"
 
 namespace distanz::formats {
 
-constexpr std::size_t kMostTraces = 1000;
+using limits::kMostTraces;
 
 struct SpectrumRead {
   std::vector<bench::Trace> traces;

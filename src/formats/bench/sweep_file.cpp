@@ -6,6 +6,7 @@
 
 #include "core/finding/error.h"
 #include "core/quantity/unit.h"
+#include "core/text/ascii.h"
 #include "formats/bench/frequency_order.h"
 
 namespace distanz::formats {
@@ -40,9 +41,7 @@ void settle(SweepRead& read) {
 }
 
 SweepRead readSweep(std::string_view bytes, std::string_view name) {
-  std::string ending(name.substr(std::min(name.size(), name.rfind('.') + 1)));
-  std::transform(ending.begin(), ending.end(), ending.begin(),
-                 [](unsigned char c) { return std::tolower(c); });
+  const std::string ending = text::lower(name.substr(std::min(name.size(), name.rfind('.') + 1)));
   const bool numbered =
       ending.size() >= 3 && ending.front() == 's' && ending.back() == 'p' &&
       std::all_of(ending.begin() + 1, ending.end() - 1, [](unsigned char c) { return std::isdigit(c); });

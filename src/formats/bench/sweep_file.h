@@ -4,10 +4,11 @@
 
 #include "core/bench/sweep.h"
 #include "core/finding/finding.h"
+#include "core/limits/reading.h"
 
 namespace distanz::formats {
 
-constexpr std::size_t kMostSweepPoints = 4'000'000;
+using limits::kMostSweepPoints;
 
 struct SweepRead {
   bench::Sweep sweep;

@@ -10,6 +10,7 @@
 #include "core/finding/error.h"
 #include "core/quantity/unit.h"
 #include "core/radio/mismatch.h"
+#include "core/text/ascii.h"
 #include "formats/bench/bench_columns.h"
 #include "formats/bench/row_faults.h"
 #include "formats/bench/sweep_file.h"
@@ -104,9 +105,7 @@ class Table {
     return fields[static_cast<std::size_t>(at(c))];
   }
   double number(std::string_view field) const {
-    std::string lower(field);
-    std::transform(lower.begin(), lower.end(), lower.begin(),
-                   [](unsigned char c) { return std::tolower(c); });
+    const std::string lower = text::lower(field);
     if (lower == "inf" || lower == "infinity" || lower == "\u221e") return INFINITY;
     return parseNumber(field, m_layout.decimal_comma);
   }

@@ -10,6 +10,7 @@
 
 #include "core/finding/error.h"
 #include "core/quantity/unit.h"
+#include "core/text/ascii.h"
 #include "formats/bench/row_faults.h"
 #include "formats/bench/sweep_file.h"
 #include "formats/csv_layout.h"
@@ -23,12 +24,7 @@ using Complex = std::complex<double>;
 constexpr std::size_t kMostNumbers = 9;  // of a row with two ports
 constexpr double kMostMagnitude = 1e6;   // of anything that is measured
 
-std::string upper(std::string_view text) {
-  std::string out(text);
-  std::transform(out.begin(), out.end(), out.begin(),
-                 [](unsigned char c) { return static_cast<char>(std::toupper(c)); });
-  return out;
-}
+using text::upper;
 
 bool isSpace(char c) {
   return c == ' ' || c == '\t' || c == '\r' || c == '\f' || c == '\v';

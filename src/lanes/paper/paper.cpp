@@ -223,12 +223,4 @@ void paint(QPainter& p, QSizeF size, const Lanes& lanes, const Look& look) {
   if (!last.isNull()) distances(p, look, last, lanes.end_m);
 }
 
-bool saveSvg(const QString& file, QSize size, const Lanes& lanes, const Look& look, const QString& title) {
-  return saveSvg(file, size, title, [&](QPainter& p) { paint(p, size, lanes, look); });
-}
-
-bool savePdf(const QString& file, QSize size, const Lanes& lanes, const Look& look, const QString& title) {
-  return savePdf(file, size, title, [&](QPainter& p) { paint(p, size, lanes, look); });
-}
-
 }  // namespace distanz::lanes

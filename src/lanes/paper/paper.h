@@ -21,8 +21,4 @@ struct Look {
 
 void paint(QPainter& painter, QSizeF size, const Lanes& lanes, const Look& look);
 
-/// @return false where the file cannot be written
-bool saveSvg(const QString& file, QSize size, const Lanes& lanes, const Look& look, const QString& title);
-bool savePdf(const QString& file, QSize size, const Lanes& lanes, const Look& look, const QString& title);
-
 }  // namespace distanz::lanes

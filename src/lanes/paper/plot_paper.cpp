@@ -293,28 +293,6 @@ void paint(QPainter& painter, const QRectF& area, const records::Plot& plot, con
   if (!plot.empty()) Drawing(painter, area, plot, look, small).draw();
 }
 
-namespace {
-
-Draw onPaper(QSize size, const records::Plot& plot, const Look& look) {
-  return [=, &plot, &look](QPainter& p) {
-    const QRectF all({}, QSizeF(size));
-    p.fillRect(all, look.paper);
-    paint(p, all, plot, look);
-  };
-}
-
-}  // namespace
-
-bool saveSvg(const QString& file, QSize size, const records::Plot& plot, const Look& look,
-             const QString& title) {
-  return saveSvg(file, size, title, onPaper(size, plot, look));
-}
-
-bool savePdf(const QString& file, QSize size, const records::Plot& plot, const Look& look,
-             const QString& title) {
-  return savePdf(file, size, title, onPaper(size, plot, look));
-}
-
 std::string csvOf(const records::Plot& plot) {
   std::string out = "curve,x,y\n";
   for (const Curve& c : plot.curves)

@@ -11,12 +11,6 @@ namespace distanz::lanes {
 void paint(QPainter& painter, const QRectF& area, const records::Plot& plot, const Look& look,
            bool small = false);
 
-/// @return false where the file cannot be written
-bool saveSvg(const QString& file, QSize size, const records::Plot& plot, const Look& look,
-             const QString& title);
-bool savePdf(const QString& file, QSize size, const records::Plot& plot, const Look& look,
-             const QString& title);
-
 /// The curves as a table: name, x, y.
 std::string csvOf(const records::Plot& plot);
 

@@ -1,6 +1,6 @@
 #include "lanes/paper/sheet.h"
 
-#include <QFile>
+#include <QBuffer>
 #include <QPageSize>
 #include <QPainter>
 #include <QPdfWriter>
@@ -8,34 +8,32 @@
 
 namespace distanz::lanes {
 
-bool saveSvg(const QString& file, QSize size, const QString& title, const Draw& draw) {
+QByteArray svgOf(QSize size, const QString& title, const Draw& draw) {
+  QBuffer out;
   QSvgGenerator svg;
-  svg.setFileName(file);
+  svg.setOutputDevice(&out);
   svg.setSize(size);
   svg.setViewBox(QRect(QPoint(0, 0), size));
   svg.setTitle(title);
   QPainter p;
-  if (!p.begin(&svg)) return false;
+  if (!p.begin(&svg)) return {};
   draw(p);
-  return p.end();
+  return p.end() ? out.data() : QByteArray();
 }
 
-bool savePdf(const QString& file, QSize size, const QString& title, const Draw& draw) {
-  QFile out(file);
-  if (!out.open(QIODevice::WriteOnly)) return false;
+QByteArray pdfOf(QSize size, const QString& title, const Draw& draw) {
+  QBuffer out;
+  out.open(QIODevice::WriteOnly);
   constexpr int kPerInch = 96;
-  {
-    QPdfWriter pdf(&out);
-    pdf.setTitle(title);
-    pdf.setResolution(kPerInch);
-    pdf.setPageSize(QPageSize(QSizeF(size) * 72.0 / kPerInch, QPageSize::Point));
-    pdf.setPageMargins({0, 0, 0, 0});
-    QPainter p;
-    if (!p.begin(&pdf)) return false;
-    draw(p);
-    if (!p.end()) return false;
-  }
-  return out.error() == QFileDevice::NoError;
+  QPdfWriter pdf(&out);
+  pdf.setTitle(title);
+  pdf.setResolution(kPerInch);
+  pdf.setPageSize(QPageSize(QSizeF(size) * 72.0 / kPerInch, QPageSize::Point));
+  pdf.setPageMargins({0, 0, 0, 0});
+  QPainter p;
+  if (!p.begin(&pdf)) return {};
+  draw(p);
+  return p.end() ? out.data() : QByteArray();
 }
 
 }  // namespace distanz::lanes

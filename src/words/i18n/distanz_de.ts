@@ -64,6 +64,10 @@
         <source>Close</source>
         <translation>Schließen</translation>
     </message>
+    <message>
+        <source>cannot be shown</source>
+        <translation>nicht darstellbar</translation>
+    </message>
 </context>
 <context>
     <name>QObject</name>
@@ -222,6 +226,50 @@
     <message>
         <source>month/day/year</source>
         <translation>Monat/Tag/Jahr</translation>
+    </message>
+    <message>
+        <source>What goes along</source>
+        <translation>Was mitgeht</translation>
+    </message>
+    <message>
+        <source>Untick what stays with you.</source>
+        <translation>Haken weg: bleibt hier.</translation>
+    </message>
+    <message>
+        <source>Unticked: all of it moves elsewhere, as far apart as it is. Terrain and maps stay here.</source>
+        <translation>Ohne Haken: Alles liegt woanders, mit denselben Abständen. Gelände und Karten bleiben hier.</translation>
+    </message>
+    <message>
+        <source>Place and time that cameras wrote into photos (%1)</source>
+        <translation>Ort und Zeit, die Kameras in Fotos schrieben (%1)</translation>
+    </message>
+    <message>
+        <source>Unticked: only what is seen on them goes, no larger than 2048 px.</source>
+        <translation>Ohne Haken: Nur das Bild geht mit, höchstens 2048 px groß.</translation>
+    </message>
+    <message>
+        <source>Notes and names (%1)</source>
+        <translation>Notizen und Namen (%1)</translation>
+    </message>
+    <message>
+        <source>Unticked: notes, reasons and names are emptied.</source>
+        <translation>Ohne Haken: Notizen, Gründe und Namen bleiben leer.</translation>
+    </message>
+    <message>
+        <source>places (%1)</source>
+        <translation>Orte (%1)</translation>
+    </message>
+    <message>
+        <source>terrain and maps (%1)</source>
+        <translation>Gelände und Karten (%1)</translation>
+    </message>
+    <message>
+        <source>positions in logs (%1)</source>
+        <translation>Positionen in Logs (%1)</translation>
+    </message>
+    <message>
+        <source>Where you fly: %1</source>
+        <translation>Wo Sie fliegen: %1</translation>
     </message>
 </context>
 <context>
@@ -609,6 +657,10 @@
         <source>CHANNEL=COLUMN, correcting how a column of a log is matched</source>
         <translation>CHANNEL=COLUMN, berichtigt die Zuordnung einer Spalte eines Logs</translation>
     </message>
+    <message>
+        <source>of a campaign: places (all lies elsewhere, as far apart), photos (what the camera wrote beside them), words (notes and names)</source>
+        <translation>bei einer Kampagne: places (alles liegt woanders, mit denselben Abständen), photos (was die Kamera dazuschrieb), words (Notizen und Namen)</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -732,10 +784,6 @@
     <message>
         <source>Take over into the part</source>
         <translation>In das Teil übernehmen</translation>
-    </message>
-    <message>
-        <source>Distanz</source>
-        <translation>Distanz</translation>
     </message>
 </context>
 <context>
@@ -952,10 +1000,6 @@
     <message>
         <source>Steps and charge</source>
         <translation>Stufen und Ladung</translation>
-    </message>
-    <message>
-        <source>Distanz</source>
-        <translation>Distanz</translation>
     </message>
     <message>
         <source>signal in dBm, out as a line, back dashed   thick: mean of new flights, band: 95 %</source>
@@ -1575,17 +1619,9 @@
         <source>Pictures (*.png *.jpg *.jpeg);;All files (*)</source>
         <translation>Bilder (*.png *.jpg *.jpeg);;Alle Dateien (*)</translation>
     </message>
-    <message>
-        <source>Distanz</source>
-        <translation>Distanz</translation>
-    </message>
 </context>
 <context>
     <name>distanz::app::LanePlot</name>
-    <message>
-        <source>Distanz</source>
-        <translation>Distanz</translation>
-    </message>
     <message>
         <source>%1: %2 %3 at %4</source>
         <translation>%1: %2 %3 bei %4</translation>
@@ -1927,10 +1963,6 @@
         <translation>Ansicht speichern</translation>
     </message>
     <message>
-        <source>%1: cannot be written; choose another folder</source>
-        <translation>%1: kann nicht geschrieben werden; einen anderen Ordner wählen</translation>
-    </message>
-    <message>
         <source>PNG pictures (*.png)</source>
         <translation>PNG-Bilder (*.png)</translation>
     </message>
@@ -2029,6 +2061,18 @@
     <message>
         <source>P&amp;rint view ...</source>
         <translation>Ansicht d&amp;rucken ...</translation>
+    </message>
+    <message>
+        <source>%1: this view cannot be drawn</source>
+        <translation>%1: Diese Ansicht lässt sich nicht zeichnen</translation>
+    </message>
+    <message>
+        <source>Save view: it shows where you fly</source>
+        <translation>Ansicht speichern: Sie zeigt, wo Sie fliegen</translation>
+    </message>
+    <message>
+        <source>Save file: it tells where you fly</source>
+        <translation>Datei speichern: Sie verrät, wo Sie fliegen</translation>
     </message>
 </context>
 <context>
@@ -2320,10 +2364,6 @@
     <message>
         <source>Flights</source>
         <translation>Flüge</translation>
-    </message>
-    <message>
-        <source>Distanz</source>
-        <translation>Distanz</translation>
     </message>
     <message>
         <source>Add terrain or map</source>
@@ -2996,6 +3036,14 @@
     <message>
         <source>None yet. A campaign is one file; it is saved as you work.</source>
         <translation>Noch keine. Eine Kampagne ist eine Datei; sie wird bei der Arbeit gespeichert.</translation>
+    </message>
+    <message>
+        <source>Clear this list</source>
+        <translation>Liste leeren</translation>
+    </message>
+    <message>
+        <source>The campaign files stay where they are.</source>
+        <translation>Die Kampagnen selbst bleiben, wo sie sind.</translation>
     </message>
 </context>
 <context>
@@ -5824,10 +5872,6 @@
         <translation>{layer} fehlt: {why}</translation>
     </message>
     <message>
-        <source>The part of Distanz that reads terrain and maps is not installed; install it again as a whole</source>
-        <translation>Der Teil von Distanz, der Gelände und Karten liest, ist nicht installiert; neu und vollständig installieren</translation>
-    </message>
-    <message>
         <source>{file} is no raster of heights that can be read, or is cut short ({reason}); bring a GeoTIFF, HGT, DTED or ASCII grid</source>
         <translation>{file} ist kein lesbares Höhenraster oder abgeschnitten ({reason}); ein GeoTIFF, HGT, DTED oder ASCII-Raster bringen</translation>
     </message>
@@ -6594,6 +6638,50 @@
     <message>
         <source>{log} stands {apart:.0} apart from the first log, as clocks of two time zones do, and nothing that both saw confirms it; if it is of the same flight, say that it began {after:.1} after the first, else take the log of the same flight</source>
         <translation>{log} liegt {apart:.0} neben dem ersten Log, wie Uhren zweier Zeitzonen, und nichts, was beide sahen, bestätigt es; ist es vom selben Flug, sagen, dass es {after:.1} nach dem ersten begann, sonst das Log desselben Flugs nehmen</translation>
+    </message>
+    <message>
+        <source>A record takes no more than {most} files; start another record</source>
+        <translation>Eine Messung nimmt höchstens {most} Dateien auf; eine neue beginnen</translation>
+    </message>
+    <message>
+        <source>this goes along: places {places}, terrain and maps {layers}, logs {logs}, photos with what the camera wrote {photos}, notes and names {words}</source>
+        <translation>Das geht mit: Orte {places}, Gelände und Karten {layers}, Logs {logs}, Fotos mit Angaben der Kamera {photos}, Notizen und Namen {words}</translation>
+    </message>
+    <message>
+        <source>the copy lacks what could not be read: {of}</source>
+        <translation>der Kopie fehlt, was sich nicht lesen ließ: {of}</translation>
+    </message>
+    <message>
+        <source>{file} takes longer than {seconds} s to read; export it again, or cut it to the surroundings of the path</source>
+        <translation>{file} zu lesen dauert länger als {seconds} s; neu exportieren oder auf die Umgebung des Pfads zuschneiden</translation>
+    </message>
+    <message>
+        <source>{file} takes more than {megabytes} MB of memory to read; export it smaller</source>
+        <translation>{file} zu lesen braucht mehr als {megabytes} MB Speicher; kleiner exportieren</translation>
+    </message>
+    <message>
+        <source>is where the campaign&apos;s journal belongs, and is no plain file; remove it</source>
+        <translation>liegt, wo das Journal der Kampagne hingehört, und ist keine gewöhnliche Datei; entfernen</translation>
+    </message>
+    <message>
+        <source>The reader of terrain, maps and photos is missing; install Distanz again</source>
+        <translation>Der Leser für Gelände, Karten und Fotos fehlt; Distanz neu installieren</translation>
+    </message>
+    <message>
+        <source>{file} cannot be read: it is damaged or hostile. Nothing else was touched; use another file</source>
+        <translation>{file} lässt sich nicht lesen: beschädigt oder bösartig. Sonst wurde nichts berührt; eine andere Datei nehmen</translation>
+    </message>
+    <message>
+        <source>the log says {distance} in {span}, {speed:.0}: correct the unit of its time or its distance</source>
+        <translation>laut Log {distance} in {span}, {speed:.0}: die Einheit der Zeit oder der Entfernung berichtigen</translation>
+    </message>
+    <message>
+        <source>its times span {span}: no log lasts that long; correct the unit of its time, or match another column</source>
+        <translation>die Zeiten reichen über {span}: So lang ist kein Log; die Einheit der Zeit berichtigen oder eine andere Spalte zuordnen</translation>
+    </message>
+    <message>
+        <source>Terrain, maps and photos are not read: this kernel cannot cage their reader (it lacks seccomp). Logs and tables work</source>
+        <translation>Gelände, Karten und Fotos werden nicht gelesen: Dieser Kernel kann ihren Leser nicht einsperren (ohne seccomp). Logs und Tabellen gehen</translation>
     </message>
 </context>
 <context>

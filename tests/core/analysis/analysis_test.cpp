@@ -2,6 +2,7 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <cstdint>
+#include <fmt/format.h>
 #include <limits>
 
 #include "core/analysis/analyse.h"
@@ -194,7 +195,7 @@ TEST_CASE("analysis: places of the last of very many paths, and of one round the
           "[hostile]") {
   campaign::Campaign c;
   c.paths.resize(campaign::limits::kMostItems);
-  for (std::size_t i = 0; i < c.paths.size(); ++i) c.paths[i].id = std::to_string(i);
+  for (std::size_t i = 0; i < c.paths.size(); ++i) c.paths[i].id = fmt::to_string(i);
   campaign::Run run;
   run.path = c.paths.back().id;
   const int first = firstPlaceOf(c, run);

@@ -1,5 +1,6 @@
 // Runs are reduced anew only where something they depend on changed, and the answer is the same either way.
 #include <catch2/catch.hpp>
+#include <fmt/format.h>
 #include <map>
 #include <mutex>
 
@@ -111,7 +112,7 @@ TEST_CASE("one log counts once for each of its legs: both ways and one of them a
   auto flown = simulate::simulate(test::twoSetups(2), 5);
   const auto add = [&](campaign::Legs legs, const char* setup) {
     campaign::Run copy = flown.campaign.runs[0];
-    copy.id = "X" + std::to_string(flown.campaign.runs.size());
+    copy.id = "X" + fmt::to_string(flown.campaign.runs.size());
     copy.legs = legs;
     copy.setup = setup;
     flown.campaign.runs.push_back(copy);

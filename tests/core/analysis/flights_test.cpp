@@ -1,5 +1,6 @@
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 
 #include "core/analysis/analyse.h"
 #include "core/analysis/compare/flown_together.h"
@@ -32,7 +33,7 @@ campaign::Campaign named(const std::vector<std::string>& names) {
   for (std::size_t i = 0; i < names.size(); ++i) {
     campaign::Run run;
     run.setup = i % 2 == 0 ? "A" : "B";
-    run.id = run.setup + std::to_string(i / 2 + 1);
+    run.id = run.setup + fmt::to_string(i / 2 + 1);
     run.flight = names[i];
     c.runs.push_back(run);
   }

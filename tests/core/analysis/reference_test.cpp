@@ -4,6 +4,7 @@
 
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 
 #include "core/analysis/analyse.h"
 #include "core/analysis/findings/findings.h"
@@ -280,7 +281,7 @@ TEST_CASE("legs as setups: the two ways of one setup are compared within each fl
   auto flown = simulate::simulate(s, 4);
   const std::size_t flights = flown.recordings.size();
   for (std::size_t i = 0; i < flights; ++i)
-    flown.campaign.runs[i].editSource().sha256 = "sha" + std::to_string(i);
+    flown.campaign.runs[i].editSource().sha256 = "sha" + fmt::to_string(i);
   flown.campaign = campaign::splitByLeg(flown.campaign, "A", {"out", "back"});
   REQUIRE(flown.campaign.setups.size() == 3);
   CHECK(flown.campaign.setups[1].name == "back");
@@ -324,7 +325,7 @@ TEST_CASE("lost and regained: both are kept per run with their gap") {
 TEST_CASE("paired flights: compared in the flights they share, much more sharply") {
   simulate::Scenario s = threeEach(2);
   const auto alone = test::analyseSimulated(simulate::simulate(s, 4));
-  for (std::size_t i = 0; i < s.runs.size(); ++i) s.runs[i].flight = "f" + std::to_string(i / 2);
+  for (std::size_t i = 0; i < s.runs.size(); ++i) s.runs[i].flight = "f" + fmt::to_string(i / 2);
   const auto flown = simulate::simulate(s, 4);
   const auto together = test::analyseSimulated(flown);
   const PairOnLink& p = together.comparisons[0];
@@ -404,10 +405,10 @@ TEST_CASE("ten thousand setups: an answer that says what was compared, in bounde
       reduceRun(flown.campaign, flown.campaign.runs[1], flown.recordings[1], nullptr)};
   for (int i = 0; i < kSetups; ++i) {
     campaign::Setup setup;
-    setup.id = "S" + std::to_string(i);
+    setup.id = "S" + fmt::to_string(i);
     many.setups.push_back(setup);
     campaign::Run run;
-    run.id = "R" + std::to_string(i);
+    run.id = "R" + fmt::to_string(i);
     run.setup = setup.id;
     many.runs.push_back(run);
     reductions.push_back(own[i % 2]);

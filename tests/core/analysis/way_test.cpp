@@ -1,6 +1,7 @@
 // What stands on the path: interference, holes, all links at once; who flew when.
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 
 #include "core/analysis/analyse.h"
 #include "core/analysis/findings/findings.h"
@@ -153,7 +154,7 @@ TEST_CASE("all links at once: links flown by different setups, and unlike far, a
   // Very many setups, of which only two have a video link; and one video log ends early.
   for (int i = 0; i < 45; ++i) {
     campaign::Setup more;
-    more.id = "S" + std::to_string(i);
+    more.id = "S" + fmt::to_string(i);
     flown.campaign.setups.push_back(more);
     campaign::Run run = flown.campaign.runs[0];
     run.id = more.id + "1";
@@ -208,7 +209,7 @@ TEST_CASE("session: the clocks of the logs tell the order where nobody typed it,
     // A first, B after: not the order of the list.
     const bool of_b = flown.campaign.runs[i].setup == "B";
     flown.recordings[i].started =
-        "2026-11-24 0" + std::to_string(of_b ? 8 : 6) + ":0" + std::to_string(i) + ":00";
+        "2026-11-24 0" + fmt::to_string(of_b ? 8 : 6) + ":0" + fmt::to_string(i) + ":00";
   }
   const auto a = test::analyseSimulated(flown);
   std::string codes;

@@ -1,6 +1,7 @@
 #include "core/course/coordinates.h"
 
 #include <catch2/catch.hpp>
+#include <fmt/format.h>
 
 #include "core/course/ahead.h"
 #include "core/course/local_plane.h"
@@ -49,7 +50,7 @@ TEST_CASE("coordinates: more pieces than an angle has are refused before the lib
     CHECK_FALSE(coordinatesFrom(text));
   for (int words = 1; words < 90; ++words) {
     std::string text;
-    for (int i = 0; i < words; ++i) text += std::to_string(i % 9 + 1) + (i % 7 == 3 ? "'" : "") + " ";
+    for (int i = 0; i < words; ++i) text += fmt::to_string(i % 9 + 1) + (i % 7 == 3 ? "'" : "") + " ";
     coordinatesFrom(text);
     coordinatesFrom("N " + text + "E " + text);
   }

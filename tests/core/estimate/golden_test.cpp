@@ -2,6 +2,7 @@
 // (tests/data/golden).
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 #include <fstream>
 #include <nlohmann/json.hpp>
 #include <sstream>
@@ -29,7 +30,7 @@ std::vector<Flight> readCampaign(const std::string& name) {
   for (char setup = 'A'; setup <= 'D'; ++setup)
     for (int run = 1;; ++run) {
       std::ifstream in(std::string(DISTANZ_TEST_DATA "/golden/") + name + "/" + setup + "_" +
-                       std::to_string(run) + ".csv");
+                       fmt::to_string(run) + ".csv");
       if (!in) break;
       Flight f{setup - 'A', {}, {}, {}, {}};
       std::string line;

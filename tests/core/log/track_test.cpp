@@ -113,6 +113,9 @@ TEST_CASE("track: what cannot be placed is refused with the reason") {
   for (std::size_t i = 0; i < wild.rows(); i += 2) wild.columns[0].values[i] += 0.5;
   CHECK_REFUSED(trackOf(wild, &c), Contains("jumps about"));
   CHECK_REFUSED(trackOf(withGnss(flight(500)), nullptr), Contains("no path is planned"));
+  Recording hasty = flight(500);  // kilometres by a clock whose unit is wrong
+  for (double& t : hasty.time_s) t *= 1e-6;
+  CHECK_REFUSED(trackOf(hasty, nullptr), Contains("correct the unit"));
 }
 
 TEST_CASE("dropouts: where the quality falls below the rule, lost and regained apart") {

@@ -1,6 +1,7 @@
 #include "core/plan/blind.h"
 
 #include <catch2/catch.hpp>
+#include <fmt/format.h>
 #include <set>
 
 #include "support/planned.h"
@@ -84,7 +85,7 @@ TEST_CASE("blind labels: who judges sees numbers alone, who names sees which run
     last = label;
   }
   CHECK(rows == 6);
-  CHECK(names.find("A1," + std::to_string(labelOf(labels, "A1")) + "\n") != std::string::npos);
+  CHECK(names.find("A1," + fmt::to_string(labelOf(labels, "A1")) + "\n") != std::string::npos);
   const auto sealed = plan::toldLabels(c, labels);
   REQUIRE(sealed.size() == 1);
   CHECK(sealed[0].code == "labels-sealed");

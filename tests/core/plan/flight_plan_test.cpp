@@ -2,6 +2,7 @@
 
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 
 #include "core/campaign/describe.h"
 #include "core/campaign/validate.h"
@@ -120,7 +121,7 @@ TEST_CASE("flight plan: the order goes on where flights stopped, and has clock t
   CHECK_FALSE(planOf(c).timed);
   for (const char* setup : {"A", "A", "B"}) {
     Run run;
-    run.id = "r" + std::to_string(c.runs.size());
+    run.id = "r" + fmt::to_string(c.runs.size());
     run.setup = setup;
     c.runs.push_back(run);
   }

@@ -1,6 +1,7 @@
 #include <array>
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <fmt/format.h>
 
 #include "core/finding/error.h"
 #include "core/simulate/fading.h"
@@ -225,7 +226,7 @@ TEST_CASE(
   CHECK_REFUSED(simulate::simulate(s, 1), Contains("packets_in_reading"));
   s = test::twoSetups(1);
   for (int i = 0; i <= kMostLinks; ++i) {
-    const std::string id = "link" + std::to_string(i);
+    const std::string id = "link" + fmt::to_string(i);
     s.campaign.links.push_back({});
     s.campaign.links.back().id = id;
     s.physics[id] = {};

@@ -1,6 +1,7 @@
 #include <algorithm>
 #include <cmath>
 #include <deque>
+#include <fmt/format.h>
 
 #include "core/course/course.h"
 #include "support/worlds/world.h"
@@ -243,7 +244,7 @@ FlownWorld fly(const World& w, std::uint64_t seed) {
     run.id = campaign::freeRunId(out.campaign, run.setup);
     run.editSource().file = run.id + ".csv";
     run.order = ++number;
-    if (w.paired) run.flight = "f" + std::to_string(i / 2);
+    if (w.paired) run.flight = "f" + fmt::to_string(i / 2);
     run.ended = campaign::Ended::TurnedBack;
     out.recordings.push_back(flight(std::move(receivers)));
     out.campaign.runs.push_back(std::move(run));

@@ -1,3 +1,5 @@
+#include <fmt/format.h>
+
 #include "support/worlds/world_study.h"
 
 namespace distanz::test {
@@ -16,15 +18,15 @@ void automatic(World& w) {
 }
 
 WorldKind rated(double hz) {
-  return {"quality at " + std::to_string(static_cast<int>(hz)) + " Hz", [hz](World& w, Random&) {
+  return {"quality at " + fmt::to_string(static_cast<int>(hz)) + " Hz", [hz](World& w, Random&) {
             byQuality(w);
             w.rate_hz = hz;
           }};
 }
 
 WorldKind lost(double hz, double k_db) {
-  return {"turned when lost, " + std::to_string(static_cast<int>(hz)) + " Hz, K " +
-              std::to_string(static_cast<int>(k_db)) + " dB",
+  return {"turned when lost, " + fmt::to_string(static_cast<int>(hz)) + " Hz, K " +
+              fmt::to_string(static_cast<int>(k_db)) + " dB",
           [hz, k_db](World& w, Random&) {
             byQuality(w);
             w.rate_hz = hz;

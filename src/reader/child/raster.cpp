@@ -1,5 +1,3 @@
-#include "geodata/module/raster.h"
-
 #include <gdal.h>
 #include <gdal_alg.h>
 #include <gdalwarper.h>
@@ -10,7 +8,9 @@
 #include <cmath>
 #include <memory>
 
-namespace distanz::geodata {
+#include "reader/child/library.h"
+
+namespace distanz::reader {
 namespace {
 
 constexpr const char* kDrivers[] = {"GTiff", "SRTMHGT", "AAIGrid", "GRASSASCIIGrid", "DTED",    "EHdr",
@@ -58,8 +58,7 @@ bool isWgs84(OGRSpatialReferenceH srs) {
 
 double unitOf(GDALDatasetH dataset, GDALRasterBandH band) {
   std::string unit = GDALGetRasterUnitType(band);
-  std::transform(unit.begin(), unit.end(), unit.begin(),
-                 [](unsigned char c) { return char(std::tolower(c)); });
+  std::transform(unit.begin(), unit.end(), unit.begin(), [](char c) { return c >= 'A' && c <= 'Z' ? char(c - 'A' + 'a') : c; });
   if (unit.find("us") != std::string::npos &&
       (unit.find("ft") != std::string::npos || unit.find("foot") != std::string::npos))
     return kSurveyFoot_m;
@@ -166,16 +165,16 @@ void readHeights(GDALDatasetH dataset, const Window& w, double unit_m, RasterRea
 
 }  // namespace
 
-RasterRead readRasterAt(const std::string& place, const std::optional<Box>& interest) {
-  const Quietly library;
+RasterRead readRaster(std::string_view bytes, const Request& request) {
+  const InMemory place(bytes, request);
   RasterRead out;
   const auto failed = [&](Fault fault) {
     out.fault = fault;
-    out.text = library.said();
+    out.text = place.named(said());
     out.height_m.clear();
     return out;
   };
-  const Dataset file(GDALOpenEx(place.c_str(), GDAL_OF_RASTER | GDAL_OF_READONLY | GDAL_OF_VERBOSE_ERROR,
+  const Dataset file(GDALOpenEx(place.place().c_str(), GDAL_OF_RASTER | GDAL_OF_READONLY | GDAL_OF_VERBOSE_ERROR,
                                 kDrivers, nullptr, nullptr));
   if (!file || GDALGetRasterCount(file.get()) < 1) return failed(Fault::Unreadable);
   std::array<double, 6> t{};
@@ -192,7 +191,7 @@ RasterRead readRasterAt(const std::string& place, const std::optional<Box>& inte
   const auto g = northUp(dataset);
   if (!g || g->columns < 2 || g->rows < 2 || !(g->step_lon > 0) || !(g->step_lat > 0))
     return failed(Fault::NoReference);
-  const auto window = windowFor(*g, interest);
+  const auto window = windowFor(*g, request.place);
   if (!window) return failed(Fault::Elsewhere);
   out.cut = window->columns < g->columns || window->rows < g->rows;
   const double unit_m = unitOf(file.get(), GDALGetRasterBand(file.get(), 1));
@@ -206,14 +205,13 @@ RasterRead readRasterAt(const std::string& place, const std::optional<Box>& inte
   return out;
 }
 
-std::string rasterAsGeoTiff(const RasterRead& r) {
-  const Quietly library;
+std::string asGeoTiff(const RasterRead& r) {
   const GDALDriverH driver = GDALGetDriverByName("GTiff");
   if (!driver || r.rows < 1 || r.columns < 1) return {};
   constexpr float kHole = -32768;
   bool whole = true;
   for (const float h : r.height_m) whole = whole && (std::isnan(h) || h == std::round(h));
-  const std::string place = "/vsimem/distanz/written.tif";
+  const std::string place = "/vsimem/written.tif";
   char** options = nullptr;
   for (const auto& [key, value] : {std::pair{"COMPRESS", "DEFLATE"},
                                    {"ZLEVEL", "4"},
@@ -256,4 +254,4 @@ std::string rasterAsGeoTiff(const RasterRead& r) {
   return out;
 }
 
-}  // namespace distanz::geodata
+}  // namespace distanz::reader

@@ -6,9 +6,9 @@
 #include <cmath>
 #include <memory>
 
-#include "geodata/module/raster.h"
+#include "reader/child/library.h"
 
-namespace distanz::geodata {
+namespace distanz::reader {
 namespace {
 
 constexpr const char* kMapDrivers[] = {"GeoJSON", "GPX", "LIBKML", "KML", "GPKG", "FlatGeobuf", nullptr};
@@ -93,15 +93,15 @@ class Reader {
 
 }  // namespace
 
-VectorRead readVectorAt(const std::string& place) {
-  const Quietly library;
+VectorRead readVector(std::string_view bytes, const Request& request) {
+  const InMemory place(bytes, request);
   Reader reader;
-  const GDALDatasetUniquePtr file(GDALDataset::Open(place.c_str(),
+  const GDALDatasetUniquePtr file(GDALDataset::Open(place.place().c_str(),
                                                     GDAL_OF_VECTOR | GDAL_OF_READONLY | GDAL_OF_VERBOSE_ERROR,
                                                     kMapDrivers, nullptr, nullptr));
   if (!file) {
     reader.out.fault = Fault::Unreadable;
-    reader.out.text = library.said();
+    reader.out.text = place.named(said());
     return std::move(reader.out);
   }
   OGRSpatialReference wgs;
@@ -130,4 +130,4 @@ VectorRead readVectorAt(const std::string& place) {
   return std::move(reader.out);
 }
 
-}  // namespace distanz::geodata
+}  // namespace distanz::reader
