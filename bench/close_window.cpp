@@ -13,7 +13,7 @@ TEST_CASE("close_window") {
     scene.begin(*session);
     QElapsedTimer clock;
     clock.start();
-    session->window.close();
+    static_cast<QWidget&>(session->window).close();
     const qint64 gone_ms = clock.elapsed();
     session.reset();
     std::printf("  %-48s gone after %4lld ms, all of it after %4lld ms\n", scene.name, gone_ms, clock.elapsed());

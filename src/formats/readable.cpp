@@ -52,6 +52,8 @@ std::string contents(archive* a, std::size_t packed, std::size_t most) {
   std::string out;
   for (;;) {
     const std::size_t before = out.size();
+    // Large ones grow where they lie: twice as much for a moment would be too much.
+    if (before > kSmall_bytes && out.capacity() < before + kPiece) out.reserve(std::min(kMostUnpacked_bytes, packed * kMostGrowth) + 2 * kPiece);
     out.resize(before + kPiece);
     const auto n = archive_read_data(a, out.data() + before, kPiece);
     if (n < 0) broken(a);

@@ -155,6 +155,13 @@ campaign::Campaign withLayers(campaign::Campaign c, const std::vector<campaign::
   return c;
 }
 
+namespace {
+
+/// No file is at fault, and every other would be refused as well: said once.
+bool ofNoFile(const Finding& f) { return f.code == "reader-no-cage" || f.code == "reader-missing"; }
+
+}  // namespace
+
 GroundRead GroundFiles::groundOf(const std::vector<campaign::Layer>& layers, const LayerBytes& bytes_of, const Stop* stop) {
   const auto gone = [&](const auto& kept) {
     return std::none_of(layers.begin(), layers.end(),
@@ -179,6 +186,10 @@ GroundRead GroundFiles::groundOf(const std::vector<campaign::Layer>& layers, con
         maps.push_back({roleOf(layer.role), layer.name, layer.height_m, features});
       }
     } catch (const InputError& e) {
+      if (ofNoFile(e.found)) {
+        out.problems = {e.found};
+        break;
+      }
       out.problems.push_back(finding("layer-left-out", {{"layer", layer.name.empty() ? layer.id : layer.name},
                                                         {"why", std::vector{e.found}}}));
     }

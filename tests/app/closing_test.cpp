@@ -8,7 +8,7 @@ using namespace distanz::app::test;
 
 namespace {
 
-constexpr int kHang_ms = 8000;  // what never ends is cut off by the reader after ten seconds
+constexpr int kHang_ms = 8000;  // what never ends is cut off by the reader after nine seconds
 
 }  // namespace
 

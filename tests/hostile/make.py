@@ -2,7 +2,7 @@
 
 make(folder, secret, port): writes them below `folder`. `secret` is a local file that must not be read, `port` one of this machine's
 that must not be reached. @return [(path, surface)]"""
-import gzip, io, pathlib, sqlite3, struct, zipfile, zlib
+import gzip, io, pathlib, sqlite3, struct, sys, zipfile, zlib
 
 
 def tiff(width, height, rows=b"", metadata="", tile=False, bits=32, extra=()):
@@ -164,3 +164,8 @@ def make(folder, secret, port):
     put("outside-log.gpx", "log", f"<?xml version='1.0'?><!DOCTYPE g [<!ENTITY x SYSTEM 'file://{secret}'>]><gpx version='1.1'><trk><trkseg><trkpt lat='46' lon='20'><time>&x;</time></trkpt></trkseg></trk></gpx>")
     put("deep-log.geojson", "log", b"[" * 200_000)
     return out
+
+
+if __name__ == "__main__":
+    for path, surface in make(sys.argv[1], sys.argv[2], int(sys.argv[3])):
+        print(path, surface, sep="\t")

@@ -3,10 +3,7 @@
 
 Nothing may be reached over the network, no file be read that was not given, none be
 written outside the campaign's folder; no file may take more than 500 MB or 10 s of processor and waiting. Fails with what was seen."""
-import pathlib, re, resource, shutil, subprocess, sys, tempfile, time
-
-sys.path.insert(0, str(pathlib.Path(__file__).resolve().parent))
-from make import make
+import json, os, pathlib, re, shutil, subprocess, sys, tempfile, time
 
 MOST_MB, MOST_S, PATIENCE_S = 500, 10, 300
 cli, photo = (pathlib.Path(p).resolve() for p in sys.argv[1:3])
@@ -17,9 +14,13 @@ CAMPAIGN = """{"distanz_interchange": 1, "title": "Hostile", "station": {"lat_de
 
 def watched(command, trace, campaign_folder, secret):
     """Runs it. @return what it should not have done"""
-    begun = time.monotonic()
-    run = subprocess.run(["strace", "-f", "-qq", "-o", trace, "-e", "trace=%network,%file,%process", *command], capture_output=True, timeout=PATIENCE_S)
-    took, faults = time.monotonic() - begun, []
+    begun, said = time.monotonic(), trace + ".said"
+    with open(said, "wb") as out:
+        run = subprocess.Popen(["timeout", str(PATIENCE_S), "strace", "-f", "-qq", "-o", trace, "-e", "trace=%network,%file,%process", *command], stdout=out, stderr=out)
+        _, status, used = os.wait4(run.pid, 0)  # and of all that it waited for
+    took, faults, code = time.monotonic() - begun, [], os.waitstatus_to_exitcode(status)
+    if used.ru_maxrss / 1000 > MOST_MB:
+        faults.append(f"{used.ru_maxrss / 1000:.0f} MB")
     for line in open(trace, encoding="utf-8", errors="replace"):
         call = re.sub(r"^\d+ +", "", line)
         if re.match(r"(connect|sendto|bind)\(.*AF_INET", call):
@@ -30,9 +31,22 @@ def watched(command, trace, campaign_folder, secret):
         path = re.search(r'"([^"]*)"', call)
         if writes and path and " = -1" not in call and not path[1].startswith((str(campaign_folder), "/dev/", "/proc/self/")):
             faults.append(call)
-    if run.returncode not in (0, 1):
-        faults.append(f"ended with {run.returncode}: {run.stderr[-200:]}")
-    return faults, took
+    if code not in (0, 1):
+        faults.append(f"ended with {code}: {open(said, 'rb').read()[-200:]}")
+    return faults, took, used.ru_maxrss / 1000
+
+
+def made_of(path, surface, folder, sent):
+    """A campaign that somebody sent, with that file for its layer. @return whether it could be made"""
+    shutil.rmtree(folder, ignore_errors=True)
+    folder.mkdir()
+    for with_it in path.parent.glob(path.name + "*"):
+        shutil.copy(with_it, folder)
+    plain = json.loads(CAMPAIGN)
+    role = "terrain" if surface == "raster" else "buildings"
+    plain["layers"] = [{"id": "l1", "name": "Sent", "role": role, "file": {"file": path.name}}]
+    (folder / "campaign.json").write_text(json.dumps(plain))
+    return subprocess.run([cli, "convert", folder, sent], capture_output=True).returncode == 0
 
 
 def main():
@@ -40,30 +54,34 @@ def main():
     (work / "elsewhere").mkdir()
     secret = work / "elsewhere" / "not-yours.geojson"
     secret.write_text('{"type":"Point","coordinates":[20.5,46.5]}')
-    files = make(work / "corpus", secret, 9)
+    # In a process of its own: what it takes would count for those that come after.
+    made = subprocess.run([sys.executable, pathlib.Path(__file__).with_name("make.py"), work / "corpus", secret, "9"], check=True, capture_output=True, text=True)
+    files = [(pathlib.Path(line.split("\t")[0]), line.split("\t")[1]) for line in made.stdout.splitlines()]
     (work / "plain").mkdir()
     (work / "plain" / "campaign.json").write_text(CAMPAIGN)
     subprocess.run([cli, "convert", work / "plain", work / "plain.distanz"], check=True)
-    failed = 0
+    failed, opened, longest, most_mb = 0, 0, 0, 0
     for path, surface in files:
         folder = work / "campaign"
         shutil.rmtree(folder, ignore_errors=True)
         folder.mkdir()
         campaign = folder / "c.distanz"
         shutil.copy(work / "plain.distanz", campaign)
-        command = {"raster": [cli, "plan", campaign, "--layer", path],
-                   "map": [cli, "plan", campaign, "--layer", path],
-                   "photo": [photo, path],
-                   "log": [cli, "inspect", path]}[surface]
-        before = resource.getrusage(resource.RUSAGE_CHILDREN).ru_maxrss
-        faults, took = watched(list(map(str, command)), str(work / "trace"), folder, secret)
-        peak_mb = resource.getrusage(resource.RUSAGE_CHILDREN).ru_maxrss / 1000
-        if peak_mb > MOST_MB and peak_mb * 1000 > before:
-            faults.append(f"{peak_mb:.0f} MB")
-        print(f"{'FAILED' if faults else 'held':6} {surface:6} {path.name:20} {took:5.1f} s" + "".join(f"\n    {f.strip()[:220]}" for f in faults[:5]), flush=True)
+        layer, take = [cli, "plan", campaign, "--layer", path], [cli, "plan", campaign, "--take", path]
+        commands = {"raster": [layer], "map": [layer, take], "photo": [[photo, path]], "log": [[cli, "inspect", path]]}[surface]
+        if surface in ("raster", "map"):
+            sent = folder / "sent.distanz"
+            if made_of(path, surface, work / "sent", sent):
+                commands.append([cli, "plan", sent])
+        faults, took, peak_mb = [], 0, 0
+        for command in commands:
+            more, time_of_it, mb = watched(list(map(str, command)), str(work / "trace"), folder, secret)
+            faults, took, peak_mb = faults + more, max(took, time_of_it), max(peak_mb, mb)
+        opened, longest, most_mb = opened + len(commands), max(longest, took), max(most_mb, peak_mb)
+        print(f"{'FAILED' if faults else 'held':6} {surface:6} {path.name:20} {took:5.1f} s {peak_mb:4.0f} MB" + "".join(f"\n    {f.strip()[:220]}" for f in faults[:5]), flush=True)
         failed += bool(faults)
     shutil.rmtree(work)
-    print(f"hostile: {len(files) - failed} of {len(files)} files held")
+    print(f"hostile: {len(files) - failed} of {len(files)} files held; {opened} times opened, {longest:.1f} s and {most_mb:.0f} MB at most")
     return failed > 0
 
 

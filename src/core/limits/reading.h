@@ -37,7 +37,7 @@ constexpr std::size_t kLongestLiveLine = 65'536;   ///< bytes; what is longer is
 
 // What the caged reader decodes: rasters, maps, photos
 constexpr std::size_t kReaderMemory_bytes = 400'000'000;
-constexpr int kReaderPatience_s = 10;              ///< for one file, of the processor as by the clock
+constexpr int kReaderPatience_s = 9;               ///< for one file, of the processor as by the clock
 constexpr std::uintmax_t kLargestMap = 32'000'000; ///< bytes of a map or raster that is kept
 constexpr std::uintmax_t kLargestBeside = 64'000;  ///< bytes of a small file beside it
 constexpr std::size_t kMostCells = 20'000'000;
