@@ -13,6 +13,7 @@ using namespace distanz;
 namespace {
 
 constexpr int kSteps = 1200, kEach = 3, kTakenBack = 500;
+constexpr int kAMinute = 60 / kEach;  // so many times it is kept
 
 campaign::Campaign longer(campaign::Campaign c) {
   auto& readings = c.records[0].readings;
@@ -26,7 +27,8 @@ double secondsOf(const std::function<void()>& work) {
   return std::chrono::duration<double>(std::chrono::steady_clock::now() - begun).count();
 }
 
-void hour(const char* what, const Finding& step) {
+/// @param together so many times that it is kept are one step of the history
+void hour(const char* what, int together) {
   const test::TempDir dir;
   campaign::Campaign c;
   c.records.resize(1);
@@ -34,16 +36,16 @@ void hour(const char* what, const Finding& step) {
   c.records[0].kind = campaign::RecordKind::Ground;
   store::CampaignFile file = store::CampaignFile::create(dir / "c.distanz", c);
   const auto before = std::filesystem::file_size(dir / "c.distanz");
-  const double filled_s = secondsOf([&] { for (int i = 0; i < kSteps; ++i) file.edit(step, longer(file.campaign())); });
+  const double filled_s = secondsOf([&] { for (int i = 0; i < kSteps; ++i) file.edit(finding("fill-live", {{"record", std::to_string(i / together)}, {"count", kEach}}), longer(file.campaign())); });
   fmt::print("  {}: {:.2f} MB more, {:.1f} ms a step", what, double(std::filesystem::file_size(dir / "c.distanz") - before) / 1e6, 1000 * filled_s / kSteps);
-  int taken = 0;
-  const double undone_s = secondsOf([&] { while (taken < kTakenBack && file.undoable()) file.undo(), ++taken; });
-  fmt::print(", {} steps taken back in {:.2f} s\n", taken, undone_s);
+  const int steps = kTakenBack / together;
+  const double undone_s = secondsOf([&] { for (int i = 0; i < steps; ++i) file.undo(); });
+  fmt::print(", {} times that it was kept taken back in {:.2f} s ({} steps)\n", kTakenBack, undone_s, steps);
 }
 
 }  // namespace
 
 int main() {
-  hour("as the window keeps it, a step a minute", finding("fill-live", {{"record", "Noise"}, {"count", kEach}}));
-  hour("each three seconds a step of its own", finding("add-record", {{"record", "Noise"}}));
+  hour("as the window keeps it, a step a minute", kAMinute);
+  hour("each time a step of its own", 1);
 }
