@@ -63,7 +63,7 @@ double clockOf(std::string_view f) {
 /// Midnight of "241126", seconds since 1970-01-01.
 double dateOf(std::string_view f) {
   const double v = f.size() == 6 ? parseNumber(f, false) : NAN;
-  if (!(v > 0)) return NAN;
+  if (!(v > 0 && v < 1e6)) return NAN;
   const int whole = int(v);
   const std::chrono::year_month_day date{std::chrono::year(2000 + whole % 100),
                                          std::chrono::month(unsigned(whole / 100 % 100)),

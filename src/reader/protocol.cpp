@@ -29,12 +29,6 @@ void put(Writer& out, Fault fault, const std::string& text) {
   out.text(std::string_view(text).substr(0, kLongestText));
 }
 
-bool onEarth(const RasterRead& r) {
-  const double south = r.north_deg - r.step_lat_deg * (r.rows - 1), east = r.west_deg + r.step_lon_deg * (r.columns - 1);
-  return r.step_lat_deg > 0 && r.step_lon_deg > 0 && std::abs(r.north_deg) <= kLastLat_deg && std::abs(south) <= kLastLat_deg &&
-         std::abs(r.west_deg) <= kLastLon_deg && std::abs(east) <= 2 * kLastLon_deg;
-}
-
 }  // namespace
 
 std::string asBytes(const Request& r) {
@@ -79,6 +73,12 @@ std::string asBytes(const RasterRead& r) {
   for (const bool v : {r.assumed_reference, r.feet, r.turned, r.cut}) out.number(static_cast<std::uint8_t>(v));
   out.numbers(r.height_m);
   return out.take();
+}
+
+bool onEarth(const RasterRead& r) {
+  const double south = r.north_deg - r.step_lat_deg * (r.rows - 1), east = r.west_deg + r.step_lon_deg * (r.columns - 1);
+  return r.step_lat_deg > 0 && r.step_lon_deg > 0 && std::abs(r.north_deg) <= kLastLat_deg && std::abs(south) <= kLastLat_deg &&
+         std::abs(r.west_deg) <= kLastLon_deg && std::abs(east) <= 2 * kLastLon_deg;
 }
 
 RasterRead rasterOf(std::string_view bytes) {

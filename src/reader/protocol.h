@@ -17,6 +17,8 @@ Request requestOf(std::string_view bytes);
 std::string asBytes(const RasterRead& read);
 std::string asBytes(const VectorRead& read);
 std::string asBytes(const PhotoRead& read);
+/// Its cells have a size and lie on earth.
+bool onEarth(const RasterRead& read);
 /// Rows, columns and heights fit; the place is on earth. @throws Garbled
 RasterRead rasterOf(std::string_view bytes);
 /// No more than kMostFeatures and kMostVertices, on earth. @throws Garbled

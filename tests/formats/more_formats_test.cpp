@@ -170,6 +170,13 @@ TEST_CASE("NMEA: what comes before the first date is of the night it began in, a
   CHECK(undated.started.empty());
 }
 
+TEST_CASE("NMEA: a date that is no date is none", "[regression]") {
+  const auto of = [](const std::string& date) {
+    return sentence("GPRMC,235958.00,A,4654.6000,N,02057.6000,E,10.0,045.0," + date + ",,,A") + sentence("GPRMC,235959.00,A,4654.7000,N,02057.6000,E,10.0,045.0," + date + ",,,A");
+  };
+  for (const char* date : {"4E1920", "9E0099", "000000", "321399"}) CHECK_NOTHROW(openLog(of(date))->head());
+}
+
 TEST_CASE("NMEA: a receiver that never knew the time is told so") {
   CHECK(refusedAs("$GPGGA,,,,,,0,00,,,M,,M,,\n$GPRMC,,V,,,,,,,,,\n") == "log-without-rows");
 }

@@ -69,6 +69,13 @@ TEST_CASE("cage: a raster is written and read again inside it") {
   CHECK(read.height_m == made.height_m);
 }
 
+TEST_CASE("cage: a raster that lies on no earth is told so", "[regression]") {
+  const auto gridAt = [](const std::string& corner) { return "ncols 3\nnrows 3\n" + corner + "\ncellsize 0.5\n1 2 3\n4 5 6\n7 8 9\n"; };
+  CHECK(readRaster({.kind = kRaster, .name = "a.asc"}, File(gridAt("xllcorner 20\nyllcorner 46"))).fault == Fault::None);
+  for (const char* corner : {"xllcorner 700\nyllcorner 46", "xllcorner 20\nyllcorner 400", "xllcorner -1e300\nyllcorner 46"})
+    CHECK(readRaster({.kind = kRaster, .name = "a.asc"}, File(gridAt(corner))).fault == Fault::NoReference);
+}
+
 TEST_CASE("cage: photos come turned and no larger than asked for; other things are none") {
   const PhotoRead read = readPhoto({.kind = Request::Kind::Photo, .name = "a.bmp", .most_px = 4}, File(bitmap()));
   REQUIRE(read.fault == Fault::None);

@@ -9,6 +9,7 @@
 #include <memory>
 
 #include "reader/child/library.h"
+#include "reader/protocol.h"
 
 namespace distanz::reader {
 namespace {
@@ -202,7 +203,7 @@ RasterRead readRaster(std::string_view bytes, const Request& request) {
   out.step_lat_deg = g->step_lat * window->rows / out.rows;
   out.west_deg = g->west + g->step_lon * window->column + out.step_lon_deg / 2;
   out.north_deg = g->north - g->step_lat * window->row - out.step_lat_deg / 2;
-  return out;
+  return onEarth(out) ? out : failed(Fault::NoReference);
 }
 
 std::string asGeoTiff(const RasterRead& r) {
