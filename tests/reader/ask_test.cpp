@@ -76,6 +76,12 @@ TEST_CASE("cage: a raster that lies on no earth is told so", "[regression]") {
     CHECK(readRaster({.kind = kRaster, .name = "a.asc"}, File(gridAt(corner))).fault == Fault::NoReference);
 }
 
+TEST_CASE("cage: of a raster too large to be read whole in time only what is asked for is read", "[regression]") {
+  // 60,000 by 60,000 cells that the file does not even hold.
+  const std::string huge = "ncols 60000\nnrows 60000\nxllcorner 20\nyllcorner 46\ncellsize 0.0001\n1 2 3\n";
+  CHECK(readRaster({.kind = kRaster, .name = "a.asc"}, File(huge)).fault == Fault::Elsewhere);
+}
+
 TEST_CASE("cage: photos come turned and no larger than asked for; other things are none") {
   const PhotoRead read = readPhoto({.kind = Request::Kind::Photo, .name = "a.bmp", .most_px = 4}, File(bitmap()));
   REQUIRE(read.fault == Fault::None);

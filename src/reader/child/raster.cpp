@@ -14,6 +14,7 @@
 namespace distanz::reader {
 namespace {
 
+constexpr std::size_t kMostThinned = 20;  // times kMostCells: read whole and thinned
 constexpr const char* kDrivers[] = {"GTiff", "SRTMHGT", "AAIGrid", "GRASSASCIIGrid", "DTED",    "EHdr",
                                     "ENVI",  "GSAG",    "GSBG",    "GS7BG",          "USGSDEM", nullptr};
 constexpr double kFoot_m = 0.3048, kSurveyFoot_m = 1200.0 / 3937.0;
@@ -78,9 +79,11 @@ struct Window {
   int column = 0, row = 0, columns = 0, rows = 0;
 };
 
+/// None where nothing of it is of interest, or it is so large that only what is of interest could be read in time.
 std::optional<Window> windowFor(const Geometry& g, const std::optional<Box>& interest) {
-  if (std::size_t(g.columns) * std::size_t(g.rows) <= kMostCells || !interest)
-    return Window{0, 0, g.columns, g.rows};
+  const std::size_t cells = std::size_t(g.columns) * std::size_t(g.rows);
+  if (!interest && cells > kMostCells * kMostThinned) return std::nullopt;
+  if (cells <= kMostCells || !interest) return Window{0, 0, g.columns, g.rows};
   const double middle_lat = (interest->north_deg + interest->south_deg) / 2,
                middle_lon = (interest->east_deg + interest->west_deg) / 2;
   const Box all = boxOf(g);
