@@ -62,7 +62,9 @@ PackedRun leavingRun(const campaign::Run& run, campaign::Run& goes, const campai
   if (!along.places)
     if (const auto moved = log::movedElsewhere(*recording, campaign::elsewhere(campaign), campaign.station.ground_m)) {
       std::vector<PackedLog> one{packLog(formats::writeLogCsv(*moved, true))};
-      goes.sources = {{fs::path(run.source().file).stem().string() + ".csv", one.front().sha256}};
+      goes.sources.assign(1, {});
+      goes.sources[0].file = fs::path(run.source().file).stem().string() + ".csv";
+      goes.sources[0].sha256 = one.front().sha256;
       return {goes, std::move(one), packRecording(*moved)};
     }
   std::vector<PackedLog> logs;
