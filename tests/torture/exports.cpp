@@ -126,7 +126,7 @@ class Torture {
     actionOf(e).trigger();
     for (auto* save : m_window.findChildren<QPushButton*>("leavingSave"))
       if (save->isVisible()) save->click();
-    QTest::qWaitFor([&] { return m_window.cursor().shape() != Qt::BusyCursor; }, kPatience_ms);
+    if (!QTest::qWaitFor([&] { return m_window.cursor().shape() != Qt::BusyCursor; }, kPatience_ms)) throw std::runtime_error(e.name + " hangs");
     QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
   }
 
