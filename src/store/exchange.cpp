@@ -59,14 +59,14 @@ PackedLog packedAgain(const formats::KeptLog& log, const std::string& sha256) {
 PackedRun leavingRun(const campaign::Run& run, campaign::Run& goes, const campaign::Campaign& campaign, const SampleFile& samples,
                      const campaign::Leaving& along) {
   const auto recording = samples.recording(run, campaign);
-  if (!along.places)
-    if (const auto moved = log::movedElsewhere(*recording, campaign::elsewhere(campaign), campaign.station.ground_m)) {
-      std::vector<PackedLog> one{packLog(formats::writeLogCsv(*moved, true))};
-      goes.sources.assign(1, {});
-      goes.sources[0].file = fs::path(run.source().file).stem().string() + ".csv";
-      goes.sources[0].sha256 = one.front().sha256;
-      return {goes, std::move(one), packRecording(*moved)};
-    }
+  if (!along.places) {  // columns that nobody matched may tell them, too
+    const log::Recording moved = log::movedElsewhere(*recording, campaign::elsewhere(campaign), campaign.station.ground_m);
+    std::vector<PackedLog> one{packLog(formats::writeLogCsv(moved, true))};
+    goes.sources.assign(1, {});
+    goes.sources[0].file = fs::path(run.source().file).stem().string() + ".csv";
+    goes.sources[0].sha256 = one.front().sha256;
+    return {goes, std::move(one), packRecording(moved)};
+  }
   std::vector<PackedLog> logs;
   for (const campaign::Source& log : run.sources) logs.push_back(packedAgain(samples.keptLog(run, log), log.sha256));
   return {goes, std::move(logs), packRecording(*recording)};

@@ -73,6 +73,17 @@ TEST_CASE("leaving: a copy without places, names and what cameras wrote is the s
   CHECK(CampaignFile::open(dir / "lean.distanz", Access::ReadWrite).undoable() == std::nullopt);  // what was before went nowhere
 }
 
+TEST_CASE("leaving: columns of a log that nobody matched stay behind with the places", "[regression]") {
+  const TempDir dir;
+  CampaignFile file = CampaignFile::create(dir / "c.distanz", test::small());
+  test::Log log = test::sampleLog("A1", -60);
+  log.bytes = "time_s,distance_m,rssi_dbm,where\n0,5,-60,N46.91 E20.96\n1,50,-61,N46.92 E20.97\n";
+  log.run.editSource().sha256 = formats::sha256(log.bytes);
+  file.addRuns(test::step("Run"), {log.packed()}, file.campaign().links);
+  toInterchange(dir / "c.distanz", dir / "folder", nothingMore());
+  CHECK(test::slurp(dir / "folder" / "A1.csv").find("46.9") == std::string::npos);
+}
+
 TEST_CASE("leaving: a folder without places holds none of their digits in any file") {
   const TempDir dir;
   flown(dir);

@@ -15,12 +15,11 @@ std::vector<double>* columnOf(Recording& r, std::string_view channel) {
 
 }  // namespace
 
-std::optional<Recording> movedElsewhere(const Recording& recording, const std::optional<course::Elsewhere>& from, double ground_m) {
+Recording movedElsewhere(const Recording& recording, const std::optional<course::Elsewhere>& from, double ground_m) {
   Recording out = recording;
   auto *lat = columnOf(out, channel::kLatitude), *lon = columnOf(out, channel::kLongitude);
-  if (!lat || !lon) return std::nullopt;
   std::optional<course::Elsewhere> there = from;
-  for (std::size_t i = 0; i < out.rows(); ++i) {
+  for (std::size_t i = 0; lat && lon && i < out.rows(); ++i) {
     double &row_lat = (*lat)[i], &row_lon = (*lon)[i];
     if (!onGlobe(row_lat, row_lon)) {  // nor where it is not known
       row_lat = row_lon = NAN;

@@ -6,8 +6,8 @@
 
 namespace distanz::log {
 
-/// The recording with its fixes moved; none where it has no positions. Heights above the sea are then told above `ground_m`.
+/// The recording with its fixes moved, where it has any. Heights above the sea are then told above `ground_m`.
 /// @param there from where; none: from its own first fix
-std::optional<Recording> movedElsewhere(const Recording& recording, const std::optional<course::Elsewhere>& there, double ground_m);
+Recording movedElsewhere(const Recording& recording, const std::optional<course::Elsewhere>& there, double ground_m);
 
 }  // namespace distanz::log
