@@ -32,7 +32,7 @@ class PlanStage : public Stage, public Exportable {
   QSize paperSize() const override;
   void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;
-  bool tellsPlaces() const override { return m_pages->currentIndex() == 1 || m_pages->currentIndex() == 2; }
+  bool tellsPlaces() const override { return m_pages->currentIndex() == 1; }
 
  protected:
   void showEvent(QShowEvent*) override;

@@ -1,7 +1,6 @@
 #include "app/shared/path_of.h"
 
 #include <QFile>
-#include <algorithm>
 
 namespace distanz::app {
 namespace {

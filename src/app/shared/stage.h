@@ -57,7 +57,7 @@ class Exportable {
   virtual QSize paperSize() const = 0;
   virtual void paintPaper(QPainter& painter) const = 0;
   virtual QByteArray csv() const = 0;
-  /// Whoever gets it learns where is flown.
+  /// Files that it saves besides tell where is flown: the path. What it draws does not.
   virtual bool tellsPlaces() const { return false; }
 };
 

@@ -84,10 +84,8 @@ void MainWindow::writeExport(const QString& file, const QByteArray& bytes) {
 
 void MainWindow::exportView(const QString& filter, const QString& ending,
                             const std::function<QByteArray(Exportable&)>& bytes) {
-  const auto shown = [this] { return m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr; };
-  const bool places = shown() && shown()->tellsPlaces();
-  const auto file = m_prompts.saveFile(this, places ? tr("Save view: it shows where you fly") : tr("Save view"), "distanz" + ending, filter);
-  auto* view = shown();  // after the dialog: it may have changed
+  const auto file = m_prompts.saveFile(this, tr("Save view"), "distanz" + ending, filter);
+  auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;  // after the dialog: it may have changed
   if (file && view) writeExport(*file, bytes(*view));
 }
 
@@ -126,7 +124,7 @@ void MainWindow::printView() {
 
 void MainWindow::saveBytes(const QString& name, const QByteArray& bytes) {
   auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;
-  const QString title = view && view->tellsPlaces() ? tr("Save file: it tells where you fly") : tr("Save file");
+  const QString title = view && view->tellsPlaces() ? tr("Save path: the file shows where you fly") : tr("Save file");
   if (const auto file = m_prompts.saveFile(this, title, name, tr("All files (*)"))) writeExport(*file, bytes);
 }
 
