@@ -98,7 +98,7 @@ void addConvert(CLI::App& app, Io io, Action& action) {
   c->add_option("--map", options->maps,
                 said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column of a log is matched")));
   c->add_option("--without", options->without,
-                said(QT_TRANSLATE_NOOP("cli", "of a campaign: places (all lies elsewhere, as far apart), photos (what the camera wrote beside them), words (notes and names)")))
+                said(QT_TRANSLATE_NOOP("cli", "leave out of a campaign: places (moved elsewhere, distances stay), photos (what the camera stored in them), words (notes and names)")))
       ->delimiter(',')
       ->check(CLI::IsMember({"places", "photos", "words"}));
   c->callback([&action, options, io] { action = [options, io] { convertCommand(*options, io); }; });

@@ -16,8 +16,8 @@ constexpr Text kFileTexts[] = {
     {"cannot-be-made", "", QT_TRANSLATE_NOOP("finding", "cannot be made: {reason}; choose another place")},
     {"leaves-with", "",
      QT_TRANSLATE_NOOP("finding",
-                       "this goes along: places {places}, terrain and maps {layers}, logs {logs}, photos with what the camera wrote "
-                       "{photos}, notes and names {words}")},
+                       "This goes along: places {places}, terrain and maps {layers}, logs {logs}, photos {photos}, notes and "
+                       "names {words}. Leave it out with --without")},
     {"copy-lacks", "", QT_TRANSLATE_NOOP("finding", "the copy lacks what could not be read: {of}")},
     {"exists-already", "", QT_TRANSLATE_NOOP("finding", "is there already; choose another name")},
     {"campaign-exists-already", "",

@@ -68,7 +68,7 @@ constexpr Text kGroundTexts[] = {
     {"reader-no-cage", "",
      QT_TRANSLATE_NOOP("finding",
                        "Terrain, maps and photos are not read: this kernel cannot cage their reader (it lacks seccomp). Logs and tables work")},
-    {"reader-too-slow", "", QT_TRANSLATE_NOOP("finding", "{file} takes longer than {seconds} s to read; export it again, or cut it to the surroundings of the path")},
+    {"reader-too-slow", "", QT_TRANSLATE_NOOP("finding", "{file} takes longer than {seconds} s to read; export it again, or cut it to the area around the path")},
     {"reader-too-large", "", QT_TRANSLATE_NOOP("finding", "{file} takes more than {megabytes} MB of memory to read; export it smaller")},
     {"reader-died", "", QT_TRANSLATE_NOOP("finding", "{file} cannot be read: it is damaged or hostile. Nothing else was touched; use another file")},
     {"raster-unreadable", "",
@@ -83,8 +83,8 @@ constexpr Text kGroundTexts[] = {
      QT_TRANSLATE_NOOP("finding", "{file} holds no heights: it is a picture, or holes only")},
     {"raster-elsewhere", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{file} is too large to be kept whole, and the station lies outside of it; set the "
-                       "station first, or bring the tile of this place")},
+                       "{file} is too large to be read whole, and no station lies in it; set the station "
+                       "first, or use the tile around it")},
     {"raster-degrees-assumed", "",
      QT_TRANSLATE_NOOP("finding",
                        "{file} names no reference system; its numbers were taken as degrees of WGS 84.")},
@@ -106,7 +106,7 @@ constexpr Text kGroundTexts[] = {
                        "that is not known")},
     {"map-too-large", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{file} holds more than can be drawn; cut it to the surroundings of the path")},
+                       "{file} holds more than can be drawn; cut it to the area around the path")},
     {"map-empty", "", QT_TRANSLATE_NOOP("finding", "{file} holds no points, lines or areas")},
     {"add-layer", "", QT_TRANSLATE_NOOP("finding", "Add {layer}")},
     {"change-layer", "", QT_TRANSLATE_NOOP("finding", "Change {layer}")},

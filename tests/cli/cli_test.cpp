@@ -229,7 +229,7 @@ TEST_CASE("convert: what of a campaign tells more than the radio is told, and st
   const TempDir dir;
   REQUIRE(run({"simulate", kScenario, "--out", dir / "m"}).code == 0);
   REQUIRE(run({"convert", dir / "m", dir / "c.distanz"}).code == 0);
-  CHECK_THAT(run({"convert", dir / "c.distanz", dir / "all.distanz"}).out, Contains("this goes along: places"));
+  CHECK_THAT(run({"convert", dir / "c.distanz", dir / "all.distanz"}).out, Contains("This goes along: places"));
   CHECK_THAT(run({"convert", dir / "c.distanz", dir / "lean.distanz", "--without", "places,photos,words"}).out, !Contains("goes along"));
   const auto of = [&](const char* name) { return store::CampaignFile::open(dir / name, store::Access::ReadOnly).campaign(); };
   CHECK(of("all.distanz").station == of("c.distanz").station);

@@ -45,11 +45,11 @@ void askLeaving(QWidget* parent, const campaign::Carried& carried, const std::fu
   if (carried.layers > 0) where << QObject::tr("terrain and maps (%1)").arg(count(carried.layers));
   if (carried.logs > 0) where << QObject::tr("positions in logs (%1)").arg(count(carried.logs));
   auto* places = choice(*column, "leavePlaces", QObject::tr("Where you fly: %1").arg(where.join(", ")),
-                        QObject::tr("Unticked: all of it moves elsewhere, as far apart as it is. Terrain and maps stay here."), !where.isEmpty());
-  auto* photos = choice(*column, "leavePhotos", QObject::tr("Place and time that cameras wrote into photos (%1)").arg(count(carried.photos)),
-                        QObject::tr("Unticked: only what is seen on them goes, no larger than 2048 px."), carried.photos > 0);
+                        QObject::tr("Unticked: places move elsewhere, distances stay true. Terrain and maps are left out."), !where.isEmpty());
+  auto* photos = choice(*column, "leavePhotos", QObject::tr("Place and time stored in photos (%1)").arg(count(carried.photos)),
+                        QObject::tr("Unticked: photos go as plain pictures, 2048 px at most."), carried.photos > 0);
   auto* words = choice(*column, "leaveWords", QObject::tr("Notes and names (%1)").arg(count(carried.words)),
-                       QObject::tr("Unticked: notes, reasons and names are emptied."), carried.words > 0);
+                       QObject::tr("Unticked: notes, reasons and names are left out."), carried.words > 0);
   auto* buttons = new QDialogButtonBox;
   QPushButton* save = buttons->addButton(QDialogButtonBox::Save);
   save->setObjectName("leavingSave");

@@ -236,24 +236,8 @@
         <translation>Haken weg: bleibt hier.</translation>
     </message>
     <message>
-        <source>Unticked: all of it moves elsewhere, as far apart as it is. Terrain and maps stay here.</source>
-        <translation>Ohne Haken: Alles liegt woanders, mit denselben Abständen. Gelände und Karten bleiben hier.</translation>
-    </message>
-    <message>
-        <source>Place and time that cameras wrote into photos (%1)</source>
-        <translation>Ort und Zeit, die Kameras in Fotos schrieben (%1)</translation>
-    </message>
-    <message>
-        <source>Unticked: only what is seen on them goes, no larger than 2048 px.</source>
-        <translation>Ohne Haken: Nur das Bild geht mit, höchstens 2048 px groß.</translation>
-    </message>
-    <message>
         <source>Notes and names (%1)</source>
         <translation>Notizen und Namen (%1)</translation>
-    </message>
-    <message>
-        <source>Unticked: notes, reasons and names are emptied.</source>
-        <translation>Ohne Haken: Notizen, Gründe und Namen bleiben leer.</translation>
     </message>
     <message>
         <source>places (%1)</source>
@@ -270,6 +254,22 @@
     <message>
         <source>Where you fly: %1</source>
         <translation>Wo Sie fliegen: %1</translation>
+    </message>
+    <message>
+        <source>Unticked: places move elsewhere, distances stay true. Terrain and maps are left out.</source>
+        <translation>Ohne Haken: Orte liegen woanders, Entfernungen stimmen weiter. Gelände und Karten bleiben hier.</translation>
+    </message>
+    <message>
+        <source>Place and time stored in photos (%1)</source>
+        <translation>In Fotos gespeicherter Ort und Zeit (%1)</translation>
+    </message>
+    <message>
+        <source>Unticked: photos go as plain pictures, 2048 px at most.</source>
+        <translation>Ohne Haken: Fotos gehen als reine Bilder mit, höchstens 2048 px.</translation>
+    </message>
+    <message>
+        <source>Unticked: notes, reasons and names are left out.</source>
+        <translation>Ohne Haken: Notizen, Gründe und Namen bleiben hier.</translation>
     </message>
 </context>
 <context>
@@ -658,8 +658,8 @@
         <translation>CHANNEL=COLUMN, berichtigt die Zuordnung einer Spalte eines Logs</translation>
     </message>
     <message>
-        <source>of a campaign: places (all lies elsewhere, as far apart), photos (what the camera wrote beside them), words (notes and names)</source>
-        <translation>bei einer Kampagne: places (alles liegt woanders, mit denselben Abständen), photos (was die Kamera dazuschrieb), words (Notizen und Namen)</translation>
+        <source>leave out of a campaign: places (moved elsewhere, distances stay), photos (what the camera stored in them), words (notes and names)</source>
+        <translation>aus einer Kampagne weglassen: places (liegen woanders, Entfernungen bleiben), photos (was die Kamera darin speicherte), words (Notizen und Namen)</translation>
     </message>
 </context>
 <context>
@@ -2067,12 +2067,8 @@
         <translation>%1: Diese Ansicht lässt sich nicht zeichnen</translation>
     </message>
     <message>
-        <source>Save view: it shows where you fly</source>
-        <translation>Ansicht speichern: Sie zeigt, wo Sie fliegen</translation>
-    </message>
-    <message>
-        <source>Save file: it tells where you fly</source>
-        <translation>Datei speichern: Sie verrät, wo Sie fliegen</translation>
+        <source>Save path: the file shows where you fly</source>
+        <translation>Pfad speichern: Die Datei zeigt, wo Sie fliegen</translation>
     </message>
 </context>
 <context>
@@ -5884,10 +5880,6 @@
         <translation>{file} enthält keine Höhen: Es ist ein Bild oder nur Löcher</translation>
     </message>
     <message>
-        <source>{file} is too large to be kept whole, and the station lies outside of it; set the station first, or bring the tile of this place</source>
-        <translation>{file} ist zu groß, um ganz behalten zu werden, und die Station liegt außerhalb; erst die Station setzen oder die Kachel dieses Ortes bringen</translation>
-    </message>
-    <message>
         <source>{file} names no reference system; its numbers were taken as degrees of WGS 84.</source>
         <translation>{file} nennt kein Bezugssystem; seine Zahlen wurden als Grad von WGS 84 genommen.</translation>
     </message>
@@ -5914,10 +5906,6 @@
     <message>
         <source>{file} lies at no place on earth: latitudes beyond 90 degrees, or a reference system that is not known</source>
         <translation>{file} liegt nirgends auf der Erde: Breiten über 90 Grad oder ein unbekanntes Bezugssystem</translation>
-    </message>
-    <message>
-        <source>{file} holds more than can be drawn; cut it to the surroundings of the path</source>
-        <translation>{file} enthält mehr, als gezeichnet werden kann; auf die Umgebung des Weges zuschneiden</translation>
     </message>
     <message>
         <source>{file} holds no points, lines or areas</source>
@@ -6644,16 +6632,8 @@
         <translation>Eine Messung nimmt höchstens {most} Dateien auf; eine neue beginnen</translation>
     </message>
     <message>
-        <source>this goes along: places {places}, terrain and maps {layers}, logs {logs}, photos with what the camera wrote {photos}, notes and names {words}</source>
-        <translation>Das geht mit: Orte {places}, Gelände und Karten {layers}, Logs {logs}, Fotos mit Angaben der Kamera {photos}, Notizen und Namen {words}</translation>
-    </message>
-    <message>
         <source>the copy lacks what could not be read: {of}</source>
         <translation>der Kopie fehlt, was sich nicht lesen ließ: {of}</translation>
-    </message>
-    <message>
-        <source>{file} takes longer than {seconds} s to read; export it again, or cut it to the surroundings of the path</source>
-        <translation>{file} zu lesen dauert länger als {seconds} s; neu exportieren oder auf die Umgebung des Pfads zuschneiden</translation>
     </message>
     <message>
         <source>{file} takes more than {megabytes} MB of memory to read; export it smaller</source>
@@ -6682,6 +6662,22 @@
     <message>
         <source>Terrain, maps and photos are not read: this kernel cannot cage their reader (it lacks seccomp). Logs and tables work</source>
         <translation>Gelände, Karten und Fotos werden nicht gelesen: Dieser Kernel kann ihren Leser nicht einsperren (ohne seccomp). Logs und Tabellen gehen</translation>
+    </message>
+    <message>
+        <source>This goes along: places {places}, terrain and maps {layers}, logs {logs}, photos {photos}, notes and names {words}. Leave it out with --without</source>
+        <translation>Das geht mit: Orte {places}, Gelände und Karten {layers}, Logs {logs}, Fotos {photos}, Notizen und Namen {words}. Weglassen mit --without</translation>
+    </message>
+    <message>
+        <source>{file} takes longer than {seconds} s to read; export it again, or cut it to the area around the path</source>
+        <translation>{file} zu lesen dauert länger als {seconds} s; neu exportieren oder auf die Umgebung des Pfads zuschneiden</translation>
+    </message>
+    <message>
+        <source>{file} is too large to be read whole, and no station lies in it; set the station first, or use the tile around it</source>
+        <translation>{file} ist zu groß, um ganz gelesen zu werden, und keine Station liegt darin; erst die Station setzen oder die Kachel um sie nehmen</translation>
+    </message>
+    <message>
+        <source>{file} holds more than can be drawn; cut it to the area around the path</source>
+        <translation>{file} enthält mehr, als gezeichnet werden kann; auf die Umgebung des Weges zuschneiden</translation>
     </message>
 </context>
 <context>
