@@ -2068,7 +2068,7 @@
     </message>
     <message>
         <source>Save path: the file shows where you fly</source>
-        <translation>Pfad speichern: Die Datei zeigt, wo Sie fliegen</translation>
+        <translation>Weg speichern: Die Datei zeigt, wo Sie fliegen</translation>
     </message>
 </context>
 <context>
@@ -6669,7 +6669,7 @@
     </message>
     <message>
         <source>{file} takes longer than {seconds} s to read; export it again, or cut it to the area around the path</source>
-        <translation>{file} zu lesen dauert länger als {seconds} s; neu exportieren oder auf die Umgebung des Pfads zuschneiden</translation>
+        <translation>{file} zu lesen dauert länger als {seconds} s; neu exportieren oder auf die Umgebung des Weges zuschneiden</translation>
     </message>
     <message>
         <source>{file} is too large to be read whole, and no station lies in it; set the station first, or use the tile around it</source>
