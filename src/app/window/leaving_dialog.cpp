@@ -55,7 +55,7 @@ void askLeaving(QWidget* parent, const campaign::Carried& carried, const std::fu
   save->setObjectName("leavingSave");
   save->setProperty("next", true);
   buttons->addButton(QDialogButtonBox::Cancel);
-  column->addSpacing(8);
+  column->addStretch();  // what is too high stays below
   column->addWidget(buttons);
   QObject::connect(buttons, &QDialogButtonBox::accepted, ask, &QDialog::accept);
   QObject::connect(buttons, &QDialogButtonBox::rejected, ask, &QDialog::reject);
