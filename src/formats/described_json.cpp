@@ -126,27 +126,25 @@ class Reader : public description::Visitor {
   bool enter(const Field& f) override {
     const json& value = top().member(f.key);
     if (value.is_null() && !f.required) return false;
-    open(value, m_open.back().where_of_members + f.key);
+    open(value, memberWhere(f.key));
     return true;
   }
   std::size_t enterList(const Field& f, std::size_t) override {
     const json& list = top().list(f.key);
     if (list.size() > campaign::limits::kMostItems)
       top().refuse(finding("json-too-many", {{"key", f.key}, {"most", campaign::limits::kMostItems}}));
-    m_open.push_back({nullptr, &list, m_open.back().where_of_members + f.key});
+    m_open.push_back({nullptr, &list, memberWhere(f.key)});
     return list.size();
   }
   void enterItem(std::size_t i) override {
     const Open& list = m_open.back();
-    open((*list.list)[i], fmt::format("{}[{}]", list.where_of_members, i));
+    open((*list.list)[i], fmt::format("{}[{}]", list.list_where, i));
   }
   std::vector<std::string> enterMap(const Field& f, std::vector<std::string>) override {
     static const json none = json::object();
     const json& value = top().member(f.key);
     if (!value.is_null() && !value.is_object()) top().refuse(finding("json-not-an-object", {{"key", f.key}}));
-    const std::string where = m_open.back().where_of_members + f.key;
-    open(value.is_null() ? none : value, where);
-    m_open.back().where_of_members = where + ".";
+    open(value.is_null() ? none : value, memberWhere(f.key), ".");
     std::vector<std::string> names;
     if (value.size() > campaign::limits::kMostItems)
       top().refuse(finding("json-too-many", {{"key", f.key}, {"most", campaign::limits::kMostItems}}));
@@ -159,11 +157,13 @@ class Reader : public description::Visitor {
   struct Open {
     std::unique_ptr<JsonFields> fields;  // of an object
     const json* list = nullptr;          // else
-    std::string where_of_members;
+    std::string list_where = {};
+    const char* before_key = ": ";
   };
-  void open(const json& object, const std::string& where) {
-    m_open.push_back({std::make_unique<JsonFields>(object, where), nullptr, where + ": "});
+  void open(const json& object, std::string where, const char* before_key = ": ") {
+    m_open.push_back({std::make_unique<JsonFields>(object, std::move(where)), nullptr, {}, before_key});
   }
+  std::string memberWhere(const char* key) { return top().where() + m_open.back().before_key + key; }
   JsonFields& top() { return *m_open.back().fields; }
 
   std::vector<Finding>& m_problems;

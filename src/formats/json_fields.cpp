@@ -44,9 +44,10 @@ void JsonFields::refuse(Finding why) const {
 }
 
 const nlohmann::json& JsonFields::member(const char* key) {
-  m_asked.insert(key);
   const auto found = m_object.find(key);
-  return found == m_object.end() ? kNull : *found;
+  if (found == m_object.end()) return kNull;
+  m_asked.push_back(&*found);
+  return *found;
 }
 
 const nlohmann::json& JsonFields::list(const char* key) {
@@ -96,8 +97,8 @@ double JsonFields::requiredNumber(const char* key) {
 
 std::string JsonFields::unknown() const {
   nlohmann::json rest = nlohmann::json::object();
-  for (const auto& [key, value] : m_object.items())
-    if (!m_asked.contains(key)) rest[key] = value;
+  for (auto at = m_object.begin(); at != m_object.end(); ++at)
+    if (std::find(m_asked.begin(), m_asked.end(), &*at) == m_asked.end()) rest[at.key()] = *at;
   return rest.empty() ? std::string() : jsonText(rest);
 }
 

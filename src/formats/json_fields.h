@@ -1,8 +1,8 @@
 #pragma once
 #include <nlohmann/json_fwd.hpp>
 #include <optional>
-#include <set>
 #include <string>
+#include <vector>
 
 #include "core/finding/error.h"
 #include "core/limits/reading.h"
@@ -43,7 +43,7 @@ class JsonFields {
  private:
   const nlohmann::json& m_object;
   std::string m_where;
-  std::set<std::string> m_asked;
+  std::vector<const nlohmann::json*> m_asked;  ///< members, each as often as it was asked for
 };
 
 /// Parses text as JSON. @throws InputError naming the place and the line of the fault: not JSON, not UTF-8,

@@ -265,7 +265,7 @@ namespace {
 /// The list as its rows now stand: items known, and those that changed.
 template <class Item>
 void relist(SQLite::Database& db, const char* kind, std::vector<Item>& items,
-            const std::map<std::string, Item>& changed) {
+            std::map<std::string, Item> changed) {
   std::map<std::string, Item*> known;
   for (Item& item : items) known[item.id] = &item;
   std::vector<Item> out;
@@ -274,7 +274,7 @@ void relist(SQLite::Database& db, const char* kind, std::vector<Item>& items,
   while (order.executeStep()) {
     const std::string id = order.getColumn(0).getString();
     if (const auto fresh = changed.find(id); fresh != changed.end())
-      out.push_back(fresh->second);
+      out.push_back(std::move(fresh->second));
     else if (const auto old = known.find(id); old != known.end())
       out.push_back(std::move(*old->second));
     else
@@ -299,7 +299,7 @@ Campaign afterChanges(SQLite::Database& db, Campaign campaign, const std::vector
       if (c.after)
         changed[c.id] = fromBody<T>(c.after->body, fmt::format("{}: {} \"{}\"", where, c.kind, c.id));
     }
-    if (any) relist(db, kind.kind, campaign.*kind.items, changed);
+    if (any) relist(db, kind.kind, campaign.*kind.items, std::move(changed));
   });
   return campaign;
 }

@@ -1,6 +1,9 @@
 #include "core/campaign/record.h"
 
 #include <algorithm>
+#include <map>
+#include <string_view>
+#include <tuple>
 
 #include "core/campaign/limits.h"
 
@@ -205,10 +208,14 @@ TypedAs typedAs(std::string_view key, Unit unit) {
 }
 
 const RecordField* recordField(RecordKind kind, bool reading, const std::string& key) {
-  const auto at = std::find_if(std::begin(kRecordFields), std::end(kRecordFields), [&](const RecordField& f) {
-    return f.kind == kind && f.reading == reading && f.key == key;
-  });
-  return at == std::end(kRecordFields) ? nullptr : at;
+  using Name = std::tuple<RecordKind, bool, std::string_view>;
+  static const auto by_name = [] {  // asked for each number of each reading of a record
+    std::map<Name, const RecordField*> out;
+    for (const RecordField& f : kRecordFields) out.emplace(Name(f.kind, f.reading, f.key), &f);
+    return out;
+  }();
+  const auto at = by_name.find(Name(kind, reading, key));
+  return at == by_name.end() ? nullptr : at->second;
 }
 
 std::vector<RecordAnswer> recordAnswers(RecordKind kind) {
