@@ -60,9 +60,9 @@ bool close() {
   for (const int call : kAllowed) stands = stands && seccomp_rule_add(filter, SCMP_ACT_ALLOW, call, 0) == 0;
   // abort() ends this process, and no other is signalled.
   stands = stands && seccomp_rule_add(filter, SCMP_ACT_ALLOW, SCMP_SYS(tgkill), 1,
-                                      SCMP_A0(SCMP_CMP_EQ, static_cast<scmp_datum_t>(getpid()))) == 0;
+                                      scmp_arg_cmp{0, SCMP_CMP_EQ, static_cast<scmp_datum_t>(getpid()), 0}) == 0;
   // The size of what is open. A path it could look at by that, too, but not into it.
-  stands = stands && seccomp_rule_add(filter, SCMP_ACT_ALLOW, SCMP_SYS(newfstatat), 1, SCMP_A3(SCMP_CMP_EQ, AT_EMPTY_PATH)) == 0;
+  stands = stands && seccomp_rule_add(filter, SCMP_ACT_ALLOW, SCMP_SYS(newfstatat), 1, scmp_arg_cmp{3, SCMP_CMP_EQ, AT_EMPTY_PATH, 0}) == 0;
   stands = stands && seccomp_load(filter) == 0;
   seccomp_release(filter);
   return stands;
