@@ -193,15 +193,18 @@ void benchCommand(const BenchOptions& options, Io io) {
     if (!parsed) refuseOption("--at " + text, *parsed.problem);
     at.push_back(parsed.value);
     asked.campaign.links.push_back({});
+    asked.campaign.links.back().id = text;  // an unnamed one would be the record's own
     asked.campaign.links.back().frequency_mhz = parsed.value;
   }
   readFiles(options, asked);
   const records::RecordResult result = records::judge({asked.campaign, asked.record, asked.files, {}});
   if (options.json) {
     json out;
-    if (!asked.files.empty() && asked.files.front().sweep)
-      out = sweepJson(*asked.files.front().sweep, at,
-                      asked.record.setting("vswr_limit").value_or(bench::kUsualVswr));
+    if (!asked.files.empty() && asked.files.front().sweep) {
+      const bench::Sweep& swept = *asked.files.front().sweep;
+      const auto ohm = asked.record.setting("reference_ohm");
+      out = sweepJson(ohm ? bench::toldFor(swept, *ohm) : swept, at, asked.record.setting("vswr_limit").value_or(bench::kUsualVswr));
+    }
     out.update(resultJson(result, asked.problems));
     io.out << printed(out) << "\n";
     return;

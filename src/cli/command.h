@@ -85,7 +85,7 @@ void simulateCommand(const SimulateOptions& options, Io io);
 struct LinkOptions {
   /// As typed; none where an option was not given.
   std::optional<std::string> frequency, distance, power, tx_gain, rx_gain, tx_loss, rx_loss, tx_filter,
-      rx_filter, tx_vswr, rx_vswr, polarisation, pointing, tx_height, rx_height, exponent, reference, sensitivity, eirp_limit;
+      rx_filter, tx_vswr, rx_vswr, polarisation, pointing, tx_height, rx_height, exponent, reference, sensitivity, eirp_limit, tx_size, rx_size, duty, reflection, bandwidth, noise_figure, snr;
   bool json = false;
 };
 void linkCommand(const LinkOptions& options, Io io);

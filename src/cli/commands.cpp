@@ -165,7 +165,14 @@ void addLink(CLI::App& app, Io io, Action& action) {
                 said(QT_TRANSLATE_NOOP("cli", "of the receiver, e.g. -108dBm: tells the margin")));
   c->add_option("--eirp-limit", options->eirp_limit,
                 said(QT_TRANSLATE_NOOP("cli", "that applies where you fly, e.g. 25mW")));
-  c->add_option("--tx-height", options->tx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 60m")));
+  c->add_option("--tx-size", options->tx_size, said(QT_TRANSLATE_NOOP("cli", "largest size of the transmit antenna, e.g. 0.3m: where its far field begins")));
+  c->add_option("--rx-size", options->rx_size, said(QT_TRANSLATE_NOOP("cli", "of the receive antenna")));
+  c->add_option("--duty", options->duty, said(QT_TRANSLATE_NOOP("cli", "share of the time in which it sends, e.g. 25%: for the distance to keep")));
+  c->add_option("--reflection", options->reflection, said(QT_TRANSLATE_NOOP("cli", "power density with what is reflected, against that without, 1 to 4; usual ground 2.56")));
+  c->add_option("--bandwidth", options->bandwidth, said(QT_TRANSLATE_NOOP("cli", "of the receiver, e.g. 20MHz: with --snr a way to its sensitivity")));
+  c->add_option("--noise-figure", options->noise_figure, said(QT_TRANSLATE_NOOP("cli", "of the receiver, e.g. 6dB, which it is if left out")));
+  c->add_option("--snr", options->snr, said(QT_TRANSLATE_NOOP("cli", "signal over noise that the receiver needs, e.g. 10dB")));
+  c->add_option("--tx-height", options->tx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 60m; with the other height the radio horizon is told")));
   c->add_option("--rx-height", options->rx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 2m")));
   c->add_option("--exponent", options->exponent,
                 said(QT_TRANSLATE_NOOP("cli", "path-loss exponent, 2 in free space")));

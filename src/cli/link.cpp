@@ -1,7 +1,9 @@
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <nlohmann/json.hpp>
 #include <ostream>
+#include <string_view>
 
 #include "cli/command.h"
 #include "cli/said.h"
@@ -10,11 +12,15 @@
 #include "core/quantity/parse.h"
 #include "core/radio/budget.h"
 #include "core/radio/clearance.h"
+#include "core/plan/limits.h"
 #include "core/radio/exposure.h"
+#include "core/radio/far_field.h"
 #include "core/radio/mismatch.h"
+#include "core/radio/noise.h"
 #include "core/radio/path_loss.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
+#include "words/say.h"
 
 namespace distanz::cli {
 namespace {
@@ -35,8 +41,55 @@ double mismatch(const char* option, const std::optional<std::string>& vswr) {
   return radio::mismatchLoss_db(radio::reflection(typed(option, Kind::Number, vswr, 1, 1, 1000)));
 }
 
+/// None below the frequencies for which power density is told.
+std::optional<radio::Radiator> radiator(const LinkOptions& o, double eirp_dbm, double frequency_mhz) {
+  radio::Radiator out{eirp_dbm, frequency_mhz};
+  out.duty = typed("--duty", Kind::Percent, o.duty, 100, 0.01, 100) / 100;
+  out.reflection = typed("--reflection", Kind::Number, o.reflection, 1, 1, 4);
+  if (o.tx_size) out.size_m = typed("--tx-size", Kind::Length, o.tx_size, 0, 0.001, 100);
+  if (frequency_mhz < 30) return std::nullopt;
+  return out;
+}
+
+/// From where both antennas see each other as their gains say.
+double farFieldFrom_m(double frequency_mhz, const std::optional<double>& size_m, double gain_dbi) {
+  return size_m ? radio::farFieldOfSize_m(frequency_mhz, *size_m) : radio::farFieldOfGain_m(frequency_mhz, gain_dbi);
+}
+
+void printExposure(const std::optional<radio::Radiator>& r, Io io) {
+  std::vector<Finding> told;
+  if (r) plan::addKeepAway(*r, told);
+  for (const Finding& f : told) {
+    io.out << fmt::format("{:<20}{}\n", Cli::tr("exposure").toStdString(), words::sentence(f).toStdString());
+    for (const Finding& why : f.why) io.out << fmt::format("{:<20}{}\n", "", words::sentence(why).toStdString());
+  }
+}
+
+void addExposure(const std::optional<radio::Radiator>& r, nlohmann::ordered_json& out) {
+  if (!r) {
+    out["keep_away_m"] = nullptr;
+    return;
+  }
+  constexpr const char* kBy[] = {"level", "far-field", "least-told"};
+  const radio::KeepAway anybody = radio::keepAway(*r, radio::Exposed::Public), at_work = radio::keepAway(*r, radio::Exposed::Occupational);
+  out["keep_away_m"] = anybody.distance_m;
+  out["keep_away_by"] = kBy[int(anybody.by)];
+  out["keep_away_at_work_m"] = at_work.distance_m;
+  out["reference_level_w_m2"] = radio::referenceLevel_w_m2(r->frequency_mhz, radio::Exposed::Public);
+}
+
+/// As typed, or from bandwidth, noise figure and the signal over noise that is needed.
+std::optional<double> sensitivityOf(const LinkOptions& o) {
+  using namespace campaign::limits;
+  if (o.sensitivity) return typed("--sensitivity", Kind::Level, o.sensitivity, 0, kLevelLow_dbm, kLevelHigh_dbm);
+  if (!o.bandwidth && !o.snr) return std::nullopt;
+  if (!o.bandwidth || !o.snr) throw InputError(finding("option-missing", {{"option", o.snr ? "--bandwidth" : "--snr"}}));
+  return radio::sensitivity_dbm(1e6 * typed("--bandwidth", Kind::Frequency, o.bandwidth, 0, 1e-6, 10000),
+                                typed("--noise-figure", Kind::Loss, o.noise_figure, 6, 0, 50), typed("--snr", Kind::Loss, o.snr, 0, -40, 60));
+}
+
 void print(const nlohmann::ordered_json& out, const radio::Budget& budget,
-           const std::vector<radio::BudgetTerm>& terms, Io io) {
+           const std::vector<radio::BudgetTerm>& terms, const std::optional<radio::Radiator>& exposure, Io io) {
   const auto line = [&](const QString& what, const QString& value) {
     io.out << fmt::format("{:<20}{}\n", what.toStdString(), value.toStdString());
   };
@@ -47,19 +100,25 @@ void print(const nlohmann::ordered_json& out, const radio::Budget& budget,
                             words::term(std::string("term-") + t.what).toStdString(), t.change_db,
                             t.level_dbm);
   line(Cli::tr("EIRP"), words::quantity(budget.eirp_dbm, Unit::Dbm, 2));
-  line(Cli::tr("free-space loss"), words::quantity(out["free_space_db"].get<double>(), Unit::Decibel, 2));
-  line(Cli::tr("path loss"), words::quantity(budget.path_loss_db, Unit::Decibel, 2));
-  line(Cli::tr("received"), words::quantity(budget.received_dbm, Unit::Dbm, 2));
+  const bool near = out["received_dbm"].is_null();
+  if (!near) line(Cli::tr("free-space loss"), words::quantity(out["free_space_db"].get<double>(), Unit::Decibel, 2));
+  if (!near) line(Cli::tr("path loss"), words::quantity(budget.path_loss_db, Unit::Decibel, 2));
+  if (near)
+    line(Cli::tr("received"), Cli::tr("not told: nearer than %1 these antennas stand in each other's near field")
+                                  .arg(words::quantity(out["far_field_from_m"].get<double>(), Unit::Metre, 2)));
+  else
+    line(Cli::tr("received"), words::quantity(budget.received_dbm, Unit::Dbm, 2));
+  if (out.contains("sensitivity_dbm"))
+    line(Cli::tr("sensitivity"), words::quantity(out["sensitivity_dbm"].get<double>(), Unit::Dbm, 2));
   if (out.contains("margin_db"))
     line(Cli::tr("margin"), words::quantity(out["margin_db"].get<double>(), Unit::Decibel, 2));
-  line(Cli::tr("keep away"), Cli::tr("%1 from the powered antenna (far field only)")
-                                 .arg(words::quantity(out["keep_away_m"].get<double>(), Unit::Metre, 2)));
-  if (out.value("over_limit_db", 0.0) > 0)  // ["over_limit_db"].get<double>() > 0)
+  printExposure(exposure, io);
+  if (out.value("over_limit_db", 0.0) > 0)
     line(Cli::tr("limit"), Cli::tr("%1 over the EIRP that you entered; use less power or gain")
                                .arg(words::quantity(out["over_limit_db"].get<double>(), Unit::Decibel, 1)));
   line(Cli::tr("first Fresnel zone"),
        Cli::tr("%1 at mid-path").arg(words::quantity(out["fresnel_radius_m"].get<double>(), Unit::Metre, 2)));
-  line(Cli::tr("radio horizon"), words::distance(1000 * out["horizon_km"].get<double>()));
+  if (out.contains("horizon_km")) line(Cli::tr("radio horizon"), words::distance(1000 * out["horizon_km"].get<double>()));
 }
 
 }  // namespace
@@ -86,18 +145,29 @@ void linkCommand(const LinkOptions& o, Io io) {
                              mismatch("--rx-vswr", o.rx_vswr)};
   const double path_loss_db = radio::logDistanceLoss_db(distance, frequency, exponent, reference);
   const radio::Budget budget = radio::linkBudget(ends, path_loss_db);
-  const auto terms = radio::budgetTerms(ends, path_loss_db);
+  auto terms = radio::budgetTerms(ends, path_loss_db);
   nlohmann::ordered_json out = {
       {"eirp_dbm", budget.eirp_dbm},
       {"free_space_db", radio::freeSpaceLoss_db(distance, frequency)},
       {"path_loss_db", budget.path_loss_db},
       {"received_dbm", budget.received_dbm},
-      {"fresnel_radius_m", radio::fresnelRadius_m(distance / 2, distance / 2, frequency)},
-      {"horizon_km", radio::radioHorizon_m(h1, h2) / 1000}};
-  if (o.sensitivity)
-    out["margin_db"] = budget.received_dbm -
-                       typed("--sensitivity", Kind::Level, o.sensitivity, 0, kLevelLow_dbm, kLevelHigh_dbm);
-  out["keep_away_m"] = radio::exclusionDistance_m(budget.eirp_dbm);
+      {"fresnel_radius_m", radio::fresnelRadius_m(distance / 2, distance / 2, frequency)}};
+  if (o.tx_height && o.rx_height) out["horizon_km"] = radio::radioHorizon_m(h1, h2) / 1000;
+  const std::optional<radio::Radiator> exposure = radiator(o, budget.eirp_dbm, frequency);
+  std::optional<double> rx_size;
+  if (o.rx_size) rx_size = typed("--rx-size", Kind::Length, o.rx_size, 0, 0.001, 100);
+  const double far_m = std::max(farFieldFrom_m(frequency, exposure ? exposure->size_m : std::nullopt, ends.tx_gain_dbi),
+                                farFieldFrom_m(frequency, rx_size, ends.rx_gain_dbi));
+  if (distance < far_m) {
+    for (const char* untold : {"free_space_db", "path_loss_db", "received_dbm"}) out[untold] = nullptr;
+    out["far_field_from_m"] = far_m;
+    terms.erase(std::find_if(terms.begin(), terms.end(), [](const auto& t) { return std::string_view(t.what) == "path"; }), terms.end());
+  }
+  if (const auto sensitivity = sensitivityOf(o)) {
+    if (!o.sensitivity) out["sensitivity_dbm"] = *sensitivity;
+    if (distance >= far_m) out["margin_db"] = budget.received_dbm - *sensitivity;
+  }
+  addExposure(exposure, out);
   if (o.eirp_limit)
     out["over_limit_db"] =
         budget.eirp_dbm - typed("--eirp-limit", Kind::Power, o.eirp_limit, 0, kPowerLow_dbm, kPowerHigh_dbm);
@@ -108,7 +178,7 @@ void linkCommand(const LinkOptions& o, Io io) {
     io.out << printed(out) << "\n";
     return;
   }
-  print(out, budget, terms, io);
+  print(out, budget, terms, exposure, io);
 }
 
 }  // namespace distanz::cli

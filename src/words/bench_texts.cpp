@@ -188,7 +188,7 @@ constexpr Text kBenchTexts[] = {
     {"wrong-multiplication", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Not {wrong}: distance does not grow with power but with its root. {right} is what it stands for.")},
+         "Not {wrong}: {factor:.1} times the power is not so many times the distance but, with exponent {exponent:.2}, {times:.1} times. {right} is what it stands for.")},
     {"trim-unsure", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -217,12 +217,18 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "One is of the other hand: without reflections they hear nothing of each other.")},
     {"polarisation-bounces", "",
-     QT_TRANSLATE_NOOP("finding", "Where {share:.0} of the power has bounced once, {loss:.1} are lost.")},
+     QT_TRANSLATE_NOOP("finding", "Where {share:.0} of the power has bounced once and steeply, {loss:.1} are lost. Flatter than {angle:.0} usual ground does not turn the hand.")},
     {"pointing-costs", "",
      QT_TRANSLATE_NOOP("finding", "Pointed {error:.0} off it loses {loss:.1}, {range:.0} of the range.")},
     {"spectrum-none", "", QT_TRANSLATE_NOOP("finding", "Add traces: tables with frequency and level.")},
     {"occupied", "",
      QT_TRANSLATE_NOOP("finding", "99 % of the power lie within {width:.2}, from {low:.1} to {high:.1}.")},
+    {"occupied-none", "",
+     QT_TRANSLATE_NOOP("finding", "Nothing stands {above:.0} above the floor: no width is told of noise.")},
+    {"band-power-unscaled", "",
+     QT_TRANSLATE_NOOP("finding", "The power in the band is the plain sum of its steps, as nobody said the resolution bandwidth. Enter it: the sum is off by 10 log of step over bandwidth.")},
+    {"band-under-resolution", "",
+     QT_TRANSLATE_NOOP("finding", "The resolution bandwidth, {rbw:.3}, is wider than the band: what stands beside it is in the figure, too.")},
     {"traces-differ", "",
      QT_TRANSLATE_NOOP("finding", "Armed it is up to {most:+.1} stronger than idle, at {frequency:.1}.")},
     {"band-used", "", QT_TRANSLATE_NOOP("finding", "In use: {low:.1} to {high:.1}, up to {peak:.0}.")},
@@ -342,16 +348,25 @@ constexpr Text kBenchTexts[] = {
     {"interference-open", "",
      QT_TRANSLATE_NOOP("finding",
                        "Enter what sends aboard and at the station, or give a setup its transmit powers.")},
+    {"interference-second", "",
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "The second-order mix of {emitter} at {frequency} falls into {victim}: {needed} of isolation are "
+         "needed, {got} are there. {apart:.2} apart would do, or a filter for the rest.")},
+    {"turn-too-near", "",
+     QT_TRANSLATE_NOOP("finding", "At {distance:.2} the antenna is turned in the near field, which ends at {from:.2}: width, lobes and gain are not those it has far away. Measure farther off.")},
+    {"turn-linear-reference", "",
+     QT_TRANSLATE_NOOP("finding", "Against a linear reference half of what a circular antenna sends is not seen: 3 dB are added, and the gain in its own hand is {gain:.1}.")},
     {"interference-third", "",
      QT_TRANSLATE_NOOP(
          "finding",
          "The third-order product of {emitter} at {frequency} falls into {victim}: {needed} of isolation are "
-         "needed, {got} are there. {apart} apart would do, or a filter for the rest.")},
+         "needed, {got} are there. {apart:.2} apart would do, or a filter for the rest.")},
     {"interference-harmonic", "",
      QT_TRANSLATE_NOOP(
          "finding",
          "Harmonic {order} of {emitter} at {frequency} falls into {victim}: {needed} of isolation are "
-         "needed, {got} are there. {apart} apart would do, or a filter for the rest.")},
+         "needed, {got} are there. {apart:.2} apart would do, or a filter for the rest.")},
     {"interference-more", "", QT_TRANSLATE_NOOP("finding", "{count} more products are too strong.")},
     {"interference-none", "",
      QT_TRANSLATE_NOOP("finding",
@@ -361,11 +376,11 @@ constexpr Text kBenchTexts[] = {
     {"interference-assumes", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Assumed: harmonics and products 40 to 50 dB under the carrier, antennas {apart} apart that look "
+         "Assumed: harmonics and products 40 to 50 dB under the carrier, antennas {apart:.2} apart that look "
          "past each other. Switch emitters on in turn and log the noise floor to know.")},
     {"interference-assumes-apart", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Assumed: harmonics and products 40 to 50 dB under the carrier, and antennas {apart} "
+                       "Assumed: harmonics and products 40 to 50 dB under the carrier, and antennas {apart:.2} "
                        "apart, as nothing was entered.")},
     {"live-address", "",
      QT_TRANSLATE_NOOP(

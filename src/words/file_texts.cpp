@@ -173,6 +173,7 @@ constexpr Text kFileTexts[] = {
     {"no-such-setup", "",
      QT_TRANSLATE_NOOP("finding", "{option}: no such setup in this campaign; add it first")},
     {"option-refused", "", QT_TRANSLATE_NOOP("finding", "{option}: {why}")},
+    {"option-missing", "", QT_TRANSLATE_NOOP("finding", "{option} is missing; the sensitivity needs it")},
     {"no-such-end", "",
      QT_TRANSLATE_NOOP("finding", "{option}: is no reason for an end; the reasons are: {words}")},
     {"map-form", "",

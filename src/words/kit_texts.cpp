@@ -96,8 +96,8 @@ constexpr Text kKitTexts[] = {
                        "The {link} link radiates {eirp:.1} EIRP, within the {limit} that you entered.")},
     {"keep-away", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Keep everybody {distance:.2} away from the powered antenna: the reference level for "
-                       "the public, in the far field.")},
+                       "Keep everybody {distance:.2} away from the powered antenna, and those who work with it {at_work:.2}. "
+                       "Other limits may apply where you fly; Distanz is no authority.")},
     {"worth-power", "",
      QT_TRANSLATE_NOOP("finding",
                        "The {change} gained are what raising {power} to {other} would have done, without "
@@ -138,7 +138,12 @@ constexpr Text kKitTexts[] = {
     {"why-beam", "",
      QT_TRANSLATE_NOOP("finding", "The path lies {near:.1} to {far:.1} from the axis, seen from {mast:.1} above the station.")},
     {"why-keep-away", "",
-     QT_TRANSLATE_NOOP("finding", "EIRP {eirp:.1} spread over a sphere, where 10 W of it pass each square metre (general public, 2 to 300 GHz).")},
+     QT_TRANSLATE_NOOP("finding", "EIRP {eirp:.1}, sent {duty:.0} of the time, times {reflection:.2} for what is reflected, spread over a sphere until {anybody:.2} W/m² "
+                                  "are left: the reference level for anybody at {frequency}, {at_work:.1} W/m² at work (ICNIRP 2020, whole body, over 30 minutes).")},
+    {"why-keep-away-near", "",
+     QT_TRANSLATE_NOOP("finding", "The formula would say less, but nearer than {distance:.2} it says nothing: the far field begins there.")},
+    {"why-keep-away-least", "",
+     QT_TRANSLATE_NOOP("finding", "The formula would say less; nearer than {distance:.2} nothing is told.")},
     {"kit-and-path-described", "",
      QT_TRANSLATE_NOOP("finding", "The kit is described and the path is laid. Next: see in Plan how far each setup should reach.")},
 };

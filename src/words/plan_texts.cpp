@@ -39,6 +39,11 @@ constexpr Text kPlanTexts[] = {
          "finding",
          "At {distance} from the station the ray has {ray:.1} where {needed:.1} are needed ({share} of the "
          "first Fresnel zone). Clear up to {clear_to}. Fly higher or raise the antenna.")},
+    {"path-shaded", QT_TRANSLATE_NOOP("finding", "Shaded on the way out"),
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "With the aircraft at {place} the ray has {ray:.1} where {needed:.1} are needed ({share} of the first Fresnel zone), at "
+         "{distance} from the station. The far end is clear. Fly higher there, or raise the antenna.")},
     {"path-never-clear", QT_TRANSLATE_NOOP("finding", "Too low for the far end"),
      QT_TRANSLATE_NOOP(
          "finding",
@@ -59,7 +64,8 @@ constexpr Text kPlanTexts[] = {
     {"horizon", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Radio horizon {horizon}. Beyond {breakpoint} the ground reflection makes the signal fall faster.")},
+         "Radio horizon {horizon}. Over ground as smooth as a field the reflection makes the signal fall faster beyond {breakpoint}.")},
+    {"horizon-only", "", QT_TRANSLATE_NOOP("finding", "Radio horizon {horizon}, over level ground.")},
     {"keep-sight", "",
      QT_TRANSLATE_NOOP("finding",
                        "Keep sight of the aircraft or an observer where the rules ask for it. Test failsafe "

@@ -175,7 +175,7 @@ TEST_CASE("kit: the limit for the place is typed, and what is over it is told wi
   k.type("eirpLimit", "25 mW");
   CHECK(k.campaign().links[0].eirp_limit_dbm.value() == Approx(13.98).margin(0.01));
   click(k.window, "page_chain");
-  CHECK_THAT(k.allFindings(), Contains("more than") && Contains("Keep everybody 0.03 m away"));
+  CHECK_THAT(k.allFindings(), Contains("more than") && Contains("Keep everybody 0.20 m away"));
 }
 
 TEST_CASE("kit: parts are searched, photographed, and brought in from another campaign once") {

@@ -1,5 +1,6 @@
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <complex>
 #include <nlohmann/json.hpp>
 
 #include "cli/ran.h"
@@ -34,6 +35,44 @@ TEST_CASE("bench sweep: JSON of the fixed shape, and words") {
   formats::writeFile(total, "# MHz S MA R 50\n5800 1 0\n");
   CHECK(json::parse(run({"bench", "sweep", total.string(), "--at", "5800", "--json"}).out)["at"][0]["vswr"]
             .is_null());
+}
+
+TEST_CASE("bench sweep: another reference rules all that is told, and every channel that was asked for is") {
+  const TempDir dir;
+  const auto file = dir.path() / "a.s1p";
+  formats::writeFile(file, "# MHz S RI R 50\n5700 0.1 0.05\n5800 0.2 0.1\n5900 0.3 0.1\n");
+  const json out = json::parse(run({"bench", "sweep", file.string(), "--at", "5.8GHz", "--at", "5850", "--set", "reference_ohm=75", "--json"}).out);
+  CHECK(out["reference_ohm"] == 75);
+  std::vector<double> told;
+  for (const json& f : out["figures"])
+    if (f["figure"] == "vswr") told.push_back(f["value"]);
+  REQUIRE(told.size() == 2);
+  for (std::size_t i = 0; i < 2; ++i) CHECK_THAT(out["at"][i]["vswr"].get<double>(), WithinAbs(told[i], 1e-9));
+  // 50 (1 + g) / (1 - g) over 75, at 5800.
+  const std::complex<double> g(0.2, 0.1), z = 50.0 * (1.0 + g) / (1.0 - g), other = (z - 75.0) / (z + 75.0);
+  CHECK_THAT(told[0], WithinAbs((1 + std::abs(other)) / (1 - std::abs(other)), 1e-9));
+  const std::string words = run({"bench", "sweep", file.string(), "--at", "5.8GHz", "--at", "5850"}).out;
+  CHECK_THAT(words, Contains("5.8 GHz") && Contains("5.85 GHz"));
+}
+
+TEST_CASE("bench spectrum: the resolution bandwidth is read from the file or typed, and told where it is missing") {
+  const TempDir dir;
+  std::string rows = "frequency_mhz,level_dbm\n";
+  for (int i = 0; i <= 200; ++i) rows += std::to_string(2400 + i) + ",-80\n";
+  formats::writeFile(dir / "plain.csv", rows);
+  formats::writeFile(dir / "said.csv", "# RBW: 100 kHz\n" + rows);
+  const auto power = [&](const char* file, std::vector<std::string> more) {
+    std::vector<std::string> all{"bench", "spectrum", dir / file, "--set", "low=2400MHz", "--set", "high=2600MHz", "--json"};
+    all.insert(all.end(), more.begin(), more.end());
+    const json out = json::parse(run(all).out);
+    for (const json& f : out["figures"])
+      if (f["figure"] == "band-power") return f["value"].get<double>();
+    return 0.0;
+  };
+  CHECK_THAT(power("plain.csv", {}), WithinAbs(-80 + 10 * std::log10(201), 0.01));
+  CHECK_THAT(power("said.csv", {}), WithinAbs(-80 + 10 * std::log10(2010), 0.01));
+  CHECK_THAT(power("plain.csv", {"--set", "rbw_khz=100"}), WithinAbs(power("said.csv", {}), 1e-9));
+  CHECK_THAT(run({"bench", "spectrum", dir / "plain.csv", "--set", "low=2400MHz", "--set", "high=2600MHz"}).out, Contains("resolution bandwidth") && Contains("no width"));
 }
 
 TEST_CASE("bench: roles, settings, units and refusals") {

@@ -282,6 +282,35 @@ TEST_CASE("convert: logs to CSV, GPX, KML and GeoJSON; unknown endings and exist
   CHECK_THAT(run({"convert", dir / "m", dir / "m.zip"}).err, Contains("end its name in .distanz"));
 }
 
+TEST_CASE("link: how far to keep away by the guideline's table, with duty and reflection") {
+  const auto at = [](std::vector<std::string> more) {
+    std::vector<std::string> all{"link", "--frequency", "868MHz", "--distance", "1km", "--power", "30dBm", "--tx-gain", "9dBi", "--json"};
+    all.insert(all.end(), more.begin(), more.end());
+    return asJson(run(all));
+  };
+  CHECK_THAT(at({})["keep_away_m"].get<double>(), WithinAbs(0.3816, 1e-4));
+  CHECK(at({})["keep_away_by"] == "level");
+  CHECK_THAT(at({})["reference_level_w_m2"].get<double>(), WithinAbs(4.34, 1e-9));
+  CHECK_THAT(at({"--reflection", "2.56"})["keep_away_m"].get<double>(), WithinAbs(1.6 * 0.3816, 2e-4));
+  CHECK(at({"--duty", "10%"})["keep_away_by"] == "least-told");
+  CHECK(at({"--tx-size", "1m"})["keep_away_by"] == "far-field");
+  CHECK(run({"link", "--frequency", "868MHz", "--distance", "1km", "--power", "30dBm", "--duty", "0"}).code == 1);
+  CHECK(asJson(run({"link", "--frequency", "20MHz", "--distance", "1km", "--power", "30dBm", "--json"}))["keep_away_m"].is_null());
+  CHECK_THAT(run({"link", "--frequency", "868", "--distance", "1km", "--power", "30"}).out, Contains("4.34 W/m²") && Contains("no authority"));
+}
+
+TEST_CASE("link: no received level in the near field, no horizon without heights, a sensitivity from the noise") {
+  const auto near = asJson(run({"link", "--frequency", "868MHz", "--distance", "0.1m", "--power", "0dBm", "--tx-gain", "9dBi", "--rx-gain", "9dBi", "--sensitivity", "-100", "--json"}));
+  CHECK(near["received_dbm"].is_null());
+  CHECK_FALSE(near.contains("margin_db"));
+  CHECK(near["far_field_from_m"].get<double>() > 0.5);
+  const auto far = asJson(run({"link", "--frequency", "2440MHz", "--distance", "1km", "--power", "20dBm", "--bandwidth", "20MHz", "--snr", "10dB", "--json"}));
+  CHECK_FALSE(far.contains("horizon_km"));
+  CHECK_THAT(far["sensitivity_dbm"].get<double>(), WithinAbs(-84.965, 2e-3));
+  CHECK_THAT(far["margin_db"].get<double>(), WithinAbs(far["received_dbm"].get<double>() + 84.965, 2e-3));
+  CHECK_THAT(run({"link", "--frequency", "2440", "--distance", "1km", "--power", "20", "--snr", "10"}).err, Contains("--bandwidth"));
+}
+
 TEST_CASE("link: the documented object with figures from the textbook formulas") {
   const auto j = nlohmann::ordered_json::parse(
       run({"link",      "--frequency", "5.8GHz",    "--distance",  "1km",       "--power", "25mW",
@@ -289,7 +318,7 @@ TEST_CASE("link: the documented object with figures from the textbook formulas")
            "0.5dB",     "--tx-height", "60m",       "--rx-height", "2m",        "--json"})
           .out);
   CHECK(keysOf(j) == std::vector<std::string>{"eirp_dbm", "free_space_db", "path_loss_db", "received_dbm",
-                                              "fresnel_radius_m", "horizon_km", "keep_away_m", "terms"});
+                                              "fresnel_radius_m", "horizon_km", "keep_away_m", "keep_away_by", "keep_away_at_work_m", "reference_level_w_m2", "terms"});
   const double eirp = 10 * std::log10(25.0) + 2 - 0.5, loss = 32.45 + 20 * std::log10(5800.0);
   CHECK_THAT(j["eirp_dbm"].get<double>(), WithinAbs(eirp, 1e-9));
   CHECK_THAT(j["free_space_db"].get<double>(), WithinAbs(loss, 0.01));

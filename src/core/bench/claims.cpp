@@ -45,7 +45,7 @@ void helix(const AntennaFigures& c, Checks& out) {
     const double kraus = radio::helixGainKraus_dbi(h), measured = radio::helixGainKingWong_dbi(h);
     ClaimCheck check{ClaimKind::HelixGain, *c.gain_dbi, std::min(kraus, measured), std::max(kraus, measured)};
     check.holds = check.claimed <= measured + kClaimSlack_db && check.claimed >= measured - kClaimLosses_db;
-    check.back = radio::helixTurnsForGain(h, *c.gain_dbi);
+    if (const double turns = radio::helixTurnsForGain(h, *c.gain_dbi); std::isfinite(turns)) check.back = turns;
     out.push_back(check);
   }
   if (c.width_deg) {
@@ -65,7 +65,7 @@ void helix(const AntennaFigures& c, Checks& out) {
 
 void bandOfSize(const AntennaFigures& c, double frequency_mhz, Checks& out) {
   if (!c.size_mm || !c.low_mhz || !c.high_mhz) return;
-  const double quality = radio::leastQuality(*c.size_mm / 1000, frequency_mhz);
+  const double quality = radio::leastQuality(*c.size_mm / 1000, frequency_mhz, c.circular);
   const double most = radio::bandShare(quality, c.vswr.value_or(kUsualVswr)) * frequency_mhz;
   const double width = *c.high_mhz - *c.low_mhz;
   out.push_back({ClaimKind::BandOfSize, width, most, most, {}, width <= most});

@@ -13,6 +13,7 @@ struct AntennaFigures {
   std::optional<double> size_mm = {};  ///< of the smallest sphere around it
   std::optional<double> turns = {};    ///< of a helix
   bool around = false;                 ///< radiates alike all around
+  bool circular = false;               ///< sends both polarisations, a quarter turn apart
 };
 
 enum class ClaimKind {

@@ -6,6 +6,7 @@
 
 #include "core/bench/two_means.h"
 #include "core/finding/error.h"
+#include "core/radio/noise.h"
 #include "core/radio/path_loss.h"
 
 namespace distanz::bench {
@@ -41,6 +42,10 @@ std::vector<Product> productsInBands(const std::vector<Emitter>& e, const std::v
                     order * e[i].bandwidth_mhz / 2, out);
   }
   for (std::size_t a = 0; a < e.size(); ++a)
+    for (std::size_t b = a + 1; b < e.size(); ++b)
+      for (const double second : {e[a].frequency_mhz + e[b].frequency_mhz, std::abs(e[a].frequency_mhz - e[b].frequency_mhz)})
+        addWhereHeard(victims, {ProductKind::SecondOrder, 2, {a, b}}, second, (e[a].bandwidth_mhz + e[b].bandwidth_mhz) / 2, out);
+  for (std::size_t a = 0; a < e.size(); ++a)
     for (std::size_t b = a; b < e.size(); ++b)
       for (std::size_t c = 0; c < e.size(); ++c) {
         if (c == a || c == b) continue;
@@ -62,6 +67,12 @@ double isolation_db(double distance_m, double frequency_mhz, double filter_db, d
   requireFinite(antenna_gains_db, "antenna_gains_db");
   const double near_m = radio::wavelength_m(frequency_mhz) / (2 * std::numbers::pi);
   return radio::freeSpaceLoss_db(std::max(distance_m, near_m), frequency_mhz) + filter_db - antenna_gains_db;
+}
+
+double noiseOf_dbm(double sensitivity_dbm, const std::optional<double>& bandwidth_mhz) {
+  requireFinite(sensitivity_dbm, "sensitivity_dbm");
+  if (bandwidth_mhz && *bandwidth_mhz > 0) return radio::noiseFloor_dbm(1e6 * *bandwidth_mhz, kUsualNoiseFigure_db);
+  return sensitivity_dbm - kUsualSnr_db;
 }
 
 double neededIsolation_db(double emitted_dbm, double tolerated_dbm) {

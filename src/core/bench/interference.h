@@ -22,25 +22,25 @@ struct Victim {
   bool at_station = false;
 };
 
-enum class ProductKind { Harmonic, ThirdOrder };
+enum class ProductKind { Harmonic, SecondOrder, ThirdOrder };
 
 /// A product of what is sent that falls into a band that is listened to.
 struct Product {
   ProductKind kind = ProductKind::Harmonic;
   int order = 2;                  ///< of a harmonic
-  std::vector<std::size_t> from;  ///< emitters: one, two (2a - b) or three (a + b - c)
+  std::vector<std::size_t> from;  ///< emitters: one, two (a + b, a - b; 2a - b) or three (a + b - c)
   std::size_t victim = 0;
   double low_mhz = 0, high_mhz = 0;  ///< of the product
 };
 
-/// Harmonics up to the highest order, and third-order products of all, as wide as their emitters make them,
+/// Harmonics up to the highest order, and second- and third-order products of all, as wide as their emitters make them,
 /// that touch a victim's band. An emitter's own band is none of its products. @param highest_order >= 2
 std::vector<Product> productsInBands(const std::vector<Emitter>& emitters, const std::vector<Victim>& victims,
                                      int highest_order = 5);
 
 /// How far under the carrier products leave a usual transmitter, dB: assumed, where nothing is measured. A
-/// decent output filter gives 40 for the second harmonic, 50 for the third and beyond; third-order products
-/// arise where antennas stand together and are no better than 40.
+/// decent output filter gives 40 for the second harmonic, 50 for the third and beyond; mixes arise where antennas
+/// stand together and are no better than 40.
 double assumedSuppression_db(const Product& product);
 
 /// Isolation between an emitter and a receiver so far apart: free space, and a filter's stop band. Within a
@@ -89,8 +89,12 @@ Isolation isolationOf(const Product& product, const std::vector<Emitter>& emitte
 /// A receiver of satellite navigation tolerates so much in its band: Source: ICAO Annex 10, vol. I, table
 /// B.3.7.4: -140.5 dBW in 1 MHz.
 constexpr double kGnssTolerates_dbm = -110.5;
-/// A receiver loses 1 dB of its sensitivity to interference so far below it.
-constexpr double kTolerated_db = 6;
+/// A receiver loses 1 dB of its sensitivity to interference so far below its noise, 10 log10(10^0.1 - 1).
+constexpr double kTolerated_db = 5.868;
+/// Noise over the sensitivity: less the signal over noise that the receiver needs. From the bandwidth, else from
+/// kUsualSnr_db.
+double noiseOf_dbm(double sensitivity_dbm, const std::optional<double>& bandwidth_mhz);
+constexpr double kUsualSnr_db = 8, kUsualNoiseFigure_db = 6;
 
 /// Bands of satellite navigation. Source: Rec. ITU-R M.1787; ICAO Annex 10.
 const std::vector<Band>& gnssBands();

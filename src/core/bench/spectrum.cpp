@@ -24,6 +24,15 @@ double levelAt(const Trace& t, double frequency_mhz) {
   return t.level_dbm[next - 1] + part * (t.level_dbm[next] - t.level_dbm[next - 1]);
 }
 
+/// From half-way to the step before to half-way to the next.
+double stepWidth_mhz(const Trace& t, std::size_t i) {
+  const auto& f = t.frequency_mhz;
+  if (f.size() < 2) return t.rbw_mhz;
+  if (i == 0) return f[1] - f[0];
+  if (i + 1 == f.size()) return f[i] - f[i - 1];
+  return (f[i + 1] - f[i - 1]) / 2;
+}
+
 /// Where the summed power reaches a part of all, straight within a step.
 double reaches_mhz(const Trace& t, const std::vector<double>& sum, double part) {
   const double wanted = part * sum.back();
@@ -72,6 +81,7 @@ std::optional<Occupied> occupied(const Trace& t, double share) {
   double power = 0;
   for (double level : t.level_dbm) sum.push_back(power += quantity::milliwattFromDbm(level));
   if (!(power > 0 && std::isfinite(power))) return std::nullopt;
+  if (*std::max_element(t.level_dbm.begin(), t.level_dbm.end()) < floor_dbm(t) + kOccupied_db) return std::nullopt;
   const double rest = (1 - share) / 2;
   return Occupied{reaches_mhz(t, sum, rest), reaches_mhz(t, sum, 1 - rest)};
 }
@@ -100,7 +110,7 @@ double bandPower_dbm(const Trace& t, double low_mhz, double high_mhz) {
   double power = 0;
   for (std::size_t i = 0; i < t.level_dbm.size(); ++i)
     if (t.frequency_mhz[i] >= low_mhz && t.frequency_mhz[i] <= high_mhz)
-      power += quantity::milliwattFromDbm(t.level_dbm[i]);
+      power += quantity::milliwattFromDbm(t.level_dbm[i]) * (t.rbw_mhz > 0 ? stepWidth_mhz(t, i) / t.rbw_mhz : 1);
   return power > 0 ? quantity::dbmFromMilliwatt(power) : -INFINITY;
 }
 

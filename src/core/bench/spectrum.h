@@ -9,6 +9,7 @@ struct Trace {
   std::vector<double> frequency_mhz;  ///< rising
   std::vector<double> level_dbm;      ///< in each step, as many
   double distance_m = 0;              ///< of the aircraft, where it walks or flies away
+  double rbw_mhz = 0;                 ///< resolution bandwidth; 0 where nobody said
 };
 
 /// The highest level at each frequency of the first trace that the others reach, too. Where they were swept
@@ -20,14 +21,16 @@ struct Occupied {
   double width_mhz() const { return high_mhz - low_mhz; }
 };
 /// Bandwidth that holds a share of the power, as much of the rest below it as above (Rec. ITU-R SM.328).
-/// None where the trace holds no power. @param share in (0, 1)
+/// None where the trace holds no power, or nothing that stands kOccupied_db above its floor. @param share in (0, 1)
 std::optional<Occupied> occupied(const Trace& trace, double share = 0.99);
+constexpr double kOccupied_db = 10;
 
 /// Between the outermost points so many dB below the peak ("x dB bandwidth", Rec. ITU-R SM.328). None where
 /// the trace begins or ends above that, as the band goes on. @param below_db > 0
 std::optional<Occupied> widthBelowPeak(const Trace& trace, double below_db = 20);
 
-/// Power within a band: the sum of its steps in milliwatts, dBm; minus infinity for a band without a step.
+/// Power within a band: that of its steps in milliwatts, each times its width over the resolution bandwidth (as it
+/// stands where that is not known), dBm; minus infinity for a band without a step.
 double bandPower_dbm(const Trace& trace, double low_mhz, double high_mhz);
 
 /// Level of `b` less that of `a` at the frequencies of `a`, straight between points; NaN where `b` was not

@@ -129,6 +129,10 @@ Sweep referredTo(const Sweep& s, double ohm) {
   return out;
 }
 
+Sweep toldFor(const Sweep& sweep, double reference_ohm) {
+  return sweep.has_phase && sweep.s21.empty() ? referredTo(sweep, reference_ohm) : sweep;
+}
+
 std::optional<SweepChange> changeBetween(const Sweep& before, const Sweep& after, double channel_mhz) {
   const auto was = matchAt(before, channel_mhz), is = matchAt(after, channel_mhz);
   if (!was || !is) return std::nullopt;

@@ -45,6 +45,8 @@ std::vector<Match> resonances(const Sweep& sweep);
 
 /// The same sweep told for another reference. @param ohm > 0. One port only: @throws DomainError for two
 Sweep referredTo(const Sweep& sweep, double ohm);
+/// The same where it can be done: of one port, with phases; else as it is.
+Sweep toldFor(const Sweep& sweep, double reference_ohm);
 
 /// One antenna swept twice: bare and covered, before and after mounting.
 struct SweepChange {

@@ -12,7 +12,7 @@ namespace distanz::bench {
 namespace {
 
 constexpr std::size_t kLeastAngles = 5;
-constexpr double kBehind_deg = 15, kMain_db = 10, kLobe_db = 1;
+constexpr double kBehind_deg = 15, kMain_db = 10, kLobe_db = 1, kDeep_db = 12;
 constexpr double kWholeTurnGap_deg = 45;  // between neighbours of a turn that goes all around
 
 /// Mean level at each angle, -180..180 (180 counts as -180), rising.
@@ -64,12 +64,29 @@ class Circle {
   double fallsAfter(double from_deg, double limit_db, int side) const {
     double before = at(from_deg);
     for (double off = 0.25; off <= 180; off += 0.25) {
-      const double now = at(from_deg + side * off);
+      const double now = near(from_deg + side * off, limit_db);
       if (!std::isfinite(now)) return NAN;
       if (now < limit_db) return before > now ? off - 0.25 * (limit_db - now) / (before - now) : off;
       before = now;
     }
     return 180;
+  }
+
+  /// As at(), but curved by four readings where the level crosses a limit: a beam is round, and straight lines between
+  /// its readings lie inside of it.
+  double near(double angle_deg, double limit_db) const {
+    const double wanted = std::remainder(angle_deg, 360);
+    const auto k = std::lower_bound(m_angle.begin(), m_angle.end(), wanted) - m_angle.begin();
+    if ((level(k - 1) > limit_db) == (level(k) > limit_db)) return at(angle_deg);
+    double sum = 0;
+    for (std::ptrdiff_t i = k - 2; i <= k + 1; ++i) {
+      if (level(i) < limit_db - kDeep_db || (i < k + 1 && !joined(i))) return at(angle_deg);
+      double weight = level(i);
+      for (std::ptrdiff_t j = k - 2; j <= k + 1; ++j)
+        if (j != i) weight *= (wanted - angle(j)) / (angle(i) - angle(j));
+      sum += weight;
+    }
+    return sum;
   }
 
  private:

@@ -66,6 +66,7 @@ constexpr RecordField kRecordFields[] = {
     {Turntable, kSetting, "reference_level_db", "level with the reference antenna", Unit::Dbm, -200, 200},
     {Turntable, kSetting, "spare_db", "loss that is still usable", Unit::Decibel, 0, 100},
     {Turntable, kSetting, "wanted_m", "range that is enough", Unit::Metre, 0.1, kPathHigh_m},
+    {Turntable, kSetting, "distance_m", "distance between the antennas", Unit::Metre, 0.1, 10000},
     {Turntable, kReading, "angle_deg", "angle", Unit::Degree, -3600, 3600, true},
     {Turntable, kReading, "level_db", "level", Unit::Dbm, -200, 200, true},
 
@@ -86,6 +87,7 @@ constexpr RecordField kRecordFields[] = {
 
     {Spectrum, kSetting, "low_mhz", "band from", Unit::Megahertz, 0, kFrequencyHigh_mhz},
     {Spectrum, kSetting, "high_mhz", "band to", Unit::Megahertz, 0, kFrequencyHigh_mhz},
+    {Spectrum, kSetting, "rbw_khz", "resolution bandwidth", Unit::Kilohertz, 0.001, 1e6},
     {Spectrum, kSetting, "above_db", "above the floor counts as used", Unit::Decibel, 0.1, 100},
 
     {Interference, kSetting, "apart_m", "antennas aboard are apart by", Unit::Metre, 0.001, kPathHigh_m},
@@ -228,6 +230,7 @@ std::vector<RecordAnswer> recordAnswers(RecordKind kind) {
             {Inspection, "right_gender", "connector of the right gender", kYesNo},
             {Inspection, "right_hand", "of the right hand", kYesNo},
             {Inspection, "cover_sound", "cover whole and dry", kYesNo}};
+  if (kind == Turntable) return {{Turntable, "reference_linear", "the other end is linearly polarised", kYesNo}};
   if (kind == Polarisation)
     return {{Polarisation, "hand_a", "hand of the first", kHands},
             {Polarisation, "hand_b", "hand of the second", kHands}};

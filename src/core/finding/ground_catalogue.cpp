@@ -68,7 +68,7 @@ constexpr FindingInfo kGroundFindings[] = {
     {"legs-deep", Caution, "plan", "setup link out:dB back:dB turn:dB", ""},
     {"legs-unknown", Advice, "plan", "", ""},
     {"why-horizon", Detail, "plan", "mast:m height:m factor bulge:m", ""},
-    {"map-coarse", Caution, "plan", "cell:m", ""},
+    {"formula-outside", Caution, "plan", "what link frequency:MHz nearest:MHz", ""},
     {"why-path-not-known", Result, "plan", "sd:dB at:m of_exponent", ""},
     {"why-not-known", Result, "plan", "what sd:dB", ""},
     {"legs-shaded", Result, "plan", "setup link out:dB back:dB", ""},

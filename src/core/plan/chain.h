@@ -27,6 +27,7 @@ struct Chain {
   std::optional<double> distance_m;  ///< of the far post
   PathLosses losses;                 ///< what the path to it costs, where there is one
   std::optional<double> eirp_dbm;
+  std::optional<double> radiator_m;  ///< largest size of the transmit antenna
   std::optional<double> received_dbm, margin_db;  ///< at the far post
   std::optional<double> critical_dbm;             ///< sensitivity + margin of the rule
   std::optional<double> range_m;                  ///< predicted, under the planned exponent

@@ -3,18 +3,11 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/plan/flown_above.h"
 #include "core/radio/clearance.h"
 
 namespace distanz::plan {
 namespace {
-
-constexpr double kUsual_mhz = 2440;  ///< where no link is described yet
-
-double lowestFrequency(const campaign::Campaign& c) {
-  double out = INFINITY;
-  for (const campaign::Link& l : c.links) out = std::min(out, l.frequency_mhz);
-  return std::isfinite(out) ? out : kUsual_mhz;
-}
 
 double lowestMast(const campaign::Campaign& c) {
   double out = c.setups.empty() ? c.station.antenna_height_m : INFINITY;
@@ -28,7 +21,7 @@ double lowestMast(const campaign::Campaign& c) {
 std::optional<ClearHeights> clearHeights(const campaign::Campaign& c, const Sights& sights) {
   const auto course = campaign::courseOf(c);
   if (!course || !(course->farPost_m() > 1)) return std::nullopt;
-  const double reach = course->farPost_m(), frequency = lowestFrequency(c), mast = lowestMast(c);
+  const double reach = course->farPost_m(), frequency = lowestFrequency_mhz(c), mast = lowestMast(c);
   ClearHeights out;
   out.share_at_far_m = c.plan.height_pct / 100 * reach;
   out.lowest_m = -INFINITY;
@@ -48,7 +41,6 @@ std::optional<ClearHeights> clearHeights(const campaign::Campaign& c, const Sigh
       out.lowest_m = needed;
       out.decided_at_m = lowest && lowest->height_m >= needed ? lowest->distance_m : d;
     }
-    if (!out.hits_at_m && line.aircraft_m <= line.top_m.back()) out.hits_at_m = d;
     out.highest_above_ground_m = std::max(out.highest_above_ground_m, line.aircraft_m - line.ground_m.back());
     if (const double above = line.aircraft_m - line.top_m.back(); above < out.least_above_m) {
       out.least_above_m = above;
@@ -56,6 +48,13 @@ std::optional<ClearHeights> clearHeights(const campaign::Campaign& c, const Sigh
     }
     return true;
   });
+  if (!sights || !sights->knowsStation()) return out;
+  if (const auto flown = flownAbove(c, sights->ground(), sights->stationGround_m())) {
+    out.least_above_m = flown->least_m;
+    out.least_above_at_m = flown->least_at_m;
+    out.hits_at_m = flown->hits_at_m;
+    out.highest_above_ground_m = flown->highest_above_ground_m;
+  }
   return out;
 }
 

@@ -13,7 +13,28 @@ namespace {
 
 constexpr double kWorthTelling_db = 1;
 
+std::vector<Finding> toldExposure(const radio::Radiator& r, const radio::KeepAway& anybody) {
+  std::vector<Finding> out{finding("why-keep-away", {{"eirp", r.eirp_dbm, Unit::Dbm},
+                                                     {"frequency", r.frequency_mhz, Unit::Megahertz},
+                                                     {"anybody", radio::referenceLevel_w_m2(r.frequency_mhz, radio::Exposed::Public), Unit::None},
+                                                     {"at_work", radio::referenceLevel_w_m2(r.frequency_mhz, radio::Exposed::Occupational), Unit::None},
+                                                     {"duty", 100 * r.duty, Unit::Percent},
+                                                     {"reflection", r.reflection, Unit::None}})};
+  if (anybody.by == radio::KeepAway::By::FarField)
+    out.push_back(finding("why-keep-away-near", {{"distance", anybody.distance_m, Unit::Metre}}));
+  if (anybody.by == radio::KeepAway::By::LeastTold)
+    out.push_back(finding("why-keep-away-least", {{"distance", anybody.distance_m, Unit::Metre}}));
+  return out;
+}
+
 }  // namespace
+
+void addKeepAway(const radio::Radiator& r, std::vector<Finding>& out) {
+  if (r.frequency_mhz < 30 || r.frequency_mhz > 300000) return;
+  const radio::KeepAway anybody = radio::keepAway(r, radio::Exposed::Public), at_work = radio::keepAway(r, radio::Exposed::Occupational);
+  out.push_back(finding("keep-away", {{"distance", anybody.distance_m, Unit::Metre}, {"at_work", at_work.distance_m, Unit::Metre}}));
+  out.back().why = toldExposure(r, anybody);
+}
 
 std::vector<Finding> cautionsOf(const Chain& chain, const campaign::Link& link,
                                 const std::optional<ChainChange>& change) {
@@ -31,8 +52,7 @@ std::vector<Finding> cautionsOf(const Chain& chain, const campaign::Link& link,
   else
     out.push_back(finding("eirp-within", {of, told, {"limit", *link.eirp_limit_dbm, Unit::Dbm}}));
   out.back().why = whyEirp(chain);
-  out.push_back(finding("keep-away", {{"distance", radio::exclusionDistance_m(eirp), Unit::Metre}}));
-  out.back().why.push_back(finding("why-keep-away", {told}));
+  addKeepAway({eirp, link.frequency_mhz, 1, 1, chain.radiator_m}, out);
   if (change && std::abs(change->level_db) >= kWorthTelling_db) {
     const double power = chain.elements.front().change_db;
     out.push_back(finding(change->level_db > 0 ? "worth-power" : "costs-power",

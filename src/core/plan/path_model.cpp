@@ -66,12 +66,17 @@ double PathModel::height_m(double distance_m) const {
   return m_line.at(distance_m).height_m + m_raise_m;
 }
 
+double PathModel::slant_m(double distance_m) const {
+  if (m_line.empty()) return distance_m;
+  return std::hypot(distance_m, height_m(distance_m) - m_mast_m);
+}
+
 PathLosses PathModel::at(double distance_m) const {
   PathLosses out;
-  out.distance_db = radio::logDistanceLoss_db(distance_m, m_frequency_mhz, m_exponent);
+  const double slant = slant_m(distance_m), km = slant / 1000;
+  out.distance_db = radio::logDistanceLoss_db(slant, m_frequency_mhz, m_exponent);
   if (!m_counts) return out;
-  const double height = std::max(height_m(distance_m), 0.0),
-               slant = std::hypot(distance_m, height - m_mast_m), km = slant / 1000;
+  const double height = std::max(height_m(distance_m), 0.0);
   if (m_plan.ground != campaign::GroundKind::Unsaid)
     out.reflection_db = radio::twoRayLoss_db(distance_m, m_mast_m, height, m_frequency_mhz, m_ground, m_plane,
                                              m_plan.rough_m);
@@ -96,9 +101,19 @@ PathLosses PathModel::at(double distance_m) const {
 double PathModel::range_m(const radio::LinkEnds& ends, double critical_dbm) const {
   const double at_no_loss = radio::linkBudget(ends, 0).received_dbm;
   const double at_1_m = at_no_loss - radio::logDistanceLoss_db(1, m_frequency_mhz, m_exponent);
-  const double plain = radio::rangeRatio(at_1_m - critical_dbm, m_exponent);
-  if (!m_counts) return plain;
+  const double slant = radio::rangeRatio(at_1_m - critical_dbm, m_exponent);
+  if (!m_counts) return groundDistance_m(slant);
   return ranges_m(ends, critical_dbm, [](double) { return Wanted{}; })[0];
+}
+
+double PathModel::groundDistance_m(double slant_m) const {
+  if (m_line.empty()) return slant_m;
+  double low = std::min(1.0, slant_m), high = slant_m;
+  for (int k = 0; k < 60 && high - low > 1e-9 * slant_m; ++k) {
+    const double half = (low + high) / 2;
+    (this->slant_m(half) <= slant_m ? low : high) = half;
+  }
+  return low;
 }
 
 double PathModel::smoothFrom_m() const {

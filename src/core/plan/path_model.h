@@ -48,6 +48,9 @@ class PathModel {
   static constexpr double kIgnored_m = 40, kFarthest_m = 500'000;
 
  private:
+  /// From antenna to antenna, the aircraft so far from the station over the ground.
+  double slant_m(double distance_m) const;
+  double groundDistance_m(double slant_m) const;
   /// Behind the last point and the known ground everything falls evenly, unless the ground reflects.
   double smoothFrom_m() const;
 

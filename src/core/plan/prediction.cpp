@@ -12,6 +12,7 @@
 #include "core/parallel/on_all_cores.h"
 #include "core/plan/leg_model.h"
 #include "core/plan/path_model.h"
+#include "core/radio/ground_reflection.h"
 #include "core/radio/path_loss.h"
 #include "core/text/text.h"
 
@@ -143,6 +144,7 @@ std::optional<PathClearance> clearance(const campaign::Campaign& campaign, doubl
   out.over_ground = sights && reach <= sights->known_m();
   const SightLine line = out.over_ground ? sights->lineTo(reach) : flatLine(reach, h2);
   for (std::size_t i = 0; i < line.distance_m.size(); ++i) {
+    if (line.beside_m[i] > 0) continue;  // the profile shows what lies under the line
     const double d = line.distance_m[i], rest = std::max(reach - d, 0.0),
                  bulge = radio::earthBulge_m(d, rest, k);
     const double ray = std::lerp(h1, line.aircraft_m, d / reach),
@@ -157,12 +159,22 @@ std::optional<PathClearance> clearance(const campaign::Campaign& campaign, doubl
   out.clear = isClear(out.worst);
   eachLineTo(reach, campaign, out.over_ground ? sights : Sights(), [&](const SightLine& to) {
     const auto at = worst(to);
-    if (at && !isClear(*at)) return false;
+    if (at && !isClear(*at)) {
+      if (out.clear) {
+        out.shaded_at_m = to.distance_m.back();
+        out.worst = *at;
+      }
+      out.clear = false;
+      return false;
+    }
     out.clear_to_m = to.distance_m.back();
     return true;
   });
   out.horizon_m = radio::radioHorizon_m(h1, h2, k);
-  out.breakpoint_m = radio::twoRayBreakpoint_m(h1, h2, frequency_mhz);
+  const double breakpoint = radio::twoRayBreakpoint_m(h1, h2, frequency_mhz);
+  if (!out.over_ground && breakpoint > 0 &&
+      campaign.plan.rough_m <= radio::smoothestRough_m(std::atan2(h1 + h2, breakpoint), frequency_mhz))
+    out.breakpoint_m = breakpoint;
   return out;
 }
 

@@ -51,13 +51,15 @@ struct ClearancePoint {
 
 struct PathClearance {
   std::vector<ClearancePoint> points;
-  radio::Clearance worst;  ///< with the aircraft over the far post
-  bool clear = false;      ///< 60 % of the first zone is free all along
+  radio::Clearance worst;  ///< with the aircraft over the far post, or at shaded_at_m
+  bool clear = false;      ///< 60 % of the first zone is free all along, wherever on it the aircraft is
+  std::optional<double> shaded_at_m;  ///< of a clear far post: the first place of the aircraft that is not clear
   std::optional<double>
       clear_to_m;            ///< farthest aircraft distance that is still clear; none where it is never clear
   bool over_ground = false;  ///< known, not flat
   double horizon_m = 0;      ///< over flat ground
-  double breakpoint_m = 0;   ///< two-ray: beyond it the signal falls faster
+  /// Two-ray: beyond it the signal falls faster. None where the ground is known, or too rough to reflect as one.
+  std::optional<double> breakpoint_m = {};
 };
 
 /// Over the ground as far as it is known to the far post, else over flat ground; the earth's bulge by the

@@ -6,24 +6,11 @@
 #include <mutex>
 #include <vector>
 
-#include "core/course/local_plane.h"
 #include "core/plan/flight_line.h"
+#include "core/plan/sight_line.h"
 #include "core/radio/diffraction.h"
-#include "core/radio/profile.h"
-#include "core/terrain/ground.h"
 
 namespace distanz::plan {
-
-/// The ground under one straight line from the station, at rising distances from 0 to its end; heights above
-/// the station's ground.
-struct SightLine {
-  double aircraft_m = 0;
-  std::vector<double> distance_m, ground_m;
-  std::vector<double> hard_m;  ///< ground with what lets nothing through
-  std::vector<double> top_m;   ///< ground with all that stands on it
-  double filled = 0;           ///< share of it that no raster knows, between places that one does
-  bool known = false;          ///< the ground at its end is known; else it goes on level there
-};
 
 /// What stands in the way to one place of the flight line.
 struct Blocked {
@@ -34,7 +21,7 @@ struct Blocked {
 /// and link. Lengthy things are kept: may be asked from several threads.
 class SightLines {
  public:
-  static constexpr int kLines = 120, kMostSteps = 200;
+  static constexpr int kLines = 120;
 
   /// @param reach_m > 0. Empty, with nothing known, where the station, a path or the ground at the station is
   /// not known.
@@ -43,7 +30,7 @@ class SightLines {
 
   /// Until where the ground is known all the way; 0 where it is not known at all.
   double known_m() const { return m_lines.empty() ? 0 : m_lines.back().distance_m.back(); }
-  bool knowsStation() const { return m_plane && !std::isnan(m_station_m); }
+  bool knowsStation() const { return m_looked_up.has_value(); }
   /// Of evenly spaced places up to known_m(), kLines where nobody asked for fewer.
   const std::vector<SightLine>& lines() const { return m_lines; }
   /// Calls each(line) for those up to a distance, and for one to it, until it returns false.
@@ -69,7 +56,7 @@ class SightLines {
 
   campaign::PlanSettings m_plan;
   std::shared_ptr<const terrain::Ground> m_ground;
-  std::optional<course::LocalPlane> m_plane;
+  std::optional<SightGround> m_looked_up;
   FlightLine m_flown;
   double m_station_m = 0, m_step_m = 0;
   std::vector<SightLine> m_lines;
@@ -79,18 +66,15 @@ class SightLines {
 
 using Sights = std::shared_ptr<const SightLines>;
 
+/// Of all links, MHz; a usual one where none is described yet.
+double lowestFrequency_mhz(const campaign::Campaign& campaign);
+
 /// As core/radio names the school that a plan has.
 radio::Diffraction diffractionOf(campaign::DiffractionSchool school);
-
-/// Over flat ground at the station's level.
-SightLine flatLine(double distance_m, double aircraft_m);
 
 /// Calls each(line) for places up to a distance, until it returns false: over the ground as far as it is
 /// known, then over flat ground. @param sights may be null
 void eachLineTo(double distance_m, const campaign::Campaign& campaign, const Sights& sights,
                 const std::function<bool(const SightLine&)>& each);
-
-/// The profile that a signal from a mast meets. @param through also through trees
-radio::Profile profileOf(const SightLine& line, double mast_m, double raise_m = 0, bool through = false);
 
 }  // namespace distanz::plan

@@ -11,7 +11,7 @@ namespace {
 using quantity::Unit;
 
 constexpr double kClose_m = 10, kApart_m = 15, kFeetInMetre = 3.28084, kFilledTold = 0.005,
-                 kFarAway_m = 100'000, kNobodyFlies_m = 3000, kCoarse_m = 20;
+                 kFarAway_m = 100'000, kNobodyFlies_m = 3000;
 constexpr std::size_t kMostCrossed = 3;
 
 Argument metres(const char* name, double value) {
@@ -63,12 +63,6 @@ std::string nameOf(const terrain::Crossing& x) {
   return x.feature->name.empty() ? x.layer->name : x.feature->name;
 }
 
-/// Maps that reach so far that what stands on the ground is known in large cells only.
-void addCoarse(const terrain::Ground& ground, std::vector<Finding>& out) {
-  if (ground.clutterCell_m() > kCoarse_m)
-    out.push_back(finding("map-coarse", {metres("cell", ground.clutterCell_m())}));
-}
-
 void addCrossings(const campaign::Campaign& c, const terrain::Ground& ground, const course::Course& course,
                   std::vector<Finding>& out) {
   std::vector<course::Position> path;
@@ -87,6 +81,29 @@ void addCrossings(const campaign::Campaign& c, const terrain::Ground& ground, co
       out.push_back(finding(code, {{"what", name}, metres("at", x.along_m)}));
     }
   }
+}
+
+/// Terms that are counted at a frequency for which their formula does not hold.
+void addOutside(const campaign::Campaign& c, std::vector<Finding>& out) {
+  struct Term {
+    const char* word;
+    bool counts;
+    double low_mhz, high_mhz;
+  };
+  const Term terms[] = {{"formula-ground", c.plan.ground != campaign::GroundKind::Unsaid, 100, 30000},
+                        {"formula-woodland", c.plan.obstruction && c.plan.woodland, 230, 95000},
+                        {"formula-gases", c.plan.gases, 0, 54000},
+                        {"formula-rain", c.plan.rain_mm_h.has_value(), 1000, 1'000'000},
+                        {"formula-cloud", c.plan.cloud_g_m3.has_value(), 0, 200000}};
+  for (const campaign::Link& link : c.links)
+    for (const Term& t : terms) {
+      const double nearest = std::clamp(link.frequency_mhz, t.low_mhz, t.high_mhz);
+      if (t.counts && nearest != link.frequency_mhz)
+        out.push_back(finding("formula-outside", {{"what", distanz::Term{t.word}},
+                                                  {"link", link.id},
+                                                  {"frequency", link.frequency_mhz, Unit::Megahertz},
+                                                  {"nearest", nearest, Unit::Megahertz}}));
+    }
 }
 
 /// Latitude and longitude that would be near the station the other way round.
@@ -134,9 +151,9 @@ std::vector<Finding> toldGround(const campaign::Campaign& c, const Planned& plan
   addHeights(c, *planned.heights, over_ground, out);
   if (planned.sights) {
     addKnown(c, *planned.sights, course->farPost_m(), out);
-    addCoarse(planned.sights->ground(), out);
     addCrossings(c, planned.sights->ground(), *course, out);
   }
+  addOutside(c, out);
   addSwapped(c, out);
   if (const auto at = crossesItself(*course))
     out.push_back(finding("path-crosses-itself", {metres("at", *at)}));

@@ -11,7 +11,7 @@ namespace {
 
 using quantity::Unit;
 
-constexpr double kStep_db = 3, kHigher_m = 10, kMastHigher_m = 1, kWorthMending_db = 0.2;
+constexpr double kStep_db = 3, kHigher_m = 10, kMastHigher_m = 1, kWorthMending_db = 0.2, kLowerBand = 0.75;
 constexpr std::size_t kMostTold = 3, kMostHelped = 8;
 
 /// The setup and how it should reach, changed one thing at a time.
@@ -64,6 +64,14 @@ double mountGain_db(const campaign::Campaign& c, const campaign::Setup& setup, c
   return best - as_it_is;
 }
 
+/// The band next below a link's that the kit has radios for.
+const campaign::Link* lowerBand(const campaign::Campaign& c, const campaign::Link& link) {
+  const campaign::Link* out = nullptr;
+  for (const campaign::Link& l : c.links)
+    if (l.frequency_mhz < kLowerBand * link.frequency_mhz && (!out || l.frequency_mhz > out->frequency_mhz)) out = &l;
+  return out;
+}
+
 Finding itemOf(const Help& h) {
   return finding("help-item", {{"what", Term{"help-" + h.what}},
                                {"more", h.more_m, Unit::Metre},
@@ -92,10 +100,15 @@ std::vector<Help> whatHelps(const campaign::Campaign& c, const campaign::Setup& 
     changes.way("height", model.raised(kHigher_m, 0));
     changes.way("mast", model.raised(0, kMastHigher_m));
   }
-  campaign::Link half = link;
-  half.frequency_mhz /= 2;
-  changes.way("band", PathModel(c, half, own->second, setup.mast_m, sights));
-  return changes.take();
+  std::vector<Help> out = changes.take();
+  if (const campaign::Link* lower = lowerBand(c, link)) {
+    campaign::Link other = link;
+    other.frequency_mhz = lower->frequency_mhz;
+    Changes band(model, *ends, *critical);
+    band.way("band", PathModel(c, other, own->second, setup.mast_m, sights));
+    for (Help& h : band.take()) out.push_back(std::move(h));  // last: other radios, and larger antennas for the same gain
+  }
+  return out;
 }
 
 std::vector<Finding> toldHelp(const campaign::Campaign& c, const Planned& planned) {

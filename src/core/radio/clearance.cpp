@@ -57,7 +57,8 @@ std::optional<Clearance> worstClearance(const Profile& p, double frequency_mhz, 
   std::optional<Clearance> worst;
   for (std::size_t i = 1; i + 1 < p.distance_m.size(); ++i) {
     const double d1 = p.distance_m[i], d2 = p.distance_m.back() - d1;
-    const double ray = std::lerp(p.first_m, p.last_m, d1 / p.distance_m.back()) - p.top_m[i] - earthBulge_m(d1, d2, earth_factor);
+    const double above = std::lerp(p.first_m, p.last_m, d1 / p.distance_m.back()) - p.top_m[i] - earthBulge_m(d1, d2, earth_factor);
+    const double beside = p.besideAt_m(i), ray = beside > 0 ? std::hypot(beside, std::max(above, 0.0)) : above;
     const Clearance here{ray, kClearShare * fresnelRadius_m(d1, d2, frequency_mhz), d1};
     if (!worst || here.ray_m - here.needed_m < worst->ray_m - worst->needed_m) worst = here;
   }
@@ -68,7 +69,9 @@ std::optional<LowestHeight> lowestClearHeight(const Profile& p, double frequency
   std::optional<LowestHeight> out;
   for (std::size_t i = 1; i + 1 < p.distance_m.size(); ++i) {
     const double d1 = p.distance_m[i], d2 = p.distance_m.back() - d1;
-    const double needed = p.top_m[i] + earthBulge_m(d1, d2, earth_factor) + kClearShare * fresnelRadius_m(d1, d2, frequency_mhz);
+    const double zone = kClearShare * fresnelRadius_m(d1, d2, frequency_mhz), beside = p.besideAt_m(i);
+    if (beside >= zone && beside > 0) continue;
+    const double needed = p.top_m[i] + earthBulge_m(d1, d2, earth_factor) + std::sqrt(zone * zone - beside * beside);
     const double height = p.first_m + (needed - p.first_m) * p.distance_m.back() / d1;
     if (!out || height > out->height_m) out = LowestHeight{height, d1};
   }

@@ -24,7 +24,8 @@ double radioHorizon_m(double h1_m, double h2_m, double earth_factor = kEffective
 
 /// What the ray from station to aircraft keeps between itself and the ground at one point under it.
 struct Clearance {
-  double ray_m = 0;       ///< height of the ray above what stands there, earth bulge taken off, metres
+  double ray_m = 0;       ///< height of the ray above what stands there, earth bulge taken off, metres; beside the line the
+                          ///< distance to it
   double needed_m = 0;    ///< kClearShare of the first Fresnel radius there, metres
   double distance_m = 0;  ///< where, from the station
 };

@@ -10,7 +10,7 @@ double knifeEdgeLoss_db(double v);
 
 enum class Diffraction {
   Bullington,  ///< one edge that stands for all
-  Deygout      ///< the worst edge, and the worst on either side of it
+  Deygout      ///< the worst edge, rounded as the hill is, and the worst on another hill on either side of it
 };
 
 /// Loss by what stands in or near the line of sight, dB >= 0, and the edge that counts most.
@@ -23,7 +23,9 @@ struct Obstruction {
 /// @param profile two points at least, rising distances @param frequency_mhz > 0 @param earth_factor k, > 0
 /// @throws DomainError
 /// Source: Rec. ITU-R P.526-15: Bullington with the part beyond one edge, section 4.5.1, equations 56-63;
-/// Deygout's three edges with their correction, section 4.4.2; geometry of an edge, equation 26.
+/// a rounded top, section 4.2, its radius by parabolas as there; edges on either side
+/// with their correction, section 4.4.2, which fades with them, so that one edge alone costs what section 4.1
+/// says; geometry of an edge, equation 26. What stands beside the line counts as an edge as far from the ray.
 Obstruction obstruction(const Profile& profile, double frequency_mhz, Diffraction method,
                         double earth_factor = kEffectiveEarthFactor);
 

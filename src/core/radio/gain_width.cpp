@@ -63,11 +63,12 @@ double omniWidthOf_deg(double gain_dbi) {
   return inverse >= 1.0 / 180 && inverse <= 1 ? 1 / inverse : NAN;
 }
 
-double leastQuality(double diameter_m, double frequency_mhz) {
+double leastQuality(double diameter_m, double frequency_mhz, bool circular) {
   requirePositive(diameter_m, "diameter_m");
   requirePositive(frequency_mhz, "frequency_mhz");
   const double ka = std::numbers::pi * diameter_m / wavelength_m(frequency_mhz);
-  return 1 / (ka * ka * ka) + 1 / ka;
+  const double magnetic = 1 / (ka * ka * ka);
+  return circular ? (magnetic + 2 / ka) / 2 : magnetic + 1 / ka;
 }
 
 double bandShare(double quality, double vswr) {

@@ -32,10 +32,11 @@ double omniGainPozar_dbi(double width_deg);
 /// degree gives or below what 180 degrees give.
 double omniWidthOf_deg(double gain_dbi);
 
-/// Quality factor of a small antenna that fits in a sphere: 1 / (k a)^3 + 1 / (k a), the least there is.
+/// Quality factor of a small antenna that fits in a sphere, the least there is: 1 / (k a)^3 + 1 / (k a) of a
+/// linearly polarised one, (1 / (k a)^3 + 2 / (k a)) / 2 of a circular one.
 /// @param diameter_m of the sphere, > 0. Source: J. S. McLean, IEEE Trans. Antennas Propag. 44(5), 672-676
 /// (1996).
-double leastQuality(double diameter_m, double frequency_mhz);
+double leastQuality(double diameter_m, double frequency_mhz, bool circular = false);
 
 /// Share of its frequency over which an antenna of that quality factor stays below a VSWR: (s - 1) / (Q
 /// sqrt s). @param vswr > 1. Source: A. D. Yaghjian and S. R. Best, IEEE Trans. Antennas Propag. 53(4),

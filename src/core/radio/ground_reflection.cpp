@@ -59,6 +59,22 @@ Complex groundReflection(Complex permittivity, double grazing_rad, Plane plane) 
   return (horizontal + vertical) / 2.0;
 }
 
+double pseudoBrewster_rad(Complex permittivity) {
+  double low = 0, high = pi / 2;
+  const double golden = (std::sqrt(5.0) - 1) / 2;
+  const auto sent_back = [&](double grazing) { return std::abs(groundReflection(permittivity, grazing, Plane::Vertical)); };
+  while (high - low > 1e-9) {
+    const double first = high - golden * (high - low), second = low + golden * (high - low);
+    (sent_back(first) < sent_back(second) ? high : low) = sent_back(first) < sent_back(second) ? second : first;
+  }
+  return (low + high) / 2;
+}
+
+double smoothestRough_m(double grazing_rad, double frequency_mhz) {
+  if (!(grazing_rad > 0 && grazing_rad <= pi / 2)) throw DomainError("0 < grazing_rad <= pi/2");
+  return wavelength_m(frequency_mhz) / (8 * std::sin(grazing_rad));
+}
+
 double twoRayLoss_db(double distance_m, double h1_m, double h2_m, double frequency_mhz, Complex permittivity,
                      Plane plane, double rough_m) {
   requirePositive(distance_m, "distance_m");

@@ -18,6 +18,14 @@ std::complex<double> permittivityOf(Ground ground, double frequency_mhz);
 /// Source: Rec. ITU-R P.1411; C. A. Balanis, Advanced Engineering Electromagnetics, 2nd ed. (2012), 5.3.
 std::complex<double> groundReflection(std::complex<double> permittivity, double grazing_rad, Plane plane);
 
+/// Grazing angle at which a vertically polarised wave is sent back least: above it a bounce turns the hand of a circular
+/// one, below it does not. Of ground that loses nothing atan(1 / sqrt(e')).
+double pseudoBrewster_rad(std::complex<double> permittivity);
+
+/// Standard deviation of heights up to which ground reflects as if it were smooth, metres: wavelength / (8 sin grazing).
+/// @param grazing_rad > 0 to pi/2. Source: Lord Rayleigh's criterion; Rec. ITU-R P.527.
+double smoothestRough_m(double grazing_rad, double frequency_mhz);
+
 /// Loss over free space by the wave that the ground sends back, dB: above 0 it takes, below it gives, never
 /// more than 40 dB. Flat earth, smooth but for its roughness.
 /// @param distance_m horizontal, > 0 @param h1_m,h2_m above the reflecting ground, >= 0 @param rough_m standard

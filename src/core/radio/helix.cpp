@@ -54,7 +54,14 @@ double helixAxialRatio_db(const Helix& h) {
 double helixTurnsForGain(const Helix& h, double gain_dbi) {
   check(h);
   requireFinite(gain_dbi, "gain_dbi");
-  return std::pow(10, gain_dbi / 10) / (15 * h.circumference * h.circumference * h.spacing);
+  const auto gain = [&](double turns) { return helixGainKingWong_dbi({turns, h.circumference, h.spacing}); };
+  double low = 0.01, high = kMostTurns;
+  if (!(gain(high) >= gain_dbi && gain(low) <= gain_dbi)) return NAN;
+  while (high - low > 1e-9) {
+    const double half = (low + high) / 2;
+    (gain(half) < gain_dbi ? low : high) = half;
+  }
+  return high;
 }
 
 }  // namespace distanz::radio

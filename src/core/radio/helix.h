@@ -28,7 +28,9 @@ double helixWidthKingWong_deg(const Helix& helix);
 /// Axial ratio on the axis (2 N + 1) / (2 N), in dB. Source: Kraus (1988), section 7-10.
 double helixAxialRatio_db(const Helix& helix);
 
-/// Turns that a gain in dBi asks for at that circumference and spacing, after Kraus.
+/// Turns that a gain in dBi asks for at that circumference and spacing, as measured (King and Wong); NaN where
+/// kMostTurns do not give it.
 double helixTurnsForGain(const Helix& helix, double gain_dbi);
+constexpr double kMostTurns = 100;
 
 }  // namespace distanz::radio

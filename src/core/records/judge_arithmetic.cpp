@@ -1,8 +1,11 @@
+#include <algorithm>
 #include <cmath>
+#include <numbers>
 
 #include "core/bench/attenuator.h"
 #include "core/campaign/antenna.h"
 #include "core/finding/error.h"
+#include "core/radio/ground_reflection.h"
 #include "core/radio/polarisation.h"
 #include "core/records/judge_tools.h"
 #include "core/records/judges.h"
@@ -34,6 +37,13 @@ void pointing(const Judged& what, RecordResult& out) {
                                                     {"range", rangeLost_pct(what, loss), Unit::Percent}}));
 }
 
+/// Steepness from which a bounce off usual ground turns the hand.
+double turnsHandAbove_deg(const Judged& what) {
+  const std::vector<double> channels = channelsOf(what);
+  const double mhz = std::clamp(channels.empty() ? 2440.0 : channels.front(), 100.0, 30000.0);
+  return radio::pseudoBrewster_rad(radio::permittivityOf(radio::Ground::MediumDry, mhz)) * 180 / std::numbers::pi;
+}
+
 }  // namespace
 
 RecordResult judgeAttenuator(const Judged& what) {
@@ -52,9 +62,7 @@ RecordResult judgeAttenuator(const Judged& what) {
                                                   {"stands", measure(stands, Unit::Metre)},
                                                   {"exponent", n.estimate, Unit::None},
                                                   {"free", free.estimate, Unit::Metre}}));
-    out.findings.push_back(finding(
-        "wrong-multiplication", {{"wrong", bench::wronglyMultiplied_m(*distance, *attenuation), Unit::Metre},
-                                 {"right", stands.estimate, Unit::Metre}}));
+    out.findings.push_back(wrongMultiplication(*distance, *attenuation, stands.estimate, n.estimate));
   }
   if (wanted && space) {
     const bench::Spread fit = bench::attenuatorFor_db(*wanted, *space, n);
@@ -104,7 +112,7 @@ RecordResult judgePolarisation(const Judged& what) {
         {"polarisation-bounced", measure(left, Unit::Decibel), measure(*bounced, Unit::Percent), {}, true});
     if (std::isfinite(left))
       out.findings.push_back(finding("polarisation-bounces",
-                                     {{"share", *bounced, Unit::Percent}, {"loss", left, Unit::Decibel}}));
+                                     {{"share", *bounced, Unit::Percent}, {"loss", left, Unit::Decibel}, {"angle", turnsHandAbove_deg(what), Unit::Degree}}));
   }
   pointing(what, out);
   return out;

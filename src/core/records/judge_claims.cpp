@@ -9,6 +9,8 @@ using quantity::Unit;
 
 namespace {
 
+constexpr double kCircular_db = 6;  ///< an axial ratio beyond it is nobody's claim to be circular
+
 bench::AntennaFigures claimedBy(const campaign::Record& r) {
   bench::AntennaFigures out;
   out.gain_dbi = r.setting("gain_dbi");
@@ -22,6 +24,8 @@ bench::AntennaFigures claimedBy(const campaign::Record& r) {
   out.size_mm = r.setting("size_mm");
   out.turns = r.setting("turns");
   out.around = r.answer("around") == "yes";
+  const std::string hand = r.answer("hand");
+  out.circular = out.turns || hand == "left" || hand == "right" || (out.axial_ratio_db && *out.axial_ratio_db < kCircular_db);
   return out;
 }
 

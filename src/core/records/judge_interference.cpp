@@ -41,7 +41,7 @@ void addKit(const Judged& what, Scene& scene) {
            !video});
     if (const auto sensitivity = campaign::sensitivityOf(link))
       scene.victims.push_back({link.id, link.frequency_mhz - half, link.frequency_mhz + half,
-                               *sensitivity - bench::kTolerated_db, video});
+                               bench::noiseOf_dbm(*sensitivity, link.bandwidth_mhz) - bench::kTolerated_db, video});
   }
   for (const bench::Band& band : bench::gnssBands())
     scene.victims.push_back({band.name, band.low_mhz, band.high_mhz, bench::kGnssTolerates_dbm, false});
@@ -80,6 +80,7 @@ Finding tell(const Case& c, const Scene& scene) {
       {"emitter", namesOf(c.product, scene)},           {"frequency", middle},
       {"victim", scene.victims[c.product.victim].name}, {"needed", c.isolation.needed_db, Unit::Decibel},
       {"got", c.isolation.got_db, Unit::Decibel},       {"apart", c.isolation.apart_m, Unit::Metre}};
+  if (c.product.kind == bench::ProductKind::SecondOrder) return finding("interference-second", std::move(a));
   if (c.product.kind == bench::ProductKind::ThirdOrder) return finding("interference-third", std::move(a));
   a.emplace_back("order", c.product.order);
   return finding("interference-harmonic", std::move(a));

@@ -55,19 +55,25 @@ RecordResult judgeSpectrum(const Judged& what) {
     out.findings.push_back(finding("spectrum-none"));
     return out;
   }
-  const bench::Trace held = bench::peakHold(traces);
+  bench::Trace held = bench::peakHold(traces);
+  if (const auto typed = what.record.setting("rbw_khz")) held.rbw_mhz = *typed / 1000;
   if (const auto most = bench::occupied(held)) {
     out.figures.push_back({"occupied", measure(most->width_mhz(), Unit::Megahertz), {}, {}, true});
     out.findings.push_back(finding(
         "occupied",
         {{"low", mhz(most->low_mhz)}, {"high", mhz(most->high_mhz)}, {"width", mhz(most->width_mhz())}}));
+  } else {
+    out.findings.push_back(finding("occupied-none", {{"above", bench::kOccupied_db, Unit::Decibel}}));
   }
   if (const auto below = bench::widthBelowPeak(held))
     out.figures.push_back({"width-20-db", measure(below->width_mhz(), Unit::Megahertz), {}, {}, true});
   const auto low = what.record.setting("low_mhz"), high = what.record.setting("high_mhz");
   if (low && high)
-    if (const double power = bench::bandPower_dbm(held, *low, *high); std::isfinite(power))
+    if (const double power = bench::bandPower_dbm(held, *low, *high); std::isfinite(power)) {
       out.figures.push_back({"band-power", measure(power, Unit::Dbm), {}, {}, true});
+      if (held.rbw_mhz == 0) out.findings.push_back(finding("band-power-unscaled"));
+      if (held.rbw_mhz > *high - *low) out.findings.push_back(finding("band-under-resolution", {{"rbw", mhz(held.rbw_mhz)}}));
+    }
   out.figures.push_back({"floor", measure(bench::floor_dbm(held), Unit::Dbm)});
   tellDifference(what, out);
   tellUsed(what, held, out);

@@ -191,7 +191,7 @@ RecordResult judgeSweep(const Judged& what) {
   if (!ohm) return judged(what);
   std::vector<FileData> files(what.files.begin(), what.files.end());
   for (FileData& f : files)
-    if (f.sweep && f.sweep->has_phase && f.sweep->s21.empty()) f.sweep = bench::referredTo(*f.sweep, *ohm);
+    if (f.sweep) f.sweep = bench::toldFor(*f.sweep, *ohm);
   Judged referred = what;
   referred.files = files;
   return judged(referred);

@@ -1,5 +1,7 @@
 #include "core/records/judge_tools.h"
 
+#include "core/bench/attenuator.h"
+
 namespace distanz::records {
 
 std::vector<std::pair<double, double>> pairsOf(const campaign::Record& record, const char* x, const char* y) {
@@ -28,6 +30,14 @@ std::vector<bench::ScaleReading> scaleReadingsOf(const campaign::Record& record)
   for (const auto& [attenuation, value] : pairsOf(record, "attenuation_db", "value"))
     out.push_back({record.setting("source_dbm").value_or(0) - attenuation, value});
   return out;
+}
+
+Finding wrongMultiplication(double distance_m, double by_db, double right_m, double exponent) {
+  return finding("wrong-multiplication", {{"wrong", bench::wronglyMultiplied_m(distance_m, by_db), quantity::Unit::Metre},
+                                          {"right", right_m, quantity::Unit::Metre},
+                                          {"factor", bench::wronglyMultiplied_m(1, by_db), quantity::Unit::None},
+                                          {"exponent", exponent, quantity::Unit::None},
+                                          {"times", right_m / distance_m, quantity::Unit::None}});
 }
 
 }  // namespace distanz::records

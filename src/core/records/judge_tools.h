@@ -34,4 +34,7 @@ std::vector<bench::ScaleReading> scaleReadingsOf(const campaign::Record& record)
 /// Nothing but that more readings are wanted.
 RecordResult tooFew(std::size_t have, std::size_t want);
 
+/// Decibels multiplied onto a distance as if it grew with power, beside what they are worth.
+Finding wrongMultiplication(double distance_m, double by_db, double right_m, double exponent);
+
 }  // namespace distanz::records

@@ -3,6 +3,9 @@
 
 #include "core/bench/turntable.h"
 #include "core/finding/error.h"
+#include "core/campaign/antenna.h"
+#include "core/campaign/kit.h"
+#include "core/radio/far_field.h"
 #include "core/radio/path_loss.h"
 #include "core/records/judge_tools.h"
 #include "core/records/judges.h"
@@ -22,6 +25,38 @@ std::optional<double> spareOf(const Judged& what) {
   const auto wanted = what.record.setting("wanted_m");
   if (!wanted || !what.range_m || *what.range_m <= *wanted) return std::nullopt;
   return radio::decibelsForRatio(*what.range_m / *wanted, exponentOf(what).estimate);
+}
+
+/// What a linear antenna at the other end does not see of a circular one.
+double unseen_db(const Judged& what) {
+  const campaign::Part* part = campaign::findPart(what.campaign, what.record.part);
+  const auto own = part ? campaign::polarisationOf(*part) : std::nullopt;
+  const bool circular = own && own->hand != radio::Hand::None;
+  return circular && what.record.answer("reference_linear") == "yes" ? 10 * std::log10(2.0) : 0;
+}
+
+void tellNear(const Judged& what, RecordResult& out) {
+  const campaign::Part* part = campaign::findPart(what.campaign, what.record.part);
+  const auto distance = what.record.setting("distance_m");
+  const std::vector<double> channels = channelsOf(what);
+  if (!part || !distance || channels.empty()) return;
+  const auto size = part->values.find("size_mm");
+  if (size == part->values.end()) return;
+  const double from = radio::farFieldOfSize_m(channels.front(), size->second.value / 1000);
+  if (*distance < from) out.findings.push_back(finding("turn-too-near", {{"distance", *distance, Unit::Metre}, {"from", from, Unit::Metre}}));
+}
+
+/// Gain over the reference, and what of it counts for the part.
+void tellGain(const Judged& what, double read_dbi, RecordResult& out) {
+  out.figures.push_back({"gain", measure(read_dbi, Unit::Dbi), {}, {}, true});
+  if (read_dbi < kWrongHand_dbi) out.findings.push_back(finding("turn-wrong-hand", {{"gain", read_dbi, Unit::Dbi}}));
+  out.findings.push_back(finding("turn-gain", {{"gain", read_dbi, Unit::Dbi}}));
+  const double gain = read_dbi + unseen_db(what);
+  if (gain != read_dbi) {
+    out.figures.push_back({"gain-own-hand", measure(gain, Unit::Dbi), {}, {}, true});
+    out.findings.push_back(finding("turn-linear-reference", {{"gain", gain, Unit::Dbi}}));
+  }
+  if (!what.record.part.empty()) out.offers.push_back({what.record.part, "gain_dbi", gain});
 }
 
 }  // namespace
@@ -55,13 +90,8 @@ RecordResult judgeTurntable(const Judged& what) {
     out.figures.push_back({"front-to-back", measure(turn->front_to_back_db, Unit::Decibel), {}, {}, true});
   } else
     out.findings.push_back(finding("turn-no-back"));
-  if (turn->gain_dbi) {
-    out.figures.push_back({"gain", measure(*turn->gain_dbi, Unit::Dbi), {}, {}, true});
-    if (*turn->gain_dbi < kWrongHand_dbi)
-      out.findings.push_back(finding("turn-wrong-hand", {{"gain", *turn->gain_dbi, Unit::Dbi}}));
-    out.findings.push_back(finding("turn-gain", {{"gain", *turn->gain_dbi, Unit::Dbi}}));
-    if (!r.part.empty()) out.offers.push_back({r.part, "gain_dbi", *turn->gain_dbi});
-  }
+  tellNear(what, out);
+  if (turn->gain_dbi) tellGain(what, *turn->gain_dbi, out);
   if (!turn->lobes.empty())
     out.findings.push_back(finding("turn-lobe", {{"angle", turn->lobes.front().angle_deg, Unit::Degree},
                                                  {"below", turn->lobes.front().below_db, Unit::Decibel}}));

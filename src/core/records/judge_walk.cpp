@@ -44,10 +44,7 @@ RecordResult judgeWalk(const Judged& what) {
           finding("walk-against-flown", {{"predicted", measure(full, Unit::Metre)},
                                          {"flown", *what.range_m, Unit::Metre},
                                          {"share", 100 * *what.range_m / full.estimate, Unit::Percent}}));
-    out.findings.push_back(
-        finding("wrong-multiplication",
-                {{"wrong", bench::wronglyMultiplied_m(reached.estimate, *reduced), Unit::Metre},
-                 {"right", full.estimate, Unit::Metre}}));
+    out.findings.push_back(wrongMultiplication(reached.estimate, *reduced, full.estimate, n.estimate));
   }
   out.plot = {Plot::Kind::Graph, "axis-walk", "axis-distance", Unit::None, Unit::Metre, {}, {}, {}};
   double at = 1;

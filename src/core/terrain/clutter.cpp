@@ -1,92 +1,222 @@
 #include "core/terrain/clutter.h"
 
 #include <algorithm>
+#include <boost/geometry.hpp>
+#include <boost/geometry/index/rtree.hpp>
 #include <cmath>
+#include <cstdint>
+#include <map>
 #include <numbers>
+#include <optional>
 
 #include "core/terrain/grid.h"
 
 namespace distanz::terrain {
 namespace {
 
-constexpr double kHighest_m = 6000;
+namespace bg = boost::geometry;
+
+constexpr double kHighest_m = 6000, kPiece_m = 200, kMostPieces = 100, kRounded_m = 0.2;
+constexpr double kBegin = 1e-9;  // share of a line: past an outline that it may begin on
+
+using BoxCorner = bg::model::point<float, 2, bg::cs::cartesian>;  // degrees from the first vertex of all
+using Box = bg::model::box<BoxCorner>;
+using Entry = std::pair<Box, std::uint32_t>;
+
+using Vertex = Clutter::Vertex;
 
 bool stands(const Layer& layer, const Feature& f) {
   const bool kind = layer.role == Layer::Role::Trees || layer.role == Layer::Role::Buildings;
   return kind && f.kind == Feature::Kind::Area && f.height_m.value_or(layer.height_m.value_or(0)) > 0;
 }
 
-}  // namespace
-
-Clutter::Clutter(const std::vector<Layer>& layers) {
-  double north = -90, south = 90, west = INFINITY, east = -INFINITY;
-  for (const Layer& layer : layers)
-    for (const Feature& f : layer.features)
-      if (stands(layer, f))
-        for (const auto& p : f.rings.front()) {
-          north = std::max(north, p.lat_deg);
-          south = std::min(south, p.lat_deg);
-          west = std::min(west, p.lon_deg);
-          east = std::max(east, p.lon_deg);
-        }
-  if (!(north >= south && east >= west)) return;
-  const double narrow = std::max(std::cos((north + south) / 2 * std::numbers::pi / 180), 0.01);
-  const double high_m = (north - south) * kMetresOfDegree, wide_m = (east - west) * kMetresOfDegree * narrow;
-  m_cell_m = std::max({kCell_m, high_m / (kMostCells - 2), wide_m / (kMostCells - 2)});
-  m_step_lat_deg = m_cell_m / kMetresOfDegree;
-  m_step_lon_deg = m_step_lat_deg / narrow;
-  m_north_deg = north;
-  m_west_deg = west;
-  m_rows = int((north - south) / m_step_lat_deg) + 1;
-  m_columns = int((east - west) / m_step_lon_deg) + 1;
-  m_cells.resize(std::size_t(m_rows) * std::size_t(m_columns));
-  for (const Layer& layer : layers)
-    for (const Feature& f : layer.features)
-      if (stands(layer, f)) {
-        const double height = std::min(f.height_m.value_or(layer.height_m.value_or(0)), kHighest_m);
-        fill(f, {std::uint16_t(std::lround(height * 10)), layer.role == Layer::Role::Trees});
-      }
+/// No smaller than what it is made of, whatever a float rounds off.
+Box boxAround(const Vertex& a, const Vertex& b, double more_x = 0, double more_y = 0) {
+  const auto low = [](double v) { return std::nextafter(float(v), -INFINITY); };
+  const auto high = [](double v) { return std::nextafter(float(v), INFINITY); };
+  return {{low(std::min(a.x, b.x) - more_x), low(std::min(a.y, b.y) - more_y)},
+          {high(std::max(a.x, b.x) + more_x), high(std::max(a.y, b.y) + more_y)}};
 }
 
-void Clutter::fill(const Feature& f, Cell cell) {
-  double north = -90, south = 90;
-  for (const auto& p : f.rings.front()) {
-    north = std::max(north, p.lat_deg);
-    south = std::min(south, p.lat_deg);
+/// On which side of a line a point lies.
+bool leftOf(const Vertex& from, const Vertex& to, const Vertex& p) {
+  return (to.x - from.x) * (p.y - from.y) - (to.y - from.y) * (p.x - from.x) > 0;
+}
+
+/// Share of a line at which it crosses an edge whose ends lie on either side of it.
+double crossingOf(const Vertex& from, const Vertex& to, const Vertex& a, const Vertex& b) {
+  const double x = to.x - from.x, y = to.y - from.y, edge_x = b.x - a.x, edge_y = b.y - a.y;
+  return ((a.x - from.x) * edge_y - (a.y - from.y) * edge_x) / (x * edge_y - y * edge_x);
+}
+
+}  // namespace
+
+struct Clutter::Index {
+  double lon_deg = 0, lat_deg = 0;
+  std::vector<Vertex> vertices;           ///< ring after ring, the first of each again at its end
+  std::vector<std::uint32_t> feature_of;  ///< of each vertex
+  std::vector<Standing> features;
+  bg::index::rtree<Entry, bg::index::rstar<16>> edges;  ///< from a vertex to the next
+
+  Vertex of(const course::Position& p) const {
+    return {std::remainder(p.lon_deg - lon_deg, 360.0), p.lat_deg - lat_deg};
   }
-  const int first = std::max(int((m_north_deg - north) / m_step_lat_deg), 0),
-            last = std::min(int((m_north_deg - south) / m_step_lat_deg), m_rows - 1);
-  std::vector<double> crossings;
-  for (int row = first; row <= last; ++row) {
-    const double lat = m_north_deg - (row + 0.5) * m_step_lat_deg;
-    crossings.clear();
+
+  void add(const Feature& f, const Standing& what, std::vector<Entry>& entries) {
+    const auto feature = std::uint32_t(features.size());
+    features.push_back(what);
     for (const auto& ring : f.rings)
-      for (std::size_t i = 0; i < ring.size(); ++i) {
-        const auto &a = ring[i], &b = ring[(i + 1) % ring.size()];
-        if ((a.lat_deg > lat) != (b.lat_deg > lat))
-          crossings.push_back(a.lon_deg +
-                              (b.lon_deg - a.lon_deg) * (lat - a.lat_deg) / (b.lat_deg - a.lat_deg));
+      for (std::size_t i = 0; i <= ring.size() && !ring.empty(); ++i) {
+        vertices.push_back(of(ring[i % ring.size()]));
+        feature_of.push_back(feature);
+        if (i > 0)
+          entries.push_back({boxAround(vertices[vertices.size() - 2], vertices.back()),
+                             std::uint32_t(vertices.size() - 2)});
       }
-    std::sort(crossings.begin(), crossings.end());
-    for (std::size_t i = 0; i + 1 < crossings.size(); i += 2) {
-      const int from = std::max(int(std::ceil((crossings[i] - m_west_deg) / m_step_lon_deg - 0.5)), 0),
-                to = std::min(int(std::floor((crossings[i + 1] - m_west_deg) / m_step_lon_deg - 0.5)),
-                              m_columns - 1);
-      for (int column = from; column <= to; ++column) {
-        Cell& there = m_cells[std::size_t(row) * std::size_t(m_columns) + std::size_t(column)];
-        if (cell.height_dm > there.height_dm) there = cell;
-      }
-    }
   }
+
+  template <class Query, class Each>
+  void eachEdge(const Query& query, Each each) const {
+    for (auto at = edges.qbegin(bg::index::intersects(query)); at != edges.qend(); ++at)
+      each(vertices[at->second], vertices[at->second + 1], feature_of[at->second]);
+  }
+
+  /// Features that a point lies in: an odd number of their edges lie east of it.
+  std::vector<std::uint32_t> around(const Vertex& p) const {
+    std::map<std::uint32_t, bool> odd;
+    const Box east{{std::nextafter(float(p.x), -INFINITY), std::nextafter(float(p.y), -INFINITY)},
+                   {INFINITY, std::nextafter(float(p.y), INFINITY)}};
+    eachEdge(east, [&](const Vertex& a, const Vertex& b, std::uint32_t feature) {
+      if ((a.y > p.y) != (b.y > p.y) && p.x < a.x + (b.x - a.x) * (p.y - a.y) / (b.y - a.y))
+        odd[feature] = !odd[feature];
+    });
+    std::vector<std::uint32_t> out;
+    for (const auto& [feature, is] : odd)
+      if (is) out.push_back(feature);
+    return out;
+  }
+};
+
+Clutter::Clutter(const std::vector<Layer>& layers) {
+  auto index = std::make_unique<Index>();
+  std::vector<Entry> entries;
+  for (const Layer& layer : layers)
+    for (const Feature& f : layer.features) {
+      if (!stands(layer, f) || f.rings.empty() || f.rings.front().empty()) continue;
+      if (index->features.empty()) {
+        index->lon_deg = f.rings.front().front().lon_deg;
+        index->lat_deg = f.rings.front().front().lat_deg;
+      }
+      index->add(f,
+                 {std::min(f.height_m.value_or(layer.height_m.value_or(0)), kHighest_m),
+                  layer.role == Layer::Role::Trees},
+                 entries);
+    }
+  index->edges = decltype(index->edges)(entries);
+  m_index = std::move(index);
+}
+
+Clutter::~Clutter() = default;
+
+bool Clutter::empty() const {
+  return m_index->features.empty();
 }
 
 Standing Clutter::at(const course::Position& p) const {
-  if (empty()) return {};
-  const double row = std::floor((m_north_deg - p.lat_deg) / m_step_lat_deg),
-               column = std::floor((p.lon_deg - m_west_deg) / m_step_lon_deg);
-  if (!(row >= 0 && row < m_rows && column >= 0 && column < m_columns)) return {};
-  const Cell& cell = m_cells[std::size_t(row) * std::size_t(m_columns) + std::size_t(column)];
-  return {cell.height_dm / 10.0, cell.trees};
+  Standing out;
+  if (!empty())
+    for (const std::uint32_t feature : m_index->around(m_index->of(p)))
+      if (m_index->features[feature].height_m > out.height_m) out = m_index->features[feature];
+  return out;
+}
+
+namespace {
+
+/// A straight line, and places on it and beside it in metres.
+struct Line {
+  Vertex from, to;
+  double east_m, north_m;  ///< of a degree
+  double dx, dy, length_m;
+
+  Line(const Vertex& a, const Vertex& b, double lat_deg)
+      : from(a),
+        to(b),
+        east_m(kMetresOfDegree * std::cos(lat_deg * std::numbers::pi / 180)),
+        north_m(kMetresOfDegree),
+        dx((b.x - a.x) * east_m),
+        dy((b.y - a.y) * north_m),
+        length_m(std::hypot(dx, dy)) {}
+
+  Vertex at(double share) const {
+    return {from.x + (to.x - from.x) * share, from.y + (to.y - from.y) * share};
+  }
+  /// Share of the line, and metres to its left.
+  Vertex seen(const Vertex& p) const {
+    const double x = (p.x - from.x) * east_m, y = (p.y - from.y) * north_m;
+    return {(x * dx + y * dy) / (length_m * length_m), (y * dx - x * dy) / length_m};
+  }
+};
+
+/// The stretch of an edge that lies beside a stretch of the line: its ends as Line::seen() has them.
+std::optional<std::pair<Vertex, Vertex>> besideOf(const Line& line, double from, double to, const Vertex& a,
+                                                  const Vertex& b) {
+  Vertex p = line.seen(a), q = line.seen(b);
+  if (p.x > q.x) std::swap(p, q);
+  if (q.x < from || p.x > to) return std::nullopt;
+  const auto cut = [&](double share) {
+    return Vertex{share, p.y + (q.y - p.y) * (share - p.x) / (q.x - p.x)};
+  };
+  const Vertex first = p.x < from ? cut(from) : p, last = q.x > to ? cut(to) : q;
+  return std::pair(first, last);
+}
+
+}  // namespace
+
+Clutter::Met Clutter::along(const course::Position& from, const course::Position& to, double widest_m,
+                            const std::function<double(double)>& near_m) const {
+  Met out;
+  if (empty()) return out;
+  const Index& index = *m_index;
+  const Vertex a = index.of(from);
+  const Line line(a,
+                  {a.x + std::remainder(to.lon_deg - from.lon_deg, 360.0), a.y + to.lat_deg - from.lat_deg},
+                  (from.lat_deg + to.lat_deg) / 2);
+  if (!(line.length_m > 0)) return out;
+  std::map<std::uint32_t, std::vector<double>> met;
+  for (const std::uint32_t feature : index.around(line.at(kBegin))) met[feature] = {0};
+  const int pieces = int(std::clamp(std::ceil(line.length_m / kPiece_m), 1.0, kMostPieces));
+  for (int i = 0; i < pieces; ++i) {
+    const double begin = i == 0 ? kBegin : double(i) / pieces, end = double(i + 1) / pieces;
+    const Box around = boxAround(line.at(begin), line.at(end), (widest_m + kRounded_m) / line.east_m,
+                                 (widest_m + kRounded_m) / line.north_m);
+    index.eachEdge(around, [&](const Vertex& c, const Vertex& d, std::uint32_t feature) {
+      if (leftOf(line.from, line.to, c) != leftOf(line.from, line.to, d))
+        if (const double share = crossingOf(line.from, line.to, c, d); share >= begin && share < end)
+          met[feature].push_back(share);
+      if (!near_m) return;
+      const auto beside = besideOf(line, begin, end, c, d);
+      if (!beside || (beside->first.y > 0) != (beside->second.y > 0)) return;
+      for (const Vertex& p : {beside->first, beside->second})
+        if (std::abs(p.y) < near_m(p.x)) {
+          const Vertex on = line.at(p.x);
+          out.near.push_back({p.x,
+                              std::abs(p.y),
+                              {index.lat_deg + on.y + p.y * line.dx / line.length_m / line.north_m,
+                               index.lon_deg + on.x - p.y * line.dy / line.length_m / line.east_m},
+                              index.features[feature]});
+        }
+    });
+  }
+  for (auto& [feature, shares] : met) {
+    std::sort(shares.begin(), shares.end());
+    if (shares.size() % 2) shares.push_back(1);
+    for (std::size_t i = 0; i + 1 < shares.size(); i += 2)
+      if (shares[i + 1] > shares[i])
+        out.through.push_back({shares[i], shares[i + 1], index.features[feature]});
+  }
+  std::sort(out.through.begin(), out.through.end(),
+            [](const Through& x, const Through& y) { return x.from < y.from; });
+  return out;
 }
 
 }  // namespace distanz::terrain

@@ -1,5 +1,6 @@
 #pragma once
-#include <cstdint>
+#include <functional>
+#include <memory>
 #include <vector>
 
 #include "core/terrain/layer.h"
@@ -12,28 +13,49 @@ struct Standing {
   bool trees = false;  ///< else it lets nothing through
 };
 
-/// Trees and buildings of the layers, on a grid of cells of kCell_m and more, kMostCells a side at most; what
-/// has no height stands not. Of several the highest counts.
+/// Where a line runs through something that stands there.
+struct Through {
+  double from = 0, to = 0;  ///< shares of the line
+  Standing what;
+};
+
+/// The edge of something that stands near a line without being met by it.
+struct Near {
+  double share = 0;     ///< of the line
+  double beside_m = 0;  ///< from it
+  course::Position at;
+  Standing what;
+};
+
+/// Trees and buildings of the layers, by their outlines; what has no height stands not. However thin or
+/// small, each is met by a line that crosses its outline.
 class Clutter {
  public:
   explicit Clutter(const std::vector<Layer>& layers);
-  Standing at(const course::Position& position) const;
-  bool empty() const { return m_cells.empty(); }
-  double cell_m() const { return m_cell_m; }
+  ~Clutter();
+  Clutter(const Clutter&) = delete;
+  Clutter& operator=(const Clutter&) = delete;
 
-  static constexpr double kCell_m = 5;
-  static constexpr int kMostCells = 4096;
+  bool empty() const;
+  /// Of several the highest.
+  Standing at(const course::Position& position) const;
+  struct Met {
+    std::vector<Through> through;  ///< by their beginning, each of several that overlap
+    std::vector<Near> near;
+  };
+  /// Along a straight line in the plane of degrees.
+  /// @param near_m how near to it counts at a share of it; 0 to ask for nothing beside it @param widest_m its
+  /// highest value
+  Met along(const course::Position& from, const course::Position& to, double widest_m = 0,
+            const std::function<double(double share)>& near_m = {}) const;
+
+  struct Vertex {
+    double x, y;  ///< degrees from the first one of all
+  };
 
  private:
-  struct Cell {
-    std::uint16_t height_dm = 0;
-    bool trees = false;
-  };
-  void fill(const Feature& feature, Cell cell);
-
-  double m_north_deg = 0, m_west_deg = 0, m_step_lat_deg = 0, m_step_lon_deg = 0, m_cell_m = kCell_m;
-  int m_rows = 0, m_columns = 0;
-  std::vector<Cell> m_cells;
+  struct Index;
+  std::unique_ptr<const Index> m_index;
 };
 
 }  // namespace distanz::terrain

@@ -11,11 +11,21 @@ struct Point {
   double x, y;
 };
 
+/// Of a leg and an edge in one direction, where they lie on one line.
+std::optional<double> along(const Point& a, const Point& b, const Point& c, const Point& d) {
+  const double leg_x = b.x - a.x, leg_y = b.y - a.y, squared = leg_x * leg_x + leg_y * leg_y;
+  if (squared == 0 || leg_x * (c.y - a.y) - leg_y * (c.x - a.x) != 0) return std::nullopt;
+  const auto share = [&](const Point& p) { return ((p.x - a.x) * leg_x + (p.y - a.y) * leg_y) / squared; };
+  const double from = std::min(share(c), share(d)), to = std::max(share(c), share(d));
+  if (from > 1 || to < 0) return std::nullopt;
+  return std::max(from, 0.0);
+}
+
 /// Share of the leg from a to b at which it meets the edge from c to d.
 std::optional<double> meets(const Point& a, const Point& b, const Point& c, const Point& d) {
   const double leg_x = b.x - a.x, leg_y = b.y - a.y, edge_x = d.x - c.x, edge_y = d.y - c.y;
   const double across = leg_x * edge_y - leg_y * edge_x;
-  if (across == 0) return std::nullopt;
+  if (across == 0) return along(a, b, c, d);
   const double t = ((c.x - a.x) * edge_y - (c.y - a.y) * edge_x) / across,
                u = ((c.x - a.x) * leg_y - (c.y - a.y) * leg_x) / across;
   if (!(t >= 0 && t <= 1 && u >= 0 && u <= 1)) return std::nullopt;
@@ -57,9 +67,9 @@ class Legs {
     for (std::size_t leg = 0; leg + 1 < m_points.size(); ++leg) {
       std::optional<double> nearest;
       for (const auto& ring : f.rings)
-        for (std::size_t i = 0; i + 1 < ring.size(); ++i)
+        for (std::size_t i = 0; i + (f.kind == Feature::Kind::Line) < ring.size(); ++i)
           if (const auto t = meets(m_points[leg], m_points[leg + 1], pointOf(ring[i], m_lon_from),
-                                   pointOf(ring[i + 1], m_lon_from)))
+                                   pointOf(ring[(i + 1) % ring.size()], m_lon_from)))
             nearest = std::min(nearest.value_or(2), *t);
       if (nearest) return before + *nearest * m_lengths_m[leg];
       before += m_lengths_m[leg];

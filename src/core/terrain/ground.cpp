@@ -18,4 +18,9 @@ double Ground::height_m(const course::Position& at) const {
   return std::nan("");
 }
 
+std::vector<Along> Ground::heightsAlong(const course::Position& from, const course::Position& to) const {
+  if (m_grids.empty()) return {{0, 0}, {1, 0}};
+  return terrain::heightsAlong(m_grids, from, to);
+}
+
 }  // namespace distanz::terrain

@@ -2,7 +2,7 @@
 #include <memory>
 
 #include "core/terrain/clutter.h"
-#include "core/terrain/grid.h"
+#include "core/terrain/walk.h"
 
 namespace distanz::terrain {
 
@@ -14,9 +14,11 @@ class Ground {
   /// Of the finest raster that knows the place, metres above mean sea level; NaN where none does. Without any
   /// raster the ground is flat, at 0.
   double height_m(const course::Position& at) const;
+  /// The same along a straight line, as terrain::heightsAlong() tells it.
+  std::vector<Along> heightsAlong(const course::Position& from, const course::Position& to) const;
   Standing standing(const course::Position& at) const { return m_clutter.at(at); }
-  /// Of what stands on the ground; 0 where nothing does.
-  double clutterCell_m() const { return m_clutter.empty() ? 0 : m_clutter.cell_m(); }
+  /// What stands on it.
+  const Clutter& clutter() const { return m_clutter; }
   /// Of the finest raster; 0 without any.
   double cell_m() const { return m_grids.empty() ? 0 : m_grids.front()->cell_m(); }
   const std::vector<std::shared_ptr<const Grid>>& grids() const { return m_grids; }

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/finding/error.h"
+#include "core/text/ascii.h"
 #include "formats/bench/bench_columns.h"
 #include "formats/bench/frequency_order.h"
 #include "formats/bench/row_faults.h"
@@ -41,6 +42,28 @@ Columns columnsOf(const CsvLayout& layout) {
   if (out.frequency < 0) throw InputError(finding("sweep-no-frequency"));
   if (out.levels.empty()) throw InputError(finding("spectrum-no-level"));
   return out;
+}
+
+/// What the lines before the table say of the resolution bandwidth: "RBW: 100 kHz", "# resolution bandwidth 0.1
+/// MHz". MHz, 0 where they do not.
+double resolutionIn(std::string_view head) {
+  while (!head.empty()) {
+    const std::string line = text::lower(takeLine(head));
+    for (const std::string_view name : {"rbw", "resolution bandwidth"}) {
+      const auto at = line.find(name);
+      if (at == std::string::npos) continue;
+      std::string_view said = std::string_view(line).substr(at + name.size());
+      const auto from = said.find_first_of("0123456789.");
+      if (from == std::string_view::npos || from > 12) continue;
+      said.remove_prefix(from);
+      const auto end = std::min(said.find_first_not_of("0123456789.e+-"), said.size());
+      const double value = parseNumber(said.substr(0, end), false);
+      const std::string unit(said.substr(end, 12));
+      const double scale = unit.find("khz") != std::string::npos ? 1e-3 : unit.find("mhz") != std::string::npos ? 1 : 1e-6;
+      if (value > 0 && std::isfinite(value)) return value * scale;
+    }
+  }
+  return 0;
 }
 
 }  // namespace
@@ -82,8 +105,10 @@ SpectrumRead readSpectrum(std::string_view bytes) {
   const auto order = orderOf(frequency, out.problems);
   for (auto& l : levels) reorder(l, order);
   reorder(frequency, order);
+  const double rbw_mhz = resolutionIn(bytes.substr(0, layout.data_begin));
   for (std::size_t i = 0; i < levels.size(); ++i) {
     bench::Trace trace;
+    trace.rbw_mhz = rbw_mhz;
     for (std::size_t k = 0; k < frequency.size(); ++k)
       if (std::isfinite(levels[i][k]))
         trace.frequency_mhz.push_back(frequency[k]), trace.level_dbm.push_back(levels[i][k]);
@@ -97,7 +122,9 @@ SpectrumRead readSpectrum(std::string_view bytes) {
 }
 
 std::string writeSpectrum(const bench::Trace& trace) {
-  std::string out = "frequency_mhz,level_dbm\n";
+  std::string out;
+  if (trace.rbw_mhz > 0) out = fmt::format("# resolution bandwidth: {} MHz\n", trace.rbw_mhz);
+  out += "frequency_mhz,level_dbm\n";
   for (std::size_t k = 0; k < trace.level_dbm.size(); ++k)
     out += fmt::format("{},{}\n", trace.frequency_mhz[k], trace.level_dbm[k]);
   return out;

@@ -398,10 +398,6 @@
         <translation>z. B. 0.5dB</translation>
     </message>
     <message>
-        <source>e.g. 60m</source>
-        <translation>z. B. 60m</translation>
-    </message>
-    <message>
         <source>e.g. 2m</source>
         <translation>z. B. 2m</translation>
     </message>
@@ -542,14 +538,6 @@
         <translation>die am Flugort gilt, z. B. 25mW</translation>
     </message>
     <message>
-        <source>keep away</source>
-        <translation>Abstand halten</translation>
-    </message>
-    <message>
-        <source>%1 from the powered antenna (far field only)</source>
-        <translation>%1 von der sendenden Antenne (nur im Fernfeld)</translation>
-    </message>
-    <message>
         <source>limit</source>
         <translation>Grenze</translation>
     </message>
@@ -660,6 +648,50 @@
     <message>
         <source>leave out of a campaign: places (moved elsewhere, distances stay), photos (what the camera stored in them), words (notes and names)</source>
         <translation>aus einer Kampagne weglassen: places (liegen woanders, Entfernungen bleiben), photos (was die Kamera darin speicherte), words (Notizen und Namen)</translation>
+    </message>
+    <message>
+        <source>largest size of the transmit antenna, e.g. 0.3m: where its far field begins</source>
+        <translation>größtes Maß der Sendeantenne, z. B. 0.3m: wo ihr Fernfeld beginnt</translation>
+    </message>
+    <message>
+        <source>of the receive antenna</source>
+        <translation>der Empfangsantenne</translation>
+    </message>
+    <message>
+        <source>share of the time in which it sends, e.g. 25%: for the distance to keep</source>
+        <translation>Anteil der Zeit, in der er sendet, z. B. 25%: für den Abstand</translation>
+    </message>
+    <message>
+        <source>power density with what is reflected, against that without, 1 to 4; usual ground 2.56</source>
+        <translation>Leistungsdichte mit Reflexionen gegen die ohne, 1 bis 4; üblicher Boden 2.56</translation>
+    </message>
+    <message>
+        <source>of the receiver, e.g. 20MHz: with --snr a way to its sensitivity</source>
+        <translation>des Empfängers, z. B. 20MHz: mit --snr ein Weg zu seiner Empfindlichkeit</translation>
+    </message>
+    <message>
+        <source>of the receiver, e.g. 6dB, which it is if left out</source>
+        <translation>des Empfängers, z. B. 6dB, wie ohne Angabe angenommen</translation>
+    </message>
+    <message>
+        <source>signal over noise that the receiver needs, e.g. 10dB</source>
+        <translation>Signal über Rauschen, das der Empfänger braucht, z. B. 10dB</translation>
+    </message>
+    <message>
+        <source>e.g. 60m; with the other height the radio horizon is told</source>
+        <translation>z. B. 60m; mit der anderen Höhe wird der Funkhorizont genannt</translation>
+    </message>
+    <message>
+        <source>exposure</source>
+        <translation>Exposition</translation>
+    </message>
+    <message>
+        <source>not told: nearer than %1 these antennas stand in each other&apos;s near field</source>
+        <translation>nicht genannt: unter %1 stehen diese Antennen einander im Nahfeld</translation>
+    </message>
+    <message>
+        <source>sensitivity</source>
+        <translation>Empfindlichkeit</translation>
     </message>
 </context>
 <context>
@@ -4192,10 +4224,6 @@
         <translation>Die bisherigen Flüge ergeben {exponent:.2} (95 %: {exponent.low:.2} bis {exponent.high:.2}).</translation>
     </message>
     <message>
-        <source>Radio horizon {horizon}. Beyond {breakpoint} the ground reflection makes the signal fall faster.</source>
-        <translation>Funkhorizont {horizon}. Jenseits von {breakpoint} lässt die Bodenreflexion das Signal schneller fallen.</translation>
-    </message>
-    <message>
         <source>Keep sight of the aircraft or an observer where the rules ask for it. Test failsafe and return before any range run; set the return height above obstacles.</source>
         <translation>Das Fluggerät im Blick behalten, oder einen Beobachter, wo die Vorschriften es verlangen. Failsafe und Rückkehr vor jedem Reichweitenflug prüfen; die Rückkehrhöhe über Hindernisse setzen.</translation>
     </message>
@@ -4900,10 +4928,6 @@
         <translation>Dämpfung und Entfernung eintragen, oder die gewünschte Reichweite und den Platz, den es gibt.</translation>
     </message>
     <message>
-        <source>Not {wrong}: distance does not grow with power but with its root. {right} is what it stands for.</source>
-        <translation>Nicht {wrong}: Die Entfernung wächst nicht mit der Leistung, sondern mit ihrer Wurzel. Es steht für {right}.</translation>
-    </message>
-    <message>
         <source>The searches differ too much, or are too few ({searches}), for a midpoint to trim to: repeat.</source>
         <translation>Die Suchläufe streuen zu sehr oder sind zu wenige ({searches}), um auf ihre Mitte abzugleichen: wiederholen.</translation>
     </message>
@@ -4934,10 +4958,6 @@
     <message>
         <source>One is of the other hand: without reflections they hear nothing of each other.</source>
         <translation>Eine dreht anders herum: Ohne Reflexionen hören sie nichts voneinander.</translation>
-    </message>
-    <message>
-        <source>Where {share:.0} of the power has bounced once, {loss:.1} are lost.</source>
-        <translation>Wo {share:.0} der Leistung einmal reflektiert wurden, gehen {loss:.1} verloren.</translation>
     </message>
     <message>
         <source>Pointed {error:.0} off it loses {loss:.1}, {range:.0} of the range.</source>
@@ -5176,14 +5196,6 @@
         <translation>Eingeben, was an Bord und an der Station sendet, oder einem Aufbau seine Sendeleistungen geben.</translation>
     </message>
     <message>
-        <source>The third-order product of {emitter} at {frequency} falls into {victim}: {needed} of isolation are needed, {got} are there. {apart} apart would do, or a filter for the rest.</source>
-        <translation>Das Mischprodukt dritter Ordnung von {emitter} bei {frequency} fällt in {victim}: {needed} Entkopplung sind nötig, {got} sind da. {apart} Abstand würden reichen, oder ein Filter für den Rest.</translation>
-    </message>
-    <message>
-        <source>Harmonic {order} of {emitter} at {frequency} falls into {victim}: {needed} of isolation are needed, {got} are there. {apart} apart would do, or a filter for the rest.</source>
-        <translation>Die Oberwelle {order} von {emitter} bei {frequency} fällt in {victim}: {needed} Entkopplung sind nötig, {got} sind da. {apart} Abstand würden reichen, oder ein Filter für den Rest.</translation>
-    </message>
-    <message>
         <source>{count} more products are too strong.</source>
         <translation>{count} weitere Produkte sind zu stark.</translation>
     </message>
@@ -5198,14 +5210,6 @@
     <message>
         <source>Channel {channel} is free of products.</source>
         <translation>Der Kanal {channel} ist frei von Produkten.</translation>
-    </message>
-    <message>
-        <source>Assumed: harmonics and products 40 to 50 dB under the carrier, antennas {apart} apart that look past each other. Switch emitters on in turn and log the noise floor to know.</source>
-        <translation>Angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger, Antennen im Abstand {apart}, die aneinander vorbeisehen. Sender nacheinander einschalten und das Grundrauschen notieren, um es zu wissen.</translation>
-    </message>
-    <message>
-        <source>Assumed: harmonics and products 40 to 50 dB under the carrier, and antennas {apart} apart, as nothing was entered.</source>
-        <translation>Angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger, und Antennen im Abstand {apart}, da nichts eingegeben ist.</translation>
     </message>
     <message>
         <source>{name}, {value}</source>
@@ -5440,10 +5444,6 @@
         <translation>mehr als {emitters} Sender oder {bands} Bänder lassen sich nicht kombinieren; die wichtigen eingeben</translation>
     </message>
     <message>
-        <source>Keep everybody {distance:.2} away from the powered antenna: the reference level for the public, in the far field.</source>
-        <translation>Alle {distance:.2} von der sendenden Antenne fernhalten: der Referenzwert für die Allgemeinheit, im Fernfeld.</translation>
-    </message>
-    <message>
         <source>A receiver states {receiver} for the {link} link, which itself states {stated}: ranges are told by the link&apos;s.</source>
         <translation>Ein Empfänger nennt {receiver} für die Verbindung {link}, die selbst {stated} nennt: Reichweiten folgen der Verbindung.</translation>
     </message>
@@ -5498,10 +5498,6 @@
     <message>
         <source>The path lies {near:.1} to {far:.1} from the axis, seen from {mast:.1} above the station.</source>
         <translation>Die Strecke liegt {near:.1} bis {far:.1} neben der Achse, gesehen aus {mast:.1} über der Station.</translation>
-    </message>
-    <message>
-        <source>EIRP {eirp:.1} spread over a sphere, where 10 W of it pass each square metre (general public, 2 to 300 GHz).</source>
-        <translation>EIRP {eirp:.1} auf einer Kugel, durch die je Quadratmeter 10 W gehen (Allgemeinheit, 2 bis 300 GHz).</translation>
     </message>
     <message>
         <source>The kit is described and the path is laid. Next: see in Plan how far each setup should reach.</source>
@@ -6026,10 +6022,6 @@
     <message>
         <source>Antenna {mast} and aircraft {height} above flat ground, earth radius {factor:.2} times the true one: half-way to the far post the earth stands {bulge:.1} above the straight line.</source>
         <translation>Antenne {mast} und Fluggerät {height} über ebenem Boden, Erdradius {factor:.2}-mal der wahre: Auf halbem Weg zum fernen Posten steht die Erde {bulge:.1} über der geraden Linie.</translation>
-    </message>
-    <message>
-        <source>Trees and buildings are known in cells of {cell} only, since their maps reach so far. Cut them to the surroundings of the path.</source>
-        <translation>Bäume und Gebäude sind nur in Zellen von {cell} bekannt, weil ihre Karten so weit reichen. Auf die Umgebung des Weges zuschneiden.</translation>
     </message>
     <message>
         <source>Draw blind labels</source>
@@ -6678,6 +6670,94 @@
     <message>
         <source>{file} holds more than can be drawn; cut it to the area around the path</source>
         <translation>{file} enthält mehr, als gezeichnet werden kann; auf die Umgebung des Weges zuschneiden</translation>
+    </message>
+    <message>
+        <source>Not {wrong}: {factor:.1} times the power is not so many times the distance but, with exponent {exponent:.2}, {times:.1} times. {right} is what it stands for.</source>
+        <translation>Nicht {wrong}: Die {factor:.1}-fache Leistung ist nicht die ebenso vielfache Entfernung, sondern mit Exponent {exponent:.2} die {times:.1}-fache. Es steht für {right}.</translation>
+    </message>
+    <message>
+        <source>Where {share:.0} of the power has bounced once and steeply, {loss:.1} are lost. Flatter than {angle:.0} usual ground does not turn the hand.</source>
+        <translation>Wo {share:.0} der Leistung einmal steil reflektiert wurden, gehen {loss:.1} verloren. Flacher als {angle:.0} kehrt üblicher Boden den Drehsinn nicht um.</translation>
+    </message>
+    <message>
+        <source>Nothing stands {above:.0} above the floor: no width is told of noise.</source>
+        <translation>Nichts steht {above:.0} über dem Grundrauschen: Von Rauschen wird keine Breite genannt.</translation>
+    </message>
+    <message>
+        <source>The power in the band is the plain sum of its steps, as nobody said the resolution bandwidth. Enter it: the sum is off by 10 log of step over bandwidth.</source>
+        <translation>Die Leistung im Band ist die bloße Summe der Schritte, denn niemand nannte die Auflösungsbandbreite. Eintragen: Die Summe liegt um 10 log aus Schritt durch Bandbreite daneben.</translation>
+    </message>
+    <message>
+        <source>The resolution bandwidth, {rbw:.3}, is wider than the band: what stands beside it is in the figure, too.</source>
+        <translation>Die Auflösungsbandbreite, {rbw:.3}, ist breiter als das Band: Was daneben steht, ist im Wert mit drin.</translation>
+    </message>
+    <message>
+        <source>The second-order mix of {emitter} at {frequency} falls into {victim}: {needed} of isolation are needed, {got} are there. {apart:.2} apart would do, or a filter for the rest.</source>
+        <translation>Das Mischprodukt zweiter Ordnung von {emitter} bei {frequency} fällt in {victim}: {needed} Entkopplung sind nötig, {got} sind da. {apart:.2} Abstand würden genügen, oder ein Filter für den Rest.</translation>
+    </message>
+    <message>
+        <source>At {distance:.2} the antenna is turned in the near field, which ends at {from:.2}: width, lobes and gain are not those it has far away. Measure farther off.</source>
+        <translation>Bei {distance:.2} wird die Antenne im Nahfeld gedreht, das bei {from:.2} endet: Breite, Keulen und Gewinn sind nicht die in der Ferne. Aus größerer Entfernung messen.</translation>
+    </message>
+    <message>
+        <source>Against a linear reference half of what a circular antenna sends is not seen: 3 dB are added, and the gain in its own hand is {gain:.1}.</source>
+        <translation>Gegen eine lineare Referenz bleibt die Hälfte dessen ungesehen, was eine zirkulare Antenne sendet: 3 dB kommen dazu, der Gewinn im eigenen Drehsinn ist {gain:.1}.</translation>
+    </message>
+    <message>
+        <source>The third-order product of {emitter} at {frequency} falls into {victim}: {needed} of isolation are needed, {got} are there. {apart:.2} apart would do, or a filter for the rest.</source>
+        <translation>Das Mischprodukt dritter Ordnung von {emitter} bei {frequency} fällt in {victim}: {needed} Entkopplung sind nötig, {got} sind da. {apart:.2} Abstand würden reichen, oder ein Filter für den Rest.</translation>
+    </message>
+    <message>
+        <source>Harmonic {order} of {emitter} at {frequency} falls into {victim}: {needed} of isolation are needed, {got} are there. {apart:.2} apart would do, or a filter for the rest.</source>
+        <translation>Die Oberwelle {order} von {emitter} bei {frequency} fällt in {victim}: {needed} Entkopplung sind nötig, {got} sind da. {apart:.2} Abstand würden reichen, oder ein Filter für den Rest.</translation>
+    </message>
+    <message>
+        <source>Assumed: harmonics and products 40 to 50 dB under the carrier, antennas {apart:.2} apart that look past each other. Switch emitters on in turn and log the noise floor to know.</source>
+        <translation>Angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger, Antennen im Abstand {apart:.2}, die aneinander vorbeisehen. Sender nacheinander einschalten und das Grundrauschen notieren, um es zu wissen.</translation>
+    </message>
+    <message>
+        <source>Assumed: harmonics and products 40 to 50 dB under the carrier, and antennas {apart:.2} apart, as nothing was entered.</source>
+        <translation>Angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger, und Antennen im Abstand {apart:.2}, da nichts eingegeben ist.</translation>
+    </message>
+    <message>
+        <source>{option} is missing; the sensitivity needs it</source>
+        <translation>{option} fehlt; die Empfindlichkeit braucht es</translation>
+    </message>
+    <message>
+        <source>Keep everybody {distance:.2} away from the powered antenna, and those who work with it {at_work:.2}. Other limits may apply where you fly; Distanz is no authority.</source>
+        <translation>Alle {distance:.2} von der sendenden Antenne fernhalten, und wer damit arbeitet, {at_work:.2}. Am Flugort können andere Grenzen gelten; Distanz ist keine Behörde.</translation>
+    </message>
+    <message>
+        <source>EIRP {eirp:.1}, sent {duty:.0} of the time, times {reflection:.2} for what is reflected, spread over a sphere until {anybody:.2} W/m² are left: the reference level for anybody at {frequency}, {at_work:.1} W/m² at work (ICNIRP 2020, whole body, over 30 minutes).</source>
+        <translation>EIRP {eirp:.1}, {duty:.0} der Zeit gesendet, mal {reflection:.2} für Reflexionen, auf eine Kugel verteilt, bis {anybody:.2} W/m² bleiben: der Referenzwert für alle bei {frequency}, {at_work:.1} W/m² bei der Arbeit (ICNIRP 2020, ganzer Körper, über 30 Minuten).</translation>
+    </message>
+    <message>
+        <source>The formula would say less, but nearer than {distance:.2} it says nothing: the far field begins there.</source>
+        <translation>Die Formel sagte weniger, gilt aber näher als {distance:.2} nicht: Dort beginnt das Fernfeld.</translation>
+    </message>
+    <message>
+        <source>The formula would say less; nearer than {distance:.2} nothing is told.</source>
+        <translation>Die Formel sagte weniger; unter {distance:.2} wird nichts genannt.</translation>
+    </message>
+    <message>
+        <source>Shaded on the way out</source>
+        <translation>Unterwegs verdeckt</translation>
+    </message>
+    <message>
+        <source>With the aircraft at {place} the ray has {ray:.1} where {needed:.1} are needed ({share} of the first Fresnel zone), at {distance} from the station. The far end is clear. Fly higher there, or raise the antenna.</source>
+        <translation>Mit dem Fluggerät bei {place} hat der Strahl {ray:.1}, wo {needed:.1} nötig sind ({share} der ersten Fresnelzone), {distance} von der Station. Das ferne Ende ist frei. Dort höher fliegen oder die Antenne anheben.</translation>
+    </message>
+    <message>
+        <source>Radio horizon {horizon}. Over ground as smooth as a field the reflection makes the signal fall faster beyond {breakpoint}.</source>
+        <translation>Funkhorizont {horizon}. Über Boden so glatt wie ein Feld lässt die Reflexion das Signal jenseits von {breakpoint} schneller fallen.</translation>
+    </message>
+    <message>
+        <source>Radio horizon {horizon}, over level ground.</source>
+        <translation>Funkhorizont {horizon}, über ebenem Boden.</translation>
+    </message>
+    <message>
+        <source>What {what} costs the {link} link is told as at {nearest}: no formula here holds at {frequency}.</source>
+        <translation>Was {what} die Strecke {link} kostet, wird wie bei {nearest} genannt: Bei {frequency} gilt hier keine Formel.</translation>
     </message>
 </context>
 <context>
@@ -8672,10 +8752,6 @@
         <translation>1 m mehr Mast</translation>
     </message>
     <message>
-        <source>half the frequency</source>
-        <translation>halbe Frequenz</translation>
-    </message>
-    <message>
         <source>more heat and interference, and the limit of the place holds</source>
         <translation>mehr Wärme und Störung, und die Grenze des Orts gilt</translation>
     </message>
@@ -8954,6 +9030,34 @@
     <message>
         <source>picture grade</source>
         <translation>Bildnote</translation>
+    </message>
+    <message>
+        <source>gain in its own hand</source>
+        <translation>Gewinn im eigenen Drehsinn</translation>
+    </message>
+    <message>
+        <source>the other end is linearly polarised</source>
+        <translation>die Gegenseite ist linear polarisiert</translation>
+    </message>
+    <message>
+        <source>resolution bandwidth</source>
+        <translation>Auflösungsbandbreite</translation>
+    </message>
+    <message>
+        <source>the next lower band of the kit, with antennas as much larger for the same gain</source>
+        <translation>das nächstniedrigere Band der Ausrüstung, mit entsprechend größeren Antennen für gleichen Gewinn</translation>
+    </message>
+    <message>
+        <source>reflecting ground</source>
+        <translation>reflektierender Boden</translation>
+    </message>
+    <message>
+        <source>a way through trees</source>
+        <translation>ein Weg durch Bäume</translation>
+    </message>
+    <message>
+        <source>air</source>
+        <translation>Luft</translation>
     </message>
 </context>
 </TS>

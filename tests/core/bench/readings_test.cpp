@@ -170,6 +170,18 @@ TEST_CASE("turntable: reading noise moves neither peak nor width much, and is no
   CHECK(suspected <= kTurns / 50);
 }
 
+TEST_CASE("turntable: the width of a round beam is not short for being read in steps") {
+  for (const int step : {2, 5, 10, 15})
+    for (const double width : {30.0, 60.0, 80.0}) {
+      if (width < 3 * step) continue;
+      std::vector<TurnReading> r;
+      // cos^n of the half angle: a lobe as arrays and patches have it.
+      const double n = -3.0103 / (20 * std::log10(std::cos(width / 4 * std::numbers::pi / 180)));
+      for (int a = -180; a < 180; a += step) r.push_back({double(a), std::max(20 * n * std::log10(std::max(std::cos((a - 1.7) / 2 * std::numbers::pi / 180), 1e-3)), -35.0)});
+      CHECK_THAT(turnOf(r)->width_deg, WithinAbs(width, 0.004 * width));
+    }
+}
+
 TEST_CASE("turntable: half a turn knows nothing of the back") {
   std::vector<TurnReading> r;
   for (int a = -60; a <= 60; a += 10) r.push_back({double(a), -a * a / 300.0});

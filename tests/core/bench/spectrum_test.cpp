@@ -5,6 +5,7 @@
 
 #include "core/bench/claims.h"
 #include "core/bench/interference.h"
+#include "core/dice/random.h"
 #include "core/finding/error.h"
 #include "core/radio/gain_width.h"
 #include "core/radio/path_loss.h"
@@ -41,6 +42,30 @@ TEST_CASE("spectrum: a block of even power has the bandwidth and the power that 
   CHECK_FALSE(widthBelowPeak(flat(5795, 5900, 5790, 5810, -40, -100)));
   CHECK_FALSE(occupied({}));
   CHECK_THROWS_AS(occupied(t, 1), DomainError);
+}
+
+TEST_CASE("spectrum: the power in a band does not depend on how finely it is swept, once the resolution is known") {
+  dice::Random random(4);
+  for (const double step : {0.05, 0.1, 0.5}) {
+    Trace t = flat(5700, 5900, 0, 0, 0, -100 + 10 * std::log10(0.3), step);  // -100 dBm in each MHz, seen by 300 kHz
+    CHECK_THAT(bandPower_dbm(t, 5750, 5850) - 10 * std::log10(100 / step + 1), WithinAbs(-105.23, 0.01));
+    t.rbw_mhz = 0.3;
+    CHECK_THAT(bandPower_dbm(t, 5750 - step / 2, 5850 + step / 2), WithinAbs(-100 + 10 * std::log10(100 + step), 0.05));
+  }
+  Trace uneven;
+  uneven.rbw_mhz = 1;
+  for (double f = 100; f < 200; f += 0.2 + random.uniform()) uneven.frequency_mhz.push_back(f), uneven.level_dbm.push_back(-70);
+  const double span = uneven.frequency_mhz.back() - uneven.frequency_mhz.front();
+  CHECK_THAT(bandPower_dbm(uneven, 100, 200), WithinAbs(-70 + 10 * std::log10(span), 0.1));
+}
+
+TEST_CASE("spectrum: noise alone has no width") {
+  dice::Random random(9);
+  Trace noise = flat(5700, 5900, 0, 0, 0, -100);
+  for (double& level : noise.level_dbm) level += 2 * random.normal();
+  CHECK_FALSE(occupied(noise));
+  for (std::size_t i = 900; i < 1100; ++i) noise.level_dbm[i] += 30;
+  CHECK(occupied(noise));
 }
 
 TEST_CASE("spectrum: the share holds for a slope, too") {
@@ -90,6 +115,14 @@ TEST_CASE("interference: harmonics and third-order products land where arithmeti
   CHECK(third[0].from == std::vector<std::size_t>{0, 1});
   CHECK(third[1].from == std::vector<std::size_t>{0, 2, 1});
   CHECK(assumedSuppression_db(third[0]) == 40);
+  // Of two bands the difference falls beside the satellites, and into them where it is as wide.
+  const std::vector<Emitter> two{{"control", 2440, 40, 20}, {"other", 868, 0.5, 20}};
+  const auto second = productsInBands(two, {{"L1", 1559, 1592, -130}, {"sum", 3300, 3310, -100}});
+  REQUIRE(second.size() == 2);
+  for (const Product& p : second) CHECK(p.kind == ProductKind::SecondOrder);
+  CHECK_THAT((second[0].low_mhz + second[0].high_mhz) / 2, WithinAbs(3308, 1e-9));
+  CHECK_THAT((second[1].low_mhz + second[1].high_mhz) / 2, WithinAbs(1572, 1e-9));
+  CHECK_THAT(second[1].high_mhz - second[1].low_mhz, WithinAbs(40.5, 1e-9));
   CHECK_THROWS_AS(productsInBands(emitters, victims, 1), DomainError);
 }
 
@@ -110,6 +143,12 @@ TEST_CASE("interference: isolation is free space and the filter, never better th
   CHECK(isolationOf(p[0], e, v, i.apart_m * 1.001, 30).enough());
   CHECK(neededIsolation_db(20, -60) == 80);
   CHECK_THROWS_AS(isolation_db(0, 2400), DomainError);
+}
+
+TEST_CASE("interference: what costs 1 dB is told from the noise, not from the sensitivity") {
+  CHECK_THAT(10 * std::log10(1 + std::pow(10, -kTolerated_db / 10)), WithinAbs(1, 1e-3));
+  CHECK_THAT(noiseOf_dbm(-90, 20.0), WithinAbs(-173.975 + 73.0103 + kUsualNoiseFigure_db, 1e-3));
+  CHECK(noiseOf_dbm(-90, {}) == -90 - kUsualSnr_db);
 }
 
 TEST_CASE("interference: the noise floor rises with what is switched on, told with its interval") {

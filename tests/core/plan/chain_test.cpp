@@ -11,6 +11,7 @@
 using namespace distanz;
 using namespace distanz::campaign;
 using Catch::Matchers::WithinAbs;
+using Catch::Matchers::WithinRel;
 
 namespace {
 
@@ -34,7 +35,7 @@ TEST_CASE("chain: runs from the power to the far post, and meets the prediction 
   CHECK(std::string(chain.elements.front().what) == "power");
   CHECK_THAT(*chain.eirp_dbm, WithinAbs(25.5, 1e-9));
   CHECK_THAT(*chain.distance_m, WithinAbs(3000, 0.1));
-  CHECK_THAT(*chain.received_dbm, WithinAbs(25.5 - radio::freeSpaceLoss_db(*chain.distance_m, 2440), 1e-6));
+  CHECK_THAT(*chain.received_dbm, WithinAbs(25.5 - radio::freeSpaceLoss_db(std::hypot(*chain.distance_m, 58), 2440), 1e-6));
   CHECK_THAT(*chain.margin_db, WithinAbs(*chain.received_dbm + 108, 1e-9));
   CHECK_THAT(*chain.range_m, WithinAbs(*plan::predict(c, 3000)[0].range_m, 1e-6));
   double level = 0;
@@ -73,7 +74,7 @@ TEST_CASE("chain: another part shows its dB and metres, and a record stands behi
   CHECK(swaps[0].part == "helix");
   CHECK_THAT(swaps[0].change.level_db, WithinAbs(6, 1e-9));
   const plan::Chain before = plan::chainOf(c, c.links[0], own);
-  CHECK_THAT(*swaps[0].change.range_m, WithinAbs(*before.range_m * (std::pow(10, 6 / 20.0) - 1), 1e-6));
+  CHECK_THAT(*swaps[0].change.range_m, WithinRel(*before.range_m * (std::pow(10, 6 / 20.0) - 1), 1e-4));
   c.setups[0].links["control"].tx_antenna = "helix";
   const plan::Chain after = chainOfA(c);
   const auto change = plan::changeBetween(before, after);
@@ -95,7 +96,7 @@ TEST_CASE("chain: the receiver ends it, and its sensitivity counts where the lin
   CHECK(*chainOfA(c).range_m == stated);
   c.links[0].sensitivity_dbm.reset();
   CHECK(*chainOfA(c).critical_dbm == -102);
-  CHECK_THAT(*chainOfA(c).range_m, WithinAbs(stated / std::pow(10, 6 / 20.0), 1e-6));
+  CHECK_THAT(*chainOfA(c).range_m, WithinRel(stated / std::pow(10, 6 / 20.0), 1e-4));
   CHECK_THAT(*plan::predict(c, 3000)[0].range_m, WithinAbs(*chainOfA(c).range_m, 1e-9));
   CHECK(chainOfA(c).elements.back().known);
 }

@@ -25,7 +25,7 @@ plan::PathModel modelOf(const Campaign& c) {
 TEST_CASE("path model: nothing said is the log-distance law, each term adds its own") {
   Campaign c = test::planned();
   CHECK_FALSE(modelOf(c).counts());
-  CHECK_THAT(modelOf(c).at(2000).sum_db(), WithinAbs(radio::logDistanceLoss_db(2000, 2440, c.plan_exponent), 1e-12));
+  CHECK_THAT(modelOf(c).at(2000).sum_db(), WithinAbs(radio::logDistanceLoss_db(std::hypot(2000, 58), 2440, c.plan_exponent), 1e-9));
   c.plan.rain_mm_h = 50;
   c.plan.cloud_g_m3 = 0.5;
   c.plan.gases = true;
@@ -41,6 +41,23 @@ TEST_CASE("path model: nothing said is the log-distance law, each term adds its 
   CHECK(l.cloud_db > 0);
   CHECK(l.obstruction_db == 0);
   CHECK_THAT(l.sum_db(), WithinAbs(l.distance_db + l.reflection_db + l.rain_db + l.cloud_db + l.gases_db, 1e-12));
+}
+
+TEST_CASE("path model: waves travel the slant, not the way over the ground") {
+  Campaign c = test::planned();
+  c.plan_exponent = 2;
+  for (PathPoint& p : editFirstPath(c).points) p.height_m = 120;
+  c.station.antenna_height_m = 2;
+  CHECK_THAT(modelOf(c).at(63).sum_db(), WithinAbs(radio::freeSpaceLoss_db(std::hypot(63, 118), 2440), 1e-9));
+  CHECK_THAT(modelOf(c).at(63).sum_db() - radio::freeSpaceLoss_db(63, 2440), WithinAbs(6.54, 0.01));
+  // The range is told over the ground: where the slant is as long as the budget allows.
+  radio::LinkEnds ends;
+  for (const double slant : {119.0, 200.0, 3000.0, 40000.0}) {
+    const double critical = -radio::freeSpaceLoss_db(slant, 2440);
+    CHECK_THAT(std::hypot(modelOf(c).range_m(ends, critical), 118), WithinAbs(slant, 0.01));
+  }
+  c.paths.clear();  // without a path nobody knows how high it flies
+  CHECK_THAT(modelOf(c).range_m(ends, -radio::freeSpaceLoss_db(3000, 2440)), WithinAbs(3000, 1e-6));
 }
 
 TEST_CASE("path model: low over the ground the earth itself stands in the way, higher it does not") {

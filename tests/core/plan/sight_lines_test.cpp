@@ -109,6 +109,31 @@ TEST_CASE(
   }
 }
 
+TEST_CASE("told of the ground: a thin wall under any leg of the path is hit, however far the places looked at lie apart") {
+  Campaign c = test::planned();
+  const course::Position station = *c.station.position();
+  const double from = GENERATE(33.0, 517.3, 1999.0, 2941.7);
+  const auto level = [](double, double) { return 84.0; };
+  const auto wall = test::groundOf(c, level, {test::strip(c, terrain::Layer::Role::Buildings, from, from + 1.5, 61)});
+  const plan::Planned straight = plan::planned(c, 3000, wall);
+  CHECK_THAT(straight.heights->least_above_m, WithinAbs(-1, 0.01));
+  CHECK_THAT(*straight.heights->hits_at_m, WithinAbs(from, 1));
+  CHECK(has(plan::toldGround(c, straight), "path-hits"));
+  // A path that leads back another way runs into it there.
+  Campaign back = c;
+  auto& points = editFirstPath(back).points;
+  const PathPoint far{course::destination(station, {3000, 150}), 60};
+  points = {{station, 60}, far, {course::destination(station, {3000, 54}), 60}, {course::destination(station, {20, 54}), 60}};
+  const auto there = test::groundOf(c, level, {test::strip(c, terrain::Layer::Role::Buildings, from, from + 1.5, 61)});
+  CHECK(plan::planned(back, 3000, there).heights->hits_at_m.has_value());
+  for (PathPoint& p : editFirstPath(c).points) p.height_m = 75;
+  CHECK_THAT(plan::planned(c, 3000, wall).heights->least_above_m, WithinAbs(14, 0.01));
+  CHECK_THAT(plan::planned(c, 3000, wall).heights->highest_above_ground_m, WithinAbs(75, 0.01));
+  // Where it takes off it is on the ground.
+  editFirstPath(c).points.front().height_m = 0;
+  CHECK_FALSE(plan::planned(c, 3000, test::groundOf(c, level)).heights->hits_at_m);
+}
+
 TEST_CASE("told of the ground: what the path hits, what is not known, and what cannot be meant") {
   Campaign c = test::planned();
   c.station.ground_m = 84;
@@ -142,10 +167,6 @@ TEST_CASE("told of the ground: what the path hits, what is not known, and what c
                                        test::strip(c, terrain::Layer::Role::Roads, 900, 905, 0)});
   CHECK(has(toldOf(c, crossed), "crosses-keep-out"));
   CHECK(has(toldOf(c, crossed), "crosses-road"));
-  CHECK_FALSE(has(toldOf(c, crossed), "map-coarse"));
-  terrain::Layer wide = test::strip(c, terrain::Layer::Role::Trees, 500, 600, 9);
-  wide.features[0].rings[0][2].lat_deg += 3;
-  CHECK(has(toldOf(c, test::groundOf(c, level, {wide})), "map-coarse"));
   CHECK_FALSE(has(toldOf(c, crossed), "path-crosses-itself"));
   CHECK_FALSE(has(toldOf(c, crossed), "coordinates-swapped"));
   Campaign swapped = c;
@@ -160,6 +181,21 @@ TEST_CASE("told of the ground: what the path hits, what is not known, and what c
             {course::destination(s, {1500, 340}), 60}};
   CHECK(has(toldOf(bent, {}), "path-crosses-itself"));
   CHECK(toldOf(Campaign(), {}).empty());
+}
+
+TEST_CASE("told of the ground: a formula asked outside of what it holds for is told, with what was taken instead") {
+  Campaign c = test::planned();
+  c.plan.obstruction = c.plan.woodland = c.plan.gases = true;
+  c.plan.rain_mm_h = 10;
+  const auto outside = [&](double mhz) {
+    c.links[0].frequency_mhz = mhz;
+    const auto told = toldOf(c, {});
+    return std::count_if(told.begin(), told.end(), [](const Finding& f) { return f.code == "formula-outside"; });
+  };
+  CHECK(outside(2440) == 0);
+  CHECK(outside(868) == 1);  // rain
+  CHECK(outside(200) == 2);  // and woods
+  CHECK(outside(60000) == 1);
 }
 
 TEST_CASE("sight lines: with fewer places, while something is dragged, range and levels stay close") {

@@ -27,15 +27,29 @@ TEST_CASE("what helps: decibels are worth their ratio, the most first, and what 
   setValueAt(c, "A", "control", kTransmitLoss, 1.5);
   const auto helps = plan::whatHelps(c, c.setups[0], c.links[0]);
   REQUIRE(helpOf(helps, "power"));
-  CHECK_THAT(helpOf(helps, "power")->share, WithinAbs(radio::rangeRatio(3, 2.5) - 1, 1e-9));
-  CHECK_THAT(helpOf(helps, "cable")->share, WithinAbs(radio::rangeRatio(1.5, 2.5) - 1, 1e-9));
-  CHECK_THAT(helpOf(helps, "band")->share, WithinAbs(radio::rangeRatio(20 * std::log10(2.0), 2.5) - 1, 1e-9));
+  CHECK_THAT(helpOf(helps, "power")->share, WithinAbs(radio::rangeRatio(3, 2.5) - 1, 1e-3));  // over the ground, from a slant range
+  CHECK_THAT(helpOf(helps, "cable")->share, WithinAbs(radio::rangeRatio(1.5, 2.5) - 1, 1e-3));  // over the ground, from a slant range
+  CHECK_FALSE(helpOf(helps, "band"));  // no radio of the kit has a lower one
   CHECK_FALSE(helpOf(helps, "polarisation"));
   CHECK_FALSE(helpOf(helps, "height"));  // the law alone knows no height
   for (std::size_t i = 1; i < helps.size(); ++i) CHECK(helps[i].more_m <= helps[i - 1].more_m);
   const auto told = plan::toldHelp(c, plan::planned(c, 3000));
   REQUIRE(told.size() == 1);
   CHECK(told[0].why.size() == 3);
+}
+
+TEST_CASE("what helps: a lower band only where the kit has one, and last") {
+  Campaign c = test::planned();
+  c.plan_exponent = 2.5;
+  Link low = c.links[0];
+  low.id = "low";
+  low.frequency_mhz = c.links[0].frequency_mhz / 2;
+  c.links.push_back(low);
+  const auto helps = plan::whatHelps(c, c.setups[0], c.links[0]);
+  REQUIRE(helps.size() >= 2);
+  CHECK(helps.back().what == "band");
+  CHECK_THAT(helps.back().share, WithinAbs(radio::rangeRatio(20 * std::log10(2.0), 2.5) - 1, 1e-3));
+  CHECK_FALSE(helpOf(plan::whatHelps(c, c.setups[0], c.links[1]), "band"));
 }
 
 TEST_CASE("what helps: low over reflecting ground height and mast carry further") {

@@ -6,6 +6,9 @@
 #include "core/dice/random.h"
 #include "core/finding/error.h"
 #include "core/radio/exposure.h"
+#include "core/radio/far_field.h"
+#include "core/radio/noise.h"
+#include "core/radio/path_loss.h"
 #include "core/radio/gain_width.h"
 #include "core/radio/helix.h"
 #include "core/radio/mismatch.h"
@@ -176,7 +179,7 @@ TEST_CASE("helix: Kraus and King and Wong by hand") {
   CHECK_THAT(helixWidthKingWong_deg(reference),
              WithinAbs(61.5 * std::pow(20.0 / 15, 0.6) / std::pow(2.21695, 0.7), 1e-3));
   CHECK(helixGainKingWong_dbi(ten) < helixGainKraus_dbi(ten) - 2.5);  // 3 to 4 dB less, as they found
-  CHECK_THAT(helixTurnsForGain(ten, helixGainKraus_dbi(ten)), WithinAbs(10, 1e-9));
+  CHECK_THAT(helixTurnsForGain(ten, helixGainKingWong_dbi(ten)), WithinAbs(10, 1e-9));
 }
 
 TEST_CASE("gain against width: Balanis's examples") {
@@ -191,12 +194,55 @@ TEST_CASE("gain against width: Balanis's examples") {
   CHECK(std::isnan(omniWidthOf_deg(-20)));
   // A sphere of ka = 1 has Q = 2, and so a third of its frequency below a VSWR of 2: 1 / (2 sqrt 2).
   CHECK_THAT(leastQuality(1 / std::numbers::pi, 299.792458), WithinAbs(2, 1e-9));
+  // A circular one of the same size: (1 / ka^3 + 2 / ka) / 2 = 1.5.
+  CHECK_THAT(leastQuality(1 / std::numbers::pi, 299.792458, true), WithinAbs(1.5, 1e-9));
   CHECK_THAT(bandShare(2, 2), WithinAbs(0.35355, 1e-5));
   CHECK_THROWS_AS(beamGainKraus_dbi(0, 10), DomainError);
 }
 
-TEST_CASE("exposure: 1 W radiated evenly has 10 W/m2 at 89 mm") {
-  CHECK_THAT(exclusionDistance_m(30), WithinAbs(0.0892062, 1e-6));
-  CHECK_THAT(exclusionDistance_m(36, 50), WithinAbs(std::sqrt(3.98107 / (200 * std::numbers::pi)), 1e-6));
-  CHECK_THROWS_AS(exclusionDistance_m(30, 0), DomainError);
+TEST_CASE("exposure: the reference levels of the guideline's table, and the distances at which they are reached") {
+  struct Row {
+    double mhz, anybody, at_work;
+  };
+  for (const Row& r : {Row{30, 2, 10}, Row{400, 2, 10}, Row{433, 2.165, 10.825}, Row{868, 4.34, 21.7}, Row{1300, 6.5, 32.5}, Row{2000, 10, 50}, Row{2440, 10, 50},
+                       Row{5800, 10, 50}, Row{24000, 10, 50}, Row{300000, 10, 50}}) {
+    CHECK_THAT(referenceLevel_w_m2(r.mhz, Exposed::Public), WithinAbs(r.anybody, 1e-9));
+    CHECK_THAT(referenceLevel_w_m2(r.mhz, Exposed::Occupational), WithinAbs(r.at_work, 1e-9));
+  }
+  CHECK_THAT(keepAway({39, 868}, Exposed::Public).distance_m, WithinAbs(0.3816, 1e-4));
+  CHECK_THAT(keepAway({39, 433}, Exposed::Public).distance_m, WithinAbs(std::sqrt(7.943282 / (4 * std::numbers::pi * 2.165)), 1e-6));
+  CHECK_THAT(keepAway({46, 5800}, Exposed::Occupational).distance_m, WithinAbs(std::sqrt(39.81072 / (200 * std::numbers::pi)), 1e-6));
+  CHECK_THAT(keepAway({39, 868, 0.25}, Exposed::Public).distance_m, WithinAbs(0.2, 1e-9));
+  CHECK_THAT(keepAway({39, 868, 1, 4}, Exposed::Public).distance_m, WithinAbs(2 * 0.3816, 2e-4));
+}
+
+TEST_CASE("exposure: nearer than the far field, or than a hand, nothing is told") {
+  const KeepAway faint = keepAway({0, 2440}, Exposed::Public);
+  CHECK(faint.by == KeepAway::By::LeastTold);
+  CHECK(faint.distance_m == kLeastTold_m);
+  const KeepAway dish = keepAway({36, 5800, 1, 1, 0.5}, Exposed::Public);
+  CHECK(dish.by == KeepAway::By::FarField);
+  CHECK_THAT(dish.distance_m, WithinAbs(2 * 0.25 / wavelength_m(5800), 1e-9));
+  CHECK(keepAway({40, 868}, Exposed::Public).by == KeepAway::By::Level);
+  CHECK_THAT(keepAway({20, 35}, Exposed::Public).distance_m, WithinAbs(wavelength_m(35) / (2 * std::numbers::pi), 1e-9));
+  for (const Radiator& bad : {Radiator{30, 2440, 0}, Radiator{30, 2440, 1.1}, Radiator{30, 2440, 1, 0.5}, Radiator{30, 2440, 1, 5}, Radiator{30, 10}, Radiator{30, 400000},
+                              Radiator{NAN, 2440}, Radiator{30, 2440, 1, 1, -1.0}})
+    CHECK_THROWS_AS(keepAway(bad, Exposed::Public), DomainError);
+}
+
+TEST_CASE("far field: of a dish, of a short wire, and of the aperture that has a gain") {
+  CHECK_THAT(farFieldOfSize_m(5800, 0.3), WithinAbs(2 * 0.09 * 5800 / 299.792458, 1e-9));
+  CHECK_THAT(farFieldOfSize_m(868, 0.01), WithinAbs(299.792458 / 868 / (2 * std::numbers::pi), 1e-9));
+  // The aperture of a gain: G = (pi D / wavelength)^2.
+  const double wave = wavelength_m(5800), gain = 20 * std::log10(std::numbers::pi * 0.3 / wave);
+  CHECK_THAT(farFieldOfGain_m(5800, gain), WithinAbs(farFieldOfSize_m(5800, 0.3), 1e-9));
+  CHECK_THROWS_AS(farFieldOfSize_m(868, -1), DomainError);
+}
+
+TEST_CASE("noise: -174 dBm in 1 Hz, and the sensitivity it leaves") {
+  CHECK_THAT(noiseFloor_dbm(1, 0), WithinAbs(-173.975, 1e-3));
+  CHECK_THAT(noiseFloor_dbm(20e6, 6), WithinAbs(-173.975 + 73.0103 + 6, 1e-3));
+  CHECK_THAT(sensitivity_dbm(812500, 6, -12.5), WithinAbs(-121.377, 2e-3));
+  CHECK_THROWS_AS(noiseFloor_dbm(0, 6), DomainError);
+  CHECK_THROWS_AS(noiseFloor_dbm(1e6, -1), DomainError);
 }

@@ -297,6 +297,49 @@ TEST_CASE("records: an antenna may be turned off as far as the range that is eno
              WithinAbs(typed, 1e-6));  // the campaign's exponent is 2.5
 }
 
+TEST_CASE("records: a circular antenna read against a linear one has 3 dB more in its own hand, and near the table it is told") {
+  Record r = record(RecordKind::Turntable);
+  for (int a = -90; a <= 90; a += 10)
+    r.readings.push_back({"", {{"angle_deg", double(a)}, {"level_db", -40 - 12.0 * a * a / 3600}}, {}});
+  r.settings = {{"reference_level_db", -44}, {"reference_gain_dbi", 2.15}, {"distance_m", 1.5}};
+  campaign::Campaign c = oneChannel();
+  campaign::Part* part = const_cast<campaign::Part*>(campaign::findPart(c, "p1"));
+  REQUIRE(part);
+  part->traits["hand"] = "right";
+  part->values["size_mm"] = {.value = 300};
+  CHECK_FALSE(has(judge({c, r, {}, {}}), "turn-linear-reference"));
+  r.answers["reference_linear"] = "yes";
+  const RecordResult result = judge({c, r, {}, {}});
+  CHECK_THAT(figure(result, "gain-own-hand").value.value - figure(result, "gain").value.value, WithinAbs(3.0103, 1e-4));
+  const auto offered = std::find_if(result.offers.begin(), result.offers.end(), [](const Offer& o) { return o.key == "gain_dbi"; });
+  REQUIRE(offered != result.offers.end());
+  CHECK_THAT(offered->value, WithinAbs(figure(result, "gain-own-hand").value.value, 1e-9));
+  CHECK(has(result, "turn-too-near"));  // 2 D^2 / wavelength is 3.5 m
+  r.settings["distance_m"] = 4;
+  CHECK_FALSE(has(judge({c, r, {}, {}}), "turn-too-near"));
+}
+
+TEST_CASE("records: a helix is advised by the school that judged it, and a circular antenna held to its own bound") {
+  Record r = record(RecordKind::Claims);
+  r.settings = {{"turns", 5}, {"gain_dbi", 14}};
+  const RecordResult helix = judge({oneChannel(), r, {}, {}});
+  REQUIRE(has(helix, "claim-clashes"));
+  double turns = 0;
+  for (const Finding& f : helix.findings)
+    for (const Finding& more : f.more)
+      if (more.code == "claim-asks-turns") turns = std::get<Measure>(more.find("turns")->value).value;
+  r.settings["turns"] = turns;
+  CHECK_FALSE(has(judge({oneChannel(), r, {}, {}}), "claim-clashes"));
+  // 10 mm at 5,500 MHz: a linear antenna has less than 800 MHz, a circular one has not.
+  r.settings = {{"size_mm", 10}, {"low_mhz", 5100}, {"high_mhz", 5900}, {"vswr", 2}};
+  r.answers["hand"] = "linear";
+  const bool linear = has(judge({oneChannel(), r, {}, {}}), "claim-clashes");
+  r.answers["hand"] = "right";
+  const bool circular = has(judge({oneChannel(), r, {}, {}}), "claim-clashes");
+  CHECK(linear);
+  CHECK_FALSE(circular);
+}
+
 TEST_CASE("records: a turn in which no beam ends is told so", "[regression]") {
   Record r = record(RecordKind::Turntable);
   for (int a = -180; a < 180; a += 30)

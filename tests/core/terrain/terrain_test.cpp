@@ -1,6 +1,7 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
+#include "core/dice/random.h"
 #include "core/terrain/crossing.h"
 #include "core/terrain/ground.h"
 #include "core/terrain/relief.h"
@@ -104,6 +105,63 @@ TEST_CASE("crossings: where a path first meets roads and areas, in its order") {
   REQUIRE(out.size() == 1);
   CHECK(out[0].along_m == 0);  // begins in it
   CHECK(crossings(g, Layer::Role::Water, path, lengths).empty());
+}
+
+TEST_CASE("crossings: an outline that is not closed is, and a path along a road meets it") {
+  const std::vector<course::Position> path{{46.91, 20.96}, {46.91, 20.98}};
+  const Feature open{Feature::Kind::Area, "open", {}, {{{46.90, 20.97}, {46.92, 20.97}, {46.92, 20.9701}, {46.915, 20.972}}}};
+  const Feature along{Feature::Kind::Line, "along", {}, {{{46.91, 20.97}, {46.91, 20.99}}}};
+  const Feature elsewhere{Feature::Kind::Line, "elsewhere", {}, {{{46.91, 20.99}, {46.91, 21.01}}}};
+  const Ground g({}, {{Layer::Role::KeepOut, "field", {}, {open}}, {Layer::Role::Roads, "roads", {}, {along, elsewhere}}});
+  REQUIRE(crossings(g, Layer::Role::KeepOut, path, {1500}).size() == 1);
+  const auto roads = crossings(g, Layer::Role::Roads, path, {1500});
+  REQUIRE(roads.size() == 1);
+  CHECK_THAT(roads[0].along_m, WithinAbs(750, 1e-6));
+}
+
+TEST_CASE("heights along a line: those of every square it crosses, exactly, and their highest place inside") {
+  Grid g{"made", 46.9, 20.9, 0.001, 0.0015, 40, 40, {}};
+  dice::Random random(5);
+  for (int i = 0; i < 1600; ++i) g.height_m.push_back(float(100 * random.uniform()));
+  g.height_m[815] = NAN;
+  const Ground ground({shared(g)}, {});
+  for (int i = 0; i < 40; ++i) {
+    const auto anywhere = [&] { return course::Position{46.862 + 0.037 * random.uniform(), 20.901 + 0.057 * random.uniform()}; };
+    const course::Position from = anywhere(), to = anywhere();
+    const auto along = ground.heightsAlong(from, to);
+    CHECK(along.front().share == 0);
+    CHECK(along.back().share == 1);
+    std::size_t k = 0;
+    for (double share = 0; share <= 1; share += 1.0 / 4096) {
+      while (k + 1 < along.size() && along[k + 1].share < share) ++k;
+      const double is = ground.height_m({std::lerp(from.lat_deg, to.lat_deg, share), std::lerp(from.lon_deg, to.lon_deg, share)});
+      const double highest = std::max(along[k].height_m, along[std::min(k + 1, along.size() - 1)].height_m);
+      if (!std::isnan(is) && !std::isnan(highest)) CHECK(is <= highest + 1e-6);
+    }
+    for (const Along& a : along)
+      if (!std::isnan(a.height_m))
+        CHECK_THAT(a.height_m, WithinAbs(ground.height_m({std::lerp(from.lat_deg, to.lat_deg, a.share), std::lerp(from.lon_deg, to.lon_deg, a.share)}), 1e-3));
+  }
+}
+
+TEST_CASE("heights along a line: from raster to raster, over the 180th meridian, and where none knows") {
+  Grid coarse = sloping(46.9, 20.9, 10, 10), fine = sloping(46.897, 20.903, 30, 30, 0.0001);
+  for (float& h : fine.height_m) h += 7;
+  const Ground two({shared(coarse), shared(fine)}, {});
+  const auto along = two.heightsAlong({46.8955, 20.9}, {46.8955, 20.92});
+  CHECK(std::isnan(along.back().height_m));
+  for (const Along& a : along) {
+    const double is = two.height_m({46.8955, 20.9 + 0.02 * a.share});
+    if (!std::isnan(is) && !std::isnan(a.height_m)) CHECK((std::abs(a.height_m - is) < 1e-3 || std::abs(std::abs(a.height_m - is) - 7) < 1e-3));
+  }
+  CHECK(std::any_of(along.begin(), along.end(), [](const Along& a) { return a.share > 0.2 && a.share < 0.25; }));
+  const Grid date{"", 10, 179.95, 0.01, 0.01, 5, 11, std::vector<float>(55, 42)};
+  const Ground over({shared(date)}, {});
+  for (const Along& a : over.heightsAlong({9.98, 179.99}, {9.98, -179.97})) CHECK(a.height_m == 42);
+  for (const Along& a : over.heightsAlong({9.98, -179.97}, {9.98, 179.99})) CHECK(a.height_m == 42);
+  CHECK(std::isnan(over.heightsAlong({9.98, 170}, {9.98, 171}).front().height_m));
+  Grid around{"", 1, -179.5, 1, 1, 3, 360, std::vector<float>(1080, 5)};
+  for (const Along& a : Ground({shared(around)}, {}).heightsAlong({0, 178}, {0, -177})) CHECK(a.height_m == 5);
 }
 
 TEST_CASE("relief: level ground is evenly lit, a slope to the light brighter, and away from it darker") {

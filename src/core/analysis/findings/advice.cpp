@@ -39,6 +39,10 @@ Finding clearanceOf(const plan::PathClearance& c, double frequency_mhz) {
     at.emplace_back("frequency", frequency_mhz, Unit::Megahertz);
     return finding("path-clear", std::move(at));
   }
+  if (c.shaded_at_m) {
+    at.push_back(metres("place", *c.shaded_at_m));
+    return finding("path-shaded", std::move(at));
+  }
   if (!c.clear_to_m) return finding("path-never-clear", std::move(at));
   at.push_back(metres("clear_to", *c.clear_to_m));
   return finding("path-too-low", std::move(at));
@@ -158,7 +162,8 @@ std::vector<Finding> planAdvice(const campaign::Campaign& c, const plan::Planned
   const SetupOnLink* first = c.setups.empty() ? nullptr : answers.limiting(c.setups.front().id);
   if (first && first->exponent)
     out.push_back(finding("use-flown-exponent", {{"exponent", measureOf(*first->exponent, Unit::None)}}));
-  Finding horizon = finding("horizon", {metres("horizon", p.clearance->horizon_m), metres("breakpoint", p.clearance->breakpoint_m)});
+  Finding horizon = p.clearance->breakpoint_m ? finding("horizon", {metres("horizon", p.clearance->horizon_m), metres("breakpoint", *p.clearance->breakpoint_m)})
+                                              : finding("horizon-only", {metres("horizon", p.clearance->horizon_m)});
   const double half = p.clearance->points.back().distance_m / 2;
   horizon.why.push_back(finding("why-horizon", {metres("mast", c.station.antenna_height_m),
                                                 metres("height", campaign::firstPath(c).back().height_m),
