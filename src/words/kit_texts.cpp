@@ -94,6 +94,8 @@ constexpr Text kKitTexts[] = {
     {"eirp-within", "",
      QT_TRANSLATE_NOOP("finding",
                        "The {link} link radiates {eirp:.1} EIRP, within the {limit} that you entered.")},
+    {"keep-away-all", "",
+     QT_TRANSLATE_NOOP("finding", "Keep everybody {distance:.2} away from the powered antenna, also those who work with it. Other limits may apply where you fly; Distanz is no authority.")},
     {"keep-away", "",
      QT_TRANSLATE_NOOP("finding",
                        "Keep everybody {distance:.2} away from the powered antenna, and those who work with it {at_work:.2}. "

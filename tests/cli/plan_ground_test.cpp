@@ -61,6 +61,40 @@ TEST_CASE("plan: a raster kept with --layer is counted, and what it says of the 
   CHECK_THAT(run({"plan", p.file}).out, Contains("The path runs into the ground"));
 }
 
+TEST_CASE("plan: a building 12 m deep, taken from a map, is in the way of everything behind it and told so") {
+  const test::TempDir dir;
+  campaign::Campaign c = test::planned();
+  const course::Position station = *c.station.position();
+  for (campaign::PathPoint& p : campaign::editFirstPath(c).points) p.height_m = 60;
+  campaign::editFirstPath(c).points.back().position = course::destination(station, {7900, 54});
+  c.plan.obstruction = true;
+  formats::writeInterchange(dir / "made", c, {});
+  const std::string file = dir / "far.distanz";
+  store::fromInterchange(dir / "made", file);
+  const json free = json::parse(run({"plan", file, "--json"}).out);
+  std::string corners;
+  const auto corner = [&](double ahead, double right) {
+    const auto at = course::destination(course::destination(station, {ahead, 54}), {right, 144});
+    corners += (corners.empty() ? "" : ",") + fmt::format("[{:.8f},{:.8f}]", at.lon_deg, at.lat_deg);
+  };
+  corner(1000, -20), corner(1012, -20), corner(1012, 20), corner(1000, 20), corner(1000, -20);
+  formats::writeFile(dir / "houses.geojson", R"({"type":"FeatureCollection","features":[{"type":"Feature","properties":{"name":"tower","building":"yes","height":40},
+    "geometry":{"type":"Polygon","coordinates":[[)" + corners + "]]}}]}");
+  REQUIRE(run({"plan", file, "--layer", dir / "houses.geojson"}).code == 0);
+  const json behind = json::parse(run({"plan", file, "--json"}).out);
+  const auto &before = free["predictions"][0], &after = behind["predictions"][0];
+  int places = 0;
+  for (std::size_t i = 0; i < before["distance_m"].size(); ++i)
+    if (before["distance_m"][i] > 1900 && before["distance_m"][i] < 7900) {
+      ++places;
+      CHECK(before["received_dbm"][i].get<double>() - after["received_dbm"][i].get<double>() > 20);
+    }
+  CHECK(places > 30);
+  CHECK(free["clearance"]["clear"] == true);
+  CHECK(behind["clearance"]["clear"] == false);
+  CHECK_THAT(behind["findings"].dump(), !Contains("path-clear\"") && Contains("height-wanted"));
+}
+
 TEST_CASE("plan: its path is written and taken back; a log's track becomes one") {
   Planned p;
   for (const char* name : {"path.gpx", "path.kml", "path.geojson", "path.csv"}) {

@@ -195,6 +195,7 @@ constexpr FindingInfo kBenchFindings[] = {
     {"eirp-limit-unknown", Advice, "kit", "link eirp:dBm", ""},
     {"eirp-over", Caution, "kit", "link eirp:dBm limit:dBm over:dB", ""},
     {"eirp-within", Result, "kit", "link eirp:dBm limit:dBm", ""},
+    {"keep-away-all", Caution, "kit", "distance:m", ""},
     {"keep-away", Caution, "kit", "distance:m at_work:m", ""},
     {"worth-power", Result, "kit", "change:dB power:dBm other:dBm", ""},
     {"costs-power", Result, "kit", "change:dB power:dBm other:dBm", ""},

@@ -32,7 +32,10 @@ std::vector<Finding> toldExposure(const radio::Radiator& r, const radio::KeepAwa
 void addKeepAway(const radio::Radiator& r, std::vector<Finding>& out) {
   if (r.frequency_mhz < 30 || r.frequency_mhz > 300000) return;
   const radio::KeepAway anybody = radio::keepAway(r, radio::Exposed::Public), at_work = radio::keepAway(r, radio::Exposed::Occupational);
-  out.push_back(finding("keep-away", {{"distance", anybody.distance_m, Unit::Metre}, {"at_work", at_work.distance_m, Unit::Metre}}));
+  if (anybody.distance_m == at_work.distance_m)
+    out.push_back(finding("keep-away-all", {{"distance", anybody.distance_m, Unit::Metre}}));
+  else
+    out.push_back(finding("keep-away", {{"distance", anybody.distance_m, Unit::Metre}, {"at_work", at_work.distance_m, Unit::Metre}}));
   out.back().why = toldExposure(r, anybody);
 }
 

@@ -6759,6 +6759,10 @@
         <source>What {what} costs the {link} link is told as at {nearest}: no formula here holds at {frequency}.</source>
         <translation>Was {what} die Strecke {link} kostet, wird wie bei {nearest} genannt: Bei {frequency} gilt hier keine Formel.</translation>
     </message>
+    <message>
+        <source>Keep everybody {distance:.2} away from the powered antenna, also those who work with it. Other limits may apply where you fly; Distanz is no authority.</source>
+        <translation>Alle {distance:.2} von der sendenden Antenne fernhalten, auch wer damit arbeitet. Am Flugort können andere Grenzen gelten; Distanz ist keine Behörde.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
