@@ -85,7 +85,8 @@ std::optional<double> sensitivityOf(const LinkOptions& o) {
   if (!o.bandwidth && !o.snr) return std::nullopt;
   if (!o.bandwidth || !o.snr) throw InputError(finding("option-missing", {{"option", o.snr ? "--bandwidth" : "--snr"}}));
   return radio::sensitivity_dbm(1e6 * typed("--bandwidth", Kind::Frequency, o.bandwidth, 0, 1e-6, 10000),
-                                typed("--noise-figure", Kind::Loss, o.noise_figure, 6, 0, 50), typed("--snr", Kind::Loss, o.snr, 0, -40, 60));
+                                typed("--noise-figure", Kind::Loss, o.noise_figure, radio::kUsualNoiseFigure_db, 0, kNoiseFigureHigh_db),
+                                typed("--snr", Kind::Loss, o.snr, 0, kSnrLow_db, kSnrHigh_db));
 }
 
 void print(const nlohmann::ordered_json& out, const radio::Budget& budget,

@@ -173,6 +173,11 @@ TEST_CASE("kit: the limit for the place is typed, and what is over it is told wi
   CHECK_THAT(k.allFindings(), Contains("Enter what is allowed"));
   click(k.window, "page_links");
   k.type("eirpLimit", "25 mW");
+  k.type("bandwidth", "20 MHz");
+  k.type("neededSnr", "10 dB");
+  k.type("noiseFigure", "4 dB");
+  CHECK(k.campaign().links[0].needed_snr_db == 10.0);
+  CHECK(k.campaign().links[0].noise_figure_db == 4.0);
   CHECK(k.campaign().links[0].eirp_limit_dbm.value() == Approx(13.98).margin(0.01));
   click(k.window, "page_chain");
   CHECK_THAT(k.allFindings(), Contains("more than") && Contains("Keep everybody 0.20 m away"));

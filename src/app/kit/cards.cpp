@@ -105,6 +105,12 @@ std::vector<LinkCard::Row> LinkCard::rowsOf(const std::string& id, bool video) {
       {{"bandwidth", tr("Bandwidth"), Kind::Frequency, {0.0001, lim::kFrequencyHigh_mhz}, true, tr("20 MHz")},
        read([](const campaign::Link& l) { return l.bandwidth_mhz; }),
        write([](campaign::Link& l, auto v) { l.bandwidth_mhz = v; })});
+  rows.push_back({{"noiseFigure", tr("Noise figure"), Kind::Loss, {0, lim::kNoiseFigureHigh_db}, true, tr("6 dB")},
+                  read([](const campaign::Link& l) { return l.noise_figure_db; }),
+                  write([](campaign::Link& l, auto v) { l.noise_figure_db = v; })});
+  rows.push_back({{"neededSnr", tr("Signal over noise needed"), Kind::Loss, {lim::kSnrLow_db, lim::kSnrHigh_db}, true, tr("10 dB")},
+                  read([](const campaign::Link& l) { return l.needed_snr_db; }),
+                  write([](campaign::Link& l, auto v) { l.needed_snr_db = v; })});
   rows.push_back({{"eirpLimit",
                    tr("EIRP allowed here"),
                    Kind::Power,

@@ -69,9 +69,9 @@ double isolation_db(double distance_m, double frequency_mhz, double filter_db, d
   return radio::freeSpaceLoss_db(std::max(distance_m, near_m), frequency_mhz) + filter_db - antenna_gains_db;
 }
 
-double noiseOf_dbm(double sensitivity_dbm, const std::optional<double>& bandwidth_mhz) {
+double noiseOf_dbm(double sensitivity_dbm, const std::optional<double>& bandwidth_mhz, const std::optional<double>& noise_figure_db) {
   requireFinite(sensitivity_dbm, "sensitivity_dbm");
-  if (bandwidth_mhz && *bandwidth_mhz > 0) return radio::noiseFloor_dbm(1e6 * *bandwidth_mhz, kUsualNoiseFigure_db);
+  if (bandwidth_mhz && *bandwidth_mhz > 0) return radio::noiseFloor_dbm(1e6 * *bandwidth_mhz, noise_figure_db.value_or(radio::kUsualNoiseFigure_db));
   return sensitivity_dbm - kUsualSnr_db;
 }
 

@@ -93,8 +93,8 @@ constexpr double kGnssTolerates_dbm = -110.5;
 constexpr double kTolerated_db = 5.868;
 /// Noise over the sensitivity: less the signal over noise that the receiver needs. From the bandwidth, else from
 /// kUsualSnr_db.
-double noiseOf_dbm(double sensitivity_dbm, const std::optional<double>& bandwidth_mhz);
-constexpr double kUsualSnr_db = 8, kUsualNoiseFigure_db = 6;
+double noiseOf_dbm(double sensitivity_dbm, const std::optional<double>& bandwidth_mhz, const std::optional<double>& noise_figure_db = {});
+constexpr double kUsualSnr_db = 8;
 
 /// Bands of satellite navigation. Source: Rec. ITU-R M.1787; ICAO Annex 10.
 const std::vector<Band>& gnssBands();

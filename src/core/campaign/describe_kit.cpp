@@ -106,7 +106,6 @@ void describe(Visitor& v, Link& l) {
             .unit = Unit::Megahertz,
             .low = 0.0001,
             .high = kFrequencyHigh_mhz,
-            .affects = Affects::Words,
             .since = 4},
            l.bandwidth_mhz);
   v.number({.key = "eirp_limit_dbm",
@@ -123,6 +122,14 @@ void describe(Visitor& v, Link& l) {
             .low = kLevelLow_dbm,
             .high = kLevelHigh_dbm},
            l.sensitivity_dbm);
+  v.number({.key = "noise_figure_db", .what = "noise figure of the receiver", .unit = Unit::Decibel, .low = 0, .high = kNoiseFigureHigh_db, .since = 4}, l.noise_figure_db);
+  v.number({.key = "needed_snr_db",
+            .what = "signal over noise that the receiver needs; with bandwidth and noise figure a sensitivity where none is stated",
+            .unit = Unit::Decibel,
+            .low = kSnrLow_db,
+            .high = kSnrHigh_db,
+            .since = 4},
+           l.needed_snr_db);
   v.list({.key = "modes", .what = "sensitivity per packet rate or mode"}, l.modes);
   v.object({.key = "rule", .what = "when it counts as usable; all parts given must hold", .always = true},
            l.rule);

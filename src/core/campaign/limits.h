@@ -6,6 +6,7 @@
 /// Limits that stored and typed values keep to, canonical units.
 namespace distanz::campaign::limits {
 
+constexpr double kNoiseFigureHigh_db = 50, kSnrLow_db = -40, kSnrHigh_db = 60;
 constexpr double kFrequencyLow_mhz = 1, kFrequencyHigh_mhz = 300000;
 constexpr double kLevelLow_dbm = -174, kLevelHigh_dbm = 30;
 constexpr double kPowerLow_dbm = -60, kPowerHigh_dbm = 60;

@@ -1,10 +1,14 @@
 #include "core/campaign/link.h"
 
+#include "core/radio/noise.h"
+
 namespace distanz::campaign {
 
 std::optional<double> sensitivityOf(const Link& link) {
-  if (link.sensitivity_dbm || link.modes.empty()) return link.sensitivity_dbm;
-  return link.modes.front().sensitivity_dbm;
+  if (link.sensitivity_dbm) return link.sensitivity_dbm;
+  if (!link.modes.empty()) return link.modes.front().sensitivity_dbm;
+  if (!link.bandwidth_mhz || !link.needed_snr_db) return std::nullopt;
+  return radio::sensitivity_dbm(1e6 * *link.bandwidth_mhz, link.noise_figure_db.value_or(radio::kUsualNoiseFigure_db), *link.needed_snr_db);
 }
 
 std::optional<double> criticalFromKit(const Link& link) {

@@ -34,6 +34,8 @@ struct Link {
   std::optional<double> bandwidth_mhz = {};   ///< occupied
   std::optional<double> eirp_limit_dbm = {};  ///< that the pilot entered for the place
   std::optional<double> sensitivity_dbm;
+  /// Of the receiver, and the signal over noise that it needs: with the bandwidth a way to its sensitivity.
+  std::optional<double> noise_figure_db = {}, needed_snr_db = {};
   std::vector<ModeSensitivity>
       modes;  ///< results are told at sensitivity_dbm, or the first mode's where that is not given
   RangeRule rule;
@@ -41,7 +43,8 @@ struct Link {
   bool operator==(const Link&) const = default;
 };
 
-/// The sensitivity that margins are counted from; none where the pilot gave none.
+/// The sensitivity that margins are counted from: as stated, of the first mode, or from bandwidth, noise figure and the
+/// signal over noise that is needed; none where the pilot gave none of them.
 std::optional<double> sensitivityOf(const Link& link);
 /// The critical level that can be told from the kit alone: sensitivity + margin.
 std::optional<double> criticalFromKit(const Link& link);

@@ -2,6 +2,8 @@
 
 namespace distanz::radio {
 
+constexpr double kUsualNoiseFigure_db = 6;  ///< of receivers of whom nobody said it: assumed
+
 /// Noise in a receiver's bandwidth at 290 K, dBm: 10 log10(k T B / 1 mW) + noise figure, the -174 dBm/Hz of
 /// the textbooks.
 /// @param bandwidth_hz > 0 @param noise_figure_db >= 0 @throws DomainError

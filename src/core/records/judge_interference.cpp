@@ -41,7 +41,7 @@ void addKit(const Judged& what, Scene& scene) {
            !video});
     if (const auto sensitivity = campaign::sensitivityOf(link))
       scene.victims.push_back({link.id, link.frequency_mhz - half, link.frequency_mhz + half,
-                               bench::noiseOf_dbm(*sensitivity, link.bandwidth_mhz) - bench::kTolerated_db, video});
+                               bench::noiseOf_dbm(*sensitivity, link.bandwidth_mhz, link.noise_figure_db) - bench::kTolerated_db, video});
   }
   for (const bench::Band& band : bench::gnssBands())
     scene.victims.push_back({band.name, band.low_mhz, band.high_mhz, bench::kGnssTolerates_dbm, false});

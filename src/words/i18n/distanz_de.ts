@@ -1792,6 +1792,22 @@
         <source>25 mW</source>
         <translation>25 mW</translation>
     </message>
+    <message>
+        <source>Noise figure</source>
+        <translation>Rauschzahl</translation>
+    </message>
+    <message>
+        <source>6 dB</source>
+        <translation>6 dB</translation>
+    </message>
+    <message>
+        <source>Signal over noise needed</source>
+        <translation>Nötig: Signal über Rauschen</translation>
+    </message>
+    <message>
+        <source>10 dB</source>
+        <translation>10 dB</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::LiveBar</name>

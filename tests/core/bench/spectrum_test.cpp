@@ -8,6 +8,7 @@
 #include "core/dice/random.h"
 #include "core/finding/error.h"
 #include "core/radio/gain_width.h"
+#include "core/radio/noise.h"
 #include "core/radio/path_loss.h"
 
 using namespace distanz;
@@ -147,7 +148,7 @@ TEST_CASE("interference: isolation is free space and the filter, never better th
 
 TEST_CASE("interference: what costs 1 dB is told from the noise, not from the sensitivity") {
   CHECK_THAT(10 * std::log10(1 + std::pow(10, -kTolerated_db / 10)), WithinAbs(1, 1e-3));
-  CHECK_THAT(noiseOf_dbm(-90, 20.0), WithinAbs(-173.975 + 73.0103 + kUsualNoiseFigure_db, 1e-3));
+  CHECK_THAT(noiseOf_dbm(-90, 20.0), WithinAbs(-173.975 + 73.0103 + radio::kUsualNoiseFigure_db, 1e-3));
   CHECK(noiseOf_dbm(-90, {}) == -90 - kUsualSnr_db);
 }
 

@@ -108,6 +108,15 @@ TEST_CASE("campaign: what margins are counted from, and the critical level of th
   link.sensitivity_dbm = -108;
   link.rule.margin_db = 6;
   CHECK(sensitivityOf(link) == -108.0);
+  Link noise;
+  noise.bandwidth_mhz = 20;
+  CHECK_FALSE(sensitivityOf(noise));
+  noise.needed_snr_db = 10;
+  CHECK_THAT(*sensitivityOf(noise), Catch::Matchers::WithinAbs(-84.965, 1e-3));  // a noise figure of 6 dB assumed
+  noise.noise_figure_db = 3;
+  CHECK_THAT(*sensitivityOf(noise), Catch::Matchers::WithinAbs(-87.965, 1e-3));
+  noise.sensitivity_dbm = -90;
+  CHECK(sensitivityOf(noise) == -90.0);
   CHECK(criticalFromKit(link) == -102.0);
 }
 

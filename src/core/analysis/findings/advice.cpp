@@ -96,7 +96,7 @@ std::vector<Finding> kitAdvice(const campaign::Campaign& c) {
   if (c.setups.size() < 2) out.push_back(finding("describe-two-setups"));
   if (unnamed(c)) out.push_back(finding("name-setups"));
   for (const campaign::Link& l : c.links)
-    if (!l.sensitivity_dbm)
+    if (!campaign::sensitivityOf(l))
       out.push_back(finding("enter-link-sensitivity", {{"link", l.id}}, {"link", l.id}));
   for (const campaign::Setup& s : c.setups)
     for (const campaign::Link& l : c.links)
