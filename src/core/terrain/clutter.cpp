@@ -1,7 +1,11 @@
+// Boost's geometry itself includes a header that Boost warns of.
+#define BOOST_ALLOW_DEPRECATED_HEADERS
+
 #include "core/terrain/clutter.h"
 
 #include <algorithm>
-#include <boost/geometry.hpp>
+#include <boost/geometry/geometries/box.hpp>
+#include <boost/geometry/geometries/point.hpp>
 #include <boost/geometry/index/rtree.hpp>
 #include <cmath>
 #include <cstdint>
