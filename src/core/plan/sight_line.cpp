@@ -24,7 +24,7 @@ struct Place {
 /// Steps of a line: even in its middle, ever finer to both ends.
 class Steps {
  public:
-  explicit Steps(double reach_m) : m_reach_m(reach_m) {
+  explicit Steps(double reach_m) {
     const double even = std::max(reach_m / SightLine::kSteps, kFinest_m);
     std::vector<double> half;
     for (double d = 0; d < reach_m / 2; d += std::clamp(kFiner * d, kFinest_m, even)) half.push_back(d);
@@ -40,7 +40,6 @@ class Steps {
   void begin() { m_at = 0; }
 
  private:
-  double m_reach_m;
   std::vector<double> m_ends_m;
   std::size_t m_at = 0;
 };
