@@ -12,22 +12,30 @@
 #include <map>
 #include <numbers>
 #include <optional>
+#include <set>
 
 #include "core/terrain/grid.h"
 
 namespace distanz::terrain {
+
+/// Of an outline, in degrees from the first vertex of all.
+struct OutlineVertex {
+  double x, y;
+};
+
 namespace {
 
+using Vertex = OutlineVertex;
 namespace bg = boost::geometry;
 
 constexpr double kHighest_m = 6000, kPiece_m = 200, kMostPieces = 100, kRounded_m = 0.2;
+constexpr std::size_t kMostMet =
+    512;                         // outlines in a piece, of one thing: more are taken for one solid thing
 constexpr double kBegin = 1e-9;  // share of a line: past an outline that it may begin on
 
 using BoxCorner = bg::model::point<float, 2, bg::cs::cartesian>;  // degrees from the first vertex of all
 using Box = bg::model::box<BoxCorner>;
 using Entry = std::pair<Box, std::uint32_t>;
-
-using Vertex = Clutter::Vertex;
 
 bool stands(const Layer& layer, const Feature& f) {
   const bool kind = layer.role == Layer::Role::Trees || layer.role == Layer::Role::Buildings;
@@ -154,6 +162,10 @@ struct Line {
   Vertex at(double share) const {
     return {from.x + (to.x - from.x) * share, from.y + (to.y - from.y) * share};
   }
+  /// A stretch of it with so many metres around.
+  Box around(double begin, double end, double more_m) const {
+    return boxAround(at(begin), at(end), more_m / east_m, more_m / north_m);
+  }
   /// Share of the line, and metres to its left.
   Vertex seen(const Vertex& p) const {
     const double x = (p.x - from.x) * east_m, y = (p.y - from.y) * north_m;
@@ -174,6 +186,50 @@ std::optional<std::pair<Vertex, Vertex>> besideOf(const Line& line, double from,
   return std::pair(first, last);
 }
 
+/// Where a piece of a line crosses the outline of one thing.
+struct Crossed {
+  std::vector<double> shares;  ///< kMostMet at most
+  std::size_t count = 0;
+
+  void add(double share) {
+    if (++count <= kMostMet) shares.push_back(share);
+  }
+  /// The stretches of the piece that lie in it; all of it where more crosses than can be told apart.
+  void addThrough(double begin, double end, bool inside, const Standing& what, std::vector<Through>& out) {
+    if (count > kMostMet) {
+      out.push_back({begin, end, what});
+      return;
+    }
+    std::sort(shares.begin(), shares.end());
+    double from = begin;
+    for (const double share : shares) {
+      if (inside && share > from) out.push_back({from, share, what});
+      from = share;
+      inside = !inside;
+    }
+    if (inside && end > from) out.push_back({from, end, what});
+  }
+};
+
+/// @return how many were added
+std::size_t addNear(const Clutter::Index& index, const Line& line, double begin, double end, const Vertex& c,
+                    const Vertex& d, std::uint32_t feature, const std::function<double(double)>& near_m,
+                    std::vector<Near>& out) {
+  const auto beside = besideOf(line, begin, end, c, d);
+  if (!beside || (beside->first.y > 0) != (beside->second.y > 0)) return 0;
+  const std::size_t before = out.size();
+  for (const Vertex& p : {beside->first, beside->second}) {
+    if (!(std::abs(p.y) < near_m(p.x))) continue;
+    const Vertex on = line.at(p.x);
+    out.push_back({p.x,
+                   std::abs(p.y),
+                   {index.lat_deg + on.y + p.y * line.dx / line.length_m / line.north_m,
+                    index.lon_deg + on.x - p.y * line.dy / line.length_m / line.east_m},
+                   index.features[feature]});
+  }
+  return out.size() - before;
+}
+
 }  // namespace
 
 Clutter::Met Clutter::along(const course::Position& from, const course::Position& to, double widest_m,
@@ -186,37 +242,27 @@ Clutter::Met Clutter::along(const course::Position& from, const course::Position
                   {a.x + std::remainder(to.lon_deg - from.lon_deg, 360.0), a.y + to.lat_deg - from.lat_deg},
                   (from.lat_deg + to.lat_deg) / 2);
   if (!(line.length_m > 0)) return out;
-  std::map<std::uint32_t, std::vector<double>> met;
-  for (const std::uint32_t feature : index.around(line.at(kBegin))) met[feature] = {0};
+  std::set<std::uint32_t> open;  // what the line is inside of
+  for (const std::uint32_t feature : index.around(line.at(kBegin))) open.insert(feature);
   const int pieces = int(std::clamp(std::ceil(line.length_m / kPiece_m), 1.0, kMostPieces));
   for (int i = 0; i < pieces; ++i) {
     const double begin = i == 0 ? kBegin : double(i) / pieces, end = double(i + 1) / pieces;
-    const Box around = boxAround(line.at(begin), line.at(end), (widest_m + kRounded_m) / line.east_m,
-                                 (widest_m + kRounded_m) / line.north_m);
-    index.eachEdge(around, [&](const Vertex& c, const Vertex& d, std::uint32_t feature) {
+    std::map<std::uint32_t, Crossed> crossed;
+    for (const std::uint32_t feature : open) crossed[feature];
+    std::size_t near = 0;
+    index.eachEdge(line.around(begin, end, widest_m + kRounded_m), [&](const Vertex& c, const Vertex& d,
+                                                                       std::uint32_t feature) {
       if (leftOf(line.from, line.to, c) != leftOf(line.from, line.to, d))
         if (const double share = crossingOf(line.from, line.to, c, d); share >= begin && share < end)
-          met[feature].push_back(share);
-      if (!near_m) return;
-      const auto beside = besideOf(line, begin, end, c, d);
-      if (!beside || (beside->first.y > 0) != (beside->second.y > 0)) return;
-      for (const Vertex& p : {beside->first, beside->second})
-        if (std::abs(p.y) < near_m(p.x)) {
-          const Vertex on = line.at(p.x);
-          out.near.push_back({p.x,
-                              std::abs(p.y),
-                              {index.lat_deg + on.y + p.y * line.dx / line.length_m / line.north_m,
-                               index.lon_deg + on.x - p.y * line.dy / line.length_m / line.east_m},
-                              index.features[feature]});
-        }
+          crossed[feature].add(share);
+      if (near_m && near < kMostMet)
+        near += addNear(index, line, begin, end, c, d, feature, near_m, out.near);
     });
-  }
-  for (auto& [feature, shares] : met) {
-    std::sort(shares.begin(), shares.end());
-    if (shares.size() % 2) shares.push_back(1);
-    for (std::size_t i = 0; i + 1 < shares.size(); i += 2)
-      if (shares[i + 1] > shares[i])
-        out.through.push_back({shares[i], shares[i + 1], index.features[feature]});
+    for (auto& [feature, met] : crossed) {
+      met.addThrough(begin, end, open.contains(feature), index.features[feature], out.through);
+      if (met.count % 2 == 0) continue;
+      if (!open.erase(feature)) open.insert(feature);
+    }
   }
   std::sort(out.through.begin(), out.through.end(),
             [](const Through& x, const Through& y) { return x.from < y.from; });

@@ -49,12 +49,9 @@ class Clutter {
   Met along(const course::Position& from, const course::Position& to, double widest_m = 0,
             const std::function<double(double share)>& near_m = {}) const;
 
-  struct Vertex {
-    double x, y;  ///< degrees from the first one of all
-  };
+  struct Index;
 
  private:
-  struct Index;
   std::unique_ptr<const Index> m_index;
 };
 

@@ -86,6 +86,23 @@ TEST_CASE("clutter: trees stand within their area and not in its clearing; the h
   CHECK(Clutter({}).empty());
 }
 
+TEST_CASE("clutter: a comb of more teeth than can be told apart is taken for solid, at once, and ends where it ends", "[regression]") {
+  std::vector<course::Position> ring;
+  for (int i = 0; i < 20000; ++i) {  // 40,000 outlines across 400 m of the line
+    ring.push_back({46.905, 20.96 + 0.005 * i / 20000});
+    ring.push_back({46.915, 20.96 + 0.005 * (i + 0.5) / 20000});
+  }
+  ring.push_back({46.905, 20.965});
+  ring.push_back({46.9, 20.9625});
+  const Clutter comb({{Layer::Role::Trees, "comb", 10.0, {area(ring)}}});
+  const auto met = comb.along({46.91, 20.95}, {46.91, 20.98}).through;
+  CHECK(met.size() < 1000);
+  double covered = 0;
+  for (const Through& t : met) covered += t.to - t.from;
+  CHECK_THAT(covered, WithinAbs(0.005 / 0.03, 0.1));  // to two pieces of the line
+  CHECK(met.back().to < 0.6);
+}
+
 TEST_CASE("crossings: where a path first meets roads and areas, in its order") {
   const std::vector<course::Position> path{{46.91, 20.96}, {46.91, 20.98}, {46.93, 20.98}};
   const std::vector<double> lengths{1500, 2200};
