@@ -224,7 +224,7 @@ constexpr Text kBenchTexts[] = {
     {"occupied", "",
      QT_TRANSLATE_NOOP("finding", "99 % of the power lie within {width:.2}, from {low:.1} to {high:.1}.")},
     {"occupied-none", "",
-     QT_TRANSLATE_NOOP("finding", "Nothing stands {above:.0} above the floor: no width is told of noise.")},
+     QT_TRANSLATE_NOOP("finding", "Bandwidth unknown: the power fills the whole sweep. Sweep wider, or switch the transmitter on.")},
     {"band-power-unscaled", "",
      QT_TRANSLATE_NOOP("finding", "The power in the band is the plain sum of its steps, as nobody said the resolution bandwidth. Enter it: the sum is off by 10 log of step over bandwidth.")},
     {"band-under-resolution", "",

@@ -81,9 +81,11 @@ std::optional<Occupied> occupied(const Trace& t, double share) {
   double power = 0;
   for (double level : t.level_dbm) sum.push_back(power += quantity::milliwattFromDbm(level));
   if (!(power > 0 && std::isfinite(power))) return std::nullopt;
-  if (*std::max_element(t.level_dbm.begin(), t.level_dbm.end()) < floor_dbm(t) + kOccupied_db) return std::nullopt;
   const double rest = (1 - share) / 2;
-  return Occupied{reaches_mhz(t, sum, rest), reaches_mhz(t, sum, 1 - rest)};
+  const Occupied out{reaches_mhz(t, sum, rest), reaches_mhz(t, sum, 1 - rest)};
+  const double swept = t.frequency_mhz.back() - t.frequency_mhz.front();
+  if (out.width_mhz() > kWholeSweep * swept) return std::nullopt;
+  return out;
 }
 
 std::optional<Occupied> widthBelowPeak(const Trace& t, double below_db) {

@@ -21,9 +21,10 @@ struct Occupied {
   double width_mhz() const { return high_mhz - low_mhz; }
 };
 /// Bandwidth that holds a share of the power, as much of the rest below it as above (Rec. ITU-R SM.328).
-/// None where the trace holds no power, or nothing that stands kOccupied_db above its floor. @param share in (0, 1)
+/// None where the trace holds no power, or where it takes kWholeSweep of the sweep: noise, or more than was swept.
+/// @param share in (0, 1)
 std::optional<Occupied> occupied(const Trace& trace, double share = 0.99);
-constexpr double kOccupied_db = 10;
+constexpr double kWholeSweep = 0.95;
 
 /// Between the outermost points so many dB below the peak ("x dB bandwidth", Rec. ITU-R SM.328). None where
 /// the trace begins or ends above that, as the band goes on. @param below_db > 0

@@ -92,7 +92,7 @@ constexpr FindingInfo kBenchFindings[] = {
     {"polarisation-bounces", Result, "bench", "share:% loss:dB angle:deg", ""},
     {"pointing-costs", Result, "bench", "error:° loss:dB range:%", ""},
     {"spectrum-none", Advice, "bench", "", ""},
-    {"occupied-none", Result, "bench", "above:dB", ""},
+    {"occupied-none", Result, "bench", "", ""},
     {"band-power-unscaled", Caution, "bench", "", ""},
     {"band-under-resolution", Caution, "bench", "rbw:MHz", ""},
     {"interference-second", Caution, "bench", "emitter frequency:MHz victim needed:dB got:dB apart:m", ""},

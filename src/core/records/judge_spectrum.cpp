@@ -63,7 +63,7 @@ RecordResult judgeSpectrum(const Judged& what) {
         "occupied",
         {{"low", mhz(most->low_mhz)}, {"high", mhz(most->high_mhz)}, {"width", mhz(most->width_mhz())}}));
   } else {
-    out.findings.push_back(finding("occupied-none", {{"above", bench::kOccupied_db, Unit::Decibel}}));
+    out.findings.push_back(finding("occupied-none"));
   }
   if (const auto below = bench::widthBelowPeak(held))
     out.figures.push_back({"width-20-db", measure(below->width_mhz(), Unit::Megahertz), {}, {}, true});

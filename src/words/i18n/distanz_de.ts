@@ -6696,10 +6696,6 @@
         <translation>Wo {share:.0} der Leistung einmal steil reflektiert wurden, gehen {loss:.1} verloren. Flacher als {angle:.0} kehrt üblicher Boden den Drehsinn nicht um.</translation>
     </message>
     <message>
-        <source>Nothing stands {above:.0} above the floor: no width is told of noise.</source>
-        <translation>Nichts steht {above:.0} über dem Grundrauschen: Von Rauschen wird keine Breite genannt.</translation>
-    </message>
-    <message>
         <source>The power in the band is the plain sum of its steps, as nobody said the resolution bandwidth. Enter it: the sum is off by 10 log of step over bandwidth.</source>
         <translation>Die Leistung im Band ist die bloße Summe der Schritte, denn niemand nannte die Auflösungsbandbreite. Eintragen: Die Summe liegt um 10 log aus Schritt durch Bandbreite daneben.</translation>
     </message>
@@ -6778,6 +6774,10 @@
     <message>
         <source>Keep everybody {distance:.2} away from the powered antenna, also those who work with it. Other limits may apply where you fly; Distanz is no authority.</source>
         <translation>Alle {distance:.2} von der sendenden Antenne fernhalten, auch wer damit arbeitet. Am Flugort können andere Grenzen gelten; Distanz ist keine Behörde.</translation>
+    </message>
+    <message>
+        <source>Bandwidth unknown: the power fills the whole sweep. Sweep wider, or switch the transmitter on.</source>
+        <translation>Bandbreite unbekannt: Die Leistung füllt den ganzen Messbereich. Breiter messen oder den Sender einschalten.</translation>
     </message>
 </context>
 <context>

@@ -67,6 +67,9 @@ TEST_CASE("spectrum: noise alone has no width") {
   CHECK_FALSE(occupied(noise));
   for (std::size_t i = 900; i < 1100; ++i) noise.level_dbm[i] += 30;
   CHECK(occupied(noise));
+  // A signal that fills most of the sweep has a width, whatever the middle level is.
+  CHECK_THAT(occupied(flat(5785, 5815, 5790, 5810, -40, -90))->width_mhz(), WithinAbs(19.9, 0.1));
+  CHECK_FALSE(occupied(flat(5792, 5808, 5790, 5810, -40, -90)));
 }
 
 TEST_CASE("spectrum: the share holds for a slope, too") {
