@@ -188,7 +188,7 @@ constexpr Text kBenchTexts[] = {
     {"wrong-multiplication", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Not {wrong}: {factor:.1} times the power is not so many times the distance but, with exponent {exponent:.2}, {times:.1} times. {right} is what it stands for.")},
+         "{right}, not {wrong}. With exponent {exponent:.2}, {factor:.1} times the power gives {times:.1} times the distance.")},
     {"trim-unsure", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -217,7 +217,7 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "One is of the other hand: without reflections they hear nothing of each other.")},
     {"polarisation-bounces", "",
-     QT_TRANSLATE_NOOP("finding", "Where {share:.0} of the power has bounced once and steeply, {loss:.1} are lost. Flatter than {angle:.0} usual ground does not turn the hand.")},
+     QT_TRANSLATE_NOOP("finding", "Loss {loss:.1} where {share:.0} of the power bounced once, steeper than {angle:.0}. Flatter bounces keep the hand.")},
     {"pointing-costs", "",
      QT_TRANSLATE_NOOP("finding", "Pointed {error:.0} off it loses {loss:.1}, {range:.0} of the range.")},
     {"spectrum-none", "", QT_TRANSLATE_NOOP("finding", "Add traces: tables with frequency and level.")},
@@ -226,9 +226,9 @@ constexpr Text kBenchTexts[] = {
     {"occupied-none", "",
      QT_TRANSLATE_NOOP("finding", "Bandwidth unknown: the power fills the whole sweep. Sweep wider, or switch the transmitter on.")},
     {"band-power-unscaled", "",
-     QT_TRANSLATE_NOOP("finding", "The power in the band is the plain sum of its steps, as nobody said the resolution bandwidth. Enter it: the sum is off by 10 log of step over bandwidth.")},
+     QT_TRANSLATE_NOOP("finding", "Band power is a plain sum: the resolution bandwidth is not set. Enter it to correct the sum.")},
     {"band-under-resolution", "",
-     QT_TRANSLATE_NOOP("finding", "The resolution bandwidth, {rbw:.3}, is wider than the band: what stands beside it is in the figure, too.")},
+     QT_TRANSLATE_NOOP("finding", "The resolution bandwidth, {rbw:.3}, is wider than the band. Band power includes neighbouring signals.")},
     {"traces-differ", "",
      QT_TRANSLATE_NOOP("finding", "Armed it is up to {most:+.1} stronger than idle, at {frequency:.1}.")},
     {"band-used", "", QT_TRANSLATE_NOOP("finding", "In use: {low:.1} to {high:.1}, up to {peak:.0}.")},
@@ -354,9 +354,9 @@ constexpr Text kBenchTexts[] = {
          "The second-order mix of {emitter} at {frequency} falls into {victim}: {needed} of isolation are "
          "needed, {got} are there. {apart:.2} apart would do, or a filter for the rest.")},
     {"turn-too-near", "",
-     QT_TRANSLATE_NOOP("finding", "At {distance:.2} the antenna is turned in the near field, which ends at {from:.2}: width, lobes and gain are not those it has far away. Measure farther off.")},
+     QT_TRANSLATE_NOOP("finding", "Too near: at {distance:.2} the far field has not begun. Measure from {from:.2} on; beamwidth, lobes and gain differ nearer.")},
     {"turn-linear-reference", "",
-     QT_TRANSLATE_NOOP("finding", "Against a linear reference half of what a circular antenna sends is not seen: 3 dB are added, and the gain in its own hand is {gain:.1}.")},
+     QT_TRANSLATE_NOOP("finding", "Circular gain: {gain:.1}. A linear antenna receives half of a circular wave, so 3 dB are added.")},
     {"interference-third", "",
      QT_TRANSLATE_NOOP(
          "finding",

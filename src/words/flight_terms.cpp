@@ -35,7 +35,7 @@ constexpr TermText kFlightTerms[] = {
     {"help-mismatch", QT_TRANSLATE_NOOP("term", "antennas that fit their channel")},
     {"help-height", QT_TRANSLATE_NOOP("term", "10 m more height")},
     {"help-mast", QT_TRANSLATE_NOOP("term", "1 m more mast")},
-    {"help-band", QT_TRANSLATE_NOOP("term", "the next lower band of the kit, with antennas as much larger for the same gain")},
+    {"help-band", QT_TRANSLATE_NOOP("term", "the kit's next lower band (same gain needs larger antennas)")},
     {"help-caution-power", QT_TRANSLATE_NOOP("term", "more heat and interference, and the limit of the place holds")},
     {"help-caution-gain", QT_TRANSLATE_NOOP("term", "its beam is narrower: point it well, and mind what is above and behind")},
     {"help-caution-cable", QT_TRANSLATE_NOOP("term", "radio at the antenna, or a thicker cable")},

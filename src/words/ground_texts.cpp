@@ -166,7 +166,7 @@ constexpr Text kGroundTexts[] = {
     {"why-horizon", "",
      QT_TRANSLATE_NOOP("finding", "Antenna {mast} and aircraft {height} above flat ground, earth radius {factor:.2} times the true one: half-way to the far post the earth stands {bulge:.1} above the straight line.")},
     {"formula-outside", "",
-     QT_TRANSLATE_NOOP("finding", "What {what} costs the {link} link is told as at {nearest}: no formula here holds at {frequency}.")},
+     QT_TRANSLATE_NOOP("finding", "Loss by {what} on the {link} link is that at {nearest}. The formula does not hold at {frequency}.")},
     {"why-path-not-known", "",
      QT_TRANSLATE_NOOP("finding", "The path itself: give or take {sd} at {at}, since nobody knows its exponent better than to {of_exponent:.2}.")},
     {"why-not-known", "",

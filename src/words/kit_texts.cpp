@@ -95,10 +95,10 @@ constexpr Text kKitTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "The {link} link radiates {eirp:.1} EIRP, within the {limit} that you entered.")},
     {"keep-away-all", "",
-     QT_TRANSLATE_NOOP("finding", "Keep everybody {distance:.2} away from the powered antenna, also those who work with it. Other limits may apply where you fly; Distanz is no authority.")},
+     QT_TRANSLATE_NOOP("finding", "Keep everybody {distance:.2} away from the powered antenna. Other limits may apply where you fly; Distanz is no authority.")},
     {"keep-away", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Keep everybody {distance:.2} away from the powered antenna, and those who work with it {at_work:.2}. "
+                       "Keep everybody {distance:.2} away from the powered antenna, trained staff {at_work:.2}. "
                        "Other limits may apply where you fly; Distanz is no authority.")},
     {"worth-power", "",
      QT_TRANSLATE_NOOP("finding",
@@ -140,12 +140,11 @@ constexpr Text kKitTexts[] = {
     {"why-beam", "",
      QT_TRANSLATE_NOOP("finding", "The path lies {near:.1} to {far:.1} from the axis, seen from {mast:.1} above the station.")},
     {"why-keep-away", "",
-     QT_TRANSLATE_NOOP("finding", "EIRP {eirp:.1}, sent {duty:.0} of the time, times {reflection:.2} for what is reflected, spread over a sphere until {anybody:.2} W/m² "
-                                  "are left: the reference level for anybody at {frequency}, {at_work:.1} W/m² at work (ICNIRP 2020, whole body, over 30 minutes).")},
+     QT_TRANSLATE_NOOP("finding", "EIRP {eirp:.1}, on {duty:.0} of the time, reflections × {reflection:.2}. ICNIRP 2020 reference level at {frequency}: {anybody:.2} W/m², at work {at_work:.1} W/m² (whole body, 30 minutes).")},
     {"why-keep-away-near", "",
-     QT_TRANSLATE_NOOP("finding", "The formula would say less, but nearer than {distance:.2} it says nothing: the far field begins there.")},
+     QT_TRANSLATE_NOOP("finding", "The formula gives less, but holds in the far field only. That begins at {distance:.2}.")},
     {"why-keep-away-least", "",
-     QT_TRANSLATE_NOOP("finding", "The formula would say less; nearer than {distance:.2} nothing is told.")},
+     QT_TRANSLATE_NOOP("finding", "The formula gives less. Distanz never shows less than {distance:.2}.")},
     {"kit-and-path-described", "",
      QT_TRANSLATE_NOOP("finding", "The kit is described and the path is laid. Next: see in Plan how far each setup should reach.")},
 };

@@ -39,11 +39,11 @@ constexpr Text kPlanTexts[] = {
          "finding",
          "At {distance} from the station the ray has {ray:.1} where {needed:.1} are needed ({share} of the "
          "first Fresnel zone). Clear up to {clear_to}. Fly higher or raise the antenna.")},
-    {"path-shaded", QT_TRANSLATE_NOOP("finding", "Shaded on the way out"),
+    {"path-shaded", QT_TRANSLATE_NOOP("finding", "Obstructed on the outbound leg"),
      QT_TRANSLATE_NOOP(
          "finding",
-         "With the aircraft at {place} the ray has {ray:.1} where {needed:.1} are needed ({share} of the first Fresnel zone), at "
-         "{distance} from the station. The far end is clear. Fly higher there, or raise the antenna.")},
+         "With the aircraft at {place}, clearance is {ray:.1} at {distance}; it needs {needed:.1} ({share} of the first Fresnel zone). "
+         "The far end is clear. Fly higher there, or raise the antenna.")},
     {"path-never-clear", QT_TRANSLATE_NOOP("finding", "Too low for the far end"),
      QT_TRANSLATE_NOOP(
          "finding",
@@ -64,7 +64,7 @@ constexpr Text kPlanTexts[] = {
     {"horizon", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Radio horizon {horizon}. Over ground as smooth as a field the reflection makes the signal fall faster beyond {breakpoint}.")},
+         "Radio horizon {horizon}. Over smooth ground the signal falls faster beyond {breakpoint}.")},
     {"horizon-only", "", QT_TRANSLATE_NOOP("finding", "Radio horizon {horizon}, over level ground.")},
     {"keep-sight", "",
      QT_TRANSLATE_NOOP("finding",

@@ -296,6 +296,8 @@ TEST_CASE("link: how far to keep away by the guideline's table, with duty and re
   CHECK(at({"--tx-size", "1m"})["keep_away_by"] == "far-field");
   CHECK(run({"link", "--frequency", "868MHz", "--distance", "1km", "--power", "30dBm", "--duty", "0"}).code == 1);
   CHECK(asJson(run({"link", "--frequency", "20MHz", "--distance", "1km", "--power", "30dBm", "--json"}))["keep_away_m"].is_null());
+  CHECK_THAT(run({"link", "--frequency", "20MHz", "--distance", "1km", "--power", "30"}).out, Contains("unknown below 30 MHz"));
+  CHECK(asJson(run({"link", "--frequency", "20MHz", "--distance", "100m", "--power", "30", "--tx-size", "50m", "--json"}))["far_field_from_m"].get<double>() > 300);
   CHECK_THAT(run({"link", "--frequency", "868", "--distance", "1km", "--power", "30"}).out, Contains("4.34 W/m²") && Contains("no authority"));
 }
 

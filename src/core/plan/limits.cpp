@@ -14,12 +14,14 @@ namespace {
 constexpr double kWorthTelling_db = 1;
 
 std::vector<Finding> toldExposure(const radio::Radiator& r, const radio::KeepAway& anybody) {
-  std::vector<Finding> out{finding("why-keep-away", {{"eirp", r.eirp_dbm, Unit::Dbm},
-                                                     {"frequency", r.frequency_mhz, Unit::Megahertz},
-                                                     {"anybody", radio::referenceLevel_w_m2(r.frequency_mhz, radio::Exposed::Public), Unit::None},
-                                                     {"at_work", radio::referenceLevel_w_m2(r.frequency_mhz, radio::Exposed::Occupational), Unit::None},
-                                                     {"duty", 100 * r.duty, Unit::Percent},
-                                                     {"reflection", r.reflection, Unit::None}})};
+  std::vector<Finding> out{finding(
+      "why-keep-away",
+      {{"eirp", r.eirp_dbm, Unit::Dbm},
+       {"frequency", r.frequency_mhz, Unit::Megahertz},
+       {"anybody", radio::referenceLevel_w_m2(r.frequency_mhz, radio::Exposed::Public), Unit::None},
+       {"at_work", radio::referenceLevel_w_m2(r.frequency_mhz, radio::Exposed::Occupational), Unit::None},
+       {"duty", 100 * r.duty, Unit::Percent},
+       {"reflection", r.reflection, Unit::None}})};
   if (anybody.by == radio::KeepAway::By::FarField)
     out.push_back(finding("why-keep-away-near", {{"distance", anybody.distance_m, Unit::Metre}}));
   if (anybody.by == radio::KeepAway::By::LeastTold)
@@ -30,12 +32,14 @@ std::vector<Finding> toldExposure(const radio::Radiator& r, const radio::KeepAwa
 }  // namespace
 
 void addKeepAway(const radio::Radiator& r, std::vector<Finding>& out) {
-  if (r.frequency_mhz < 30 || r.frequency_mhz > 300000) return;
-  const radio::KeepAway anybody = radio::keepAway(r, radio::Exposed::Public), at_work = radio::keepAway(r, radio::Exposed::Occupational);
+  if (r.frequency_mhz < radio::kLeastDensity_mhz || r.frequency_mhz > radio::kMostDensity_mhz) return;
+  const radio::KeepAway anybody = radio::keepAway(r, radio::Exposed::Public),
+                        at_work = radio::keepAway(r, radio::Exposed::Occupational);
   if (anybody.distance_m == at_work.distance_m)
     out.push_back(finding("keep-away-all", {{"distance", anybody.distance_m, Unit::Metre}}));
   else
-    out.push_back(finding("keep-away", {{"distance", anybody.distance_m, Unit::Metre}, {"at_work", at_work.distance_m, Unit::Metre}}));
+    out.push_back(finding("keep-away", {{"distance", anybody.distance_m, Unit::Metre},
+                                        {"at_work", at_work.distance_m, Unit::Metre}}));
   out.back().why = toldExposure(r, anybody);
 }
 

@@ -3,9 +3,9 @@
 #include <algorithm>
 #include <cmath>
 #include <numbers>
+#include <optional>
 
 #include "core/radio/clearance.h"
-#include "core/radio/path_loss.h"
 #include "core/terrain/grid.h"
 
 namespace distanz::plan {

@@ -11,7 +11,8 @@
 namespace distanz::radio {
 
 double referenceLevel_w_m2(double frequency_mhz, Exposed who) {
-  if (!(frequency_mhz >= 30 && frequency_mhz <= 300000)) throw DomainError("30 <= frequency_mhz <= 300000");
+  if (!(frequency_mhz >= kLeastDensity_mhz && frequency_mhz <= kMostDensity_mhz))
+    throw DomainError("30 <= frequency_mhz <= 300000");
   const double anybody = frequency_mhz <= 400 ? 2 : frequency_mhz <= 2000 ? frequency_mhz / 200 : 10;
   return who == Exposed::Public ? anybody : 5 * anybody;
 }

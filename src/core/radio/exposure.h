@@ -12,6 +12,8 @@ enum class Exposed { Public, Occupational };
 /// Source: ICNIRP, Health Phys. 118(5), 483-524 (2020), table 5.
 double referenceLevel_w_m2(double frequency_mhz, Exposed who);
 
+constexpr double kLeastDensity_mhz = 30, kMostDensity_mhz = 300000;
+
 struct Radiator {
   double eirp_dbm = 0;
   double frequency_mhz = 0;

@@ -686,12 +686,16 @@
         <translation>Exposition</translation>
     </message>
     <message>
-        <source>not told: nearer than %1 these antennas stand in each other&apos;s near field</source>
-        <translation>nicht genannt: unter %1 stehen diese Antennen einander im Nahfeld</translation>
-    </message>
-    <message>
         <source>sensitivity</source>
         <translation>Empfindlichkeit</translation>
+    </message>
+    <message>
+        <source>unknown below 30 MHz</source>
+        <translation>unter 30 MHz unbekannt</translation>
+    </message>
+    <message>
+        <source>unknown: the far field begins at %1</source>
+        <translation>unbekannt: Das Fernfeld beginnt bei %1</translation>
     </message>
 </context>
 <context>
@@ -6688,32 +6692,8 @@
         <translation>{file} enthält mehr, als gezeichnet werden kann; auf die Umgebung des Weges zuschneiden</translation>
     </message>
     <message>
-        <source>Not {wrong}: {factor:.1} times the power is not so many times the distance but, with exponent {exponent:.2}, {times:.1} times. {right} is what it stands for.</source>
-        <translation>Nicht {wrong}: Die {factor:.1}-fache Leistung ist nicht die ebenso vielfache Entfernung, sondern mit Exponent {exponent:.2} die {times:.1}-fache. Es steht für {right}.</translation>
-    </message>
-    <message>
-        <source>Where {share:.0} of the power has bounced once and steeply, {loss:.1} are lost. Flatter than {angle:.0} usual ground does not turn the hand.</source>
-        <translation>Wo {share:.0} der Leistung einmal steil reflektiert wurden, gehen {loss:.1} verloren. Flacher als {angle:.0} kehrt üblicher Boden den Drehsinn nicht um.</translation>
-    </message>
-    <message>
-        <source>The power in the band is the plain sum of its steps, as nobody said the resolution bandwidth. Enter it: the sum is off by 10 log of step over bandwidth.</source>
-        <translation>Die Leistung im Band ist die bloße Summe der Schritte, denn niemand nannte die Auflösungsbandbreite. Eintragen: Die Summe liegt um 10 log aus Schritt durch Bandbreite daneben.</translation>
-    </message>
-    <message>
-        <source>The resolution bandwidth, {rbw:.3}, is wider than the band: what stands beside it is in the figure, too.</source>
-        <translation>Die Auflösungsbandbreite, {rbw:.3}, ist breiter als das Band: Was daneben steht, ist im Wert mit drin.</translation>
-    </message>
-    <message>
         <source>The second-order mix of {emitter} at {frequency} falls into {victim}: {needed} of isolation are needed, {got} are there. {apart:.2} apart would do, or a filter for the rest.</source>
         <translation>Das Mischprodukt zweiter Ordnung von {emitter} bei {frequency} fällt in {victim}: {needed} Entkopplung sind nötig, {got} sind da. {apart:.2} Abstand würden genügen, oder ein Filter für den Rest.</translation>
-    </message>
-    <message>
-        <source>At {distance:.2} the antenna is turned in the near field, which ends at {from:.2}: width, lobes and gain are not those it has far away. Measure farther off.</source>
-        <translation>Bei {distance:.2} wird die Antenne im Nahfeld gedreht, das bei {from:.2} endet: Breite, Keulen und Gewinn sind nicht die in der Ferne. Aus größerer Entfernung messen.</translation>
-    </message>
-    <message>
-        <source>Against a linear reference half of what a circular antenna sends is not seen: 3 dB are added, and the gain in its own hand is {gain:.1}.</source>
-        <translation>Gegen eine lineare Referenz bleibt die Hälfte dessen ungesehen, was eine zirkulare Antenne sendet: 3 dB kommen dazu, der Gewinn im eigenen Drehsinn ist {gain:.1}.</translation>
     </message>
     <message>
         <source>The third-order product of {emitter} at {frequency} falls into {victim}: {needed} of isolation are needed, {got} are there. {apart:.2} apart would do, or a filter for the rest.</source>
@@ -6736,48 +6716,72 @@
         <translation>{option} fehlt; die Empfindlichkeit braucht es</translation>
     </message>
     <message>
-        <source>Keep everybody {distance:.2} away from the powered antenna, and those who work with it {at_work:.2}. Other limits may apply where you fly; Distanz is no authority.</source>
-        <translation>Alle {distance:.2} von der sendenden Antenne fernhalten, und wer damit arbeitet, {at_work:.2}. Am Flugort können andere Grenzen gelten; Distanz ist keine Behörde.</translation>
-    </message>
-    <message>
-        <source>EIRP {eirp:.1}, sent {duty:.0} of the time, times {reflection:.2} for what is reflected, spread over a sphere until {anybody:.2} W/m² are left: the reference level for anybody at {frequency}, {at_work:.1} W/m² at work (ICNIRP 2020, whole body, over 30 minutes).</source>
-        <translation>EIRP {eirp:.1}, {duty:.0} der Zeit gesendet, mal {reflection:.2} für Reflexionen, auf eine Kugel verteilt, bis {anybody:.2} W/m² bleiben: der Referenzwert für alle bei {frequency}, {at_work:.1} W/m² bei der Arbeit (ICNIRP 2020, ganzer Körper, über 30 Minuten).</translation>
-    </message>
-    <message>
-        <source>The formula would say less, but nearer than {distance:.2} it says nothing: the far field begins there.</source>
-        <translation>Die Formel sagte weniger, gilt aber näher als {distance:.2} nicht: Dort beginnt das Fernfeld.</translation>
-    </message>
-    <message>
-        <source>The formula would say less; nearer than {distance:.2} nothing is told.</source>
-        <translation>Die Formel sagte weniger; unter {distance:.2} wird nichts genannt.</translation>
-    </message>
-    <message>
-        <source>Shaded on the way out</source>
-        <translation>Unterwegs verdeckt</translation>
-    </message>
-    <message>
-        <source>With the aircraft at {place} the ray has {ray:.1} where {needed:.1} are needed ({share} of the first Fresnel zone), at {distance} from the station. The far end is clear. Fly higher there, or raise the antenna.</source>
-        <translation>Mit dem Fluggerät bei {place} hat der Strahl {ray:.1}, wo {needed:.1} nötig sind ({share} der ersten Fresnelzone), {distance} von der Station. Das ferne Ende ist frei. Dort höher fliegen oder die Antenne anheben.</translation>
-    </message>
-    <message>
-        <source>Radio horizon {horizon}. Over ground as smooth as a field the reflection makes the signal fall faster beyond {breakpoint}.</source>
-        <translation>Funkhorizont {horizon}. Über Boden so glatt wie ein Feld lässt die Reflexion das Signal jenseits von {breakpoint} schneller fallen.</translation>
-    </message>
-    <message>
         <source>Radio horizon {horizon}, over level ground.</source>
         <translation>Funkhorizont {horizon}, über ebenem Boden.</translation>
     </message>
     <message>
-        <source>What {what} costs the {link} link is told as at {nearest}: no formula here holds at {frequency}.</source>
-        <translation>Was {what} die Strecke {link} kostet, wird wie bei {nearest} genannt: Bei {frequency} gilt hier keine Formel.</translation>
-    </message>
-    <message>
-        <source>Keep everybody {distance:.2} away from the powered antenna, also those who work with it. Other limits may apply where you fly; Distanz is no authority.</source>
-        <translation>Alle {distance:.2} von der sendenden Antenne fernhalten, auch wer damit arbeitet. Am Flugort können andere Grenzen gelten; Distanz ist keine Behörde.</translation>
-    </message>
-    <message>
         <source>Bandwidth unknown: the power fills the whole sweep. Sweep wider, or switch the transmitter on.</source>
         <translation>Bandbreite unbekannt: Die Leistung füllt den ganzen Messbereich. Breiter messen oder den Sender einschalten.</translation>
+    </message>
+    <message>
+        <source>{right}, not {wrong}. With exponent {exponent:.2}, {factor:.1} times the power gives {times:.1} times the distance.</source>
+        <translation>{right}, nicht {wrong}. Mit Exponent {exponent:.2} gibt die {factor:.1}-fache Leistung die {times:.1}-fache Entfernung.</translation>
+    </message>
+    <message>
+        <source>Loss {loss:.1} where {share:.0} of the power bounced once, steeper than {angle:.0}. Flatter bounces keep the hand.</source>
+        <translation>Verlust {loss:.1}, wo {share:.0} der Leistung einmal steiler als {angle:.0} reflektiert wurden. Flachere Reflexionen behalten den Drehsinn.</translation>
+    </message>
+    <message>
+        <source>Band power is a plain sum: the resolution bandwidth is not set. Enter it to correct the sum.</source>
+        <translation>Die Bandleistung ist eine bloße Summe: Die Auflösungsbandbreite fehlt. Eintragen, dann stimmt die Summe.</translation>
+    </message>
+    <message>
+        <source>The resolution bandwidth, {rbw:.3}, is wider than the band. Band power includes neighbouring signals.</source>
+        <translation>Die Auflösungsbandbreite, {rbw:.3}, ist breiter als das Band. Die Bandleistung enthält Nachbarsignale.</translation>
+    </message>
+    <message>
+        <source>Too near: at {distance:.2} the far field has not begun. Measure from {from:.2} on; beamwidth, lobes and gain differ nearer.</source>
+        <translation>Zu nah: Bei {distance:.2} hat das Fernfeld nicht begonnen. Ab {from:.2} messen; näher sind Breite, Keulen und Gewinn anders.</translation>
+    </message>
+    <message>
+        <source>Circular gain: {gain:.1}. A linear antenna receives half of a circular wave, so 3 dB are added.</source>
+        <translation>Zirkularer Gewinn: {gain:.1}. Eine lineare Antenne empfängt die Hälfte einer zirkularen Welle, darum kommen 3 dB dazu.</translation>
+    </message>
+    <message>
+        <source>Loss by {what} on the {link} link is that at {nearest}. The formula does not hold at {frequency}.</source>
+        <translation>Der Verlust durch {what} auf dem Link {link} ist der bei {nearest}. Bei {frequency} gilt die Formel nicht.</translation>
+    </message>
+    <message>
+        <source>Keep everybody {distance:.2} away from the powered antenna. Other limits may apply where you fly; Distanz is no authority.</source>
+        <translation>Alle {distance:.2} von der sendenden Antenne fernhalten. Am Flugort können andere Grenzen gelten; Distanz ist keine Behörde.</translation>
+    </message>
+    <message>
+        <source>Keep everybody {distance:.2} away from the powered antenna, trained staff {at_work:.2}. Other limits may apply where you fly; Distanz is no authority.</source>
+        <translation>Alle {distance:.2} von der sendenden Antenne fernhalten, geschultes Personal {at_work:.2}. Am Flugort können andere Grenzen gelten; Distanz ist keine Behörde.</translation>
+    </message>
+    <message>
+        <source>The formula gives less, but holds in the far field only. That begins at {distance:.2}.</source>
+        <translation>Die Formel gibt weniger, gilt aber nur im Fernfeld. Das beginnt bei {distance:.2}.</translation>
+    </message>
+    <message>
+        <source>The formula gives less. Distanz never shows less than {distance:.2}.</source>
+        <translation>Die Formel gibt weniger. Distanz nennt nie weniger als {distance:.2}.</translation>
+    </message>
+    <message>
+        <source>Obstructed on the outbound leg</source>
+        <translation>Auf dem Hinflug verdeckt</translation>
+    </message>
+    <message>
+        <source>With the aircraft at {place}, clearance is {ray:.1} at {distance}; it needs {needed:.1} ({share} of the first Fresnel zone). The far end is clear. Fly higher there, or raise the antenna.</source>
+        <translation>Mit dem Fluggerät bei {place} sind bei {distance} {ray:.1} frei; nötig sind {needed:.1} ({share} der ersten Fresnelzone). Das ferne Ende ist frei. Dort höher fliegen oder die Antenne anheben.</translation>
+    </message>
+    <message>
+        <source>Radio horizon {horizon}. Over smooth ground the signal falls faster beyond {breakpoint}.</source>
+        <translation>Funkhorizont {horizon}. Über glattem Boden fällt das Signal jenseits von {breakpoint} schneller.</translation>
+    </message>
+    <message>
+        <source>EIRP {eirp:.1}, on {duty:.0} of the time, reflections × {reflection:.2}. ICNIRP 2020 reference level at {frequency}: {anybody:.2} W/m², at work {at_work:.1} W/m² (whole body, 30 minutes).</source>
+        <translation>EIRP {eirp:.1}, {duty:.0} der Zeit an, Reflexionen × {reflection:.2}. Referenzwert nach ICNIRP 2020 bei {frequency}: {anybody:.2} W/m², bei der Arbeit {at_work:.1} W/m² (ganzer Körper, 30 Minuten).</translation>
     </message>
 </context>
 <context>
@@ -9052,20 +9056,8 @@
         <translation>Bildnote</translation>
     </message>
     <message>
-        <source>gain in its own hand</source>
-        <translation>Gewinn im eigenen Drehsinn</translation>
-    </message>
-    <message>
-        <source>the other end is linearly polarised</source>
-        <translation>die Gegenseite ist linear polarisiert</translation>
-    </message>
-    <message>
         <source>resolution bandwidth</source>
         <translation>Auflösungsbandbreite</translation>
-    </message>
-    <message>
-        <source>the next lower band of the kit, with antennas as much larger for the same gain</source>
-        <translation>das nächstniedrigere Band der Ausrüstung, mit entsprechend größeren Antennen für gleichen Gewinn</translation>
     </message>
     <message>
         <source>reflecting ground</source>
@@ -9078,6 +9070,18 @@
     <message>
         <source>air</source>
         <translation>Luft</translation>
+    </message>
+    <message>
+        <source>circular gain</source>
+        <translation>zirkularer Gewinn</translation>
+    </message>
+    <message>
+        <source>linear reference antenna</source>
+        <translation>lineare Referenzantenne</translation>
+    </message>
+    <message>
+        <source>the kit&apos;s next lower band (same gain needs larger antennas)</source>
+        <translation>das nächstniedrigere Band der Ausrüstung (gleicher Gewinn braucht größere Antennen)</translation>
     </message>
 </context>
 </TS>
