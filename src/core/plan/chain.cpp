@@ -82,7 +82,7 @@ Chain chainOf(const Campaign& c, const Link& link, const SetupLink& ends, const 
   if (!sums) return out;
   out.eirp_dbm = radio::eirp_dbm(*sums);
   if (const Part* antenna = findPart(c, ends.tx_antenna))
-    if (const auto size = antenna->values.find("size_mm"); size != antenna->values.end()) out.radiator_m = size->second.value / 1000;
+    if (const auto size_mm = antenna->value("size_mm")) out.radiator_m = *size_mm / 1000;
   if (told) out.received_dbm = received;
   if (told && out.critical_dbm) out.margin_db = *out.received_dbm - *out.critical_dbm;
   if (out.critical_dbm) out.range_m = model.range_m(*sums, *out.critical_dbm);

@@ -42,7 +42,7 @@ class Flown {
     const auto through = m_ground.clutter().along(from, to).through;
     const auto heights = places;
     for (const terrain::Through& t : through)
-      for (const double share : {t.from, t.to}) places.push_back({share, heightAt(heights, share)});
+      for (const double share : {t.from, t.to}) places.push_back({share, terrain::heightAt(heights, share)});
     std::sort(places.begin(), places.end(), [](const auto& x, const auto& y) { return x.share < y.share; });
     for (const terrain::Along& p : places) {
       if (std::isnan(p.height_m)) continue;
@@ -51,16 +51,6 @@ class Flown {
         if (t.from <= p.share && p.share <= t.to) standing = std::max(standing, t.what.height_m);
       add(between(a, b, p.share), p.height_m - m_station_m, standing);
     }
-  }
-
-  static double heightAt(const std::vector<terrain::Along>& heights, double share) {
-    const auto next =
-        std::find_if(heights.begin(), heights.end(), [&](const auto& p) { return p.share >= share; });
-    if (next == heights.begin() || next == heights.end() || next->share == share)
-      return next == heights.end() ? heights.back().height_m : next->height_m;
-    const auto before = next - 1;
-    return std::lerp(before->height_m, next->height_m,
-                     (share - before->share) / (next->share - before->share));
   }
 
   void add(const Corner& at, double ground_m, double standing_m) {

@@ -47,7 +47,7 @@ class Steps {
 /// Ground along the whole line. What is not known between two places that are is straight, and level behind
 /// the last.
 struct Heights {
-  std::vector<double> d, h;
+  std::vector<terrain::Along> places;  ///< by metres from the station
   double filled_m = 0;
   bool known = true;  ///< at the last place
 
@@ -56,31 +56,18 @@ struct Heights {
       known = false;
       return;
     }
-    if (!known && !d.empty()) filled_m += distance - d.back();
+    if (!known && !places.empty()) filled_m += distance - places.back().share;
     known = true;
-    if (!d.empty() && distance <= d.back()) {
-      h.back() = std::max(h.back(), height);
-      return;
-    }
-    d.push_back(distance);
-    h.push_back(height);
+    if (!places.empty() && distance <= places.back().share)
+      places.back().height_m = std::max(places.back().height_m, height);
+    else
+      places.push_back({distance, height});
   }
   void end(double reach_m) {
-    if (d.empty() || d.front() > 0) {
-      d.insert(d.begin(), 0);
-      h.insert(h.begin(), 0);
-    }
-    if (d.back() >= reach_m) return;
-    d.push_back(reach_m);
-    h.push_back(h.back());
+    if (places.empty() || places.front().share > 0) places.insert(places.begin(), {0, 0});
+    if (places.back().share < reach_m) places.push_back({reach_m, places.back().height_m});
   }
-  double at(double distance) const {
-    const auto next = std::upper_bound(d.begin(), d.end(), distance);
-    if (next == d.begin()) return h.front();
-    if (next == d.end()) return h.back();
-    const auto i = std::size_t(next - d.begin());
-    return std::lerp(h[i - 1], h[i], (distance - d[i - 1]) / (d[i] - d[i - 1]));
-  }
+  double at(double distance) const { return terrain::heightAt(places, distance); }
 };
 
 struct Stretch {
@@ -243,15 +230,16 @@ class Look {
       if (here.hard > step.hard.hard) step.hard = here;
       step.any = true;
     };
-    for (std::size_t i = 0; i < m_heights.d.size(); ++i) {
-      for (; end < ends.size() && ends[end] < m_heights.d[i]; ++end) take(ends[end], m_heights.at(ends[end]));
-      take(m_heights.d[i], m_heights.h[i]);
+    for (const terrain::Along& p : m_heights.places) {
+      for (; end < ends.size() && ends[end] < p.share; ++end) take(ends[end], m_heights.at(ends[end]));
+      take(p.share, p.height_m);
     }
     for (const Highest& s : steps) m_beside.push_back({0, s.any ? s.top.top : -INFINITY, 0, 0, 0});
     // A raster does not tell apart what is nearer than half a cell.
     if (!m_ground.grids().empty() && m_widest_m > m_ground.cell_m() / 2)
       for (const Chord& chord : m_chords) terrainBeside(chord);
-    const Place first = endPlace(m_heights.h.front(), 0), last = endPlace(m_heights.h.back(), m_reach_m);
+    const Place first = endPlace(m_heights.places.front().height_m, 0),
+                last = endPlace(m_heights.places.back().height_m, m_reach_m);
     write(steps, first, last, out);
   }
 

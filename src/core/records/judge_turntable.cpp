@@ -39,10 +39,9 @@ void tellNear(const Judged& what, RecordResult& out) {
   const campaign::Part* part = campaign::findPart(what.campaign, what.record.part);
   const auto distance = what.record.setting("distance_m");
   const std::vector<double> channels = channelsOf(what);
-  if (!part || !distance || channels.empty()) return;
-  const auto size = part->values.find("size_mm");
-  if (size == part->values.end()) return;
-  const double from = radio::farFieldOfSize_m(channels.front(), size->second.value / 1000);
+  const auto size_mm = part ? part->value("size_mm") : std::nullopt;
+  if (!size_mm || !distance || channels.empty()) return;
+  const double from = radio::farFieldOfSize_m(channels.front(), *size_mm / 1000);
   if (*distance < from) out.findings.push_back(finding("turn-too-near", {{"distance", *distance, Unit::Metre}, {"from", from, Unit::Metre}}));
 }
 

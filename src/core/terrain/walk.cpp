@@ -180,4 +180,13 @@ std::vector<Along> heightsAlong(const std::vector<std::shared_ptr<const Grid>>& 
   return std::move(walk.out);
 }
 
+double heightAt(const std::vector<Along>& along, double share) {
+  const auto next = std::upper_bound(along.begin(), along.end(), share,
+                                     [](double s, const Along& a) { return s < a.share; });
+  if (next == along.begin()) return along.front().height_m;
+  const Along& before = *(next - 1);
+  if (next == along.end() || before.share == share) return before.height_m;
+  return std::lerp(before.height_m, next->height_m, (share - before.share) / (next->share - before.share));
+}
+
 }  // namespace distanz::terrain

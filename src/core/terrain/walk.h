@@ -19,4 +19,8 @@ struct Along {
 std::vector<Along> heightsAlong(const std::vector<std::shared_ptr<const Grid>>& grids,
                                 const course::Position& from, const course::Position& to);
 
+/// Straight between two places along a line; NaN where either is not known. @param along not empty, shares
+/// not falling
+double heightAt(const std::vector<Along>& along, double share);
+
 }  // namespace distanz::terrain
