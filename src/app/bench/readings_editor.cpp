@@ -1,5 +1,6 @@
 #include "app/bench/readings_editor.h"
 
+#include <QApplication>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -9,6 +10,7 @@
 #include <QShortcut>
 #include <QTableView>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <set>
 
 #include "app/bench/reading_timer.h"
@@ -40,11 +42,14 @@ ReadingsEditor::ReadingsEditor(Document& document, QWidget* parent)
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 0, 0, 0);
   connect(m_model, &ReadingsModel::typed, this, &ReadingsEditor::change);
+  connect(qApp, &QApplication::focusChanged, this, &ReadingsEditor::leave);
 }
 
 void ReadingsEditor::show(const std::string& id) {
   const campaign::Record* r = campaign::findRecord(m_document.campaign(), id);
-  const bool other = id != std::exchange(m_record, id);
+  const bool other = id != m_record;
+  if (other && r) leave(QApplication::focusWidget(), this);
+  m_record = id;
   if (!r) return setVisible(false);
   if (!other) return;
   build(r->kind);
@@ -73,13 +78,13 @@ void ReadingsEditor::build(campaign::RecordKind kind) {
     field->setPlaceholderText(ReadingsModel::headOf(f));
     field->setAccessibleName(ReadingsModel::headOf(f));
     field->setToolTip(ReadingsModel::headOf(f));
-    connect(field, &QLineEdit::returnPressed, this, &ReadingsEditor::addRow);
+    connect(field, &QLineEdit::returnPressed, this, [this] { addRow(Then::Next); });
     entry->addWidget(field, 1);
     m_entries.push_back(field);
   }
   auto* add = new QPushButton(tr("Add"));
   add->setObjectName("addReading");
-  connect(add, &QPushButton::clicked, this, &ReadingsEditor::addRow);
+  connect(add, &QPushButton::clicked, this, [this] { addRow(Then::Next); });
   auto* file = new QPushButton(tr("From file ..."));
   file->setObjectName("readingsFile");
   connect(file, &QPushButton::clicked, this, &ReadingsEditor::fileWanted);
@@ -94,7 +99,9 @@ void ReadingsEditor::build(campaign::RecordKind kind) {
   m_refusal = plainLabel();
   m_refusal->setObjectName("readingRefusal");
   m_refusal->setProperty("stop", true);
-  m_refusal->setWordWrap(true);
+  QSizePolicy keeps = m_refusal->sizePolicy();
+  keeps.setRetainSizeWhenHidden(true);  // what is typed below does not move
+  m_refusal->setSizePolicy(keeps);
   m_refusal->hide();
   column->addWidget(m_refusal);
   m_table = new QTableView;
@@ -146,7 +153,15 @@ void ReadingsEditor::setLabel(const std::string& label) {
   if (!m_entries.empty()) m_entries.front()->setFocus();
 }
 
-void ReadingsEditor::addRow() {
+void ReadingsEditor::leave(const QWidget* from, const QWidget* to) {
+  const auto entry = [this](const QWidget* w) { return std::find(m_entries.begin(), m_entries.end(), w) != m_entries.end(); };
+  const QWidget* add = m_body ? m_body->findChild<QPushButton*>("addReading") : nullptr;
+  if (!entry(from) || !to || entry(to) || to == m_label || to == add) return;
+  if (std::all_of(m_entries.begin(), m_entries.end(), [](const QLineEdit* e) { return e->text().isEmpty(); })) return;
+  addRow(Then::Leave);
+}
+
+void ReadingsEditor::addRow(Then then) {
   campaign::Reading reading;
   reading.label =
       (m_label->isEditable() ? m_label->currentText().trimmed() : m_label->currentData().toString())
@@ -156,6 +171,7 @@ void ReadingsEditor::addRow() {
     if (text.isEmpty() && !m_fields[k].required) continue;
     const auto v = numberFrom(text, m_fields[k]);
     if (!v) {
+      if (then == Then::Leave) return;
       m_entries[k]->setFocus();
       m_entries[k]->selectAll();
       return;
@@ -169,7 +185,7 @@ void ReadingsEditor::addRow() {
   if (m_label->isEditable() && !m_label->currentText().isEmpty() &&
       m_label->findText(m_label->currentText()) < 0)
     m_label->addItem(m_label->currentText());
-  m_entries.front()->setFocus();
+  if (then == Then::Next) m_entries.front()->setFocus();
   m_table->scrollToBottom();
 }
 

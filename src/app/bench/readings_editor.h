@@ -30,7 +30,11 @@ class ReadingsEditor : public QWidget {
 
  private:
   void build(campaign::RecordKind kind);
-  void addRow();
+  enum class Then { Next, Leave };
+  /// Takes what stands in the entry row as a reading. @param then the next one is typed, or the row was left
+  void addRow(Then then);
+  /// A row that was typed and left without Add is a reading too.
+  void leave(const QWidget* from, const QWidget* to);
   void change(int row, int column, const QString& typed);
   void removeSelected();
   void edit(const std::function<void(campaign::Record&)>& set);

@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/shared/bound_fields.h"
 #include "app/shared/photo.h"
 #include "app/shared/quantity_edit.h"
 #include "app/shared/text.h"
@@ -21,19 +22,6 @@ constexpr int kColumns = 3;
 
 QString said(const std::string& code) {
   return words::term(code);
-}
-
-QWidget* captioned(const QString& caption, QWidget* field) {
-  auto* box = new QWidget;
-  auto* layout = new QVBoxLayout(box);
-  layout->setContentsMargins(0, 0, 0, 0);
-  layout->setSpacing(2);
-  auto* label = plainLabel(caption);
-  label->setProperty("small", true);
-  layout->addWidget(label);
-  layout->addWidget(field);
-  layout->addStretch();
-  return box;
 }
 
 }  // namespace
@@ -58,22 +46,24 @@ void RecordForm::edit(const Set& set) {
 }
 
 void RecordForm::show(const std::string& id) {
+  if (id != m_record) fields::finishTyping(this);  // what is typed is of the record that was shown
   m_record = id;
   const campaign::Record* r = record();
-  std::string shape = id;
+  std::string shape = id, files = id;
   if (r) {
     shape += campaign::recordKindWord(r->kind);
-    for (const auto& f : r->files) shape += "|" + f.file + f.role;
-    for (const auto& p : m_document.campaign().parts) shape += "/" + p.id + p.name;
-    for (const auto& l : m_document.campaign().links) shape += "/" + l.id;
-    for (const auto& s : m_document.campaign().setups) shape += "/" + s.id + s.name;
+    for (const auto& f : r->files) files += "|" + f.sha256 + f.file + f.role;
   }
-  if (shape == std::exchange(m_shape, shape)) return;
-  build();
+  if (shape != std::exchange(m_shape, shape)) {
+    build();
+    m_files_shown.clear();
+  }
+  if (files != std::exchange(m_files_shown, files)) showFiles();
 }
 
 void RecordForm::build() {
   const campaign::Record* r = record();
+  m_files = nullptr;
   auto* content = new QWidget;
   auto* layout = new QVBoxLayout(content);
   layout->setContentsMargins(0, 0, 8, 0);
@@ -85,7 +75,10 @@ void RecordForm::build() {
     layout->addLayout(grid);
     addSettings(layout, r->kind);
     addAnswers(layout, r->kind);
-    if (!campaign::fileRoles(r->kind).empty()) addFiles(layout);
+    m_files = new QWidget;
+    new QVBoxLayout(m_files);
+    m_files->layout()->setContentsMargins(0, 0, 0, 0);
+    layout->addWidget(m_files);
   }
   layout->addStretch();
   // What stood there goes once the signal that may have come from it is over.
@@ -105,7 +98,7 @@ QWidget* RecordForm::text(const char* name, const QString& label, std::string ca
     if (const campaign::Record* r = record(); r && !(field->hasFocus() && field->isModified()))
       field->setText(QString::fromStdString(r->*member));
   });
-  return captioned(label, field);
+  return fields::captioned(label, field);
 }
 
 QWidget* RecordForm::reference(const char* name, const QString& label,
@@ -113,27 +106,24 @@ QWidget* RecordForm::reference(const char* name, const QString& label,
   auto* box = new QComboBox;
   box->setObjectName(name);
   box->setAccessibleName(label);
-  box->addItem(tr("not said"), QString());
-  const bool part = member == &campaign::Record::part;
-  if (part)
-    for (const campaign::Part& p : m_document.campaign().parts)
-      box->addItem(partName(p), QString::fromStdString(p.id));
-  else if (member == &campaign::Record::setup)
-    for (const campaign::Setup& s : m_document.campaign().setups)
-      box->addItem(QString::fromStdString(s.name.empty() ? s.id : s.name), QString::fromStdString(s.id));
-  else
-    for (const campaign::Link& l : m_document.campaign().links)
-      box->addItem(QString::fromStdString(l.id), QString::fromStdString(l.id));
   const auto pick = [this, box, member] {
-    if (const campaign::Record* r = record())
-      box->setCurrentIndex(std::max(box->findData(QString::fromStdString(r->*member)), 0));
+    const campaign::Campaign& c = m_document.campaign();
+    std::vector<fields::Choice> choices{{"", tr("not set")}};
+    if (member == &campaign::Record::part)
+      for (const campaign::Part& p : c.parts) choices.push_back({p.id, partName(p)});
+    else if (member == &campaign::Record::setup)
+      for (const campaign::Setup& s : c.setups)
+        choices.push_back({s.id, QString::fromStdString(s.name.empty() ? s.id : s.name)});
+    else
+      for (const campaign::Link& l : c.links) choices.push_back({l.id, QString::fromStdString(l.id)});
+    if (const campaign::Record* r = record()) fields::offer(*box, std::move(choices), r->*member);
   };
   pick();
   connect(box, &QComboBox::activated, this, [this, box, member] {
     edit([&](campaign::Record& r) { r.*member = box->currentData().toString().toStdString(); });
   });
   connect(&m_document, &Document::changed, box, pick);
-  return captioned(label, box);
+  return fields::captioned(label, box);
 }
 
 void RecordForm::addAbout(QGridLayout* grid) {
@@ -180,7 +170,7 @@ void RecordForm::addSettings(QVBoxLayout* layout, campaign::RecordKind kind) {
     const QString symbol = typed.kind == quantity::Kind::Number && f.unit != quantity::Unit::None
                                ? " [" + QString::fromUtf8(quantity::symbolOf(f.unit).data()) + "]"
                                : QString();
-    grid->addWidget(captioned(label + symbol, field), int(i) / kColumns, int(i) % kColumns);
+    grid->addWidget(fields::captioned(label + symbol, field), int(i) / kColumns, int(i) % kColumns);
   }
   for (int c = 0; c < kColumns; ++c) grid->setColumnStretch(c, 1);
   layout->addLayout(grid);
@@ -198,7 +188,7 @@ void RecordForm::addAnswers(QVBoxLayout* layout, campaign::RecordKind kind) {
         said((kind == campaign::RecordKind::Inspection ? "look-" : "entry-") + std::string(asked.key));
     box->setObjectName("answer-" + QString(asked.key));
     box->setAccessibleName(label);
-    box->addItem(tr("not said"), QString());
+    box->addItem(tr("not set"), QString());
     for (const char* word : asked.words) box->addItem(said(std::string("word-") + word), QString(word));
     const auto pick = [this, box, key = std::string(asked.key)] {
       if (const campaign::Record* r = record())
@@ -215,14 +205,24 @@ void RecordForm::addAnswers(QVBoxLayout* layout, campaign::RecordKind kind) {
       });
     });
     connect(&m_document, &Document::changed, box, pick);
-    grid->addWidget(captioned(label, box), int(i) / kColumns, int(i) % kColumns);
+    grid->addWidget(fields::captioned(label, box), int(i) / kColumns, int(i) % kColumns);
   }
   for (int c = 0; c < kColumns; ++c) grid->setColumnStretch(c, 1);
   layout->addLayout(grid);
 }
 
-void RecordForm::addFiles(QVBoxLayout* layout) {
+void RecordForm::showFiles() {
   const campaign::Record* r = record();
+  if (!m_files || !r) return;
+  for (auto* row : m_files->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly)) {
+    row->hide();
+    row->deleteLater();  // the signal may have come from it
+  }
+  auto* rows = new QWidget;
+  auto* layout = new QVBoxLayout(rows);
+  layout->setContentsMargins(0, 0, 0, 0);
+  m_files->layout()->addWidget(rows);
+  if (campaign::fileRoles(r->kind).empty()) return;
   auto* add = new QPushButton(tr("Add files ..."));
   add->setObjectName("addFiles");
   connect(add, &QPushButton::clicked, this, &RecordForm::filesWanted);

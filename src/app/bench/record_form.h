@@ -33,10 +33,11 @@ class RecordForm : public QScrollArea {
   void addAbout(QGridLayout* grid);
   void addSettings(QVBoxLayout* layout, campaign::RecordKind kind);
   void addAnswers(QVBoxLayout* layout, campaign::RecordKind kind);
-  void addFiles(QVBoxLayout* layout);
+  void showFiles();
 
   Document& m_document;
-  std::string m_record, m_shape;
+  std::string m_record, m_shape, m_files_shown;  ///< what fields and files were made for
+  QWidget* m_files = nullptr;
 };
 
 }  // namespace distanz::app

@@ -65,6 +65,7 @@ ChainPage::ChainPage(Document& document, QWidget* parent)
   connect(m_part, &PartPanel::photosWanted, this, &ChainPage::photosWanted);
   connect(m_part, &PartPanel::photoChosen, this, &ChainPage::photoChosen);
   connect(m_part, &PartPanel::recordRequested, this, &ChainPage::recordRequested);
+  connect(m_part, &PartPanel::unfoldedChanged, this, &ChainPage::refresh);
 }
 
 void ChainPage::layOut() {
@@ -175,7 +176,7 @@ void ChainPage::addDetails(QHBoxLayout* row) {
   };
   const QString name = QString::fromStdString(id);
   auto* differs = fields::textField(
-      m_document, {"differs", tr("What differs from the others"), finding("describe-setup", {{"setup", id}}),
+      m_document, {"differs", tr("How it differs from the other setups"), finding("describe-setup", {{"setup", id}}),
                    text(&campaign::Setup::differs), put(&campaign::Setup::differs)});
   differs->setObjectName("differs_" + name);
   row->addWidget(differs, 3);
@@ -184,18 +185,23 @@ void ChainPage::addDetails(QHBoxLayout* row) {
     campaign::PartKind kind;
     std::string campaign::Setup::*member;
     QString none;
-  } parts[] = {{"airframe", campaign::PartKind::Airframe, &campaign::Setup::airframe, tr("no airframe said")},
-               {"battery", campaign::PartKind::Battery, &campaign::Setup::battery, tr("no battery said")}};
+  } parts[] = {{"airframe", campaign::PartKind::Airframe, &campaign::Setup::airframe, tr("airframe not set")},
+               {"battery", campaign::PartKind::Battery, &campaign::Setup::battery, tr("battery not set")}};
   for (const auto& p : parts) {
-    std::vector<fields::Choice> choices{{"", p.none}};
-    for (const auto& part : m_document.campaign().parts)
-      if (part.kind == p.kind) choices.push_back({part.id, partName(part)});
-    if (choices.size() < 2) continue;  // made on the page of parts
+    const auto choices = [kind = p.kind, none = p.none](const campaign::Campaign& c) {
+      std::vector<fields::Choice> out{{"", none}};
+      for (const auto& part : c.parts)
+        if (part.kind == kind) out.push_back({part.id, partName(part)});
+      return out;
+    };
     auto* box = fields::choiceField(m_document,
-                                 {p.name, words::term(std::string("differs-") + p.name),
-                                  finding("describe-setup", {{"setup", id}}), text(p.member), put(p.member)},
-                                 choices);
+                                    {p.name, words::term(std::string("differs-") + p.name),
+                                     finding("describe-setup", {{"setup", id}}), text(p.member), put(p.member)},
+                                    choices);
+    const auto refresh = [box] { box->setVisible(box->count() > 1); };  // parts are made on their page
     row->addWidget(box, 1);
+    refresh();
+    connect(&m_document, &Document::changed, box, refresh);
   }
   auto* mast =
       fields::numberField(m_document,
@@ -221,11 +227,8 @@ void ChainPage::addDetails(QHBoxLayout* row) {
 }
 
 void ChainPage::showDetails() {
-  std::string shape = m_setup;
-  for (const auto& p : m_document.campaign().parts)
-    if (p.kind == campaign::PartKind::Airframe || p.kind == campaign::PartKind::Battery)
-      shape += "/" + p.id + p.name;
-  if (shape == std::exchange(m_details_shown, shape)) return;
+  if (m_setup == std::exchange(m_details_shown, m_setup)) return;
+  fields::finishTyping(m_details);
   auto* fresh = new QWidget;
   auto* row = new QHBoxLayout(fresh);
   row->setContentsMargins(0, 0, 0, 0);
@@ -277,7 +280,7 @@ void ChainPage::showElement(const campaign::Link& link) {
   m_facts->setText(m_pattern ? factsText(*m_pattern)
                              : tr("Say what kind of antenna it is, and how it radiates is drawn here."));
   m_mount_side->setVisible(part && isAntenna(slot) && part == campaign::aircraftAntenna(c, link, own));
-  m_right->setVisible(isAntenna(slot));
+  m_right->setVisible(isAntenna(slot) && (!m_part->unfolded() || mountShown()));
   showSide();
 }
 
@@ -297,9 +300,13 @@ void ChainPage::refresh() {
   emit changed();
 }
 
+bool ChainPage::mountShown() const {
+  return m_mount_side->isVisibleTo(m_right) && m_mount_side->isChecked();
+}
+
 void ChainPage::showSide() {
-  const bool mount = m_mount_side->isVisibleTo(this) && m_mount_side->isChecked();
-  if (!m_mount_side->isVisibleTo(this)) m_plain_side->setChecked(true);
+  const bool mount = m_right->isVisibleTo(this) && mountShown();
+  if (!m_mount_side->isVisibleTo(m_right)) m_plain_side->setChecked(true);
   m_left->setVisible(!mount);
   m_right->setMaximumWidth(mount ? QWIDGETSIZE_MAX : kPattern_px);  // the fields need the rest
   m_facts->setVisible(!mount);

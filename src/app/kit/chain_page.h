@@ -54,6 +54,7 @@ class ChainPage : public QWidget {
   void put(const campaign::Slot& slot, const std::string& part);
   void tellFigures(const plan::Chain& chain);
   void showSide();
+  bool mountShown() const;
   QString changeText(const plan::ChainChange& change) const;
 
   Document& m_document;

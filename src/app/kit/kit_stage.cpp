@@ -9,6 +9,7 @@
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <QtConcurrent>
+#include <algorithm>
 
 #include "app/kit/cards.h"
 #include "app/kit/chain_page.h"
@@ -156,17 +157,22 @@ void KitStage::refresh() {
 }
 
 void KitStage::showLinks() {
-  std::string shape;
+  std::vector<std::string> wanted;
   for (const auto& l : document().campaign().links)
-    shape += l.id + (l.kind == campaign::LinkKind::Video ? "/v;" : "/c;");
-  if (shape == std::exchange(m_links_shape, shape)) return;
-  while (QLayoutItem* item = m_links->takeAt(0)) {
-    if (item->widget()) item->widget()->deleteLater();
-    delete item;
+    wanted.push_back(l.id + (l.kind == campaign::LinkKind::Video ? "/v" : "/c"));
+  for (auto it = m_cards.begin(); it != m_cards.end();)
+    if (std::find(wanted.begin(), wanted.end(), it->first) == wanted.end()) {
+      it->second->hide();
+      it->second->deleteLater();
+      it = m_cards.erase(it);
+    } else {
+      ++it;
+    }
+  for (std::size_t i = 0; i < wanted.size(); ++i) {
+    LinkCard*& card = m_cards[wanted[i]];
+    if (!card) card = new LinkCard(document(), document().campaign().links[i].id);
+    m_links->addWidget(card, int(i), 0);  // moves one that stands there; what is typed in it stays
   }
-  int row = 0;
-  for (const auto& l : document().campaign().links)
-    m_links->addWidget(new LinkCard(document(), l.id), row++, 0);
 }
 
 void KitStage::addSetup() {

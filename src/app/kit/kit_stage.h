@@ -1,5 +1,6 @@
 #pragma once
 #include <QFutureWatcher>
+#include <map>
 
 #include "app/shared/photo.h"
 #include "app/shared/stage.h"
@@ -11,6 +12,7 @@ class QStackedWidget;
 namespace distanz::app {
 
 class ChainPage;
+class LinkCard;
 class DifferencesView;
 class PartsView;
 class SetupStrip;
@@ -48,7 +50,8 @@ class KitStage : public Stage, public Exportable {
   void settlePhotos();
   void openPhoto(const QString& part, int photo);
 
-  std::string m_chosen, m_links_shape, m_photos_of;
+  std::string m_chosen, m_photos_of;
+  std::map<std::string, LinkCard*> m_cards;  ///< by link and kind
   bool m_asked = false;           ///< files come as an answer, they were not dropped
   bool m_wants_campaign = false;  ///< files asked for are another campaign, not photos
   SetupStrip* m_strip;

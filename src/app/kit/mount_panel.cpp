@@ -36,6 +36,7 @@ const Mount* MountPanel::find(const campaign::Campaign& c) const {
 
 void MountPanel::show(const std::string& setup, const std::string& link) {
   if (!m_fields || setup != m_setup || link != m_link) {
+    if (m_fields) fields::finishTyping(m_fields);
     m_setup = setup;
     m_link = link;
     if (m_fields) m_fields->deleteLater();  // the signal may have come from there

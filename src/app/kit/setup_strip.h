@@ -1,10 +1,13 @@
 #pragma once
 #include <QScrollArea>
+#include <map>
 #include <string>
 
 #include "app/shared/document.h"
 
+class QFrame;
 class QHBoxLayout;
+class QLabel;
 
 namespace distanz::app {
 
@@ -22,9 +25,12 @@ class SetupStrip : public QScrollArea {
   bool eventFilter(QObject* watched, QEvent* event) override;
 
  private:
-  void build();
+  QFrame* card(std::size_t setup);
   Document& m_document;
-  std::string m_chosen, m_shape;
+  std::string m_chosen;
+  std::map<std::string, QFrame*> m_cards;  ///< by setup and its mark: they stay while others come and go
+  QHBoxLayout* m_row;
+  QLabel* m_hint;
 };
 
 }  // namespace distanz::app

@@ -1,9 +1,11 @@
 #include "app/shared/bound_fields.h"
 
+#include <QApplication>
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLabel>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/shared/text.h"
 #include "core/campaign/record.h"
@@ -70,6 +72,7 @@ QLineEdit* textField(Document& document, const Bound<std::string>& bound) {
   field->setAccessibleName(bound.label);
   field->setPlaceholderText(bound.label);
   QObject::connect(field, &QLineEdit::editingFinished, field, [&document, field, bound] {
+    field->setModified(false);  // from here on it follows the campaign, also where it keeps the focus
     edit(document, bound, field->text().trimmed().toStdString());
   });
   QObject::connect(&document, &Document::changed, field, [&document, field, get = bound.get] {
@@ -89,16 +92,31 @@ QCheckBox* flagField(Document& document, const Bound<bool>& bound) {
   return box;
 }
 
+void offer(QComboBox& box, std::vector<Choice> choices, const std::string& word) {
+  const auto is = [&](const Choice& c) { return c.word == word; };
+  if (std::none_of(choices.begin(), choices.end(), is))
+    choices.push_back({word, QString::fromStdString(word)});  // of a later version
+  for (int i = 0; i < int(choices.size()); ++i) {
+    if (i >= box.count()) box.addItem({});
+    if (box.itemText(i) != choices[size_t(i)].text) box.setItemText(i, choices[size_t(i)].text);
+    box.setItemData(i, QString::fromStdString(choices[size_t(i)].word));
+  }
+  while (box.count() > int(choices.size())) box.removeItem(box.count() - 1);
+  box.setCurrentIndex(int(std::find_if(choices.begin(), choices.end(), is) - choices.begin()));
+}
+
 QComboBox* choiceField(Document& document, const Bound<std::string>& bound,
                        const std::vector<Choice>& choices) {
+  return choiceField(document, bound, [choices](const campaign::Campaign&) { return choices; });
+}
+
+QComboBox* choiceField(Document& document, const Bound<std::string>& bound,
+                       const std::function<std::vector<Choice>(const campaign::Campaign&)>& choices) {
   auto* box = new QComboBox;
   box->setObjectName(bound.name);
   box->setAccessibleName(bound.label);
-  for (const Choice& c : choices) box->addItem(c.text, QString::fromStdString(c.word));
-  const auto refresh = [&document, box, get = bound.get] {
-    const QString word = QString::fromStdString(get(document.campaign()));
-    if (box->findData(word) < 0) box->addItem(word, word);  // of a later version
-    box->setCurrentIndex(box->findData(word));
+  const auto refresh = [&document, box, get = bound.get, choices] {
+    offer(*box, choices(document.campaign()), get(document.campaign()));
   };
   refresh();
   QObject::connect(box, &QComboBox::activated, box, [&document, box, bound](int) {
@@ -106,6 +124,11 @@ QComboBox* choiceField(Document& document, const Bound<std::string>& bound,
   });
   QObject::connect(&document, &Document::changed, box, refresh);
   return box;
+}
+
+void finishTyping(const QWidget* form) {
+  auto* field = qobject_cast<QLineEdit*>(QApplication::focusWidget());
+  if (field && field->isModified() && form->isAncestorOf(field)) emit field->editingFinished();
 }
 
 }  // namespace distanz::app::fields

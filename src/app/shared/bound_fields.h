@@ -40,5 +40,14 @@ struct Choice {
 };
 QComboBox* choiceField(Document& document, const Bound<std::string>& bound,
                        const std::vector<Choice>& choices);
+/// The same of choices that come and go with the campaign: the box stays, what it offers follows.
+QComboBox* choiceField(Document& document, const Bound<std::string>& bound,
+                       const std::function<std::vector<Choice>(const campaign::Campaign&)>& choices);
+
+/// Makes a box offer these choices, with the word chosen that is told; the box and its focus stay.
+void offer(QComboBox& box, std::vector<Choice> choices, const std::string& word);
+
+/// Keeps what is being typed in a field below `form`, before the form shows something else or goes.
+void finishTyping(const QWidget* form);
 
 }  // namespace distanz::app::fields

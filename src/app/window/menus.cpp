@@ -4,6 +4,7 @@
 #include <QMessageBox>
 #include <QTimer>
 
+#include "app/shared/bound_fields.h"
 #include "app/shared/preferences.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
@@ -31,7 +32,10 @@ QAction* MainWindow::action(QMenu* menu, const char* name, const QString& text, 
   a->setObjectName(name);
   a->setShortcut(key);
   if (!key.isEmpty()) a->setToolTip(QString("%1 (%2)").arg(text, key.toString(QKeySequence::NativeText)));
-  connect(a, &QAction::triggered, this, run);
+  connect(a, &QAction::triggered, this, [this, run] {
+    if (m_workspace) fields::finishTyping(m_workspace);  // what is under the cursor belongs to what is saved or taken back
+    (this->*run)();
+  });
   return a;
 }
 

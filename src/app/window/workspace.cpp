@@ -4,6 +4,8 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/shared/bound_fields.h"
+#include "app/shared/tab_order.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
 #include "app/window/stages.h"
@@ -100,6 +102,13 @@ void Workspace::resizeEvent(QResizeEvent* event) {
   fold();
 }
 
+bool Workspace::focusNextPrevChild(bool next) {
+  QWidget* to = nextTabStop(this, next);
+  if (!to) return QWidget::focusNextPrevChild(next);
+  to->setFocus(next ? Qt::TabFocusReason : Qt::BacktabFocusReason);
+  return true;
+}
+
 void Workspace::buildNext() {
   const auto next = std::find(m_stages.begin(), m_stages.end(), nullptr);
   if (next == m_stages.end()) return m_building.stop();
@@ -134,6 +143,7 @@ void Workspace::build(int stage) {
 }
 
 void Workspace::finish() {
+  fields::finishTyping(this);
   for (Stage* stage : m_stages)
     if (stage) stage->finish();
   m_document.close();
@@ -149,6 +159,7 @@ int Workspace::currentStage() const {
 }
 
 void Workspace::showStage(int stage) {
+  fields::finishTyping(this);
   build(stage);
   m_shown = m_stages[size_t(stage)];
   m_views->setCurrentWidget(m_shown);

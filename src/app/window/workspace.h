@@ -43,6 +43,7 @@ class Workspace : public QWidget {
 
  protected:
   void resizeEvent(QResizeEvent* event) override;
+  bool focusNextPrevChild(bool next) override;
 
  private:
   void buildNext();

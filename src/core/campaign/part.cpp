@@ -12,7 +12,7 @@ using namespace limits;
 using quantity::Unit;
 
 constexpr PartField kFields[] = {
-    {PartKind::Antenna, "gain_dbi", "gain", Unit::Dbi, kGainLow_dbi, kGainHigh_dbi},
+    {PartKind::Antenna, "gain_dbi", "gain", Unit::Dbi, kGainLow_dbi, kGainHigh_dbi, true},
     {PartKind::Antenna, "width_deg", "half-power width", Unit::Degree, 1, 359},
     {PartKind::Antenna, "front_to_back_db", "front to back", Unit::Decibel, 0, 100},
     {PartKind::Antenna, "width2_deg", "half-power width across", Unit::Degree, 1, 359},
@@ -26,11 +26,11 @@ constexpr PartField kFields[] = {
     {PartKind::Antenna, "low_mhz", "band from", Unit::Megahertz, kFrequencyLow_mhz, kFrequencyHigh_mhz},
     {PartKind::Antenna, "high_mhz", "band to", Unit::Megahertz, kFrequencyLow_mhz, kFrequencyHigh_mhz},
     {PartKind::Antenna, "size_mm", "largest size", Unit::Millimetre, 1, 10000},
-    {PartKind::Transmitter, "power_dbm", "transmit power", Unit::Dbm, kPowerLow_dbm, kPowerHigh_dbm},
-    {PartKind::Receiver, "sensitivity_dbm", "sensitivity", Unit::Dbm, kLevelLow_dbm, kLevelHigh_dbm},
-    {PartKind::Cable, "loss_db", "loss", Unit::Decibel, 0, kLossHigh_db},
-    {PartKind::Cable, "stop_db", "attenuation outside the band", Unit::Decibel, 0, 200},
-    {PartKind::Battery, "capacity_mah", "capacity", Unit::MilliampereHour, 1, kCapacityHigh_mah},
+    {PartKind::Transmitter, "power_dbm", "transmit power", Unit::Dbm, kPowerLow_dbm, kPowerHigh_dbm, true},
+    {PartKind::Receiver, "sensitivity_dbm", "sensitivity", Unit::Dbm, kLevelLow_dbm, kLevelHigh_dbm, true},
+    {PartKind::Cable, "loss_db", "loss", Unit::Decibel, 0, kLossHigh_db, true},
+    {PartKind::Cable, "stop_db", "attenuation outside the band", Unit::Decibel, 0, 200, true},
+    {PartKind::Battery, "capacity_mah", "capacity", Unit::MilliampereHour, 1, kCapacityHigh_mah, true},
 };
 
 }  // namespace
@@ -61,10 +61,11 @@ std::vector<PartTrait> partTraits(PartKind kind) {
     return {{kind,
              "shape",
              "kind of antenna",
-             {"dipole", "bent-dipole", "monopole", "patch", "helix", "yagi", "circular-omni"}},
-            {kind, "hand", "polarisation", {"right", "left", "linear"}}};
+             {"dipole", "bent-dipole", "monopole", "patch", "helix", "yagi", "circular-omni"},
+             true},
+            {kind, "hand", "polarisation", {"right", "left", "linear"}, true}};
   if (kind == PartKind::Transmitter || kind == PartKind::Receiver)
-    return {{kind, "firmware", "firmware", {}}};
+    return {{kind, "firmware", "firmware", {}, true}};
   return {};
 }
 

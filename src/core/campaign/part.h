@@ -48,7 +48,8 @@ struct PartField {
   const char* key;   ///< with its unit: "gain_dbi"
   const char* what;  ///< "gain"
   quantity::Unit unit;
-  double low, high;  ///< valid, ends included
+  double low, high;    ///< valid, ends included
+  bool first = false;  ///< among the few that matter most for the kind
 };
 std::span<const PartField> partFields();
 /// Those of one kind.
@@ -62,6 +63,7 @@ struct PartTrait {
   const char* key;
   const char* what;
   std::vector<const char*> words;
+  bool first = false;  ///< as PartField::first
 };
 std::vector<PartTrait> partTraits(PartKind kind);
 
