@@ -95,9 +95,9 @@ QString distance(double d) {
 }
 
 QString span(double low, double high) {
-  if (!std::isfinite(high)) return Quantity::tr("%1 to no upper limit").arg(distance(low));
+  if (!std::isfinite(high)) return Quantity::tr("from %1").arg(distance(low));
   const Scaled a = scaled(low), b = scaled(high);
-  return Quantity::tr("%1 to %2")
+  return QString("%1\u2013%2")
       .arg(a.unit == b.unit ? number(a.value, a.decimals) : distance(low), distance(high));
 }
 

@@ -18,8 +18,7 @@ QString shortNumber(double value, int decimals);
 /// "2.41 km" from 1 km, "860 m" below; in miles and feet where the pilot thinks in them. "no limit" where it
 /// is infinite.
 QString distance(double distance_m);
-/// "1.55 to 2.00 km", each end with its own unit where they differ; "... to no upper limit" where high is
-/// infinite.
+/// "1.55–2.00 km", each end with its own unit where they differ; "from 1.55 km" where high is infinite.
 QString span(double low_m, double high_m);
 /// The marks of an axis of distance: every so many metres, round in the pilot's own unit, told in it.
 struct Marks {

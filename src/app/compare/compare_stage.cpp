@@ -55,6 +55,7 @@ CompareStage::CompareStage(Document& document, QWidget* parent)
   m_sheet->setObjectName("compareSheet");
   layout->addWidget(m_pages, 1);
   m_plot->setObjectName("lanes");
+  m_plot->follow(document.axis());
   m_refresh.setSingleShot(true);
   m_refresh.setInterval(0);  // after the column beside it was written: the window answers in between
   connectAll();

@@ -48,15 +48,16 @@ MapView::MapView(Document& document, QWidget* parent) : QWidget(parent), m_docum
   for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged,
                       &Document::previewed, &Document::groundChanged})
     connect(&document, signal, this, [this] { update(); });
+  connect(&document.axis(), &SharedAxis::moved, this, [this] { update(); });
 }
 
 QRect MapView::frame() const {
-  return {theme::kAxisLeft, 2, std::max(width() - theme::kAxisLeft - theme::kAxisRight, 10),
-          std::max(height() - 4, 10)};
+  const DistanceAxis a = axis();
+  return {int(a.left_px), 2, std::max(int(a.right_px - a.left_px), 10), std::max(height() - 4, 10)};
 }
 
 DistanceAxis MapView::axis() const {
-  return {double(theme::kAxisLeft), double(width() - theme::kAxisRight), m_document.axisEnd_m()};
+  return m_document.axisIn(*this);
 }
 
 std::optional<MapFrame> MapView::wholePath() const {

@@ -52,6 +52,7 @@ PlanStage::PlanStage(Document& document, QWidget* parent)
     scroll->setWidget(page);
     m_pages->addWidget(scroll);
   }
+  m_lanes->follow(document.axis());
   layout->addLayout(tabs());
   layout->addWidget(m_pages, 1);
   connect(m_lanes, &LanePlot::picked, &document, [&document](double d) { document.pick(d); });

@@ -9,6 +9,7 @@
 #include <optional>
 #include <variant>
 
+#include "app/shared/distance_axis.h"
 #include "app/shared/ground_keeper.h"
 #include "store/campaign_file.h"
 #include "store/sample_file.h"
@@ -86,6 +87,10 @@ class Document : public QObject {
   /// Picks a distance everywhere; none: picks nothing.
   void pick(std::optional<double> distance_m);
 
+  /// Where the window's distance axis lies.
+  SharedAxis& axis() { return m_axis; }
+  /// The same in the pixels of a view.
+  DistanceAxis axisIn(const QWidget& view) const { return m_axis.in(view, axisEnd_m()); }
   /// Last distance of the shared axis: path, flights and told ranges fit in.
   double axisEnd_m() const;
   /// What the plan says of the campaign as it is, or of the one previewed; computed once per change.
@@ -169,6 +174,7 @@ class Document : public QObject {
   } mutable m_planned;
   bool m_analysed = false;
   std::optional<double> m_picked;
+  SharedAxis m_axis;
   QFutureWatcher<Outcome> m_watcher;
   QTimer m_delay;
   std::shared_ptr<std::atomic<bool>> m_stop;  ///< of the analysis under way

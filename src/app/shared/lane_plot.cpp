@@ -93,6 +93,17 @@ void LanePlot::draw(lanes::Lanes lanes, bool moving) {
   arrange();
 }
 
+void LanePlot::follow(SharedAxis& axis) {
+  m_axis = &axis;
+  connect(&axis, &SharedAxis::moved, this, &LanePlot::arrange);
+}
+
+DistanceAxis LanePlot::axis() const {
+  const double end_m = m_lanes.end_m;
+  return m_axis ? m_axis->in(*this, end_m)
+                : DistanceAxis{double(theme::kAxisLeft), double(width() - theme::kAxisRight), end_m};
+}
+
 void LanePlot::arrange() {
   // The range rule below shows the distances: their room under the last lane is not needed.
   const auto slots_now = lanes::layoutOf(m_lanes, height() + lanes::kScale_px);
@@ -100,8 +111,10 @@ void LanePlot::arrange() {
                     std::equal(slots_now.begin(), slots_now.end(), m_placed.begin(),
                                [](const lanes::Slot& s, const auto& p) { return s.lane == p->slot.lane; });
   if (!same) build(slots_now);
+  const DistanceAxis a = axis();
   for (std::size_t i = 0; i < slots_now.size() && i < m_placed.size(); ++i) {
     m_placed[i]->slot = slots_now[i];
+    m_placed[i]->rect->setMargins(QMargins(int(a.left_px), int(lanes::kTitle_px), width() - int(a.right_px), int(lanes::kGap_px)));
     const int high = std::max(int(slots_now[i].height), 8);
     m_placed[i]->rect->setMinimumSize(10, high);
     m_placed[i]->rect->setMaximumSize(QWIDGETSIZE_MAX, high);
@@ -125,8 +138,6 @@ void LanePlot::build(const std::vector<lanes::Slot>& slots_there) {
     auto placed = std::make_unique<Placed>(Placed{slot, &m_lanes.lanes[slot.lane], rect, nullptr});
     placed->rect->setSizeConstraintRect(QCPLayoutElement::scrInnerRect);
     placed->rect->setAutoMargins(QCP::msNone);
-    placed->rect->setMargins(
-        QMargins(theme::kAxisLeft, int(lanes::kTitle_px), theme::kAxisRight, int(lanes::kGap_px)));
     fill(*placed);
     m_placed.push_back(std::move(placed));
   }

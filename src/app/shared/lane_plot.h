@@ -5,6 +5,7 @@
 #include <optional>
 #include <vector>
 
+#include "app/shared/distance_axis.h"
 #include "lanes/lane.h"
 #include "lanes/paper/paper.h"
 
@@ -27,6 +28,10 @@ class LanePlot : public QWidget {
   /// @param moving something is being dragged: drawn without smooth edges, for speed
   void draw(lanes::Lanes lanes, bool moving = false);
   const lanes::Lanes& shown() const { return m_lanes; }
+  /// Puts distances where the window's axis has them; without, within the usual margins.
+  void follow(SharedAxis& axis);
+  /// Where distances lie, in its own pixels.
+  DistanceAxis axis() const;
   void setPicked(std::optional<double> distance_m);
   /// Draws anew once the window has nothing more urgent to do; a plot that is not seen, when it is shown.
   void replot();
@@ -63,6 +68,7 @@ class LanePlot : public QWidget {
   lanes::Lanes m_lanes;
   std::vector<std::unique_ptr<Placed>> m_placed;
   std::optional<double> m_picked;
+  QPointer<SharedAxis> m_axis;
 };
 
 }  // namespace distanz::app

@@ -1,60 +1,48 @@
 #pragma once
 #include <QWidget>
 
-#include "app/shared/distance_axis.h"
 #include "app/shared/document.h"
+#include "lanes/paper/rule_paper.h"
 
-namespace distanz::analysis {
-struct RangeAnswer;
-struct SetupAnswer;
-}  // namespace distanz::analysis
-namespace distanz::plan {
-struct Prediction;
-}
+class QPushButton;
 
 namespace distanz::app {
 
-/// The spine of the window: the path as a ruler from the station to the far post, and one bar per setup:
-/// hollow for what is predicted, hatched for what has been flown, solid for the dependable range with its
-/// uncertainty as a fading tip, and a notch where battery, ground or a limit turns the aircraft back.
+/// The spine of the window: the path as a ruler from the station to the far post, one bar per setup and the numbers
+/// beside it. Large where it is the answer; its key is folded by a click and stays as it was left.
 class RangeRule : public QWidget {
   Q_OBJECT
  public:
   explicit RangeRule(Document& document, QWidget* parent = nullptr);
-  /// Where on the window's width the axis lies; the stage's lanes use the same.
-  DistanceAxis axis() const;
+  /// Where on its width the axis lies; lanes, map and profile use the same.
+  DistanceAxis axis() const { return m_document.axisIn(*this); }
+  /// @param grown large, as the answer @param compact no room for more than the bars
+  /// @param numbers_px width of what stands beside the axis; 0: numbers go on the bars
+  void showAs(bool grown, bool compact, int numbers_px);
   /// Setups are one row each; where there are more than rows, from which on they are shown.
   int firstShown() const { return m_first; }
   int rowsShown() const;
+  bool keyShown() const;
 
  protected:
   void paintEvent(QPaintEvent*) override;
+  void resizeEvent(QResizeEvent*) override;
   void mousePressEvent(QMouseEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
   void wheelEvent(QWheelEvent* event) override;
 
  private:
+  lanes::RuleLayout layoutNow() const;
+  void fit();
   void pickAt(double x_px);
   void scrollTo(int first);
-  void drawScroll(QPainter& p, int rows) const;
-  void drawRuler(QPainter& p, const DistanceAxis& a) const;
-  void drawBar(QPainter& p, const DistanceAxis& a, std::size_t setup, const QRectF& row) const;
-  void drawPredicted(QPainter& p, const DistanceAxis& a, const plan::Prediction& predicted, const QColor& colour,
-                     const QRectF& bar, bool alone) const;
-  void drawFlown(QPainter& p, const DistanceAxis& a, const analysis::SetupAnswer& limit, const QColor& colour,
-                 const QRectF& bar) const;
-  void drawTurn(QPainter& p, const DistanceAxis& a, const std::string& setup, const QRectF& bar) const;
-  void drawForecast(QPainter& p, const QRectF& area, const std::string& setup) const;
-  void drawHoles(QPainter& p, const DistanceAxis& a, const std::string& setup, const QRectF& bar) const;
-  void drawTypical(QPainter& p, const DistanceAxis& a, const analysis::RangeAnswer& typical,
-                   const QColor& colour, double middle_px) const;
-  void drawText(QPainter& p, std::size_t setup, const QRectF& row) const;
-  void drawRange(QPainter& p, const QRectF& area, const analysis::RangeAnswer& range, bool strong) const;
-  void drawPicked(QPainter& p, const DistanceAxis& a) const;
+  void drawScroll(QPainter& p) const;
 
   Document& m_document;
-  int m_first = 0;
+  QPushButton* m_key;
+  int m_first = 0, m_numbers_px = 0;
+  bool m_grown = false, m_compact = false;
 };
 
 }  // namespace distanz::app

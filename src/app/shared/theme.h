@@ -17,7 +17,7 @@ struct Tokens {
 
 enum class Scheme { Light, Dark };
 
-constexpr int kRail = 84, kColumn = 300, kRule = 132;
+constexpr int kRail = 84, kColumn = 300;
 constexpr int kColumnMargin = 12, kStroke = 3, kStrokeGap = 8;
 constexpr int kColumnText = kColumnMargin + kStroke + kStrokeGap;  ///< where texts of the right column begin
 constexpr int kAxisLeft = 60,

@@ -28,11 +28,14 @@ namespace distanz::app {
 
 namespace fs = std::filesystem;
 
+constexpr QSize kLeast(840, 500);  // 1280 by 800 with a font half as large again, less a title bar
+
 MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
     : QMainWindow(parent), m_prompts(prompts), m_pages(new QStackedWidget), m_banner(plainLabel()) {
   setObjectName("mainWindow");
   setWindowIcon(theme::icon("distanz", theme::tokens().ink));
-  resize(1280, 800);
+  resize(1280, 768);  // with a title bar on a screen of 1280 by 800
+  setMinimumSize(kLeast);
   setAcceptDrops(true);
   auto* central = new QWidget;
   auto* layout = new QVBoxLayout(central);

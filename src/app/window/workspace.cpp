@@ -1,6 +1,7 @@
 #include "app/window/workspace.h"
 
 #include <QHBoxLayout>
+#include <QStyle>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -14,6 +15,7 @@
 namespace distanz::app {
 namespace {
 
+constexpr int kCompactBelow = 620;  // px: lower, the rule shows its bars and nothing else
 constexpr int kFoldBelow = 1040;  // px: narrower, the findings would squeeze the stage
 
 QString said(const std::optional<Finding>& lacks) {
@@ -29,7 +31,9 @@ Workspace::Workspace(Document& document, QWidget* parent)
       m_findings(new FindingsColumn),
       m_rule(new RangeRule(m_document)),
       m_progress(new QProgressBar),
-      m_open(new QPushButton(this)) {
+      m_line(new QWidget),
+      m_verdict(new ElidedLabel({})),
+      m_open(new QPushButton) {
   m_stages.resize(stageTable().size());
   std::vector<StageRail::Entry> entries;
   for (const StageInfo& stage : stageTable()) entries.push_back({titleOf(stage), stage.id});
@@ -60,10 +64,22 @@ void Workspace::layOut() {
   outer->addWidget(m_rail);
   auto* right = new QVBoxLayout;
   right->setSpacing(0);
-  auto* top = new QHBoxLayout;
+  auto* top = m_top = new QHBoxLayout;
   top->setSpacing(0);
-  top->addWidget(m_views, 1);
+  auto* left = new QVBoxLayout;
+  left->setSpacing(0);
+  auto* line = new QHBoxLayout(m_line);
+  line->setContentsMargins(16, 4, 16, 4);
+  m_verdict->setObjectName("verdict");
+  m_verdict->setProperty("section", true);
+  m_verdict->setAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+  line->addWidget(m_verdict, 1);
+  line->addWidget(m_open);
+  left->addWidget(m_line);
+  left->addWidget(m_views, 1);
+  top->addLayout(left, 1);
   top->addWidget(m_findings);
+  m_views->installEventFilter(this);
   right->addLayout(top, 1);
   m_progress->setObjectName("analysing");
   m_progress->setAccessibleName(tr("Analysing"));
@@ -76,7 +92,7 @@ void Workspace::layOut() {
   outer->addLayout(right, 1);
   m_open->setObjectName("openFindings");
   m_open->setCheckable(true);
-  m_open->hide();
+  m_line->hide();
   connect(m_open, &QPushButton::toggled, this, &Workspace::fold);
 }
 
@@ -88,13 +104,45 @@ void Workspace::showProgress(double share) {
 
 void Workspace::fold() {
   const bool narrow = width() < kFoldBelow;
-  m_open->setVisible(narrow);
+  m_line->setVisible(narrow);
+  if (narrow != m_narrow) {
+    m_narrow = narrow;
+    narrow ? m_top->removeWidget(m_findings) : m_top->addWidget(m_findings);
+    m_findings->setProperty("over", narrow);
+    m_findings->style()->unpolish(m_findings);
+    m_findings->style()->polish(m_findings);
+  }
   m_findings->setVisible(!narrow || m_open->isChecked());
+  placeDrawer();
   m_open->setText(m_open->isChecked() ? tr("Close") : tr("What matters"));
-  m_open->adjustSize();
-  const int right = width() - (m_findings->isVisible() ? m_findings->width() : 0);
-  m_open->move(right - m_open->width() - 8, 8);
-  m_open->raise();
+  showRule();
+}
+
+/// Where there is no room beside the stage the column lies over its right side, as long as it is wanted.
+void Workspace::placeDrawer() {
+  if (!m_narrow) return;
+  const QPoint at = m_views->mapTo(this, QPoint(0, 0));
+  m_findings->setGeometry(width() - theme::kColumn, at.y(), theme::kColumn, m_views->height());
+  m_findings->raise();
+}
+
+void Workspace::showRule() {
+  const QString id = m_shown ? stageTable()[size_t(currentStage())].id : "";
+  m_rule->showAs(id == "compare", height() < kCompactBelow, m_narrow ? 0 : theme::kColumn);
+}
+
+/// The axis spans what the stage shows, whatever stands beside it.
+void Workspace::layAxis() {
+  const double left = m_views->mapTo(this, QPoint(0, 0)).x();
+  m_document.axis().lay(this, left + theme::kAxisLeft, left + m_views->width() - theme::kAxisRight);
+}
+
+bool Workspace::eventFilter(QObject* watched, QEvent* event) {
+  if (watched == m_views && (event->type() == QEvent::Resize || event->type() == QEvent::Move)) {
+    layAxis();
+    placeDrawer();
+  }
+  return QWidget::eventFilter(watched, event);
 }
 
 void Workspace::resizeEvent(QResizeEvent* event) {
@@ -164,6 +212,7 @@ void Workspace::showStage(int stage) {
   m_shown = m_stages[size_t(stage)];
   m_views->setCurrentWidget(m_shown);
   m_rail->setCurrent(stage);
+  showRule();
   refreshFindings();
   emit stageChanged();
 }
@@ -174,7 +223,11 @@ void Workspace::showStageNamed(const QString& id) {
 }
 
 void Workspace::refreshFindings() {
-  if (m_shown) m_findings->show(tr("What matters here"), m_shown->findings());
+  if (!m_shown) return;
+  const std::vector<Finding> findings = m_shown->findings();
+  m_findings->show(tr("What matters here"), findings);
+  const words::Said first = findings.empty() ? words::Said() : words::say(findings.front());
+  m_verdict->setText(first.title.isEmpty() ? first.text : first.title);
 }
 
 }  // namespace distanz::app

@@ -8,10 +8,13 @@
 #include <vector>
 
 #include "app/shared/document.h"
+#include "app/shared/elided_label.h"
 #include "app/shared/findings_column.h"
 #include "app/shared/range_rule.h"
 #include "app/shared/stage.h"
 #include "app/window/stage_rail.h"
+
+class QHBoxLayout;
 
 namespace distanz::app {
 
@@ -44,6 +47,7 @@ class Workspace : public QWidget {
  protected:
   void resizeEvent(QResizeEvent* event) override;
   bool focusNextPrevChild(bool next) override;
+  bool eventFilter(QObject* watched, QEvent* event) override;
 
  private:
   void buildNext();
@@ -52,8 +56,12 @@ class Workspace : public QWidget {
   void layOut();
   /// @param share done, 1 at the end
   void showProgress(double share);
-  /// Takes the column of findings away where it would squeeze the stage; a button brings it back.
+  /// Takes the column of findings away where it would squeeze the stage: its first finding stays as a line with a
+  /// button that brings the column back.
   void fold();
+  void placeDrawer();
+  void layAxis();
+  void showRule();
 
   Document& m_document;
   std::vector<Stage*> m_stages;  ///< null until made
@@ -61,11 +69,15 @@ class Workspace : public QWidget {
   QTimer m_building;
   StageRail* m_rail;
   QStackedWidget* m_views;
+  QHBoxLayout* m_top = nullptr;
+  bool m_narrow = false;
   FindingsColumn* m_findings;
   RangeRule* m_rule;
   QProgressBar* m_progress;
   QElapsedTimer m_running;
   int m_patience_ms = 200;  ///< a short one is not worth a flicker
+  QWidget* m_line;          ///< above the stage, where the column is folded
+  ElidedLabel* m_verdict;
   QPushButton* m_open;
 };
 
