@@ -64,7 +64,8 @@ bool fits(const ChannelInfo& channel, const Words& w) {
   return anyPart(channel.names, '|', all) && !anyPart(channel.not_names, '|', all);
 }
 
-const std::string& linkFor(const Words& w, const std::vector<campaign::Link>& links,
+/// The link that a column is of; empty where it tells of video and there is no video link: it is no other link's.
+std::string linkFor(const Words& w, const std::vector<campaign::Link>& links,
                            const ChannelInfo& channel) {
   for (const campaign::Link& l : links) {
     const Words id = wordsOf(l.id + " x");
@@ -75,7 +76,7 @@ const std::string& linkFor(const Words& w, const std::vector<campaign::Link>& li
   const bool video = w.has("video") || (channel.of_video && !w.has("control"));
   for (const campaign::Link& l : links)
     if ((l.kind == campaign::LinkKind::Video) == video) return l.id;
-  return links.front().id;
+  return video ? std::string() : links.front().id;
 }
 
 /// One of a column's unit in the channel's; none for a unit that its quantity cannot have.
@@ -200,6 +201,7 @@ class Matcher {
     ColumnMatch m{column, m_layout.header[static_cast<std::size_t>(column)], std::string(channel), w.unit};
     m.antenna = about.of_link ? w.antenna : 0;
     const std::string link = about.of_link ? linkFor(w, m_links, about) : std::string();
+    if (about.of_link && link.empty()) return std::nullopt;
     if (about.of_link) m.channel = log::linkChannel(link, channel);
     if (about.unit == Unit::Milliwatt && isDbm(w.unit)) {
       m.kind = FieldKind::LevelAsPower;

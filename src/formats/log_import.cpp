@@ -1,5 +1,7 @@
 #include "formats/log_import.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <future>
 
@@ -8,6 +10,7 @@
 #include "core/log/marks.h"
 #include "core/log/silence.h"
 #include "formats/day_order.h"
+#include "formats/lacking_link.h"
 #include "formats/files.h"
 #include "formats/log_format.h"
 #include "formats/readable.h"
@@ -99,6 +102,15 @@ void addLog(GivenLog given, const campaign::Campaign& campaign, log::Recording& 
   }
 }
 
+/// Columns of a link that the kit lacks.
+std::optional<Finding> ofLackingLink(const GivenLog& log, const campaign::Campaign& campaign, bool refused) {
+  const auto lacking = lackingLink(openGiven(log)->head(), campaign.links, log.corrections);
+  if (!lacking) return std::nullopt;
+  const bool video = lacking->kind == campaign::LinkKind::Video;
+  return finding(refused ? (video ? "log-of-video" : "log-of-control") : (video ? "columns-of-video" : "columns-of-control"),
+                 {{"columns", fmt::format("{}", fmt::join(lacking->columns, ", "))}});
+}
+
 void place(ImportedLog& out, log::Recording recording, const campaign::Campaign& campaign, bool unplaced) {
   const auto course = campaign::courseOf(campaign);
   log::Recording by_posts;
@@ -141,10 +153,13 @@ ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& cam
     for (std::size_t i = 1; i < logs.size(); ++i) addLog(std::move(logs[i]), campaign, read.recording, out);
     if (logs.size() > 1) requireMeasurement(read.recording);
     place(out, std::move(read.recording), campaign, first.unplaced);
+    if (auto lacking = ofLackingLink(first, campaign, false)) out.problems.push_back(std::move(*lacking));
   } catch (const ReadCancelled&) {
     throw;
   } catch (const Error& e) {
-    throw InputError(inFile(first.name, e.found));
+    std::optional<Finding> why;
+    if (e.found.code.starts_with("no-measurement")) why = ofLackingLink(first, campaign, true);
+    throw InputError(inFile(first.name, why ? *why : e.found));
   }
   out.sha256 = digest.get();
   out.bytes = std::move(first.bytes);

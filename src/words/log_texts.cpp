@@ -110,6 +110,14 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP(
          "finding",
          "the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first")},
+    {"log-of-video", "",
+     QT_TRANSLATE_NOOP("finding", "it tells of a video link ({columns}), and the kit has none; add a video link first")},
+    {"log-of-control", "",
+     QT_TRANSLATE_NOOP("finding", "it tells of a control link ({columns}), and the kit has none; add a control link first")},
+    {"columns-of-video", "",
+     QT_TRANSLATE_NOOP("finding", "Not used: {columns}. They are of a video link, and the kit has none. Add one under Kit, Links.")},
+    {"columns-of-control", "",
+     QT_TRANSLATE_NOOP("finding", "Not used: {columns}. They are of a control link, and the kit has none. Add one under Kit, Links.")},
     {"no-log", "", QT_TRANSLATE_NOOP("finding", "there is no log")},
     {"no-time-column", "",
      QT_TRANSLATE_NOOP(

@@ -55,8 +55,8 @@ TEST_CASE("quantities: one switch for metric or imperial, one for dBm or mW") {
   CHECK(distance(856.4) == "856 m");
   CHECK(distance(1856) == "1.86 km");
   CHECK(distance(INFINITY) == "no limit");
-  CHECK(span(950, 1830) == "950 m to 1.83 km");
-  CHECK(span(1450, 1830) == "1.45 to 1.83 km");
+  CHECK(span(950, 1830) == "950 m–1.83 km");
+  CHECK(span(1450, 1830) == "1.45–1.83 km");
   CHECK(power(250) == "250 mW");
   CHECK(power(1500) == "1.5 W");
   CHECK(quantity::symbolOf(Unit::Metre) == "m");

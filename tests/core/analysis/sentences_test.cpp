@@ -135,7 +135,7 @@ TEST_CASE("reduced power: both figures, and the wrong one beside the right one")
   const test::Said s = test::reducedSentence(named(), r);
   CHECK_THAT(s.title, Contains("20 dB less power: 400 m"));
   CHECK_THAT(s.text,
-             Contains("2.20 km (95 %: 1.80 to 2.70 km)") && Contains("5.5 times as far, not the 100 times"));
+             Contains("2.20 km (95 %: 1.80–2.70 km)") && Contains("5.5 times as far, not the 100 times"));
   CHECK_THAT(s.text, !Contains("assumed"));
   r.exponent_assumed = true;
   CHECK_THAT(test::reducedSentence(named(), r).text, Contains("assumed"));
@@ -148,11 +148,11 @@ TEST_CASE("ranges in words: units shared where they can be, open ends, bounds wi
   r.estimate_m = 1620;
   r.low_m = 1450;
   r.high_m = 1830;
-  CHECK(test::rangeText(r) == "1.62 km (95 %: 1.45 to 1.83 km)");
+  CHECK(test::rangeText(r) == "1.62 km (95 %: 1.45–1.83 km)");
   r.low_m = 950;
-  CHECK(test::rangeText(r) == "1.62 km (95 %: 950 m to 1.83 km)");
+  CHECK(test::rangeText(r) == "1.62 km (95 %: 950 m–1.83 km)");
   r.high_m.reset();
-  CHECK(test::rangeText(r) == "1.62 km (95 %: 950 m to no upper limit)");
+  CHECK(test::rangeText(r) == "1.62 km (95 %: from 950 m)");
   r.status = Status::AtLeast;
   r.at_least_m = 800;
   CHECK(test::rangeText(r) == "at least 800 m");
