@@ -114,6 +114,7 @@ LogSurvey survey(GivenLog log, const campaign::Campaign& campaign, const Progres
     for (const ColumnMatch& m : matchColumns(head, campaign.links, log.corrections)) out.channels.insert(m.channel);
     const ImportedLog read = importLogs({log}, campaign, progress);
     tellTimes(*read.recording, out);
+    out.farthest_m = read.track.farthest_m;
     out.ended = endedBy(*read.recording, read.track, campaign.links);
   } catch (const ReadCancelled&) {
     throw;

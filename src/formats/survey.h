@@ -14,6 +14,7 @@ struct LogSurvey {
   std::optional<Finding> refused;    ///< why it cannot be brought in by itself
   std::optional<double> begins_s;    ///< s since 1970 on the log's own clock; none where it tells no date
   double lasts_s = 0;
+  double farthest_m = 0;             ///< 0 where nothing places it
   std::set<std::string> channels;    ///< that were matched: "control.rssi_dbm", "lat_deg"
   campaign::Ended ended = campaign::Ended::Unknown;  ///< guessed: the link went, or fell below its limit, far out
 };

@@ -297,7 +297,7 @@ void CampaignFile::edit(const Finding& what, SharedCampaign base, SharedCampaign
 }
 
 Added CampaignFile::addRuns(const Finding& what, std::vector<PackedRun> runs,
-                            std::vector<campaign::Link> links) {
+                            std::vector<campaign::Link> links, Twice twice) {
   State& s = *m_state;
   Added added;
   s.transact([&](std::int64_t revision) -> SharedCampaign {
@@ -310,8 +310,12 @@ Added CampaignFile::addRuns(const Finding& what, std::vector<PackedRun> runs,
                                    {{"setup", fresh.run.setup}, {"log", fresh.run.source().file}})));
       if (const campaign::Run* there = campaign::runOfSameRows(next, fresh.run)) {
         const auto held = [&](const campaign::Source& log) { return holdsLog(s.db, log.sha256); };
-        if (std::all_of(there->sources.begin(), there->sources.end(), held))
-          throw InputError(inFile(fresh.run.source().file, finding("log-twice", {{"run_id", there->id}})));
+        if (std::all_of(there->sources.begin(), there->sources.end(), held)) {
+          const Finding why = finding("log-twice", {{"run_id", there->id}});
+          if (twice == Twice::Refuse) throw InputError(inFile(fresh.run.source().file, why));
+          added.left_out.push_back({static_cast<std::size_t>(&fresh - runs.data()), why});
+          continue;
+        }
         for (std::size_t i = 0; i < fresh.logs.size(); ++i) putLog(s.db, fresh.run.sources.at(i).file, fresh.logs[i]);
         added.restored.push_back(there->id);
         continue;

@@ -25,7 +25,14 @@ struct Added {
   std::vector<campaign::Run> runs;  ///< as they are in the campaign: id and order set
   std::vector<std::string>
       restored;  ///< ids of runs that were there already, whose damaged or missing log came back
+  struct LeftOut {
+    std::size_t which;  ///< of those that were to be added
+    Finding why;
+  };
+  std::vector<LeftOut> left_out;  ///< see Twice::LeaveOut
 };
+/// What becomes of runs whose log is in the campaign already: none is added, or the others are.
+enum class Twice { Refuse, LeaveOut };
 
 /// A campaign kept in one SQLite file, a single plain file whenever nothing is being written. An edit is on
 /// the disk, synced, when edit() returns, whole or not at all, and can be undone, also after the file was
@@ -77,7 +84,8 @@ class CampaignFile {
   /// @param links that the samples were read for
   /// @throws InputError as edit(), also where a log is in the campaign already; Conflict where a setup is
   /// gone, or links were changed
-  Added addRuns(const Finding& what, std::vector<PackedRun> runs, std::vector<campaign::Link> links);
+  Added addRuns(const Finding& what, std::vector<PackedRun> runs, std::vector<campaign::Link> links,
+                Twice twice = Twice::Refuse);
 
   /// Takes in what other programs changed. @return true where campaign() changed @throws FileGone
   bool refresh();

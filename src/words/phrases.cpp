@@ -56,6 +56,7 @@ constexpr TermText kTerms[] = {
     {"field-posts", QT_TRANSLATE_NOOP("term", "spacing of posts")},
     {"field-farPost", QT_TRANSLATE_NOOP("term", "far post")},
     {"field-exponent", QT_TRANSLATE_NOOP("term", "path-loss exponent")},
+    {"channel-lat_lon", QT_TRANSLATE_NOOP("term", "latitude and longitude")},
     {"channel-lat_deg", QT_TRANSLATE_NOOP("term", "latitude")},
     {"channel-lon_deg", QT_TRANSLATE_NOOP("term", "longitude")},
     {"channel-down_rssi_dbm", QT_TRANSLATE_NOOP("term", "signal sent back")},
@@ -115,6 +116,7 @@ constexpr CountText kCounts[] = {
     {"runs", "%n run", QT_TRANSLATE_N_NOOP("count", "%n runs")},
     {"passes", "%n pass", QT_TRANSLATE_N_NOOP("count", "%n passes")},
     {"logs", "%n log", QT_TRANSLATE_N_NOOP("count", "%n logs")},
+    {"logs-more", "%n more log", QT_TRANSLATE_N_NOOP("count", "%n more logs")},
     {"setups", "%n setup", QT_TRANSLATE_N_NOOP("count", "%n setups")},
 };
 

@@ -185,7 +185,18 @@ QString exactly(double value, Unit unit) {
   return withUnit(shortNumber(value, unit == Unit::None || unit == Unit::Degree ? 6 : 2), unit);
 }
 
+QString duration(double s) {
+  if (!std::isfinite(s)) return {};
+  if (std::abs(s) < 60) return withUnit(shortNumber(s, 3), Unit::Second);
+  const double whole = std::floor(std::abs(s) / 60), rest = std::abs(s) - 60 * whole;
+  const QString sign = s < 0 ? QStringLiteral("-") : QString();
+  if (rest < 5e-4) return sign + withUnit(shortNumber(whole, 0), Unit::Minute);
+  const QString seconds = shortNumber(rest, 3);
+  return sign + shortNumber(whole, 0) + ':' + (rest < 10 ? "0" + seconds : seconds);
+}
+
 QString field(quantity::Kind kind, double value) {
+  if (kind == quantity::Kind::Time) return duration(value);
   const double mw =
       kind == quantity::Kind::Power && std::isfinite(value) ? quantity::milliwattFromDbm(value) : 0;
   if (std::isnormal(mw) && style().power == Power::Milliwatt) return milliwatts(mw, 4);

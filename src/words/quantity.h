@@ -40,6 +40,8 @@ QString likelihood(double p);
 QString chance(double p);
 /// Seconds of the day as hours and minutes: "06:30".
 QString clock(double seconds);
+/// "12.5 s", "2 min", "1:30", as parse() reads it back; to a thousandth of a second.
+QString duration(double seconds);
 /// Any quantity at a sensible scale and precision. @param decimals below 0: what suits the unit
 QString quantity(double value, quantity::Unit unit, int decimals = -1);
 

@@ -27,6 +27,7 @@ struct ScriptedPrompts : Prompts {
   std::optional<QString> saveFile(QWidget*, const QString&, const QString&, const QString&) override {
     return answer(save);
   }
+  QString freeCampaignFile() override { return save; }
   std::optional<QString> openFolder(QWidget*, const QString&) override { return answer(folder); }
   bool printer(QWidget*, QPrinter& printer) override {  // into a file
     printer.setOutputFormat(QPrinter::PdfFormat);

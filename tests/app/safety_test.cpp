@@ -202,15 +202,23 @@ TEST_CASE(
     "[regression]") {
   Session s;
   REQUIRE(s.document().edit(step("Name"), named(s.campaign(), "Precious")));
-  trigger(s.window, "newCampaign");  // the dialog answers with the open file's name
+  const auto makeNew = [&] {  // where the script says
+    trigger(s.window, "newCampaign");
+    click(s.window, "newElsewhere");
+    click(s.window, "newVideo");
+    QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+  };
+  makeNew();  // it answers with the open file's name
   waitFor("the refusal", [&] { return !told(s).empty(); });
   CHECK_THAT(told(s), Contains("is the campaign that is open"));
   CHECK(onDisk(s.dir / "field.distanz") == "Precious");
   { store::CampaignFile::create(s.dir / "old.distanz", named(s.campaign(), "Old")); }
   s.prompts.save = QString::fromStdString(s.dir / "old.distanz");
-  trigger(s.window, "newCampaign");
+  makeNew();
   waitFor("the new campaign", [&] { return s.document().path().filename() == "old.distanz"; });
   CHECK(s.campaign().setups[0].name.empty());
+  REQUIRE(s.campaign().links.size() == 1);
+  CHECK(s.campaign().links[0].kind == campaign::LinkKind::Video);
 }
 
 TEST_CASE("window: a folder that was opened before is not silently answered with the file made then",

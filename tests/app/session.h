@@ -24,6 +24,7 @@ struct Session {
     window.show();
     prompts.save = QString::fromStdString(dir / "field.distanz");
     QTest::mouseClick(&child<QPushButton>(window, "startNew"), Qt::LeftButton);
+    QTest::mouseClick(&child<QPushButton>(window, "newControl"), Qt::LeftButton);
     waitFor("the campaign", [&] { return window.workspace() && window.workspace()->current(); });
     waitAnalysed(window);
   }
@@ -45,7 +46,27 @@ struct Session {
     return files;
   }
 
+  /// The box that says what a column of the chosen log means.
+  static QComboBox& meaningOf(ImportDialog& dialog, const QString& column) {
+    auto& table = child<QTableWidget>(dialog, "importColumns");
+    for (int row = 0; row < table.rowCount(); ++row)
+      if (table.item(row, 0)->text() == column) return *dynamic_cast<QComboBox*>(table.cellWidget(row, 1));
+    FAIL("no column " << column.toStdString());
+    throw 0;
+  }
+  /// Gives a column a meaning; an empty one leaves it out.
+  static void mean(ImportDialog& dialog, const QString& column, const char* channel) {
+    QComboBox& box = meaningOf(dialog, column);
+    const int at = box.findData(QString(channel));
+    REQUIRE(at >= 0);
+    box.setCurrentIndex(at);
+    emit box.activated(at);
+  }
+  static std::string meaning(ImportDialog& dialog, const QString& column) {
+    return meaningOf(dialog, column).currentData().toString().toStdString();
+  }
   ImportDialog& dialog(const QStringList& files) {
+    QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
     prompts.files = files;
     trigger(window, "importLogs");
     return child<ImportDialog>(window, "importDialog");

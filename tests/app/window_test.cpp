@@ -13,6 +13,7 @@
 #include "app/compare/compare_stage.h"
 #include "app/runs/run_strip.h"
 #include "app/runs/run_table.h"
+#include "app/runs/import_rows.h"
 #include "app/session.h"
 #include "app/window/stages.h"
 #include "core/analysis/result/campaign_analysis.h"
@@ -98,10 +99,10 @@ TEST_CASE("window: a bad log is refused in the dialog with the reason, and nothi
   distanz::test::spill(s.dir / "A1.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n9,50,-61\n3,70,-62\n");
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv")});
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
-  auto& message = child<QLabel>(dialog, "importMessage");
-  waitFor("the refusal", [&] { return message.text().contains("time runs backwards"); });
-  CHECK_THAT(message.text().toStdString(),
-             Contains("A1.csv") && Contains("line 4") && Contains("Nothing was imported"));
+  const auto told = [&] { return child<QTableWidget>(dialog, "importLogs").item(0, ImportState)->text().toStdString(); };
+  waitFor("the refusal", [&] { return child<QLabel>(dialog, "importMessage").text().contains("Not imported"); });
+  CHECK_THAT(told(), Contains("time runs backwards") && Contains("line 4"));
+  CHECK_THAT(told(), !Contains("A1.csv"));  // it stands beside it
   CHECK(s.campaign().runs.empty());
   CHECK(dialog.isVisible());
 }
@@ -121,13 +122,10 @@ TEST_CASE("window: a column match is shown, corrected by hand, and the correctio
   Session s;
   distanz::test::spill(s.dir / "B7.csv", "time_s;a;Dist(ft)\n0;-60;30\n10;-65;900\n20;-61;30\n");
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "B7.csv")});
-  auto& distance = child<QComboBox>(dialog, "match_distance_m");
-  CHECK(distance.currentText() == "Dist(ft)");
-  auto& signal = child<QComboBox>(dialog, "match_control.rssi_dbm");
-  CHECK(signal.currentData().toInt() == -1);
-  const int column = signal.findText("a");
-  signal.setCurrentIndex(column);
-  emit signal.activated(column);
+  CHECK(s.meaning(dialog, "Dist(ft)") == "distance_m");
+  CHECK(s.meaning(dialog, "a").empty());  // named with its values, and used for nothing
+  CHECK_THAT(child<QTableWidget>(dialog, "importColumns").item(2, 3)->text().toStdString(), Contains("-60"));
+  s.mean(dialog, "a", "control.rssi_dbm");
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
   waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
   CHECK(s.campaign().runs[0].setup == "B");
@@ -143,21 +141,12 @@ TEST_CASE("window: what only its values tell is offered as a guess, and counts o
     log += fmt::to_string(i * 1000) + ";" + fmt::to_string(30 + 40 * i) + ";" + fmt::to_string(-60 - i % 25) + "\n";
   distanz::test::spill(s.dir / "B7.csv", log);
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "B7.csv")});
-  auto& matches = child<QTableWidget>(dialog, "importMatches");
-  auto& time = child<QComboBox>(dialog, "match_time_s");
-  CHECK(time.currentData().toInt() == -1);  // offered, not taken
-  CHECK_THAT(time.currentText().toStdString(), Contains("perhaps ms"));
-  CHECK_THAT(matches.item(0, 2)->text().toStdString(), Contains("guess"));
+  CHECK(s.meaning(dialog, "ms").empty());  // offered, not taken
+  CHECK_THAT(s.meaningOf(dialog, "ms").currentText().toStdString(), Contains("perhaps time"));
   if (qEnvironmentVariableIsSet("DISTANZ_LOOK")) dialog.grab().save(qEnvironmentVariable("DISTANZ_LOOK"));
-  const auto take = [&](const char* box, const char* column) {
-    auto& field = child<QComboBox>(dialog, box);
-    const int at = field.findText(column);
-    field.setCurrentIndex(at);
-    emit field.activated(at);
-  };
-  take("match_time_s", "ms");
-  take("match_distance_m", "d");
-  take("match_control.rssi_dbm", "x");
+  s.mean(dialog, "ms", "time_s");
+  s.mean(dialog, "d", "distance_m");
+  s.mean(dialog, "x", "control.rssi_dbm");
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
   waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
   CHECK(s.campaign().runs[0].source().columns.at("time_s") == "ms");
@@ -185,10 +174,9 @@ TEST_CASE("window: cancelling an import leaves nothing behind") {
   distanz::test::spill(s.dir / "A1.csv", big);
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv")});
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
-  bool closed = false;
-  QObject::connect(&dialog, &QDialog::finished, [&] { closed = true; });
   QTest::mouseClick(&child<QPushButton>(dialog, "importCancel"), Qt::LeftButton);
-  waitFor("the dialog to close", [&] { return closed; });
+  waitFor("the import to stop", [&] { return child<QLabel>(dialog, "importMessage").text().contains("Stopped"); });
+  CHECK(dialog.waiting() == 1);  // it can be begun anew
   CHECK(s.campaign().runs.empty());
   campaign::Run run;
   run.editSource().sha256 = formats::sha256(big);
@@ -202,8 +190,9 @@ TEST_CASE("window: the same log twice is refused") {
   s.import(files);
   ImportDialog& dialog = s.dialog({files[0]});
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
-  waitFor("the refusal",
-          [&] { return child<QLabel>(dialog, "importMessage").text().contains("already, as run A1"); });
+  waitFor("the refusal", [&] {
+    return child<QTableWidget>(dialog, "importLogs").item(0, ImportState)->text().contains("already, as run A1");
+  });
   CHECK(s.campaign().runs.size() == 2);
 }
 

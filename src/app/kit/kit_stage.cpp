@@ -21,6 +21,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
+#include "core/campaign/new_campaign.h"
 #include "lanes/paper/sheet.h"
 
 namespace distanz::app {
@@ -193,15 +194,8 @@ void KitStage::addSetup() {
 
 void KitStage::addLink(campaign::LinkKind kind) {
   campaign::Campaign next = document().campaign();
-  campaign::Link link;
-  const std::string base = kind == campaign::LinkKind::Video ? "video" : "control";
-  link.id = base;
-  for (int n = 2; campaign::findLink(next, link.id); ++n) link.id = base + std::to_string(n);
-  link.kind = kind;
-  if (kind == campaign::LinkKind::Video) link.frequency_mhz = 5800;
-  link.rule.lq_min_pct = 70;
-  next.links.push_back(link);
-  document().edit(finding("add-link", {{"link", link.id}}), next);
+  const std::string id = campaign::addLink(next, kind);
+  document().edit(finding("add-link", {{"link", id}}), next);
 }
 
 void KitStage::askForPhotos(const QString& part) {

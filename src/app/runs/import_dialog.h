@@ -4,77 +4,77 @@
 #include <QDialog>
 #include <QFutureWatcher>
 #include <QLabel>
-#include <QLineEdit>
 #include <QProgressBar>
 #include <QPushButton>
 #include <QTableWidget>
 
+#include "app/runs/columns_table.h"
+#include "app/runs/import_list.h"
 #include "app/runs/importer.h"
 #include "app/runs/log_look.h"
+#include "app/shared/quantity_edit.h"
 
 namespace distanz::app {
 
-/// Logs on their way in: whose setup each flew, why it ended, and how its columns are matched, to be
-/// corrected before anything is kept.
+/// Logs on their way in: whose setup each flew, why it ended, what its columns mean, to be corrected before anything
+/// is kept. What is right is imported, what is not stays here with the reason. Closed, it can be taken up again.
 class ImportDialog : public QDialog {
   Q_OBJECT
  public:
   ImportDialog(Document& document, const QStringList& files, QWidget* parent = nullptr);
+  void add(const QStringList& files) { m_list.add(files); }
+  /// Logs that wait here.
+  int waiting() const { return m_list.size(); }
+
+ signals:
+  void imported();
+  void kept();  ///< closed, to be taken up again
 
  protected:
   void reject() override;
 
  private:
-  struct Looked {
-    PendingLog pending;
-    formats::TableHead head;
-    std::map<std::string, std::string> together;  ///< its corrections before its antennas were told apart
-    std::string matched_as;  ///< the run whose corrections were taken over
-    QString fault;  ///< why the log cannot be read at all; empty where it can
-  };
   void layOut();
+  QLayout* offers();
+  QLayout* below();
   void connectAll();
-  void look(const QString& file);
   void fillLogs();
-  void fillMatches(int row);
-  static QString titleOf(const Looked& l);
-  /// The logs anew, with this one chosen and looked at.
-  void refill(int row);
-  void correct(int row, const std::string& channel, const std::string& column);
-  void showValues(int at, const formats::TableHead& head, int column);
-  QComboBox* dayOrderBox(int row, const formats::ColumnMatch& match);
-  QComboBox* unitBox(int row, const formats::ColumnMatch& match);
-  QComboBox* withBox(int row);
-  /// One row, and then one run, for each antenna that the log tells apart; and back.
-  void tellAntennasApart(int row);
-  void putTogether(int row);
-  std::vector<int> antennasAt(int row) const;
-  QComboBox* methodBox(int row);
+  void fillRow(int row);
+  QWidget* withBox(int row);
+  QWidget* setupBox(int row);
+  QWidget* methodBox(int row);
+  QWidget* endedBox(int row);
+  QWidget* notesField(int row);
+  void tellState(int row);
+  void showOffers();
+  void showButton();
+  void choose(int row);
   /// The chosen log with those that go with it, read beside the window.
   void lookAgain();
   void showLook(const LogLook& look);
+  void showClock();
   void moveFurther(int index, double by_s);
-  int leader() const;
-  std::vector<PendingLog> chosenGroup() const;
   void begin();
+  void settle(int runs, const std::vector<Importer::Refused>& refused, const QStringList& remarks);
   void setBusy(bool busy);
-  std::string guessSetup(const QString& file) const;
+  int row() const { return m_table->currentRow(); }
 
   Document& m_document;
+  ImportList m_list;
   Importer m_importer;
-  std::vector<Looked> m_logs;
   QTableWidget* m_table;
-  QTableWidget* m_matches;
+  ColumnsTable* m_columns;
   RunStrip* m_strip;
-  QCheckBox* m_split;
-  QLabel* m_told;
+  QCheckBox *m_split, *m_place;
+  QLabel *m_told, *m_title, *m_message, *m_lacking;
+  QPushButton *m_add_link, *m_alike;
+  QWidget* m_clock;
+  QuantityEdit* m_offset;
   QFutureWatcher<LogLook> m_look;
   std::shared_ptr<std::atomic<bool>> m_look_stop = std::make_shared<std::atomic<bool>>(false);
-  QLabel* m_matches_title;
-  QLabel* m_message;
   QProgressBar* m_progress;
-  QPushButton* m_import;
-  QPushButton* m_cancel;
+  QPushButton *m_import, *m_cancel;
+  QString m_filled;  ///< which logs the rows are of
 };
 
 }  // namespace distanz::app

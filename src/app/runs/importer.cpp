@@ -1,14 +1,10 @@
 #include "app/runs/importer.h"
 
-#include <QFile>
-#include <QFileInfo>
 #include <QPointer>
 #include <QPromise>
 #include <QtConcurrent>
 #include <algorithm>
 
-#include "app/shared/path_of.h"
-#include "formats/files.h"
 #include "store/log_intake.h"
 #include "words/say.h"
 
@@ -17,6 +13,11 @@ namespace distanz::app {
 namespace {
 
 constexpr int kWhole = 1000;
+
+/// The reason alone: the name stands beside it.
+QString reasonOf(const Error& e, const PendingLog& log) {
+  return words::sentence(withoutFile(e.found, log.file.toStdString()));
+}
 
 }  // namespace
 
@@ -34,18 +35,6 @@ void Importer::cancel() {
   *m_stop = true;
 }
 
-QString nameOf(const PendingLog& log) {
-  const QString name = QFileInfo(log.file).fileName();
-  return log.antenna > 0 ? QObject::tr("%1, antenna %2").arg(name).arg(log.antenna) : name;
-}
-
-formats::GivenLog givenLog(const PendingLog& log) {
-  formats::GivenLog out = formats::givenLog(pathOf(log.file), QFileInfo(log.file).fileName().toStdString(), log.corrections);
-  out.offset_s = log.offset_s;
-  out.unplaced = log.method == campaign::Method::Course;
-  return out;
-}
-
 /// A log with those that go with it.
 void Importer::take(const std::vector<PendingLog>& logs, std::size_t which, const campaign::Campaign& campaign,
                     const std::function<bool(double)>& share, Kept& kept) {
@@ -53,7 +42,7 @@ void Importer::take(const std::vector<PendingLog>& logs, std::size_t which, cons
   std::vector<formats::GivenLog> given;
   given.push_back(givenLog(log));
   for (const PendingLog& other : logs)
-    if (other.with == int(which)) given.push_back(givenLog(other));
+    if (other.with == int(which) && other.wanted) given.push_back(givenLog(other));
   store::TakenLog taken = store::takeLogs(std::move(given), campaign, share);
   campaign::Run run;
   run.setup = log.setup;
@@ -70,23 +59,30 @@ void Importer::take(const std::vector<PendingLog>& logs, std::size_t which, cons
     for (store::PackedRun& one : store::packedRuns(run, std::move(taken), flights)) kept.runs->push_back(std::move(one));
   else
     kept.runs->push_back(store::packedRun(std::move(run), std::move(taken)));
+  kept.of.resize(kept.runs->size(), int(which));
 }
 
 Importer::Outcome Importer::work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign,
                                  const std::function<bool(double)>& progress) {
-  Kept kept{std::make_shared<std::vector<store::PackedRun>>(), {}};
+  Kept kept{std::make_shared<std::vector<store::PackedRun>>(), {}, {}, {}};
   try {
     for (std::size_t i = 0; i < logs.size(); ++i) {
-      if (logs[i].with >= 0) continue;
+      if (logs[i].with >= 0 || !logs[i].wanted) continue;
       const auto share = [&](double part) { return progress((double(i) + part) / double(logs.size())); };
-      take(logs, i, campaign, share, kept);
+      try {
+        take(logs, i, campaign, share, kept);
+      } catch (const formats::ReadCancelled&) {
+        throw;
+      } catch (const Error& e) {
+        kept.refused.push_back({int(i), reasonOf(e, logs[i])});
+      }
       if (!share(1)) throw formats::ReadCancelled();
     }
     return kept;
   } catch (const formats::ReadCancelled&) {
     return Stopped{};
   } catch (const std::bad_alloc&) {
-    return QObject::tr("There is not enough memory for so many logs at once; bring them in a few at a time");
+    return QObject::tr("There is not enough memory for so many logs. Import a few at a time.");
   } catch (const std::exception& e) {
     return words::sentence(e);
   }
@@ -114,25 +110,26 @@ void Importer::finish() {
     emit cancelled();
 }
 
-void Importer::keep(const Kept& kept) {
+void Importer::keep(Kept kept) {
+  if (kept.runs->empty()) return settled({}, std::move(kept), {});
   const Finding what = kept.runs->size() == 1
                            ? finding("import-log", {{"log", kept.runs->front().run.source().file}})
                            : finding("import-logs", {{"logs", kept.runs->size()}});
-  m_document.addRuns(
-      what, std::move(*kept.runs),
-      [self = QPointer(this), remarks = kept.remarks](const store::Added& added, const QString& refused) {
-        if (self) self->settled(added, remarks, refused);
-      });
+  m_document.addRuns(what, std::move(*kept.runs),
+                     [self = QPointer(this), kept](const store::Added& added, const QString& refused) {
+                       if (self) self->settled(added, kept, refused);
+                     });
 }
 
-void Importer::settled(const store::Added& added, QStringList remarks, const QString& refused) {
+void Importer::settled(const store::Added& added, Kept kept, const QString& refused) {
   m_running = false;
+  if (!refused.isEmpty()) return emit failed(refused);
   for (const std::string& id : added.restored)
-    remarks << tr("The damaged log of run %1 was replaced by this one").arg(QString::fromStdString(id));
-  if (refused.isEmpty())
-    emit done(int(added.runs.size()), remarks);
-  else
-    emit failed(refused);
+    kept.remarks << tr("The damaged log of run %1 was replaced by this one").arg(QString::fromStdString(id));
+  for (const store::Added::LeftOut& out : added.left_out)
+    kept.refused.push_back({kept.of[out.which], words::sentence(out.why)});
+  std::stable_sort(kept.refused.begin(), kept.refused.end(), [](const Refused& a, const Refused& b) { return a.log < b.log; });
+  emit done(int(added.runs.size() + added.restored.size()), kept.refused, kept.remarks);
 }
 
 }  // namespace distanz::app

@@ -6,39 +6,24 @@
 #include <memory>
 #include <variant>
 
+#include "app/runs/pending_log.h"
 #include "app/shared/document.h"
-#include "formats/log_import.h"
 
 namespace distanz::app {
 
-/// One log on its way in: the file, and what the pilot says about it.
-struct PendingLog {
-  QString file;
-  std::string setup;
-  campaign::Ended ended = campaign::Ended::Unknown;
-  campaign::Method method = campaign::Method::PathFlight;
-  std::string flight, notes;
-  std::map<std::string, std::string> corrections;
-  int with = -1;                          ///< goes with that one of the logs; -1: it is a run of its own
-  std::optional<double> offset_s;         ///< of one that goes with another: when it begins, where the pilot laid it
-  std::optional<double> from_s, to_s;     ///< what of it is the run
-  std::optional<log::Turn> turn;          ///< as moved by hand
-  bool split = false;                     ///< each of its flights becomes a run
-  int antenna = 0;                        ///< that counts alone, by its corrections; 0: the best of all
-};
-
-/// The log as it is called: the file, and which antenna of it.
-QString nameOf(const PendingLog& log);
-/// What is read of it; its file is opened only where it is too large to be held.
-formats::GivenLog givenLog(const PendingLog& log);
-
-/// Reads logs off the interface thread and adds them to the campaign in one edit: all of them or none.
+/// Reads logs off the interface thread and adds those that are right to the campaign, in one edit; the others come
+/// back with the reason.
 class Importer : public QObject {
   Q_OBJECT
  public:
+  struct Refused {
+    int log;  ///< of those given
+    QString why;
+  };
   explicit Importer(Document& document, QObject* parent = nullptr);
   ~Importer() override;
 
+  /// Those that are wanted, each with those that go with it.
   void start(const std::vector<PendingLog>& logs);
   /// Stops and leaves nothing behind.
   void cancel();
@@ -46,13 +31,15 @@ class Importer : public QObject {
 
  signals:
   void progressed(double share);
-  void done(int runs, const QStringList& remarks);
-  void failed(const QString& reason);
+  void done(int runs, const std::vector<Refused>& refused, const QStringList& remarks);
+  void failed(const QString& reason);  ///< nothing was kept
   void cancelled();
 
  private:
   struct Kept {
     std::shared_ptr<std::vector<store::PackedRun>> runs;
+    std::vector<int> of;  ///< of each run the log that it came from
+    std::vector<Refused> refused;
     QStringList remarks;
   };
   struct Stopped {};
@@ -62,8 +49,8 @@ class Importer : public QObject {
   static Outcome work(const std::vector<PendingLog>& logs, const campaign::Campaign& campaign,
                       const std::function<bool(double)>& progress);
   void finish();
-  void keep(const Kept& kept);
-  void settled(const store::Added& added, QStringList remarks, const QString& refused);
+  void keep(Kept kept);
+  void settled(const store::Added& added, Kept kept, const QString& refused);
 
   Document& m_document;
   QFutureWatcher<Outcome> m_watcher;

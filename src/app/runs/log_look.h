@@ -3,7 +3,7 @@
 #include <optional>
 #include <vector>
 
-#include "app/runs/importer.h"
+#include "app/runs/pending_log.h"
 #include "app/runs/run_strip.h"
 
 namespace distanz::app {

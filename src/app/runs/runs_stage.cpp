@@ -26,6 +26,7 @@
 #include "core/analysis/result/campaign_analysis.h"
 #include "core/log/run_facts.h"
 #include "formats/files.h"
+#include "words/phrases.h"
 #include "words/quantity.h"
 #include "words/say.h"
 
@@ -78,6 +79,11 @@ QHBoxLayout* RunsStage::headRow() {
   auto* keys = new QShortcut(QKeySequence::Paste, this);
   keys->setContext(Qt::WidgetWithChildrenShortcut);
   connect(keys, &QShortcut::activated, this, &RunsStage::paste);
+  m_kept = new QPushButton;
+  m_kept->setObjectName("takeUpImport");
+  m_kept->hide();
+  connect(m_kept, &QPushButton::clicked, this, &Stage::importTakenUp);
+  row->addWidget(m_kept);
   auto* hint = new ElidedLabel(tr("or drop logs on the window"));
   hint->setProperty("muted", true);
   row->addWidget(hint, 1);
@@ -95,6 +101,11 @@ QHBoxLayout* RunsStage::headRow() {
   row->addWidget(m_remove);
   connect(import, &QPushButton::clicked, this, [this] { emit importRequested({}); });
   return row;
+}
+
+void RunsStage::showKeptImport(int logs) {
+  m_kept->setVisible(logs > 0);
+  m_kept->setText(tr("Go on importing %1").arg(words::counted("logs", logs)));
 }
 
 void RunsStage::setUpTable() {

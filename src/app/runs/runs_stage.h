@@ -25,6 +25,7 @@ class RunsStage : public Stage {
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
   void showRun(const std::string& run) override;
+  void showKeptImport(int logs) override;
 
  private:
   using Looked = std::shared_ptr<RunStrip::Shown>;
@@ -52,6 +53,7 @@ class RunsStage : public Stage {
   QLineEdit* m_find;
   QTableView* m_table;
   RunStrip* m_strip;
+  QPushButton* m_kept = nullptr;
   QPushButton* m_void;
   QPushButton* m_remove;
   QFutureWatcher<Looked> m_look;

@@ -161,7 +161,7 @@ void Document::addRuns(const Finding& what, std::vector<store::PackedRun> runs, 
   const auto added = std::make_shared<store::Added>();
   const auto packed = std::make_shared<std::vector<store::PackedRun>>(std::move(runs));
   submit([what, packed, added, links = m_campaign->links](
-             store::CampaignFile& file) { *added = file.addRuns(what, std::move(*packed), links); },
+             store::CampaignFile& file) { *added = file.addRuns(what, std::move(*packed), links, store::Twice::LeaveOut); },
          0, [added, then](const Kept& kept) { then(*added, kept.refused); });
 }
 

@@ -61,7 +61,7 @@ class Document : public QObject {
   /// @param attachments bytes that `next` speaks of, kept in the same step
   bool edit(const Finding& what, const campaign::Campaign& next,
             std::vector<store::Attachment> attachments = {});
-  /// Adds runs, all or none. `then` is called once that is settled, now or later: with what was added, or the
+  /// Adds runs in one step, those left out whose log is there already. `then` is called once that is settled, now or later: with what was added, or the
   /// reason why nothing was.
   using AddedThen = std::function<void(const store::Added& added, const QString& refused)>;
   void addRuns(const Finding& what, std::vector<store::PackedRun> runs, const AddedThen& then);

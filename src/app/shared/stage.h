@@ -31,6 +31,8 @@ class Stage : public QWidget {
   virtual void finish() {}
   /// Does what one of its findings offers.
   virtual void carryOut(const Finding& finding) { (void)finding; }
+  /// So many logs wait in an import that was closed; 0: none.
+  virtual void showKeptImport(int logs) { (void)logs; }
   virtual void takeFiles(const QStringList& files) { (void)files; }
 
   Document& document() const { return m_document; }
@@ -38,6 +40,7 @@ class Stage : public QWidget {
  signals:
   void findingsChanged();
   void importRequested(const QStringList& files);  ///< none: of the pilot's choice
+  void importTakenUp();                            ///< the one that was closed
   void filesRequested(const QString& title, const QString& filter);  ///< for takeFiles()
   void saveRequested(const QString& name, const QByteArray& bytes);  ///< as a file of the pilot's choice
   void recordRequested(const QString& record);                       ///< to see it on the Bench

@@ -14,9 +14,11 @@
 #include "app/runs/import_dialog.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "app/start/new_dialog.h"
 #include "app/start/start_view.h"
 #include "app/window/demo.h"
 #include "app/shared/path_of.h"
+#include "core/campaign/new_campaign.h"
 #include "formats/aside.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
@@ -184,6 +186,7 @@ void MainWindow::showWorkspace(int stage) {
   connect(m_workspace, &Workspace::stageChanged, this, &MainWindow::refreshActions);
   connect(m_workspace, &Workspace::importRequested, this,
           [this](const QStringList& files) { files.isEmpty() ? chooseLogs() : importLogs(files); });
+  connect(m_workspace, &Workspace::importTakenUp, this, &MainWindow::takeUpImport);
   connect(m_workspace, &Workspace::saveRequested, this, &MainWindow::saveBytes);
   connect(m_workspace, &Workspace::filesRequested, this, [this](const QString& title, const QString& filter) {
     Stage* shown = m_workspace->current();
@@ -194,25 +197,6 @@ void MainWindow::showWorkspace(int stage) {
   refreshActions();
 }
 
-namespace {
-
-campaign::Campaign emptyCampaign(const std::string& title) {
-  campaign::Campaign c;
-  c.title = title;
-  campaign::Link control;
-  control.id = "control";
-  control.rule.lq_min_pct = 70;
-  c.links.push_back(control);
-  for (const char* id : {"A", "B"}) {
-    campaign::Setup setup;
-    setup.id = id;
-    c.setups.push_back(setup);
-  }
-  return c;
-}
-
-}  // namespace
-
 bool MainWindow::refuseOpenFile(const QString& file) {
   std::error_code ignored;
   if (!m_document || !fs::equivalent(pathOf(file), m_document->path(), ignored)) return false;
@@ -221,18 +205,24 @@ bool MainWindow::refuseOpenFile(const QString& file) {
 }
 
 void MainWindow::newCampaign() {
-  const auto file = m_prompts.saveFile(this, tr("New campaign"), tr("campaign.distanz"),
-                                       tr("Distanz campaigns (*.distanz)"));
-  if (!file) return;
-  if (refuseOpenFile(*file)) return;
-  const auto c = emptyCampaign(QFileInfo(*file).completeBaseName().toStdString());
-  // The dialog asked before a file of this very name is replaced.
-  openLater(
-      *file,
-      [path = pathOf(*file), c] {
-        store::CampaignFile::create(path, c, store::CampaignFile::Existing::Replace);
+  auto* dialog = new NewDialog(
+      m_prompts.freeCampaignFile(),
+      [this] {
+        return m_prompts.saveFile(this, tr("New campaign"), tr("campaign.distanz"), tr("Distanz campaigns (*.distanz)"))
+            .value_or(QString());
       },
-      0);
+      this);
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  connect(dialog, &NewDialog::chosen, this, &MainWindow::makeCampaign);
+  dialog->open();
+}
+
+void MainWindow::makeCampaign(const QString& file, bool replaces, const std::vector<campaign::LinkKind>& compared) {
+  if (refuseOpenFile(file)) return;
+  const auto c = campaign::newCampaign(QFileInfo(file).completeBaseName().toStdString(), compared);
+  // The dialog asked before a file of this very name is replaced.
+  const auto existing = replaces ? store::CampaignFile::Existing::Replace : store::CampaignFile::Existing::Keep;
+  openLater(file, [path = pathOf(file), c, existing] { store::CampaignFile::create(path, c, existing); }, 0);
 }
 
 void MainWindow::chooseCampaign() {
@@ -249,10 +239,21 @@ void MainWindow::chooseLogs() {
 
 void MainWindow::importLogs(const QStringList& files) {
   if (files.isEmpty() || !m_workspace) return;
-  auto* dialog = new ImportDialog(*m_document, files, m_workspace);  // goes with what it belongs to
-  dialog->setAttribute(Qt::WA_DeleteOnClose);
-  connect(dialog, &QDialog::accepted, m_workspace, [this] { m_workspace->showStageNamed("runs"); });
-  dialog->open();
+  if (m_import && m_import->waiting() > 0) {  // taken up again, with these
+    m_import->add(files);
+    return takeUpImport();
+  }
+  m_import = new ImportDialog(*m_document, files, m_workspace);  // goes with what it belongs to
+  connect(m_import, &ImportDialog::imported, m_workspace, [this] { m_workspace->showStageNamed("runs"); });
+  connect(m_import, &ImportDialog::kept, m_workspace, [this] { m_workspace->setKeptImport(m_import->waiting()); });
+  connect(m_import, &QDialog::finished, m_import, &QObject::deleteLater);
+  m_import->open();
+}
+
+void MainWindow::takeUpImport() {
+  if (!m_import) return;
+  m_workspace->setKeptImport(0);
+  m_import->open();
 }
 
 void MainWindow::importFolder() {

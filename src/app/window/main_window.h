@@ -2,6 +2,7 @@
 #include <QFutureWatcher>
 #include <QLabel>
 #include <QMainWindow>
+#include <QPointer>
 #include <QStackedWidget>
 #include <QThreadPool>
 #include <memory>
@@ -13,6 +14,8 @@
 #include "core/campaign/leaving.h"
 
 namespace distanz::app {
+
+class ImportDialog;
 
 /// The window: a start view, or one open campaign.
 class MainWindow : public QMainWindow {
@@ -62,8 +65,10 @@ class MainWindow : public QMainWindow {
   void dropPages();
   void showStart();
   void newCampaign();
+  void makeCampaign(const QString& file, bool replaces, const std::vector<campaign::LinkKind>& compared);
   void chooseCampaign();
   void chooseLogs();
+  void takeUpImport();
   void importFolder();
   void exportFolder();
   void saveCopy();
@@ -107,6 +112,7 @@ class MainWindow : public QMainWindow {
   QStackedWidget* m_pages;
   QLabel* m_banner;
   Workspace* m_workspace = nullptr;
+  QPointer<ImportDialog> m_import;  ///< open, or closed to be taken up again
   QList<QAction*> m_needs_campaign, m_needs_view;
   QAction *m_undo = nullptr, *m_redo = nullptr;
 };

@@ -1,8 +1,11 @@
 #include "app/window/prompts.h"
 
+#include <QDate>
+#include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QPrintDialog>
+#include <QStandardPaths>
 #include <QPrinter>
 
 namespace distanz::app {
@@ -33,6 +36,14 @@ std::optional<QString> SystemPrompts::saveFile(QWidget* parent, const QString& t
                       ending);  // a name that ends otherwise: let the dialog ask about the real one
   }
   return std::nullopt;
+}
+QString SystemPrompts::freeCampaignFile() {
+  const QDir folder(QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + "/Distanz");
+  folder.mkpath(".");
+  const QString base = QObject::tr("Campaign %1").arg(QDate::currentDate().toString(Qt::ISODate));
+  QString file = folder.filePath(base + ".distanz");
+  for (int n = 2; QFileInfo::exists(file); ++n) file = folder.filePath(QString("%1 (%2).distanz").arg(base).arg(n));
+  return file;
 }
 std::optional<QString> SystemPrompts::openFolder(QWidget* parent, const QString& title) {
   return unlessEmpty(QFileDialog::getExistingDirectory(parent, title));

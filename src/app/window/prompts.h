@@ -16,6 +16,8 @@ struct Prompts {
   /// there already
   virtual std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested,
                                           const QString& filter) = 0;
+  /// Where a new campaign goes unless the pilot chooses: a file that is not there yet.
+  virtual QString freeCampaignFile() = 0;
   virtual std::optional<QString> openFolder(QWidget* parent, const QString& title) = 0;
   /// Sets a printer up. @return false: cancelled
   virtual bool printer(QWidget* parent, QPrinter& printer) = 0;
@@ -27,6 +29,7 @@ struct SystemPrompts : Prompts {
   QStringList openFiles(QWidget* parent, const QString& title, const QString& filter) override;
   std::optional<QString> saveFile(QWidget* parent, const QString& title, const QString& suggested,
                                   const QString& filter) override;
+  QString freeCampaignFile() override;
   std::optional<QString> openFolder(QWidget* parent, const QString& title) override;
   bool printer(QWidget* parent, QPrinter& printer) override;
 };

@@ -177,6 +177,8 @@ void Workspace::build(int stage) {
     m_rail->setLacks(stage, said(made->lacks()));
   });
   connect(slot, &Stage::importRequested, this, &Workspace::importRequested);
+  connect(slot, &Stage::importTakenUp, this, &Workspace::importTakenUp);
+  slot->showKeptImport(m_kept_import);
   connect(slot, &Stage::filesRequested, this, &Workspace::filesRequested);
   connect(slot, &Stage::saveRequested, this, &Workspace::saveRequested);
   connect(slot, &Stage::runRequested, this, [this](const QString& run) {
@@ -195,6 +197,12 @@ void Workspace::finish() {
   for (Stage* stage : m_stages)
     if (stage) stage->finish();
   m_document.close();
+}
+
+void Workspace::setKeptImport(int logs) {
+  m_kept_import = logs;
+  for (Stage* stage : m_stages)
+    if (stage) stage->showKeptImport(logs);
 }
 
 Stage* Workspace::current() const {

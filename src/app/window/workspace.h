@@ -38,7 +38,11 @@ class Workspace : public QWidget {
   /// Null before the first stage is made.
   Stage* current() const;
 
+ /// Logs of an import that was closed and can be taken up again; 0: none.
+  void setKeptImport(int logs);
+
  signals:
+  void importTakenUp();
   void importRequested(const QStringList& files);
   void saveRequested(const QString& name, const QByteArray& bytes);
   void filesRequested(const QString& title, const QString& filter);  ///< by the stage shown
@@ -71,6 +75,7 @@ class Workspace : public QWidget {
   QStackedWidget* m_views;
   QHBoxLayout* m_top = nullptr;
   bool m_narrow = false;
+  int m_kept_import = 0;
   FindingsColumn* m_findings;
   RangeRule* m_rule;
   QProgressBar* m_progress;

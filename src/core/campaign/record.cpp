@@ -204,6 +204,8 @@ TypedAs typedAs(std::string_view key, Unit unit) {
       return of(Kind::Speed);
     case Dimension::Charge:
       return of(Kind::Charge);
+    case Dimension::Time:
+      return of(Kind::Time);
     default:
       return {Kind::Number, unit, std::nullopt};
   }

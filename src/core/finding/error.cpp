@@ -15,6 +15,18 @@ Finding inFile(const std::string& file, Finding fault) {
   return finding("in-file", {{"file", file}, {"fault", std::move(fault)}});
 }
 
+Finding withoutFile(Finding found, const std::string& file) {
+  const auto base = [](const std::string& path) { return path.substr(path.find_last_of('/') + 1); };
+  while (found.code == "in-file") {
+    const Argument *named = found.find("file"), *fault = found.find("fault");
+    const auto* name = named ? std::get_if<std::string>(&named->value) : nullptr;
+    const auto* inside = fault ? std::get_if<std::vector<Finding>>(&fault->value) : nullptr;
+    if (!name || !inside || inside->size() != 1 || base(*name) != base(file)) break;
+    found = Finding(inside->front());
+  }
+  return found;
+}
+
 Finding inRun(const std::string& run, Finding fault) {
   return finding("in-run", {{"fault", std::move(fault)}}, {"run", run});
 }

@@ -31,6 +31,8 @@ Finding findingOf(const std::exception& error);
 /// What was found about a file (or another place with a path), or about a run: "A1.csv: ...", "run A1: ...".
 Finding inFile(const std::string& file, Finding fault);
 Finding inRun(const std::string& run, Finding fault);
+/// The same without that file's name in front, for where it stands beside it. @param file name, or path
+Finding withoutFile(Finding found, const std::string& file);
 /// The finding with its line of the file, counted from 1.
 Finding at(Finding found, int line);
 

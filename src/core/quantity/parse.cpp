@@ -42,6 +42,8 @@ KindInfo info(Kind kind) {
       return {Unit::MetrePerSecond, "50 km/h"};
     case Kind::Charge:
       return {Unit::MilliampereHour, "1500 mAh"};
+    case Kind::Time:
+      return {Unit::Second, "90 s or 1:30"};
     case Kind::Number:
       return {Unit::None, "3"};
   }
@@ -161,8 +163,24 @@ Parsed inCanonical(const KindInfo& kind, const Term& term, std::optional<Unit> b
   return {value, std::nullopt};
 }
 
+/// "1:30", minutes and seconds; none for anything else.
+std::optional<double> minutesAndSeconds(std::string_view text) {
+  Scanner in{text};
+  in.skipSpace();
+  const bool negative = in.take("-") || in.take("\u2212");
+  if (!in.digitAt(0)) return std::nullopt;
+  const auto colon = in.rest.find(':');
+  if (colon == std::string_view::npos || in.rest.find_first_not_of("0123456789") != colon) return std::nullopt;
+  Scanner minutes{in.rest.substr(0, colon)}, seconds{in.rest.substr(colon + 1)};
+  if (!seconds.digitAt(0) || !seconds.digitAt(1)) return std::nullopt;
+  const auto m = minutes.number(), s = seconds.number();
+  seconds.skipSpace();
+  if (!m || !s || !(*s < 60) || !seconds.rest.empty()) return std::nullopt;
+  return (negative ? -1 : 1) * (60 * *m + *s);
+}
+
 bool additive(Kind kind) {
-  return kind == Kind::Length || kind == Kind::Loss || kind == Kind::Gain || kind == Kind::Angle ||
+  return kind == Kind::Time || kind == Kind::Length || kind == Kind::Loss || kind == Kind::Gain || kind == Kind::Angle ||
          kind == Kind::Number;
 }
 
@@ -173,6 +191,8 @@ Parsed parse(Kind kind, std::string_view text, std::optional<Unit> bare) {
   Scanner in{text};
   in.skipSpace();
   if (in.rest.empty()) return refused(about, "nothing-entered");
+  if (kind == Kind::Time)
+    if (const auto told = minutesAndSeconds(text)) return {*told, std::nullopt};
   // Kilometres and miles are shown with decimals and typed back so; metres and feet are not.
   const std::string said = lower(text);
   const bool kept_whole =
@@ -185,7 +205,8 @@ Parsed parse(Kind kind, std::string_view text, std::optional<Unit> bare) {
     in.skipSpace();
     if (in.rest.empty()) break;
     const double sign = in.rest.front() == '-' ? -1 : 1;
-    if (!in.take("+") && !in.take("-")) return refused(about, "not-understood", in.rest);
+    const bool in_parts = kind == Kind::Time && in.digitAt(0);  // "2 min 30 s"
+    if (!in.take("+") && !in.take("-") && !in_parts) return refused(about, "not-understood", in.rest);
     const auto term = readTerm(in);
     if (!term) return refused(about, "not-understood", text);
     if (isStep(kind, lower(term->unit))) {

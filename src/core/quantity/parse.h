@@ -20,6 +20,7 @@ enum class Kind {
   Angle,      ///< degrees
   Speed,      ///< m/s
   Charge,     ///< mAh
+  Time,       ///< s ("2 min", "1:30" accepted)
   Number      ///< no unit
 };
 
