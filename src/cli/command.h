@@ -50,6 +50,14 @@ struct ImportOptions {
 void importCommand(const ImportOptions& options, Io io);
 void placeCommand(const PlaceOptions& options, Io io);
 
+struct NewOptions {
+  std::filesystem::path campaign;
+  std::string compare = "both";  ///< "control", "video" or "both"
+  std::string title;             ///< empty: the file's name
+};
+/// Makes a campaign file; never in place of one that is there.
+void newCommand(const NewOptions& options, Io io);
+
 struct PurgeOptions {
   std::filesystem::path campaign;
 };

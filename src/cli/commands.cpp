@@ -66,6 +66,16 @@ void addImport(CLI::App& app, Io io, Action& action) {
   c->callback([&action, options, io] { action = [options, io] { importCommand(*options, io); }; });
 }
 
+void addNew(CLI::App& app, Io io, Action& action) {
+  auto options = std::make_shared<NewOptions>();
+  CLI::App* c = app.add_subcommand("new", said(QT_TRANSLATE_NOOP("cli", "Make a campaign file")));
+  c->add_option("CAMPAIGN", options->campaign, said(QT_TRANSLATE_NOOP("cli", "a .distanz file that is not there yet")))->required();
+  c->add_option("--compare", options->compare, said(QT_TRANSLATE_NOOP("cli", "what is compared: control, video or both links")))
+      ->check(CLI::IsMember({"control", "video", "both"}));
+  c->add_option("--title", options->title, said(QT_TRANSLATE_NOOP("cli", "title of the campaign; without it the file's name")));
+  c->callback([&action, options, io] { action = [options, io] { newCommand(*options, io); }; });
+}
+
 void addPlace(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<PlaceOptions>();
   CLI::App* c = app.add_subcommand("place", said(QT_TRANSLATE_NOOP("cli", "Say where a run without positions was")));
@@ -295,6 +305,7 @@ int runPlain(const std::vector<std::string>& arguments, Io io) {
   app.fallthrough();  // of subcommands, too
   addSpeech(app);
   Action action;
+  addNew(app, io, action);
   addAnalyse(app, io, action);
   addImport(app, io, action);
   addPlace(app, io, action);

@@ -110,6 +110,7 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP(
          "finding",
          "the campaign has no link yet, so signal columns cannot be told apart; add a link in Kit first")},
+    {"new-ending", "", QT_TRANSLATE_NOOP("finding", "a campaign file's name ends in .distanz")},
     {"log-of-video", "",
      QT_TRANSLATE_NOOP("finding", "it tells of a video link ({columns}), and the kit has none; add a video link first")},
     {"log-of-control", "",

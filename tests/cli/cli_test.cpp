@@ -366,3 +366,21 @@ TEST_CASE("exit codes: usage is 2, refused input is 1 with one line, help is 0")
     CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
   }
 }
+
+TEST_CASE("new: a campaign is made for what is compared, and never in place of another") {
+  const TempDir dir;
+  const std::string file = (dir / "field.distanz").string();
+  CHECK(run({"new", file, "--compare", "video"}).code == 0);
+  const auto c = store::CampaignFile::open(file, store::Access::ReadOnly).campaign();
+  CHECK(c.title == "field");
+  REQUIRE(c.links.size() == 1);
+  CHECK(c.links[0].kind == campaign::LinkKind::Video);
+  CHECK(c.setups.size() == 2);
+  const Ran again = run({"new", file});
+  CHECK(again.code == 1);
+  CHECK_THAT(again.err, Contains("field.distanz"));
+  CHECK(run({"new", (dir / "field.txt").string()}).code == 1);
+  CHECK(run({"new", (dir / "x.distanz").string(), "--compare", "all"}).code == 2);
+  CHECK(run({"new", (dir / "both.distanz").string(), "--title", "Canal"}).code == 0);
+  CHECK(store::CampaignFile::open(dir / "both.distanz", store::Access::ReadOnly).campaign().links.size() == 2);
+}

@@ -46,9 +46,10 @@ ColumnsTable::ColumnsTable(ImportList& list, QWidget* parent) : QTableWidget(0, 
   setSelectionMode(QAbstractItemView::NoSelection);
   setTabKeyNavigation(false);
   horizontalHeader()->setStretchLastSection(true);
-  setColumnWidth(0, 150);
-  setColumnWidth(1, 190);
-  setColumnWidth(2, 120);
+  setWordWrap(false);
+  setColumnWidth(0, 130);
+  setColumnWidth(1, 176);
+  setColumnWidth(2, 104);
   connect(&list, &ImportList::corrected, this, [this](int row) {
     if (row == m_row) refresh();
   });

@@ -18,7 +18,7 @@
 namespace distanz::app {
 namespace {
 
-constexpr int kRow_px = 28, kRowsSeen = 10;
+constexpr int kRow_px = 30, kRowsSeen = 10;
 constexpr double kMostOffset_s = 1e6;
 
 QPushButton* offerButton(const char* name) {
@@ -66,8 +66,7 @@ void ImportDialog::layOut() {
   layout->setSpacing(6);
   setUpImportTable(*m_table);
   m_table->verticalHeader()->setDefaultSectionSize(kRow_px);
-  m_table->setMinimumHeight(120);
-  m_table->setMaximumHeight(kRow_px * kRowsSeen + 34);
+  m_table->setMinimumHeight(96);
   layout->addWidget(m_table, 6);
   layout->addLayout(offers());
   layout->addLayout(below(), 5);
@@ -199,6 +198,7 @@ void ImportDialog::fillLogs() {
     m_table->setRowCount(m_list.size());
     for (int i = 0; i < m_list.size(); ++i) fillRow(i);
   }
+  m_table->setMaximumHeight(kRow_px * std::clamp(m_list.size(), 2, kRowsSeen) + 32);
   for (int i = 0; i < m_list.size(); ++i) tellState(i);
   showOffers();
   showButton();

@@ -20,8 +20,9 @@ void setUpImportTable(QTableWidget& t) {
   t.setSelectionBehavior(QAbstractItemView::SelectRows);
   t.setSelectionMode(QAbstractItemView::SingleSelection);
   t.setTabKeyNavigation(false);
+  t.setWordWrap(false);
   t.horizontalHeader()->setStretchLastSection(true);
-  const int widths[] = {150, 180, 150, 118, 176, 118};
+  const int widths[] = {150, 170, 150, 134, 170, 118};
   for (int i = 0; i < int(std::size(widths)); ++i) t.setColumnWidth(i, widths[i]);
 }
 

@@ -3,6 +3,7 @@
 #include <QFile>
 #include <QFileInfo>
 
+#include "core/finding/error.h"
 #include "words/quantity.h"
 #include "words/say.h"
 
@@ -66,7 +67,7 @@ LogLook lookAt(const std::vector<PendingLog>& logs, const campaign::Campaign& ca
     } catch (const formats::ReadCancelled&) {
       return out;
     } catch (const std::exception& e) {
-      if (!out.refused) out.told = words::sentence(e);
+      if (!out.refused) out.told = words::sentence(withoutFile(findingOf(e), logs.front().file.toStdString()));
       out.refused = true;
       if (logs.size() == 1) return out;
     }

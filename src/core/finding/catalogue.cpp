@@ -261,6 +261,7 @@ constexpr FindingInfo kFindings[] = {
     {"log-too-many-values", Refusal, "runs", "rows:count columns:count most:count", "cut-log"},
     {"log-mostly-blank", Refusal, "runs", "", "choose-log"},
     {"no-such-antenna", Refusal, "runs", "antenna:count antennas", ""},
+    {"new-ending", Refusal, "runs", "", "choose-file"},
     {"no-link-for-log", Refusal, "runs", "", "add-link"},
     {"log-of-video", Refusal, "runs", "columns", "add-link"},
     {"log-of-control", Refusal, "runs", "columns", "add-link"},
