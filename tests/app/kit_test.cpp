@@ -70,8 +70,13 @@ struct Kit : Session {
 TEST_CASE("kit: the signal runs along the chain, and another part shows its dB and metres at once") {
   Kit k;
   CHECK_THAT(k.figures(), Contains("EIRP 20.0 dBm") && Contains("at the far post") && Contains("margin"));
+  CHECK_THAT(k.figures(), Contains("no range: antenna gains not set"));
+  k.grab("rx-antenna");
+  k.pick("newPart");
+  k.type("value-gain_dbi", "0");
   k.grab("tx-antenna");
   k.pick("newPart");
+  k.type("value-gain_dbi", "0");
   k.type("partName", "Print patch");
   k.type("value-gain_dbi", "6 dBi");
   CHECK(k.antenna().name == "Print patch");
@@ -80,7 +85,7 @@ TEST_CASE("kit: the signal runs along the chain, and another part shows its dB a
   k.pick("newPart");
   k.type("partName", "Helix");
   k.type("value-gain_dbi", "12 dBi");
-  k.pick(QString("part_") + QString::fromStdString(k.campaign().parts[1].id));  // the patch again
+  k.pick(QString("part_") + QString::fromStdString(k.campaign().parts[2].id));  // the patch again
   CHECK_THAT(k.figures(), Contains("EIRP 26.0 dBm"));
   CHECK_THAT(child<QLabel>(k.window, "chainChange").text().toStdString(), Contains("-6.0 dB"));
   k.document().undo();

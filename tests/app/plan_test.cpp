@@ -3,6 +3,7 @@
 #include <QListWidget>
 #include <QMenu>
 
+#include "core/campaign/kit.h"
 #include "app/plan/order_view.h"
 #include "app/session.h"
 #include "formats/files.h"
@@ -101,6 +102,10 @@ TEST_CASE("plan: what the prediction counts is chosen beside the path, and chang
   p.type("sensitivity", "-108 dBm");
   click(p.window, "page_chain");
   p.type("value-power_dbm", "100 mW");
+  campaign::Campaign antennas = p.campaign();
+  for (const campaign::Slot* end : {&campaign::kTransmitGain, &campaign::kReceiveGain})
+    campaign::setValueAt(antennas, "A", "control", *end, 0);
+  REQUIRE(p.document().edit(step("Antennas"), antennas));
   p.window.workspace()->showStageNamed("plan");
   click(p.window, "page_path");
   const auto range = [&] { return p.document().planned().limiting("A") ? *p.document().planned().limiting("A")->range_m : 0.0; };

@@ -26,6 +26,7 @@ struct Session {
     QTest::mouseClick(&child<QPushButton>(window, "startNew"), Qt::LeftButton);
     QTest::mouseClick(&child<QPushButton>(window, "newControl"), Qt::LeftButton);
     waitFor("the campaign", [&] { return window.workspace() && window.workspace()->current(); });
+    window.activateWindow();  // no window manager gives it back after the dialog
     waitAnalysed(window);
   }
   Document& document() { return window.workspace()->document(); }

@@ -17,6 +17,8 @@ inline campaign::Campaign planned() {
   a.id = "A";
   c.setups = {a};
   campaign::setValueAt(c, "A", "control", campaign::kTransmitPower, 20);
+  campaign::setValueAt(c, "A", "control", campaign::kTransmitGain, 0);
+  campaign::setValueAt(c, "A", "control", campaign::kReceiveGain, 0);
   return c;
 }
 

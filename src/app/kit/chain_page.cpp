@@ -332,8 +332,11 @@ void ChainPage::tellFigures(const plan::Chain& chain) {
   if (chain.eirp_dbm) told << tr("EIRP %1").arg(dbm(*chain.eirp_dbm));
   if (chain.received_dbm) told << tr("at the far post %1").arg(dbm(*chain.received_dbm));
   if (chain.margin_db) told << tr("margin %1 dB").arg(words::number(*chain.margin_db, 1));
-  if (chain.range_m) told << tr("predicted %1").arg(words::distance(*chain.range_m));
-  if (told.isEmpty()) told << tr("Enter the transmit power, and the levels run along the chain.");
+  if (chain.range_m)
+    told << tr("predicted %1").arg(words::distance(*chain.range_m));
+  else if (chain.eirp_dbm && !campaign::antennasKnown(m_document.campaign(), ends()))
+    told << tr("no range: antenna gains not set");
+  if (told.isEmpty()) told << tr("Enter the transmit power to see the levels.");
   m_figures->setText(told.join("   \u00b7   "));
 }
 

@@ -186,6 +186,10 @@ std::optional<radio::LinkEnds> endsOf(const Campaign& c, const Link& link, const
   return ends;
 }
 
+bool antennasKnown(const Campaign& c, const SetupLink& ends) {
+  return valueAt(c, ends, kTransmitGain) && valueAt(c, ends, kReceiveGain);
+}
+
 std::optional<double> criticalAt(const Campaign& c, const Link& link, const SetupLink& ends) {
   if (sensitivityOf(link)) return criticalFromKit(link);
   const auto receiver = valueAt(c, ends, kReceiver);

@@ -64,6 +64,9 @@ Brought withPartsOf(const Campaign& campaign, const Campaign& other, const std::
 /// is not known.
 std::optional<radio::LinkEnds> endsOf(const Campaign& campaign, const Link& link, const SetupLink& ends);
 
+/// Both antennas state a gain: without, a level can be counted, but how far it reaches is nobody's to say.
+bool antennasKnown(const Campaign& campaign, const SetupLink& ends);
+
 /// The level at which the link still counts as usable, as the kit tells it: criticalFromKit(), or where the
 /// link states no sensitivity, that of the receiver.
 std::optional<double> criticalAt(const Campaign& campaign, const Link& link, const SetupLink& ends);

@@ -85,11 +85,12 @@ Chain chainOf(const Campaign& c, const Link& link, const SetupLink& ends, const 
     if (const auto size_mm = antenna->value("size_mm")) out.radiator_m = *size_mm / 1000;
   if (told) out.received_dbm = received;
   if (told && out.critical_dbm) out.margin_db = *out.received_dbm - *out.critical_dbm;
-  if (out.critical_dbm) out.range_m = model.range_m(*sums, *out.critical_dbm);
+  if (out.critical_dbm && antennasKnown(c, ends)) out.range_m = model.range_m(*sums, *out.critical_dbm);
   return out;
 }
 
 std::optional<ChainChange> changeBetween(const Chain& before, const Chain& after) {
+  if (!before.eirp_dbm || !after.eirp_dbm) return std::nullopt;  // there was no level to change
   ChainChange out;
   const std::size_t n = std::min(before.elements.size(), after.elements.size());
   for (std::size_t i = 0; i < n; ++i) {

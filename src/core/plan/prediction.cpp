@@ -52,7 +52,7 @@ double newFlight_sd_db(const campaign::Campaign& c) {
 }
 
 void addRanges(const campaign::Campaign& c, const PathModel& model, const LegModel& legs, const radio::LinkEnds& ends,
-               const NotKnown& not_known, double step_m, Prediction& p) {
+               const NotKnown& not_known, double step_m, bool antennas, Prediction& p) {
   const Either either = eitherOf(legs, p.distance_m, step_m);
   p.not_known = not_known.parts();
   for (std::size_t i = 0; i < p.distance_m.size(); ++i) {
@@ -60,7 +60,7 @@ void addRanges(const campaign::Campaign& c, const PathModel& model, const LegMod
     p.low_dbm.push_back(p.received_dbm[i] + either.shaded_db[i] - kSure * sd);
     p.high_dbm.push_back(p.received_dbm[i] + either.best_db[i] + kSure * sd);
   }
-  if (!p.critical_dbm) return;
+  if (!p.critical_dbm || !antennas) return;
   const double flight = newFlight_sd_db(c);
   const auto ranges = model.ranges_m(ends, *p.critical_dbm, [&](double d) {
     const double sd = not_known.margin_sd_db(d), worst = either.at(either.worst_db, d),
@@ -120,7 +120,7 @@ std::vector<Prediction> predict(const campaign::Campaign& campaign, double reach
     }
     const LegModel legs(campaign, x.setup, x.link, x.own);
     if (legs.known()) p.legs = legs.at(far_m, true);
-    addRanges(campaign, model, legs, x.ends, NotKnown(campaign, x.link, x.own), step, p);
+    addRanges(campaign, model, legs, x.ends, NotKnown(campaign, x.link, x.own), step, campaign::antennasKnown(campaign, x.own), p);
   });
   return out;
 }

@@ -47,7 +47,12 @@ TEST_CASE("chain: runs from the power to the far post, and meets the prediction 
 
 TEST_CASE("chain: what nobody said is told as not known, and without a power or a path there are no levels") {
   Campaign c = test::planned();
+  setValueAt(c, "A", "control", kTransmitGain, {});
+  setValueAt(c, "A", "control", kReceiveGain, {});
   plan::Chain chain = chainOfA(c);
+  CHECK(chain.received_dbm);
+  CHECK_FALSE(chain.range_m);  // without antennas how far it reaches is nobody's to say
+  CHECK_FALSE(plan::predict(c, 3000)[0].range_m);
   for (const plan::ChainElement& e : chain.elements)
     CHECK(e.known == (std::string(e.what) == "power" || std::string(e.what) == "path"));
   c.paths.clear();
@@ -55,8 +60,10 @@ TEST_CASE("chain: what nobody said is told as not known, and without a power or 
   CHECK(chain.eirp_dbm);
   CHECK_FALSE(chain.received_dbm);
   CHECK(std::isnan(chain.elements.back().level_dbm));
+  const plan::Chain powered = chain;
   setValueAt(c, "A", "control", kTransmitPower, {});
   chain = chainOfA(c);
+  CHECK_FALSE(plan::changeBetween(chain, powered));  // the first power typed is no change of a level
   CHECK_FALSE(chain.eirp_dbm);
   CHECK(std::isnan(chain.elements.front().level_dbm));
 }
@@ -70,7 +77,7 @@ TEST_CASE("chain: another part shows its dB and metres, and a record stands behi
   c.parts.push_back(helix);
   const SetupLink& own = c.setups[0].links.at("control");
   const auto swaps = plan::swapsFor(c, c.links[0], own, kTransmitGain);
-  REQUIRE(swaps.size() == 1);
+  REQUIRE(swaps.size() == 2);  // and the other end's antenna
   CHECK(swaps[0].part == "helix");
   CHECK_THAT(swaps[0].change.level_db, WithinAbs(6, 1e-9));
   const plan::Chain before = plan::chainOf(c, c.links[0], own);
