@@ -4,62 +4,59 @@ namespace distanz::words {
 namespace {
 
 constexpr Text kCompareTexts[] = {
-    {"better", QT_TRANSLATE_NOOP("finding", "{better_name} is better than {worse}"), ""},
-    {"better-alone", QT_TRANSLATE_NOOP("finding", "{better_name} may be better than {worse}"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Clear if only these two had been compared; with so many pairs looked at, one may look "
-         "so by chance.")},
-    {"no-practical-difference", QT_TRANSLATE_NOOP("finding", "{a} and {b}: no practical difference"),
-     QT_TRANSLATE_NOOP("finding", "Their ranges are within {threshold} of each other.")},
-    {"undecided", QT_TRANSLATE_NOOP("finding", "{a} or {b}: cannot tell yet"), ""},
-    {"nothing-to-compare", QT_TRANSLATE_NOOP("finding", "{a} or {b}: nothing to compare yet"),
+    {"better", QT_TRANSLATE_NOOP("finding", "{better_name} reaches {ratio:.2}× as far as {worse_name}"),
+     QT_TRANSLATE_NOOP("finding", "Certain.")},
+    {"better-open", QT_TRANSLATE_NOOP("finding", "{better_name} reaches farther than {worse_name}"),
+     QT_TRANSLATE_NOOP("finding", "Certain.")},
+    {"better-alone", QT_TRANSLATE_NOOP("finding", "{better_name} reaches {ratio:.2}× as far as {worse_name}"),
+     QT_TRANSLATE_NOOP("finding", "Likely, not certain: several setups were compared.")},
+    {"better-alone-open", QT_TRANSLATE_NOOP("finding", "{better_name} reaches farther than {worse_name}"),
+     QT_TRANSLATE_NOOP("finding", "Likely, not certain: several setups were compared.")},
+    {"no-practical-difference", QT_TRANSLATE_NOOP("finding", "{a_name} and {b_name} reach equally far"),
+     QT_TRANSLATE_NOOP("finding", "Their ranges differ by less than {threshold}.")},
+    {"undecided", QT_TRANSLATE_NOOP("finding", "{a_name} or {b_name}: cannot tell yet"), ""},
+    {"probably-farther", QT_TRANSLATE_NOOP("finding", "{better_name} probably reaches farther: {ratio:.2}×"),
+     QT_TRANSLATE_NOOP("finding", "Not certain yet against {worse_name}.")},
+    {"probably-farther-open", QT_TRANSLATE_NOOP("finding", "{better_name} probably reaches farther"),
+     QT_TRANSLATE_NOOP("finding", "Not certain yet against {worse_name}.")},
+    {"nothing-to-compare", QT_TRANSLATE_NOOP("finding", "{a_name} or {b_name}: not enough data"),
+     QT_TRANSLATE_NOOP("finding", "Fly both over the same path until the link grows weak.")},
+    {"power-hides-difference",
+     QT_TRANSLATE_NOOP("finding", "{a_name} or {b_name}: power and antenna look alike"),
      QT_TRANSLATE_NOOP("finding",
-                       "The flights do not hold enough to compare them. Fly each setup over the same path, "
-                       "far enough for the link to grow weak.")},
-    {"power-hides-difference", QT_TRANSLATE_NOOP("finding", "{a} or {b}: power and antenna look alike"),
-     QT_TRANSLATE_NOOP("finding",
-                       "The {link} transmitter chose its power by itself and the logs do not tell which, so "
-                       "nobody can say what a difference on {link} comes from. How far each gets with it "
-                       "stands.")},
+                       "The {link} transmitter uses dynamic power, and the logs do not show which. Its range "
+                       "stands, a comparison does not.")},
     {"without-link", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "Without {link}, where the transmitter chose its power and the logs do not tell "
-                       "which.")},
+     QT_TRANSLATE_NOOP("finding", "The {link} link is left out: its power is dynamic and not logged.")},
     {"more-verdicts", QT_TRANSLATE_NOOP("finding", "{pairs:pairs-more}"),
-     QT_TRANSLATE_NOOP("finding",
-                       "They are in the data of this view (CSV) and in the command line's answer.")},
+     QT_TRANSLATE_NOOP("finding", "Save the data of this view to see them.")},
     {"flown-once-each", "",
-     QT_TRANSLATE_NOOP("finding", "Each was flown once, so nothing can be said about repeatability.")},
-    {"longer-one", "", QT_TRANSLATE_NOOP("finding", "{name} is {chance:likely} the longer one.")},
+     QT_TRANSLATE_NOOP("finding", "Each was flown once: the spread of flights is assumed.")},
+    {"longer-one", "", QT_TRANSLATE_NOOP("finding", "{name} has the longer range, {chance:likely}.")},
     {"ratio-and-level", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Its range is {ratio:.2} times as long (95 %: {ratio.low:.2} to {ratio.high:.2}), "
-                       "{delta:.1} stronger (95 %: {delta.low:#.1} to {delta.high:#.1}){paired}.")},
-    {"ratio-at-least", "", QT_TRANSLATE_NOOP("finding", "Its range is at least {least:.2} times as long.")},
+                       "Range ratio {ratio:.2} (95 %: {ratio.low:.2}–{ratio.high:.2}){paired}. Signal "
+                       "{delta:+.1} (95 %: {delta.low:#+.1} to {delta.high:#+.1}).")},
+    {"ratio-at-least", "", QT_TRANSLATE_NOOP("finding", "The range is at least {least:.2}× as long.")},
     {"ratio-alone", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Its range is {ratio:.2} times as long (95 %: {ratio.low:.2} to {ratio.high:.2}){paired}.")},
+     QT_TRANSLATE_NOOP("finding", "Range ratio {ratio:.2} (95 %: {ratio.low:.2}–{ratio.high:.2}){paired}.")},
     {"level-alone", "",
      QT_TRANSLATE_NOOP("finding",
-                       "It is {delta:.1} stronger (95 %: {delta.low:#.1} to {delta.high:#.1}){paired}.")},
+                       "Signal {delta:+.1} (95 %: {delta.low:#+.1} to {delta.high:#+.1}){paired}.")},
     {"from-paired-flights", "",
      QT_TRANSLATE_NOOP("finding", ", from {flights:flights-from} with both aboard")},
     {"more-than-practical", "",
-     QT_TRANSLATE_NOOP("finding", "It is {chance:likely} more than {threshold} longer.")},
-    {"if-anything", "", QT_TRANSLATE_NOOP("finding", "If anything, {name} is the longer one.")},
+     QT_TRANSLATE_NOOP("finding", "More than {threshold} longer: {chance:likely}.")},
+    {"if-anything", "", QT_TRANSLATE_NOOP("finding", "If anything, {name} is ahead.")},
     {"look-so-far", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "So far: {pairs} of {planned} planned pairs are flown, {left} to go. Looked at before that, a "
-         "difference must be clearer to count.")},
-    {"look-planned", "", QT_TRANSLATE_NOOP("finding", "Judged at the planned number of {planned} pairs.")},
+         "{pairs} of {planned} planned pairs are flown. An early answer needs a clearer difference.")},
+    {"look-planned", "", QT_TRANSLATE_NOOP("finding", "Judged at the planned {planned} pairs.")},
     {"look-beyond", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Judged after {pairs} pairs, {planned} were planned: looked at so often, a difference must be "
-         "clearer to count.")},
+         "Judged after {pairs} pairs; {planned} were planned. Each extra look needs a clearer difference.")},
     {"level-on-link", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -67,62 +64,49 @@ constexpr Text kCompareTexts[] = {
     {"elsewhere", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "On other ground like this the {link} link would typically reach {typical}, and dependably "
-         "{dependable}.")},
+         "On other ground like this, the {link} link: median range {typical}, reliable range {dependable}.")},
     {"too-many-pairs-needed", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "More than {most} further pairs of flights would be needed: the difference, if any, "
-                       "is too small to settle by flying.")},
-    {"more-paired-flights-needed", "",
-     QT_TRANSLATE_NOOP("finding", "About {flights:flights-more} with both aboard should tell.")},
-    {"more-pairs-needed", "", QT_TRANSLATE_NOOP("finding", "About {pairs:flight-pairs-more} should tell.")},
+     QT_TRANSLATE_NOOP("finding", "Telling them apart would take more than {most} more pairs of flights.")},
+    {"more-paired-flights-needed", "", QT_TRANSLATE_NOOP("finding", "Fly {flights} more with both aboard.")},
+    {"more-pairs-needed", "", QT_TRANSLATE_NOOP("finding", "Fly {pairs} more of each.")},
     {"why-flights-of-pair", "",
-     QT_TRANSLATE_NOOP("finding", "On the {link} link: {a} {a_flights:flights}, {b} {b_flights:flights}.")},
+     QT_TRANSLATE_NOOP("finding", "{link} link: {a} {a_flights:flights}, {b} {b_flights:flights}.")},
     {"why-paired", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Both listened in the same {flights:flights-from}: day and place cancel, so only these count.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Both were received in the same {flights:flights-from}. Day and place cancel out.")},
     {"why-place-by-place", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Compared place by place over the path both flew, so hills and holes cancel.")},
+                       "Compared place by place along the shared path. Hills and holes cancel out.")},
     {"why-no-common-stretch", "",
-     QT_TRANSLATE_NOOP("finding", "They share no stretch of path: only their ranges are compared.")},
-    {"why-repeatability", "", QT_TRANSLATE_NOOP("finding", "Flights of one setup differ by {sd:.1} (sd).")},
+     QT_TRANSLATE_NOOP("finding", "They share no part of the path. Only their ranges are compared.")},
+    {"why-repeatability", "", QT_TRANSLATE_NOOP("finding", "Flight-to-flight spread: {sd:.1} (1σ).")},
     {"why-repeatability-assumed", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "Flights of one setup differ by {sd:.1} (sd), assumed: each was flown once.")},
+     QT_TRANSLATE_NOOP("finding", "Flight-to-flight spread: {sd:.1} (1σ), assumed. Each was flown once.")},
     {"why-fall-of-pair", "",
      QT_TRANSLATE_NOOP("finding",
-                       "The signal falls by {slope:.0} per factor 10 of distance (exponent {exponent:.2}, "
-                       "{exponent.low:.2} to {exponent.high:.2}), so {delta:.1} is {gain:.0} of range.")},
+                       "The signal falls by {slope:.0} per factor 10 of distance (exponent {exponent:.2}, 95 "
+                       "%: {exponent.low:.2}–{exponent.high:.2}). So {delta:.1} is {gain:.0} of range.")},
     {"why-chance", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Chance that {setup} carries further: {chance:chance}; by over {threshold}: {chance_more:chance}.")},
-    {"not-flown", QT_TRANSLATE_NOOP("finding", "{setup}: not flown yet"),
-     QT_TRANSLATE_NOOP("finding", "Fly {name} over the path to learn its range.")},
-    {"flown-on-courses", QT_TRANSLATE_NOOP("finding", "{setup}: flown on courses only"),
-     QT_TRANSLATE_NOOP("finding", "Its stretches are told under Stretches. How far it carries in the open no course tells: fly {name} out and back over the path.")},
-    {"range-dependable", QT_TRANSLATE_NOOP("finding", "{setup}: dependable to {told}"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Half of new flights keep the rule all the way to {typical}; nineteen in twenty to {dependable}.")},
-    {"range-at-least", QT_TRANSLATE_NOOP("finding", "{setup}: dependable to at least {told}"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Half of new flights keep the rule all the way to {typical}; nineteen in twenty to {dependable}.")},
-    {"range-unknown", QT_TRANSLATE_NOOP("finding", "{setup}: dependable range not known"),
      QT_TRANSLATE_NOOP("finding",
-                       "Half of new flights keep the rule all the way to {typical}; how far nineteen in "
-                       "twenty do is not known.")},
+                       "Chance that {setup} reaches farther: {chance:chance}. By more than {threshold}: "
+                       "{chance_more:chance}.")},
+    {"not-flown", QT_TRANSLATE_NOOP("finding", "{name}: not flown yet"),
+     QT_TRANSLATE_NOOP("finding", "Fly it over the path to learn its range.")},
+    {"flown-on-courses", QT_TRANSLATE_NOOP("finding", "{name}: flown on courses only"),
+     QT_TRANSLATE_NOOP("finding", "See Compare, Sections. For a range, fly it out and back over the path.")},
+    {"range-dependable", QT_TRANSLATE_NOOP("finding", "{name}: 95 % of flights reach {told}"),
+     QT_TRANSLATE_NOOP("finding", "Median range {typical}. Reliable range {dependable}.")},
+    {"range-at-least", QT_TRANSLATE_NOOP("finding", "{name}: 95 % of flights reach at least {told}"),
+     QT_TRANSLATE_NOOP("finding", "Median range {typical}. Reliable range {dependable}.")},
+    {"range-unknown", QT_TRANSLATE_NOOP("finding", "{name}: reliable range unknown"),
+     QT_TRANSLATE_NOOP("finding", "Median range {typical}.")},
     {"told-interval", "", QT_TRANSLATE_NOOP("finding", "{range} (95 %: {range.span})")},
     {"told-extrapolated", "",
      QT_TRANSLATE_NOOP("finding", "{range} (95 %: {range.span}; beyond what was flown)")},
     {"told-at-least", "", QT_TRANSLATE_NOOP("finding", "at least {range}")},
     {"told-at-least-unsure", "", QT_TRANSLATE_NOOP("finding", "at least {range} ({sure:.0} sure)")},
-    {"told-unknown", "", QT_TRANSLATE_NOOP("finding", "not known")},
-    {"limited-by", "",
-     QT_TRANSLATE_NOOP("finding", "The {link} link limits it: {part} fails first, at {level:.0}.")},
+    {"told-unknown", "", QT_TRANSLATE_NOOP("finding", "unknown")},
+    {"limited-by", "", QT_TRANSLATE_NOOP("finding", "The {link} link fails first, by {part} at {level:.0}.")},
     {"link-limits", "", QT_TRANSLATE_NOOP("finding", "Its {link} link goes first.")},
     {"never-failed", "", QT_TRANSLATE_NOOP("finding", "Its {link} link never failed in {flights:flights}.")},
     {"range-none", QT_TRANSLATE_NOOP("finding", "{setup}: range not known"), ""},
@@ -192,53 +176,44 @@ constexpr Text kCompareTexts[] = {
          "finding",
          "On the {link} link, whatever is flown: look there for trees, sheds or a dip, or fly higher.")},
     {"how-far", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "until a link breaks its rule on the way out, but no farther than rules, plan and battery allow, "
-         "and "
-         "only with the way home made sure: its return on a lost link tested, its height set clear of "
-         "everything. Where that is nearer, the answer will be \"at least\".")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Turn when a link fails, or at your limits of rules, plan and battery. Test the "
+                       "return on link loss first.")},
     {"fly-first-pair", QT_TRANSLATE_NOOP("finding", "Fly the first pair"),
-     QT_TRANSLATE_NOOP("finding",
-                       "Bring in one log of each setup, flown over the same path, to see a first answer.")},
+     QT_TRANSLATE_NOOP("finding", "Import one log of each setup, flown over the same path.")},
     {"fly-setup", QT_TRANSLATE_NOOP("finding", "Fly {name}"),
+     QT_TRANSLATE_NOOP("finding",
+                       "No run of it counts yet. Fly in turns with the others, over the same path.")},
+    {"fly-all-more-often", QT_TRANSLATE_NOOP("finding", "Fly {setups}: 3 flights each"),
      QT_TRANSLATE_NOOP(
          "finding",
-         "This setup has no run that counts yet. Fly it over the same path, in turns with the others.")},
-    {"fly-all-more-often", QT_TRANSLATE_NOOP("finding", "Fly {setups} until each has three flights"),
-     QT_TRANSLATE_NOOP("finding",
-                       "In turns, over the same path: three flights each make the intervals useful.")},
-    {"fly-more-often", QT_TRANSLATE_NOOP("finding", "Fly {setup} {more:times-more}"),
+         "On the {links} link fewer flights give no useful interval. Fly in turns, over the same path.")},
+    {"fly-more-often", QT_TRANSLATE_NOOP("finding", "Fly {name} {more:times-more}"),
      QT_TRANSLATE_NOOP(
          "finding",
-         "{name} was flown {flown:times}. Three flights each, in turns, make the intervals useful.")},
-    {"fly-both-aboard", QT_TRANSLATE_NOOP("finding", "Fly {more:flights-more} with {a} and {b} aboard"),
-     QT_TRANSLATE_NOOP("finding", "Both listening at once, as before, {how}")},
-    {"fly-pairs", QT_TRANSLATE_NOOP("finding", "Fly {more:pairs-more} of {a} and {b}"),
-     QT_TRANSLATE_NOOP("finding",
-                       "In turns, over the same path and at the same height, {how} With both listening in "
-                       "one flight, fewer would do.")},
+         "It has {flown:flights} on the {links} link. Three give a useful interval. Fly in turns.")},
+    {"fly-both-aboard", QT_TRANSLATE_NOOP("finding", "Fly {more:flights-more}, {a_name} and {b_name} aboard"),
+     QT_TRANSLATE_NOOP("finding", "Record both in one flight, as before. {how}")},
+    {"fly-pairs", QT_TRANSLATE_NOOP("finding", "Fly {more:pairs-more}: {a_name} and {b_name}"),
+     QT_TRANSLATE_NOOP(
+         "finding", "Fly in turns, same path, same height. {how} Recording both in one flight takes fewer.")},
     {"enter-the-sensitivity", QT_TRANSLATE_NOOP("finding", "Enter the receiver's sensitivity"),
+     QT_TRANSLATE_NOOP("finding", "Without it, only the distance flown is known. Or fly on: {how}")},
+    {"plan-with", QT_TRANSLATE_NOOP("finding", "Plan with {name} to {told}"),
      QT_TRANSLATE_NOOP("finding",
-                       "Without a critical level only how far each held can be told. Or fly {how}")},
-    {"plan-with", QT_TRANSLATE_NOOP("finding", "Plan with {setup} to {told}"),
+                       "{share:.0} of new flights reach that far ({sure:.0} sure). No other setup may be "
+                       "planned farther.")},
+    {"plan-with-at-least", QT_TRANSLATE_NOOP("finding", "Plan with {name} to {told}"),
      QT_TRANSLATE_NOOP("finding",
-                       "With {name}, {share:.0} of new flights keep every link's rule all the way to there, "
-                       "we are {sure:.0} sure of "
-                       "that; none of the others may be planned with farther.")},
-    {"plan-with-at-least", QT_TRANSLATE_NOOP("finding", "Plan with {setup} to {told}"),
-     QT_TRANSLATE_NOOP("finding",
-                       "{name} may be planned with farthest: with it, {share:.0} of new flights keep every "
-                       "link's rule at least to there, "
-                       "we are {sure:.0} sure of that. How much farther, only a longer flight shows.")},
+                       "{share:.0} of new flights reach at least that far ({sure:.0} sure). Only a longer "
+                       "flight shows more.")},
     {"far-post-needs", "",
      QT_TRANSLATE_NOOP("finding",
-                       "To cover the far post ({distance}) as dependably, its {link} link needs {more:.1} "
-                       "more: power, antenna or height.")},
+                       "To reach the far post ({distance}), the {link} link needs {more:.1} more.")},
     {"more-power-gains", "",
-     QT_TRANSLATE_NOOP("finding", "{power:.0} more on its {link} link would be worth {gain:.0} of range.")},
+     QT_TRANSLATE_NOOP("finding", "{power:.0} more on the {link} link gives {gain:.0} more range.")},
     {"analysing", QT_TRANSLATE_NOOP("finding", "Analysing"),
-     QT_TRANSLATE_NOOP("finding", "The verdict appears here in a moment.")},
+     QT_TRANSLATE_NOOP("finding", "The answer appears here in a moment.")},
     {"no-critical-level", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -424,8 +399,6 @@ constexpr Text kCompareTexts[] = {
 
 }  // namespace
 
-std::span<const Text> compareTexts() {
-  return kCompareTexts;
-}
+std::span<const Text> compareTexts() { return kCompareTexts; }
 
 }  // namespace distanz::words

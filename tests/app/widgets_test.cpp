@@ -250,7 +250,7 @@ TEST_CASE("findings: every sentence is shown, whole, and replaced by the next on
     return all.join("|");
   };
   CHECK(texts() ==
-        "What matters here|B: not flown yet|Fly Helix (B) over the path to learn its range.|Run A1 was "
+        "What matters here|Helix (B): not flown yet|Fly it over the path to learn its range.|Run A1 was "
         "stopped by a limit "
         "built into the equipment: its end says nothing about the radio.");
   column.show("Next", {});

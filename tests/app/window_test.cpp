@@ -71,7 +71,7 @@ TEST_CASE("window: from an empty campaign to a verdict, kept, undone and exporte
 
   // Compare: the verdict in sentences, readings at a picked distance, exports.
   s.window.workspace()->showStageNamed("compare");
-  CHECK_THAT(s.allFindings(), Contains("Six-turn helix (B) is better than A"));
+  CHECK_THAT(s.allFindings(), Contains("Six-turn helix reaches farther than Print patch"));
   s.document().pick(1200);
   for (const auto& [action, ending] : std::vector<std::pair<const char*, const char*>>{
            {"exportPng", ".png"}, {"exportSvg", ".svg"}, {"exportCsv", ".csv"}}) {

@@ -31,6 +31,7 @@ struct OnePlace : Prompts {
   std::optional<QString> openFile(QWidget*, const QString&, const QString&) override { return std::nullopt; }
   QStringList openFiles(QWidget*, const QString&, const QString&) override { return {}; }
   std::optional<QString> saveFile(QWidget*, const QString&, const QString&, const QString&) override { return place; }
+  QString freeCampaignFile() override { return {}; }
   std::optional<QString> openFolder(QWidget*, const QString&) override { return std::nullopt; }
   bool printer(QWidget*, QPrinter&) override { return false; }
 };

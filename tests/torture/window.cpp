@@ -33,6 +33,7 @@ struct NoPrompts : Prompts {
   std::optional<QString> saveFile(QWidget*, const QString&, const QString&, const QString&) override {
     return std::nullopt;
   }
+  QString freeCampaignFile() override { return {}; }
   std::optional<QString> openFolder(QWidget*, const QString&) override { return std::nullopt; }
   bool printer(QWidget*, QPrinter&) override { return false; }
 };

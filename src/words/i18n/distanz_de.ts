@@ -104,10 +104,6 @@
         <translation>entweder die Demo oder eine Datei kann geöffnet werden, nicht beides</translation>
     </message>
     <message>
-        <source>There is not enough memory for so many logs at once; bring them in a few at a time</source>
-        <translation>Für so viele Logs auf einmal reicht der Speicher nicht; weniger auf einmal einlesen</translation>
-    </message>
-    <message>
         <source>Void run %1</source>
         <translation>Lauf %1 streichen</translation>
     </message>
@@ -270,6 +266,118 @@
     <message>
         <source>Unticked: notes, reasons and names are left out.</source>
         <translation>Ohne Haken: Notizen, Gründe und Namen bleiben hier.</translation>
+    </message>
+    <message>
+        <source>how %1 is known</source>
+        <translation>wie %1 bekannt ist</translation>
+    </message>
+    <message>
+        <source>measured: see the record</source>
+        <translation>gemessen: zum Eintrag</translation>
+    </message>
+    <message>
+        <source>not set</source>
+        <translation>nicht gesetzt</translation>
+    </message>
+    <message>
+        <source>dynamic power</source>
+        <translation>dynamische Leistung</translation>
+    </message>
+    <message>
+        <source>automatic channel</source>
+        <translation>automatischer Kanal</translation>
+    </message>
+    <message>
+        <source>automatic rate</source>
+        <translation>automatische Rate</translation>
+    </message>
+    <message>
+        <source>Hz</source>
+        <translation>Hz</translation>
+    </message>
+    <message>
+        <source>Logs to import</source>
+        <translation>Logs für den Import</translation>
+    </message>
+    <message>
+        <source>log</source>
+        <translation>Log</translation>
+    </message>
+    <message>
+        <source>becomes</source>
+        <translation>wird</translation>
+    </message>
+    <message>
+        <source>setup</source>
+        <translation>Setup</translation>
+    </message>
+    <message>
+        <source>flown as</source>
+        <translation>geflogen als</translation>
+    </message>
+    <message>
+        <source>ended by</source>
+        <translation>beendet durch</translation>
+    </message>
+    <message>
+        <source>notes</source>
+        <translation>Notizen</translation>
+    </message>
+    <message>
+        <source>what it holds</source>
+        <translation>Inhalt</translation>
+    </message>
+    <message>
+        <source>What %1 becomes</source>
+        <translation>Was aus %1 wird</translation>
+    </message>
+    <message>
+        <source>a run, best of %1 antennas</source>
+        <translation>ein Lauf, die bessere von %1 Antennen</translation>
+    </message>
+    <message>
+        <source>a run</source>
+        <translation>ein Lauf</translation>
+    </message>
+    <message>
+        <source>a run per antenna</source>
+        <translation>ein Lauf je Antenne</translation>
+    </message>
+    <message>
+        <source>part of %1</source>
+        <translation>Teil von %1</translation>
+    </message>
+    <message>
+        <source>%1 (guess)</source>
+        <translation>%1 (vermutet)</translation>
+    </message>
+    <message>
+        <source>Columns of %1, antenna %2 alone</source>
+        <translation>Spalten von %1, nur Antenne %2</translation>
+    </message>
+    <message>
+        <source>Columns of %1</source>
+        <translation>Spalten von %1</translation>
+    </message>
+    <message>
+        <source>Columns of %1, corrected as for run %2: check them</source>
+        <translation>Spalten von %1, korrigiert wie bei Lauf %2: bitte prüfen</translation>
+    </message>
+    <message>
+        <source>reading ...</source>
+        <translation>wird gelesen ...</translation>
+    </message>
+    <message>
+        <source>%1, out to %2</source>
+        <translation>%1, bis %2</translation>
+    </message>
+    <message>
+        <source>There is not enough memory for so many logs. Import a few at a time.</source>
+        <translation>Der Speicher reicht für so viele Logs nicht. Weniger auf einmal importieren.</translation>
+    </message>
+    <message>
+        <source>Campaign %1</source>
+        <translation>Kampagne %1</translation>
     </message>
 </context>
 <context>
@@ -697,6 +805,26 @@
         <source>unknown: the far field begins at %1</source>
         <translation>unbekannt: Das Fernfeld beginnt bei %1</translation>
     </message>
+    <message>
+        <source>Make a campaign file</source>
+        <translation>Eine Kampagnendatei anlegen</translation>
+    </message>
+    <message>
+        <source>a .distanz file that is not there yet</source>
+        <translation>eine .distanz-Datei, die es noch nicht gibt</translation>
+    </message>
+    <message>
+        <source>what is compared: control, video or both links</source>
+        <translation>was verglichen wird: control (Steuerlink), video (Videolink) oder both (beide)</translation>
+    </message>
+    <message>
+        <source>title of the campaign; without it the file&apos;s name</source>
+        <translation>Titel der Kampagne; ohne Angabe der Dateiname</translation>
+    </message>
+    <message>
+        <source>%1: ready. Name setups A and B in Kit, or import logs with --setup A.</source>
+        <translation>%1: bereit. Setups A und B unter Ausrüstung benennen oder Logs mit --setup A importieren.</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -777,6 +905,10 @@
             <numerusform>%n Durchgang</numerusform>
             <numerusform>%n Durchgänge</numerusform>
         </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more logs</source>
+        <translation><numerusform>%n weiteres Log</numerusform><numerusform>%n weitere Logs</numerusform></translation>
     </message>
 </context>
 <context>
@@ -872,18 +1004,6 @@
         <translation>Einbau</translation>
     </message>
     <message>
-        <source>What differs from the others</source>
-        <translation>Was anders ist als bei den anderen</translation>
-    </message>
-    <message>
-        <source>no airframe said</source>
-        <translation>kein Fluggerät gesagt</translation>
-    </message>
-    <message>
-        <source>no battery said</source>
-        <translation>kein Akku gesagt</translation>
-    </message>
-    <message>
         <source>mast, as the station&apos;s</source>
         <translation>Mast, wie die Station</translation>
     </message>
@@ -920,10 +1040,6 @@
         <translation>vorhergesagt %1</translation>
     </message>
     <message>
-        <source>Enter the transmit power, and the levels run along the chain.</source>
-        <translation>Die Sendeleistung eingeben, dann laufen die Pegel entlang der Kette.</translation>
-    </message>
-    <message>
         <source>A new one</source>
         <translation>Ein neues</translation>
     </message>
@@ -935,12 +1051,75 @@
         <source>last change: %1</source>
         <translation>letzte Änderung: %1</translation>
     </message>
+    <message>
+        <source>How it differs from the other setups</source>
+        <translation>Unterschied zu den anderen Setups</translation>
+    </message>
+    <message>
+        <source>airframe not set</source>
+        <translation>Zelle nicht gesetzt</translation>
+    </message>
+    <message>
+        <source>battery not set</source>
+        <translation>Akku nicht gesetzt</translation>
+    </message>
+    <message>
+        <source>no range: antenna gains not set</source>
+        <translation>keine Reichweite: Antennengewinne nicht gesetzt</translation>
+    </message>
+    <message>
+        <source>Enter the transmit power to see the levels.</source>
+        <translation>Sendeleistung eintragen, dann erscheinen die Pegel.</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::ChainView</name>
     <message>
         <source>Chain of the link</source>
         <translation>Kette der Verbindung</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::ColumnsTable</name>
+    <message>
+        <source>%1, antenna %2</source>
+        <translation>%1, Antenne %2</translation>
+    </message>
+    <message>
+        <source>Columns of the log</source>
+        <translation>Spalten des Logs</translation>
+    </message>
+    <message>
+        <source>column</source>
+        <translation>Spalte</translation>
+    </message>
+    <message>
+        <source>means</source>
+        <translation>bedeutet</translation>
+    </message>
+    <message>
+        <source>unit</source>
+        <translation>Einheit</translation>
+    </message>
+    <message>
+        <source>first values</source>
+        <translation>erste Werte</translation>
+    </message>
+    <message>
+        <source>Meaning of column %1</source>
+        <translation>Bedeutung der Spalte %1</translation>
+    </message>
+    <message>
+        <source>?  perhaps %1</source>
+        <translation>?  vielleicht %1</translation>
+    </message>
+    <message>
+        <source>–  not used</source>
+        <translation>–  nicht benutzt</translation>
+    </message>
+    <message>
+        <source>which unit?</source>
+        <translation>welche Einheit?</translation>
     </message>
 </context>
 <context>
@@ -1462,92 +1641,8 @@
 <context>
     <name>distanz::app::ImportDialog</name>
     <message>
-        <source>log</source>
-        <translation>Log</translation>
-    </message>
-    <message>
-        <source>setup flown</source>
-        <translation>geflogenes Setup</translation>
-    </message>
-    <message>
-        <source>why it ended</source>
-        <translation>warum beendet</translation>
-    </message>
-    <message>
-        <source>notes</source>
-        <translation>Notizen</translation>
-    </message>
-    <message>
-        <source>what it is</source>
-        <translation>was es ist</translation>
-    </message>
-    <message>
-        <source>column of the log</source>
-        <translation>Spalte des Logs</translation>
-    </message>
-    <message>
-        <source>unit</source>
-        <translation>Einheit</translation>
-    </message>
-    <message>
-        <source>first values</source>
-        <translation>erste Werte</translation>
-    </message>
-    <message>
         <source>Import</source>
         <translation>Einlesen</translation>
-    </message>
-    <message>
-        <source>Cancel</source>
-        <translation>Abbrechen</translation>
-    </message>
-    <message>
-        <source>Bring logs in</source>
-        <translation>Logs einlesen</translation>
-    </message>
-    <message>
-        <source>%1. Nothing was imported.</source>
-        <translation>%1. Nichts wurde eingelesen.</translation>
-    </message>
-    <message>
-        <source>wind, weather, battery, anything odd</source>
-        <translation>Wind, Wetter, Akku, alles Auffällige</translation>
-    </message>
-    <message>
-        <source>Describe the setup that was flown in Kit first.</source>
-        <translation>Erst das geflogene Setup unter Ausrüstung beschreiben.</translation>
-    </message>
-    <message>
-        <source>Columns of %1, as they were recognised: correct what is wrong</source>
-        <translation>Spalten von %1, wie sie erkannt wurden: berichtigen, was falsch ist</translation>
-    </message>
-    <message>
-        <source>–  not in this log</source>
-        <translation>–  nicht in diesem Log</translation>
-    </message>
-    <message>
-        <source>which unit?</source>
-        <translation>welche Einheit?</translation>
-    </message>
-    <message>
-        <source>?  perhaps %1</source>
-        <translation>?  vielleicht %1</translation>
-    </message>
-    <message>
-        <source>a guess</source>
-        <translation>geraten</translation>
-    </message>
-    <message>
-        <source>becomes</source>
-        <translation>wird</translation>
-    </message>
-    <message>
-        <source>a run of its own</source>
-        <translation>ein eigener Lauf</translation>
-    </message>
-    <message>
-        <source>goes with %1</source>
-        <translation>gehört zu %1</translation>
     </message>
     <message>
         <source>Looking at %1 ...</source>
@@ -1558,20 +1653,8 @@
         <translation>Es enthält %1 Flüge: aus jedem einen Lauf machen</translation>
     </message>
     <message>
-        <source>Columns of %1, as they were corrected for run %2: look whether that holds</source>
-        <translation>Spalten von %1, wie sie für Lauf %2 korrigiert wurden: prüfen, ob das stimmt</translation>
-    </message>
-    <message>
         <source>Make a run of each flight that it holds</source>
         <translation>Aus jedem Flug, den es enthält, einen Lauf machen</translation>
-    </message>
-    <message>
-        <source>flown as</source>
-        <translation>geflogen als</translation>
-    </message>
-    <message>
-        <source>A course counts on its named stretches only, and may lack positions: its posts are marked afterwards</source>
-        <translation>Ein Parcours zählt nur auf seinen benannten Abschnitten und darf ohne Positionen sein: seine Pfosten werden danach markiert</translation>
     </message>
     <message>
         <source>along the path</source>
@@ -1582,20 +1665,120 @@
         <translation>ein Parcours</translation>
     </message>
     <message>
-        <source>Columns of %1 for antenna %2 alone: what the link tells of all antennas together is left out</source>
-        <translation>Spalten von %1 für Antenne %2 allein: Was die Verbindung von allen Antennen zusammen sagt, ist weggelassen</translation>
+        <source>Close</source>
+        <translation>Schließen</translation>
     </message>
     <message>
-        <source>–  left out</source>
-        <translation>–  weggelassen</translation>
+        <source>Import logs</source>
+        <translation>Logs importieren</translation>
     </message>
     <message>
-        <source>a run, best of %1 antennas</source>
-        <translation>ein Lauf, die bessere von %1 Antennen</translation>
+        <source>Starts after the first log</source>
+        <translation>Beginnt nach dem ersten Log</translation>
     </message>
     <message>
-        <source>a run per antenna</source>
-        <translation>ein Lauf je Antenne</translation>
+        <source>found by itself</source>
+        <translation>wird gefunden</translation>
+    </message>
+    <message>
+        <source>Stopped. Nothing was imported.</source>
+        <translation>Angehalten. Nichts wurde importiert.</translation>
+    </message>
+    <message>
+        <source>Nothing was imported: %1</source>
+        <translation>Nichts wurde importiert: %1</translation>
+    </message>
+    <message>
+        <source>Setup flown in %1</source>
+        <translation>Setup in %1</translation>
+    </message>
+    <message>
+        <source>How %1 was flown</source>
+        <translation>Wie %1 geflogen wurde</translation>
+    </message>
+    <message>
+        <source>A course counts on its named sections only. It may lack positions: mark its posts afterwards.</source>
+        <translation>Ein Kurs zählt nur auf seinen benannten Abschnitten. Positionen dürfen fehlen: seine Pfosten danach markieren.</translation>
+    </message>
+    <message>
+        <source>Why %1 ended</source>
+        <translation>Warum %1 endete</translation>
+    </message>
+    <message>
+        <source>not set</source>
+        <translation>nicht gesetzt</translation>
+    </message>
+    <message>
+        <source>Notes on %1</source>
+        <translation>Notizen zu %1</translation>
+    </message>
+    <message>
+        <source>wind, battery</source>
+        <translation>Wind, Akku</translation>
+    </message>
+    <message>
+        <source>Of a video link, which the kit lacks: %1.</source>
+        <translation>Von einem Videolink, den die Ausrüstung nicht hat: %1.</translation>
+    </message>
+    <message>
+        <source>Of a control link, which the kit lacks: %1.</source>
+        <translation>Von einem Steuerlink, den die Ausrüstung nicht hat: %1.</translation>
+    </message>
+    <message>
+        <source>Add a video link</source>
+        <translation>Videolink hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add a control link</source>
+        <translation>Steuerlink hinzufügen</translation>
+    </message>
+    <message>
+        <source>Station and path from %1: take-off, %2 out</source>
+        <translation>Station und Pfad aus %1: Startplatz, %2 hinaus</translation>
+    </message>
+    <message>
+        <source>Use these columns for %1</source>
+        <translation>Diese Spalten für %1 übernehmen</translation>
+    </message>
+    <message>
+        <source>Import %1</source>
+        <translation>%1 importieren</translation>
+    </message>
+    <message>
+        <source>Add the setup that was flown in Kit first.</source>
+        <translation>Zuerst unter Ausrüstung das geflogene Setup hinzufügen.</translation>
+    </message>
+    <message>
+        <source>%1 imported.</source>
+        <translation>%1 importiert.</translation>
+    </message>
+    <message>
+        <source>Not imported: %1. The reason stands beside it.</source>
+        <translation>Nicht importiert: %1. Der Grund steht daneben.</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>Close the import?</source>
+        <translation>Import schließen?</translation>
+    </message>
+    <message>
+        <source>These logs are not imported yet.</source>
+        <translation>Diese Logs sind noch nicht importiert.</translation>
+    </message>
+    <message>
+        <source>Keep for later</source>
+        <translation>Für später behalten</translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation>Verwerfen</translation>
+    </message>
+    <message>
+        <source>Go on importing</source>
+        <translation>Weiter importieren</translation>
     </message>
 </context>
 <context>
@@ -2249,6 +2432,37 @@
     </message>
 </context>
 <context>
+    <name>distanz::app::NewDialog</name>
+    <message>
+        <source>New campaign</source>
+        <translation>Neue Kampagne</translation>
+    </message>
+    <message>
+        <source>What do you compare?</source>
+        <translation>Was wird verglichen?</translation>
+    </message>
+    <message>
+        <source>Control link</source>
+        <translation>Steuerlink</translation>
+    </message>
+    <message>
+        <source>Video link</source>
+        <translation>Videolink</translation>
+    </message>
+    <message>
+        <source>Both</source>
+        <translation>Beide</translation>
+    </message>
+    <message>
+        <source>Change ...</source>
+        <translation>Ändern ...</translation>
+    </message>
+    <message>
+        <source>Kept in %1</source>
+        <translation>Gespeichert in %1</translation>
+    </message>
+</context>
+<context>
     <name>distanz::app::OrderView</name>
     <message>
         <source>Order of the flights</source>
@@ -2274,40 +2488,20 @@
         <translation>in %1</translation>
     </message>
     <message>
-        <source>how %1 is known</source>
-        <translation>wie %1 bekannt ist</translation>
-    </message>
-    <message>
-        <source>measured: see the record</source>
-        <translation>gemessen: zum Eintrag</translation>
-    </message>
-    <message>
-        <source>not said</source>
-        <translation>nicht angegeben</translation>
-    </message>
-    <message>
-        <source>chooses its power</source>
-        <translation>wählt seine Leistung</translation>
-    </message>
-    <message>
-        <source>chooses its band</source>
-        <translation>wählt sein Band</translation>
-    </message>
-    <message>
-        <source>chooses its rate</source>
-        <translation>wählt seine Rate</translation>
-    </message>
-    <message>
-        <source>Hz</source>
-        <translation>Hz</translation>
-    </message>
-    <message>
         <source>cannot be shown</source>
         <translation>nicht darstellbar</translation>
     </message>
     <message>
         <source>Add photos ...</source>
         <translation>Fotos hinzufügen ...</translation>
+    </message>
+    <message>
+        <source>Fewer values</source>
+        <translation>Weniger Werte</translation>
+    </message>
+    <message>
+        <source>All values</source>
+        <translation>Alle Werte</translation>
     </message>
 </context>
 <context>
@@ -2591,56 +2785,16 @@
         <translation>Der Weg als Lineal, mit einem Balken je Setup. Pfeiltasten links und rechts wählen eine Entfernung.</translation>
     </message>
     <message>
-        <source>dependable, 95 % interval</source>
-        <translation>verlässlich, 95 %-Intervall</translation>
+        <source>Key</source>
+        <translation>Legende</translation>
     </message>
     <message>
-        <source>typical, 95 % interval</source>
-        <translation>typisch, 95 %-Intervall</translation>
+        <source>Click to pick a distance everywhere.</source>
+        <translation>Klicken wählt überall eine Entfernung.</translation>
     </message>
     <message>
-        <source>Each setup gets a bar here once it is described in Kit</source>
-        <translation>Jedes Setup bekommt hier einen Balken, sobald es unter Ausrüstung beschrieben ist</translation>
-    </message>
-    <message>
-        <source>station</source>
-        <translation>Station</translation>
-    </message>
-    <message>
-        <source>not flown yet</source>
-        <translation>noch nicht geflogen</translation>
-    </message>
-    <message>
-        <source>not known yet</source>
-        <translation>noch nicht bekannt</translation>
-    </message>
-    <message>
-        <source>at least %1</source>
-        <translation>mindestens %1</translation>
-    </message>
-    <message>
-        <source>dependable</source>
-        <translation>verlässlich</translation>
-    </message>
-    <message>
-        <source>typical</source>
-        <translation>typisch</translation>
-    </message>
-    <message>
-        <source>Click to pick a distance everywhere. Hollow: predicted; before it flew with the part that is dependable, and dotted what nobody measured. Hatched: flown. Solid: dependable, fading over its 95 % interval. Diamond: typical, with its 95 % interval. Notch: where battery, ground or a limit turns it back.</source>
-        <translation>Klicken wählt überall eine Entfernung. Hohl: vorhergesagt; vor dem ersten Flug mit dem Teil, auf den Verlass ist, und punktiert, was niemand gemessen hat. Schraffiert: geflogen. Voll: verlässlich, auslaufend über das 95-%-Intervall. Raute: typisch, mit 95-%-Intervall. Kerbe: wo Akku, Boden oder eine Grenze zur Umkehr zwingt.</translation>
-    </message>
-    <message>
-        <source>predicted, not flown</source>
-        <translation>vorhergesagt</translation>
-    </message>
-    <message>
-        <source>flown on courses only</source>
-        <translation>nur auf Parcours geflogen</translation>
-    </message>
-    <message>
-        <source>predicted, courses only</source>
-        <translation>vorhergesagt, nur Parcours</translation>
+        <source>What the signs mean</source>
+        <translation>Was die Zeichen bedeuten</translation>
     </message>
 </context>
 <context>
@@ -2714,10 +2868,6 @@
 <context>
     <name>distanz::app::RecordForm</name>
     <message>
-        <source>not said</source>
-        <translation>nicht angegeben</translation>
-    </message>
-    <message>
         <source>Name</source>
         <translation>Name</translation>
     </message>
@@ -2764,6 +2914,10 @@
     <message>
         <source>Save as ...</source>
         <translation>Speichern unter ...</translation>
+    </message>
+    <message>
+        <source>not set</source>
+        <translation>nicht gesetzt</translation>
     </message>
 </context>
 <context>
@@ -3001,20 +3155,28 @@
         <source>placed by its likeness with run %1</source>
         <translation>nach seiner Ähnlichkeit mit Lauf %1 eingeordnet</translation>
     </message>
+    <message>
+        <source>Go on importing %1</source>
+        <translation>%1 weiter importieren</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::SetupStrip</name>
     <message>
-        <source>Name of this setup</source>
-        <translation>Name dieses Aufbaus</translation>
+        <source>Add a setup for each antenna, mounting or power you want to try.</source>
+        <translation>Für jede Antenne, Montage oder Leistung ein Setup hinzufügen.</translation>
     </message>
     <message>
-        <source>%1 more setups are not shown here; compare fewer at a time</source>
-        <translation>%1 weitere Aufbauten sind hier nicht gezeigt; weniger auf einmal vergleichen</translation>
+        <source>%1 more setups are not shown here. Compare fewer at a time.</source>
+        <translation>%1 weitere Setups sind hier nicht gezeigt. Weniger auf einmal vergleichen.</translation>
     </message>
     <message>
-        <source>Nothing to compare yet. Add a setup for each antenna, mounting or power you want to try.</source>
-        <translation>Noch nichts zu vergleichen. Für jede Antenne, jeden Einbau, jede Leistung einen Aufbau anlegen, die erprobt werden sollen.</translation>
+        <source>Name of setup %1</source>
+        <translation>Name von Setup %1</translation>
+    </message>
+    <message>
+        <source>Enter: show this setup&apos;s chain</source>
+        <translation>Eingabetaste: Kette dieses Setups zeigen</translation>
     </message>
 </context>
 <context>
@@ -3192,124 +3354,12 @@
         <translation>die Flüge ergeben {samples:.3g} Werte, mehr als {most:.3g}; seltener messen, oder weniger fliegen</translation>
     </message>
     <message>
-        <source>{better_name} is better than {worse}</source>
-        <translation>{better_name} ist besser als {worse}</translation>
-    </message>
-    <message>
-        <source>{a} and {b}: no practical difference</source>
-        <translation>{a} und {b}: kein Unterschied, der zählt</translation>
-    </message>
-    <message>
-        <source>Their ranges are within {threshold} of each other.</source>
-        <translation>Ihre Reichweiten liegen höchstens {threshold} auseinander.</translation>
-    </message>
-    <message>
-        <source>{a} or {b}: cannot tell yet</source>
-        <translation>{a} oder {b}: noch nicht zu sagen</translation>
-    </message>
-    <message>
-        <source>{a} or {b}: nothing to compare yet</source>
-        <translation>{a} oder {b}: noch nichts zu vergleichen</translation>
-    </message>
-    <message>
         <source>{pairs:pairs-more}</source>
         <translation>{pairs:pairs-more}</translation>
     </message>
     <message>
-        <source>They are in the data of this view (CSV) and in the command line&apos;s answer.</source>
-        <translation>Sie stehen in den Daten dieser Ansicht (CSV) und in der Antwort der Befehlszeile.</translation>
-    </message>
-    <message>
-        <source>Each was flown once, so nothing can be said about repeatability.</source>
-        <translation>Jedes wurde einmal geflogen, über die Wiederholbarkeit lässt sich daher nichts sagen.</translation>
-    </message>
-    <message>
-        <source>{name} is {chance:likely} the longer one.</source>
-        <translation>Dass {name} weiter trägt, ist {chance:likely} der Fall.</translation>
-    </message>
-    <message>
-        <source>Its range is {ratio:.2} times as long (95 %: {ratio.low:.2} to {ratio.high:.2}), {delta:.1} stronger (95 %: {delta.low:#.1} to {delta.high:#.1}){paired}.</source>
-        <translation>Seine Reichweite ist {ratio:.2}-mal so lang (95 %: {ratio.low:.2} bis {ratio.high:.2}), {delta:.1} stärker (95 %: {delta.low:#.1} bis {delta.high:#.1}){paired}.</translation>
-    </message>
-    <message>
-        <source>Its range is {ratio:.2} times as long (95 %: {ratio.low:.2} to {ratio.high:.2}){paired}.</source>
-        <translation>Seine Reichweite ist {ratio:.2}-mal so lang (95 %: {ratio.low:.2} bis {ratio.high:.2}){paired}.</translation>
-    </message>
-    <message>
-        <source>It is {delta:.1} stronger (95 %: {delta.low:#.1} to {delta.high:#.1}){paired}.</source>
-        <translation>Es ist {delta:.1} stärker (95 %: {delta.low:#.1} bis {delta.high:#.1}){paired}.</translation>
-    </message>
-    <message>
         <source>, from {flights:flights-from} with both aboard</source>
         <translation>, aus {flights:flights-from} mit beiden an Bord</translation>
-    </message>
-    <message>
-        <source>It is {chance:likely} more than {threshold} longer.</source>
-        <translation>Um mehr als {threshold} länger ist es {chance:likely}.</translation>
-    </message>
-    <message>
-        <source>More than {most} further pairs of flights would be needed: the difference, if any, is too small to settle by flying.</source>
-        <translation>Es brauchte über {most} weitere Flugpaare: der Unterschied, falls es einen gibt, ist zu klein, um ihn zu erfliegen.</translation>
-    </message>
-    <message>
-        <source>About {flights:flights-more} with both aboard should tell.</source>
-        <translation>Etwa {flights:flights-more} mit beiden an Bord sollten es zeigen.</translation>
-    </message>
-    <message>
-        <source>About {pairs:flight-pairs-more} should tell.</source>
-        <translation>Etwa {pairs:flight-pairs-more} sollten es zeigen.</translation>
-    </message>
-    <message>
-        <source>On the {link} link: {a} {a_flights:flights}, {b} {b_flights:flights}.</source>
-        <translation>Auf der Strecke {link}: {a} {a_flights:flights}, {b} {b_flights:flights}.</translation>
-    </message>
-    <message>
-        <source>Both listened in the same {flights:flights-from}: day and place cancel, so only these count.</source>
-        <translation>Beide hörten in denselben {flights:flights-from} zu: Tag und Ort heben sich auf, daher zählen nur diese.</translation>
-    </message>
-    <message>
-        <source>Compared place by place over the path both flew, so hills and holes cancel.</source>
-        <translation>Ort für Ort über den Weg verglichen, den beide flogen, so heben sich Hügel und Löcher auf.</translation>
-    </message>
-    <message>
-        <source>They share no stretch of path: only their ranges are compared.</source>
-        <translation>Sie haben kein Wegstück gemeinsam: nur ihre Reichweiten werden verglichen.</translation>
-    </message>
-    <message>
-        <source>Flights of one setup differ by {sd:.1} (sd).</source>
-        <translation>Flüge eines Setups unterscheiden sich um {sd:.1} (Standardabweichung).</translation>
-    </message>
-    <message>
-        <source>Flights of one setup differ by {sd:.1} (sd), assumed: each was flown once.</source>
-        <translation>Flüge eines Setups unterscheiden sich um {sd:.1} (Standardabweichung), angenommen: jedes wurde einmal geflogen.</translation>
-    </message>
-    <message>
-        <source>The signal falls by {slope:.0} per factor 10 of distance (exponent {exponent:.2}, {exponent.low:.2} to {exponent.high:.2}), so {delta:.1} is {gain:.0} of range.</source>
-        <translation>Das Signal fällt um {slope:.0} je Faktor 10 der Entfernung (Exponent {exponent:.2}, {exponent.low:.2} bis {exponent.high:.2}), also sind {delta:.1} {gain:.0} Reichweite.</translation>
-    </message>
-    <message>
-        <source>Chance that {setup} carries further: {chance:chance}; by over {threshold}: {chance_more:chance}.</source>
-        <translation>Chance, dass {setup} weiter trägt: {chance:chance}; um über {threshold}: {chance_more:chance}.</translation>
-    </message>
-    <message>
-        <source>{setup}: not flown yet</source>
-        <translation>{setup}: noch nicht geflogen</translation>
-    </message>
-    <message>
-        <source>Fly {name} over the path to learn its range.</source>
-        <translation>{name} über den Weg fliegen, um seine Reichweite zu erfahren.</translation>
-    </message>
-    <message>
-        <source>{setup}: dependable to {told}</source>
-        <translation>{setup}: verlässlich bis {told}</translation>
-    </message>
-    <message>
-        <source>{setup}: dependable to at least {told}</source>
-        <translation>{setup}: verlässlich bis mindestens {told}</translation>
-    </message>
-    <message>
-        <source>{setup}: dependable range not known</source>
-        <translation>{setup}: verlässliche Reichweite nicht bekannt</translation>
     </message>
     <message>
         <source>{range} (95 %: {range.span})</source>
@@ -3326,14 +3376,6 @@
     <message>
         <source>at least {range} ({sure:.0} sure)</source>
         <translation>mindestens {range} (zu {sure:.0} sicher)</translation>
-    </message>
-    <message>
-        <source>not known</source>
-        <translation>nicht bekannt</translation>
-    </message>
-    <message>
-        <source>The {link} link limits it: {part} fails first, at {level:.0}.</source>
-        <translation>Die Strecke {link} begrenzt es: {part} versagt zuerst, bei {level:.0}.</translation>
     </message>
     <message>
         <source>The {link} link would carry {factor:.2} times as far (95 %: {factor.low:.2} to {factor.high:.2}).</source>
@@ -3424,64 +3466,16 @@
         <translation>Das erste Paar fliegen</translation>
     </message>
     <message>
-        <source>Bring in one log of each setup, flown over the same path, to see a first answer.</source>
-        <translation>Von jedem Setup ein Log einlesen, über denselben Weg geflogen, um eine erste Antwort zu sehen.</translation>
-    </message>
-    <message>
         <source>Fly {name}</source>
         <translation>{name} fliegen</translation>
-    </message>
-    <message>
-        <source>This setup has no run that counts yet. Fly it over the same path, in turns with the others.</source>
-        <translation>Dieses Setup hat noch keinen Lauf, der zählt. Es über denselben Weg fliegen, abwechselnd mit den anderen.</translation>
-    </message>
-    <message>
-        <source>Fly {setup} {more:times-more}</source>
-        <translation>{setup} {more:times-more} fliegen</translation>
-    </message>
-    <message>
-        <source>{name} was flown {flown:times}. Three flights each, in turns, make the intervals useful.</source>
-        <translation>{name} wurde {flown:times} geflogen. Je drei Flüge, abwechselnd, machen die Intervalle brauchbar.</translation>
-    </message>
-    <message>
-        <source>Fly {more:flights-more} with {a} and {b} aboard</source>
-        <translation>{more:flights-more} mit {a} und {b} an Bord</translation>
-    </message>
-    <message>
-        <source>Both listening at once, as before, {how}</source>
-        <translation>Beide hören zugleich, wie bisher, {how}</translation>
-    </message>
-    <message>
-        <source>Fly {more:pairs-more} of {a} and {b}</source>
-        <translation>{more:pairs-more} aus {a} und {b} fliegen</translation>
-    </message>
-    <message>
-        <source>In turns, over the same path and at the same height, {how} With both listening in one flight, fewer would do.</source>
-        <translation>Abwechselnd, über denselben Weg und in derselben Höhe, {how} Wenn beide in einem Flug zuhören, genügen weniger.</translation>
     </message>
     <message>
         <source>Enter the receiver&apos;s sensitivity</source>
         <translation>Die Empfindlichkeit des Empfängers eingeben</translation>
     </message>
     <message>
-        <source>Plan with {setup} to {told}</source>
-        <translation>Mit {setup} bis {told} planen</translation>
-    </message>
-    <message>
-        <source>To cover the far post ({distance}) as dependably, its {link} link needs {more:.1} more: power, antenna or height.</source>
-        <translation>Um den Endpfosten ({distance}) ebenso verlässlich zu erreichen, braucht seine Strecke {link} {more:.1} mehr: Leistung, Antenne oder Höhe.</translation>
-    </message>
-    <message>
-        <source>{power:.0} more on its {link} link would be worth {gain:.0} of range.</source>
-        <translation>{power:.0} mehr auf seiner Strecke {link} wären {gain:.0} Reichweite wert.</translation>
-    </message>
-    <message>
         <source>Analysing</source>
         <translation>Wird ausgewertet</translation>
-    </message>
-    <message>
-        <source>The verdict appears here in a moment.</source>
-        <translation>Das Urteil erscheint hier gleich.</translation>
     </message>
     <message>
         <source>Run {run} has too little usable signal on the {link} link (it needs three {stretch} stretches beyond {beyond} above the receiver&apos;s floor) and does not count there. Fly farther.</source>
@@ -4448,36 +4442,8 @@
         <translation>Lauf {run}: {text}.</translation>
     </message>
     <message>
-        <source>So far: {pairs} of {planned} planned pairs are flown, {left} to go. Looked at before that, a difference must be clearer to count.</source>
-        <translation>Bisher: {pairs} von {planned} geplanten Paaren sind geflogen, {left} fehlen noch. Wer vorher hinsieht, braucht einen deutlicheren Unterschied.</translation>
-    </message>
-    <message>
-        <source>Judged at the planned number of {planned} pairs.</source>
-        <translation>Beurteilt bei der geplanten Zahl von {planned} Paaren.</translation>
-    </message>
-    <message>
-        <source>Judged after {pairs} pairs, {planned} were planned: looked at so often, a difference must be clearer to count.</source>
-        <translation>Beurteilt nach {pairs} Paaren, geplant waren {planned}: So oft angesehen, muss ein Unterschied deutlicher sein, um zu zählen.</translation>
-    </message>
-    <message>
         <source>{link} link: {name} against {worse} {delta:+.1} (95 %: {delta.low:#+.1} to {delta.high:#+.1}).</source>
         <translation>Strecke {link}: {name} gegen {worse} {delta:+.1} (95 %: {delta.low:#+.1} bis {delta.high:#+.1}).</translation>
-    </message>
-    <message>
-        <source>On other ground like this the {link} link would typically reach {typical}, and dependably {dependable}.</source>
-        <translation>Über anderem Gelände dieser Art reichte die Strecke {link} typisch {typical} und verlässlich {dependable} weit.</translation>
-    </message>
-    <message>
-        <source>Half of new flights keep the rule all the way to {typical}; nineteen in twenty to {dependable}.</source>
-        <translation>Die Hälfte neuer Flüge hält die Regel den ganzen Weg bis {typical} ein, neunzehn von zwanzig bis {dependable}.</translation>
-    </message>
-    <message>
-        <source>With {name}, {share:.0} of new flights keep every link&apos;s rule all the way to there, we are {sure:.0} sure of that; none of the others may be planned with farther.</source>
-        <translation>Mit {name} halten {share:.0} neuer Flüge die Regel jeder Strecke den ganzen Weg bis dorthin ein; das ist zu {sure:.0} sicher. Mit keinem anderen darf weiter geplant werden.</translation>
-    </message>
-    <message>
-        <source>{name} may be planned with farthest: with it, {share:.0} of new flights keep every link&apos;s rule at least to there, we are {sure:.0} sure of that. How much farther, only a longer flight shows.</source>
-        <translation>Mit {name} darf am weitesten geplant werden: Damit halten {share:.0} neuer Flüge die Regel jeder Strecke mindestens bis dorthin ein; das ist zu {sure:.0} sicher. Wie viel weiter, zeigt nur ein längerer Flug.</translation>
     </message>
     <message>
         <source>Interference on the {link} link: from {from} to {to} the rule failed in {failed} of {flights} flights though the signal was strong. It is left out of the level, and counts as failing there. Fly at another time, or change channel or band.</source>
@@ -4498,18 +4464,6 @@
     <message>
         <source>With the heights of the plan, the wave reflected by the ground cancels the direct one at {distance}: another height moves this hole.</source>
         <translation>Mit den Höhen des Plans löscht die vom Boden gespiegelte Welle die direkte bei {distance} aus: Eine andere Höhe verschiebt dieses Loch.</translation>
-    </message>
-    <message>
-        <source>Its range is at least {least:.2} times as long.</source>
-        <translation>Seine Reichweite ist mindestens {least:.2}-mal so lang.</translation>
-    </message>
-    <message>
-        <source>The flights do not hold enough to compare them. Fly each setup over the same path, far enough for the link to grow weak.</source>
-        <translation>Die Flüge geben für einen Vergleich nicht genug her. Jedes Setup auf demselben Weg fliegen, so weit, dass die Strecke schwach wird.</translation>
-    </message>
-    <message>
-        <source>Half of new flights keep the rule all the way to {typical}; how far nineteen in twenty do is not known.</source>
-        <translation>Die Hälfte neuer Flüge hält die Regel durchgehend bis {typical}; wie weit es neunzehn von zwanzig tun, ist nicht bekannt.</translation>
     </message>
     <message>
         <source>Its {link} link goes first.</source>
@@ -4534,18 +4488,6 @@
     <message>
         <source>{name} lost its {link} link at {lost} going out and had it back at {regained} coming home ({flights:flights}, medians).</source>
         <translation>{name} verlor die Strecke {link} hinaus bei {lost} und hatte sie heimwärts bei {regained} wieder ({flights:flights}, Mediane).</translation>
-    </message>
-    <message>
-        <source>Fly {setups} until each has three flights</source>
-        <translation>{setups} fliegen, bis jedes drei Flüge hat</translation>
-    </message>
-    <message>
-        <source>In turns, over the same path: three flights each make the intervals useful.</source>
-        <translation>Abwechselnd, auf demselben Weg: Drei Flüge je Setup machen die Intervalle brauchbar.</translation>
-    </message>
-    <message>
-        <source>Without a critical level only how far each held can be told. Or fly {how}</source>
-        <translation>Ohne kritischen Pegel lässt sich nur sagen, wie weit jedes hielt. Oder fliegen {how}</translation>
     </message>
     <message>
         <source>The {link} link was {seen}, and its sensitivity is not known, so only how far it held can be told. Enter the receiver&apos;s sensitivity in Kit, or fly until the quality falls.</source>
@@ -4628,40 +4570,12 @@
         <translation>Strecke {link}: Das Log hat für {lasts:.0} keine Zeilen, zuerst bei {at:.0}, wo die Strecke nachließ: Dort wurde nichts gehört, und so zählt es</translation>
     </message>
     <message>
-        <source>{a} or {b}: power and antenna look alike</source>
-        <translation>{a} oder {b}: Leistung und Antenne sehen gleich aus</translation>
-    </message>
-    <message>
-        <source>The {link} transmitter chose its power by itself and the logs do not tell which, so nobody can say what a difference on {link} comes from. How far each gets with it stands.</source>
-        <translation>Der Sender der Strecke {link} hat seine Leistung selbst gewählt, und die Logs sagen nicht, welche. Woher ein Unterschied auf {link} kommt, kann deshalb niemand sagen. Wie weit jedes damit kommt, gilt.</translation>
-    </message>
-    <message>
-        <source>Without {link}, where the transmitter chose its power and the logs do not tell which.</source>
-        <translation>Ohne {link}: Dort hat der Sender seine Leistung selbst gewählt, und die Logs sagen nicht, welche.</translation>
-    </message>
-    <message>
         <source>The {link} transmitter of setup {setup} chose its power by itself and no log tells which: told is how far {link} carried with it on this path, nothing beyond what was flown, nothing about other ground, and no comparison on {link}.</source>
         <translation>Der Sender der Strecke {link} von Setup {setup} hat seine Leistung selbst gewählt, und kein Log sagt, welche: Gesagt wird, wie weit {link} damit auf diesem Weg getragen hat, nichts über das Geflogene hinaus, nichts über anderes Gelände, und kein Vergleich auf {link}.</translation>
     </message>
     <message>
         <source>the {link} transmitter chooses its power by itself and this log does not tell which, while those of other flights do</source>
         <translation>der Sender der Strecke {link} wählt seine Leistung selbst, und dieses Log sagt im Gegensatz zu anderen nicht, welche</translation>
-    </message>
-    <message>
-        <source>{better_name} may be better than {worse}</source>
-        <translation>{better_name} ist vielleicht besser als {worse}</translation>
-    </message>
-    <message>
-        <source>Clear if only these two had been compared; with so many pairs looked at, one may look so by chance.</source>
-        <translation>Klar, wenn nur diese beiden verglichen worden wären; bei so vielen Paaren kann eines zufällig so aussehen.</translation>
-    </message>
-    <message>
-        <source>If anything, {name} is the longer one.</source>
-        <translation>Wenn überhaupt, reicht {name} weiter.</translation>
-    </message>
-    <message>
-        <source>until a link breaks its rule on the way out, but no farther than rules, plan and battery allow, and only with the way home made sure: its return on a lost link tested, its height set clear of everything. Where that is nearer, the answer will be &quot;at least&quot;.</source>
-        <translation>bis auf dem Hinweg eine Strecke ihre Regel bricht, aber nicht weiter, als Vorschriften, Plan und Akku erlauben, und nur mit gesichertem Heimweg: die Rückkehr bei verlorener Verbindung geprüft, ihre Höhe über allem eingestellt. Wo das näher ist, wird die Antwort „mindestens“ heißen.</translation>
     </message>
     <message>
         <source>This way was not flown before: its holes are not known.</source>
@@ -6624,14 +6538,6 @@
         <translation>{rows} Zeilen nennen eine Zeit, die nicht ihre ist, vor und hinter der die Uhr weitergeht, und bleiben weg</translation>
     </message>
     <message>
-        <source>{setup}: flown on courses only</source>
-        <translation>{setup}: nur auf Parcours geflogen</translation>
-    </message>
-    <message>
-        <source>Its stretches are told under Stretches. How far it carries in the open no course tells: fly {name} out and back over the path.</source>
-        <translation>Was seine Abschnitte zeigen, steht unter Abschnitte. Wie weit es im Freien trägt, sagt kein Parcours: {name} hin und zurück über den Weg fliegen.</translation>
-    </message>
-    <message>
         <source>the dates in &quot;{column}&quot; are read month first, and nothing in the log says that they are: if the day comes first, choose so in the import (command line: --map &quot;{channel}={column} [d/m/y]&quot;)</source>
         <translation>in „{column}“ wird der Monat zuerst gelesen, und nichts im Log sagt, dass es so ist: kommt der Tag zuerst, das beim Import wählen (Kommandozeile: --map &quot;{channel}={column} [d/m/y]&quot;)</translation>
     </message>
@@ -6782,6 +6688,298 @@
     <message>
         <source>EIRP {eirp:.1}, on {duty:.0} of the time, reflections × {reflection:.2}. ICNIRP 2020 reference level at {frequency}: {anybody:.2} W/m², at work {at_work:.1} W/m² (whole body, 30 minutes).</source>
         <translation>EIRP {eirp:.1}, {duty:.0} der Zeit an, Reflexionen × {reflection:.2}. Referenzwert nach ICNIRP 2020 bei {frequency}: {anybody:.2} W/m², bei der Arbeit {at_work:.1} W/m² (ganzer Körper, 30 Minuten).</translation>
+    </message>
+    <message>
+        <source>{better_name} reaches {ratio:.2}× as far as {worse_name}</source>
+        <translation>{better_name} reicht {ratio:.2}× so weit wie {worse_name}</translation>
+    </message>
+    <message>
+        <source>Certain.</source>
+        <translation>Sicher.</translation>
+    </message>
+    <message>
+        <source>{better_name} reaches farther than {worse_name}</source>
+        <translation>{better_name} reicht weiter als {worse_name}</translation>
+    </message>
+    <message>
+        <source>Likely, not certain: several setups were compared.</source>
+        <translation>Wahrscheinlich, nicht sicher: mehrere Setups wurden verglichen.</translation>
+    </message>
+    <message>
+        <source>{a_name} and {b_name} reach equally far</source>
+        <translation>{a_name} und {b_name} reichen gleich weit</translation>
+    </message>
+    <message>
+        <source>Their ranges differ by less than {threshold}.</source>
+        <translation>Ihre Reichweiten unterscheiden sich um weniger als {threshold}.</translation>
+    </message>
+    <message>
+        <source>{a_name} or {b_name}: cannot tell yet</source>
+        <translation>{a_name} oder {b_name}: noch nicht zu sagen</translation>
+    </message>
+    <message>
+        <source>{better_name} probably reaches farther: {ratio:.2}×</source>
+        <translation>{better_name} reicht vermutlich weiter: {ratio:.2}×</translation>
+    </message>
+    <message>
+        <source>Not certain yet against {worse_name}.</source>
+        <translation>Gegen {worse_name} noch nicht sicher.</translation>
+    </message>
+    <message>
+        <source>{better_name} probably reaches farther</source>
+        <translation>{better_name} reicht vermutlich weiter</translation>
+    </message>
+    <message>
+        <source>{a_name} or {b_name}: not enough data</source>
+        <translation>{a_name} oder {b_name}: zu wenig Daten</translation>
+    </message>
+    <message>
+        <source>Fly both over the same path until the link grows weak.</source>
+        <translation>Beide über denselben Pfad fliegen, bis der Link schwach wird.</translation>
+    </message>
+    <message>
+        <source>{a_name} or {b_name}: power and antenna look alike</source>
+        <translation>{a_name} oder {b_name}: Leistung und Antenne sehen gleich aus</translation>
+    </message>
+    <message>
+        <source>The {link} transmitter uses dynamic power, and the logs do not show which. Its range stands, a comparison does not.</source>
+        <translation>Der Sender des Links {link} wählt seine Leistung selbst, und die Logs zeigen sie nicht. Die Reichweite gilt, ein Vergleich nicht.</translation>
+    </message>
+    <message>
+        <source>The {link} link is left out: its power is dynamic and not logged.</source>
+        <translation>Der Link {link} fehlt: Seine Leistung ist dynamisch und nicht geloggt.</translation>
+    </message>
+    <message>
+        <source>Save the data of this view to see them.</source>
+        <translation>Die Daten dieser Ansicht speichern, um sie zu sehen.</translation>
+    </message>
+    <message>
+        <source>Each was flown once: the spread of flights is assumed.</source>
+        <translation>Jedes flog einmal: Die Streuung der Flüge ist angenommen.</translation>
+    </message>
+    <message>
+        <source>{name} has the longer range, {chance:likely}.</source>
+        <translation>{name} hat {chance:likely} die größere Reichweite.</translation>
+    </message>
+    <message>
+        <source>Range ratio {ratio:.2} (95 %: {ratio.low:.2}–{ratio.high:.2}){paired}. Signal {delta:+.1} (95 %: {delta.low:#+.1} to {delta.high:#+.1}).</source>
+        <translation>Reichweite {ratio:.2}× (95 %: {ratio.low:.2}–{ratio.high:.2}){paired}. Signal {delta:+.1} (95 %: {delta.low:#+.1} bis {delta.high:#+.1}).</translation>
+    </message>
+    <message>
+        <source>The range is at least {least:.2}× as long.</source>
+        <translation>Die Reichweite ist mindestens {least:.2}× so groß.</translation>
+    </message>
+    <message>
+        <source>Range ratio {ratio:.2} (95 %: {ratio.low:.2}–{ratio.high:.2}){paired}.</source>
+        <translation>Reichweite {ratio:.2}× (95 %: {ratio.low:.2}–{ratio.high:.2}){paired}.</translation>
+    </message>
+    <message>
+        <source>Signal {delta:+.1} (95 %: {delta.low:#+.1} to {delta.high:#+.1}){paired}.</source>
+        <translation>Signal {delta:+.1} (95 %: {delta.low:#+.1} bis {delta.high:#+.1}){paired}.</translation>
+    </message>
+    <message>
+        <source>More than {threshold} longer: {chance:likely}.</source>
+        <translation>Mehr als {threshold} weiter: {chance:likely}.</translation>
+    </message>
+    <message>
+        <source>If anything, {name} is ahead.</source>
+        <translation>Wenn überhaupt, liegt {name} vorn.</translation>
+    </message>
+    <message>
+        <source>{pairs} of {planned} planned pairs are flown. An early answer needs a clearer difference.</source>
+        <translation>{pairs} von {planned} geplanten Paaren sind geflogen. Eine frühe Antwort braucht einen deutlicheren Unterschied.</translation>
+    </message>
+    <message>
+        <source>Judged at the planned {planned} pairs.</source>
+        <translation>Beurteilt nach den geplanten {planned} Paaren.</translation>
+    </message>
+    <message>
+        <source>Judged after {pairs} pairs; {planned} were planned. Each extra look needs a clearer difference.</source>
+        <translation>Beurteilt nach {pairs} Paaren; geplant waren {planned}. Jeder weitere Blick braucht einen deutlicheren Unterschied.</translation>
+    </message>
+    <message>
+        <source>On other ground like this, the {link} link: median range {typical}, reliable range {dependable}.</source>
+        <translation>In ähnlichem Gelände hat der Link {link} die mittlere Reichweite {typical}, die sichere {dependable}.</translation>
+    </message>
+    <message>
+        <source>Telling them apart would take more than {most} more pairs of flights.</source>
+        <translation>Um sie zu unterscheiden, wären über {most} weitere Flugpaare nötig.</translation>
+    </message>
+    <message>
+        <source>Fly {flights} more with both aboard.</source>
+        <translation>Noch {flights} fliegen, mit beiden an Bord.</translation>
+    </message>
+    <message>
+        <source>Fly {pairs} more of each.</source>
+        <translation>Von jedem noch {pairs} fliegen.</translation>
+    </message>
+    <message>
+        <source>{link} link: {a} {a_flights:flights}, {b} {b_flights:flights}.</source>
+        <translation>Link {link}: {a} {a_flights:flights}, {b} {b_flights:flights}.</translation>
+    </message>
+    <message>
+        <source>Both were received in the same {flights:flights-from}. Day and place cancel out.</source>
+        <translation>Beide wurden in denselben {flights:flights-from} empfangen. Tag und Ort heben sich auf.</translation>
+    </message>
+    <message>
+        <source>Compared place by place along the shared path. Hills and holes cancel out.</source>
+        <translation>Ort für Ort auf dem gemeinsamen Pfad verglichen. Hügel und Löcher heben sich auf.</translation>
+    </message>
+    <message>
+        <source>They share no part of the path. Only their ranges are compared.</source>
+        <translation>Sie haben kein Stück Pfad gemeinsam. Nur ihre Reichweiten sind verglichen.</translation>
+    </message>
+    <message>
+        <source>Flight-to-flight spread: {sd:.1} (1σ).</source>
+        <translation>Streuung von Flug zu Flug: {sd:.1} (1σ).</translation>
+    </message>
+    <message>
+        <source>Flight-to-flight spread: {sd:.1} (1σ), assumed. Each was flown once.</source>
+        <translation>Streuung von Flug zu Flug: {sd:.1} (1σ), angenommen. Jedes flog einmal.</translation>
+    </message>
+    <message>
+        <source>The signal falls by {slope:.0} per factor 10 of distance (exponent {exponent:.2}, 95 %: {exponent.low:.2}–{exponent.high:.2}). So {delta:.1} is {gain:.0} of range.</source>
+        <translation>Das Signal fällt je Faktor 10 der Entfernung um {slope:.0} (Exponent {exponent:.2}, 95 %: {exponent.low:.2}–{exponent.high:.2}). {delta:.1} sind also {gain:.0} Reichweite.</translation>
+    </message>
+    <message>
+        <source>Chance that {setup} reaches farther: {chance:chance}. By more than {threshold}: {chance_more:chance}.</source>
+        <translation>Chance, dass {setup} weiter reicht: {chance:chance}. Um mehr als {threshold}: {chance_more:chance}.</translation>
+    </message>
+    <message>
+        <source>{name}: not flown yet</source>
+        <translation>{name}: noch nicht geflogen</translation>
+    </message>
+    <message>
+        <source>Fly it over the path to learn its range.</source>
+        <translation>Über den Pfad fliegen, um die Reichweite zu erfahren.</translation>
+    </message>
+    <message>
+        <source>{name}: flown on courses only</source>
+        <translation>{name}: nur auf Kursen geflogen</translation>
+    </message>
+    <message>
+        <source>See Compare, Sections. For a range, fly it out and back over the path.</source>
+        <translation>Siehe Vergleich, Abschnitte. Für eine Reichweite den Pfad hin und zurück fliegen.</translation>
+    </message>
+    <message>
+        <source>{name}: 95 % of flights reach {told}</source>
+        <translation>{name}: 95 % der Flüge erreichen {told}</translation>
+    </message>
+    <message>
+        <source>Median range {typical}. Reliable range {dependable}.</source>
+        <translation>Mittlere Reichweite {typical}. Sichere Reichweite {dependable}.</translation>
+    </message>
+    <message>
+        <source>{name}: 95 % of flights reach at least {told}</source>
+        <translation>{name}: 95 % der Flüge erreichen mindestens {told}</translation>
+    </message>
+    <message>
+        <source>{name}: reliable range unknown</source>
+        <translation>{name}: sichere Reichweite unbekannt</translation>
+    </message>
+    <message>
+        <source>Median range {typical}.</source>
+        <translation>Mittlere Reichweite {typical}.</translation>
+    </message>
+    <message>
+        <source>unknown</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>The {link} link fails first, by {part} at {level:.0}.</source>
+        <translation>Zuerst versagt der Link {link}, {part}, bei {level:.0}.</translation>
+    </message>
+    <message>
+        <source>Turn when a link fails, or at your limits of rules, plan and battery. Test the return on link loss first.</source>
+        <translation>Umkehren, wenn ein Link versagt, oder an den Grenzen von Regeln, Plan und Akku. Vorher die Rückkehr bei Linkverlust testen.</translation>
+    </message>
+    <message>
+        <source>Import one log of each setup, flown over the same path.</source>
+        <translation>Je Setup ein Log importieren, über denselben Pfad geflogen.</translation>
+    </message>
+    <message>
+        <source>No run of it counts yet. Fly in turns with the others, over the same path.</source>
+        <translation>Noch zählt kein Lauf davon. Abwechselnd mit den anderen fliegen, über denselben Pfad.</translation>
+    </message>
+    <message>
+        <source>Fly {setups}: 3 flights each</source>
+        <translation>{setups} fliegen: je 3 Flüge</translation>
+    </message>
+    <message>
+        <source>On the {links} link fewer flights give no useful interval. Fly in turns, over the same path.</source>
+        <translation>Auf dem Link {links} ergeben weniger Flüge kein brauchbares Intervall. Abwechselnd über denselben Pfad fliegen.</translation>
+    </message>
+    <message>
+        <source>Fly {name} {more:times-more}</source>
+        <translation>{name} {more:times-more} fliegen</translation>
+    </message>
+    <message>
+        <source>It has {flown:flights} on the {links} link. Three give a useful interval. Fly in turns.</source>
+        <translation>Auf dem Link {links}: {flown:flights}. Drei ergeben ein brauchbares Intervall. Abwechselnd fliegen.</translation>
+    </message>
+    <message>
+        <source>Fly {more:flights-more}, {a_name} and {b_name} aboard</source>
+        <translation>{more:flights-more}, {a_name} und {b_name} an Bord</translation>
+    </message>
+    <message>
+        <source>Record both in one flight, as before. {how}</source>
+        <translation>Beide in einem Flug aufzeichnen, wie zuvor. {how}</translation>
+    </message>
+    <message>
+        <source>Fly {more:pairs-more}: {a_name} and {b_name}</source>
+        <translation>{more:pairs-more} fliegen: {a_name} und {b_name}</translation>
+    </message>
+    <message>
+        <source>Fly in turns, same path, same height. {how} Recording both in one flight takes fewer.</source>
+        <translation>Abwechselnd fliegen, gleicher Pfad, gleiche Höhe. {how} Beide in einem Flug aufgezeichnet, genügen weniger.</translation>
+    </message>
+    <message>
+        <source>Without it, only the distance flown is known. Or fly on: {how}</source>
+        <translation>Ohne sie ist nur die geflogene Entfernung bekannt. Oder weiter fliegen: {how}</translation>
+    </message>
+    <message>
+        <source>Plan with {name} to {told}</source>
+        <translation>Mit {name} bis {told} planen</translation>
+    </message>
+    <message>
+        <source>{share:.0} of new flights reach that far ({sure:.0} sure). No other setup may be planned farther.</source>
+        <translation>{share:.0} der neuen Flüge kommen so weit ({sure:.0} sicher). Kein anderes Setup darf weiter geplant werden.</translation>
+    </message>
+    <message>
+        <source>{share:.0} of new flights reach at least that far ({sure:.0} sure). Only a longer flight shows more.</source>
+        <translation>{share:.0} der neuen Flüge kommen mindestens so weit ({sure:.0} sicher). Mehr zeigt nur ein weiterer Flug.</translation>
+    </message>
+    <message>
+        <source>To reach the far post ({distance}), the {link} link needs {more:.1} more.</source>
+        <translation>Bis zum fernen Pfosten ({distance}) braucht der Link {link} {more:.1} mehr.</translation>
+    </message>
+    <message>
+        <source>{power:.0} more on the {link} link gives {gain:.0} more range.</source>
+        <translation>{power:.0} mehr auf dem Link {link} geben {gain:.0} mehr Reichweite.</translation>
+    </message>
+    <message>
+        <source>The answer appears here in a moment.</source>
+        <translation>Die Antwort erscheint gleich hier.</translation>
+    </message>
+    <message>
+        <source>a campaign file&apos;s name ends in .distanz</source>
+        <translation>der Name einer Kampagnendatei endet auf .distanz</translation>
+    </message>
+    <message>
+        <source>it tells of a video link ({columns}), and the kit has none; add a video link first</source>
+        <translation>es gehört zu einem Videolink ({columns}), und die Ausrüstung hat keinen; zuerst einen Videolink hinzufügen</translation>
+    </message>
+    <message>
+        <source>it tells of a control link ({columns}), and the kit has none; add a control link first</source>
+        <translation>es gehört zu einem Steuerlink ({columns}), und die Ausrüstung hat keinen; zuerst einen Steuerlink hinzufügen</translation>
+    </message>
+    <message>
+        <source>Not used: {columns}. They are of a video link, and the kit has none. Add one under Kit, Links.</source>
+        <translation>Nicht benutzt: {columns}. Sie gehören zu einem Videolink, den die Ausrüstung nicht hat. Unter Ausrüstung, Links hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Not used: {columns}. They are of a control link, and the kit has none. Add one under Kit, Links.</source>
+        <translation>Nicht benutzt: {columns}. Sie gehören zu einem Steuerlink, den die Ausrüstung nicht hat. Unter Ausrüstung, Links hinzufügen.</translation>
     </message>
 </context>
 <context>
@@ -7050,20 +7248,92 @@
         <source>dropouts per pass: %1</source>
         <translation>Aussetzer je Durchgang: %1</translation>
     </message>
+    <message>
+        <source>95 % of flights get this far</source>
+        <translation>so weit kommen 95 % der Flüge</translation>
+    </message>
+    <message>
+        <source>uncertain</source>
+        <translation>unsicher</translation>
+    </message>
+    <message>
+        <source>half of flights</source>
+        <translation>Hälfte der Flüge</translation>
+    </message>
+    <message>
+        <source>flown</source>
+        <translation>geflogen</translation>
+    </message>
+    <message>
+        <source>predicted</source>
+        <translation>vorhergesagt</translation>
+    </message>
+    <message>
+        <source>fails here</source>
+        <translation>versagt hier</translation>
+    </message>
+    <message>
+        <source>turn here</source>
+        <translation>hier umkehren</translation>
+    </message>
+    <message>
+        <source>Ranges: %1 link.</source>
+        <translation>Reichweiten: Link %1.</translation>
+    </message>
+    <message>
+        <source>Ranges: first link to fail of %1.</source>
+        <translation>Reichweiten: zuerst versagender Link von %1.</translation>
+    </message>
+    <message>
+        <source>Each setup gets a bar here.</source>
+        <translation>Jedes Setup bekommt hier einen Balken.</translation>
+    </message>
+    <message>
+        <source>station</source>
+        <translation>Station</translation>
+    </message>
+    <message>
+        <source>plan with</source>
+        <translation>planen mit</translation>
+    </message>
+    <message>
+        <source>95 %</source>
+        <translation>95 %</translation>
+    </message>
+    <message>
+        <source>50 %</source>
+        <translation>50 %</translation>
+    </message>
+    <message>
+        <source>not enough data</source>
+        <translation>zu wenig Daten</translation>
+    </message>
+    <message>
+        <source>not yet</source>
+        <translation>noch nicht</translation>
+    </message>
+    <message>
+        <source>courses only</source>
+        <translation>nur Kurse</translation>
+    </message>
+    <message>
+        <source>not flown</source>
+        <translation>nicht geflogen</translation>
+    </message>
+    <message>
+        <source>plan with %1</source>
+        <translation>planen mit %1</translation>
+    </message>
+    <message>
+        <source>predicted %1</source>
+        <translation>vorhergesagt %1</translation>
+    </message>
 </context>
 <context>
     <name>quantity</name>
     <message>
         <source>no limit</source>
         <translation>keine Grenze</translation>
-    </message>
-    <message>
-        <source>%1 to no upper limit</source>
-        <translation>%1 bis zu keiner Obergrenze</translation>
-    </message>
-    <message>
-        <source>%1 to %2</source>
-        <translation>%1 bis %2</translation>
     </message>
     <message>
         <source>possibly</source>
@@ -7100,6 +7370,10 @@
     <message>
         <source>under %1</source>
         <translation>unter %1</translation>
+    </message>
+    <message>
+        <source>from %1</source>
+        <translation>ab %1</translation>
     </message>
 </context>
 <context>
@@ -9082,6 +9356,10 @@
     <message>
         <source>the kit&apos;s next lower band (same gain needs larger antennas)</source>
         <translation>das nächstniedrigere Band der Ausrüstung (gleicher Gewinn braucht größere Antennen)</translation>
+    </message>
+    <message>
+        <source>latitude and longitude</source>
+        <translation>Breite und Länge</translation>
     </message>
 </context>
 </TS>

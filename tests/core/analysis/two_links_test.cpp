@@ -52,7 +52,7 @@ TEST_CASE("two links: the one that fails first limits, by the bitrate rule") {
   CHECK(a.deciding("A", "B")->link == "video");
   CHECK(a.deciding("A", "B")->verdict == estimate::Verdict::BBetter);
   CHECK_THAT(test::limitSentence(flown.campaign, a, "A").text,
-             Contains("The video link limits it: its bitrate fails first"));
+             Contains("The video link fails first, by its bitrate"));
 }
 
 TEST_CASE("two links: a strong video link leaves the control link to limit") {
@@ -76,7 +76,7 @@ TEST_CASE(
   CHECK(pair.verdict == estimate::Verdict::BBetter);  // 6 dB on the video link
   REQUIRE(pair.ratio.has_value());
   CHECK_THAT(pair.ratio->estimate, WithinAbs(std::pow(10, -6 / 27.0), 0.15));
-  CHECK_THAT(test::said(verdictOf(flown.campaign, a, pair)).text, Contains("Without control"));
+  CHECK_THAT(test::said(verdictOf(flown.campaign, a, pair)).text, Contains("The control link is left out"));
   // How far a setup gets is still told over both.
   CHECK(a.answer("A")->typical.estimate_m.value() <= a.find("A", "control")->typical.estimate_m.value() + 1);
   CHECK(a.answer("A")->typical.estimate_m.value() <= a.find("A", "video")->typical.estimate_m.value() + 1);

@@ -57,7 +57,9 @@ void addVerdicts(const campaign::Campaign& c, const Answers& a, std::vector<Find
 
 std::string nameOf(const campaign::Campaign& c, const std::string& setup) {
   const campaign::Setup* found = campaign::findSetup(c, setup);
-  return found && !found->name.empty() ? fmt::format("{} ({})", found->name, setup) : setup;
+  if (!found || found->name.empty()) return setup;
+  const auto alike = std::count_if(c.setups.begin(), c.setups.end(), [&](const campaign::Setup& s) { return s.name == found->name; });
+  return alike == 1 ? found->name : fmt::format("{} ({})", found->name, setup);
 }
 
 Measure measureOf(const estimate::Interval& i, Unit unit) {

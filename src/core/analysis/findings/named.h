@@ -8,7 +8,7 @@
 /// What several findings name alike: not for other folders.
 namespace distanz::analysis {
 
-/// "Six-turn helix (B)", or the id where there is no name.
+/// "Six-turn helix"; with its id where two are called so, and the id alone where there is no name.
 std::string nameOf(const campaign::Campaign& campaign, const std::string& setup);
 
 /// An estimate with its interval.

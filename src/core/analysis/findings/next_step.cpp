@@ -1,5 +1,6 @@
 #include <fmt/format.h>
 
+#include <algorithm>
 #include <cmath>
 
 #include "core/analysis/findings/findings.h"
@@ -82,10 +83,23 @@ Finding planWith(const campaign::Campaign& c, const Answers& a, const SetupAnswe
   return out;
 }
 
-Finding flyPairs(const OpenPair& open) {
+/// The links that limit these setups.
+std::string limitingLinks(const Answers& a, const std::vector<std::string>& setups) {
+  std::vector<std::string> out;
+  for (const std::string& s : setups)
+    if (const std::string& link = a.limiting(s)->link; std::find(out.begin(), out.end(), link) == out.end()) out.push_back(link);
+  return fmt::format("{}", fmt::join(out, ", "));
+}
+
+Finding flyPairs(const campaign::Campaign& c, const OpenPair& open) {
   const PairOnLink& p = *open.pair;
   return finding(p.paired_flights > 0 ? "fly-both-aboard" : "fly-pairs",
-                 {{"a", p.a}, {"b", p.b}, {"more", open.more}, {"how", finding("how-far")}},
+                 {{"a", p.a},
+                  {"b", p.b},
+                  {"a_name", nameOf(c, p.a)},
+                  {"b_name", nameOf(c, p.b)},
+                  {"more", open.more},
+                  {"how", finding("how-far")}},
                  {"link", p.link});
 }
 
@@ -100,16 +114,18 @@ Finding nextStep(const campaign::Campaign& c, const Answers& a) {
   for (const campaign::Setup& s : c.setups)
     if (a.limiting(s.id)->runs_used < kFlightsForUsefulInterval) few.push_back(s.id);
   if (few.size() > 1)
-    return finding("fly-all-more-often", {{"setups", fmt::format("{}", fmt::join(few, ", "))}});
+    return finding("fly-all-more-often",
+                   {{"setups", fmt::format("{}", fmt::join(few, ", "))}, {"links", limitingLinks(a, few)}});
   for (const campaign::Setup& s : c.setups)
     if (const SetupOnLink* l = a.limiting(s.id); l->runs_used < kFlightsForUsefulInterval)
       return finding("fly-more-often",
                      {{"setup", s.id},
                       {"name", nameOf(c, s.id)},
                       {"more", kFlightsForUsefulInterval - l->runs_used},
-                      {"flown", l->runs_used}},
+                      {"flown", l->runs_used},
+                      {"links", limitingLinks(a, {s.id})}},
                      {"setup", s.id});
-  if (const OpenPair open = openPair(c, a); open.pair) return flyPairs(open);
+  if (const OpenPair open = openPair(c, a); open.pair) return flyPairs(c, open);
   if (const SetupAnswer* best = longest(a)) return planWith(c, a, *best);
   return finding("enter-the-sensitivity", {{"how", finding("how-far")}});
 }

@@ -78,10 +78,10 @@ Finding limitOf(const campaign::Campaign& c, const Answers& a, const std::string
   if (!l) return finding("not-flown", {{"setup", setup}, {"name", nameOf(c, setup)}}, subject);
   const SetupAnswer& answer = *a.answer(setup);
   std::vector<Argument> told{
-      {"setup", setup}, {"typical", toldRange(answer.typical)}, {"dependable", toldRange(answer.dependable)}};
+      {"setup", setup}, {"name", nameOf(c, setup)}, {"typical", toldRange(answer.typical)}, {"dependable", toldRange(answer.dependable)}};
   const Status status = answer.dependable.status;
   if (status == Status::Withheld && answer.typical.status == Status::Withheld) {
-    Finding none = finding("range-none", {{"setup", setup}}, subject);
+    Finding none = finding("range-none", {{"setup", setup}, {"name", nameOf(c, setup)}}, subject);
     addReason(a, answer, *l, none.more);
     return none;
   }

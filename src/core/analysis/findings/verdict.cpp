@@ -124,33 +124,62 @@ std::vector<Finding> why(const Answers& a, const PairOnLink& p, const Oriented& 
   return out;
 }
 
-Finding undecided(const campaign::Campaign& c, const PairOnLink& p, const Oriented& o) {
-  if (p.power_unknown) return finding("power-hides-difference", {{"a", p.a}, {"b", p.b}, {"link", p.link}});
-  if (!p.delta_db && !p.ratio) return finding("nothing-to-compare", {{"a", p.a}, {"b", p.b}});
-  Finding out = finding("undecided", {{"a", p.a}, {"b", p.b}});
-  if (p.spread_assumed) out.more.push_back(finding("flown-once-each"));
+/// Both, by id and by name.
+template <class Pair>
+std::vector<Argument> bothOf(const campaign::Campaign& c, const Pair& p) {
+  return {{"a", p.a}, {"b", p.b}, {"a_name", nameOf(c, p.a)}, {"b_name", nameOf(c, p.b)}};
+}
+
+/// Which of the two is ahead, and by how much where that may be told. @param told the pair's ratio
+Finding ahead(const campaign::Campaign& c, const char* code, const Oriented& o, const std::optional<estimate::Interval>& told) {
+  std::vector<Argument> about{{"better", o.better}, {"better_name", nameOf(c, o.better)}, {"worse", o.worse}, {"worse_name", nameOf(c, o.worse)}};
+  const bool open = !told || !closed(*told) || o.ratio.estimate <= 1;
+  if (!open) about.emplace_back("ratio", measureOf(o.ratio, Unit::None));
+  return finding(open ? std::string(code) + "-open" : code, std::move(about));
+}
+
+constexpr double kProbably = 0.9;  // from here on the one that is ahead is named, as probable
+
+/// Not settled: the one that is probably ahead, or that nobody can tell.
+template <class Pair>
+Finding open(const campaign::Campaign& c, const Pair& p, const Oriented& o) {
+  if (o.p_longer >= kProbably) return ahead(c, "probably-farther", o, p.ratio);
+  Finding out = finding("undecided", bothOf(c, p));
   out.more.push_back(finding("longer-one", {{"name", nameOf(c, o.better)}, percent("chance", o.p_longer)}));
-  addAmounts(p, o, out.more);
+  return out;
+}
+
+Finding undecided(const campaign::Campaign& c, const PairOnLink& p, const Oriented& o) {
+  if (p.power_unknown) {
+    std::vector<Argument> about = bothOf(c, p);
+    about.emplace_back("link", p.link);
+    return finding("power-hides-difference", std::move(about));
+  }
+  if (!p.delta_db && !p.ratio) return finding("nothing-to-compare", bothOf(c, p));
+  Finding out = open(c, p, o);
+  if (p.spread_assumed) out.more.push_back(finding("flown-once-each"));
   addMorePairs(p, out.more);
+  addAmounts(p, o, out.more);
   return out;
 }
 
 /// @param holds when every pair is claimed at once
-Finding titled(const campaign::Campaign& c, const Oriented& o, bool holds) {
-  return finding(holds ? "better" : "better-alone",
-                 {{"better", o.better}, {"better_name", nameOf(c, o.better)}, {"worse", o.worse}});
+template <class Pair>
+Finding titled(const campaign::Campaign& c, const Oriented& o, const Pair& p, bool holds) {
+  return ahead(c, holds ? "better" : "better-alone", o, p.ratio);
 }
 
 template <class Pair>
 Finding noDifference(const campaign::Campaign& c, const Answers& a, const Pair& p, const Oriented& o) {
-  Finding out = finding("no-practical-difference",
-                        {{"a", p.a}, {"b", p.b}, percent("threshold", a.practical_threshold)});
+  std::vector<Argument> about = bothOf(c, p);
+  about.push_back(percent("threshold", a.practical_threshold));
+  Finding out = finding("no-practical-difference", std::move(about));
   out.more.push_back(finding("if-anything", {{"name", nameOf(c, o.better)}}));
   return out;
 }
 
 Finding better(const campaign::Campaign& c, const Answers& a, const PairOnLink& p, const Oriented& o) {
-  Finding out = titled(c, o, p.holds_for_all);
+  Finding out = titled(c, o, p, p.holds_for_all);
   addAmounts(p, o, out.more);
   if (p.delta_db && p.holds_for_all)
     out.more.push_back(finding("more-than-practical",
@@ -195,17 +224,16 @@ Finding verdictOnLinks(const campaign::Campaign& c, const Answers& a, const Setu
     only.holds_for_all = p.holds_for_all;
     return verdictOf(c, a, only);
   }
-  if (!p.ratio) return finding("nothing-to-compare", {{"a", p.a}, {"b", p.b}});
+  if (!p.ratio) return finding("nothing-to-compare", bothOf(c, p));
   const Oriented o = orient(p, std::nullopt);
   Finding out;
   const Argument ratio("ratio", measureOf(o.ratio, Unit::None)), none("paired", std::vector<Finding>());
   if (p.verdict == Verdict::Undecided) {
-    out = finding("undecided", {{"a", p.a}, {"b", p.b}});
-    out.more.push_back(finding("longer-one", {{"name", nameOf(c, o.better)}, percent("chance", o.p_longer)}));
+    out = open(c, p, o);
   } else if (p.verdict == Verdict::NoPracticalDifference) {
     out = noDifference(c, a, p, o);
   } else {
-    out = titled(c, o, p.holds_for_all);
+    out = titled(c, o, p, p.holds_for_all);
   }
   addAtLeast(p.ratio, o.ratio, out.more);
   if (closed(*p.ratio)) out.more.push_back(finding("ratio-alone", {ratio, none}));
@@ -217,7 +245,7 @@ Finding verdictOnLinks(const campaign::Campaign& c, const Answers& a, const Setu
     const estimate::Interval seen = flip ? estimate::Interval{-d.estimate, -d.high, -d.low} : d;
     out.why.push_back(finding("level-on-link", {{"link", l->link},
                                                 {"name", nameOf(c, o.better)},
-                                                {"worse", o.worse},
+                                                {"worse", nameOf(c, o.worse)},
                                                 {"delta", measureOf(seen, Unit::Decibel)}}));
   }
   out.subject = {"setup", o.better};
