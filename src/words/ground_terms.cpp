@@ -24,7 +24,7 @@ constexpr TermText kGroundTerms[] = {
     {"course-through", QT_TRANSLATE_NOOP("term", "from behind, over the station")},
     {"course-circle", QT_TRANSLATE_NOOP("term", "circle around the station")},
     {"course-box", QT_TRANSLATE_NOOP("term", "box, indoors")},
-    {"stop-terrain", QT_TRANSLATE_NOOP("term", "the ground")},
+    {"stop-terrain", QT_TRANSLATE_NOOP("term", "ground below the path")},
     {"beside-", QT_TRANSLATE_NOOP("term", "not said")},
     {"beside-nothing", QT_TRANSLATE_NOOP("term", "nothing")},
     {"beside-person", QT_TRANSLATE_NOOP("term", "person")},

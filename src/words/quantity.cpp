@@ -30,6 +30,8 @@ bool imperial() {
   return style().units == Units::Imperial;
 }
 
+constexpr double kMilesFrom = 0.25;  // shorter lengths are told in feet
+
 /// A length at the scale it is told in.
 struct Scaled {
   double value;
@@ -40,7 +42,7 @@ struct Scaled {
 Scaled scaled(double d) {
   if (imperial()) {
     const double miles = quantity::convert(d, Unit::Metre, Unit::Mile);
-    if (std::abs(miles) >= 0.5) return {miles, Unit::Mile, 2};
+    if (std::abs(miles) >= kMilesFrom) return {miles, Unit::Mile, 2};
     return {quantity::convert(d, Unit::Metre, Unit::Foot), Unit::Foot, 0};
   }
   if (std::abs(d) >= 1000) return {d / 1000, Unit::Kilometre, 2};
@@ -107,11 +109,11 @@ QString Marks::text(double distance_m) const {
 }
 
 Marks distanceMarks(double least_m, double end_m) {
-  const double half_mile = quantity::convert(0.5, Unit::Mile, Unit::Metre);
+  const double in_miles = quantity::convert(kMilesFrom, Unit::Mile, Unit::Metre);
   Marks marks;
   std::vector<double> round = {10, 25, 50, 100, 250, 500, 1000, 2000, 5000, 10'000, 20'000, 50'000, 100'000};
   if (imperial()) {
-    marks.unit = end_m < half_mile ? Unit::Foot : Unit::Mile;
+    marks.unit = end_m < in_miles ? Unit::Foot : Unit::Mile;
     round = {50, 100, 250, 500, 1000, 2000};
     if (marks.unit == Unit::Mile) round = {0.05, 0.1, 0.25, 0.5, 1, 2, 5, 10, 20, 50};
   }
@@ -173,7 +175,7 @@ QString exactly(double value, Unit unit) {
   if (unit == Unit::Metre && imperial()) {
     const double feet = quantity::convert(value, Unit::Metre, Unit::Foot),
                  miles = quantity::convert(value, Unit::Metre, Unit::Mile);
-    return std::abs(miles) >= 0.5 ? withUnit(shortNumber(miles, 4), Unit::Mile)
+    return std::abs(miles) >= kMilesFrom ? withUnit(shortNumber(miles, 4), Unit::Mile)
                                   : withUnit(shortNumber(feet, 1), Unit::Foot);
   }
   if (unit == Unit::Metre)

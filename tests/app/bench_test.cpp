@@ -160,7 +160,6 @@ TEST_CASE("bench: every kind can be made, shown on both sides, and saved; the sh
   REQUIRE(shelf.count() == int(campaign::recordKindWords().size()));
   shelf.setCurrentRow(2);
   CHECK(s.stage().chosen() == shelf.item(2)->data(Qt::UserRole).toString().toStdString());
-  CHECK_FALSE(QImage::fromData(s.stage().png(), "PNG").isNull());
   CHECK(svgText(s.stage(), s.stage().paperSize()).find("<svg") != std::string::npos);
   CHECK(s.stage().csv().size() > 5);
 }

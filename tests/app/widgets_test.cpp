@@ -113,14 +113,17 @@ TEST_CASE("lanes: lines, bands and floors reach the picture, the data the SVG an
   plot.draw({1000, {signalLane()}});
   const QColor colour = theme::setupColour(1);
   plot.show();
-  CHECK(shareOf(QImage::fromData(plot.png()), colour) < 1e-6);
+  settle();
+  CHECK(shareOf(plot.grab().toImage(), colour) < 1e-6);
   plot.draw({1000, {filled(1)}});
   plot.setPicked(400);
-  CHECK(shareOf(QImage::fromData(plot.png()), colour) > 1e-3);
+  settle();
+  CHECK(shareOf(plot.grab().toImage(), colour) > 1e-3);
   CHECK_THAT(svgText(plot, plot.size()), Contains("critical level") && Contains("<svg"));
   plot.draw({1000, {signalLane()}});
   plot.setPicked(std::nullopt);
-  CHECK(shareOf(QImage::fromData(plot.png()), colour) < 1e-6);
+  settle();
+  CHECK(shareOf(plot.grab().toImage(), colour) < 1e-6);
 }
 
 TEST_CASE("lanes: pressing and dragging tell the distance, within the axis; hovering names the run") {
@@ -360,7 +363,7 @@ TEST_CASE(
   column.QWidget::show();
   std::vector<Finding> many;
   for (std::size_t i = 0; i < 9; ++i) {
-    many.push_back(finding("not-flown", {{"setup", "Title " + fmt::to_string(i)}, {"name", "text"}}));
+    many.push_back(finding("not-flown", {{"setup", "text"}, {"name", "Title " + fmt::to_string(i)}}));
     many.back().why.push_back(distanz::test::step("why " + fmt::to_string(i)));
   }
   const auto titles = [&] {
@@ -370,7 +373,7 @@ TEST_CASE(
     return out;
   };
   column.show("What matters", many);
-  many[0].arguments[0] = {"setup", "Title new"};
+  many[0].arguments[1] = {"name", "Title new"};
   column.show("What matters", many);
   waitFor("all sentences", [&] { return titles().size() == 9; });
   CHECK(titles().first().startsWith("Title new"));

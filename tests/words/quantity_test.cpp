@@ -64,6 +64,10 @@ TEST_CASE("quantities: one switch for metric or imperial, one for dBm or mW") {
   const Speaking speaking(kImperial);
   CHECK(distance(100) == "328 ft");        // 1 ft = 0.3048 m
   CHECK(distance(1609.344) == "1.00 mi");  // the international mile
+  CHECK(distance(402) == "1319 ft");  // feet below a quarter of a mile
+  CHECK(distance(402.4) == "0.25 mi");
+  CHECK(field(Kind::Length, 402.336) == "0.25 mi");
+  CHECK(field(Kind::Length, 304.8) == "1000 ft");
   CHECK(words::quantity(30.48, Unit::Metre, 1) == "100.0 ft");
   CHECK(words::quantity(0.44704, Unit::MetrePerSecond) == "1 mph");
   CHECK(power(250) == "24.0 dBm");

@@ -324,8 +324,9 @@ bool BenchStage::takesFiles() const {
   return record && app::takesFiles(record->kind);
 }
 
-QByteArray BenchStage::png() {
-  return m_result->png();
+std::optional<Finding> BenchStage::answer() const {
+  const std::vector<Finding> all = findings();
+  return all.empty() ? std::nullopt : std::optional(all.front());
 }
 QSize BenchStage::paperSize() const {
   return m_result->paperSize();

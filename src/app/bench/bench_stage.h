@@ -34,7 +34,8 @@ class BenchStage : public Stage, public Exportable {
   bool takesFiles() const override;
   /// For the record shown: sweeps, traces, pictures, or readings as a table.
   void takeFiles(const QStringList& files) override;
-  QByteArray png() override;
+  QString pageName() const override { return {}; }
+  std::optional<Finding> answer() const override;
   QSize paperSize() const override;
   void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;

@@ -6,7 +6,6 @@
 #include <cmath>
 
 #include "app/shared/lane_plot.h"
-#include "app/shared/picture_bytes.h"
 #include "app/shared/plot_canvas.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
@@ -105,9 +104,6 @@ void ResultView::showPlot(bool other) {
   m_canvas->show(m_plot);
 }
 
-QByteArray ResultView::png() {
-  return pngOf(grab());
-}
 QSize ResultView::paperSize() const {
   return m_canvas->size().expandedTo({480, 320});
 }

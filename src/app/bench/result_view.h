@@ -17,7 +17,6 @@ class ResultView : public QWidget {
   explicit ResultView(QWidget* parent = nullptr);
   void show(const records::RecordResult& result);
   const records::Plot& plot() const { return m_plot; }
-  QByteArray png();
   QSize paperSize() const;
   /// The numbers that decide over the drawing.
   void paintPaper(QPainter& painter, const QString& title) const;

@@ -302,8 +302,14 @@ std::optional<Finding> CompareStage::lacks() const {
   return analysis::compareLacks(document().analysis());
 }
 
-QByteArray CompareStage::png() {
-  return m_page == ComparePage::Path ? m_plot->png() : m_sheet->png();
+QString CompareStage::pageName() const {
+  const QString names[] = {tr("Along the path"), tr("Stretches"), tr("Sides"), tr("Steps and charge")};
+  return names[std::size_t(m_page)];
+}
+
+std::optional<Finding> CompareStage::answer() const {
+  const std::vector<Finding> all = findings();
+  return all.empty() || !document().analysed() ? std::nullopt : std::optional(all.front());
 }
 
 QSize CompareStage::paperSize() const {

@@ -23,7 +23,9 @@ class CompareStage : public Stage, public Exportable {
 
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
-  QByteArray png() override;
+  QString pageName() const override;
+  std::string pageLink() const override { return link(); }
+  std::optional<Finding> answer() const override;
   QSize paperSize() const override;
   void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;

@@ -3,7 +3,6 @@
 #include <QPainter>
 #include <QScrollBar>
 
-#include "app/shared/picture_bytes.h"
 #include "app/shared/theme.h"
 
 namespace distanz::app {
@@ -71,16 +70,6 @@ void SheetPage::paintPaper(QPainter& painter) const {
   painter.translate(kLeft, kTop);
   m_canvas->sheet.paint(painter, m_canvas->inner());
   painter.restore();
-}
-
-QByteArray SheetPage::png() const {
-  QPixmap picture(m_canvas->size() * 2);
-  picture.setDevicePixelRatio(2);
-  picture.fill(theme::tokens().paper);
-  QPainter p(&picture);
-  paintPaper(p);
-  p.end();
-  return pngOf(picture);
 }
 
 }  // namespace distanz::app

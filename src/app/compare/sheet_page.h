@@ -21,7 +21,6 @@ class SheetPage : public QScrollArea {
   void show(Sheet sheet);
   QSize paperSize() const;
   void paintPaper(QPainter& painter) const;
-  QByteArray png() const;
 
  protected:
   void resizeEvent(QResizeEvent* event) override;

@@ -4,6 +4,7 @@
 #include <QPainter>
 #include <algorithm>
 
+#include "app/shared/copying.h"
 #include "app/shared/lane_plot.h"
 #include "app/shared/theme.h"
 
@@ -14,6 +15,7 @@ ChainView::ChainView(QWidget* parent) : QWidget(parent) {
   setAccessibleName(tr("Chain of the link"));
   setFocusPolicy(Qt::StrongFocus);
   setMinimumHeight(184);
+  markDrawing(this);
   setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 

@@ -17,7 +17,6 @@
 #include "app/kit/parts_view.h"
 #include "app/kit/setup_strip.h"
 #include "app/shared/lane_plot.h"
-#include "app/shared/picture_bytes.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
@@ -198,6 +197,11 @@ void KitStage::addLink(campaign::LinkKind kind) {
   document().edit(finding("add-link", {{"link", id}}), next);
 }
 
+void KitStage::find() {
+  turnTo(Parts);
+  m_parts->find();
+}
+
 void KitStage::askForPhotos(const QString& part) {
   m_photos_of = part.toStdString();
   m_asked = true;
@@ -258,8 +262,17 @@ std::optional<Finding> KitStage::lacks() const {
   return analysis::kitLacks(document().campaign());
 }
 
-QByteArray KitStage::png() {
-  return pngOf(m_pages->currentWidget()->grab());
+QString KitStage::pageName() const {
+  const QString page = m_tabs->checkedButton()->text();
+  return m_pages->currentIndex() == Chain ? QString("%1 %2").arg(page, QString::fromStdString(m_chosen)) : page;
+}
+
+std::string KitStage::pageLink() const {
+  return m_pages->currentIndex() == Chain ? m_chain->link() : std::string();
+}
+
+QWidget* KitStage::plainPage() const {
+  return m_pages->currentIndex() == Chain ? nullptr : m_pages->currentWidget();
 }
 
 QSize KitStage::paperSize() const {

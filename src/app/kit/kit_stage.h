@@ -28,10 +28,13 @@ class KitStage : public Stage, public Exportable {
   bool takesFiles() const override;
   void takeFiles(const QStringList& files) override;
 
+  void find() override;
   void addSetup();
   void addLink(campaign::LinkKind kind);
 
-  QByteArray png() override;
+  QString pageName() const override;
+  std::string pageLink() const override;
+  QWidget* plainPage() const override;
   QSize paperSize() const override;
   void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;

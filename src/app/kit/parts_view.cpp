@@ -144,6 +144,11 @@ void PartsView::refresh() {
   showChosen();
 }
 
+void PartsView::find() {
+  m_search->setFocus(Qt::ShortcutFocusReason);
+  m_search->selectAll();
+}
+
 void PartsView::showChosen() {
   m_panel->show({{}, {}, nullptr, m_chosen});
   const campaign::Part* part = campaign::findPart(m_document.campaign(), m_chosen);

@@ -24,6 +24,7 @@ class PartsView : public QWidget {
   void refresh();
   /// Brings in the parts of another campaign.
   void takeFrom(const QString& file);
+  void find();
   const std::string& chosen() const { return m_chosen; }
   QByteArray csv() const;
 

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/shared/copying.h"
 #include "app/shared/theme.h"
 #include "core/campaign/lay_path.h"
 #include "core/course/coordinates.h"
@@ -44,6 +45,7 @@ MapView::MapView(Document& document, QWidget* parent) : QWidget(parent), m_docum
          "Down choose a point, arrows move it, Delete removes it."));
   setMinimumHeight(120);
   setMouseTracking(true);
+  markDrawing(this);
   setFocusPolicy(Qt::StrongFocus);
   for (auto signal : {&Document::changed, &Document::analysisChanged, &Document::pickedChanged,
                       &Document::previewed, &Document::groundChanged})

@@ -12,7 +12,6 @@
 #include "app/plan/points_page.h"
 #include "app/plan/preflight_list.h"
 #include "app/shared/head_buttons.h"
-#include "app/shared/picture_bytes.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/analysis/findings/advice.h"
@@ -153,14 +152,18 @@ void PlanStage::carryOut(const Finding& f) {
   document().edit(finding("change-flights"), next);
 }
 
-QByteArray PlanStage::png() {
-  if (!onFlights()) return m_lanes->png();
-  QPixmap page(paperSize());
-  QPainter p(&page);
-  p.setRenderHint(QPainter::Antialiasing);
-  paintPaper(p);
-  p.end();
-  return pngOf(page);
+QString PlanStage::pageName() const {
+  const QString names[] = {tr("Path"), tr("Points"), tr("Ground and air"), tr("Flights")};
+  return names[m_pages->currentIndex()];
+}
+
+QWidget* PlanStage::plainPage() const {
+  return m_pages->currentIndex() == 0 ? nullptr : m_pages->currentWidget();
+}
+
+std::optional<Finding> PlanStage::answer() const {
+  const std::vector<Finding> all = findings();
+  return all.empty() ? std::nullopt : std::optional(all.front());
 }
 
 QSize PlanStage::paperSize() const {
@@ -169,7 +172,8 @@ QSize PlanStage::paperSize() const {
 
 void PlanStage::paintPaper(QPainter& p) const {
   if (onFlights())
-    lanes::paintPlanCard(p, document().campaign(), document().planned(), m_flights->plan(), lanesLook(),
+    lanes::paintPlanCard(p, document().campaign(), document().planned(), m_flights->plan(),
+                         analysis::turnsBy(document().campaign(), document().analysis(), document().planned()), lanesLook(),
                          PreflightList::today());
   else
     m_lanes->paintPaper(p);

@@ -28,7 +28,10 @@ class PlanStage : public Stage, public Exportable {
   void carryOut(const Finding& finding) override;
   bool takesFiles() const override;
   void takeFiles(const QStringList& files) override;
-  QByteArray png() override;
+  QString pageName() const override;
+  QWidget* plainPage() const override;
+  std::optional<Finding> answer() const override;
+  bool isSheet() const override { return onFlights(); }
   QSize paperSize() const override;
   void paintPaper(QPainter& painter) const override;
   QByteArray csv() const override;

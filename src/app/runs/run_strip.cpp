@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/shared/copying.h"
 #include "app/shared/theme.h"
 
 /// What is done with the strip; how it is drawn stands in strip_drawing.cpp.
@@ -19,6 +20,7 @@ RunStrip::RunStrip(QWidget* parent) : QWidget(parent) {
   setObjectName("runStrip");
   setAccessibleName(tr("The run over time and over the path"));
   setMinimumHeight(190);
+  markDrawing(this);
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   setToolTip(tr("Drag the edges of the turn, the cuts at either end, or a further log below against the first. With the "

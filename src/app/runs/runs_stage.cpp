@@ -18,6 +18,7 @@
 #include "app/shared/elided_label.h"
 #include "app/shared/head_buttons.h"
 #include "app/shared/path_of.h"
+#include "app/shared/table_text.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
@@ -46,8 +47,13 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
   layout->setSpacing(8);
   layout->addLayout(headRow());
   setUpTable();
-  layout->addWidget(m_table, 4);
-  layout->addWidget(m_strip, 5);
+  m_body = new QWidget;
+  auto* body = new QVBoxLayout(m_body);
+  body->setContentsMargins(0, 0, 0, 0);
+  body->setSpacing(8);
+  body->addWidget(m_table, 4);
+  body->addWidget(m_strip, 5);
+  layout->addWidget(m_body, 1);
   connectAll();
   if (!document.campaign().runs.empty()) m_table->selectRow(0);
   showSelected();
@@ -101,6 +107,15 @@ QHBoxLayout* RunsStage::headRow() {
   row->addWidget(m_remove);
   connect(import, &QPushButton::clicked, this, [this] { emit importRequested({}); });
   return row;
+}
+
+QByteArray RunsStage::csv() const {
+  return tableCsv(*m_model);
+}
+
+void RunsStage::find() {
+  m_find->setFocus(Qt::ShortcutFocusReason);
+  m_find->selectAll();
 }
 
 void RunsStage::showKeptImport(int logs) {

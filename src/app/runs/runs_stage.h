@@ -18,14 +18,20 @@ struct RunReduction;
 namespace distanz::app {
 
 /// The runs: bring logs in, say what was flown, see how each was cut into legs.
-class RunsStage : public Stage {
+class RunsStage : public Stage, public Exportable {
   Q_OBJECT
  public:
   explicit RunsStage(Document& document, QWidget* parent = nullptr);
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
   void showRun(const std::string& run) override;
+  QSize paperSize() const override { return size(); }
+  void paintPaper(QPainter&) const override {}
+  QWidget* plainPage() const override { return m_body; }
+  QString pageName() const override { return {}; }
+  QByteArray csv() const override;
   void showKeptImport(int logs) override;
+  void find() override;
 
  private:
   using Looked = std::shared_ptr<RunStrip::Shown>;
@@ -53,6 +59,7 @@ class RunsStage : public Stage {
   QLineEdit* m_find;
   QTableView* m_table;
   RunStrip* m_strip;
+  QWidget* m_body = nullptr;  ///< table and strip
   QPushButton* m_kept = nullptr;
   QPushButton* m_void;
   QPushButton* m_remove;

@@ -6,8 +6,8 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/shared/copying.h"
 #include "app/shared/lane_draw.h"
-#include "app/shared/picture_bytes.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "words/quantity.h"
@@ -48,7 +48,7 @@ lanes::Look lanesLook() {
           t.accent,
           t.caution,
           &theme::setupPen,
-          &theme::bodyFont,
+          &theme::paperFont,
           double(theme::kAxisLeft),
           double(theme::kAxisRight)};
 }
@@ -71,6 +71,7 @@ LanePlot::LanePlot(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(th
   m_plot->plotLayout()->setRowSpacing(0);
   m_plot->setNoAntialiasingOnDrag(true);
   m_plot->setMouseTracking(true);
+  markDrawing(this);
   m_plot->installEventFilter(this);
   m_plot->setMinimumHeight(int(lanes::kTitle_px + lanes::kLeastLane_px + lanes::kGap_px));
   // A timer, not a posted call: what is typed comes in between two things that are drawn.
@@ -211,10 +212,6 @@ void LanePlot::showEvent(QShowEvent* event) {
 void LanePlot::resizeEvent(QResizeEvent* event) {
   QWidget::resizeEvent(event);
   arrange();
-}
-
-QByteArray LanePlot::png() {
-  return pngOf(m_plot->toPixmap(m_plot->width(), m_plot->height(), 2.0));
 }
 
 void LanePlot::paintPaper(QPainter& painter) const {

@@ -35,7 +35,6 @@ class LanePlot : public QWidget {
   void setPicked(std::optional<double> distance_m);
   /// Draws anew once the window has nothing more urgent to do; a plot that is not seen, when it is shown.
   void replot();
-  QByteArray png();
   void paintPaper(QPainter& painter) const;
 
  signals:

@@ -2,6 +2,7 @@
 
 #include <QPainter>
 
+#include "app/shared/copying.h"
 #include "app/shared/lane_plot.h"
 #include "lanes/paper/plot_paper.h"
 
@@ -9,6 +10,7 @@ namespace distanz::app {
 
 PlotCanvas::PlotCanvas(QWidget* parent) : QWidget(parent) {
   setMinimumHeight(160);
+  markDrawing(this);
   setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 

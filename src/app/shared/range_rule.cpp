@@ -8,6 +8,7 @@
 #include <QWheelEvent>
 #include <cmath>
 
+#include "app/shared/copying.h"
 #include "app/shared/lane_plot.h"
 #include "app/shared/theme.h"
 #include "core/analysis/result/campaign_analysis.h"
@@ -25,6 +26,7 @@ RangeRule::RangeRule(Document& document, QWidget* parent)
       tr("The path as a ruler, with a bar per setup. Left and right arrows pick a distance."));
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
+  markDrawing(this);
   setToolTip(tr("Click to pick a distance everywhere."));
   m_key->setObjectName("ruleKey");
   m_key->setProperty("quiet", true);

@@ -31,6 +31,8 @@ class Stage : public QWidget {
   virtual void finish() {}
   /// Does what one of its findings offers.
   virtual void carryOut(const Finding& finding) { (void)finding; }
+  /// Begins a search, where the stage holds something to be searched.
+  virtual void find() {}
   /// So many logs wait in an import that was closed; 0: none.
   virtual void showKeptImport(int logs) { (void)logs; }
   virtual void takeFiles(const QStringList& files) { (void)files; }
@@ -55,11 +57,19 @@ class Stage : public QWidget {
 class Exportable {
  public:
   virtual ~Exportable() = default;
-  virtual QByteArray png() = 0;
   /// What is drawn on paper, and how large it is, px.
   virtual QSize paperSize() const = 0;
   virtual void paintPaper(QPainter& painter) const = 0;
   virtual QByteArray csv() const = 0;
+  /// The page that is shown, in words; the link that it is of, empty where it is of all.
+  virtual QString pageName() const = 0;
+  virtual std::string pageLink() const { return {}; }
+  /// A page that has no drawing of its own is painted as it stands in the window. Null: paintPaper().
+  virtual QWidget* plainPage() const { return nullptr; }
+  /// What is said of the page, its first sentence; none where it has no answer.
+  virtual std::optional<Finding> answer() const { return std::nullopt; }
+  /// The page is a sheet of its own that says all this itself.
+  virtual bool isSheet() const { return false; }
   /// Files that it saves besides tell where is flown: the path. What it draws does not.
   virtual bool tellsPlaces() const { return false; }
 };

@@ -93,6 +93,12 @@ QFont bodyFont(int pixels, bool strong) {
   return font;
 }
 
+QFont paperFont(int pixels, bool strong) {
+  QFont font = bodyFont(pixels, strong);
+  font.setLetterSpacing(QFont::AbsoluteSpacing, 1.0 / 32);  // any spacing keeps letters from being drawn as ligatures
+  return font;
+}
+
 QFont figureFont(int pixels, bool strong) {
   return bodyFont(pixels, strong);  // the digits of this family are all of one width
 }

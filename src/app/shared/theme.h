@@ -38,6 +38,8 @@ QPen setupPen(int mark, double width);
 /// Loads the embedded fonts once the application exists.
 void loadFonts();
 QFont bodyFont(int pixels = 13, bool strong = false);
+/// The same for drawings that leave the window: letter by letter, so that what is written can be searched and copied.
+QFont paperFont(int pixels, bool strong);
 /// Face for figures: digits of equal width.
 QFont figureFont(int pixels = 13, bool strong = false);
 

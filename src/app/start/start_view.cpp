@@ -1,8 +1,10 @@
 #include "app/start/start_view.h"
 
+#include <QDateTime>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QLocale>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -80,6 +82,11 @@ QVBoxLayout* StartView::recentOnes(const QStringList& recent) {
     button->setProperty("flat", true);
     button->setToolTip(plainTip(file));
     right->addWidget(button, 0, Qt::AlignLeft);
+    const QFileInfo about(file);
+    auto* where = plainLabel(QString("%1 \u00b7 %2").arg(QLocale().toString(about.lastModified().date(), QLocale::ShortFormat), about.absolutePath()));
+    where->setProperty("small", true);
+    where->setContentsMargins(7, 0, 0, 4);
+    right->addWidget(where);
     connect(button, &QPushButton::clicked, this, [this, file] { emit recentRequested(file); });
   }
   if (!recent.isEmpty()) {

@@ -6,6 +6,8 @@
 #include "app/shared/path_of.h"
 #include "app/window/leaving_dialog.h"
 #include "app/window/main_window.h"
+#include "app/window/picture.h"
+#include "app/window/stages.h"
 #include "formats/files.h"
 #include "lanes/paper/sheet.h"
 #include "reader/ask.h"
@@ -83,43 +85,44 @@ void MainWindow::writeExport(const QString& file, const QByteArray& bytes) {
 }
 
 void MainWindow::exportView(const QString& filter, const QString& ending,
-                            const std::function<QByteArray(Exportable&)>& bytes) {
+                            const std::function<QByteArray(const Picture&, const QString& title)>& bytes) {
   const auto file = m_prompts.saveFile(this, tr("Save view"), "distanz" + ending, filter);
-  auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;  // after the dialog: it may have changed
-  if (file && view) writeExport(*file, bytes(*view));
+  Stage* stage = m_workspace ? m_workspace->current() : nullptr;  // after the dialog: it may have changed
+  if (!file || !stage) return;
+  writeExport(*file, bytes(pictureOf(*stage, titleOf(stageTable()[size_t(m_workspace->currentStage())])),
+                           QString::fromStdString(m_document->campaign().title)));
 }
 
 void MainWindow::exportPng() {
-  exportView(tr("PNG pictures (*.png)"), ".png", [](Exportable& v) { return v.png(); });
+  exportView(tr("PNG pictures (*.png)"), ".png", [](const Picture& v, const QString&) { return lanes::pngOf(v.size, v.draw); });
 }
 
 void MainWindow::exportSvg() {
-  exportView(tr("SVG drawings (*.svg)"), ".svg", [](Exportable& v) {
-    return lanes::svgOf(v.paperSize(), tr("Distanz"), [&](QPainter& p) { v.paintPaper(p); });
-  });
+  exportView(tr("SVG drawings (*.svg)"), ".svg", [](const Picture& v, const QString& title) { return lanes::svgOf(v.size, title, v.draw); });
 }
 
 void MainWindow::exportPdf() {
-  exportView(tr("PDF documents (*.pdf)"), ".pdf", [](Exportable& v) {
-    return lanes::pdfOf(v.paperSize(), tr("Distanz"), [&](QPainter& p) { v.paintPaper(p); });
-  });
+  exportView(tr("PDF documents (*.pdf)"), ".pdf", [](const Picture& v, const QString& title) { return lanes::pdfOf(v.size, title, v.draw); });
 }
 
 void MainWindow::exportCsv() {
-  exportView(tr("CSV tables (*.csv)"), ".csv", [](Exportable& v) { return v.csv(); });
+  const auto file = m_prompts.saveFile(this, tr("Save data"), "distanz.csv", tr("CSV tables (*.csv)"));
+  auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;  // after the dialog: it may have changed
+  if (file && view) writeExport(*file, view->csv());
 }
 
 void MainWindow::printView() {
   QPrinter printer(QPrinter::HighResolution);
   printer.setPageOrientation(QPageLayout::Landscape);
-  auto* view = m_workspace ? dynamic_cast<Exportable*>(m_workspace->current()) : nullptr;
-  if (!view || !m_prompts.printer(this, printer)) return;
+  Stage* stage = m_workspace ? m_workspace->current() : nullptr;
+  if (!stage || !m_prompts.printer(this, printer)) return;
+  const Picture picture = pictureOf(*stage, titleOf(stageTable()[size_t(m_workspace->currentStage())]));
   QPainter painter;
   if (!painter.begin(&printer)) return say(tr("The printer cannot be used; choose another one"));
-  const QSizeF page = printer.pageRect(QPrinter::DevicePixel).size(), paper = view->paperSize();
+  const QSizeF page = printer.pageRect(QPrinter::DevicePixel).size(), paper = picture.size;
   const double scale = std::min(page.width() / paper.width(), page.height() / paper.height());
   painter.scale(scale, scale);
-  view->paintPaper(painter);
+  picture.draw(painter);
 }
 
 void MainWindow::saveBytes(const QString& name, const QByteArray& bytes) {

@@ -12,13 +12,16 @@
 #include <QtConcurrent>
 
 #include "app/runs/import_dialog.h"
+#include "app/shared/copying.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/start/new_dialog.h"
 #include "app/start/start_view.h"
 #include "app/window/demo.h"
 #include "app/shared/path_of.h"
+#include "app/shared/preferences.h"
 #include "core/campaign/new_campaign.h"
+#include "core/quantity/unit.h"
 #include "formats/aside.h"
 #include "formats/files.h"
 #include "formats/interchange.h"
@@ -53,6 +56,7 @@ MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
   layout->addWidget(m_pages, 1);
   setCentralWidget(central);
   connect(&m_opening, &QFutureWatcher<Opened>::finished, this, &MainWindow::openingDone);
+  new Copying(this);
   buildMenus();
   showStart();
 }
@@ -74,10 +78,25 @@ void MainWindow::remember(const QString& file) {
   files.removeAll(file);
   files.prepend(file);
   QSettings().setValue("recent", QVariant(files.mid(0, 8)));
+  fillRecent();
+}
+
+/// The same as on the start view, from the menu.
+void MainWindow::fillRecent() {
+  m_recent->clear();
+  const QStringList files = recent();
+  for (int i = 0; i < files.size(); ++i) {
+    const QFileInfo file(files[i]);
+    QAction* a = m_recent->addAction(QString("%1  \u2013  %2").arg(withoutKeys(file.completeBaseName()), withoutKeys(file.absolutePath())));
+    a->setObjectName(QString("recent_%1").arg(i));
+    connect(a, &QAction::triggered, this, [this, open_it = files[i]] { open(open_it); });
+  }
+  m_recent->setEnabled(!files.isEmpty());
 }
 
 void MainWindow::forget() {
   QSettings().remove("recent");
+  fillRecent();
   showStart();
 }
 
@@ -219,7 +238,9 @@ void MainWindow::newCampaign() {
 
 void MainWindow::makeCampaign(const QString& file, bool replaces, const std::vector<campaign::LinkKind>& compared) {
   if (refuseOpenFile(file)) return;
-  const auto c = campaign::newCampaign(QFileInfo(file).completeBaseName().toStdString(), compared);
+  auto c = campaign::newCampaign(QFileInfo(file).completeBaseName().toStdString(), compared);
+  if (preferences().units == words::Units::Imperial)  // posts at a round distance for those who think in miles
+    campaign::editFirstPath(c).post_spacing_m = quantity::convert(0.25, quantity::Unit::Mile, quantity::Unit::Metre);
   // The dialog asked before a file of this very name is replaced.
   const auto existing = replaces ? store::CampaignFile::Existing::Replace : store::CampaignFile::Existing::Keep;
   openLater(file, [path = pathOf(file), c, existing] { store::CampaignFile::create(path, c, existing); }, 0);

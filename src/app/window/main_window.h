@@ -16,6 +16,7 @@
 namespace distanz::app {
 
 class ImportDialog;
+struct Picture;
 
 /// The window: a start view, or one open campaign.
 class MainWindow : public QMainWindow {
@@ -87,6 +88,7 @@ class MainWindow : public QMainWindow {
   void toggleDark();
   void howItDecides();
   void about();
+  QString titleNow() const;
   void refreshActions();
   enum class Tone { Stop, Caution, News };
   void say(const QString& message, Tone tone = Tone::Stop, const QString& offer = {},
@@ -96,8 +98,9 @@ class MainWindow : public QMainWindow {
   void remember(const QString& file);
   void forget();  ///< what remember() kept
   QStringList recent() const;
+  void fillRecent();
   void exportView(const QString& filter, const QString& ending,
-                  const std::function<QByteArray(Exportable&)>& bytes);
+                  const std::function<QByteArray(const Picture& picture, const QString& title)>& bytes);
   void writeExport(const QString& file, const QByteArray& bytes);
 
   Prompts& m_prompts;
@@ -115,6 +118,7 @@ class MainWindow : public QMainWindow {
   QPointer<ImportDialog> m_import;  ///< open, or closed to be taken up again
   QList<QAction*> m_needs_campaign, m_needs_view;
   QAction *m_undo = nullptr, *m_redo = nullptr;
+  QMenu* m_recent = nullptr;
 };
 
 }  // namespace distanz::app

@@ -1,10 +1,12 @@
 #include <QActionGroup>
+#include <QFileInfo>
 #include <QApplication>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QTimer>
 
 #include "app/shared/bound_fields.h"
+#include "app/shared/copying.h"
 #include "app/shared/preferences.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
@@ -43,6 +45,9 @@ void MainWindow::addFileActions() {
   QMenu* file = menuBar()->addMenu(tr("&File"));
   action(file, "newCampaign", tr("&New campaign ..."), QKeySequence::New, &MainWindow::newCampaign);
   action(file, "openCampaign", tr("&Open ..."), QKeySequence::Open, &MainWindow::chooseCampaign);
+  m_recent = file->addMenu(tr("Open &recent"));
+  m_recent->setObjectName("recentMenu");
+  fillRecent();
   action(file, "openDemo", tr("Open the &demo"), {}, &MainWindow::openDemo);
   file->addSeparator();
   m_needs_campaign << action(file, "importLogs", tr("Bring &logs in ..."), Qt::CTRL | Qt::Key_I,
@@ -71,6 +76,19 @@ void MainWindow::addEditActions() {
   QMenu* edit = menuBar()->addMenu(tr("&Edit"));
   m_undo = action(edit, "undo", tr("Undo"), QKeySequence::Undo, &MainWindow::undo);
   m_redo = action(edit, "redo", tr("Redo"), QKeySequence::Redo, &MainWindow::redo);
+  edit->addSeparator();
+  // Of what has the focus: what is being typed stays as it is.
+  const auto plain = [&](const char* name, const QString& text, const QKeySequence& key, auto run) {
+    QAction* a = edit->addAction(text);
+    a->setObjectName(name);
+    a->setShortcut(key);
+    connect(a, &QAction::triggered, this, run);
+  };
+  plain("copy", tr("Copy"), QKeySequence::Copy, &Copying::copy);
+  plain("selectAll", tr("Select all"), QKeySequence::SelectAll, &Copying::selectAll);
+  plain("find", tr("Find"), QKeySequence::Find, [this] {
+    if (m_workspace && m_workspace->current()) m_workspace->current()->find();
+  });
 }
 
 void MainWindow::addViewActions() {
@@ -164,6 +182,18 @@ void MainWindow::about() {
   box->open();
 }
 
+/// Two campaigns of one name are told apart by where they lie.
+QString MainWindow::titleNow() const {
+  const Document& d = m_workspace->document();
+  const QString title = QString::fromStdString(d.campaign().title), file = QString::fromStdString(d.path().string());
+  const QString name = QFileInfo(file).completeBaseName();
+  bool twice = false;
+  for (const QString& other : recent()) twice = twice || (other != QFileInfo(file).absoluteFilePath() && QFileInfo(other).completeBaseName() == name);
+  QString shown = title == name || title.isEmpty() ? name : QString("%1 (%2)").arg(title, QFileInfo(file).fileName());
+  if (twice) shown += " \u2013 " + QFileInfo(file).absolutePath();
+  return tr("%1 – Distanz").arg(shown);
+}
+
 void MainWindow::refreshActions() {
   for (QAction* a : m_needs_campaign) a->setEnabled(m_workspace);
   const bool view = m_workspace && dynamic_cast<Exportable*>(m_workspace->current());
@@ -178,7 +208,7 @@ void MainWindow::refreshActions() {
   m_redo->setEnabled(!redo.isEmpty());
   m_redo->setText(redo.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(redo));
   if (m_workspace)
-    setWindowTitle(tr("%1 – Distanz").arg(QString::fromStdString(m_workspace->document().campaign().title)));
+    setWindowTitle(titleNow());
 }
 
 }  // namespace distanz::app

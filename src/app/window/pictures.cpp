@@ -16,6 +16,7 @@
 
 #include "app/kit/chain_view.h"
 #include "app/window/main_window.h"
+#include "app/window/picture.h"
 #include "app/window/stages.h"
 #include "formats/files.h"
 
@@ -65,7 +66,9 @@ void turnBench(MainWindow& window, int record, const char* side) {
 
 /// The stage as it is exported.
 void saveSheet(MainWindow& window, const QString& file) {
-  if (auto* sheet = dynamic_cast<Exportable*>(window.workspace()->current())) formats::writeFile(file.toStdString(), sheet->png().toStdString());
+  Workspace& w = *window.workspace();
+  const Picture sheet = pictureOf(*w.current(), titleOf(stageTable()[size_t(w.currentStage())]));
+  formats::writeFile(file.toStdString(), lanes::pngOf(sheet.size, sheet.draw).toStdString());
 }
 
 /// The page that says how it is decided.

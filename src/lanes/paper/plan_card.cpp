@@ -5,6 +5,7 @@
 
 #include "core/plan/preflight.h"
 #include "lanes/paper/order_paper.h"
+#include "lanes/said.h"
 #include "words/phrases.h"
 #include "words/quantity.h"
 #include "words/say.h"
@@ -80,17 +81,28 @@ void path(CardSheet& s, const campaign::Campaign& c, const plan::Planned& planne
   s.y += s.text(kCardMargin, s.width(), facts.join("   \u00b7   "), 15) + 2;
 }
 
-void turns(CardSheet& s, const campaign::Campaign& c, const plan::FlightPlan& plan) {
+/// "video link: 95 % of flights get there", "visual line of sight".
+QString reasonOf(const analysis::TurnLimit& limit) {
+  if (limit.by == analysis::TurnLimit::By::Plan) return words::term("stop-" + limit.what);
+  const QString link = QString::fromStdString(limit.link);
+  return limit.by == analysis::TurnLimit::By::Flown ? Said::tr("%1 link: 95 % of flights get there").arg(link)
+                                                    : Said::tr("%1 link, predicted: 95 % of flights").arg(link);
+}
+
+void turns(CardSheet& s, const campaign::Campaign& c, const std::vector<analysis::TurnBy>& turns) {
   s.head(words::term("card-turns"));
-  for (std::size_t i = 0; i < std::min(plan.flights.size(), kMostSetups); ++i) {
-    const plan::SetupFlight& f = plan.flights[i];
-    const QString what = f.stop.empty()     ? QStringLiteral("\u2013")
-                         : f.stop == "link" ? QString::fromStdString(f.link)
-                                            : words::term("stop-" + f.stop);
-    const double first = s.line(kCardMargin, s.width() * 0.45, nameOf(c, f.setup), 15, true),
-                 second = s.line(kCardMargin + s.width() * 0.47, s.width() * 0.53,
-                                 f.stop.empty() ? what : words::distance(f.stop_m) + "  (" + what + ")", 15);
-    s.y += std::max(first, second) + 2;
+  const double number = kCardMargin + s.width() * 0.36, reason = kCardMargin + s.width() * 0.53, wide = s.width() * 0.47;
+  for (std::size_t i = 0; i < std::min(turns.size(), kMostSetups); ++i) {
+    const analysis::TurnLimit *first = turns[i].first(), *other = turns[i].other();
+    s.line(kCardMargin, s.width() * 0.34, nameOf(c, turns[i].setup), 16, true);
+    const double high = s.line(number, s.width() * 0.16, first ? words::distance(first->at_m) : Said::tr("unknown"), 22, true);
+    const double said = first ? s.line(reason, wide, reasonOf(*first), 14) : 0;
+    if (other) {
+      s.y += said;
+      s.line(reason, wide, Said::tr("then %1: %2").arg(words::distance(other->at_m), reasonOf(*other)), 12);
+      s.y -= said;
+    }
+    s.y += std::max(high, 2 * said) + 3;
   }
 }
 
@@ -154,11 +166,12 @@ void list(CardSheet& s, const campaign::Campaign& c, const std::string& today) {
 }  // namespace
 
 void paintPlanCard(QPainter& painter, const campaign::Campaign& campaign, const plan::Planned& planned,
-                   const plan::FlightPlan& plan, const Look& look, const std::string& today) {
+                   const plan::FlightPlan& plan, const std::vector<analysis::TurnBy>& by, const Look& look,
+                   const std::string& today) {
   painter.fillRect(QRectF({}, QSizeF(kPlanCard)), Qt::white);
   CardSheet sheet{painter, look};
   path(sheet, campaign, planned);
-  turns(sheet, campaign, plan);
+  turns(sheet, campaign, by);
   order(sheet, campaign, plan);
   callOuts(sheet, planned);
   list(sheet, campaign, today);

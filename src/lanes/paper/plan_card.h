@@ -1,6 +1,7 @@
 #pragma once
 #include <QSize>
 
+#include "core/analysis/findings/turn_by.h"
 #include "core/plan/flight_plan.h"
 #include "lanes/paper/paper.h"
 
@@ -12,6 +13,6 @@ constexpr QSize kPlanCard{794, 1123};  ///< A4 upright, px
 /// the pre-flight list, ticked where that was done today. In ink on white, large enough to be read in the sun.
 /// @param today "2026-05-01"
 void paintPlanCard(QPainter& painter, const campaign::Campaign& campaign, const plan::Planned& planned,
-                   const plan::FlightPlan& plan, const Look& look, const std::string& today);
+                   const plan::FlightPlan& plan, const std::vector<analysis::TurnBy>& turns, const Look& look, const std::string& today);
 
 }  // namespace distanz::lanes

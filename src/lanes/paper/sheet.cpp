@@ -1,6 +1,7 @@
 #include "lanes/paper/sheet.h"
 
 #include <QBuffer>
+#include <QImage>
 #include <QPageSize>
 #include <QPainter>
 #include <QPdfWriter>
@@ -19,6 +20,21 @@ QByteArray svgOf(QSize size, const QString& title, const Draw& draw) {
   if (!p.begin(&svg)) return {};
   draw(p);
   return p.end() ? out.data() : QByteArray();
+}
+
+QByteArray pngOf(QSize size, const Draw& draw) {
+  constexpr int kScale = 2;
+  QImage image(size * kScale, QImage::Format_RGB32);
+  if (image.isNull()) return {};
+  image.setDevicePixelRatio(kScale);
+  image.fill(Qt::white);
+  QPainter p;
+  if (!p.begin(&image)) return {};
+  draw(p);
+  p.end();
+  QBuffer out;
+  out.open(QIODevice::WriteOnly);
+  return image.save(&out, "PNG") ? out.data() : QByteArray();
 }
 
 QByteArray pdfOf(QSize size, const QString& title, const Draw& draw) {

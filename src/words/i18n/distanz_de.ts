@@ -379,6 +379,34 @@
         <source>Campaign %1</source>
         <translation>Kampagne %1</translation>
     </message>
+    <message>
+        <source>link quality %1</source>
+        <translation>Linkqualität %1</translation>
+    </message>
+    <message>
+        <source>bitrate %1</source>
+        <translation>Bitrate %1</translation>
+    </message>
+    <message>
+        <source>signal %1</source>
+        <translation>Signal %1</translation>
+    </message>
+    <message>
+        <source>%1 link: %2</source>
+        <translation>Link %1: %2</translation>
+    </message>
+    <message>
+        <source>%1 link</source>
+        <translation>Link %1</translation>
+    </message>
+    <message>
+        <source>Usable limit: %1</source>
+        <translation>Nutzgrenze: %1</translation>
+    </message>
+    <message>
+        <source>%1, made with Distanz %2</source>
+        <translation>%1, erstellt mit Distanz %2</translation>
+    </message>
 </context>
 <context>
     <name>Said</name>
@@ -908,7 +936,10 @@
     </message>
     <message numerus="yes">
         <source>%n more logs</source>
-        <translation><numerusform>%n weiteres Log</numerusform><numerusform>%n weitere Logs</numerusform></translation>
+        <translation>
+            <numerusform>%n weiteres Log</numerusform>
+            <numerusform>%n weitere Logs</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -1223,6 +1254,25 @@
     <message>
         <source>dB above the mean of all directions seen</source>
         <translation>dB über dem Mittel aller gesehenen Richtungen</translation>
+    </message>
+</context>
+<context>
+    <name>distanz::app::Copying</name>
+    <message>
+        <source>Copy</source>
+        <translation>Kopieren</translation>
+    </message>
+    <message>
+        <source>Copy the whole table</source>
+        <translation>Ganze Tabelle kopieren</translation>
+    </message>
+    <message>
+        <source>Select all</source>
+        <translation>Alles auswählen</translation>
+    </message>
+    <message>
+        <source>Copy as picture</source>
+        <translation>Als Bild kopieren</translation>
     </message>
 </context>
 <context>
@@ -2304,6 +2354,26 @@
     <message>
         <source>Save path: the file shows where you fly</source>
         <translation>Weg speichern: Die Datei zeigt, wo Sie fliegen</translation>
+    </message>
+    <message>
+        <source>Save data</source>
+        <translation>Daten speichern</translation>
+    </message>
+    <message>
+        <source>Open &amp;recent</source>
+        <translation>&amp;Zuletzt geöffnet</translation>
+    </message>
+    <message>
+        <source>Copy</source>
+        <translation>Kopieren</translation>
+    </message>
+    <message>
+        <source>Select all</source>
+        <translation>Alles auswählen</translation>
+    </message>
+    <message>
+        <source>Find</source>
+        <translation>Suchen</translation>
     </message>
 </context>
 <context>
@@ -7328,6 +7398,22 @@
         <source>predicted %1</source>
         <translation>vorhergesagt %1</translation>
     </message>
+    <message>
+        <source>%1 link: 95 % of flights get there</source>
+        <translation>Link %1: 95 % der Flüge kommen so weit</translation>
+    </message>
+    <message>
+        <source>%1 link, predicted: 95 % of flights</source>
+        <translation>Link %1, vorhergesagt: 95 % der Flüge</translation>
+    </message>
+    <message>
+        <source>unknown</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>then %1: %2</source>
+        <translation>dann %1: %2</translation>
+    </message>
 </context>
 <context>
     <name>quantity</name>
@@ -8950,22 +9036,6 @@
         <translation>üblich über offenem Gelände, noch nichts zweimal geflogen</translation>
     </message>
     <message>
-        <source>the battery</source>
-        <translation>der Akku</translation>
-    </message>
-    <message>
-        <source>the distance allowed</source>
-        <translation>die erlaubte Entfernung</translation>
-    </message>
-    <message>
-        <source>the sight of it</source>
-        <translation>die Sichtweite</translation>
-    </message>
-    <message>
-        <source>the end of the path</source>
-        <translation>das Ende der Strecke</translation>
-    </message>
-    <message>
         <source>no.</source>
         <translation>Nr.</translation>
     </message>
@@ -9198,10 +9268,6 @@
         <translation>ferner Posten</translation>
     </message>
     <message>
-        <source>the ground</source>
-        <translation>der Boden</translation>
-    </message>
-    <message>
         <source>ground</source>
         <translation>Boden</translation>
     </message>
@@ -9360,6 +9426,26 @@
     <message>
         <source>latitude and longitude</source>
         <translation>Breite und Länge</translation>
+    </message>
+    <message>
+        <source>battery, with its reserve</source>
+        <translation>Akku, mit Reserve</translation>
+    </message>
+    <message>
+        <source>distance allowed</source>
+        <translation>erlaubte Entfernung</translation>
+    </message>
+    <message>
+        <source>visual line of sight</source>
+        <translation>Sichtweite</translation>
+    </message>
+    <message>
+        <source>end of the path</source>
+        <translation>Ende des Pfads</translation>
+    </message>
+    <message>
+        <source>ground below the path</source>
+        <translation>Boden unter dem Pfad</translation>
     </message>
 </context>
 </TS>
