@@ -4,6 +4,8 @@
 #include <cctype>
 #include <filesystem>
 
+#include "core/text/ascii.h"
+
 namespace distanz::formats {
 namespace {
 
@@ -12,16 +14,17 @@ constexpr const char* kOfWhat[] = {"video", "vid",    "vtx",   "vrx", "osd",    
                                    "gps",   "gnss",   "radio", "log", "flight", "run",    "tlm",   "telemetry", "control",
                                    "ctrl",  "link",   "ground", "air", "rx",    "tx",     "data"};
 
-std::vector<std::string> wordsIn(const std::string& text) {
+std::vector<std::string> wordsIn(const std::string& name) {
   std::vector<std::string> out;
   int kind = 0;  // of the run: 1 letters, 2 digits
-  for (const char c : text) {
+  for (const char c : name) {
     const auto u = static_cast<unsigned char>(c);
     const int now = std::isdigit(u) ? 2 : std::isalpha(u) || u >= 0x80 ? 1 : 0;
     if (now != 0 && now != kind) out.emplace_back();
-    if (now != 0) out.back() += static_cast<char>(u < 0x80 ? std::tolower(u) : u);
+    if (now != 0) out.back() += c;
     kind = now;
   }
+  for (std::string& word : out) word = text::lower(word);
   return out;
 }
 

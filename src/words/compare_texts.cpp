@@ -177,8 +177,8 @@ constexpr Text kCompareTexts[] = {
          "On the {link} link, whatever is flown: look there for trees, sheds or a dip, or fly higher.")},
     {"how-far", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Turn when a link fails, or at your limits of rules, plan and battery. Test the "
-                       "return on link loss first.")},
+                       "Turn when a link fails, or at your limits of rules, plan and battery. First "
+                       "test the return on link loss, its height clear of everything.")},
     {"fly-first-pair", QT_TRANSLATE_NOOP("finding", "Fly the first pair"),
      QT_TRANSLATE_NOOP("finding", "Import one log of each setup, flown over the same path.")},
     {"fly-setup", QT_TRANSLATE_NOOP("finding", "Fly {name}"),

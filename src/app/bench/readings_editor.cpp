@@ -56,6 +56,16 @@ void ReadingsEditor::show(const std::string& id) {
   m_model->show(id);
 }
 
+void ReadingsEditor::makeRefusal() {
+  m_refusal = plainLabel();
+  m_refusal->setObjectName("readingRefusal");
+  m_refusal->setProperty("stop", true);
+  QSizePolicy keeps = m_refusal->sizePolicy();
+  keeps.setRetainSizeWhenHidden(true);  // what is typed below does not move
+  m_refusal->setSizePolicy(keeps);
+  m_refusal->hide();
+}
+
 void ReadingsEditor::build(campaign::RecordKind kind) {
   m_fields = campaign::recordFields(kind, true);
   setVisible(!m_fields.empty());
@@ -96,13 +106,7 @@ void ReadingsEditor::build(campaign::RecordKind kind) {
     connect(timer, &ReadingTimer::due, this, [this](double time_s) { prefill("time_s", time_s); });
     column->addWidget(timer);
   }
-  m_refusal = plainLabel();
-  m_refusal->setObjectName("readingRefusal");
-  m_refusal->setProperty("stop", true);
-  QSizePolicy keeps = m_refusal->sizePolicy();
-  keeps.setRetainSizeWhenHidden(true);  // what is typed below does not move
-  m_refusal->setSizePolicy(keeps);
-  m_refusal->hide();
+  makeRefusal();
   column->addWidget(m_refusal);
   m_table = new QTableView;
   m_table->setObjectName("readings");

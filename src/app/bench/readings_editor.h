@@ -30,6 +30,7 @@ class ReadingsEditor : public QWidget {
 
  private:
   void build(campaign::RecordKind kind);
+  void makeRefusal();
   enum class Then { Next, Leave };
   /// Takes what stands in the entry row as a reading. @param then the next one is typed, or the row was left
   void addRow(Then then);

@@ -160,6 +160,19 @@ void ChainPage::showLinks() {
     now->setChecked(true);
 }
 
+QWidget* ChainPage::mastField(const std::string& id) {
+  return fields::numberField(m_document,
+                       {"mast", words::term("differs-mast"), finding("describe-setup", {{"setup", id}}),
+                        [id](const campaign::Campaign& c) {
+                          const auto* s = campaign::findSetup(c, id);
+                          return s ? s->mast_m : std::nullopt;
+                        },
+                        [id](campaign::Campaign& c, const std::optional<double>& v) {
+                          if (auto* s = campaign::findSetup(c, id)) s->mast_m = v;
+                        }},
+                       "mast_m", Unit::Metre, 0, campaign::limits::kMastHigh_m, tr("mast, as the station's"));
+}
+
 /// What belongs to the setup as a whole.
 void ChainPage::addDetails(QHBoxLayout* row) {
   const std::string id = m_setup;
@@ -203,17 +216,7 @@ void ChainPage::addDetails(QHBoxLayout* row) {
     refresh();
     connect(&m_document, &Document::changed, box, refresh);
   }
-  auto* mast =
-      fields::numberField(m_document,
-                       {"mast", words::term("differs-mast"), finding("describe-setup", {{"setup", id}}),
-                        [id](const campaign::Campaign& c) {
-                          const auto* s = campaign::findSetup(c, id);
-                          return s ? s->mast_m : std::nullopt;
-                        },
-                        [id](campaign::Campaign& c, const std::optional<double>& v) {
-                          if (auto* s = campaign::findSetup(c, id)) s->mast_m = v;
-                        }},
-                       "mast_m", Unit::Metre, 0, campaign::limits::kMastHigh_m, tr("mast, as the station's"));
+  auto* mast = mastField(id);
   row->addWidget(mast, 1);
   auto* remove = new QPushButton(tr("Remove"));
   remove->setProperty("flat", true);

@@ -44,6 +44,7 @@ class ChainPage : public QWidget {
  private:
   void layOut();
   void addDetails(QHBoxLayout* row);
+  QWidget* mastField(const std::string& setup);
   void showLinks();
   void showDetails();
   void showChain(const campaign::Link& link);

@@ -6960,8 +6960,8 @@
         <translation>Zuerst versagt der Link {link}, {part}, bei {level:.0}.</translation>
     </message>
     <message>
-        <source>Turn when a link fails, or at your limits of rules, plan and battery. Test the return on link loss first.</source>
-        <translation>Umkehren, wenn ein Link versagt, oder an den Grenzen von Regeln, Plan und Akku. Vorher die Rückkehr bei Linkverlust testen.</translation>
+        <source>Turn when a link fails, or at your limits of rules, plan and battery. First test the return on link loss, its height clear of everything.</source>
+        <translation>Umkehren, wenn ein Link versagt, oder an den Grenzen von Regeln, Plan und Akku. Vorher die Rückkehr bei Linkverlust testen, ihre Höhe über allem.</translation>
     </message>
     <message>
         <source>Import one log of each setup, flown over the same path.</source>

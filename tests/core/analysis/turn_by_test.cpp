@@ -17,6 +17,7 @@ analysis::Answers flown(double plan_m) {
   answer.link = "control";
   answer.plan_m = plan_m;
   a.answers.push_back(answer);
+  a.answer_at["A"] = 0;
   return a;
 }
 

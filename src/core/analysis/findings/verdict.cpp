@@ -131,11 +131,12 @@ std::vector<Argument> bothOf(const campaign::Campaign& c, const Pair& p) {
 }
 
 /// Which of the two is ahead, and by how much where that may be told. @param told the pair's ratio
-Finding ahead(const campaign::Campaign& c, const char* code, const Oriented& o, const std::optional<estimate::Interval>& told) {
+Finding ahead(const campaign::Campaign& c, const char* code, const char* open_code, const Oriented& o,
+              const std::optional<estimate::Interval>& told) {
   std::vector<Argument> about{{"better", o.better}, {"better_name", nameOf(c, o.better)}, {"worse", o.worse}, {"worse_name", nameOf(c, o.worse)}};
   const bool open = !told || !closed(*told) || o.ratio.estimate <= 1;
   if (!open) about.emplace_back("ratio", measureOf(o.ratio, Unit::None));
-  return finding(open ? std::string(code) + "-open" : code, std::move(about));
+  return finding(open ? open_code : code, std::move(about));
 }
 
 constexpr double kProbably = 0.9;  // from here on the one that is ahead is named, as probable
@@ -143,7 +144,7 @@ constexpr double kProbably = 0.9;  // from here on the one that is ahead is name
 /// Not settled: the one that is probably ahead, or that nobody can tell.
 template <class Pair>
 Finding open(const campaign::Campaign& c, const Pair& p, const Oriented& o) {
-  if (o.p_longer >= kProbably) return ahead(c, "probably-farther", o, p.ratio);
+  if (o.p_longer >= kProbably) return ahead(c, "probably-farther", "probably-farther-open", o, p.ratio);
   Finding out = finding("undecided", bothOf(c, p));
   out.more.push_back(finding("longer-one", {{"name", nameOf(c, o.better)}, percent("chance", o.p_longer)}));
   return out;
@@ -166,7 +167,7 @@ Finding undecided(const campaign::Campaign& c, const PairOnLink& p, const Orient
 /// @param holds when every pair is claimed at once
 template <class Pair>
 Finding titled(const campaign::Campaign& c, const Oriented& o, const Pair& p, bool holds) {
-  return ahead(c, holds ? "better" : "better-alone", o, p.ratio);
+  return holds ? ahead(c, "better", "better-open", o, p.ratio) : ahead(c, "better-alone", "better-alone-open", o, p.ratio);
 }
 
 template <class Pair>
