@@ -108,7 +108,7 @@ TEST_CASE("axes: marks stand at round distances of the pilot's own unit") {
   CHECK(distanceMarks(1e6, 9e6).step_m == 1e6);  // beyond any path: as asked
   CHECK(distanceMarks(180, 3000).text(1500) == "1.50 km");
   const Speaking speaking(kImperial);
-  const Marks near = distanceMarks(60, 600), far = distanceMarks(180, 3000);
+  const Marks near = distanceMarks(60, 400), far = distanceMarks(180, 3000);
   CHECK(near.step_m == Approx(76.2));  // 250 ft
   CHECK(near.text(2 * near.step_m) == "500 ft");
   CHECK(far.step_m == Approx(402.336));  // a quarter of a mile

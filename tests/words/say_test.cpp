@@ -85,8 +85,8 @@ TEST_CASE(
 
 TEST_CASE("findings: what is put in a gap is never taken for a gap", "[regression]") {
   const Finding f =
-      finding("better", {{"better", "B"}, {"better_name", "{worse} & {run}"}, {"worse", "{better}"}});
-  CHECK(test::said(f).title == "{worse} & {run} is better than {better}");
+      finding("better-open", {{"better", "B"}, {"better_name", "{worse} & {run}"}, {"worse", "A"}, {"worse_name", "{better}"}});
+  CHECK(test::said(f).title == "{worse} & {run} reaches farther than {better}");
   const Finding p = finding("position-jumps", {{"wrong", 3}, {"known", 9}}, {"run", "{text}"});
   CHECK(test::told(p) == "Run {text}: 3 of 9 positions jump out of reach and are left out.");
 }
