@@ -48,7 +48,7 @@ void printText(const Analysed& a, std::ostream& out) {
   for (const auto& s : a.analysis.setups)
     out << fmt::format(
         "{:<4}{:<10} {}\n", s.setup, s.link,
-        Cli::tr("typical %1; dependable %2; %3")
+        Cli::tr("median range %1; reliable range %2; %3")
             .arg(words::sentence(analysis::toldRange(s.typical)),
                  words::sentence(analysis::toldRange(s.dependable)), words::counted("runs", s.runs_used))
             .toStdString());

@@ -11,6 +11,7 @@
 #include "cli/plan_change.h"
 #include "cli/said.h"
 #include "core/analysis/findings/advice.h"
+#include "core/analysis/findings/turn_by.h"
 #include "core/plan/blind.h"
 #include "core/plan/preflight.h"
 #include "words/quantity.h"
@@ -174,6 +175,7 @@ void planCommand(const PlanOptions& options, Io io) {
   std::vector<Finding> said = analysis::planAdvice(a.campaign, planned, a.analysis);
   said.insert(said.begin(), ground.problems.begin(), ground.problems.end());
   said.insert(said.end(), flights.findings.begin(), flights.findings.end());
+  for (Finding& f : analysis::turnsTold(a.campaign, analysis::turnsBy(a.campaign, a.analysis, planned))) said.push_back(std::move(f));
   for (Finding& f : plan::toldLabels(a.campaign, plan::blindLabels(a.campaign, flights))) said.push_back(std::move(f));
   if (!options.json) {
     for (const Finding& f : said) {

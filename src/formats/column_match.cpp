@@ -76,7 +76,10 @@ std::string linkFor(const Words& w, const std::vector<campaign::Link>& links,
   const bool video = w.has("video") || (channel.of_video && !w.has("control"));
   for (const campaign::Link& l : links)
     if ((l.kind == campaign::LinkKind::Video) == video) return l.id;
-  return video ? std::string() : links.front().id;
+  if (!video) return links.front().id;
+  // A link that is rated by its bitrate is meant, whatever its kind.
+  const auto rated = std::find_if(links.begin(), links.end(), [](const campaign::Link& l) { return l.rule.bitrate_min_mbps.has_value(); });
+  return rated == links.end() ? std::string() : rated->id;
 }
 
 /// One of a column's unit in the channel's; none for a unit that its quantity cannot have.

@@ -21,9 +21,10 @@ namespace {
 
 LogRead readBytes(std::string_view bytes, const OpenBytes& open, const campaign::Campaign& campaign,
                   const std::map<std::string, std::string>& corrections, const Progress& progress,
-                  std::vector<ColumnMatch>& matches, Needs needs = Needs::Measurement) {
+                  std::vector<ColumnMatch>& matches, Needs needs = Needs::Measurement, TableHead* head = nullptr) {
   if (campaign.links.empty()) throw InputError(finding("no-link-for-log"));
   const auto log = open ? openSlicedText(open) : openLog(bytes);
+  if (head) *head = log->head();
   matches = matchColumns(log->head(), campaign.links, corrections);
   return readLog(*log, matches, progress, needs);
 }
@@ -81,11 +82,23 @@ void settlePair(const campaign::Campaign& campaign, std::vector<ColumnMatch>& ma
   problems.push_back(finding("lon-first", {{"column", pair->header}}));
 }
 
+/// Columns of a link that the kit lacks.
+std::optional<Finding> ofLackingLink(const TableHead& head, const std::map<std::string, std::string>& corrections,
+                                     const campaign::Campaign& campaign, bool refused) {
+  const auto lacking = lackingLink(head, campaign.links, corrections);
+  if (!lacking) return std::nullopt;
+  const bool video = lacking->kind == campaign::LinkKind::Video;
+  return finding(refused ? (video ? "log-of-video" : "log-of-control") : (video ? "columns-of-video" : "columns-of-control"),
+                 {{"columns", fmt::format("{}", fmt::join(lacking->columns, ", "))}});
+}
+
 /// Reads a further log and joins it.
 void addLog(GivenLog given, const campaign::Campaign& campaign, log::Recording& into, ImportedLog& out) {
   try {
     std::vector<ColumnMatch> matches;
-    LogRead read = readBytes(given.bytes, given.open, campaign, given.corrections, {}, matches, Needs::Anything);
+    TableHead head;
+    LogRead read = readBytes(given.bytes, given.open, campaign, given.corrections, {}, matches, Needs::Anything, &head);
+    if (auto lacking = ofLackingLink(head, given.corrections, campaign, false)) read.problems.push_back(std::move(*lacking));
     if (given.open) throw InputError(finding("log-too-large-beside"));
     settlePair(campaign, matches, given.corrections, read.recording, read.problems);
     FurtherLog further{given.name, sha256(given.bytes), {}, std::move(given.corrections),
@@ -100,15 +113,6 @@ void addLog(GivenLog given, const campaign::Campaign& campaign, log::Recording& 
   } catch (const Error& e) {
     throw InputError(inFile(given.name, e.found));
   }
-}
-
-/// Columns of a link that the kit lacks.
-std::optional<Finding> ofLackingLink(const GivenLog& log, const campaign::Campaign& campaign, bool refused) {
-  const auto lacking = lackingLink(openGiven(log)->head(), campaign.links, log.corrections);
-  if (!lacking) return std::nullopt;
-  const bool video = lacking->kind == campaign::LinkKind::Video;
-  return finding(refused ? (video ? "log-of-video" : "log-of-control") : (video ? "columns-of-video" : "columns-of-control"),
-                 {{"columns", fmt::format("{}", fmt::join(lacking->columns, ", "))}});
 }
 
 void place(ImportedLog& out, log::Recording recording, const campaign::Campaign& campaign, bool unplaced) {
@@ -139,6 +143,7 @@ ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& cam
   ImportedLog out;
   if (logs.size() > 1) settleDayOrders(logs, campaign.links);
   GivenLog& first = logs.front();
+  TableHead head;
   out.name = first.name;
   std::future<std::string> digest = std::async(std::launch::async, [&first, &beside] {
     if (beside) beside(first.bytes);
@@ -146,19 +151,19 @@ ImportedLog importLogs(std::vector<GivenLog> logs, const campaign::Campaign& cam
   });
   try {
     LogRead read = readBytes(first.bytes, first.open, campaign, first.corrections, progress, out.matches,
-                             logs.size() == 1 ? Needs::Measurement : Needs::Anything);
+                             logs.size() == 1 ? Needs::Measurement : Needs::Anything, &head);
     settlePair(campaign, out.matches, first.corrections, read.recording, read.problems);
     out.problems = std::move(read.problems);
     out.corrections = first.corrections;
     for (std::size_t i = 1; i < logs.size(); ++i) addLog(std::move(logs[i]), campaign, read.recording, out);
     if (logs.size() > 1) requireMeasurement(read.recording);
     place(out, std::move(read.recording), campaign, first.unplaced);
-    if (auto lacking = ofLackingLink(first, campaign, false)) out.problems.push_back(std::move(*lacking));
+    if (auto lacking = ofLackingLink(head, first.corrections, campaign, false)) out.problems.push_back(std::move(*lacking));
   } catch (const ReadCancelled&) {
     throw;
   } catch (const Error& e) {
     std::optional<Finding> why;
-    if (e.found.code.starts_with("no-measurement")) why = ofLackingLink(first, campaign, true);
+    if (e.found.code.starts_with("no-measurement")) why = ofLackingLink(head, first.corrections, campaign, true);
     throw InputError(inFile(first.name, why ? *why : e.found));
   }
   out.sha256 = digest.get();

@@ -108,7 +108,7 @@ struct Builder {
         const QString level = words::quantity(*s.critical_dbm, Unit::Dbm);
         lane.floors.push_back(
             {*s.critical_dbm,
-             Said::tr("critical level %1: below it the rule fails").arg(level).toStdString()});
+             Said::tr("minimum usable signal %1").arg(level).toStdString()});
         return;  // one receiver, one level
       }
   }
@@ -120,7 +120,7 @@ struct Builder {
                         : c.rule == "bitrate" ? l->rule.bitrate_min_mbps
                                               : std::nullopt;
     if (least)
-      lane.floors.push_back({*least, Said::tr("rule %1").arg(words::quantity(*least, c.unit)).toStdString()});
+      lane.floors.push_back({*least, Said::tr("usable limit %1").arg(words::quantity(*least, c.unit)).toStdString()});
   }
 
   /// Per setup the middle of its flights and where most of them lie.
@@ -164,17 +164,17 @@ struct Builder {
     Lane lane{
         kHolds,
         Said::tr(
-            "New flights that still keep every link's rule, all the way; strokes: where each flight lost it")
+            "New flights that get this far; strokes: where each flight lost the link")
             .toStdString(),
         symbol(Unit::Percent), kHoldsWeight, 90};
     lane.high = 106;
     lane.floors.push_back({100 * analysis.dependability,
-                           Said::tr("%1: dependable")
+                           Said::tr("%1: reliable range")
                                .arg(words::quantity(100 * analysis.dependability, Unit::Percent))
                                .toStdString(),
                            false});
     lane.floors.push_back(
-        {50, Said::tr("%1: typical").arg(words::quantity(50, Unit::Percent)).toStdString(), false});
+        {50, Said::tr("%1: median range").arg(words::quantity(50, Unit::Percent)).toStdString(), false});
     for (const analysis::SetupAnswer& s : analysis.answers) {
       if (!drawn(s.setup) || s.survival.share.empty()) continue;
       const Ink ink = inkOf(markOf(s.setup));

@@ -56,7 +56,7 @@ Lane signalLane(const campaign::Campaign& c, const plan::Planned& planned, const
   const auto critical = link ? campaign::criticalFromKit(*link) : std::nullopt;
   if (critical)
     lane.floors.push_back(
-        {*critical, Said::tr("%1 link: critical level %2")
+        {*critical, Said::tr("%1 link: minimum usable signal %2")
                         .arg(QString::fromStdString(link->id), words::quantity(*critical, Unit::Dbm))
                         .toStdString()});
   lane.low = std::min(low, critical.value_or(low)) - 8;

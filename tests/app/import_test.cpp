@@ -397,3 +397,40 @@ TEST_CASE("import dialog: no station yet, and the first log's take-off and track
   waitAnalysed(s.window);
   CHECK(s.document().analysis().runs[1].farthest_m == Approx(1800).margin(10));
 }
+
+TEST_CASE("import dialog: a setup that was added in Kit meanwhile is offered, one that went is not kept") {
+  Importing s;
+  s.put("C1.csv", distanceLog(1));
+  ImportDialog& dialog = s.dialog(s.files);
+  s.waitRead(dialog);
+  QTest::keyClicks(&child<QLineEdit>(dialog, "notes_0"), "x");
+  QTest::keyClick(&dialog, Qt::Key_Escape);
+  QTest::mouseClick(dialog.findChild<QPushButton*>("importKeep"), Qt::LeftButton);
+  campaign::Campaign next = s.campaign();
+  next.setups.erase(next.setups.begin());  // the one that it was given
+  campaign::Setup c;
+  c.id = "C";
+  next.setups.push_back(c);
+  REQUIRE(s.document().edit(step("Setup"), next));
+  s.window.workspace()->showStageNamed("runs");
+  QTest::mouseClick(&child<QPushButton>(s.window, "takeUpImport"), Qt::LeftButton);
+  settle();
+  auto& box = child<QComboBox>(dialog, "setup_0");
+  CHECK(box.currentData().toString() == "C");
+  CHECK(box.findData("A") < 0);
+  CHECK(child<QLineEdit>(dialog, "notes_0").text() == "x");
+}
+
+TEST_CASE("import dialog: what was read by columns that were corrected since is no answer") {
+  Importing s;
+  s.put("A1.csv", "t,distance [m],level,LQ [%]\n" + distanceLog(1).substr(distanceLog(1).find('\n') + 1));
+  ImportDialog& dialog = s.dialog(s.files);
+  s.mean(dialog, "level", "control.rssi_dbm");  // while it is being read
+  s.mean(dialog, "t", "time_s");
+  s.waitRead(dialog);
+  settle();
+  s.waitRead(dialog);
+  CHECK_THAT(s.logs(dialog).item(0, ImportState)->text().toStdString(), Contains("2 min, out to"));
+  QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
+  waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
+}

@@ -5,6 +5,8 @@
 #include <QProcess>
 #include <QStandardPaths>
 #include <QTableView>
+#include <QTableWidget>
+#include <QXmlStreamReader>
 #include <catch2/catch.hpp>
 
 #include "app/session.h"
@@ -116,4 +118,22 @@ TEST_CASE("copying: a plot is copied and saved from its own menu") {
   CHECK(menu->actions().size() >= 5);
   menu->close();
   QGuiApplication::clipboard()->clear();
+}
+
+TEST_CASE("leaving: names from a hostile file break neither a drawing nor a spreadsheet") {
+  Leaving s;
+  campaign::Campaign next = s.campaign();
+  next.title = "a<b>&\"\x01\n</title>";
+  next.setups[0].name = "=cmd()\ttwo";
+  next.setups[1].name = "<svg onload=x>\x07";
+  if (!s.document().edit(step("Names"), next)) return;  // refused on the way in: nothing leaves
+  const Picture p = s.picture("compare");
+  QXmlStreamReader xml(lanes::svgOf(p.size, p.title, p.draw));
+  while (!xml.atEnd()) xml.readNext();
+  INFO(xml.errorString().toStdString() << " at " << lanes::svgOf(p.size, p.title, p.draw).mid(std::max<qint64>(xml.characterOffset() - 120, 0), 240).toStdString());
+  CHECK_FALSE(xml.hasError());
+  QTableWidget table(1, 1);
+  table.setItem(0, 0, new QTableWidgetItem("=1+1"));
+  const QString copied = tableText(table, {table.model()->index(0, 0)});
+  CHECK_FALSE(copied.startsWith("="));
 }

@@ -33,7 +33,7 @@ QString valueFor(const QLineEdit& field, int n) {
   if (name == "recordDate") return "2026-04-12T06:30";
   if (name.startsWith("modes_")) return QString("%1 Hz: -112 dBm").arg(50 + n);
   if (name == "planBegin" || name == "planEnd") return QString("%1:30").arg(n % 24, 2, 10, QChar('0'));
-  if (name == "front_to_back" || qobject_cast<QuantityEdit*>(field.parentWidget())) return QString::number(2 + n % 7);
+  if (qobject_cast<QuantityEdit*>(field.parentWidget())) return QString::number(2 + n % 7);
   return QString("typed %1").arg(n);
 }
 
@@ -94,8 +94,8 @@ struct Typist : Session {
         CHECK(field->text() == text);
         continue;
       }
-      // "2" comes back as "2 dBi": no digit and no letter of it is missing.
-      CHECK(field->text().contains(text.left(2)));
+      // "2" comes back as "2 dBi": no digit and no letter of it is missing. Modes are put in their own form.
+      CHECK((name.startsWith("modes_") ? field->text().contains(text.section(' ', 0, 0)) : field->text().startsWith(text.left(4))));
       out[name] = field->text();
     }
     return out;

@@ -140,7 +140,7 @@ TEST_CASE("analyse: in words for people, without --json") {
   REQUIRE(run({"simulate", kScenario, "--out", dir / "m", "--seed", "7"}).code == 0);
   const Ran r = run({"analyse", dir / "m"});
   CHECK(r.code == 0);
-  CHECK_THAT(r.out, Contains("as far as") && Contains("dependable") && Contains("Plan with"));
+  CHECK_THAT(r.out, Contains("as far as") && Contains("reliable range") && Contains("Plan with"));
 }
 
 TEST_CASE("simulate: same seed, same logs; another seed, others") {

@@ -125,6 +125,11 @@ TEST_CASE("lacking link: a bitrate is no control link's, and what it needs is sa
   for (const ColumnMatch& m : matchColumns(head, kit.links)) CHECK(m.channel != "control.bitrate_mbps");
   CHECK_FALSE(lackingLink(head, twoLinks(true).links, {}));
   CHECK(lackingLink(head, kit.links, {{"rssi_dbm", "RSSI [dBm]"}}));  // named without its link, as it may be
+  auto rated = kit.links;  // a link that is rated by its bitrate is meant, whatever its kind
+  rated[0].rule.bitrate_min_mbps = 8;
+  bool matched = false;
+  for (const ColumnMatch& m : matchColumns(head, rated)) matched = matched || m.channel == "control.bitrate_mbps";
+  CHECK(matched);
   const LogSurvey told = survey({"A1.csv", "time;distance [m];bitrate [Mbit/s]\n0;10;25\n30;400;20\n60;10;25\n"}, kit);
   REQUIRE(told.refused);
   CHECK(plainText(*told.refused).find("log-of-video") != std::string::npos);

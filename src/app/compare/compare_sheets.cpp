@@ -44,7 +44,7 @@ QString emptyText(ComparePage page, const Document& d, const std::string& link) 
   const analysis::CampaignAnalysis& a = d.analysis();
   if (a.runs.empty()) return QObject::tr("No run yet: bring logs in at Runs");
   if (page == ComparePage::Stretches && noneOn(a.segments, link))
-    return QObject::tr("No flight over a named stretch yet. Name stretches of the path under Plan, Points: every flight over them is then told here, setup beside setup.");
+    return QObject::tr("No flight over a named section yet. Name sections of the path under Plan, Points.");
   if (page == ComparePage::Sides && noneOn(a.sides, link))
     return QObject::tr("No log with positions and a signal on this link yet. They show which side of the aircraft faced the station.");
   const bool charge = std::any_of(a.reductions.begin(), a.reductions.end(), [](const auto& r) { return std::isfinite(r.energy.total_mah) || std::isfinite(r.energy.first_v); });

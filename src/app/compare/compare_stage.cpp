@@ -63,7 +63,7 @@ CompareStage::CompareStage(Document& document, QWidget* parent)
 }
 
 QHBoxLayout* CompareStage::tabs() {
-  QHBoxLayout* row = tabRow(this, {{"page_along", tr("Along the path")}, {"page_stretches", tr("Stretches")}, {"page_sides", tr("Sides")}, {"page_steps", tr("Steps and charge")}},
+  QHBoxLayout* row = tabRow(this, {{"page_along", tr("Along the path")}, {"page_stretches", tr("Sections")}, {"page_sides", tr("Sides")}, {"page_steps", tr("Steps and charge")}},
                             [this](int page) { turnTo(ComparePage(page)); });
   row->setContentsMargins(theme::kAxisLeft, 4, theme::kAxisRight, 4);
   return row;
@@ -303,7 +303,7 @@ std::optional<Finding> CompareStage::lacks() const {
 }
 
 QString CompareStage::pageName() const {
-  const QString names[] = {tr("Along the path"), tr("Stretches"), tr("Sides"), tr("Steps and charge")};
+  const QString names[] = {tr("Along the path"), tr("Sections"), tr("Sides"), tr("Steps and charge")};
   return names[std::size_t(m_page)];
 }
 

@@ -128,6 +128,7 @@ void PlanStage::settleLayers() {
 std::vector<Finding> PlanStage::findings() const {
   if (onFlights()) {
     std::vector<Finding> out = m_flights->plan().findings;
+    for (Finding& f : analysis::turnsTold(document().campaign(), turns())) out.push_back(std::move(f));
     for (const Finding& f : plan::toldLabels(document().campaign(), m_flights->labels())) out.push_back(f);
     out.push_back(plan::preflightState(plan::preflightOf(document().campaign()), PreflightList::today()));
     if (auto stop = analysis::groundStop(document().campaign())) out.insert(out.begin(), std::move(*stop));
@@ -166,6 +167,10 @@ std::optional<Finding> PlanStage::answer() const {
   return all.empty() ? std::nullopt : std::optional(all.front());
 }
 
+std::vector<analysis::TurnBy> PlanStage::turns() const {
+  return analysis::turnsBy(document().campaign(), document().analysis(), document().planned());
+}
+
 QSize PlanStage::paperSize() const {
   return onFlights() ? lanes::kPlanCard : m_lanes->size();
 }
@@ -173,7 +178,7 @@ QSize PlanStage::paperSize() const {
 void PlanStage::paintPaper(QPainter& p) const {
   if (onFlights())
     lanes::paintPlanCard(p, document().campaign(), document().planned(), m_flights->plan(),
-                         analysis::turnsBy(document().campaign(), document().analysis(), document().planned()), lanesLook(),
+                         turns(), lanesLook(),
                          PreflightList::today());
   else
     m_lanes->paintPaper(p);

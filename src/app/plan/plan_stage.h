@@ -6,6 +6,7 @@
 #include "app/plan/path_form.h"
 #include "app/shared/lane_plot.h"
 #include "app/shared/stage.h"
+#include "core/analysis/findings/turn_by.h"
 
 class QLayout;
 class QStackedWidget;
@@ -46,6 +47,7 @@ class PlanStage : public Stage, public Exportable {
   void drawLanes();
   void settleLayers();
   bool onFlights() const;
+  std::vector<analysis::TurnBy> turns() const;
   QLayout* tabs();
 
   PathForm* m_form;

@@ -185,8 +185,8 @@ QWidget* PointsPage::tables() {
                                tr("Marks that can be seen from the air, besides those every so far."),
                                postRows(), postColumns()),
                  3);
-  row->addWidget(new PathTable(m_document, "segments", tr("Segments"),
-                               tr("Stretches with a name: behind the shed, along the poplars."),
+  row->addWidget(new PathTable(m_document, "segments", tr("Sections"),
+                               tr("Parts of the path with a name: behind the shed, along the poplars."),
                                segmentRows(), segmentColumns()),
                  4);
   return box;

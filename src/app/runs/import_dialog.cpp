@@ -191,6 +191,7 @@ void ImportDialog::connectAll() {
 void ImportDialog::fillLogs() {
   QStringList shape;
   for (const ListedLog& l : m_list.logs()) shape << nameOf(l.pending) + QString::number(l.pending.with) + QString::number(l.pending.antenna) + l.fault;
+  for (const auto& s : m_document.campaign().setups) shape << QString::fromStdString(s.id + " " + s.name);
   const int kept = std::max(row(), 0);
   if (const QString now = shape.join('\n'); now != std::exchange(m_filled, now)) {
     const QSignalBlocker quiet(m_table);
@@ -205,6 +206,12 @@ void ImportDialog::fillLogs() {
   if (m_list.size() == 0) return choose(-1);
   m_table->setCurrentCell(std::min(kept, m_list.size() - 1), 0);
   choose(row());
+}
+
+void ImportDialog::showEvent(QShowEvent* event) {
+  QDialog::showEvent(event);
+  m_message->clear();
+  m_list.refresh();  // the kit may have changed while it was closed
 }
 
 void ImportDialog::fillRow(int i) {
@@ -281,6 +288,7 @@ QWidget* ImportDialog::endedBox(int i) {
     ListedLog& l = m_list.at(i);
     l.pending.ended = campaign::Ended(box->currentData().toInt());
     l.ended_guessed = false;
+    l.ended_set = true;
     m_list.touch();
     showEnded(*box, l);
   });

@@ -32,6 +32,7 @@ class ImportDialog : public QDialog {
 
  protected:
   void reject() override;
+  void showEvent(QShowEvent* event) override;
 
  private:
   void layOut();

@@ -53,13 +53,22 @@ void ImportList::add(const QStringList& files) {
   emit changed();
 }
 
+void ImportList::refresh() {
+  const campaign::Campaign& c = m_document.campaign();
+  for (ListedLog& l : m_logs)
+    if (!campaign::findSetup(c, l.pending.setup)) {
+      l.pending.setup = formats::setupByName(QFileInfo(l.pending.file).fileName().toStdString(), c);
+      if (l.pending.setup.empty() && !c.setups.empty()) l.pending.setup = c.setups.front().id;
+    }
+  emit changed();
+}
+
 void ImportList::look(const QString& file) {
   ListedLog l;
   const campaign::Campaign& c = m_document.campaign();
   l.pending.file = file;
   l.pending.setup = formats::setupByName(QFileInfo(file).fileName().toStdString(), c);
-  l.setup_guessed = !l.pending.setup.empty();
-  if (!l.setup_guessed && !c.setups.empty()) l.pending.setup = c.setups.front().id;
+  if (l.pending.setup.empty() && !c.setups.empty()) l.pending.setup = c.setups.front().id;
   if (const auto path = campaign::courseOf(c); path && path->closed()) l.pending.method = campaign::Method::Course;
   try {
     l.head = formats::headOf(pathOf(file));
@@ -83,16 +92,21 @@ void ImportList::survey() {
     m_again = true;
     return;
   }
-  std::vector<PendingLog> unknown;
+  std::vector<Told> unknown;
+  std::vector<PendingLog> logs;
   for (const ListedLog& l : m_logs)
-    if (l.fault.isEmpty() && !l.told && QFileInfo(l.pending.file).size() <= kMostSurveyed) unknown.push_back(l.pending);
+    if (l.fault.isEmpty() && !l.told && QFileInfo(l.pending.file).size() <= kMostSurveyed) {
+      unknown.push_back({l.pending, l.asked, {}});
+      logs.push_back(l.pending);
+    }
   if (unknown.empty()) return;
-  m_watcher.setFuture(QtConcurrent::run([unknown, c = campaign(), wanted = m_offer_wanted, has = m_offer.has_value(), stop = m_stop, closing = m_document.closing()] {
+  m_watcher.setFuture(QtConcurrent::run([unknown, logs, c = campaign(), wanted = m_offer_wanted, has = m_offer.has_value(), stop = m_stop, closing = m_document.closing()] {
     const auto going = [&](double) { return !*stop && !*closing; };
     Surveyed out;
-    if (!has) out.offer = offerOf(unknown, c);
-    for (const PendingLog& log : unknown) try {
-        out.told.emplace_back(nameOf(log), formats::survey(givenLog(log), out.offer && wanted ? out.offer->campaign : c, going));
+    if (!has) out.offer = offerOf(logs, c);
+    for (Told told : unknown) try {
+        told.survey = formats::survey(givenLog(told.of), out.offer && wanted ? out.offer->campaign : c, going);
+        out.told.push_back(std::move(told));
       } catch (const formats::ReadCancelled&) {
         break;
       } catch (const std::exception&) {  // said when it is taken
@@ -101,19 +115,24 @@ void ImportList::survey() {
   }));
 }
 
+void ImportList::forget(ListedLog& l) {
+  l.told.reset();
+  ++l.asked;
+}
+
 void ImportList::finish() {
   Surveyed out = m_watcher.result();
-  if (out.offer) m_offer = std::move(out.offer);
+  if (out.offer && !m_offer) m_offer = std::move(out.offer);
   for (Told& told : out.told)
-    for (ListedLog& l : m_logs)
-      if (nameOf(l.pending) == told.first && !l.told) {
-        if (l.pending.ended == campaign::Ended::Unknown && told.second.ended != campaign::Ended::Unknown) {
-          l.pending.ended = told.second.ended;
-          l.ended_guessed = true;
-        }
-        l.told = std::move(told.second);
-        break;
+    for (ListedLog& l : m_logs) {
+      if (l.pending.file != told.of.file || l.pending.antenna != told.of.antenna || l.asked != told.asked || l.told) continue;
+      if (!l.ended_set) {
+        l.pending.ended = told.survey.ended;
+        l.ended_guessed = told.survey.ended != campaign::Ended::Unknown;
       }
+      l.told = std::move(told.survey);
+      break;
+    }
   pairUp();
   if (std::exchange(m_again, false)) survey();
   emit changed();
@@ -125,14 +144,14 @@ void ImportList::pairUp() {
   std::vector<int> rows;
   for (int i = 0; i < size(); ++i) {
     const ListedLog& l = m_logs[std::size_t(i)];
-    if (!l.fault.isEmpty() || !l.told || l.pending.with >= 0 || l.pending.antenna > 0 || l.with_guessed) continue;
+    if (!l.fault.isEmpty() || !l.told || l.pending.with >= 0 || l.pending.antenna > 0 || l.paired) continue;
     free.push_back({QFileInfo(l.pending.file).fileName().toStdString(), *l.told});
     rows.push_back(i);
   }
   const std::vector<int> with = formats::pairsOf(free);
   for (std::size_t k = 0; k < rows.size(); ++k) {
     ListedLog& l = at(rows[k]);
-    l.with_guessed = true;
+    l.paired = true;
     if (with[k] >= 0) l.pending.with = rows[std::size_t(with[k])];
   }
 }
@@ -186,7 +205,7 @@ void ImportList::setMeaning(int row, int column, const std::string& channel) {
     if (channel == "lat_lon") corrections.erase("lat_deg"), corrections.erase("lon_deg");
   }
   touch();
-  l.told.reset();
+  forget(l);
   survey();
   emit corrected(row);
 }
@@ -195,7 +214,7 @@ void ImportList::setUnit(int row, const formats::ColumnMatch& match, const std::
   ListedLog& l = at(row);
   l.pending.corrections[match.channel] = nameOfColumn(row, match.column) + " [" + unit + "]";
   touch();
-  l.told.reset();
+  forget(l);
   survey();
   emit corrected(row);
 }
@@ -216,7 +235,7 @@ std::vector<int> ImportList::alike(int row) const {
 void ImportList::correctAlike(int row) {
   for (const int i : alike(row)) {
     at(i).pending.corrections = m_logs[std::size_t(row)].pending.corrections;
-    at(i).told.reset();
+    forget(at(i));
   }
   touch();
   survey();
@@ -225,6 +244,7 @@ void ImportList::correctAlike(int row) {
 
 void ImportList::setWith(int row, int with) {
   PendingLog& log = at(row).pending;
+  at(row).paired = true;
   log.with = with;
   log.offset_s.reset();
   for (ListedLog& other : m_logs)
@@ -296,7 +316,7 @@ void ImportList::addLacking() {
   const std::string id = campaign::addLink(next, lacks->kind);
   if (!m_document.edit(finding("add-link", {{"link", id}}), next)) return;
   if (m_offer) m_offer->campaign.links = next.links;
-  for (ListedLog& l : m_logs) l.told.reset();
+  for (ListedLog& l : m_logs) forget(l);
   survey();
   emit changed();
 }
@@ -304,7 +324,7 @@ void ImportList::addLacking() {
 void ImportList::wantOffer(bool wanted) {
   if (m_offer_wanted == wanted) return;
   m_offer_wanted = wanted;
-  for (ListedLog& l : m_logs) l.told.reset();
+  for (ListedLog& l : m_logs) forget(l);
   survey();
   emit changed();
 }

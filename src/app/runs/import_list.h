@@ -20,7 +20,10 @@ struct ListedLog {
   QString fault;                                ///< why it cannot be read at all; empty where it can
   QString refused;                              ///< why it was not taken
   std::optional<formats::LogSurvey> told;       ///< once it has been read
-  bool ended_guessed = false, with_guessed = false, setup_guessed = false;
+  int asked = 0;              ///< how often it had to be read anew: an answer to an older question is none
+  bool ended_guessed = false;  ///< by the log
+  bool ended_set = false;     ///< by the pilot
+  bool paired = false;        ///< what it goes with was guessed once, or said by the pilot
 };
 
 /// The logs of an import: looked at one after the other in the background, paired, told whose they are; corrected,
@@ -32,6 +35,8 @@ class ImportList : public QObject {
   ~ImportList() override;
 
   void add(const QStringList& files);
+  /// Looks at the campaign anew: setups and links may have come or gone.
+  void refresh();
   const std::vector<ListedLog>& logs() const { return m_logs; }
   ListedLog& at(int row) { return m_logs[std::size_t(row)]; }
   int size() const { return int(m_logs.size()); }
@@ -86,13 +91,19 @@ class ImportList : public QObject {
   void corrected(int row);
 
  private:
-  using Told = std::pair<QString, formats::LogSurvey>;
+  struct Told {
+    PendingLog of;
+    int asked;
+    formats::LogSurvey survey;
+  };
   struct Surveyed {
     std::optional<Offer> offer;
     std::vector<Told> told;
   };
   void look(const QString& file);
   void survey();
+  /// What was read of a log does not hold any more.
+  static void forget(ListedLog& log);
   void finish();
   void pairUp();
   std::string nameOfColumn(int row, int column) const;

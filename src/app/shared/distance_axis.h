@@ -14,6 +14,9 @@ struct DistanceAxis {
   double distance_m(double x_px) const { return (x_px - left_px) / (right_px - left_px) * end_m; }
 };
 
+/// Within the usual margins, of a view that follows no other.
+DistanceAxis usualAxis(const QWidget& view, double end_m);
+
 /// Where the one distance axis of a window lies. Whatever draws over distance asks here for its own pixels, so that
 /// rule, lanes, map and profile stay under each other at any size, with columns folded or not.
 class SharedAxis : public QObject {

@@ -101,8 +101,7 @@ void LanePlot::follow(SharedAxis& axis) {
 
 DistanceAxis LanePlot::axis() const {
   const double end_m = m_lanes.end_m;
-  return m_axis ? m_axis->in(*this, end_m)
-                : DistanceAxis{double(theme::kAxisLeft), double(width() - theme::kAxisRight), end_m};
+  return m_axis ? m_axis->in(*this, end_m) : usualAxis(*this, end_m);
 }
 
 void LanePlot::arrange() {

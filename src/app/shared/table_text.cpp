@@ -21,9 +21,9 @@ QString cellText(const QAbstractItemView& view, const QModelIndex& cell) {
   return cell.data(Qt::DisplayRole).toString();
 }
 
-/// A tab or a line end within a cell would make two of it.
+/// A tab or a line end within a cell would make two of it; what a spreadsheet would run is made harmless.
 QString plain(QString text) {
-  return text.replace('\t', ' ').replace('\n', ' ');
+  return QString::fromStdString(text::csvField(text.replace('\t', ' ').replace('\n', ' ').replace('\r', ' ').toStdString()));
 }
 
 }  // namespace

@@ -89,8 +89,8 @@ void MainWindow::exportView(const QString& filter, const QString& ending,
   const auto file = m_prompts.saveFile(this, tr("Save view"), "distanz" + ending, filter);
   Stage* stage = m_workspace ? m_workspace->current() : nullptr;  // after the dialog: it may have changed
   if (!file || !stage) return;
-  writeExport(*file, bytes(pictureOf(*stage, titleOf(stageTable()[size_t(m_workspace->currentStage())])),
-                           QString::fromStdString(m_document->campaign().title)));
+  const Picture picture = pictureOf(*stage, titleOf(stageTable()[size_t(m_workspace->currentStage())]));
+  writeExport(*file, bytes(picture, picture.title));
 }
 
 void MainWindow::exportPng() {

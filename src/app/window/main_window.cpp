@@ -10,6 +10,7 @@
 #include <QTimer>
 #include <QVBoxLayout>
 #include <QtConcurrent>
+#include <algorithm>
 
 #include "app/runs/import_dialog.h"
 #include "app/shared/copying.h"
@@ -76,6 +77,8 @@ QStringList MainWindow::recent() const {
 void MainWindow::remember(const QString& file) {
   QStringList files = recent();
   files.removeAll(file);
+  const auto sameName = [&](const QString& other) { return QFileInfo(other).completeBaseName() == QFileInfo(file).completeBaseName(); };
+  m_named_twice = std::any_of(files.begin(), files.end(), sameName);
   files.prepend(file);
   QSettings().setValue("recent", QVariant(files.mid(0, 8)));
   fillRecent();
@@ -197,6 +200,7 @@ void MainWindow::showCampaign(std::shared_ptr<OpenedCampaign> opened) {
   if (d.readOnlyReason()) say(words::sentence(inFile(d.path().filename().string(), *d.readOnlyReason())));
   if (const QString told = std::exchange(m_say_when_open, {}); !told.isEmpty()) say(told, Tone::Caution);
   remember(QFileInfo(QString::fromStdString(d.path().string())).absoluteFilePath());
+  refreshActions();
 }
 
 void MainWindow::showWorkspace(int stage) {
@@ -243,7 +247,14 @@ void MainWindow::makeCampaign(const QString& file, bool replaces, const std::vec
     campaign::editFirstPath(c).post_spacing_m = quantity::convert(0.25, quantity::Unit::Mile, quantity::Unit::Metre);
   // The dialog asked before a file of this very name is replaced.
   const auto existing = replaces ? store::CampaignFile::Existing::Replace : store::CampaignFile::Existing::Keep;
-  openLater(file, [path = pathOf(file), c, existing] { store::CampaignFile::create(path, c, existing); }, 0);
+  openLater(
+      file,
+      [path = pathOf(file), c, existing] {
+        std::error_code ignored;  // a folder that cannot be made is said by the file that cannot be
+        fs::create_directories(path.parent_path(), ignored);
+        store::CampaignFile::create(path, c, existing);
+      },
+      0);
 }
 
 void MainWindow::chooseCampaign() {

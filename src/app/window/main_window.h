@@ -119,6 +119,7 @@ class MainWindow : public QMainWindow {
   QList<QAction*> m_needs_campaign, m_needs_view;
   QAction *m_undo = nullptr, *m_redo = nullptr;
   QMenu* m_recent = nullptr;
+  bool m_named_twice = false;  ///< another campaign that was open is called the same
 };
 
 }  // namespace distanz::app

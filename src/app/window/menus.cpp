@@ -187,10 +187,8 @@ QString MainWindow::titleNow() const {
   const Document& d = m_workspace->document();
   const QString title = QString::fromStdString(d.campaign().title), file = QString::fromStdString(d.path().string());
   const QString name = QFileInfo(file).completeBaseName();
-  bool twice = false;
-  for (const QString& other : recent()) twice = twice || (other != QFileInfo(file).absoluteFilePath() && QFileInfo(other).completeBaseName() == name);
   QString shown = title == name || title.isEmpty() ? name : QString("%1 (%2)").arg(title, QFileInfo(file).fileName());
-  if (twice) shown += " \u2013 " + QFileInfo(file).absolutePath();
+  if (m_named_twice) shown += " \u2013 " + QFileInfo(file).absolutePath();
   return tr("%1 – Distanz").arg(shown);
 }
 

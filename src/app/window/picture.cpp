@@ -3,6 +3,7 @@
 #include <QApplication>
 #include <QDate>
 #include <QPainter>
+#include <QScrollArea>
 
 #include "app/shared/lane_plot.h"
 #include "lanes/paper/frame.h"
@@ -23,10 +24,15 @@ QString limitOf(const campaign::Link& l) {
   return parts.isEmpty() ? QString() : QObject::tr("%1 link: %2").arg(QString::fromStdString(l.id), parts.join(", "));
 }
 
+/// On one line, whatever a file has for a name.
+QString shown(const std::string& text) {
+  return QString::fromStdString(text).simplified();
+}
+
 lanes::Frame frameOf(const Stage& stage, const Exportable& view, const QString& title) {
   const campaign::Campaign& c = stage.document().campaign();
   lanes::Frame out;
-  out.title = QString::fromStdString(c.title);
+  out.title = shown(c.title);
   out.page = view.pageName().isEmpty() ? title : QString("%1: %2").arg(title, view.pageName());
   const std::string link = view.pageLink();
   if (!link.empty()) out.page += " \u00b7 " + QObject::tr("%1 link").arg(QString::fromStdString(link));
@@ -35,7 +41,7 @@ lanes::Frame frameOf(const Stage& stage, const Exportable& view, const QString& 
     out.verdict = said.title.isEmpty() ? said.text : said.title;
   }
   for (std::size_t i = 0; i < c.setups.size(); ++i)
-    out.setups.push_back({QString::fromStdString(campaign::letterOf(c, i)), QString::fromStdString(c.setups[i].name), int(i)});
+    out.setups.push_back({QString::fromStdString(campaign::letterOf(c, i)), shown(c.setups[i].name), int(i)});
   QStringList limits;
   for (const campaign::Link& l : c.links)
     if (link.empty() || l.id == link)
@@ -50,13 +56,14 @@ lanes::Frame frameOf(const Stage& stage, const Exportable& view, const QString& 
 Picture pictureOf(Stage& stage, const QString& title) {
   auto* view = dynamic_cast<Exportable*>(&stage);
   if (!view) return {};
-  if (view->isSheet()) return {view->paperSize(), [view](QPainter& p) { view->paintPaper(p); }};
+  if (view->isSheet()) return {shown(stage.document().campaign().title), view->paperSize(), [view](QPainter& p) { view->paintPaper(p); }};
   QWidget* plain = view->plainPage();
+  if (auto* scrolled = qobject_cast<QScrollArea*>(plain); scrolled && scrolled->widget()) plain = scrolled->widget();  // all of it
   const QSize inside = plain ? plain->size() : view->paperSize();
   const lanes::Frame frame = frameOf(stage, *view, title);
   const lanes::Look look = lanesLook();
   const QSize size = lanes::framed(frame, inside, look);
-  return {size, [=](QPainter& p) {
+  return {frame.title, size, [=](QPainter& p) {
             lanes::paintFramed(p, frame, size, look, [&](QPainter& within) {
               if (plain)
                 plain->render(&within, within.transform().map(QPoint(0, 0)), {}, QWidget::DrawChildren);

@@ -10,6 +10,7 @@ namespace distanz::app {
 /// What a stage shows, as a picture that can stand by itself: campaign, page, answer, setups, usable limits, date and
 /// version around it.
 struct Picture {
+  QString title;  ///< of the campaign
   QSize size;
   lanes::Draw draw;
 };

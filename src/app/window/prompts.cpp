@@ -39,7 +39,6 @@ std::optional<QString> SystemPrompts::saveFile(QWidget* parent, const QString& t
 }
 QString SystemPrompts::freeCampaignFile() {
   const QDir folder(QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + "/Distanz");
-  folder.mkpath(".");
   const QString base = QObject::tr("Campaign %1").arg(QDate::currentDate().toString(Qt::ISODate));
   QString file = folder.filePath(base + ".distanz");
   for (int n = 2; QFileInfo::exists(file); ++n) file = folder.filePath(QString("%1 (%2).distanz").arg(base).arg(n));

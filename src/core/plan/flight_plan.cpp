@@ -186,11 +186,6 @@ void tellFlights(const campaign::Campaign& c, const Planned& planned, const std:
   for (const SetupFlight& f : out.flights) {
     wanted = wanted || !f.energy;
     if (f.energy && f.energy->turn_m) out.findings.push_back(batteryFinding(c, windOf(c.plan, legs), f));
-    if (f.stop == "link")
-      out.findings.push_back(
-          finding("stops-first-link", {{"setup", f.setup}, {"link", f.link}, {"at", f.stop_m, Unit::Metre}}));
-    else if (!f.stop.empty())
-      out.findings.push_back(finding("stops-first", {{"setup", f.setup}, {"what", Term{"stop-" + f.stop}}, {"at", f.stop_m, Unit::Metre}}));
   }
   if (wanted && !legs.empty()) out.findings.push_back(finding("energy-wanted"));
 }

@@ -152,10 +152,6 @@
         <translation>Noch kein Lauf: Logs unter Läufe hereinholen</translation>
     </message>
     <message>
-        <source>No flight over a named stretch yet. Name stretches of the path under Plan, Points: every flight over them is then told here, setup beside setup.</source>
-        <translation>Noch kein Flug über einen benannten Abschnitt. Abschnitten des Wegs unter Planen, Punkte Namen geben: jeder Flug darüber steht dann hier, Setup neben Setup.</translation>
-    </message>
-    <message>
         <source>No log with positions and a signal on this link yet. They show which side of the aircraft faced the station.</source>
         <translation>Noch kein Log mit Positionen und einem Signal auf dieser Strecke. Sie zeigen, welche Seite des Fluggeräts zur Station zeigte.</translation>
     </message>
@@ -407,6 +403,10 @@
         <source>%1, made with Distanz %2</source>
         <translation>%1, erstellt mit Distanz %2</translation>
     </message>
+    <message>
+        <source>No flight over a named section yet. Name sections of the path under Plan, Points.</source>
+        <translation>Noch kein Flug über einen benannten Abschnitt. Abschnitte des Pfads unter Plan, Punkte benennen.</translation>
+    </message>
 </context>
 <context>
     <name>Said</name>
@@ -433,10 +433,6 @@
 </context>
 <context>
     <name>cli</name>
-    <message>
-        <source>typical %1; dependable %2; %3</source>
-        <translation>typisch %1; verlässlich %2; %3</translation>
-    </message>
     <message>
         <source>Ranges, comparisons and warnings of a campaign</source>
         <translation>Reichweiten, Vergleiche und Warnungen einer Kampagne</translation>
@@ -853,6 +849,10 @@
         <source>%1: ready. Name setups A and B in Kit, or import logs with --setup A.</source>
         <translation>%1: bereit. Setups A und B unter Ausrüstung benennen oder Logs mit --setup A importieren.</translation>
     </message>
+    <message>
+        <source>median range %1; reliable range %2; %3</source>
+        <translation>mittlere Reichweite %1; sichere Reichweite %2; %3</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -1236,10 +1236,6 @@
         <translation>Am Weg entlang</translation>
     </message>
     <message>
-        <source>Stretches</source>
-        <translation>Abschnitte</translation>
-    </message>
-    <message>
         <source>Sides</source>
         <translation>Seiten</translation>
     </message>
@@ -1254,6 +1250,10 @@
     <message>
         <source>dB above the mean of all directions seen</source>
         <translation>dB über dem Mittel aller gesehenen Richtungen</translation>
+    </message>
+    <message>
+        <source>Sections</source>
+        <translation>Abschnitte</translation>
     </message>
 </context>
 <context>
@@ -2809,16 +2809,16 @@
         <translation>Marken, die aus der Luft zu sehen sind, neben denen in festem Abstand.</translation>
     </message>
     <message>
-        <source>Segments</source>
+        <source>path</source>
+        <translation>weg</translation>
+    </message>
+    <message>
+        <source>Sections</source>
         <translation>Abschnitte</translation>
     </message>
     <message>
-        <source>Stretches with a name: behind the shed, along the poplars.</source>
-        <translation>Strecken mit einem Namen: hinter dem Schuppen, an den Pappeln.</translation>
-    </message>
-    <message>
-        <source>path</source>
-        <translation>weg</translation>
+        <source>Parts of the path with a name: behind the shed, along the poplars.</source>
+        <translation>Teile des Pfads mit Namen: hinter dem Schuppen, an den Pappeln.</translation>
     </message>
 </context>
 <context>
@@ -3446,22 +3446,6 @@
     <message>
         <source>at least {range} ({sure:.0} sure)</source>
         <translation>mindestens {range} (zu {sure:.0} sicher)</translation>
-    </message>
-    <message>
-        <source>The {link} link would carry {factor:.2} times as far (95 %: {factor.low:.2} to {factor.high:.2}).</source>
-        <translation>Die Strecke {link} trüge {factor:.2}-mal so weit (95 %: {factor.low:.2} bis {factor.high:.2}).</translation>
-    </message>
-    <message>
-        <source>Which of the two limits is not certain.</source>
-        <translation>Welche der beiden begrenzt, ist nicht sicher.</translation>
-    </message>
-    <message>
-        <source>The {link} link carries farther than was flown.</source>
-        <translation>Die Strecke {link} trägt weiter, als geflogen wurde.</translation>
-    </message>
-    <message>
-        <source>How far its {link} link carries is not known.</source>
-        <translation>Wie weit die Strecke {link} trägt, ist nicht bekannt.</translation>
     </message>
     <message>
         <source>On the {link} link, from {flights:flights-from}; farthest {farthest}.</source>
@@ -4544,10 +4528,6 @@
         <translation>Die Strecke {link} versagte nie, in {flights:flights}.</translation>
     </message>
     <message>
-        <source>{setup}: range not known</source>
-        <translation>{setup}: Reichweite nicht bekannt</translation>
-    </message>
-    <message>
         <source>In the same flights over the same places (95 %: {difference.low:#.1} to {difference.high:.1}, {flights:flights}): the airframe shades one way. The range counts both ways. Split the setup by leg to see what each way is worth, or try another mounting.</source>
         <translation>In denselben Flügen über denselben Stellen (95 %: {difference.low:#.1} bis {difference.high:.1}, {flights:flights}): Der Rumpf schattet in einer Richtung ab. Die Reichweite zählt beide Richtungen. Das Setup nach Richtung teilen, um zu sehen, was jede wert ist, oder anders montieren.</translation>
     </message>
@@ -5600,10 +5580,6 @@
         <translation>Hinaus gegen den Wind dauert der Rückweg {shorter:.0} kürzer: so herum ist es sicher.</translation>
     </message>
     <message>
-        <source>{setup} is stopped first by {what}, at {at}.</source>
-        <translation>Zuerst hält {setup} auf: {what}, bei {at}.</translation>
-    </message>
-    <message>
         <source>The path runs out to {far}, {limit} is allowed. Instead of flying it: the reduced-power walk, an attenuator, less power on a shorter path, or the simulator.</source>
         <translation>Die Strecke reicht bis {far}, {limit} ist erlaubt. Statt sie zu fliegen: der Gang mit verringerter Leistung, ein Dämpfungsglied, weniger Leistung auf kürzerer Strecke oder der Simulator.</translation>
     </message>
@@ -5722,10 +5698,6 @@
     <message>
         <source>Setup {setup} has passed its ground check.</source>
         <translation>Aufbau {setup} hat die Bodenprüfung bestanden.</translation>
-    </message>
-    <message>
-        <source>{setup} is stopped first by its {link} link, at {at}.</source>
-        <translation>{setup} wird zuerst durch den {link}-Link aufgehalten, bei {at}.</translation>
     </message>
     <message>
         <source>What would help {setup} most on its {link} link: {what:list}.</source>
@@ -7051,17 +7023,41 @@
         <source>Not used: {columns}. They are of a control link, and the kit has none. Add one under Kit, Links.</source>
         <translation>Nicht benutzt: {columns}. Sie gehören zu einem Steuerlink, den die Ausrüstung nicht hat. Unter Ausrüstung, Links hinzufügen.</translation>
     </message>
+    <message>
+        <source>{name}: range unknown</source>
+        <translation>{name}: Reichweite unbekannt</translation>
+    </message>
+    <message>
+        <source>The {link} link reaches {factor:.2}× as far (95 %: {factor.low:.2}–{factor.high:.2}).</source>
+        <translation>Der Link {link} reicht {factor:.2}× so weit (95 %: {factor.low:.2}–{factor.high:.2}).</translation>
+    </message>
+    <message>
+        <source>Which of the two links fails first is not certain.</source>
+        <translation>Welcher der beiden Links zuerst versagt, ist nicht sicher.</translation>
+    </message>
+    <message>
+        <source>The {link} link reaches farther than was flown.</source>
+        <translation>Der Link {link} reicht weiter, als geflogen wurde.</translation>
+    </message>
+    <message>
+        <source>The range of its {link} link is unknown.</source>
+        <translation>Die Reichweite des Links {link} ist unbekannt.</translation>
+    </message>
+    <message>
+        <source>{name}: turn at {at} at the latest ({what}).</source>
+        <translation>{name}: spätestens bei {at} umkehren ({what}).</translation>
+    </message>
+    <message>
+        <source>{name}: turn at {at} at the latest. 95 % of flights on the {link} link get there.</source>
+        <translation>{name}: spätestens bei {at} umkehren. 95 % der Flüge auf dem Link {link} kommen so weit.</translation>
+    </message>
+    <message>
+        <source>{name}: turn at {at} at the latest. 95 % of flights on the {link} link should get there, as predicted.</source>
+        <translation>{name}: spätestens bei {at} umkehren. So weit sollten nach der Vorhersage 95 % der Flüge auf dem Link {link} kommen.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
-    <message>
-        <source>critical level %1: below it the rule fails</source>
-        <translation>kritischer Pegel %1: darunter ist die Regel verletzt</translation>
-    </message>
-    <message>
-        <source>rule %1</source>
-        <translation>Regel %1</translation>
-    </message>
     <message>
         <source>What the place gives or takes, whatever is flown</source>
         <translation>Was der Ort gibt oder nimmt, was auch fliegt</translation>
@@ -7099,10 +7095,6 @@
         <translation>Sendeleistung und Antennengewinne unter Ausrüstung eingeben, um eine Vorhersage zu sehen</translation>
     </message>
     <message>
-        <source>%1 link: critical level %2</source>
-        <translation>Strecke %1: kritischer Pegel %2</translation>
-    </message>
-    <message>
         <source>no range known yet</source>
         <translation>noch keine Reichweite bekannt</translation>
     </message>
@@ -7113,18 +7105,6 @@
     <message>
         <source>Every single flight</source>
         <translation>Jeder einzelne Flug</translation>
-    </message>
-    <message>
-        <source>New flights that still keep every link&apos;s rule, all the way; strokes: where each flight lost it</source>
-        <translation>Neue Flüge, die durchgehend noch die Regel jeder Strecke halten; Striche: wo jeder Flug sie verlor</translation>
-    </message>
-    <message>
-        <source>%1: dependable</source>
-        <translation>%1: verlässlich</translation>
-    </message>
-    <message>
-        <source>%1: typical</source>
-        <translation>%1: typisch</translation>
     </message>
     <message>
         <source>ray to the far post</source>
@@ -7413,6 +7393,30 @@
     <message>
         <source>then %1: %2</source>
         <translation>dann %1: %2</translation>
+    </message>
+    <message>
+        <source>minimum usable signal %1</source>
+        <translation>Mindestsignal %1</translation>
+    </message>
+    <message>
+        <source>usable limit %1</source>
+        <translation>Nutzgrenze %1</translation>
+    </message>
+    <message>
+        <source>New flights that get this far; strokes: where each flight lost the link</source>
+        <translation>Neue Flüge, die so weit kommen; Striche: wo jeder Flug den Link verlor</translation>
+    </message>
+    <message>
+        <source>%1: reliable range</source>
+        <translation>%1: sichere Reichweite</translation>
+    </message>
+    <message>
+        <source>%1: median range</source>
+        <translation>%1: mittlere Reichweite</translation>
+    </message>
+    <message>
+        <source>%1 link: minimum usable signal %2</source>
+        <translation>Link %1: Mindestsignal %2</translation>
     </message>
 </context>
 <context>

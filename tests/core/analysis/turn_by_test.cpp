@@ -4,6 +4,7 @@
 #include <catch2/catch.hpp>
 
 #include "support/planned.h"
+#include "support/told.h"
 
 using namespace distanz;
 using analysis::TurnLimit;
@@ -43,6 +44,10 @@ TEST_CASE("turn at the latest: the smaller of the link's reliable range and the 
   CHECK(by_sight.first()->what == "sight");
   CHECK(by_sight.first()->at_m == 1500);
   CHECK(by_sight.other()->at_m == 2400);
+  const auto said = analysis::turnsTold(c, {by_link});
+  REQUIRE(said.size() == 1);
+  CHECK(test::told(said[0]) == "A: turn at 858 m at the latest. 95 % of flights on the control link get there.");
+  CHECK(test::told(analysis::turnsTold(c, {by_sight})[0]) == "A: turn at 1.50 km at the latest (visual line of sight).");
 }
 
 TEST_CASE("turn at the latest: before a flight it is what physics says of 95 of 100 flights, not its middle") {

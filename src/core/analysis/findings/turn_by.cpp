@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/analysis/findings/named.h"
+
 namespace distanz::analysis {
 namespace {
 
@@ -43,6 +45,21 @@ std::vector<TurnBy> turnsBy(const campaign::Campaign& c, const Answers& answers,
   std::vector<TurnBy> out;
   for (const campaign::Setup& s : c.setups)
     out.push_back({s.id, linkLimit(answers, planned, s.id), planLimit(c, planned, s.id)});
+  return out;
+}
+
+std::vector<Finding> turnsTold(const campaign::Campaign& c, const std::vector<TurnBy>& turns) {
+  std::vector<Finding> out;
+  for (const TurnBy& t : turns) {
+    const TurnLimit* first = t.first();
+    if (!first) continue;
+    const Argument setup("setup", t.setup), name("name", nameOf(c, t.setup)), at = metres("at", first->at_m);
+    if (first->by == TurnLimit::By::Plan)
+      out.push_back(finding("stops-first", {setup, name, {"what", Term{"stop-" + first->what}}, at}, {"setup", t.setup}));
+    else
+      out.push_back(finding(first->by == TurnLimit::By::Flown ? "stops-first-link" : "stops-first-predicted",
+                            {setup, name, {"link", first->link}, at}, {"setup", t.setup}));
+  }
   return out;
 }
 

@@ -29,5 +29,7 @@ struct TurnBy {
 
 /// @param answers of the flights so far @param planned of the same campaign
 std::vector<TurnBy> turnsBy(const campaign::Campaign& campaign, const Answers& answers, const plan::Planned& planned);
+/// The same as sentences, one a setup; none of one that nothing is known of.
+std::vector<Finding> turnsTold(const campaign::Campaign& campaign, const std::vector<TurnBy>& turns);
 
 }  // namespace distanz::analysis

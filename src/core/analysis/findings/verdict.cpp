@@ -140,13 +140,14 @@ Finding ahead(const campaign::Campaign& c, const char* code, const char* open_co
 }
 
 constexpr double kProbably = 0.9;  // from here on the one that is ahead is named, as probable
+constexpr double kLeaning = 0.6;   // below it neither is
 
 /// Not settled: the one that is probably ahead, or that nobody can tell.
 template <class Pair>
 Finding open(const campaign::Campaign& c, const Pair& p, const Oriented& o) {
   if (o.p_longer >= kProbably) return ahead(c, "probably-farther", "probably-farther-open", o, p.ratio);
   Finding out = finding("undecided", bothOf(c, p));
-  out.more.push_back(finding("longer-one", {{"name", nameOf(c, o.better)}, percent("chance", o.p_longer)}));
+  if (o.p_longer >= kLeaning) out.more.push_back(finding("longer-one", {{"name", nameOf(c, o.better)}, percent("chance", o.p_longer)}));
   return out;
 }
 
