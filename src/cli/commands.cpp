@@ -43,7 +43,7 @@ void addAnalyse(CLI::App& app, Io io, Action& action) {
 void addImport(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<ImportOptions>();
   CLI::App* c = app.add_subcommand(
-      "import", said(QT_TRANSLATE_NOOP("cli", "Bring logs into a campaign file, all of them or none")));
+      "import", said(QT_TRANSLATE_NOOP("cli", "Import logs into a campaign file, all of them or none")));
   c->add_option("CAMPAIGN", options->campaign, said(QT_TRANSLATE_NOOP("cli", "a .distanz file")))->required();
   c->add_option("LOG", options->logs, said(QT_TRANSLATE_NOOP("cli", "logs to import")))->required();
   c->add_option("--setup", options->setup, said(QT_TRANSLATE_NOOP("cli", "id of the setup that was flown")))

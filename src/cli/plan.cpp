@@ -174,8 +174,8 @@ void planCommand(const PlanOptions& options, Io io) {
   const auto list = plan::preflightOf(a.campaign);
   std::vector<Finding> said = analysis::planAdvice(a.campaign, planned, a.analysis);
   said.insert(said.begin(), ground.problems.begin(), ground.problems.end());
-  said.insert(said.end(), flights.findings.begin(), flights.findings.end());
   for (Finding& f : analysis::turnsTold(a.campaign, analysis::turnsBy(a.campaign, a.analysis, planned))) said.push_back(std::move(f));
+  said.insert(said.end(), flights.findings.begin(), flights.findings.end());
   for (Finding& f : plan::toldLabels(a.campaign, plan::blindLabels(a.campaign, flights))) said.push_back(std::move(f));
   if (!options.json) {
     for (const Finding& f : said) {

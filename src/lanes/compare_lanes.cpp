@@ -232,7 +232,7 @@ struct Builder {
 
   Lane dropoutLane() const {
     Lane lane{kDropouts,
-              Said::tr("Dropouts: strokes where the link was below the rule").toStdString(),
+              Said::tr("Dropouts: strokes where the link was below its usable limit").toStdString(),
               {},
               kDropoutWeight,
               50};

@@ -31,7 +31,7 @@ constexpr Text kFlightTexts[] = {
     {"speed-wanted", "",
      QT_TRANSLATE_NOOP("finding", "Enter the airspeed, and the day gets its clock times.")},
     {"battery-turns", "",
-     QT_TRANSLATE_NOOP("finding", "The battery turns {setup} back at {turn} at the latest, {reserve:.0} kept.")},
+     QT_TRANSLATE_NOOP("finding", "{setup}: the battery allows a turn at {turn}, with {reserve:.0} kept.")},
     {"battery-carries", "",
      QT_TRANSLATE_NOOP("finding", "The battery carries {setup} to the far post and back: {used:.0} of {usable:.0}.")},
     {"battery-empty", "",

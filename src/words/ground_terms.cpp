@@ -25,7 +25,7 @@ constexpr TermText kGroundTerms[] = {
     {"course-circle", QT_TRANSLATE_NOOP("term", "circle around the station")},
     {"course-box", QT_TRANSLATE_NOOP("term", "box, indoors")},
     {"stop-terrain", QT_TRANSLATE_NOOP("term", "ground below the path")},
-    {"beside-", QT_TRANSLATE_NOOP("term", "not said")},
+    {"beside-", QT_TRANSLATE_NOOP("term", "not set")},
     {"beside-nothing", QT_TRANSLATE_NOOP("term", "nothing")},
     {"beside-person", QT_TRANSLATE_NOOP("term", "person")},
     {"beside-vehicle", QT_TRANSLATE_NOOP("term", "vehicle")},

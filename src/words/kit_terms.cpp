@@ -126,7 +126,7 @@ constexpr TermText kKitTerms[] = {
     {"chain-receiver", QT_TRANSLATE_NOOP("term", "receiver")},
     {"chain-margin", QT_TRANSLATE_NOOP("term", "margin")},
     {"chain-needed", QT_TRANSLATE_NOOP("term", "needed")},
-    {"chain-nothing", QT_TRANSLATE_NOOP("term", "nothing said")},
+    {"chain-nothing", QT_TRANSLATE_NOOP("term", "not set")},
     {"view-top", QT_TRANSLATE_NOOP("term", "from above, nose up")},
     {"view-side", QT_TRANSLATE_NOOP("term", "from the right, nose right")},
     {"attitude-nose", QT_TRANSLATE_NOOP("term", "Nose toward the station")},

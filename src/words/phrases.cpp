@@ -29,7 +29,7 @@ constexpr TermText kTerms[] = {
     {"advice-permissions", QT_TRANSLATE_NOOP("term", "check the permissions, or choose another folder")},
     {"advice-shorter-name", QT_TRANSLATE_NOOP("term", "choose a shorter name")},
     {"advice-disk", QT_TRANSLATE_NOOP("term", "check the disk, or choose another folder")},
-    {"ended-", QT_TRANSLATE_NOOP("term", "not said")},
+    {"ended-", QT_TRANSLATE_NOOP("term", "not set")},
     {"ended-link-lost", QT_TRANSLATE_NOOP("term", "link lost")},
     {"ended-quality-limit", QT_TRANSLATE_NOOP("term", "quality limit reached")},
     {"ended-turned-back", QT_TRANSLATE_NOOP("term", "turned back by choice")},

@@ -137,3 +137,19 @@ TEST_CASE("leaving: names from a hostile file break neither a drawing nor a spre
   const QString copied = tableText(table, {table.model()->index(0, 0)});
   CHECK_FALSE(copied.startsWith("="));
 }
+
+TEST_CASE("pictures: a page without a drawing of its own stands in its frame as it does in the window") {
+  Leaving s;
+  const Picture p = s.picture("runs");
+  auto& view = dynamic_cast<Exportable&>(*s.window.workspace()->current());
+  REQUIRE(view.plainPage());
+  const QImage window = view.plainPage()->grab().toImage().convertToFormat(QImage::Format_RGB32);
+  constexpr int kFoot = 24;
+  const QImage picture = QImage::fromData(lanes::pngOf(p.size, p.draw), "PNG")
+                             .scaled(p.size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+                             .copy(0, p.size.height() - kFoot - window.height(), window.width(), window.height());
+  double apart = 0;
+  for (int y = 0; y < window.height(); ++y)
+    for (int x = 0; x < window.width(); ++x) apart += std::abs(qGray(window.pixel(x, y)) - qGray(picture.pixel(x, y)));
+  CHECK(apart / (double(window.width()) * window.height()) < 6);
+}

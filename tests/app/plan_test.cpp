@@ -46,7 +46,7 @@ TEST_CASE("plan: battery and wind are typed with their units and tell how far, a
   p.type("planUse", "100");
   p.type("planBattery", "0.6 Ah");
   CHECK(p.campaign().plan.battery_mah == 600);
-  CHECK_THAT(p.allFindings(), Contains("turns A back at 2.10 km"));
+  CHECK_THAT(p.allFindings(), Contains("A: the battery allows a turn at 2.10 km") && Contains("A: turn at 2.10 km at the latest (battery"));
   p.type("planWind", "16");
   p.type("planWindFrom", "270");
   CHECK_THAT(p.allFindings(), Contains("Do not fly"));

@@ -42,7 +42,7 @@ bool noneOn(const List& list, const std::string& link) {
 
 QString emptyText(ComparePage page, const Document& d, const std::string& link) {
   const analysis::CampaignAnalysis& a = d.analysis();
-  if (a.runs.empty()) return QObject::tr("No run yet: bring logs in at Runs");
+  if (a.runs.empty()) return QObject::tr("No run yet. Import logs under Runs.");
   if (page == ComparePage::Stretches && noneOn(a.segments, link))
     return QObject::tr("No flight over a named section yet. Name sections of the path under Plan, Points.");
   if (page == ComparePage::Sides && noneOn(a.sides, link))

@@ -286,7 +286,7 @@ void CompareStage::refresh() {
     lanes.lanes.front().note =
         (document().analysing()
              ? tr("Analysing ...")
-             : tr("No run yet: bring logs in at Runs, and they are overlaid here by distance"))
+             : tr("No run yet. Import logs under Runs."))
             .toStdString();
   lanes.end_m = document().axisEnd_m();  // of the campaign as it is now: in line with the range rule
   m_plot->draw(std::move(lanes));

@@ -87,7 +87,7 @@ void MountPanel::addFields() {
   grid->setVerticalSpacing(2);
   std::vector<fields::Choice> places;
   for (const auto& w : campaign::mountPlaceWords())
-    places.push_back({w.word, *w.word ? words::term(std::string("mount-") + w.word) : tr("not said")});
+    places.push_back({w.word, *w.word ? words::term(std::string("mount-") + w.word) : tr("not set")});
   auto* place = fields::choiceField(
       m_document,
       {"mountPlace", tr("Place on the airframe"), finding("change-mount"),

@@ -127,8 +127,8 @@ void PlanStage::settleLayers() {
 
 std::vector<Finding> PlanStage::findings() const {
   if (onFlights()) {
-    std::vector<Finding> out = m_flights->plan().findings;
-    for (Finding& f : analysis::turnsTold(document().campaign(), turns())) out.push_back(std::move(f));
+    std::vector<Finding> out = analysis::turnsTold(document().campaign(), turns());
+    for (const Finding& f : m_flights->plan().findings) out.push_back(f);
     for (const Finding& f : plan::toldLabels(document().campaign(), m_flights->labels())) out.push_back(f);
     out.push_back(plan::preflightState(plan::preflightOf(document().campaign()), PreflightList::today()));
     if (auto stop = analysis::groundStop(document().campaign())) out.insert(out.begin(), std::move(*stop));

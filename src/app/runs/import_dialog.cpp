@@ -282,7 +282,7 @@ QWidget* ImportDialog::endedBox(int i) {
   box->setObjectName("ended_" + QString::number(i));
   box->setAccessibleName(tr("Why %1 ended").arg(nameOf(m_list.at(i).pending)));
   for (const campaign::Ended reason : kReasons)
-    box->addItem(reason == campaign::Ended::Unknown ? tr("not set") : endedText(reason), int(reason));
+    box->addItem(endedText(reason), int(reason));
   showEnded(*box, m_list.at(i));
   connect(box, &QComboBox::activated, this, [this, i, box] {
     ListedLog& l = m_list.at(i);

@@ -3,6 +3,7 @@
 #include <QFileInfo>
 #include <QHeaderView>
 #include <algorithm>
+#include <cmath>
 
 #include "app/shared/text.h"
 #include "words/quantity.h"
@@ -22,7 +23,7 @@ void setUpImportTable(QTableWidget& t) {
   t.setTabKeyNavigation(false);
   t.setWordWrap(false);
   t.horizontalHeader()->setStretchLastSection(true);
-  const int widths[] = {150, 170, 150, 134, 170, 118};
+  const int widths[] = {150, 168, 146, 134, 222, 100};
   for (int i = 0; i < int(std::size(widths)); ++i) t.setColumnWidth(i, widths[i]);
 }
 
@@ -46,7 +47,7 @@ QComboBox* importWithBox(const ImportList& list, int row) {
 void showEnded(QComboBox& box, const ListedLog& log) {
   for (int i = 0; i < box.count(); ++i) {
     const auto reason = campaign::Ended(box.itemData(i).toInt());
-    const QString text = reason == campaign::Ended::Unknown ? QObject::tr("not set") : endedText(reason);
+    const QString text = endedText(reason);
     const bool guess = log.ended_guessed && reason == log.pending.ended;
     box.setItemText(i, guess ? QObject::tr("%1 (guess)").arg(text) : text);
   }
@@ -64,7 +65,7 @@ ImportStateText importState(const ListedLog& l) {
   if (!l.fault.isEmpty()) return {l.fault, true};
   if (!l.refused.isEmpty()) return {l.refused, true};
   if (!l.told) return {QObject::tr("reading ..."), false};
-  const QString lasts = l.told->lasts_s > 0 ? words::duration(l.told->lasts_s) : QString();
+  const QString lasts = l.told->lasts_s > 0 ? words::duration(std::round(l.told->lasts_s)) : QString();
   if (l.pending.with >= 0) return {lasts, false};
   if (l.told->refused) return {words::sentence(withoutFile(*l.told->refused, l.pending.file.toStdString())), true};
   return {l.told->farthest_m > 0 ? QObject::tr("%1, out to %2").arg(lasts, words::distance(l.told->farthest_m)) : lasts, false};

@@ -52,7 +52,7 @@ LogLook lookAt(const std::vector<PendingLog>& logs, const campaign::Campaign& ca
   qint64 bytes = 0;
   for (const PendingLog& log : logs) bytes += QFileInfo(log.file).size();
   if (bytes > kMostBytes) {
-    out.told = QObject::tr("Too large to be looked at before it is brought in.");
+    out.told = QObject::tr("Too large to be shown before it is imported.");
     return out;
   }
   for (const bool laid : {false, true}) try {

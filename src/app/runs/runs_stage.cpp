@@ -77,7 +77,7 @@ QPushButton* RunsStage::readingsMenu() {
 
 QHBoxLayout* RunsStage::headRow() {
   auto* row = new QHBoxLayout;
-  auto* import = new QPushButton(tr("Bring logs in ..."));
+  auto* import = new QPushButton(tr("Import logs ..."));
   import->setObjectName("bringIn");
   import->setProperty("next", true);
   row->addWidget(import);

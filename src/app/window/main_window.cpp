@@ -266,7 +266,7 @@ void MainWindow::chooseLogs() {
   QStringList patterns;
   for (const formats::LogFormat& format : formats::logFormats()) patterns << format.patterns;
   importLogs(
-      m_prompts.openFiles(this, tr("Bring logs in"), tr("Logs (%1);;All files (*)").arg(patterns.join(' '))));
+      m_prompts.openFiles(this, tr("Import logs"), tr("Logs (%1);;All files (*)").arg(patterns.join(' '))));
 }
 
 void MainWindow::importLogs(const QStringList& files) {

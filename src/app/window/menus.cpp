@@ -50,7 +50,7 @@ void MainWindow::addFileActions() {
   fillRecent();
   action(file, "openDemo", tr("Open the &demo"), {}, &MainWindow::openDemo);
   file->addSeparator();
-  m_needs_campaign << action(file, "importLogs", tr("Bring &logs in ..."), Qt::CTRL | Qt::Key_I,
+  m_needs_campaign << action(file, "importLogs", tr("Import &logs ..."), Qt::CTRL | Qt::Key_I,
                              &MainWindow::chooseLogs);
   action(file, "importFolder", tr("Open an interchange &folder ..."), {}, &MainWindow::importFolder);
   m_needs_campaign << action(file, "saveCopy", tr("Save a &copy as ..."), QKeySequence::SaveAs,

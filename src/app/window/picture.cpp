@@ -66,7 +66,7 @@ Picture pictureOf(Stage& stage, const QString& title) {
   return {frame.title, size, [=](QPainter& p) {
             lanes::paintFramed(p, frame, size, look, [&](QPainter& within) {
               if (plain)
-                plain->render(&within, within.transform().map(QPoint(0, 0)), {}, QWidget::DrawChildren);
+                plain->render(&within, {}, {}, QWidget::DrawChildren);
               else
                 view->paintPaper(within);
             });

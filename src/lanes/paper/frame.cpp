@@ -71,6 +71,8 @@ void paintFramed(QPainter& p, const Frame& f, QSize size, const Look& look, cons
   if (!f.limit.isEmpty()) row(kLimit, f.limit, look.muted, look.font(12, false));
   p.save();
   p.translate(0, headOf(f, width, look));
+  p.setBrush(Qt::NoBrush);  // what draws inside finds a fresh painter
+  p.setPen(look.ink);
   inside(p);
   p.restore();
   line(p, QRectF(kSide, size.height() - kMade, width, kMade), f.made, look.muted, look.font(11, false));

@@ -144,14 +144,6 @@
         <translation>%1 Läufe streichen</translation>
     </message>
     <message>
-        <source>Too large to be looked at before it is brought in.</source>
-        <translation>Zu groß, um vor dem Einlesen angesehen zu werden.</translation>
-    </message>
-    <message>
-        <source>No run yet: bring logs in at Runs</source>
-        <translation>Noch kein Lauf: Logs unter Läufe hereinholen</translation>
-    </message>
-    <message>
         <source>No log with positions and a signal on this link yet. They show which side of the aircraft faced the station.</source>
         <translation>Noch kein Log mit Positionen und einem Signal auf dieser Strecke. Sie zeigen, welche Seite des Fluggeräts zur Station zeigte.</translation>
     </message>
@@ -407,6 +399,14 @@
         <source>No flight over a named section yet. Name sections of the path under Plan, Points.</source>
         <translation>Noch kein Flug über einen benannten Abschnitt. Abschnitte des Pfads unter Plan, Punkte benennen.</translation>
     </message>
+    <message>
+        <source>No run yet. Import logs under Runs.</source>
+        <translation>Noch kein Lauf. Logs unter Läufe importieren.</translation>
+    </message>
+    <message>
+        <source>Too large to be shown before it is imported.</source>
+        <translation>Zu groß, um vor dem Import gezeigt zu werden.</translation>
+    </message>
 </context>
 <context>
     <name>Said</name>
@@ -452,10 +452,6 @@
     <message>
         <source>how many threads to use; the answer does not depend on it</source>
         <translation>wie viele Threads benutzt werden; die Antwort hängt nicht davon ab</translation>
-    </message>
-    <message>
-        <source>Bring logs into a campaign file, all of them or none</source>
-        <translation>Logs in eine Kampagnendatei einlesen, alle oder keins</translation>
     </message>
     <message>
         <source>a .distanz file</source>
@@ -853,6 +849,10 @@
         <source>median range %1; reliable range %2; %3</source>
         <translation>mittlere Reichweite %1; sichere Reichweite %2; %3</translation>
     </message>
+    <message>
+        <source>Import logs into a campaign file, all of them or none</source>
+        <translation>Logs in eine Kampagnendatei importieren, alle oder keines</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -1212,10 +1212,6 @@
         <translation>Wird ausgewertet ...</translation>
     </message>
     <message>
-        <source>No run yet: bring logs in at Runs, and they are overlaid here by distance</source>
-        <translation>Noch kein Lauf: Logs unter Läufe einlesen, hier werden sie nach Entfernung übereinandergelegt</translation>
-    </message>
-    <message>
         <source>After how many flights of each setup they are judged. Decide before you fly: who looks after every flight and stops when it pleases, finds differences that are none</source>
         <translation>Nach wie vielen Flügen je Setup geurteilt wird. Vor dem Fliegen entscheiden: Wer nach jedem Flug nachsieht und aufhört, wenn es gefällt, findet Unterschiede, die keine sind</translation>
     </message>
@@ -1254,6 +1250,10 @@
     <message>
         <source>Sections</source>
         <translation>Abschnitte</translation>
+    </message>
+    <message>
+        <source>No run yet. Import logs under Runs.</source>
+        <translation>Noch kein Lauf. Logs unter Läufe importieren.</translation>
     </message>
 </context>
 <context>
@@ -1755,10 +1755,6 @@
         <translation>Warum %1 endete</translation>
     </message>
     <message>
-        <source>not set</source>
-        <translation>nicht gesetzt</translation>
-    </message>
-    <message>
         <source>Notes on %1</source>
         <translation>Notizen zu %1</translation>
     </message>
@@ -2100,10 +2096,6 @@
         <translation>Die &amp;Demo öffnen</translation>
     </message>
     <message>
-        <source>Bring &amp;logs in ...</source>
-        <translation>&amp;Logs einlesen ...</translation>
-    </message>
-    <message>
         <source>Open an interchange &amp;folder ...</source>
         <translation>&amp;Austauschordner öffnen ...</translation>
     </message>
@@ -2210,10 +2202,6 @@
     <message>
         <source>Open a campaign</source>
         <translation>Kampagne öffnen</translation>
-    </message>
-    <message>
-        <source>Bring logs in</source>
-        <translation>Logs einlesen</translation>
     </message>
     <message>
         <source>Logs (%1);;All files (*)</source>
@@ -2375,6 +2363,14 @@
         <source>Find</source>
         <translation>Suchen</translation>
     </message>
+    <message>
+        <source>Import logs</source>
+        <translation>Logs importieren</translation>
+    </message>
+    <message>
+        <source>Import &amp;logs ...</source>
+        <translation>&amp;Logs importieren ...</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::MapView</name>
@@ -2485,10 +2481,6 @@
 <context>
     <name>distanz::app::MountPanel</name>
     <message>
-        <source>not said</source>
-        <translation>nicht angegeben</translation>
-    </message>
-    <message>
         <source>Place on the airframe</source>
         <translation>Platz am Fluggerät</translation>
     </message>
@@ -2499,6 +2491,10 @@
     <message>
         <source>Upward, 90° upright</source>
         <translation>Aufwärts, 90° aufrecht</translation>
+    </message>
+    <message>
+        <source>not set</source>
+        <translation>nicht gesetzt</translation>
     </message>
 </context>
 <context>
@@ -3130,10 +3126,6 @@
         <translation>Entfernen</translation>
     </message>
     <message>
-        <source>Bring logs in ...</source>
-        <translation>Logs einlesen ...</translation>
-    </message>
-    <message>
         <source>Keep the run but do not count it, with a reason; or count it again</source>
         <translation>Den Lauf behalten, aber nicht zählen, mit einem Grund; oder wieder zählen</translation>
     </message>
@@ -3228,6 +3220,10 @@
     <message>
         <source>Go on importing %1</source>
         <translation>%1 weiter importieren</translation>
+    </message>
+    <message>
+        <source>Import logs ...</source>
+        <translation>Logs importieren ...</translation>
     </message>
 </context>
 <context>
@@ -5540,10 +5536,6 @@
         <translation>Mit der Fluggeschwindigkeit bekommt der Tag seine Uhrzeiten.</translation>
     </message>
     <message>
-        <source>The battery turns {setup} back at {turn} at the latest, {reserve:.0} kept.</source>
-        <translation>Der Akku lässt {setup} spätestens bei {turn} umkehren, {reserve:.0} bleiben.</translation>
-    </message>
-    <message>
         <source>The battery carries {setup} to the far post and back: {used:.0} of {usable:.0}.</source>
         <translation>Der Akku trägt {setup} zum fernen Pfosten und zurück: {used:.0} von {usable:.0}.</translation>
     </message>
@@ -7055,6 +7047,10 @@
         <source>{name}: turn at {at} at the latest. 95 % of flights on the {link} link should get there, as predicted.</source>
         <translation>{name}: spätestens bei {at} umkehren. So weit sollten nach der Vorhersage 95 % der Flüge auf dem Link {link} kommen.</translation>
     </message>
+    <message>
+        <source>{setup}: the battery allows a turn at {turn}, with {reserve:.0} kept.</source>
+        <translation>{setup}: Der Akku erlaubt eine Umkehr bei {turn}, mit {reserve:.0} Reserve.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -7065,10 +7061,6 @@
     <message>
         <source>no signal to tell places apart by</source>
         <translation>kein Signal, um Orte zu unterscheiden</translation>
-    </message>
-    <message>
-        <source>Dropouts: strokes where the link was below the rule</source>
-        <translation>Aussetzer: Striche, wo die Strecke unter der Regel lag</translation>
     </message>
     <message>
         <source>Residuals: what neither flight nor place explains</source>
@@ -7418,6 +7410,10 @@
         <source>%1 link: minimum usable signal %2</source>
         <translation>Link %1: Mindestsignal %2</translation>
     </message>
+    <message>
+        <source>Dropouts: strokes where the link was below its usable limit</source>
+        <translation>Aussetzer: Striche, wo der Link unter seiner Nutzgrenze war</translation>
+    </message>
 </context>
 <context>
     <name>quantity</name>
@@ -7582,10 +7578,6 @@
     <message>
         <source>check the disk, or choose another folder</source>
         <translation>die Platte prüfen, oder einen anderen Ordner wählen</translation>
-    </message>
-    <message>
-        <source>not said</source>
-        <translation>nicht gesagt</translation>
     </message>
     <message>
         <source>link lost</source>
@@ -8864,10 +8856,6 @@
         <translation>nötig</translation>
     </message>
     <message>
-        <source>nothing said</source>
-        <translation>nichts gesagt</translation>
-    </message>
-    <message>
         <source>from above, nose up</source>
         <translation>von oben, Nase oben</translation>
     </message>
@@ -9450,6 +9438,10 @@
     <message>
         <source>ground below the path</source>
         <translation>Boden unter dem Pfad</translation>
+    </message>
+    <message>
+        <source>not set</source>
+        <translation>nicht gesetzt</translation>
     </message>
 </context>
 </TS>
