@@ -299,7 +299,7 @@ QWidget* ImportDialog::notesField(int i) {
   auto* notes = new QLineEdit(QString::fromStdString(m_list.at(i).pending.notes));
   notes->setObjectName("notes_" + QString::number(i));
   notes->setAccessibleName(tr("Notes on %1").arg(nameOf(m_list.at(i).pending)));
-  notes->setPlaceholderText(tr("wind, battery"));
+  notes->setPlaceholderText(tr("e.g. wind"));
   connect(notes, &QLineEdit::textEdited, this, [this, i](const QString& text) {
     m_list.at(i).pending.notes = text.toStdString();
     m_list.touch();

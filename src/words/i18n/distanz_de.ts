@@ -1759,10 +1759,6 @@
         <translation>Notizen zu %1</translation>
     </message>
     <message>
-        <source>wind, battery</source>
-        <translation>Wind, Akku</translation>
-    </message>
-    <message>
         <source>Of a video link, which the kit lacks: %1.</source>
         <translation>Von einem Videolink, den die Ausrüstung nicht hat: %1.</translation>
     </message>
@@ -1825,6 +1821,10 @@
     <message>
         <source>Go on importing</source>
         <translation>Weiter importieren</translation>
+    </message>
+    <message>
+        <source>e.g. wind</source>
+        <translation>z. B. Wind</translation>
     </message>
 </context>
 <context>
