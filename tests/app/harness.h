@@ -2,6 +2,7 @@
 #include <QAbstractEventDispatcher>
 #include <QApplication>
 #include <QComboBox>
+#include <QLabel>
 #include <QLineEdit>
 #include <QPrinter>
 #include <QPushButton>
@@ -55,9 +56,10 @@ Widget& child(QObject& parent, const char* name) {
   return *found;
 }
 
-inline void waitFor(const char* what, const std::function<bool()>& condition) {
-  INFO("waiting for " << what);
-  REQUIRE(QTest::qWaitFor(condition, distanz::test::kPatience_ms));
+inline void waitFor(const char* what, const std::function<bool()>& condition, MainWindow* says = nullptr) {
+  const bool came = QTest::qWaitFor(condition, distanz::test::kPatience_ms);
+  INFO("waiting for " << what << (says ? "; it says: " + child<QLabel>(*says, "banner").text().toStdString() : ""));
+  REQUIRE(came);
 }
 
 /// Waits until the event loop has nothing left to do: what was begun is laid out, said and drawn.

@@ -25,7 +25,7 @@ struct Session {
     prompts.save = QString::fromStdString(dir / "field.distanz");
     QTest::mouseClick(&child<QPushButton>(window, "startNew"), Qt::LeftButton);
     QTest::mouseClick(&child<QPushButton>(window, "newControl"), Qt::LeftButton);
-    waitFor("the campaign", [&] { return window.workspace() && window.workspace()->current(); });
+    waitFor("the campaign", [&] { return window.workspace() && window.workspace()->current(); }, &window);
     window.activateWindow();  // no window manager gives it back after the dialog
     waitAnalysed(window);
   }

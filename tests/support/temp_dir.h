@@ -1,23 +1,21 @@
 #pragma once
-#include <fmt/format.h>
-#include <unistd.h>
+#include <stdlib.h>
 
-#include <atomic>
 #include <filesystem>
 #include <fstream>
 #include <sstream>
+#include <stdexcept>
 #include <string>
 
 namespace distanz::test {
 
-/// A folder of its own that goes when the test ends.
+/// A new, empty folder of its own that goes when the test ends. What a killed test left is never taken for it.
 class TempDir {
  public:
   TempDir() {
-    static std::atomic<int> count{0};
-    m_path = std::filesystem::temp_directory_path() /
-             ("distanz-test-" + fmt::to_string(::getpid()) + "-" + fmt::to_string(count++));
-    std::filesystem::create_directories(m_path);
+    std::string name = std::filesystem::temp_directory_path() / "distanz-test-XXXXXX";
+    if (!::mkdtemp(name.data())) throw std::runtime_error("no folder " + name);
+    m_path = name;
   }
   TempDir(const TempDir&) = delete;
   TempDir& operator=(const TempDir&) = delete;
