@@ -19,7 +19,7 @@ struct Options {
                           QObject::tr("quit once the campaign is shown and analysed, for timing")};
 
   Options() {
-    parser.setApplicationDescription(QObject::tr("How far each radio setup carries, and how sure that is"));
+    parser.setApplicationDescription(QObject::tr("How far each radio setup reaches, and how sure that is"));
     parser.addPositionalArgument("FILE", QObject::tr("campaign file or interchange folder to open"),
                                  "[FILE]");
     parser.addOptions({demo, dark, pictures, quit});
@@ -49,9 +49,9 @@ Started readCommandLine(const QStringList& arguments) {
   }
   const QStringList files = o.parser.positionalArguments();
   if (files.size() > 1)
-    out.refused = QObject::tr("%1 files were named; Distanz opens one at a time").arg(files.size());
+    out.refused = QObject::tr("%1 files given; Distanz opens one at a time").arg(files.size());
   else if (files.size() == 1 && o.parser.isSet(o.demo))
-    out.refused = QObject::tr("either the demo or a file can be opened, not both");
+    out.refused = QObject::tr("open either the demo or a file, not both");
   out.options = {files.value(0), o.parser.isSet(o.demo), o.parser.isSet(o.dark), o.parser.isSet(o.quit),
                  o.parser.value(o.pictures)};
   return out;

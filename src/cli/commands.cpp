@@ -36,7 +36,7 @@ void addAnalyse(CLI::App& app, Io io, Action& action) {
               said(QT_TRANSLATE_NOOP(
                   "cli", "with --json: also what limits each setup, legs, reduced power, paired flights")));
   c->add_option("--threads", options->threads,
-                said(QT_TRANSLATE_NOOP("cli", "how many threads to use; the answer does not depend on it")));
+                said(QT_TRANSLATE_NOOP("cli", "number of threads; the answer is the same")));
   c->callback([&action, options, io] { action = [options, io] { analyseCommand(*options, io); }; });
 }
 
@@ -53,23 +53,23 @@ void addImport(CLI::App& app, Io io, Action& action) {
   c->add_option("--flight", options->flight,
                 said(QT_TRANSLATE_NOOP("cli", "name of the flight, for logs recorded at the same time")));
   c->add_option("--map", options->maps,
-                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column is matched")));
+                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, matches a column by hand")));
   c->add_option("--with", options->with,
-                said(QT_TRANSLATE_NOOP("cli", "LOG or LOG@SECONDS, another log of the same flight: its clock is found, or it begins so long after the first")));
+                said(QT_TRANSLATE_NOOP("cli", "LOG or LOG@SECONDS, another log of the same flight: its clock is matched, or starts SECONDS after the first")));
   c->add_option("--antenna", options->antenna,
-                said(QT_TRANSLATE_NOOP("cli", "number of the antenna or receiver that counts alone, where the log tells several; with --flight its runs compare within the flight")));
+                said(QT_TRANSLATE_NOOP("cli", "number of one antenna or receiver to count alone; with --flight its runs are compared within the flight")));
   c->add_flag("--split", options->split, said(QT_TRANSLATE_NOOP("cli", "each flight that a log holds becomes a run of its own")));
   c->add_option("--method", options->method,
-                said(QT_TRANSLATE_NOOP("cli", "how it was flown: path-flight, or course, which counts on named stretches only and may lack positions")));
+                said(QT_TRANSLATE_NOOP("cli", "how it was flown: path-flight, or course (counts in named sections only, may lack positions)")));
   c->add_option("--mark", options->marks,
-                said(QT_TRANSLATE_NOOP("cli", "TIME=PLACE, when a post or distance along the path was passed: 3:27=4, 95=450m")));
+                said(QT_TRANSLATE_NOOP("cli", "TIME=PLACE, time at a post or a distance along the path: 3:27=4, 95=450m")));
   c->callback([&action, options, io] { action = [options, io] { importCommand(*options, io); }; });
 }
 
 void addNew(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<NewOptions>();
   CLI::App* c = app.add_subcommand("new", said(QT_TRANSLATE_NOOP("cli", "Make a campaign file")));
-  c->add_option("CAMPAIGN", options->campaign, said(QT_TRANSLATE_NOOP("cli", "a .distanz file that is not there yet")))->required();
+  c->add_option("CAMPAIGN", options->campaign, said(QT_TRANSLATE_NOOP("cli", "a new .distanz file")))->required();
   c->add_option("--compare", options->compare, said(QT_TRANSLATE_NOOP("cli", "what is compared: control, video or both links")))
       ->check(CLI::IsMember({"control", "video", "both"}));
   c->add_option("--title", options->title, said(QT_TRANSLATE_NOOP("cli", "title of the campaign; without it the file's name")));
@@ -78,15 +78,15 @@ void addNew(CLI::App& app, Io io, Action& action) {
 
 void addPlace(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<PlaceOptions>();
-  CLI::App* c = app.add_subcommand("place", said(QT_TRANSLATE_NOOP("cli", "Say where a run without positions was")));
+  CLI::App* c = app.add_subcommand("place", said(QT_TRANSLATE_NOOP("cli", "Place a run that has no positions")));
   c->add_option("CAMPAIGN", options->campaign, said(QT_TRANSLATE_NOOP("cli", "a .distanz file")))->required();
   c->add_option("RUN", options->run, said(QT_TRANSLATE_NOOP("cli", "id of the run")))->required();
   c->add_option("--mark", options->marks,
-                said(QT_TRANSLATE_NOOP("cli", "TIME=PLACE, when a post or distance along the path was passed: 3:27=4, 95=450m")));
-  auto* like = c->add_option("--like", options->like, said(QT_TRANSLATE_NOOP("cli", "id of a placed run over the same course that it is laid on")));
-  c->add_flag("--take", options->take, said(QT_TRANSLATE_NOOP("cli", "with --like: keep the places found, where it clearly follows")))
+                said(QT_TRANSLATE_NOOP("cli", "TIME=PLACE, time at a post or a distance along the path: 3:27=4, 95=450m")));
+  auto* like = c->add_option("--like", options->like, said(QT_TRANSLATE_NOOP("cli", "id of a placed run over the same course to take places from")));
+  c->add_flag("--take", options->take, said(QT_TRANSLATE_NOOP("cli", "with --like: keep the places found, if the match is clear")))
       ->needs(like);
-  c->add_flag("--clear", options->clear, said(QT_TRANSLATE_NOOP("cli", "forget its marks")));
+  c->add_flag("--clear", options->clear, said(QT_TRANSLATE_NOOP("cli", "remove its marks")));
   c->add_option("--method", options->method, said(QT_TRANSLATE_NOOP("cli", "how it was flown: path-flight or course")));
   c->callback([&action, options, io] { action = [options, io] { placeCommand(*options, io); }; });
 }
@@ -106,7 +106,7 @@ void addConvert(CLI::App& app, Io io, Action& action) {
   c->add_option("FROM", options->from)->required();
   c->add_option("TO", options->to)->required();
   c->add_option("--map", options->maps,
-                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column of a log is matched")));
+                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, matches a column of the log by hand")));
   c->add_option("--without", options->without,
                 said(QT_TRANSLATE_NOOP("cli", "leave out of a campaign: places (moved elsewhere, distances stay), photos (what the camera stored in them), words (notes and names)")))
       ->delimiter(',')
@@ -121,18 +121,18 @@ void addInspect(CLI::App& app, Io io, Action& action) {
   c->add_option("LOG", options->log)->required();
   c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   c->add_option("--map", options->maps,
-                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column is matched")));
+                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, matches a column by hand")));
   c->callback([&action, options, io] { action = [options, io] { inspectCommand(*options, io); }; });
 }
 
 void addAlign(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<AlignOptions>();
   CLI::App* c = app.add_subcommand(
-      "align", said(QT_TRANSLATE_NOOP("cli", "How the clock of another log of the same flight lies to that of a log")));
+      "align", said(QT_TRANSLATE_NOOP("cli", "Match the clock of another log of the same flight")));
   c->add_option("LOG", options->log)->required();
   c->add_option("OTHER", options->other)->required();
   c->add_option("--map", options->maps,
-                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, correcting how a column is matched")));
+                said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, matches a column by hand")));
   c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   c->callback([&action, options, io] { action = [options, io] { alignCommand(*options, io); }; });
 }
@@ -168,26 +168,26 @@ void addLink(CLI::App& app, Io io, Action& action) {
   c->add_option("--rx-vswr", options->rx_vswr,
                 said(QT_TRANSLATE_NOOP("cli", "of the receive antenna, e.g. 1.8")));
   c->add_option("--polarisation", options->polarisation,
-                said(QT_TRANSLATE_NOOP("cli", "lost between both antennas, e.g. 3dB")));
+                said(QT_TRANSLATE_NOOP("cli", "loss between both antennas, e.g. 3dB")));
   c->add_option("--pointing", options->pointing,
-                said(QT_TRANSLATE_NOOP("cli", "lost by pointing, e.g. 1dB")));
+                said(QT_TRANSLATE_NOOP("cli", "pointing loss, e.g. 1dB")));
   c->add_option("--sensitivity", options->sensitivity,
-                said(QT_TRANSLATE_NOOP("cli", "of the receiver, e.g. -108dBm: tells the margin")));
+                said(QT_TRANSLATE_NOOP("cli", "of the receiver, e.g. -108dBm: gives the margin")));
   c->add_option("--eirp-limit", options->eirp_limit,
-                said(QT_TRANSLATE_NOOP("cli", "that applies where you fly, e.g. 25mW")));
-  c->add_option("--tx-size", options->tx_size, said(QT_TRANSLATE_NOOP("cli", "largest size of the transmit antenna, e.g. 0.3m: where its far field begins")));
+                said(QT_TRANSLATE_NOOP("cli", "limit where you fly, e.g. 25mW")));
+  c->add_option("--tx-size", options->tx_size, said(QT_TRANSLATE_NOOP("cli", "largest dimension of the transmit antenna, e.g. 0.3m: for its far field")));
   c->add_option("--rx-size", options->rx_size, said(QT_TRANSLATE_NOOP("cli", "of the receive antenna")));
-  c->add_option("--duty", options->duty, said(QT_TRANSLATE_NOOP("cli", "share of the time in which it sends, e.g. 25%: for the distance to keep")));
-  c->add_option("--reflection", options->reflection, said(QT_TRANSLATE_NOOP("cli", "power density with what is reflected, against that without, 1 to 4; usual ground 2.56")));
-  c->add_option("--bandwidth", options->bandwidth, said(QT_TRANSLATE_NOOP("cli", "of the receiver, e.g. 20MHz: with --snr a way to its sensitivity")));
-  c->add_option("--noise-figure", options->noise_figure, said(QT_TRANSLATE_NOOP("cli", "of the receiver, e.g. 6dB, which it is if left out")));
-  c->add_option("--snr", options->snr, said(QT_TRANSLATE_NOOP("cli", "signal over noise that the receiver needs, e.g. 10dB")));
-  c->add_option("--tx-height", options->tx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 60m; with the other height the radio horizon is told")));
+  c->add_option("--duty", options->duty, said(QT_TRANSLATE_NOOP("cli", "share of time it transmits, e.g. 25%: for the safe distance")));
+  c->add_option("--reflection", options->reflection, said(QT_TRANSLATE_NOOP("cli", "power density with reflections over that without, 1 to 4; usual ground 2.56")));
+  c->add_option("--bandwidth", options->bandwidth, said(QT_TRANSLATE_NOOP("cli", "of the receiver, e.g. 20MHz: gives its sensitivity with --snr")));
+  c->add_option("--noise-figure", options->noise_figure, said(QT_TRANSLATE_NOOP("cli", "of the receiver, 6dB if left out")));
+  c->add_option("--snr", options->snr, said(QT_TRANSLATE_NOOP("cli", "SNR that the receiver needs, e.g. 10dB")));
+  c->add_option("--tx-height", options->tx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 60m; with the other height it gives the radio horizon")));
   c->add_option("--rx-height", options->rx_height, said(QT_TRANSLATE_NOOP("cli", "e.g. 2m")));
   c->add_option("--exponent", options->exponent,
                 said(QT_TRANSLATE_NOOP("cli", "path-loss exponent, 2 in free space")));
   c->add_option("--reference", options->reference,
-                said(QT_TRANSLATE_NOOP("cli", "distance from which the exponent counts, 1m")));
+                said(QT_TRANSLATE_NOOP("cli", "distance where the exponent begins, 1m")));
   c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   c->callback([&action, options, io] { action = [options, io] { linkCommand(*options, io); }; });
 }
@@ -195,7 +195,7 @@ void addLink(CLI::App& app, Io io, Action& action) {
 void addBench(CLI::App& app, Io io, Action& action) {
   auto options = std::make_shared<BenchOptions>();
   CLI::App* c = app.add_subcommand(
-      "bench", said(QT_TRANSLATE_NOOP("cli", "What a measurement on the bench or on the ground says")));
+      "bench", said(QT_TRANSLATE_NOOP("cli", "Result of a measurement on the bench or on the ground")));
   c->add_option("KIND", options->kind,
                 said(QT_TRANSLATE_NOOP("cli",
                                        "sweep, claims, power, signal, turntable, attenuator, trim, "
@@ -206,11 +206,11 @@ void addBench(CLI::App& app, Io io, Action& action) {
                                        "Touchstone or CSV; sweeps and spectra as ROLE=FILE, where there "
                                        "are several: bare, covered, before, after, free, held")));
   c->add_option("--set", options->set,
-                said(QT_TRANSLATE_NOOP("cli", "KEY=VALUE, a setting of that kind, e.g. attenuation=20dB")))
+                said(QT_TRANSLATE_NOOP("cli", "KEY=VALUE, a setting of the measurement, e.g. attenuation=20dB")))
       ->allow_extra_args(false);
-  c->add_option("--at", options->at, said(QT_TRANSLATE_NOOP("cli", "a channel, e.g. 5.8GHz; may come again")))
+  c->add_option("--at", options->at, said(QT_TRANSLATE_NOOP("cli", "a channel, e.g. 5.8GHz; may be repeated")))
       ->allow_extra_args(false);
-  c->add_option("--vswr", options->vswr, said(QT_TRANSLATE_NOOP("cli", "VSWR that bands are told for, 2")));
+  c->add_option("--vswr", options->vswr, said(QT_TRANSLATE_NOOP("cli", "VSWR limit of a band, 2")));
   c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   c->callback([&action, options, io] { action = [options, io] { benchCommand(*options, io); }; });
 }
@@ -225,11 +225,11 @@ void addPlan(CLI::App& app, Io io, Action& action) {
       ->required();
   auto* json = c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   auto* out = c->add_option("--out", options->out,
-                            said(QT_TRANSLATE_NOOP("cli", "write station, path, posts, segments and limits: .gpx, .kml, .geojson or .csv")));
+                            said(QT_TRANSLATE_NOOP("cli", "save station, path, posts, sections and limits: .gpx, .kml, .geojson or .csv")));
   auto* take = c->add_option("--take", options->take,
-                             said(QT_TRANSLATE_NOOP("cli", "take the path from such a file, or from a log, into the campaign file")));
+                             said(QT_TRANSLATE_NOOP("cli", "take the path from such a file, or from a log")));
   auto* layers = c->add_option("--layer", options->layers,
-                               said(QT_TRANSLATE_NOOP("cli", "terrain or a map that the campaign file is to keep; may be repeated")));
+                               said(QT_TRANSLATE_NOOP("cli", "terrain or a map to keep in the campaign file; may be repeated")));
   layers->allow_extra_args(false);
   out->excludes(json)->excludes(take)->excludes(layers);
   json->excludes(take)->excludes(layers);
@@ -250,7 +250,7 @@ void addLive(CLI::App& app, Io io, Action& action) {
        "--heading-off", options->heading_off_deg,
        said(QT_TRANSLATE_NOOP(
            "cli",
-           "degrees between the heading and straight away from the station; from the track if left out")))
+           "degrees between heading and straight outbound; from the track if left out")))
       ->check(CLI::Range(0.0, 180.0));
   c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   c->callback([&action, options, io] { action = [options, io] { liveCommand(*options, io); }; });
@@ -273,7 +273,7 @@ void addSpeech(CLI::App& app) {
   for (const words::Language& l : words::languages()) codes.emplace_back(l.code);
   app.add_option_function<std::string>(
          "--language", [](const std::string&) {},  // looked at first, see speakAsAsked()
-         said(QT_TRANSLATE_NOOP("cli", "what to speak; the system's language if left out")))
+         said(QT_TRANSLATE_NOOP("cli", "language of the texts; the system's if left out")))
       ->check(CLI::IsMember(codes));
   app.add_option_function<std::string>(
          "--units",
@@ -298,7 +298,7 @@ void addSpeech(CLI::App& app) {
 int runPlain(const std::vector<std::string>& arguments, Io io) {
   speakAsAsked(arguments);
   CLI::App app(
-      said(QT_TRANSLATE_NOOP("cli", "Distanz: how far each radio setup carries, and how sure that is")),
+      said(QT_TRANSLATE_NOOP("cli", "Distanz: how far each radio setup reaches, and how sure that is")),
       "distanz-cli");
   app.set_version_flag("--version", std::string("distanz-cli ") + DISTANZ_VERSION);
   app.require_subcommand(1);

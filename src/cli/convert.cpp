@@ -67,7 +67,7 @@ void convertCommand(const ConvertOptions& options, Io io) {
     formats::writeFile(options.to, converted(recording, name, ending));
     for (const Finding& p : log.read.problems) io.out << faultText(p) << "\n";
     if (recording.started.empty() && ending != ".csv")
-      io.out << Cli::tr("the log tells no date, so the places of its track have no times; CSV keeps them").toStdString() << "\n";
+      io.out << Cli::tr("the log has no date, so its track has no times; CSV keeps them").toStdString() << "\n";
   }
   io.out << Cli::tr("wrote %1").arg(QString::fromStdString(options.to.string())).toStdString() << "\n";
 }

@@ -133,7 +133,7 @@ void print(const nlohmann::ordered_json& out, const radio::Budget& budget,
     line(Cli::tr("margin"), words::quantity(out["margin_db"].get<double>(), Unit::Decibel, 2));
   printExposure(exposure, io);
   if (out.value("over_limit_db", 0.0) > 0)
-    line(Cli::tr("limit"), Cli::tr("%1 over the EIRP that you entered; use less power or gain")
+    line(Cli::tr("limit"), Cli::tr("%1 above your EIRP limit; reduce power or gain")
                                .arg(words::quantity(out["over_limit_db"].get<double>(), Unit::Decibel, 1)));
   line(Cli::tr("first Fresnel zone"),
        Cli::tr("%1 at mid-path").arg(words::quantity(out["fresnel_radius_m"].get<double>(), Unit::Metre, 2)));

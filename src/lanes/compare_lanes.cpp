@@ -211,12 +211,12 @@ struct Builder {
   }
 
   Lane placeLane() const {
-    Lane lane{kPlace, Said::tr("What the place gives or takes, whatever is flown").toStdString(),
+    Lane lane{kPlace, Said::tr("Gain or loss of each place, the same for every setup").toStdString(),
               symbol(Unit::Decibel), kPlaceWeight, 45};
     const analysis::PlaceProfile* profile = analysis.profile(link);
     double most = 6;
     Bars takes{{}, {}, kPlaceBar_m, {Ink::Role::Muted}}, gives{{}, {}, kPlaceBar_m, {Ink::Role::Hairline}};
-    if (!profile) lane.note = Said::tr("no signal to tell places apart by").toStdString();
+    if (!profile) lane.note = Said::tr("no signal logged").toStdString();
     for (std::size_t i = 0; profile && i < profile->distance_m.size(); ++i) {
       const double off = profile->off_line_db[i];
       most = std::max(most, std::abs(off));
@@ -256,7 +256,7 @@ struct Builder {
   }
 
   Lane residualLane() const {
-    Lane lane{kResiduals, Said::tr("Residuals: what neither flight nor place explains").toStdString(),
+    Lane lane{kResiduals, Said::tr("Residuals: not explained by flight or place").toStdString(),
               symbol(Unit::Decibel), kResidualWeight, 20};
     double most = 4;
     for (const analysis::RunResiduals& r : analysis.residuals) {

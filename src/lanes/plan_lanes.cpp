@@ -13,9 +13,9 @@ using quantity::Unit;
 
 std::string signalTitle(bool not_flown, bool was_flown) {
   return (not_flown && was_flown
-              ? Said::tr("Predicted signal; as bands what was flown, else what nobody measured yet")
-          : was_flown ? Said::tr("Predicted signal, and as bands what was flown")
-                      : Said::tr("Predicted signal, as bands what nobody measured yet"))
+              ? Said::tr("Predicted signal; bands: flown, or not yet measured")
+          : was_flown ? Said::tr("Predicted signal; bands: flown")
+                      : Said::tr("Predicted signal; bands: not yet measured"))
       .toStdString();
 }
 
@@ -72,8 +72,8 @@ std::string profileTitle(const plan::Planned& planned, const campaign::Campaign&
   const campaign::Link* link = campaign::findLink(c, planned.link);
   const QString of = link ? words::quantity(link->frequency_mhz, Unit::Megahertz) : QString();
   return (planned.clearance && planned.clearance->over_ground
-              ? Said::tr("Profile to the far post: ground, flight, ray and first Fresnel zone at %1").arg(of)
-              : Said::tr("Profile over flat ground: flight, ray and first Fresnel zone at %1").arg(of))
+              ? Said::tr("Profile to the far post: ground, flight, line of sight, first Fresnel zone at %1").arg(of)
+              : Said::tr("Profile over flat ground: flight, line of sight, first Fresnel zone at %1").arg(of))
       .toStdString();
 }
 
@@ -81,7 +81,7 @@ std::string profileTitle(const plan::Planned& planned, const campaign::Campaign&
 void addRay(const plan::PathClearance& clearance, Lane& lane) {
   Band zone{{}, {}, {}, {Ink::Role::Accent, 0, 0.5}}, inner{{}, {}, {}, {Ink::Role::Accent}},
       standing{{}, {}, {}, {Ink::Role::Muted}}, earth{{}, {}, {}, {Ink::Role::Ink}};
-  Line ray{{}, {}, {Ink::Role::Accent}, 1.2, Said::tr("ray to the far post").toStdString()},
+  Line ray{{}, {}, {Ink::Role::Accent}, 1.2, Said::tr("line of sight to the far post").toStdString()},
       ground{{}, {}, {Ink::Role::Ink}, 1.6};
   double low = 0, high = 0;
   for (const plan::ClearancePoint& p : clearance.points) low = std::min(low, p.ground_m);
@@ -113,7 +113,7 @@ void addHeights(const plan::ClearHeights& h, double percent, Lane& lane) {
              {},
              {Ink::Role::Muted},
              1.4,
-             Said::tr("lowest height that is clear on every link").toStdString()},
+             Said::tr("lowest clear height on every link").toStdString()},
       share{{},
             {},
             {Ink::Role::Hairline},

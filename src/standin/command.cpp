@@ -64,17 +64,17 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
   CLI::App* listing =
       app.add_subcommand("list", said(QT_TRANSLATE_NOOP("standin", "The instruments and their faults")));
   CLI::App* writing = app.add_subcommand(
-      "write", said(QT_TRANSLATE_NOOP("standin", "Write what an instrument tells as a file")));
+      "write", said(QT_TRANSLATE_NOOP("standin", "Write an instrument's readings to a file")));
   addInstrument(writing, asked);
   writing->add_option("file", asked.file, said(QT_TRANSLATE_NOOP("standin", "a new file")))->required();
   CLI::App* serving = app.add_subcommand(
       "serve",
-      said(QT_TRANSLATE_NOOP("standin", "Serve it as lines of text; the place to connect to is printed")));
+      said(QT_TRANSLATE_NOOP("standin", "Send readings as lines of text; prints the address")));
   addInstrument(serving, asked);
   serving
       ->add_option(
           "--tcp", asked.port,
-          said(QT_TRANSLATE_NOOP("standin", "port, on this machine only; any that is free where not said")))
+          said(QT_TRANSLATE_NOOP("standin", "port on this machine; any free one if left out")))
       ->check(CLI::Range(0, 65535));
   serving->add_flag("--pty", asked.pty, said(QT_TRANSLATE_NOOP("standin", "on a pseudo-terminal")));
   serving->add_option("--every", asked.every_s, said(QT_TRANSLATE_NOOP("standin", "seconds between lines")))

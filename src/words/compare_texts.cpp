@@ -31,7 +31,7 @@ constexpr Text kCompareTexts[] = {
     {"more-verdicts", QT_TRANSLATE_NOOP("finding", "{pairs:pairs-more}"),
      QT_TRANSLATE_NOOP("finding", "Save the data of this view to see them.")},
     {"flown-once-each", "",
-     QT_TRANSLATE_NOOP("finding", "Each was flown once: the spread of flights is assumed.")},
+     QT_TRANSLATE_NOOP("finding", "Each was flown once, so the flight-to-flight spread is assumed.")},
     {"longer-one", "", QT_TRANSLATE_NOOP("finding", "{name} has the longer range, {chance:likely}.")},
     {"ratio-and-level", "",
      QT_TRANSLATE_NOOP("finding",
@@ -93,7 +93,7 @@ constexpr Text kCompareTexts[] = {
     {"not-flown", QT_TRANSLATE_NOOP("finding", "{name}: not flown yet"),
      QT_TRANSLATE_NOOP("finding", "Fly it over the path to learn its range.")},
     {"flown-on-courses", QT_TRANSLATE_NOOP("finding", "{name}: flown on courses only"),
-     QT_TRANSLATE_NOOP("finding", "See Compare, Sections. For a range, fly it out and back over the path.")},
+     QT_TRANSLATE_NOOP("finding", "See Compare, Sections. For a range, fly the path out and back.")},
     {"range-dependable", QT_TRANSLATE_NOOP("finding", "{name}: 95 % of flights reach {told}"),
      QT_TRANSLATE_NOOP("finding", "Median range {typical}. Reliable range {dependable}.")},
     {"range-at-least", QT_TRANSLATE_NOOP("finding", "{name}: 95 % of flights reach at least {told}"),
@@ -107,64 +107,58 @@ constexpr Text kCompareTexts[] = {
     {"told-at-least-unsure", "", QT_TRANSLATE_NOOP("finding", "at least {range} ({sure:.0} sure)")},
     {"told-unknown", "", QT_TRANSLATE_NOOP("finding", "unknown")},
     {"limited-by", "", QT_TRANSLATE_NOOP("finding", "The {link} link fails first, by {part} at {level:.0}.")},
-    {"link-limits", "", QT_TRANSLATE_NOOP("finding", "Its {link} link goes first.")},
+    {"link-limits", "", QT_TRANSLATE_NOOP("finding", "Its {link} link fails first.")},
     {"never-failed", "", QT_TRANSLATE_NOOP("finding", "Its {link} link never failed in {flights:flights}.")},
-    {"range-none", QT_TRANSLATE_NOOP("finding", "{name}: range unknown"),
-     ""},
+    {"range-none", QT_TRANSLATE_NOOP("finding", "{name}: range unknown"), ""},
     {"next-link-carries", "",
-     QT_TRANSLATE_NOOP("finding", "The {link} link reaches {factor:.2}× as far (95 %: {factor.low:.2}–{factor.high:.2}).")},
+     QT_TRANSLATE_NOOP(
+         "finding", "The {link} link reaches {factor:.2}× as far (95 %: {factor.low:.2}–{factor.high:.2}).")},
     {"next-link-open", "",
      QT_TRANSLATE_NOOP("finding", "Which of the two links fails first is not certain.")},
-    {"next-link-beyond", "",
-     QT_TRANSLATE_NOOP("finding", "The {link} link reaches farther than was flown.")},
-    {"link-range-unknown", "",
-     QT_TRANSLATE_NOOP("finding", "The range of its {link} link is unknown.")},
-    {"why-flown", "",
-     QT_TRANSLATE_NOOP("finding", "On the {link} link, from {flights:flights-from}; farthest {farthest}.")},
+    {"next-link-beyond", "", QT_TRANSLATE_NOOP("finding", "The {link} link reaches farther than was flown.")},
+    {"link-range-unknown", "", QT_TRANSLATE_NOOP("finding", "The range of its {link} link is unknown.")},
+    {"why-flown", "", QT_TRANSLATE_NOOP("finding", "{link} link: {flights:flights}, farthest {farthest}.")},
     {"why-part-seen", "",
-     QT_TRANSLATE_NOOP("finding", "The {part} rule fails at {level:.1} (sd {sd:.1}, seen in flight).")},
-    {"why-part-kit", "", QT_TRANSLATE_NOOP("finding", "The {part} rule fails at {level:.1} (from the kit).")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Usable limit ({part}): reached at {level:.1}, spread {sd:.1} (1σ), seen in flight.")},
+    {"why-part-kit", "", QT_TRANSLATE_NOOP("finding", "Usable limit ({part}): {level:.1}, from the kit.")},
     {"why-next-part", "",
-     QT_TRANSLATE_NOOP("finding", "After {first} the next to fail would be {second}, {later:.1} later.")},
+     QT_TRANSLATE_NOOP("finding", "First {first} fails, then {second} {later:.1} later.")},
     {"why-fall", "",
      QT_TRANSLATE_NOOP("finding",
-                       "The signal falls by {slope:.0} per factor 10 of distance (exponent {exponent:.2}, "
-                       "{exponent.low:.2} to {exponent.high:.2}).")},
+                       "The signal falls by {slope:.0} per factor 10 of distance (exponent {exponent:.2}, 95 "
+                       "%: {exponent.low:.2}–{exponent.high:.2}).")},
     {"why-scatter", "",
      QT_TRANSLATE_NOOP("finding",
-                       "A new flight over another {stretch} stretch differs by {sd:.1} (sd), {flight_sd:.1} "
-                       "of it from flight to flight: {share:.0} of them still hold at the dependable range, "
-                       "half at the typical one.")},
-    {"why-flight", "", QT_TRANSLATE_NOOP("finding", "{run}: {off:+.1} about the mean.")},
-    {"back-weaker", QT_TRANSLATE_NOOP("finding", "{setup}: {difference:.1} weaker on the way back"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "In the same flights over the same places (95 %: {difference.low:#.1} to {difference.high:.1}, "
-         "{flights:flights}): the airframe shades one way. The range counts both ways. Split the setup by "
-         "leg to "
-         "see what each way is worth, or try another mounting.")},
-    {"back-stronger", QT_TRANSLATE_NOOP("finding", "{setup}: {difference:.1} stronger on the way back"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "In the same flights over the same places (95 %: {difference.low:#.1} to {difference.high:.1}, "
-         "{flights:flights}): the airframe shades one way. The range counts both ways. Split the setup by "
-         "leg to "
-         "see what each way is worth, or try another mounting.")},
-    {"why-turn", "",
-     QT_TRANSLATE_NOOP("finding", "In the turn the signal changes by {change:+.1} (mean over flights).")},
-    {"regained-nearer", QT_TRANSLATE_NOOP("finding", "{setup}: regained nearer than lost"),
+                       "A new flight over another {stretch} section differs by {sd:.1} (1σ), {flight_sd:.1} "
+                       "of it from flight to flight. At the reliable range {share:.0} of flights still hold, "
+                       "at the median range half.")},
+    {"why-flight", "", QT_TRANSLATE_NOOP("finding", "{run}: {off:+.1} against the mean.")},
+    {"back-weaker", QT_TRANSLATE_NOOP("finding", "{setup}: {difference:.1} weaker inbound"),
      QT_TRANSLATE_NOOP("finding",
-                       "{name} lost its {link} link at {lost} going out and had it back at {regained} coming "
-                       "home ({flights:flights}, medians).")},
+                       "Same flights, same places (95 %: {difference.low:#.1} to {difference.high:.1}, "
+                       "{flights:flights}). The airframe shades one direction; the range counts both. Try "
+                       "another mounting, or split the setup by direction.")},
+    {"back-stronger", QT_TRANSLATE_NOOP("finding", "{setup}: {difference:.1} stronger inbound"),
+     QT_TRANSLATE_NOOP("finding",
+                       "Same flights, same places (95 %: {difference.low:#.1} to {difference.high:.1}, "
+                       "{flights:flights}). The airframe shades one direction; the range counts both. Try "
+                       "another mounting, or split the setup by direction.")},
+    {"why-turn", "",
+     QT_TRANSLATE_NOOP("finding", "In the turn the signal changes by {change:+.1} (mean of all flights).")},
+    {"regained-nearer", QT_TRANSLATE_NOOP("finding", "{setup}: lost at {lost}, regained at {regained}"),
+     QT_TRANSLATE_NOOP("finding",
+                       "{name} lost its {link} link outbound at {lost}. It came back inbound at {regained} "
+                       "({flights:flights}, medians).")},
     {"reduced-power", QT_TRANSLATE_NOOP("finding", "{setup} at {reduction:.0} less power: {reduced}"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "{name} on the {link} link. At full power that stands for {full} (95 %: {full.span}), if the signal "
-         "goes on falling alike: {factor:.1} times as far, not the {power:.0} times that the power is.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "{name}, {link} link: at full power this means {full} (95 %: {full.span}). That is "
+                       "{factor:.1} times as far; the power is {power:.0} times as high. It holds if the "
+                       "signal keeps falling the same way.")},
     {"exponent-assumed", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "No flight here tells how the signal falls, so an exponent of {exponent:.1} ± {sd:.1} is assumed.")},
+         "No flight here shows how the signal falls. An exponent of {exponent:.1} ± {sd:.1} is assumed.")},
     {"why-reduced-factor", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -172,24 +166,22 @@ constexpr Text kCompareTexts[] = {
     {"why-reduced-range", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Typical range at reduced power {reduced} (95 %: {reduced.span}), from {flights:flights-from}.")},
-    {"place-costs", QT_TRANSLATE_NOOP("finding", "The stretch at {distance} costs everyone {cost:.0}"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "On the {link} link, whatever is flown: look there for trees, sheds or a dip, or fly higher.")},
+         "Median range at reduced power: {reduced} (95 %: {reduced.span}), from {flights:flights-from}.")},
+    {"place-costs", QT_TRANSLATE_NOOP("finding", "Every setup loses {cost:.0} at {distance}"),
+     QT_TRANSLATE_NOOP("finding", "{link} link. Look there for trees, sheds or a dip, or fly higher.")},
     {"how-far", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Turn when a link fails, or at your limits of rules, plan and battery. First "
-                       "test the return on link loss, its height clear of everything.")},
+                       "Turn when a link fails, or at the limit of rules, plan or battery. First test the "
+                       "return on link loss, above all obstacles.")},
     {"fly-first-pair", QT_TRANSLATE_NOOP("finding", "Fly the first pair"),
      QT_TRANSLATE_NOOP("finding", "Import one log of each setup, flown over the same path.")},
     {"fly-setup", QT_TRANSLATE_NOOP("finding", "Fly {name}"),
      QT_TRANSLATE_NOOP("finding",
-                       "No run of it counts yet. Fly in turns with the others, over the same path.")},
+                       "None of its runs counts yet. Fly in turns with the others, over the same path.")},
     {"fly-all-more-often", QT_TRANSLATE_NOOP("finding", "Fly {setups}: 3 flights each"),
      QT_TRANSLATE_NOOP(
          "finding",
-         "On the {links} link fewer flights give no useful interval. Fly in turns, over the same path.")},
+         "Fewer flights give no useful interval on the {links} link. Fly in turns, over the same path.")},
     {"fly-more-often", QT_TRANSLATE_NOOP("finding", "Fly {name} {more:times-more}"),
      QT_TRANSLATE_NOOP(
          "finding",
@@ -217,190 +209,178 @@ constexpr Text kCompareTexts[] = {
     {"analysing", QT_TRANSLATE_NOOP("finding", "Analysing"),
      QT_TRANSLATE_NOOP("finding", "The answer appears here in a moment.")},
     {"no-critical-level", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "The {link} link was {seen}, and its sensitivity is not known, so only how far it held can be "
-         "told. "
-         "Enter the receiver's sensitivity in Kit, or fly until the quality falls.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "The {link} link was {seen}, and no sensitivity is set. Only how far it held is "
+                       "known. Enter the receiver's sensitivity in Kit, or fly until the quality falls.")},
     {"never-seen-failing", "",
      QT_TRANSLATE_NOOP("finding",
-                       "The {link} link was {seen} (its {part} rule), so its range rests on the "
-                       "{rests_on} alone.")},
+                       "The {link} link was {seen} ({part}). Its range rests on the {rests_on} alone.")},
     {"too-short", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Run {run} has too little usable signal on the {link} link (it needs three {stretch} stretches "
-         "beyond {beyond} above the receiver's floor) and does not count there. Fly farther.")},
+         "Run {run} has too little usable signal on the {link} link and does not count there. It needs three "
+         "{stretch} sections beyond {beyond}, above the receiver's floor. Fly farther.")},
     {"no-common-places", "",
      QT_TRANSLATE_NOOP("finding",
-                       "On the {link} link some flights share no stretch of path with the others and are "
-                       "compared by their ranges only. Fly every setup over the same path.")},
+                       "{link} link: some flights share no section of the path with the others. Only their "
+                       "ranges are compared. Fly every setup over the same path.")},
     {"many-setups", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{setups:setups} were flown on the {link} link: each is compared with the strongest "
-                       "({strongest}) only. Compare fewer at a time to see them against each other.")},
-    {"hole", QT_TRANSLATE_NOOP("finding", "The {link} link fails at {from} to {to}"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "It did so in {failed} of {flights} flights (setups {setups}); behind it the link is back. A range "
-         "that holds all the way ends before it.")},
+                       "{link} link: {setups:setups} were flown. Each is compared with the strongest only "
+                       "({strongest}). Compare fewer at a time to see them against each other.")},
+    {"hole", QT_TRANSLATE_NOOP("finding", "The {link} link fails between {from} and {to}"),
+     QT_TRANSLATE_NOOP("finding",
+                       "Seen in {failed} of {flights} flights (setups {setups}). Behind it the link is back. "
+                       "A range without a gap ends before it.")},
     {"hole-two-ray", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "With the heights of the plan, the wave reflected by the ground cancels the direct one at "
-         "{distance}: another height moves this hole.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "At the planned heights, the ground reflection cancels the signal at {distance}. "
+                       "Another height moves this hole.")},
     {"interference", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Interference on the {link} link: from {from} to {to} the rule failed in {failed} of {flights} "
-         "flights though the signal was strong. It is left out of the level, and counts as failing there. "
-         "Fly at another time, or change channel or band.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Interference on the {link} link from {from} to {to}, in {failed} of {flights} "
+                       "flights. It failed there though the signal was strong. It counts as a failure, not "
+                       "as a weak signal. Fly at another time, or change channel or band.")},
     {"gap-changes", "",
      QT_TRANSLATE_NOOP("finding",
-                       "On the {link} link the gap between {a} and {b} changes with distance by {change:+.1} "
-                       "per factor 10: one figure does not describe it. Compare them near the far end.")},
+                       "{link} link: the difference between {a} and {b} changes by {change:+.1} per factor "
+                       "10 of distance. One figure does not describe it. Compare them near the far end.")},
     {"reduced-power-open", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "{setup} was flown at {reduction:.0} less power on the {link} link, but where it fails then is not "
-         "known yet. Go on until the link quality falls, or enter the receiver's sensitivity.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "{setup} at {reduction:.0} less power: it did not fail yet on the {link} link. Go on "
+                       "until the link quality falls, or enter the receiver's sensitivity.")},
     {"left-out", "", QT_TRANSLATE_NOOP("finding", "Run {run} does not count on the {link} link: {why}.")},
     {"power-changed", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Run {run}: the {link} transmit power changed in flight ({low} to {high}). Its signal is referred "
-         "to {reference}{unknown}. Better switch automatic power off and fly it again.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Run {run}: the {link} transmit power changed in flight ({low} to {high}). Its signal "
+                       "is converted to {reference}{unknown}. Switch dynamic power off and fly it again.")},
     {"rows-without-power", "",
-     QT_TRANSLATE_NOOP("finding", "; {share:.0} of its rows, whose power is not known, are left out")},
+     QT_TRANSLATE_NOOP("finding", "; {share:.0} of its rows have no power and are left out")},
     {"power-differs", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Run {run} was flown with {flown} on the {link} link, but the kit says {kit}: its "
-                       "signal is referred to that ({shift:+.1}). If the kit is wrong, correct it.")},
+                       "Run {run}: {flown} on the {link} link, but the kit says {kit}. Its signal is "
+                       "converted ({shift:+.1}). If the kit is wrong, correct it.")},
     {"run-refused", "", QT_TRANSLATE_NOOP("finding", "Run {run}: {why}.")},
     {"equipment-cap", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Run {run} was stopped by a limit built into the equipment: its end says nothing about the radio.")},
+         "Run {run} was stopped by a limit built into the equipment. Its end says nothing about the radio.")},
     {"one-flight", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Setup {setup} was flown once: nothing can be said about how repeatable it is. Fly it "
-                       "at least twice more.")},
+                       "Setup {setup} was flown once, so its flight-to-flight spread is unknown. Fly it at "
+                       "least twice more.")},
     {"order-by-clock", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Nobody typed in which order the runs were flown: it is taken from the clocks of the logs. If those "
-         "are wrong, type the order in Runs.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "The order of the runs comes from the clocks of the logs. If those are wrong, type "
+                       "the order in Runs.")},
     {"not-interleaved", "",
      QT_TRANSLATE_NOOP("finding",
-                       "All flights of {a} came before or after all of {b}: a drift of the day would look "
+                       "All flights of {a} came before or after all of {b}. A drift over the day would look "
                        "like a difference. Fly them in turns.")},
     {"mode-changed", "",
      QT_TRANSLATE_NOOP("finding",
                        "Run {run} changed packet rate or mode in flight on the {link} link ({modes}).")},
     {"mode-changed-unknown", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Enter the sensitivity of each mode in Kit, or fly in one mode: until then its "
-                       "critical level is uncertain.")},
-    {"mode-changed-known", "",
-     QT_TRANSLATE_NOOP("finding", "Its range is told for the most sensitive of them.")},
+                       "Its minimum usable signal is uncertain. Enter the sensitivity of each mode in Kit, "
+                       "or fly in one mode.")},
+    {"mode-changed-known", "", QT_TRANSLATE_NOOP("finding", "Its range is that of the most sensitive one.")},
     {"powers-differ", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Flights of {setup} had different {link} transmit powers ({low} and {high}), and the kit does not "
-         "say which is meant: their levels are not referred to one. Enter the power in Kit.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Flights of {setup} had different {link} transmit powers ({low} and {high}), and the "
+                       "kit names none. Their levels are not converted. Enter the power in Kit.")},
     {"modes-differ", "",
      QT_TRANSLATE_NOOP("finding", "Not all flights used the same packet rate or mode on the {link} link.")},
     {"modes-differ-unknown", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Enter the sensitivity of each in Kit, or fly all in one: a mode changes the range "
-                       "like an antenna does.")},
+                       "A mode changes the range like an antenna does. Enter the sensitivity of each in Kit, "
+                       "or fly all in one.")},
     {"modes-differ-known", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Levels are compared as margin above each mode's sensitivity, so a difference may be the mode's.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Levels are compared as margin above each mode's sensitivity. A difference may come "
+                       "from the mode.")},
     {"flights-differ", "",
      QT_TRANSLATE_NOOP("finding",
-                       "On the {link} link, flights of one setup differ by {sd:.1} (sd): more than a day "
-                       "usually gives. Farthest off is run {run} ({off:+.1}). Look for a loose connector, "
-                       "another antenna direction or automatic power; if you find it, void the run.")},
+                       "{link} link: flights of one setup differ by {sd:.1} (1σ), more than usual. Farthest "
+                       "off is run {run} ({off:+.1}). Look for a loose connector, another antenna direction "
+                       "or dynamic power. If you find the cause, exclude the run.")},
     {"flight-stands-out", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Run {run} lies {off:.1} from the other flights of its setup on the {link} link. If "
-                       "you know why, void it with the reason; it counts until then.")},
+                       "Run {run} lies {off:.1} from the other flights of its setup on the {link} link. It "
+                       "counts. If you know the reason, exclude it with that reason.")},
     {"signal-does-not-fall", "",
      QT_TRANSLATE_NOOP("finding",
-                       "On the {link} link the signal does not fall with distance, so no range can be told "
-                       "from it. Fly farther, or check the signal column.")},
+                       "{link} link: the signal does not fall with distance, so it gives no range. Fly "
+                       "farther, or check the signal column.")},
     {"unusual-exponent", "",
      QT_TRANSLATE_NOOP("finding",
-                       "On the {link} link the signal falls with an unusual exponent ({exponent:.1}). Check "
-                       "the distances and the signal column.")},
+                       "{link} link: the signal falls with an unusual exponent ({exponent:.1}). Check the "
+                       "distances and the signal column.")},
     {"ended-together", "",
      QT_TRANSLATE_NOOP("finding",
-                       "All flights turned at about {distance} with signal in hand on the {link} link: what "
-                       "the radio can do beyond was not flown. How they compare in dB still holds.")},
+                       "All flights turned at about {distance} with signal to spare on the {link} link. What "
+                       "the radio can do beyond was not flown. The comparison in dB still holds.")},
     {"two-ray-breakpoint", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Beyond about {distance} the ground reflection makes the {link} signal fall faster, "
-                       "and no flight went there: the typical range is likely shorter than the line says.")},
+                       "Beyond about {distance} the ground reflection makes the {link} signal fall faster. "
+                       "No flight went there. The median range is probably shorter than shown.")},
     {"flight-name-shared", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Run {run} and run {other} are both called flight \"{flight}\", but were not flown at once: they "
-         "count as two flights. Give each flight a name of its own.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Runs {run} and {other} are both called flight \"{flight}\" but were not flown "
+                       "together. They count as two flights. Give each flight its own name.")},
     {"flown-at-once", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Run {run} and run {other} were recorded at the same time: they count as one flight that "
-         "carried both.")},
-    {"likewise", "", QT_TRANSLATE_NOOP("finding", "Likewise {runs}.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Runs {run} and {other} were recorded at the same time. They count as one flight with "
+                       "both aboard.")},
+    {"likewise", "", QT_TRANSLATE_NOOP("finding", "Same for {runs}.")},
     {"duplicate-log", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Run {run} is the same flight as run {other}. It is counted once; remove the copy or "
+                       "Run {run} is the same flight as run {other}. It counts once. Remove the copy, or "
                        "choose the right log.")},
     {"same-flight-as", "", QT_TRANSLATE_NOOP("finding", "the same flight as run {other}")},
-    {"voided", "", QT_TRANSLATE_NOOP("finding", "voided: {reason}")},
+    {"voided", "", QT_TRANSLATE_NOOP("finding", "excluded: {reason}")},
     {"power-not-told", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "The {link} transmitter of setup {setup} chose its power by itself and no log tells "
-                       "which: told is how far {link} carried with it on this path, nothing beyond what was "
-                       "flown, nothing about other ground, and no comparison on {link}.")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "The {link} transmitter of setup {setup} uses dynamic power, and no log shows it. How far {link} "
+         "reached on this path is known. Nothing beyond it, on other ground or in comparison is.")},
     {"power-not-in-log", "",
      QT_TRANSLATE_NOOP("finding",
-                       "the {link} transmitter chooses its power by itself and this log does not tell "
-                       "which, while those of other flights do")},
+                       "the {link} transmitter uses dynamic power; other logs show it, this one does not")},
     {"other-band", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "{link} was on {flown:.0}, another band than the campaign's {campaign:.0}")},
+     QT_TRANSLATE_NOOP("finding", "{link} was on {flown:.0}; the campaign says {campaign:.0}, another band")},
     {"other-path", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{share:.0} of it lies more than {aside} beside this campaign's path: a flight over "
-                       "another path belongs in a campaign of its own")},
+                       "{share:.0} of it lies more than {aside} beside this path; put flights over another "
+                       "path in their own campaign")},
     {"no-link-channels", "",
      QT_TRANSLATE_NOOP("finding",
-                       "the log has no signal, link quality or bitrate of any link in this campaign")},
-    {"live-margin", "",
-     QT_TRANSLATE_NOOP("finding", "{link}: {margin:.0} above the critical level at {distance}; {then}")},
+                       "the log has no signal, link quality or bitrate for any link of this campaign")},
+    {"live-margin", "", QT_TRANSLATE_NOOP("finding", "{link}: {margin:.0} margin at {distance}; {then}")},
     {"live-below", "",
-     QT_TRANSLATE_NOOP("finding", "{link}: {margin:.0} below the critical level at {distance}; {then}")},
-    {"live-rule-broken", "", QT_TRANSLATE_NOOP("finding", "{part} is below the rule now: turn back.")},
-    {"live-dependable-for", "",
-     QT_TRANSLATE_NOOP("finding", "dependable for {dependable}, typical for {typical}.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "{link}: {margin:.0} below the minimum usable signal at {distance}; {then}")},
+    {"live-rule-broken", "",
+     QT_TRANSLATE_NOOP("finding", "{part} is below the usable limit now: turn back.")},
+    {"live-dependable-for", "", QT_TRANSLATE_NOOP("finding", "reliable for {dependable}, median {typical}.")},
     {"live-past-dependable", "",
-     QT_TRANSLATE_NOOP("finding", "past the dependable range, typical for {typical}: turn back.")},
-    {"live-past-typical", "", QT_TRANSLATE_NOOP("finding", "past the typical range: turn back.")},
+     QT_TRANSLATE_NOOP("finding", "beyond the reliable range, median {typical}: turn back.")},
+    {"live-past-typical", "", QT_TRANSLATE_NOOP("finding", "beyond the median range: turn back.")},
     {"live-left", "", QT_TRANSLATE_NOOP("finding", "{distance} more")},
     {"live-all-the-way", "", QT_TRANSLATE_NOOP("finding", "all the way home")},
     {"live-beyond-flown", "",
-     QT_TRANSLATE_NOOP("finding", "That lies beyond anything flown: trust it only to there.")},
+     QT_TRANSLATE_NOOP("finding", "This is farther than any flight so far: trust it only to there.")},
     {"live-off-path", "",
-     QT_TRANSLATE_NOOP("finding", "This way was not flown before: its holes are not known.")},
+     QT_TRANSLATE_NOOP("finding", "This way was not flown before: its holes are unknown.")},
     {"live-first-flight", "",
-     QT_TRANSLATE_NOOP("finding", "No earlier flight of this setup counts; told from this one alone.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "No earlier flight of this setup counts. This is from the present flight alone.")},
 };
 
 }  // namespace
 
-std::span<const Text> compareTexts() { return kCompareTexts; }
+std::span<const Text> compareTexts() {
+  return kCompareTexts;
+}
 
 }  // namespace distanz::words

@@ -6,61 +6,51 @@ namespace {
 constexpr Text kPlanTexts[] = {
     {"describe-two-setups", QT_TRANSLATE_NOOP("finding", "Describe two setups"),
      QT_TRANSLATE_NOOP("finding",
-                       "Say what differs between them. A comparison changes one thing and holds the rest.")},
+                       "Enter what differs between them. A fair comparison changes one thing only.")},
     {"name-setups", QT_TRANSLATE_NOOP("finding", "Name the setups"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "By what is flown, so that a verdict reads as what it is: \"Six-turn helix is better\".")},
-    {"enter-link-sensitivity", QT_TRANSLATE_NOOP("finding", "Enter the {link} receiver's sensitivity"),
-     QT_TRANSLATE_NOOP("finding",
-                       "Without it, range can only be told once the link was seen failing in flight.")},
+     QT_TRANSLATE_NOOP("finding", "Name each by what is flown: \"Six-turn helix\".")},
+    {"enter-link-sensitivity", QT_TRANSLATE_NOOP("finding", "Enter the sensitivity of the {link} receiver"),
+     QT_TRANSLATE_NOOP("finding", "Without it, range is known only once the link fails in flight.")},
     {"no-transmit-power", "",
-     QT_TRANSLATE_NOOP(
-         "finding", "Setup {setup} has no transmit power on the {link} link: nothing is predicted for it.")},
-    {"kit-described", QT_TRANSLATE_NOOP("finding", "The kit is described"),
+     QT_TRANSLATE_NOOP("finding",
+                       "Setup {setup}, {link} link: transmit power not set, so nothing is predicted.")},
+    {"kit-described", QT_TRANSLATE_NOOP("finding", "The kit is complete"),
      QT_TRANSLATE_NOOP("finding", "Next: set the station and the far post in Plan.")},
     {"never-without-antenna", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Never power a transmitter without its antenna or load. Power and EIRP limits are "
-                       "your country's: check them; Distanz is no authority.")},
+                       "Never power a transmitter without its antenna or load. Check the power and EIRP "
+                       "limits of your country. Distanz is no authority.")},
     {"set-station", QT_TRANSLATE_NOOP("finding", "Set the station"),
      QT_TRANSLATE_NOOP("finding",
-                       "Where you stand and the ground antenna is. Path and distances are seen from there.")},
+                       "Set where you stand with the ground antenna. All distances count from there.")},
     {"set-far-post", QT_TRANSLATE_NOOP("finding", "Set the far post"),
+     QT_TRANSLATE_NOOP("finding", "Set it by coordinates, or by distance and bearing from the station.")},
+    {"path-clear", QT_TRANSLATE_NOOP("finding", "Line of sight is clear all the way"),
      QT_TRANSLATE_NOOP("finding",
-                       "By its coordinates, or by distance and bearing from the station. Everything after "
-                       "hangs on this path.")},
-    {"path-clear", QT_TRANSLATE_NOOP("finding", "The path is clear"),
+                       "{share} of the first Fresnel zone is clear at {frequency}. Closest at {distance}: "
+                       "{ray:.1} of clearance, {needed:.1} needed.")},
+    {"path-too-low", QT_TRANSLATE_NOOP("finding", "Too low beyond {clear_to}"),
      QT_TRANSLATE_NOOP("finding",
-                       "{share} of the first Fresnel zone is free all the way at {frequency}. Closest at "
-                       "{distance}: the ray has {ray:.1}, {needed:.1} are needed.")},
-    {"path-too-low", QT_TRANSLATE_NOOP("finding", "Too low for the far end"),
+                       "At {distance} clearance is {ray:.1}; {needed:.1} is needed ({share} of the first "
+                       "Fresnel zone). Fly higher, or raise the antenna.")},
+    {"path-shaded", QT_TRANSLATE_NOOP("finding", "Obstructed outbound near {place}"),
      QT_TRANSLATE_NOOP(
          "finding",
-         "At {distance} from the station the ray has {ray:.1} where {needed:.1} are needed ({share} of the "
-         "first Fresnel zone). Clear up to {clear_to}. Fly higher or raise the antenna.")},
-    {"path-shaded", QT_TRANSLATE_NOOP("finding", "Obstructed on the outbound leg"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "With the aircraft at {place}, clearance is {ray:.1} at {distance}; it needs {needed:.1} ({share} of the first Fresnel zone). "
-         "The far end is clear. Fly higher there, or raise the antenna.")},
-    {"path-never-clear", QT_TRANSLATE_NOOP("finding", "Too low for the far end"),
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "At {distance} from the station the ray has {ray:.1} where {needed:.1} are needed ({share} of the "
-         "first Fresnel zone). Clear nowhere. Fly higher or raise the antenna.")},
+         "With the aircraft there, clearance is {ray:.1} at {distance}; {needed:.1} is needed ({share} of "
+         "the first Fresnel zone). The far end is clear. Fly higher there, or raise the antenna.")},
+    {"path-never-clear", QT_TRANSLATE_NOOP("finding", "Too low on the whole path"),
+     QT_TRANSLATE_NOOP("finding",
+                       "At {distance} clearance is {ray:.1}; {needed:.1} is needed ({share} of the first "
+                       "Fresnel zone). Fly higher, or raise the antenna.")},
     {"predicted-range", "",
-     QT_TRANSLATE_NOOP(
-         "finding", "{setup} is predicted to reach {range} on the {link} link, with exponent {exponent}.")},
+     QT_TRANSLATE_NOOP("finding", "{setup}, {link} link: {range} predicted (exponent {exponent}).")},
     {"predicted-before-flown", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "{setup} is predicted to reach {range} on the {link} link, with exponent {exponent}. What nobody "
-         "measured leaves {low} to {high}; 95 of 100 flights should reach {dependable}.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "{setup}, {link} link: {range} predicted, {low} to {high} possible (exponent "
+                       "{exponent}). 95 of 100 flights should reach {dependable}.")},
     {"use-flown-exponent", QT_TRANSLATE_NOOP("finding", "Use the flown exponent"),
      QT_TRANSLATE_NOOP(
-         "finding",
-         "The flights so far give {exponent:.2} (95 %: {exponent.low:.2} to {exponent.high:.2}).")},
+         "finding", "The flights so far give {exponent:.2} (95 %: {exponent.low:.2}–{exponent.high:.2}).")},
     {"horizon", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -68,18 +58,18 @@ constexpr Text kPlanTexts[] = {
     {"horizon-only", "", QT_TRANSLATE_NOOP("finding", "Radio horizon {horizon}, over level ground.")},
     {"keep-sight", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Keep sight of the aircraft or an observer where the rules ask for it. Test failsafe "
-                       "and return before any range run; set the return height above obstacles.")},
-    {"bring-in-logs", QT_TRANSLATE_NOOP("finding", "Bring in the first logs"),
+                       "Keep the aircraft in sight, or use an observer, as the rules ask. Test failsafe and "
+                       "return before every range flight. Set the return height above all obstacles.")},
+    {"bring-in-logs", QT_TRANSLATE_NOOP("finding", "Import the first logs"),
      QT_TRANSLATE_NOOP("finding",
-                       "One log per run, as a table or as JSON lines. Time, a position or distance, and "
-                       "signal, link quality or bitrate are enough; units are read from the column names.")},
-    {"runs-count", QT_TRANSLATE_NOOP("finding", "Runs that count: {used} of {runs}"),
-     QT_TRANSLATE_NOOP("finding",
-                       "Double-click a cell to change it. Way out, turn and way back are cut apart "
-                       "automatically; drag the edges to move them.")},
+                       "Import one log per run. It needs time, position or distance, and signal, link "
+                       "quality or bitrate.")},
+    {"runs-count", QT_TRANSLATE_NOOP("finding", "{used} of {runs} runs count"),
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Double-click a cell to change it. Drag the edges of outbound, turn and inbound to move them.")},
     {"lacks-setups", "", QT_TRANSLATE_NOOP("finding", "two setups")},
-    {"lacks-names", "", QT_TRANSLATE_NOOP("finding", "names of setups")},
+    {"lacks-names", "", QT_TRANSLATE_NOOP("finding", "setup names")},
     {"lacks-station", "", QT_TRANSLATE_NOOP("finding", "a station")},
     {"lacks-path", "", QT_TRANSLATE_NOOP("finding", "a path")},
     {"lacks-runs-of", "", QT_TRANSLATE_NOOP("finding", "runs of {setup}")},

@@ -80,9 +80,7 @@ QWidget* BenchStage::emptyState() {
   layout->setContentsMargins(40, 40, 40, 40);
   layout->addStretch();
   auto* what = plainLabel(
-      tr("Here lies what you measured on the bench and on the ground: whether an antenna fits its channel, "
-         "whether a transmitter "
-         "holds its power, how a receiver's scale reads. Choose on the left what you want to find out."));
+      tr("Measure parts before you fly: does the antenna fit its channel, does the transmitter hold its power? Choose a new measurement on the left."));
   what->setWordWrap(true);
   what->setAlignment(Qt::AlignCenter);
   what->setProperty("muted", true);
@@ -105,7 +103,7 @@ QWidget* BenchStage::workbench() {
   head->addWidget(m_title, 1);
   m_take = new QPushButton;
   m_take->setObjectName("takeOver");
-  m_take->setAccessibleName(tr("Take over into the part"));
+  m_take->setAccessibleName(tr("Apply to the part"));
   m_take->setProperty("next", true);
   m_remove = new QPushButton(tr("Remove"));
   m_remove->setObjectName("removeRecord");
@@ -114,8 +112,8 @@ QWidget* BenchStage::workbench() {
   layout->addLayout(head);
   m_tabs = new QButtonGroup(page);
   auto* tabs = new QHBoxLayout;
-  const std::pair<QString, const char*> sides[] = {{tr("What it says"), "showResult"},
-                                                   {tr("What went in"), "showEntries"}};
+  const std::pair<QString, const char*> sides[] = {{tr("Result"), "showResult"},
+                                                   {tr("Readings"), "showEntries"}};
   for (const auto& [text, name] : sides) {
     auto* tab = new QPushButton(text);
     tab->setObjectName(name);
@@ -189,7 +187,7 @@ void BenchStage::refresh() {
     m_result->show(result);
     m_take->setVisible(!result.offers.empty() && part);
     if (part && !result.offers.empty())
-      m_take->setText(tr("Take over into %1")
+      m_take->setText(tr("Apply to %1")
                           .arg(withoutKeys(part->name.empty() ? QString::fromStdString(part->id)
                                                               : QString::fromStdString(part->name))));
   }

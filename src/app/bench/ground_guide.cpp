@@ -40,7 +40,7 @@ GroundGuide::GroundGuide(int second_ms, QWidget* parent)
       m_prompt(new Prompt),
       m_what(plainLabel()),
       m_left(plainLabel()),
-      m_button(new QPushButton(tr("Start the minute"))) {
+      m_button(new QPushButton(tr("Start one minute"))) {
   setObjectName("groundGuide");
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
@@ -74,10 +74,10 @@ void GroundGuide::show(double duration_s, bool has_before, bool has_after) {
 }
 
 void GroundGuide::idle() {
-  m_button->setText(tr("Start the minute"));
+  m_button->setText(tr("Start one minute"));
   m_button->setEnabled(m_has_before);
   m_what->setText(
-      m_has_after ? tr("Counters read. See what it says.")
+      m_has_after ? tr("Counters read. See the result.")
       : m_has_before
           ? tr("Hold the aircraft by its far end, clear of your body, nose toward the station. Then start.")
           : tr("First read the receiver's counters and add them below as \"before\"."));

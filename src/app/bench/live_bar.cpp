@@ -30,7 +30,7 @@ LiveBar::LiveBar(Document& document, QWidget* parent)
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   m_address->setObjectName("liveAddress");
-  m_address->setAccessibleName(tr("Instrument that sends lines"));
+  m_address->setAccessibleName(tr("Address of the instrument"));
   m_address->setPlaceholderText(tr("instrument: host:port or /dev/ttyUSB0"));
   m_button->setObjectName("fillLive");
   m_state->setObjectName("liveState");

@@ -22,7 +22,7 @@ ReadingTimer::ReadingTimer(std::vector<double> at_s, int second_ms, QWidget* par
     : QWidget(parent),
       m_at_s(std::move(at_s)),
       m_second_ms(second_ms),
-      m_button(new QPushButton(tr("Call for readings"))),
+      m_button(new QPushButton(tr("Announce readings"))),
       m_state(plainLabel()) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
@@ -38,7 +38,7 @@ ReadingTimer::ReadingTimer(std::vector<double> at_s, int second_ms, QWidget* par
 void ReadingTimer::toggle() {
   if (running()) {
     m_tick.stop();
-    m_button->setText(tr("Call for readings"));
+    m_button->setText(tr("Announce readings"));
     m_state->clear();
     return;
   }
@@ -60,12 +60,12 @@ void ReadingTimer::look() {
   }
   if (m_next >= m_at_s.size()) {
     m_tick.stop();
-    m_button->setText(tr("Call for readings"));
+    m_button->setText(tr("Announce readings"));
     return;
   }
   const int left = int(m_at_s[m_next] - now) + 1;
   if (m_next > 0 && now - m_at_s[m_next - 1] < 10) return;  // what is to be read stays for a while
-  m_state->setText(tr("next reading, at %1, in %2 s").arg(minutes(m_at_s[m_next])).arg(left));
+  m_state->setText(tr("next reading at %1, in %2 s").arg(minutes(m_at_s[m_next])).arg(left));
 }
 
 }  // namespace distanz::app

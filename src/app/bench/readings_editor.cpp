@@ -26,7 +26,7 @@ namespace {
 QComboBox* labelBox(campaign::RecordKind kind, QWidget* parent) {
   auto* box = new QComboBox(parent);
   box->setObjectName("readingLabel");
-  box->setAccessibleName(ReadingsEditor::tr("What is read"));
+  box->setAccessibleName(ReadingsEditor::tr("What is measured"));
   const auto labels = campaign::readingLabels(kind);
   box->setEditable(labels.empty());
   for (const std::string& l : labels) box->addItem(ReadingsModel::labelText(l), QString::fromStdString(l));

@@ -128,12 +128,12 @@ QWidget* RecordForm::reference(const char* name, const QString& label,
 
 void RecordForm::addAbout(QGridLayout* grid) {
   grid->addWidget(text("recordName", tr("Name"), &campaign::Record::name), 0, 0);
-  grid->addWidget(reference("recordPart", tr("Of part"), &campaign::Record::part), 0, 1);
-  grid->addWidget(reference("recordLink", tr("For link"), &campaign::Record::link), 0, 2);
+  grid->addWidget(reference("recordPart", tr("Part"), &campaign::Record::part), 0, 1);
+  grid->addWidget(reference("recordLink", tr("Link"), &campaign::Record::link), 0, 2);
   grid->addWidget(text("recordDate", tr("Date"), &campaign::Record::made_at), 1, 0);
   grid->addWidget(text("recordInstrument", tr("Instrument"), &campaign::Record::instrument), 1, 1);
   grid->addWidget(text("recordPlace", tr("Place"), &campaign::Record::place), 1, 2);
-  grid->addWidget(reference("recordSetup", tr("Of setup"), &campaign::Record::setup), 2, 0);
+  grid->addWidget(reference("recordSetup", tr("Setup"), &campaign::Record::setup), 2, 0);
   grid->addWidget(text("recordNotes", tr("Notes"), &campaign::Record::notes), 2, 1, 1, 2);
 }
 
@@ -237,7 +237,7 @@ void RecordForm::showFiles() {
     row->addWidget(plainLabel(QString::fromStdString(r->files[i].file)), 1);
     auto* role = new QComboBox;
     role->setObjectName(QString("fileRole%1").arg(i));
-    role->setAccessibleName(tr("What %1 shows").arg(QString::fromStdString(r->files[i].file)));
+    role->setAccessibleName(tr("Meaning of %1").arg(QString::fromStdString(r->files[i].file)));
     for (const std::string& word : campaign::fileRoles(r->kind))
       role->addItem(said("role-" + word), QString::fromStdString(word));
     role->setCurrentIndex(std::max(role->findData(QString::fromStdString(r->files[i].role)), 0));

@@ -78,7 +78,7 @@ ResultView::ResultView(QWidget* parent)
   layout->addWidget(figures);
   layout->addWidget(m_canvas, 1);
   m_other->setObjectName("otherPlot");
-  m_other->setAccessibleName(tr("Other drawing"));
+  m_other->setAccessibleName(tr("Other plot"));
   m_other->setCheckable(true);
   m_other->setProperty("flat", true);
   layout->addWidget(m_other, 0, Qt::AlignRight);

@@ -72,7 +72,7 @@ Shelf::Shelf(Document& document, const RecordBook& book, QWidget* parent)
   layout->setSpacing(8);
   layout->addWidget(newButton());
   m_list->setObjectName("shelf");
-  m_list->setAccessibleName(tr("Records on the shelf"));
+  m_list->setAccessibleName(tr("Measurements"));
   m_list->setItemDelegate(new ShelfDelegate(book, m_list));
   m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   m_list->setFrameShape(QFrame::NoFrame);
@@ -84,7 +84,7 @@ Shelf::Shelf(Document& document, const RecordBook& book, QWidget* parent)
 }
 
 QPushButton* Shelf::newButton() {
-  auto* button = new QPushButton(tr("Find out ..."));
+  auto* button = new QPushButton(tr("New measurement"));
   button->setObjectName("newRecord");
   button->setProperty("next", true);
   auto* menu = new QMenu(button);

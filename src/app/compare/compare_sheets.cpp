@@ -46,10 +46,10 @@ QString emptyText(ComparePage page, const Document& d, const std::string& link) 
   if (page == ComparePage::Stretches && noneOn(a.segments, link))
     return QObject::tr("No flight over a named section yet. Name sections of the path under Plan, Points.");
   if (page == ComparePage::Sides && noneOn(a.sides, link))
-    return QObject::tr("No log with positions and a signal on this link yet. They show which side of the aircraft faced the station.");
+    return QObject::tr("No log with positions and signal on this link yet.");
   const bool charge = std::any_of(a.reductions.begin(), a.reductions.end(), [](const auto& r) { return std::isfinite(r.energy.total_mah) || std::isfinite(r.energy.first_v); });
   if (page == ComparePage::Steps && noneOn(a.steps, link) && noneOn(a.freezes, link) && !charge)
-    return QObject::tr("No log tells a packet rate, a bitrate, a delay or the battery on this link yet.");
+    return QObject::tr("No log with packet rate, bitrate, delay or battery on this link yet.");
   return {};
 }
 

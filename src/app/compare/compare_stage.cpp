@@ -63,7 +63,7 @@ CompareStage::CompareStage(Document& document, QWidget* parent)
 }
 
 QHBoxLayout* CompareStage::tabs() {
-  QHBoxLayout* row = tabRow(this, {{"page_along", tr("Along the path")}, {"page_stretches", tr("Sections")}, {"page_sides", tr("Sides")}, {"page_steps", tr("Steps and charge")}},
+  QHBoxLayout* row = tabRow(this, {{"page_along", tr("Along the path")}, {"page_stretches", tr("Sections")}, {"page_sides", tr("Direction")}, {"page_steps", tr("Modes and battery")}},
                             [this](int page) { turnTo(ComparePage(page)); });
   row->setContentsMargins(theme::kAxisLeft, 4, theme::kAxisRight, 4);
   return row;
@@ -91,8 +91,8 @@ QHBoxLayout* CompareStage::headRow() {
   }
   head->addStretch();
   const std::pair<ComparePage, QString> keys[] = {
-      {ComparePage::Path, tr("line: estimate or middle flight   band: 95 % or most   dot: turned")},
-      {ComparePage::Stretches, tr("signal in dBm, out as a line, back dashed   thick: mean of new flights, band: 95 %")},
+      {ComparePage::Path, tr("line: estimate or middle flight   band: 95 % or most flights   dot: turn")},
+      {ComparePage::Stretches, tr("signal in dBm, outbound solid, inbound dashed   thick: mean of new flights, band: 95 %")},
       {ComparePage::Sides, tr("dB above the mean of all directions seen")},
       {ComparePage::Steps, {}}};
   for (const auto& [page, text] : keys) {
@@ -138,8 +138,7 @@ QPushButton* CompareStage::lanesButton() {
 QPushButton* CompareStage::pairsButton() {
   m_pairs =
       menuButton({}, "pairsMenu",
-                 tr("After how many flights of each setup they are judged. Decide before you fly: who looks "
-                    "after every flight and stops when it pleases, finds differences that are none"));
+                 tr("Number of flights of each setup before you judge. Fix it before you fly: if you stop when it looks good, you find differences that are not there."));
   QMenu* menu = m_pairs->menu();
   for (int pairs = 2; pairs <= kMostPlanned; ++pairs) {
     QAction* a = menu->addAction(tr("Judge after %1 pairs").arg(pairs));
@@ -160,7 +159,7 @@ QPushButton* CompareStage::pairsButton() {
 
 QPushButton* CompareStage::legsButton() {
   auto* button = menuButton(tr("Legs"), "legsMenu",
-                            tr("Which way of each flight counts; or make the way a setup of its own"));
+                            tr("Choose which leg of each flight counts, or compare the legs as setups"));
   QMenu* menu = button->menu();
   connect(menu, &QMenu::aboutToShow, this, [this, menu] { fillLegs(menu); });
   return button;
@@ -170,9 +169,9 @@ void CompareStage::fillLegs(QMenu* menu) {
   menu->clear();
   const auto& c = document().campaign();
   const std::pair<campaign::Legs, QString> choices[] = {
-      {campaign::Legs::Both, tr("Count both ways of every flight")},
-      {campaign::Legs::Out, tr("Count the ways out only")},
-      {campaign::Legs::Back, tr("Count the ways back only")}};
+      {campaign::Legs::Both, tr("Count both legs of every flight")},
+      {campaign::Legs::Out, tr("Count outbound only")},
+      {campaign::Legs::Back, tr("Count inbound only")}};
   for (const auto& [legs, text] : choices) {
     QAction* a = menu->addAction(text);
     a->setObjectName("legs_" + QString::fromStdString(campaign::legsWord(legs)));
@@ -187,7 +186,7 @@ void CompareStage::fillLegs(QMenu* menu) {
                      [&](const auto& r) { return r.setup == s.id && r.legs == campaign::Legs::Both; }))
       continue;
     QAction* a =
-        menu->addAction(tr("Compare the two ways of %1 as setups").arg(QString::fromStdString(s.id)));
+        menu->addAction(tr("Compare outbound and inbound of %1 as setups").arg(QString::fromStdString(s.id)));
     a->setObjectName("split_" + QString::fromStdString(s.id));
     connect(a, &QAction::triggered, this, [this, id = s.id] { splitByLeg(id); });
   }
@@ -199,8 +198,8 @@ void CompareStage::splitByLeg(const std::string& id) {
   const QString name = QString::fromStdString(setup->name.empty() ? id : setup->name);
   document().edit(finding("split-by-leg", {{"setup", id}}),
                   campaign::splitByLeg(document().campaign(), id,
-                                       {tr("%1, way out").arg(name).toStdString(),
-                                        tr("%1, way back").arg(name).toStdString()}));
+                                       {tr("%1, outbound").arg(name).toStdString(),
+                                        tr("%1, inbound").arg(name).toStdString()}));
 }
 
 void CompareStage::countLegs(campaign::Legs legs) {
@@ -224,9 +223,9 @@ void CompareStage::askAboutRun(const QString& run, const QPoint& at) {
           finding("why-flight", {{"off", f.off_setup_db, quantity::Unit::Decibel}}, {"run", id}));
       menu->addAction(withoutKeys(off))->setEnabled(false);
       menu->addSeparator();
-      connect(menu->addAction(tr("Show it in Runs")), &QAction::triggered, this,
+      connect(menu->addAction(tr("Show in Runs")), &QAction::triggered, this,
               [this, run] { emit runRequested(run); });
-      connect(menu->addAction(tr("Void it ...")), &QAction::triggered, this,
+      connect(menu->addAction(tr("Exclude ...")), &QAction::triggered, this,
               [this, id] { voidOrCount(this, document(), {id}); });
       menu->popup(at);
       return;
@@ -303,7 +302,7 @@ std::optional<Finding> CompareStage::lacks() const {
 }
 
 QString CompareStage::pageName() const {
-  const QString names[] = {tr("Along the path"), tr("Sections"), tr("Sides"), tr("Steps and charge")};
+  const QString names[] = {tr("Along the path"), tr("Sections"), tr("Direction"), tr("Modes and battery")};
   return names[std::size_t(m_page)];
 }
 

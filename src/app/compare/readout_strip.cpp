@@ -52,11 +52,11 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
   if (!m_document.picked()) {
     p.setFont(theme::bodyFont(12));
     p.drawText(QRectF(theme::kAxisLeft, 0, width() - theme::kAxisLeft, height()), Qt::AlignVCenter,
-               tr("Click a distance, here or on the rule below, to read every setup off there"));
+               tr("Click a distance here or on the rule to read every setup there"));
     return;
   }
   p.drawText(top, Qt::AlignVCenter,
-             tr("Mean of all runs at %1, within %2")
+             tr("Mean of all runs at %1 (±%2)")
                  .arg(distanceLabel(*m_document.picked()), distanceLabel(analysis::kReadWithin_m)));
   auto readings =
       analysis::readAt(m_document.analysedCampaign(), m_document.analysis(), m_link, *m_document.picked());

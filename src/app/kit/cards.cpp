@@ -66,7 +66,7 @@ LinkCard::LinkCard(Document& document, const std::string& id, QWidget* parent) :
     grid->addWidget(field(rows[i].field, rows[i].get, rows[i].set), row + 1, column, Qt::AlignTop);
   }
   auto* modes = modesField(id);
-  auto* caption = small(tr("Sensitivity per packet rate or mode, where it changes"));
+  auto* caption = small(tr("Sensitivity per packet rate or mode"));
   grid->addWidget(caption, 7, 0, 1, 2, Qt::AlignVCenter);
   grid->addWidget(modes, 7, 2, 1, -1);
 }
@@ -108,11 +108,11 @@ std::vector<LinkCard::Row> LinkCard::rowsOf(const std::string& id, bool video) {
   rows.push_back({{"noiseFigure", tr("Noise figure"), Kind::Loss, {0, lim::kNoiseFigureHigh_db}, true, tr("6 dB")},
                   read([](const campaign::Link& l) { return l.noise_figure_db; }),
                   write([](campaign::Link& l, auto v) { l.noise_figure_db = v; })});
-  rows.push_back({{"neededSnr", tr("Signal over noise needed"), Kind::Loss, {lim::kSnrLow_db, lim::kSnrHigh_db}, true, tr("10 dB")},
+  rows.push_back({{"neededSnr", tr("Required SNR"), Kind::Loss, {lim::kSnrLow_db, lim::kSnrHigh_db}, true, tr("10 dB")},
                   read([](const campaign::Link& l) { return l.needed_snr_db; }),
                   write([](campaign::Link& l, auto v) { l.needed_snr_db = v; })});
   rows.push_back({{"eirpLimit",
-                   tr("EIRP allowed here"),
+                   tr("EIRP limit here"),
                    Kind::Power,
                    {lim::kPowerLow_dbm, lim::kPowerHigh_dbm},
                    true,
@@ -124,19 +124,19 @@ std::vector<LinkCard::Row> LinkCard::rowsOf(const std::string& id, bool video) {
 
 void LinkCard::addRule(std::vector<Row>& rows, const Read& read, const Write& write, bool video) {
   rows.push_back({{"margin",
-                   tr("Usable above it by"),
+                   tr("Margin above it"),
                    Kind::Loss,
                    {-lim::kMarginHigh_db, lim::kMarginHigh_db},
                    true,
                    tr("0 dB")},
                   read([](const campaign::Link& l) { return l.rule.margin_db; }),
                   write([](campaign::Link& l, auto v) { l.rule.margin_db = v; })});
-  rows.push_back({{"lqMin", tr("Least link quality"), Kind::Percent, {0.1, 99.9}, true, tr("70 %")},
+  rows.push_back({{"lqMin", tr("Minimum link quality"), Kind::Percent, {0.1, 99.9}, true, tr("70 %")},
                   read([](const campaign::Link& l) { return l.rule.lq_min_pct; }),
                   write([](campaign::Link& l, auto v) { l.rule.lq_min_pct = v; })});
   if (video)
     rows.push_back({{"bitrateMin",
-                     tr("Least bitrate"),
+                     tr("Minimum bitrate"),
                      Kind::Bitrate,
                      {0.001, lim::kBitrateHigh_mbps},
                      true,
@@ -144,7 +144,7 @@ void LinkCard::addRule(std::vector<Row>& rows, const Read& read, const Write& wr
                     read([](const campaign::Link& l) { return l.rule.bitrate_min_mbps; }),
                     write([](campaign::Link& l, auto v) { l.rule.bitrate_min_mbps = v; })});
   rows.push_back(
-      {{"gap", tr("Dips allowed, shorter than"), Kind::Length, {0, lim::kGapHigh_m}, true, tr("0 m")},
+      {{"gap", tr("Dips allowed up to"), Kind::Length, {0, lim::kGapHigh_m}, true, tr("0 m")},
        read([](const campaign::Link& l) { return l.rule.gap_m; }),
        write([](campaign::Link& l, auto v) { l.rule.gap_m = v; })});
 }

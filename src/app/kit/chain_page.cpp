@@ -55,7 +55,7 @@ ChainPage::ChainPage(Document& document, QWidget* parent)
       m_change(plainLabel()),
       m_facts(plainLabel()),
       m_pick(new QPushButton(tr("Pick a part ..."))),
-      m_plain_side(new QPushButton(tr("Pattern"))),
+      m_plain_side(new QPushButton(tr("Antenna pattern"))),
       m_mount_side(new QPushButton(tr("Mounting"))),
       m_side(new QStackedWidget) {
   layOut();
@@ -281,7 +281,7 @@ void ChainPage::showElement(const campaign::Link& link) {
   m_pattern = slot ? plan::patternAt(c, *campaign::findSetup(c, m_setup), link, *slot) : std::nullopt;
   m_plot->show(m_pattern ? m_pattern->plot : records::Plot());
   m_facts->setText(m_pattern ? factsText(*m_pattern)
-                             : tr("Say what kind of antenna it is, and how it radiates is drawn here."));
+                             : tr("Set the kind of antenna to see its pattern."));
   m_mount_side->setVisible(part && isAntenna(slot) && part == campaign::aircraftAntenna(c, link, own));
   m_right->setVisible(isAntenna(slot) && (!m_part->unfolded() || mountShown()));
   showSide();

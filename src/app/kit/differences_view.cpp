@@ -31,11 +31,11 @@ DifferencesView::DifferencesView(Document& document, QWidget* parent)
     : QWidget(parent),
       m_document(document),
       m_table(new QTableWidget),
-      m_fold(new QPushButton(tr("Show what is alike"))) {
+      m_fold(new QPushButton(tr("Show what is the same"))) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   m_table->setObjectName("differences");
-  m_table->setAccessibleName(tr("What differs"));
+  m_table->setAccessibleName(tr("Differences"));
   m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
   m_table->setSelectionMode(QAbstractItemView::NoSelection);
   m_table->setTabKeyNavigation(false);
@@ -64,8 +64,8 @@ void DifferencesView::fill() {
     if (d.differs || d.nuisance || (m_fold->isChecked() && saysSomething(d))) rows.push_back(&d);
   }
   m_fold->setVisible(alike > 0);
-  m_fold->setText(m_fold->isChecked() ? tr("Fold away what is alike in all")
-                                      : tr("Show %1 more that are alike in all").arg(alike));
+  m_fold->setText(m_fold->isChecked() ? tr("Hide what is the same in all")
+                                      : tr("Show %1 more, the same in all").arg(alike));
   m_table->clear();
   const std::size_t setups = std::min(c.setups.size(), plan::kMostCompared);
   m_table->setColumnCount(int(setups));

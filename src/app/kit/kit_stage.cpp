@@ -71,7 +71,7 @@ KitStage::KitStage(Document& document, QWidget* parent)
   connect(m_parts, &PartsView::recordRequested, this, &Stage::recordRequested);
   connect(m_parts, &PartsView::fileWanted, this, [this] {
     m_wants_campaign = true;
-    emit filesRequested(tr("Take parts from another campaign"), tr("Distanz campaigns (*.distanz)"));
+    emit filesRequested(tr("Parts from another campaign"), tr("Distanz campaigns (*.distanz)"));
     m_wants_campaign = false;
   });
   connect(&m_photos, &QFutureWatcher<TakenPhotos>::finished, this, &KitStage::settlePhotos);
@@ -87,7 +87,7 @@ void KitStage::addPages() {
     QString text;
     QWidget* page;
   } pages[] = {{"page_chain", tr("Chain"), scrolled(m_chain)},
-               {"page_differs", tr("What differs"), m_differs},
+               {"page_differs", tr("Differences"), m_differs},
                {"page_parts", tr("Parts"), m_parts},
                {"page_links", tr("Links"), linksPage()}};
   for (const auto& p : pages) {
@@ -113,7 +113,7 @@ QWidget* KitStage::linksPage() {
   column->setContentsMargins(0, 0, 8, 0);
   column->setSpacing(12);
   auto* head = new QHBoxLayout;
-  auto* title = plainLabel(tr("Links, and when each still counts as usable"));
+  auto* title = plainLabel(tr("Links and their usable limits"));
   title->setProperty("section", true);
   head->addWidget(title);
   head->addStretch();

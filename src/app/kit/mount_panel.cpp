@@ -109,8 +109,8 @@ void MountPanel::addFields() {
                                                            quantity::Unit::Degree, low, high)),
                     1, column);
   };
-  number("mountAzimuth", tr("Points to, 0\u00b0 ahead"), &Mount::azimuth_deg, -360, 360, 0);
-  number("mountElevation", tr("Upward, 90\u00b0 upright"), &Mount::elevation_deg, -90, 90, 1);
+  number("mountAzimuth", tr("Azimuth, 0\u00b0 ahead"), &Mount::azimuth_deg, -360, 360, 0);
+  number("mountElevation", tr("Elevation, 90\u00b0 upright"), &Mount::elevation_deg, -90, 90, 1);
   const struct {
     const char* name;
     const char* term;

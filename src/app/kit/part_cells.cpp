@@ -109,7 +109,7 @@ QWidget* Cells::origin(const std::string& key, const QString& label) {
   how->setProperty("quiet", true);
   how->setObjectName("origin-" + QString::fromStdString(key));
   how->setFocusPolicy(Qt::ClickFocus);  // from field to field with Tab; how it is known is asked less often
-  auto* see = new QPushButton(QObject::tr("measured: see the record"));
+  auto* see = new QPushButton(QObject::tr("measured: open the record"));
   see->setProperty("quiet", true);
   see->setObjectName("record-" + QString::fromStdString(key));
   auto* box = new QWidget;

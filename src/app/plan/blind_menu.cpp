@@ -43,14 +43,14 @@ void offerBlindLabels(QPushButton& button, Document& document, const std::functi
     const campaign::PlanSettings& plan = document.campaign().plan;
     if (plan.labels_seed == 0)
       return offer(menu, "labels_draw", BlindMenu::tr("Draw a label for every recording"), [&document] { drawLabels(document); });
-    offer(menu, "labels_names", BlindMenu::tr("Save the list for who names the recordings..."),
+    offer(menu, "labels_names", BlindMenu::tr("Save the list for the recorder ..."),
           [labels, save] { save(BlindMenu::tr("names") + ".csv", QByteArray::fromStdString(plan::namingSheet(labels()))); });
-    offer(menu, "labels_judge", BlindMenu::tr("Save the sheet for who judges..."),
+    offer(menu, "labels_judge", BlindMenu::tr("Save the sheet for the judge ..."),
           [labels, save] { save(BlindMenu::tr("judge") + ".csv", QByteArray::fromStdString(plan::judgesSheet(labels()))); });
     if (!plan.labels_opened.empty())
       return offer(menu, "labels_draw", BlindMenu::tr("Draw new labels"), [&document] { drawLabels(document); });
     offer(menu->addMenu(BlindMenu::tr("Open the labels")), "labels_open",
-          BlindMenu::tr("Every picture is judged: show which is which"), [&document] { openLabels(document); });
+          BlindMenu::tr("All pictures are judged: show which is which"), [&document] { openLabels(document); });
   });
 }
 

@@ -80,7 +80,7 @@ void FlightsForm::addFlight() {
       {"planWind", tr("Wind"), &PlanSettings::wind_mps, "wind_mps", Unit::MetrePerSecond, 0, lim::kSpeedHigh_mps,
        tr("none")},
       {"planWindFrom", tr("Wind from"), &PlanSettings::wind_from_deg, "wind_from_deg", Unit::Degree, 0, 360},
-      {"planUse", tr("mAh a kilometre"), &PlanSettings::use_mah_km, "use_mah_km", Unit::None, lim::kUseLow_mah_km,
+      {"planUse", tr("mAh per km"), &PlanSettings::use_mah_km, "use_mah_km", Unit::None, lim::kUseLow_mah_km,
        lim::kUseHigh_mah_km},
       {"planBattery", tr("Battery"), &PlanSettings::battery_mah, "battery_mah", Unit::MilliampereHour, 1,
        lim::kCapacityHigh_mah, tr("the setup's")}};
@@ -92,7 +92,7 @@ void FlightsForm::addFlight() {
 void FlightsForm::addDay() {
   clock("planBegin", tr("First take-off"), &PlanSettings::begin_s);
   clock("planEnd", tr("Last landing"), &PlanSettings::end_s);
-  put(tr("Swap, minutes"), numbered(m_document, {"planSwap", tr("Swap, minutes"), &PlanSettings::swap_min, "swap_min",
+  put(tr("Turnaround"), numbered(m_document, {"planSwap", tr("Turnaround"), &PlanSettings::swap_min, "swap_min",
                                                  Unit::None, 0, lim::kSwapHigh_min, "5"}));
   put(tr("Batteries"), counted(m_document, "planBatteries", tr("Batteries"), "batteries", Unit::None, 0,
                                lim::kBatteriesHigh, &PlanSettings::batteries));
@@ -112,15 +112,15 @@ void FlightsForm::addDay() {
 void FlightsForm::addLimits() {
   const Numbered rows[] = {
       {"planFarthest", tr("Allowed distance"), &PlanSettings::farthest_m, "farthest_m", Unit::Metre, 1,
-       lim::kPathHigh_m, tr("not entered")},
+       lim::kPathHigh_m, tr("not set")},
       {"planHighest", tr("Allowed height"), &PlanSettings::highest_m, "highest_m", Unit::Metre, 1, lim::kHeightHigh_m,
-       tr("not entered")},
-      {"planSight", tr("Seen to"), &PlanSettings::sight_m, "sight_m", Unit::Metre, 1, lim::kPathHigh_m,
-       tr("not entered")},
-      {"planScatter", tr("Scatter of flights"), &PlanSettings::flight_sd_db, "flight_sd_db", Unit::Decibel,
+       tr("not set")},
+      {"planSight", tr("Visual line of sight"), &PlanSettings::sight_m, "sight_m", Unit::Metre, 1, lim::kPathHigh_m,
+       tr("not set")},
+      {"planScatter", tr("Flight-to-flight spread"), &PlanSettings::flight_sd_db, "flight_sd_db", Unit::Decibel,
        lim::kFlightSdLow_db, lim::kFlightSdHigh_db, tr("as flown")}};
   for (const Numbered& n : rows) put(n.caption, numbered(m_document, n));
-  put(tr("Order drawn by"), counted(m_document, "planSeed", tr("Seed of the order"), "seed", Unit::None, 0,
+  put(tr("Random seed"), counted(m_document, "planSeed", tr("Random seed of the order"), "seed", Unit::None, 0,
                                     lim::kSeedHigh, &PlanSettings::seed));
   put(tr("Receivers"), fields::flagField(m_document, {"planTogether", tr("both in one flight"), finding("change-flights"),
                                                       [](const Campaign& c) { return c.plan.together; },
@@ -145,7 +145,7 @@ void FlightsForm::clock(const char* name, const QString& caption,
     const auto value = quantity::clockFrom(typed.toStdString());
     if (!value && !typed.isEmpty()) {
       field->setText(shown());
-      emit m_document.refused(tr("\"%1\" is no time of day. Type it as 06:30.").arg(typed));
+      emit m_document.refused(tr("\"%1\" is not a time of day. Type it as 06:30.").arg(typed));
       return;
     }
     Campaign next = m_document.campaign();

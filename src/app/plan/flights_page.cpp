@@ -41,12 +41,12 @@ FlightsPage::FlightsPage(Document& document, QWidget* parent)
   head->addWidget(m_days, 1, Qt::AlignRight);
   auto* run = new QPushButton(tr("Battery and wind from a run"));
   run->setObjectName("use_from_run");
-  run->setToolTip(tr("Consumption, airspeed and the wind along the path, as an earlier flight logged them"));
+  run->setToolTip(tr("Consumption, airspeed and wind along the path, as an earlier flight logged them"));
   offerRuns(*run, document, [this](const std::string& id) { takeRun(id); });
   head->addWidget(run);
   auto* blind = new QPushButton(tr("Blind labels"));
   blind->setObjectName("blind_labels");
-  blind->setToolTip(tr("A number for every recording, under which its picture is judged without knowing the setup"));
+  blind->setToolTip(tr("A number for every recording, to judge pictures without knowing the setup"));
   offerBlindLabels(*blind, document, [this] { return labels(); },
                    [this](const QString& name, const QByteArray& table) { emit saveRequested(name, table); });
   head->addWidget(blind);
@@ -56,7 +56,7 @@ FlightsPage::FlightsPage(Document& document, QWidget* parent)
   auto* below = new QHBoxLayout;
   below->setSpacing(16);
   m_chance->setObjectName("chancePlot");
-  m_chance->setAccessibleName(tr("Chance to tell the setups apart"));
+  m_chance->setAccessibleName(tr("Chance of detecting a difference"));
   m_chance->setMinimumHeight(150);
   below->addWidget(m_chance, 1);
   below->addWidget(m_list, 1);
@@ -103,7 +103,7 @@ void FlightsPage::refresh() {
   auto blocks = lanes::flownBlocks(c);
   const auto to_come = lanes::orderBlocks(c, m_plan);
   m_days->setText(c.setups.empty()
-                      ? tr("Describe setups in Kit, and their flights are put in order here.")
+                      ? tr("Add setups in Kit to see the order of the flights.")
                       : tr("%1 flown, %2 to come").arg(words::counted("flights", int(blocks.size()))).arg(to_come.size()));
   blocks.insert(blocks.end(), to_come.begin(), to_come.end());
   m_order->show(std::move(blocks));

@@ -44,7 +44,7 @@ GroundPage::GroundPage(Document& document, QWidget* parent)
   connect(layers, &LayerList::addRequested, this, &GroundPage::addRequested);
   column->addWidget(layers);
   column->addSpacing(8);
-  column->addWidget(heading(tr("What the prediction counts")));
+  column->addWidget(heading(tr("Used in the prediction")));
   m_grid->setHorizontalSpacing(10);
   m_grid->setVerticalSpacing(8);
   column->addLayout(m_grid);
@@ -76,9 +76,9 @@ void GroundPage::addObstruction() {
   const Finding step = finding("change-flights");
   std::vector<fields::Choice> schools{{"", words::term("school-")}};
   for (const fields::Choice& c : choicesOf("school-", campaign::schoolWords())) schools.push_back(c);
-  place(tr("What stands in the way"),
+  place(tr("Obstruction model"),
         fields::choiceField(m_document,
-                            {"planSchool", tr("What stands in the way"), step,
+                            {"planSchool", tr("Obstruction model"), step,
                              [](const Campaign& c) {
                                return c.plan.obstruction
                                           ? std::string(
@@ -96,17 +96,17 @@ void GroundPage::addObstruction() {
         fields::flagField(m_document, {"planWoodland", tr("also through trees"), step,
                                        [](const Campaign& c) { return c.plan.woodland; },
                                        [](Campaign& c, const bool& on) { c.plan.woodland = on; }}));
-  number("planEarth", "earth_factor", tr("Earth radius, effective over true"), quantity::Unit::None,
+  number("planEarth", "earth_factor", tr("Effective earth radius factor"), quantity::Unit::None,
          lim::kEarthFactorLow, lim::kEarthFactorHigh, &campaign::PlanSettings::earth_factor);
-  number("planHeightShare", "height_pct", tr("Height by rule, of the distance"), quantity::Unit::Percent, 0,
+  number("planHeightShare", "height_pct", tr("Height rule, % of distance"), quantity::Unit::Percent, 0,
          lim::kHeightHigh_pct, &campaign::PlanSettings::height_pct);
 }
 
 void GroundPage::addReflection() {
   const Finding step = finding("change-flights");
-  place(tr("Reflection by the ground"),
+  place(tr("Ground reflection"),
         fields::choiceField(m_document,
-                            {"planGround", tr("Reflection by the ground"), step,
+                            {"planGround", tr("Ground reflection"), step,
                              [](const Campaign& c) {
                                return std::string(campaign::groundWords()[std::size_t(c.plan.ground)].word);
                              },
@@ -117,24 +117,24 @@ void GroundPage::addReflection() {
                                    c.plan.ground = static_cast<campaign::GroundKind>(i);
                              }},
                             choicesOf("ground-", campaign::groundWords())));
-  number("planRough", "rough_m", tr("Roughness of it, sd"), quantity::Unit::Metre, 0, lim::kRoughHigh_m,
+  number("planRough", "rough_m", tr("Ground roughness (1σ)"), quantity::Unit::Metre, 0, lim::kRoughHigh_m,
          &campaign::PlanSettings::rough_m);
-  place(tr("Station above the sea"),
+  place(tr("Station elevation"),
         fields::numberField(
             m_document,
-            {"stationGround", tr("Station above the sea"), step,
+            {"stationGround", tr("Station elevation"), step,
              [](const Campaign& c) {
                return c.station.ground_m != 0 ? std::optional(c.station.ground_m) : std::nullopt;
              },
              [](Campaign& c, const std::optional<double>& v) { c.station.ground_m = v.value_or(0); }},
-            "ground_m", quantity::Unit::Metre, lim::kHeightLow_m, lim::kHeightHigh_m, tr("by the raster")));
+            "ground_m", quantity::Unit::Metre, lim::kHeightLow_m, lim::kHeightHigh_m, tr("from the terrain")));
   addBeside();
 }
 
 void GroundPage::addBeside() {
-  place(tr("Beside the antenna"),
+  place(tr("Obstacle near the antenna"),
         fields::choiceField(m_document,
-                            {"planBeside", tr("Beside the antenna"), finding("change-flights"),
+                            {"planBeside", tr("Obstacle near the antenna"), finding("change-flights"),
                              [](const Campaign& c) {
                                return std::string(campaign::besideWords()[std::size_t(c.station.beside)].word);
                              },
@@ -153,9 +153,9 @@ void GroundPage::addAir() {
     QString caption;
     std::optional<double> campaign::PlanSettings::*member;
     double high;
-  } air[] = {{"planRain", "rain_mm_h", tr("Rain, mm an hour"), &campaign::PlanSettings::rain_mm_h,
+  } air[] = {{"planRain", "rain_mm_h", tr("Rain, mm/h"), &campaign::PlanSettings::rain_mm_h,
               lim::kRainHigh_mm_h},
-             {"planFog", "cloud_g_m3", tr("Fog, g in a cubic metre"), &campaign::PlanSettings::cloud_g_m3,
+             {"planFog", "cloud_g_m3", tr("Fog, g/m³"), &campaign::PlanSettings::cloud_g_m3,
               lim::kCloudHigh_g_m3}};
   for (const auto& a : air)
     place(a.caption, fields::numberField(
@@ -163,16 +163,16 @@ void GroundPage::addAir() {
                          {a.name, a.caption, step, [m = a.member](const Campaign& c) { return c.plan.*m; },
                           [m = a.member](Campaign& c, const std::optional<double>& v) { c.plan.*m = v; }},
                          a.key, quantity::Unit::None, 0, a.high, tr("none")));
-  place(tr("Oxygen and vapour"),
+  place(tr("Oxygen and water vapour"),
         fields::flagField(m_document,
                           {"planGases", tr("count"), step, [](const Campaign& c) { return c.plan.gases; },
                            [](Campaign& c, const bool& on) { c.plan.gases = on; }}));
-  place(tr("It stands at"),
+  place(tr("Its distance"),
         fields::numberField(m_document,
-                            {"planBesideAt", tr("Bearing of it from the antenna"), step,
+                            {"planBesideAt", tr("Its bearing from the antenna"), step,
                              [](const Campaign& c) { return c.station.beside_deg; },
                              [](Campaign& c, const std::optional<double>& v) { c.station.beside_deg = v; }},
-                            "beside_deg", quantity::Unit::Degree, 0, 360, tr("bearing, not said")));
+                            "beside_deg", quantity::Unit::Degree, 0, 360, tr("bearing not set")));
 }
 
 }  // namespace distanz::app

@@ -62,9 +62,7 @@ void LayerList::rebuild() {
   grid->setVerticalSpacing(6);
   grid->setColumnStretch(0, 1);
   if (layers.empty())
-    grid->addWidget(fields::small(tr("Without terrain the ground counts as flat. Bring the tile of this "
-                                     "place, and maps of trees, buildings, roads "
-                                     "and areas to keep out of; files can be dropped here.")),
+    grid->addWidget(fields::small(tr("Without terrain the ground counts as flat. Add the tile of this place, and maps of trees, buildings, roads and keep-out areas. You can drop files here.")),
                     0, 0);
   for (std::size_t i = 0; i < layers.size(); ++i) addRow(int(i), layers[i]);
   static_cast<QVBoxLayout*>(layout())->addWidget(m_rows);
@@ -95,7 +93,7 @@ void LayerList::addRow(int row, const Layer& layer) {
 
   auto* role = new QComboBox;
   role->setObjectName(named("role"));
-  role->setAccessibleName(tr("What it is of"));
+  role->setAccessibleName(tr("Content"));
   const auto words = campaign::layerRoleWords();
   const bool raster = layer.role == campaign::LayerRole::Terrain;
   for (std::size_t i = 0; i < words.size(); ++i)
@@ -118,8 +116,8 @@ void LayerList::addRow(int row, const Layer& layer) {
   } else if (stands(layer.role)) {
     auto* height = new QuantityEdit(quantity::Kind::Length, {0, campaign::limits::kHeightHigh_m}, true);
     height->field()->setObjectName(named("height"));
-    height->field()->setAccessibleName(tr("How high what stands there is"));
-    height->field()->setPlaceholderText(tr("how high"));
+    height->field()->setAccessibleName(tr("Height of the objects"));
+    height->field()->setPlaceholderText(tr("height"));
     height->setFixedWidth(110);
     height->show(layer.height_m);
     connect(height, &QuantityEdit::committed, this,

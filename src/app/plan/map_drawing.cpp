@@ -47,7 +47,7 @@ void MapView::paintEvent(QPaintEvent*) {
   const auto v = view();
   if (!v) {
     p.setPen(t.muted);
-    p.drawText(box, Qt::AlignCenter, tr("No path yet: enter where the station is"));
+    p.drawText(box, Qt::AlignCenter, tr("No path yet: set the station"));
   } else {
     p.save();
     p.setClipRect(box);
@@ -59,7 +59,7 @@ void MapView::paintEvent(QPaintEvent*) {
     p.restore();
     if (m_document.planned().outline.empty()) {
       p.setPen(t.muted);
-      p.drawText(box, Qt::AlignCenter, tr("No path yet: enter the far post, or its distance and bearing"));
+      p.drawText(box, Qt::AlignCenter, tr("No path yet: set the far post, or its distance and bearing"));
     }
   }
   p.setPen(hasFocus() ? t.accent : t.hairline);
@@ -184,14 +184,14 @@ void MapView::drawCaption(QPainter& p, const MapFrame& v) const {
   p.setFont(theme::bodyFont(11));
   if (!planned.outline.empty())
     drawHaloed(p, QRectF(box.left() + 40, box.top() + 4, 300, 16), Qt::AlignLeft | Qt::AlignVCenter,
-               tr("outward bearing %1").arg(words::quantity(planned.outward_deg, quantity::Unit::Degree, 1)),
+               tr("outbound bearing %1").arg(words::quantity(planned.outward_deg, quantity::Unit::Degree, 1)),
                t.muted);
   if (!m_hover || !box.contains(*m_hover)) return;
   const course::Position at = v.position(*m_hover);
   QString text = QString::fromStdString(course::coordinatesText(at));
   const auto& ground = m_document.ground().ground();
   if (const double h = ground && !ground->grids().empty() ? ground->height_m(at) : NAN; !std::isnan(h))
-    text = tr("%1, %2 above the sea").arg(text, words::height(h, 0));
+    text = tr("%1, elevation %2").arg(text, words::height(h, 0));
   p.setFont(theme::figureFont(11));
   drawHaloed(p, QRectF(box.left() + 8, box.bottom() - 20, 420, 16), Qt::AlignLeft | Qt::AlignVCenter, text,
              t.ink);

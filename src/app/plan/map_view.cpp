@@ -310,7 +310,7 @@ void MapView::contextMenuEvent(QContextMenuEvent* event) {
   };
   offer("map_station_here", tr("Put the station here"),
         edited("move-point", [there](auto& c) { campaign::moveStation(c, there.lat_deg, there.lon_deg); }));
-  offer("map_append", tr("Go on to here"),
+  offer("map_append", tr("Continue the path to here"),
         edited("add-point", [there](auto& c) { campaign::appendPoint(c, there); }));
   if (hit.on == Hit::On::Leg)
     offer("map_insert", tr("Add a point here"), edited("add-point", [there, hit](auto& c) {

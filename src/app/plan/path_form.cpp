@@ -69,7 +69,7 @@ void PathForm::addFarPost() {
       },
       [](auto& c, const course::Position& at) { campaign::farPost(c).position = at; }, Needs::Station);
   add(
-      1, 1, "pathDistance", tr("or: distance to it"), Kind::Length, {lim::kPostLow_m, lim::kPathHigh_m},
+      1, 1, "pathDistance", tr("or: its distance"), Kind::Length, {lim::kPostLow_m, lim::kPathHigh_m},
       [](const auto& c) {
         const auto w = campaign::wayOut(c);
         return w ? std::optional(std::round(w->distance_m * 10) / 10) : std::nullopt;

@@ -66,7 +66,7 @@ PlanStage::PlanStage(Document& document, QWidget* parent)
   connect(m_ground, &GroundPage::addRequested, this, [this] { emit filesRequested(tr("Add terrain or map"), layerFilter()); });
   connect(m_points, &PointsPage::fileRequested, this, [this] {
     m_path_wanted = true;
-    emit filesRequested(tr("Take the path from a file"), tr("Paths (*.gpx *.kml *.kmz *.geojson *.json *.gpkg *.csv);;All files (*)"));
+    emit filesRequested(tr("Path from a file"), tr("Paths (*.gpx *.kml *.kmz *.geojson *.json *.gpkg *.csv);;All files (*)"));
     m_path_wanted = false;
   });
   connect(m_points, &PointsPage::saveRequested, this, &Stage::saveRequested);

@@ -60,7 +60,7 @@ QWidget* PointsPage::paths() {
   row->setSpacing(8);
   m_path = new QComboBox;
   m_path->setObjectName("paths");
-  m_path->setAccessibleName(tr("The path that is planned"));
+  m_path->setAccessibleName(tr("Planned path"));
   connect(m_path, &QComboBox::activated, this, [this] {
     Campaign next = m_document.campaign();
     campaign::planPath(next, m_path->currentData().toString().toStdString());
@@ -72,7 +72,7 @@ QWidget* PointsPage::paths() {
                    [](const Campaign& c) { return c.paths.empty() ? std::string() : c.paths.front().name; },
                    [](Campaign& c, const std::string& name) { campaign::editFirstPath(c).name = name; }});
   row->addWidget(m_name, 3);
-  auto* add = button("path_new", tr("New path"), tr("A copy of this one, to be changed"));
+  auto* add = button("path_new", tr("New path"), tr("A copy of this path"));
   connect(add, &QPushButton::clicked, this, [this] {
     Campaign next = m_document.campaign();
     campaign::addPath(next);
@@ -87,9 +87,9 @@ QWidget* PointsPage::paths() {
     else
       emit m_document.refused(words::sentence(finding("path-was-flown")));
   });
-  auto* file = button("path_take", tr("Take from file"), tr("GPX, KML, GeoJSON, or a plan written here"));
+  auto* file = button("path_take", tr("From file"), tr("GPX, KML, GeoJSON, or a Distanz plan"));
   connect(file, &QPushButton::clicked, this, &PointsPage::fileRequested);
-  auto* run = button("path_run", tr("Take from run"));
+  auto* run = button("path_run", tr("From run"));
   offerRuns(*run, m_document, [this](const std::string& id) { takeRun(id); });
   auto* out = button("path_save", tr("Save as"));
   auto* formats = new QMenu(out);
@@ -116,22 +116,22 @@ QWidget* PointsPage::shapes() {
   m_shape->setAccessibleName(tr("Shape of the course"));
   for (const char* shape : {"out", "across", "through", "circle", "box"})
     m_shape->addItem(words::term(std::string("course-") + shape));
-  row->addWidget(fields::captioned(tr("Lay out"), m_shape), 3);
+  row->addWidget(fields::captioned(tr("Shape"), m_shape), 3);
   const struct {
     const char* name;
     QString caption;
     quantity::Kind kind;
     double low, high;
     double campaign::CourseLayout::*member;
-  } typed[] = {{"courseDistance", tr("so far ahead, radius"), quantity::Kind::Length, 1, lim::kPathHigh_m,
+  } typed[] = {{"courseDistance", tr("length or radius"), quantity::Kind::Length, 1, lim::kPathHigh_m,
                 &campaign::CourseLayout::distance_m},
-               {"courseBearing", tr("ahead is, bearing"), quantity::Kind::Angle, 0, 360,
+               {"courseBearing", tr("bearing"), quantity::Kind::Angle, 0, 360,
                 &campaign::CourseLayout::bearing_deg},
-               {"courseLength", tr("so long or wide"), quantity::Kind::Length, 1, lim::kPathHigh_m,
+               {"courseLength", tr("length or width"), quantity::Kind::Length, 1, lim::kPathHigh_m,
                 &campaign::CourseLayout::length_m},
-               {"courseDepth", tr("so deep, box"), quantity::Kind::Length, 1, lim::kPathHigh_m,
+               {"courseDepth", tr("depth of the box"), quantity::Kind::Length, 1, lim::kPathHigh_m,
                 &campaign::CourseLayout::depth_m},
-               {"courseHeight", tr("flown at"), quantity::Kind::Length, 0, lim::kHeightHigh_m,
+               {"courseHeight", tr("height"), quantity::Kind::Length, 0, lim::kHeightHigh_m,
                 &campaign::CourseLayout::height_m}};
   for (const auto& t : typed) {
     auto* field = new QuantityEdit(t.kind, {t.low, t.high}, false);
@@ -142,7 +142,7 @@ QWidget* PointsPage::shapes() {
             [this, m = t.member](std::optional<double> v) { m_layout.*m = *v; });
     row->addWidget(fields::captioned(t.caption, field), 2);
   }
-  auto* lay_it = button("course_lay", tr("Lay it"), tr("Replaces the points of this path; can be undone"));
+  auto* lay_it = button("course_lay", tr("Apply"), tr("Replaces the points of this path; you can undo it"));
   connect(lay_it, &QPushButton::clicked, this, &PointsPage::lay);
   row->addWidget(lay_it, 0, Qt::AlignBottom);
   connect(m_shape, &QComboBox::currentIndexChanged, this, &PointsPage::openFields);
@@ -177,16 +177,16 @@ QWidget* PointsPage::tables() {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(16);
-  row->addWidget(new PathTable(m_document, "points", tr("Points, outward"),
-                               tr("Set the station first; then lay out the path above, or add points."),
+  row->addWidget(new PathTable(m_document, "points", tr("Points, outbound"),
+                               tr("Set the station first. Then shape the path above, or add points."),
                                pointRows(), pointColumns()),
                  5);
   row->addWidget(new PathTable(m_document, "posts", tr("Posts"),
-                               tr("Marks that can be seen from the air, besides those every so far."),
+                               tr("Marks you can see from the air, besides the evenly spaced posts."),
                                postRows(), postColumns()),
                  3);
   row->addWidget(new PathTable(m_document, "segments", tr("Sections"),
-                               tr("Parts of the path with a name: behind the shed, along the poplars."),
+                               tr("Named parts of the path: behind the shed, along the poplars."),
                                segmentRows(), segmentColumns()),
                  4);
   return box;

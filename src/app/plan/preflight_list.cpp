@@ -28,8 +28,8 @@ PreflightList::PreflightList(Document& document, QWidget* parent)
   column->addWidget(m_list, 1);
   auto* foot = new QHBoxLayout;
   m_who->setObjectName("preflightWho");
-  m_who->setPlaceholderText(tr("who ticks it"));
-  m_who->setAccessibleName(tr("Who ticks the list"));
+  m_who->setPlaceholderText(tr("your name"));
+  m_who->setAccessibleName(tr("Name of the person who ticks the list"));
   foot->addWidget(m_who, 1);
   auto* clear = new QPushButton(tr("Clear all ticks"));
   clear->setObjectName("clearTicks");

@@ -27,7 +27,7 @@ void fill(QMenu* menu, Document& document, const std::vector<std::string>& runs,
   };
   const std::tuple<campaign::Method, const char*, QString> ways[] = {
       {campaign::Method::PathFlight, "flown_path", QObject::tr("Along the path: counts for range")},
-      {campaign::Method::Course, "flown_course", QObject::tr("A course: counts on its named stretches only")}};
+      {campaign::Method::Course, "flown_course", QObject::tr("A course: counts in its named sections only")}};
   for (const auto& [method, name, text] : ways) {
     QAction* a = menu->addAction(text);
     a->setObjectName(name);
@@ -37,7 +37,7 @@ void fill(QMenu* menu, Document& document, const std::vector<std::string>& runs,
     QObject::connect(a, &QAction::triggered, menu, [&document, runs, method = method] { flownAs(document, runs, method); });
   }
   menu->addSeparator();
-  QAction* where = menu->addAction(QObject::tr("Where it was ..."));
+  QAction* where = menu->addAction(QObject::tr("Mark posts ..."));
   where->setObjectName("whereItWas");
   where->setEnabled(runs.size() == 1);
   QObject::connect(where, &QAction::triggered, menu, [&document, runs, parent] {
@@ -50,7 +50,7 @@ void fill(QMenu* menu, Document& document, const std::vector<std::string>& runs,
 }  // namespace
 
 QPushButton* flownMenu(QWidget* parent, Document& document, std::function<std::vector<std::string>()> chosen) {
-  QPushButton* button = menuButton(QObject::tr("Flown"), "flownMenu", QObject::tr("How the chosen runs were flown, and where they were"));
+  QPushButton* button = menuButton(QObject::tr("Flown as"), "flownMenu", QObject::tr("How the chosen runs were flown, and where they were"));
   QMenu* menu = button->menu();
   QObject::connect(menu, &QMenu::aboutToShow, menu, [menu, &document, chosen, parent] { fill(menu, document, chosen(), parent); });
   return button;

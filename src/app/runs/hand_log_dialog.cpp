@@ -26,7 +26,7 @@ std::vector<Column> columns() {
           {"time", HandLogDialog::tr("time"), HandLogDialog::tr("in the recording: 3:27")},
           {"signal", HandLogDialog::tr("signal"), HandLogDialog::tr("-84 dBm")},
           {"quality", HandLogDialog::tr("quality"), HandLogDialog::tr("of the link, in %")},
-          {"bars", HandLogDialog::tr("bars"), HandLogDialog::tr("counted: they stand for quality only")},
+          {"bars", HandLogDialog::tr("bars"), HandLogDialog::tr("counted; used as quality only")},
           {"voltage", HandLogDialog::tr("volts"), HandLogDialog::tr("of the battery: 15.4 V")},
           {"bitrate", HandLogDialog::tr("bitrate"), HandLogDialog::tr("25 Mbit/s")},
           {"delay", HandLogDialog::tr("delay"), HandLogDialog::tr("40 ms")},
@@ -38,14 +38,14 @@ constexpr int kRows = 12;
 
 }  // namespace
 
-HandLogDialog::HandLogDialog(QWidget* parent) : QDialog(parent), m_table(new QTableWidget(kRows, int(columns().size()))), m_take(new QPushButton(tr("Bring in ..."))) {
+HandLogDialog::HandLogDialog(QWidget* parent) : QDialog(parent), m_table(new QTableWidget(kRows, int(columns().size()))), m_take(new QPushButton(tr("Import ..."))) {
   setObjectName("handLogDialog");
   setWindowTitle(tr("Readings, row by row"));
   resize(940, 520);
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(16, 16, 16, 16);
   layout->setSpacing(8);
-  auto* hint = plainLabel(tr("Every row needs a post, a distance or a time, and a reading or an event. Enter: next row. Tab: next column. A run with nothing but lost, regained and turned is a run too."));
+  auto* hint = plainLabel(tr("Each row needs a post, a distance or a time, and a reading or an event. Enter: next row. Tab: next column. Events alone (lost, regained, turned) are enough."));
   hint->setWordWrap(true);
   layout->addWidget(hint);
   m_table->setObjectName("handLog");

@@ -123,7 +123,7 @@ QLayout* ImportDialog::below() {
   clock->addStretch();
   m_offset->field()->setObjectName("importOffset");
   m_offset->field()->setAccessibleName(caption->text());
-  m_offset->field()->setPlaceholderText(tr("found by itself"));
+  m_offset->field()->setPlaceholderText(tr("automatic"));
   m_clock->hide();
   right->addWidget(m_told);
   right->addWidget(m_split);
@@ -265,7 +265,7 @@ QWidget* ImportDialog::methodBox(int i) {
   auto* box = new QComboBox;
   box->setObjectName("flownAs");
   box->setAccessibleName(tr("How %1 was flown").arg(nameOf(m_list.at(i).pending)));
-  box->setToolTip(tr("A course counts on its named sections only. It may lack positions: mark its posts afterwards."));
+  box->setToolTip(tr("A course counts in its named sections only. It may lack positions: mark its posts afterwards."));
   box->addItem(tr("along the path"), int(campaign::Method::PathFlight));
   box->addItem(tr("a course"), int(campaign::Method::Course));
   box->setCurrentIndex(box->findData(int(m_list.at(i).pending.method)));
@@ -371,7 +371,7 @@ void ImportDialog::lookAgain() {
     m_told->clear();
     return;
   }
-  m_told->setText(tr("Looking at %1 ...").arg(QFileInfo(group.front().file).fileName()));
+  m_told->setText(tr("Reading %1 ...").arg(QFileInfo(group.front().file).fileName()));
   *m_look_stop = true;
   m_look_stop = std::make_shared<std::atomic<bool>>(false);
   m_look.setFuture(QtConcurrent::run([group = std::move(group), c = m_list.campaign(), stop = m_look_stop, closing = m_document.closing()] {
@@ -389,8 +389,8 @@ void ImportDialog::showLook(const LogLook& look) {
   const bool unseen = !look.shown && !look.refused;
   m_split->setVisible(first >= 0 && (unseen || look.flights.size() > 1));
   if (first < 0) return;
-  m_split->setText(unseen ? tr("Make a run of each flight that it holds")
-                          : tr("It holds %1 flights: make a run of each").arg(look.flights.size()));
+  m_split->setText(unseen ? tr("Make a run of each of its flights")
+                          : tr("Make a run of each of its %1 flights").arg(look.flights.size()));
   m_split->setChecked(m_list.at(first).pending.split);
 }
 
@@ -428,7 +428,7 @@ void ImportDialog::settle(int runs, const std::vector<Importer::Refused>& refuse
   m_message->setStyleSheet(refused.empty() ? QString() : QString("color: %1;").arg(theme::tokens().stop.name()));
   QStringList told;
   if (runs > 0) told << tr("%1 imported.").arg(words::counted("runs", runs));
-  if (!refused.empty()) told << tr("Not imported: %1. The reason stands beside it.").arg(words::counted("logs", int(refused.size())));
+  if (!refused.empty()) told << tr("Not imported: %1. See the reason beside it.").arg(words::counted("logs", int(refused.size())));
   m_message->setText(told.join(' '));
 }
 

@@ -31,7 +31,7 @@ QComboBox* importWithBox(const ImportList& list, int row) {
   auto* box = new QComboBox;
   const PendingLog& own = list.logs()[std::size_t(row)].pending;
   box->setObjectName("with_" + QString::number(row));
-  box->setAccessibleName(QObject::tr("What %1 becomes").arg(nameOf(own)));
+  box->setAccessibleName(QObject::tr("What becomes of %1").arg(nameOf(own)));
   const auto antennas = list.antennasAt(row).size();
   box->addItem(antennas > 1 ? QObject::tr("a run, best of %1 antennas").arg(antennas) : QObject::tr("a run"), -1);
   if (antennas > 1) box->addItem(QObject::tr("a run per antenna"), kEachAntenna);

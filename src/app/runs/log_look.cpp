@@ -23,7 +23,7 @@ std::vector<formats::GivenLog> givenOf(const std::vector<PendingLog>& logs, bool
 
 RunStrip::Shown shownOf(const formats::ImportedLog& read, const PendingLog& first, const campaign::Campaign& campaign) {
   RunStrip::Shown out;
-  out.title = QObject::tr("%1: what will be taken").arg(nameOf(first));
+  out.title = QObject::tr("%1: what is imported").arg(nameOf(first));
   out.strip = log::stripOf(*read.recording, read.track, campaign::linkIds(campaign));
   out.unplaced = read.track.farthest_m == 0;
   out.turn = first.turn.value_or(read.track.turn);
@@ -41,8 +41,8 @@ QString laidText(const formats::FurtherLog& log) {
   if (!std::isfinite(clock.sd_s)) return {};
   const QString sure = words::quantity(clock.sd_s, quantity::Unit::Second, 2);
   return std::isfinite(clock.sd_m)
-             ? QObject::tr("%1: clock laid to within %2, %3 of path").arg(QString::fromStdString(log.name), sure, words::quantity(clock.sd_m, quantity::Unit::Metre, 1))
-             : QObject::tr("%1: clock laid to within %2").arg(QString::fromStdString(log.name), sure);
+             ? QObject::tr("%1: clock matched within %2, %3 of path").arg(QString::fromStdString(log.name), sure, words::quantity(clock.sd_m, quantity::Unit::Metre, 1))
+             : QObject::tr("%1: clock matched within %2").arg(QString::fromStdString(log.name), sure);
 }
 
 }  // namespace
@@ -52,7 +52,7 @@ LogLook lookAt(const std::vector<PendingLog>& logs, const campaign::Campaign& ca
   qint64 bytes = 0;
   for (const PendingLog& log : logs) bytes += QFileInfo(log.file).size();
   if (bytes > kMostBytes) {
-    out.told = QObject::tr("Too large to be shown before it is imported.");
+    out.told = QObject::tr("Too large to show before the import.");
     return out;
   }
   for (const bool laid : {false, true}) try {

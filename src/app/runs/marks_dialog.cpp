@@ -39,14 +39,14 @@ void addMark(campaign::Campaign& c, const std::string& id, double time_s) {
 }
 
 MarksDialog::MarksDialog(Document& document, std::string run, QWidget* parent)
-    : QDialog(parent), m_document(document), m_run(std::move(run)), m_like(new QComboBox), m_told(plainLabel()), m_propose(new QPushButton(tr("Propose"))), m_take(new QPushButton(tr("Take these places"))) {
+    : QDialog(parent), m_document(document), m_run(std::move(run)), m_like(new QComboBox), m_told(plainLabel()), m_propose(new QPushButton(tr("Propose"))), m_take(new QPushButton(tr("Apply these places"))) {
   setObjectName("marksDialog");
-  setWindowTitle(tr("Where run %1 was").arg(QString::fromStdString(m_run)));
+  setWindowTitle(tr("Mark posts of run %1").arg(QString::fromStdString(m_run)));
   resize(520, 560);
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(16, 16, 16, 16);
   layout->setSpacing(8);
-  auto* hint = plainLabel(tr("Times as 3:27 or 207; places as the number or name of a post, or as 450 m along the path. Between two marks a steady speed is taken. On the strip in Runs the key M marks the next post."));
+  auto* hint = plainLabel(tr("Times: 3:27 or 207. Places: a post's number or name, or 450 m along the path. Speed counts as steady between two marks. On the strip in Runs, key M marks the next post."));
   hint->setWordWrap(true);
   layout->addWidget(hint);
   layout->addWidget(list(), 1);
@@ -100,12 +100,12 @@ QWidget* MarksDialog::list() {
          if (campaign::Mark* m = markOf(c, id, row)) m->along_m = typed.value;
          return QString();
        }}};
-  return new PathTable(m_document, "marks", tr("Posts passed"), tr("Add a row for each post that was passed, or lay the run on another one below."), std::move(rows), std::move(columns));
+  return new PathTable(m_document, "marks", tr("Posts passed"), tr("Add a row for each post passed, or match the run to another one below."), std::move(rows), std::move(columns));
 }
 
 QLayout* MarksDialog::likeRow() {
   auto* row = new QHBoxLayout;
-  row->addWidget(plainLabel(tr("Lay it on run")));
+  row->addWidget(plainLabel(tr("Match to run")));
   m_like->setObjectName("likeRun");
   for (const campaign::Run& r : m_document.campaign().runs)
     if (r.id != m_run) m_like->addItem(QString::fromStdString(r.id), QString::fromStdString(r.id));
@@ -126,7 +126,7 @@ void MarksDialog::propose() {
   const campaign::Run *run = campaign::findRun(c, m_run), *other = campaign::findRun(c, m_like->currentData().toString().toStdString());
   if (!run || !other) return;
   m_take->setEnabled(false);
-  m_told->setText(tr("Looking ..."));
+  m_told->setText(tr("Matching ..."));
   m_found.setFuture(QtConcurrent::run([c, run = *run, other = *other, samples = m_document.samples()]() -> Found {
     try {
       return analysis::placedLike(c, run, *samples->recording(run, c), other, *samples->recording(other, c));

@@ -23,9 +23,7 @@ RunStrip::RunStrip(QWidget* parent) : QWidget(parent) {
   markDrawing(this);
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
-  setToolTip(tr("Drag the edges of the turn, the cuts at either end, or a further log below against the first. With the "
-                "keyboard: left and right move the turn's begin, with Shift its end, with Ctrl and Ctrl+Shift the cuts, with "
-                "Alt the further log. M marks the next post where the pointer is."));
+  setToolTip(tr("Drag the edges of the turn, the cuts at both ends, or a further log below. Keyboard: Left and Right move the start of the turn, with Shift its end. With Ctrl and Ctrl+Shift they move the cuts, with Alt the further log. M marks the next post at the pointer."));
 }
 
 void RunStrip::show(std::optional<Shown> shown) {

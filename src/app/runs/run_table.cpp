@@ -20,8 +20,8 @@ bool isFigure(int column) {
 }
 
 QString countsText(campaign::Legs legs) {
-  return legs == campaign::Legs::Out    ? RunTable::tr("way out")
-         : legs == campaign::Legs::Back ? RunTable::tr("way back")
+  return legs == campaign::Legs::Out    ? RunTable::tr("outbound")
+         : legs == campaign::Legs::Back ? RunTable::tr("inbound")
                                         : RunTable::tr("yes");
 }
 
@@ -154,7 +154,7 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
 QVariant RunTable::headerData(int section, Qt::Orientation orientation, int role) const {
   if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
   const QString names[] = {tr("run"),          tr("setup"),       tr("order"),    tr("flight"),
-                           tr("why it ended"), tr("reduced by"),  tr("farthest"), tr("dropouts"),
+                           tr("end reason"), tr("power reduction"),  tr("farthest"), tr("dropouts"),
                            tr("lost at"),      tr("regained at"), tr("gap"),      tr("counts"),
                            tr("notes")};
   return names[section];
@@ -182,7 +182,7 @@ bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role
       const int order = value.toString().isEmpty() ? 0 : value.toInt(&number);
       if (!value.toString().isEmpty() && (!number || order < 0)) {
         emit m_document.refused(
-            tr("The order must be a whole number from 1: the place of this run in the session."));
+            tr("The order is a whole number from 1: the place of this run in the session."));
         return false;
       }
       run.order = order;
@@ -198,7 +198,7 @@ bool RunTable::setData(const QModelIndex& index, const QVariant& value, int role
       const campaign::TypedReduction typed =
           campaign::parseReduced(value.toString().toStdString(), next.links);
       if (typed.problem) {
-        emit m_document.refused(tr("Reduced by: %1").arg(words::sentence(*typed.problem)));
+        emit m_document.refused(tr("Power reduction: %1").arg(words::sentence(*typed.problem)));
         return false;
       }
       run.reduced_db = typed.reduced_db;

@@ -40,7 +40,7 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
       m_find(new QLineEdit),
       m_table(new QTableView),
       m_strip(new RunStrip),
-      m_void(new QPushButton(tr("Void ..."))),
+      m_void(new QPushButton(tr("Exclude ..."))),
       m_remove(new QPushButton(tr("Remove"))) {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(16, 12, 16, 8);
@@ -61,9 +61,9 @@ RunsStage::RunsStage(Document& document, QWidget* parent)
 
 QPushButton* RunsStage::readingsMenu() {
   QPushButton* button =
-      menuButton(tr("Readings"), "readingsMenu", tr("What was called out or read off a recording: posts, distances or times, with signal, quality or events"));
+      menuButton(tr("Readings"), "readingsMenu", tr("Readings called out or read off a recording, by post, distance or time"));
   QMenu* menu = button->menu();
-  QAction* write = menu->addAction(tr("Write them row by row ..."));
+  QAction* write = menu->addAction(tr("Type row by row ..."));
   write->setObjectName("writeReadings");
   connect(write, &QAction::triggered, this, [this] {
     HandLogDialog dialog(this);
@@ -95,12 +95,12 @@ QHBoxLayout* RunsStage::headRow() {
   row->addWidget(hint, 1);
   m_find->setObjectName("findRuns");
   m_find->setPlaceholderText(tr("find runs"));
-  m_find->setAccessibleName(tr("Show only runs with this in a cell"));
+  m_find->setAccessibleName(tr("Show only runs with this text"));
   m_find->setClearButtonEnabled(true);
   m_find->setMaximumWidth(150);
   row->addWidget(m_find);
   m_void->setObjectName("voidRun");
-  m_void->setToolTip(tr("Keep the run but do not count it, with a reason; or count it again"));
+  m_void->setToolTip(tr("Keep the run but do not count it, with a reason; or include it again"));
   m_remove->setObjectName("removeRun");
   row->addWidget(flownMenu(this, document(), [this] { return selectedRuns(); }));
   row->addWidget(m_void);
@@ -186,7 +186,7 @@ void RunsStage::connectAll() {
 void RunsStage::paste() {
   const QString text = QGuiApplication::clipboard()->text();
   if (text.trimmed().isEmpty()) {
-    emit document().refused(tr("There is no text to paste: copy the rows of a table with its headings first."));
+    emit document().refused(tr("Nothing to paste. Copy the rows of a table with its headings first."));
     return;
   }
   bringInText(tr("pasted"), text);
@@ -240,7 +240,7 @@ void RunsStage::showSelected() {
     m_strip->show(std::nullopt);
     return;
   }
-  m_void->setText(run->void_reason.empty() ? tr("Void ...") : tr("Count it again"));
+  m_void->setText(run->void_reason.empty() ? tr("Exclude ...") : tr("Include again"));
   const int row = m_sorted->mapFromSource(m_model->index(int(run - document().campaign().runs.data()), 0)).row();
   if (row >= 0 && m_table->currentIndex().row() != row) m_table->selectRow(row);
   m_void->setEnabled(row >= 0);  // what nobody sees in the table is not removed
@@ -290,7 +290,7 @@ RunsStage::Looked RunsStage::look(const campaign::Run& run, const campaign::Camp
   out->turn = own.turn;
   out->unplaced = unplaced;
   for (const campaign::Mark& m : run.marks) out->marks.emplace_back(m.time_s, words::distance(m.along_m));
-  if (!run.marks_like.empty()) out->facts << tr("placed by its likeness with run %1").arg(QString::fromStdString(run.marks_like));
+  if (!run.marks_like.empty()) out->facts << tr("places from run %1").arg(QString::fromStdString(run.marks_like));
   out->facts << distancesText(log::farthestDistances(rows, own, c.station.antenna_height_m));
   out->from_s = run.from_s;
   out->to_s = run.to_s;

@@ -174,7 +174,7 @@ void RunStrip::paintMarks(QPainter& p) const {
   p.setFont(theme::bodyFont(12));
   p.setPen(t.muted);
   p.drawText(QRectF(a.left(), first.top, a.width(), first.height), Qt::AlignCenter | Qt::TextWordWrap,
-             tr("Nothing says where it was. Point at the time a post was passed and press M, or open Flown, Where it was."));
+             tr("No positions. Point at the time of a post and press M, or open Flown as, Mark posts."));
 }
 
 void RunStrip::paintAxes(QPainter& p) const {
@@ -201,7 +201,7 @@ void RunStrip::paintWarnings(QPainter& p, const Row& row) const {
   p.setFont(theme::bodyFont(11));
   p.setPen(t.muted);
   p.drawText(QRectF(b.left(), b.top() + 2, b.width(), 16), Qt::AlignLeft | Qt::AlignVCenter,
-             tr("over the path: out as a line, back dashed"));
+             tr("over the path: outbound solid, inbound dashed"));
   p.setFont(theme::bodyFont(11));
   double y = b.top() + 24;
   const auto tell = [&](const QString& text, const QColor* mark) {
@@ -221,11 +221,11 @@ namespace {
 
 QString laidText(const RunStrip::Further& log, double begin_s, bool moved) {
   const QString begins = words::quantity(begin_s, quantity::Unit::Second, 1);
-  if (moved || !std::isfinite(log.sd_s)) return RunStrip::tr("%1, begins %2 after it").arg(log.name, begins);
+  if (moved || !std::isfinite(log.sd_s)) return RunStrip::tr("%1, starts %2 later").arg(log.name, begins);
   const QString sure = words::quantity(log.sd_s, quantity::Unit::Second, 2);
   return std::isfinite(log.sd_m)
-             ? RunStrip::tr("%1, begins %2 after it, give or take %3, %4 of path").arg(log.name, begins, sure, words::quantity(log.sd_m, quantity::Unit::Metre, 1))
-             : RunStrip::tr("%1, begins %2 after it, give or take %3").arg(log.name, begins, sure);
+             ? RunStrip::tr("%1, starts %2 later (±%3, %4 of path)").arg(log.name, begins, sure, words::quantity(log.sd_m, quantity::Unit::Metre, 1))
+             : RunStrip::tr("%1, starts %2 later (±%3)").arg(log.name, begins, sure);
 }
 
 }  // namespace

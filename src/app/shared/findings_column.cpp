@@ -121,11 +121,11 @@ void FindingsColumn::addRemedy(QVBoxLayout* texts, const Finding& f) {
   };
   if (info->remedy == "void-run" && !f.run().empty()) {
     const QString run = QString::fromStdString(f.run());
-    offer(tr("Void run %1 ...").arg(run), "void_" + run, [this, run] { emit voidRequested(run); });
+    offer(tr("Exclude run %1 ...").arg(run), "void_" + run, [this, run] { emit voidRequested(run); });
   }
-  if (info->remedy == "use-exponent") offer(tr("Use it"), "useExponent", [this, f] { emit remedyRequested(f); });
+  if (info->remedy == "use-exponent") offer(tr("Apply"), "useExponent", [this, f] { emit remedyRequested(f); });
   if (info->remedy == "plan-pairs")
-    offer(tr("Plan so many"), "planSoMany", [this, f] { emit remedyRequested(f); });
+    offer(tr("Plan that many"), "planSoMany", [this, f] { emit remedyRequested(f); });
 }
 
 void FindingsColumn::addWhy(QVBoxLayout* texts, const words::Said& said, const QString& key) {

@@ -27,7 +27,7 @@ RangeRule::RangeRule(Document& document, QWidget* parent)
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   markDrawing(this);
-  setToolTip(tr("Click to pick a distance everywhere."));
+  setToolTip(tr("Click to pick this distance everywhere."));
   m_key->setObjectName("ruleKey");
   m_key->setProperty("quiet", true);
   m_key->setCheckable(true);

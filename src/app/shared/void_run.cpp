@@ -24,15 +24,15 @@ void voidOrCount(QWidget* parent, Document& document, const std::vector<std::str
   auto* ask = new QInputDialog(parent);
   ask->setObjectName("voidReason");
   ask->setAttribute(Qt::WA_DeleteOnClose);
-  ask->setWindowTitle(ids.size() == 1 ? QObject::tr("Void run %1").arg(QString::fromStdString(ids.front()))
-                                      : QObject::tr("Void %1 runs").arg(ids.size()));
-  ask->setLabelText(QObject::tr("Why does it not count? The run is kept and can be counted again."));
+  ask->setWindowTitle(ids.size() == 1 ? QObject::tr("Exclude run %1").arg(QString::fromStdString(ids.front()))
+                                      : QObject::tr("Exclude %1 runs").arg(ids.size()));
+  ask->setLabelText(QObject::tr("Why does it not count? The run is kept and can be included again."));
   QObject::connect(ask, &QInputDialog::textValueSelected, ask,
                    [document = QPointer(&document), ids](const QString& text) {
                      if (!document) return;
                      if (const QString reason = text.trimmed(); reason.isEmpty())
                        emit document->refused(
-                           QObject::tr("A run is voided only with a reason, so that nobody wonders later."));
+                           QObject::tr("Enter a reason."));
                      else
                        keep(*document, ids, "void-run-step", "void-runs-step", reason.toStdString());
                    });

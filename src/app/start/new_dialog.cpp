@@ -65,7 +65,7 @@ NewDialog::NewDialog(const QString& file, const std::function<QString()>& change
 void NewDialog::tellFile() {
   QString shown = QDir::toNativeSeparators(m_file);
   if (const QString home = QDir::homePath(); shown.startsWith(home + "/")) shown = "~" + shown.mid(home.size());
-  m_where->setText(tr("Kept in %1").arg(shown));
+  m_where->setText(tr("Saved in %1").arg(shown));
   m_where->setToolTip(plainTip(m_file));
 }
 

@@ -47,13 +47,11 @@ QVBoxLayout* StartView::choices() {
   auto* mark = plainLabel();
   mark->setPixmap(theme::icon("distanz", theme::tokens().ink).pixmap(64, 64));
   left->addWidget(mark);
-  auto* title = plainLabel(tr("How far does it carry?"));
+  auto* title = plainLabel(tr("How far does it reach?"));
   title->setFont(theme::bodyFont(28, true));
   left->addWidget(title);
   left->addWidget(
-      paragraph(tr("Fly each setup over the same measured path, bring the logs in, and Distanz tells how far "
-                   "each one carries, which is "
-                   "better, and how sure that is.")));
+      paragraph(tr("Fly each setup over the same measured path and import the logs. Distanz shows how far each reaches, which is better, and how sure that is.")));
   left->addSpacing(12);
   auto* make = choice(tr("New campaign ..."), "startNew", true);
   auto* open = choice(tr("Open ..."), "startOpen", false);
@@ -61,7 +59,7 @@ QVBoxLayout* StartView::choices() {
   for (QPushButton* button : {make, open, demo}) left->addWidget(button, 0, Qt::AlignLeft);
   left->addSpacing(4);
   left->addWidget(paragraph(
-      tr("The demo's flights are simulated with a fixed seed; people, places and gear are made up."), true));
+      tr("The demo flights are simulated with a fixed seed. People, places and gear are made up."), true));
   left->addStretch();
   connect(make, &QPushButton::clicked, this, &StartView::newRequested);
   connect(open, &QPushButton::clicked, this, &StartView::openRequested);
@@ -76,7 +74,7 @@ QVBoxLayout* StartView::recentOnes(const QStringList& recent) {
   heading->setProperty("section", true);
   right->addWidget(heading);
   if (recent.isEmpty())
-    right->addWidget(paragraph(tr("None yet. A campaign is one file; it is saved as you work."), true));
+    right->addWidget(paragraph(tr("None yet. A campaign is one file, saved as you work."), true));
   for (const QString& file : recent) {
     auto* button = new QPushButton(withoutKeys(QFileInfo(file).completeBaseName()));
     button->setProperty("flat", true);

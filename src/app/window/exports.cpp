@@ -118,7 +118,7 @@ void MainWindow::printView() {
   if (!stage || !m_prompts.printer(this, printer)) return;
   const Picture picture = pictureOf(*stage, titleOf(stageTable()[size_t(m_workspace->currentStage())]));
   QPainter painter;
-  if (!painter.begin(&printer)) return say(tr("The printer cannot be used; choose another one"));
+  if (!painter.begin(&printer)) return say(tr("The printer cannot be used. Choose another one."));
   const QSizeF page = printer.pageRect(QPrinter::DevicePixel).size(), paper = picture.size;
   const double scale = std::min(page.width() / paper.width(), page.height() / paper.height());
   painter.scale(scale, scale);

@@ -131,9 +131,7 @@ void MainWindow::open(const QString& file) {
   if (!formats::isInterchange(path)) return openLater(file);
   const QString target = file + ".distanz";
   if (QFileInfo::exists(target))
-    return say(tr("%1 is there already, from an earlier time that this folder was opened; the folder may "
-                  "have changed since. Open that file, "
-                  "or move it away and open the folder again.")
+    return say(tr("%1 exists already, from an earlier import of this folder. Open that file. If the folder has changed, move the file away and open the folder again.")
                    .arg(target),
                Tone::Caution, tr("Open the file"), "open:" + target);
   openLater(target, [path, target] { store::fromInterchange(path, pathOf(target)); });
@@ -146,7 +144,7 @@ void MainWindow::openDemo() {
 }
 
 void MainWindow::openLater(const QString& file, const std::function<void()>& make, int first_stage) {
-  if (opening()) return say(tr("Another campaign is being opened; try again when that is done."));
+  if (opening()) return say(tr("Another campaign is opening. Try again in a moment."));
   m_opening_running = true;
   m_first_stage = first_stage;
   setCursor(Qt::BusyCursor);
@@ -191,7 +189,7 @@ void MainWindow::showCampaign(std::shared_ptr<OpenedCampaign> opened) {
           [this](const QString& why) { say(why, Tone::Stop, tr("Save a copy as ..."), "copy"); });
   connect(&d, &Document::waitingChanged, this, [this] {
     if (m_document->waiting())
-      say(tr("Not on disk yet: the campaign file is busy. It is kept as soon as the file is free."),
+      say(tr("Not saved yet: the campaign file is busy. It is saved as soon as the file is free."),
           Tone::Caution);
     else
       m_banner->hide();
@@ -223,7 +221,7 @@ void MainWindow::showWorkspace(int stage) {
 bool MainWindow::refuseOpenFile(const QString& file) {
   std::error_code ignored;
   if (!m_document || !fs::equivalent(pathOf(file), m_document->path(), ignored)) return false;
-  say(tr("%1 is the campaign that is open; choose another name.").arg(file));
+  say(tr("%1 is open now. Choose another name.").arg(file));
   return true;
 }
 
@@ -358,7 +356,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
     if (!file.isEmpty()) logs << file;
   }
   if (!logs.isEmpty() && !m_workspace)
-    return say(tr("Open or make a campaign first; then drop the logs on it."));
+    return say(tr("Open or make a campaign first. Then drop the logs on it."));
   Stage* stage = m_workspace ? m_workspace->current() : nullptr;
   if (stage && stage->takesFiles()) return stage->takeFiles(logs);
   importLogs(logs);

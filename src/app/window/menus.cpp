@@ -102,7 +102,7 @@ void MainWindow::addViewActions() {
     m_needs_campaign << a;
   }
   view->addSeparator();
-  action(view, "dark", tr("Light or dark"), Qt::CTRL | Qt::Key_D, &MainWindow::toggleDark);
+  action(view, "dark", tr("Light or dark theme"), Qt::CTRL | Qt::Key_D, &MainWindow::toggleDark);
   addSpeechActions(view);
   QMenu* help = menuBar()->addMenu(tr("&Help"));
   action(help, "howItDecides", tr("&How Distanz decides"), QKeySequence::HelpContents,
@@ -174,7 +174,7 @@ void MainWindow::howItDecides() {
 void MainWindow::about() {
   auto* box = new QMessageBox(
       QMessageBox::NoIcon, tr("About Distanz"),
-      tr("<b>Distanz %1</b><p>How far each radio setup carries, which is better, and how sure that is.</p>"
+      tr("<b>Distanz %1</b><p>How far each radio setup reaches, which is better, and how sure that is.</p>"
          "<p>Free software under the GNU General Public License, version 3 or later.</p>")
           .arg(QApplication::applicationVersion()),
       QMessageBox::Ok, this);

@@ -22,7 +22,7 @@ class StageRail::Button : public QAbstractButton {
   void setLacks(const QString& lacks) {
     m_lacks = lacks;
     m_known = true;
-    setToolTip(lacks.isEmpty() ? text() : QObject::tr("%1: still lacks %2").arg(text(), lacks));
+    setToolTip(lacks.isEmpty() ? text() : QObject::tr("%1: %2 missing").arg(text(), lacks));
     setAccessibleDescription(lacks);
     update();
   }

@@ -107,7 +107,7 @@ QStringList figuresOf(const analysis::SegmentOnLink& on) {
   QStringList out;
   out << (on.signal_dbm ? withInterval(on.signal_dbm->estimate, on.signal_dbm->low, on.signal_dbm->high, Unit::Dbm, 1) : Said::tr("no signal logged"));
   out << (on.usable_pct ? Said::tr("usable %1 of the time").arg(withInterval(on.usable_pct->estimate, on.usable_pct->low, on.usable_pct->high, Unit::Percent, 0))
-                        : Said::tr("nothing tells the rule"));
+                        : Said::tr("usable limit not known"));
   const QString worst = on.worst_dbm ? Said::tr("worst second %1").arg(words::quantity(*on.worst_dbm, Unit::Dbm, 0)) : QString();
   const QString lost = on.dropouts ? Said::tr("dropouts per pass: %1").arg(words::shortNumber(*on.dropouts, 1)) : QString();
   QStringList both{worst, lost};

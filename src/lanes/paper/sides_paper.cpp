@@ -148,7 +148,7 @@ void paint(QPainter& p, double width, const SidesSheet& s, const Look& look) {
     drawMiddle(p, centre, polars[i].bearings, look);
     drawNames(p, centre, radius, polars[i].bearings, look);
     line(p, QRectF(box.left(), box.bottom() - kPolarNote_px, box.width(), 16),
-         polars[i].bearings ? Said::tr("where the station had the aircraft") : Said::tr("side that faced the station, from above"), look.ink, look.font(12, false), Qt::AlignHCenter);
+         polars[i].bearings ? Said::tr("where the station saw the aircraft") : Said::tr("side facing the station, from above"), look.ink, look.font(12, false), Qt::AlignHCenter);
     line(p, QRectF(box.left(), box.bottom() - kPolarNote_px + 16, box.width(), 14), noteOf(polars[i]), look.muted, look.font(11, false), Qt::AlignHCenter);
   }
 }

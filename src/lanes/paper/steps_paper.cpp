@@ -110,11 +110,11 @@ void drawFreezes(QPainter& p, const QRectF& row, const analysis::FreezesOnLink& 
     line(p, QRectF(row.left() + 24, row.top() + 17, kStepLeft_px - 32, 15),
          none ? Said::tr("none in %1").arg(words::distance(f.flown_m)) : Said::tr("every %1").arg(words::distance(f.every_m().estimate)), look.ink, look.font(12, true));
     line(p, QRectF(row.left() + 24, row.top() + 32, kStepLeft_px - 32, 15),
-         none ? Said::tr("surely under one in %1").arg(words::distance(f.every_m().low))
+         none ? Said::tr("at most one per %1 (95 %)").arg(words::distance(f.every_m().low))
               : Said::tr("95 %: %1").arg(words::span(f.every_m().low, f.every_m().high)),
          look.ink, look.font(11, false));
     if (f.lost_m && f.regained_m)
-      line(p, QRectF(row.left() + 24, row.top() + 46, kStepLeft_px - 32, 15), Said::tr("lost %1, back %2").arg(words::distance(*f.lost_m), words::distance(*f.regained_m)), look.muted, look.font(11, false));
+      line(p, QRectF(row.left() + 24, row.top() + 46, kStepLeft_px - 32, 15), Said::tr("lost %1, regained %2").arg(words::distance(*f.lost_m), words::distance(*f.regained_m)), look.muted, look.font(11, false));
   }
   const double bottom = row.bottom() - 8, room = row.height() - 14;
   p.setPen(QPen(look.muted, 1));
@@ -145,7 +145,7 @@ QStringList chargeRow(const StepsSheet& s, std::size_t run) {
 }
 
 void drawCharge(QPainter& p, double top, double width, const StepsSheet& s, const Look& look) {
-  const QStringList heads{Said::tr("run"), Said::tr("out, mAh/km"), Said::tr("back, mAh/km"), Said::tr("both, mAh/km"), Said::tr("in all, mAh"), Said::tr("wind against out"), Said::tr("battery, begin to lowest")};
+  const QStringList heads{Said::tr("run"), Said::tr("outbound, mAh/km"), Said::tr("inbound, mAh/km"), Said::tr("both, mAh/km"), Said::tr("total, mAh"), Said::tr("headwind outbound"), Said::tr("battery, first to lowest")};
   const double each = (width - 60) / double(heads.size() - 1);
   const auto cell = [&](int column, double y) { return QRectF(column == 0 ? 0 : 60 + (column - 1) * each, y, column == 0 ? 56 : each - 8, kStepTableRow_px); };
   for (int k = 0; k < heads.size(); ++k) line(p, cell(k, top), heads[k], look.muted, look.font(11, false), k == 0 ? Qt::AlignLeft : Qt::AlignRight);
@@ -175,7 +175,7 @@ void paint(QPainter& p, double width, const StepsSheet& s, const Look& look) {
   const StepAxis axis{kStepLeft_px, width - kStepLeft_px - 8, s.end_m};
   double y = 0;
   if (const auto steps = stepsOf(s); !steps.empty()) {
-    sectionHead(p, y, width, Said::tr("Where it first changed on the way out"), Said::tr("ring: usual; bar: 95 %; arrow: not changed that far"), look);
+    sectionHead(p, y, width, Said::tr("First change, outbound"), Said::tr("ring: usual   bar: 95 %   arrow: no change that far"), look);
     y += kStepHead_px;
     drawStepAxis(p, axis, y, y + double(steps.size()) * kStepRow_px, look);
     for (const auto* step : steps) {
@@ -186,7 +186,7 @@ void paint(QPainter& p, double width, const StepsSheet& s, const Look& look) {
   }
   if (const auto freezes = freezesOf(s); !freezes.empty()) {
     const double most = mostFreezes(freezes);
-    sectionHead(p, y, width, Said::tr("Pictures that stood still"), Said::tr("bars: freezes per 100 m flown there; the highest is %1").arg(words::number(most, 1)), look);
+    sectionHead(p, y, width, Said::tr("Video freezes"), Said::tr("bars: freezes per 100 m flown there (highest %1)").arg(words::number(most, 1)), look);
     y += kStepHead_px;
     drawStepAxis(p, axis, y, y + double(freezes.size()) * kStepFreezeRow_px, look);
     for (const auto* f : freezes) {
@@ -196,7 +196,7 @@ void paint(QPainter& p, double width, const StepsSheet& s, const Look& look) {
     y += kStepAxis_px + kStepGap_px;
   }
   if (!chargedRuns(s).empty()) {
-    sectionHead(p, y, width, Said::tr("Charge"), Said::tr("wind along the path, as the speeds out and back tell it"), look);
+    sectionHead(p, y, width, Said::tr("Battery"), Said::tr("wind along the path, from the speeds outbound and inbound"), look);
     drawCharge(p, y + kStepHead_px, width, s, look);
   }
 }
