@@ -34,7 +34,7 @@ void addAnalyse(CLI::App& app, Io io, Action& action) {
   c->add_flag("--json", options->json, said(QT_TRANSLATE_NOOP("cli", "one JSON object on standard output")));
   c->add_flag("--details", options->details,
               said(QT_TRANSLATE_NOOP(
-                  "cli", "with --json: also what limits each setup, legs, reduced power, paired flights")));
+                  "cli", "with --json: also limits, legs, reduced power and paired flights")));
   c->add_option("--threads", options->threads,
                 said(QT_TRANSLATE_NOOP("cli", "number of threads; the answer is the same")));
   c->callback([&action, options, io] { action = [options, io] { analyseCommand(*options, io); }; });
@@ -55,7 +55,7 @@ void addImport(CLI::App& app, Io io, Action& action) {
   c->add_option("--map", options->maps,
                 said(QT_TRANSLATE_NOOP("cli", "CHANNEL=COLUMN, matches a column by hand")));
   c->add_option("--with", options->with,
-                said(QT_TRANSLATE_NOOP("cli", "LOG or LOG@SECONDS, another log of the same flight: its clock is matched, or starts SECONDS after the first")));
+                said(QT_TRANSLATE_NOOP("cli", "LOG or LOG@SECONDS, another log of the flight: matched by its clock, or SECONDS after the first")));
   c->add_option("--antenna", options->antenna,
                 said(QT_TRANSLATE_NOOP("cli", "number of one antenna or receiver to count alone; with --flight its runs are compared within the flight")));
   c->add_flag("--split", options->split, said(QT_TRANSLATE_NOOP("cli", "each flight that a log holds becomes a run of its own")));
@@ -203,8 +203,7 @@ void addBench(CLI::App& app, Io io, Action& action) {
       ->required();
   c->add_option("FILE", options->files,
                 said(QT_TRANSLATE_NOOP("cli",
-                                       "Touchstone or CSV; sweeps and spectra as ROLE=FILE, where there "
-                                       "are several: bare, covered, before, after, free, held")));
+                                       "Touchstone or CSV; several sweeps or spectra as ROLE=FILE (bare, covered, before, after, free, held)")));
   c->add_option("--set", options->set,
                 said(QT_TRANSLATE_NOOP("cli", "KEY=VALUE, a setting of the measurement, e.g. attenuation=20dB")))
       ->allow_extra_args(false);

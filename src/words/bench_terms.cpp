@@ -67,7 +67,7 @@ constexpr TermText kBenchTerms[] = {
     {"figure-claim-width", QT_TRANSLATE_NOOP("term", "beam width against the measurement")},
     {"figure-claim-vswr", QT_TRANSLATE_NOOP("term", "VSWR against the measurement")},
     {"figure-claim-axial-ratio", QT_TRANSLATE_NOOP("term", "axial ratio against the measurement")},
-    {"figure-claim-front-to-back", QT_TRANSLATE_NOOP("term", "front to back against the measurement")},
+    {"figure-claim-front-to-back", QT_TRANSLATE_NOOP("term", "front-to-back ratio against the measurement")},
     {"look-lobes_alike", QT_TRANSLATE_NOOP("term", "all lobes the same")},
     {"look-elements_joined", QT_TRANSLATE_NOOP("term", "every element joined")},
     {"look-gaps_equal", QT_TRANSLATE_NOOP("term", "gaps equal")},

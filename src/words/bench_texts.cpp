@@ -15,9 +15,9 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "\"{text}\" is not a reference impedance; give ohms above 0, one for each port")},
     {"touchstone-option", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "\"{text}\" is not allowed in the line with #; use unit, S, RI, MA or DB, and R with the ohms")},
+     QT_TRANSLATE_NOOP("finding",
+                       "\"{text}\" does not belong in the line with # (unit, S, RI, MA or DB, R with the "
+                       "ohms); correct it")},
     {"touchstone-keyword", "",
      QT_TRANSLATE_NOOP("finding", "\"{text}\" is not understood there; export the sweep again")},
     {"touchstone-out-of-order", "",
@@ -370,14 +370,14 @@ constexpr Text kBenchTexts[] = {
     {"channel-hit", "", QT_TRANSLATE_NOOP("finding", "A product hits channel {channel}.")},
     {"channel-free", "", QT_TRANSLATE_NOOP("finding", "No product hits channel {channel}.")},
     {"interference-assumes", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "Assumed: harmonics and products 40 to 50 dB below the carrier, antennas {apart:.2} apart that do "
-         "not face each other. To be sure, switch the transmitters on in turn and log the noise floor.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Assumed: harmonics and products 40 to 50 dB below the carrier. Assumed: antennas "
+                       "{apart:.2} apart that do not face each other. To be sure, switch the transmitters on "
+                       "in turn and log the noise floor.")},
     {"interference-assumes-apart", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Assumed, as not set: harmonics and products 40 to 50 dB below the carrier, antennas "
-                       "{apart:.2} apart.")},
+                       "Not set, so assumed: harmonics and products 40 to 50 dB below the carrier. Antennas "
+                       "are taken {apart:.2} apart.")},
     {"live-address", "",
      QT_TRANSLATE_NOOP(
          "finding",

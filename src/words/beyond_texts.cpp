@@ -33,9 +33,9 @@ constexpr Text kBeyondTexts[] = {
     {"is-a-course", "",
      QT_TRANSLATE_NOOP("finding", "a course: it counts in its named sections only, never in the open range")},
     {"only-travelled", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "the log has the distance travelled, not the distance from the station; add "
-                       "positions, or mark each post on its strip")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "the log has the distance travelled, not that from the station; mark each post on its strip")},
     {"segment-better", QT_TRANSLATE_NOOP("finding", "{segment}: {winner} beats {loser} by {delta:.1}"),
      QT_TRANSLATE_NOOP("finding",
                        "{link} link, {flights:flights} (95 %: {delta.low:.1} to {delta.high:.1}).")},
@@ -80,8 +80,8 @@ constexpr Text kBeyondTexts[] = {
      QT_TRANSLATE_NOOP("finding", "The sides it shows there explain {explained:+.1} of it.")},
     {"sides-few", QT_TRANSLATE_NOOP("finding", "{setup}: few sides seen"),
      QT_TRANSLATE_NOOP("finding",
-                       "{sides} of 24 directions faced the station. Turn the aircraft once around at one "
-                       "place, or fly a circle, to see the rest.")},
+                       "{sides} of 24 directions faced the station. To see the rest, fly a circle, or turn "
+                       "the aircraft around at one place.")},
     {"side-by-way", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -138,9 +138,8 @@ constexpr Text kBeyondTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "\"{text}\" is not a time; type seconds, or minutes and seconds: 207, 3:27")},
     {"no-mark-place", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "\"{text}\" is not a place on the path; type a post, or a distance with its unit: 4, gate, 450 m")},
+     QT_TRANSLATE_NOOP("finding",
+                       "\"{text}\" is not on the path; type a post or a distance: 4, gate, 450 m")},
     {"mark-run", "", QT_TRANSLATE_NOOP("finding", "Mark places of run {run}")},
     {"method-run", "", QT_TRANSLATE_NOOP("finding", "Set how run {run} was flown")},
     {"likeness-found", QT_TRANSLATE_NOOP("finding", "Follows run {other}"),
@@ -157,8 +156,7 @@ constexpr Text kBeyondTexts[] = {
          "Both need the same link's signal for half a minute to two hours. The other run needs its places.")},
     {"place-later", "",
      QT_TRANSLATE_NOOP(
-         "finding",
-         "the log has no position; mark each post on its strip in Runs, or match it to another run")},
+         "finding", "the log has no position; mark posts on its strip in Runs, or match it to another run")},
     {"no-such-method", "",
      QT_TRANSLATE_NOOP("finding", "{option} is not a way of flying; use one of {words}")},
     {"no-such-run", "", QT_TRANSLATE_NOOP("finding", "run {option} does not exist; the runs are {runs}")},

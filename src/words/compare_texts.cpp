@@ -129,10 +129,10 @@ constexpr Text kCompareTexts[] = {
                        "The signal falls by {slope:.0} per factor 10 of distance (exponent {exponent:.2}, 95 "
                        "%: {exponent.low:.2}–{exponent.high:.2}).")},
     {"why-scatter", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "A new flight over another {stretch} section differs by {sd:.1} (1σ), {flight_sd:.1} "
-                       "of it from flight to flight. At the reliable range {share:.0} of flights still hold, "
-                       "at the median range half.")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Over another {stretch} section, a new flight differs by {sd:.1} (1σ, {flight_sd:.1} from flight to "
+         "flight). At the reliable range {share:.0} of flights still hold, at the median range half.")},
     {"why-flight", "", QT_TRANSLATE_NOOP("finding", "{run}: {off:+.1} against the mean.")},
     {"back-weaker", QT_TRANSLATE_NOOP("finding", "{setup}: {difference:.1} weaker inbound"),
      QT_TRANSLATE_NOOP("finding",
@@ -350,9 +350,9 @@ constexpr Text kCompareTexts[] = {
     {"other-band", "",
      QT_TRANSLATE_NOOP("finding", "{link} was on {flown:.0}; the campaign says {campaign:.0}, another band")},
     {"other-path", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "{share:.0} of it lies more than {aside} beside this path; put flights over another "
-                       "path in their own campaign")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "{share:.0} of it lies more than {aside} beside this path; put such flights in another campaign")},
     {"no-link-channels", "",
      QT_TRANSLATE_NOOP("finding",
                        "the log has no signal, link quality or bitrate for any link of this campaign")},

@@ -28,7 +28,7 @@ constexpr Text kFileTexts[] = {
     {"sha256-failed", "", QT_TRANSLATE_NOOP("finding", "SHA-256 could not be computed")},
     {"disk-does-not-confirm", "",
      QT_TRANSLATE_NOOP("finding",
-                       "was written, but the disk does not confirm it and a power cut may lose it; check the "
+                       "was written, but the disk does not confirm it. A power cut may lose it; check the "
                        "disk and save a copy")},
     {"log-outside-folder", "",
      QT_TRANSLATE_NOOP("finding", "the log \"{log}\" is not inside the folder; put it beside campaign.json")},
@@ -71,8 +71,8 @@ constexpr Text kFileTexts[] = {
      QT_TRANSLATE_NOOP("finding", "was moved or deleted while it was open; save a copy of the campaign")},
     {"file-half-written", "",
      QT_TRANSLATE_NOOP("finding",
-                       "was left half written by a program that was stopped; copy it, with its -journal or "
-                       "-wal file, to your own folder and open it there")},
+                       "is half written, because a program was stopped. Copy it and its -journal or -wal "
+                       "file to your own folder, and open it there")},
     {"disk-full", "",
      QT_TRANSLATE_NOOP("finding", "the disk is full; free some space and try again (nothing was changed)")},
     {"file-read-only", "",
@@ -181,10 +181,9 @@ constexpr Text kFileTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "an interchange folder becomes a campaign file; give it a name ending in .distanz")},
     {"nothing-to-advise", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "this gives no advice yet: it needs a signal beyond 80 m on a link with a known sensitivity. Enter "
-         "the receiver's sensitivity, or first fly a setup until its quality fails")},
+     QT_TRANSLATE_NOOP("finding",
+                       "no advice yet: a signal beyond 80 m on a link with known sensitivity is needed. "
+                       "Enter the receiver's sensitivity, or first fly a setup until its quality fails")},
 };
 
 }  // namespace

@@ -74,8 +74,8 @@ constexpr Text kFlightTexts[] = {
     {"stops-first", "", QT_TRANSLATE_NOOP("finding", "{name}: turn at {at} at the latest ({what}).")},
     {"limit-distance", "",
      QT_TRANSLATE_NOOP("finding",
-                       "The path runs to {far}; {limit} is allowed. Instead: walk at reduced power, use an "
-                       "attenuator, fly a shorter path at less power, or use the simulator.")},
+                       "The path runs to {far}; {limit} is allowed. Instead, walk at reduced power, use an "
+                       "attenuator, or fly a shorter path at less power. The simulator works too.")},
     {"why-attenuator", "",
      QT_TRANSLATE_NOOP("finding", "An attenuator of {attenuator:.0} cuts a range of {range} to {limit}.")},
     {"limit-height", "",

@@ -69,9 +69,9 @@ constexpr Text kGroundTexts[] = {
          "finding",
          "Terrain, maps and photos cannot be read safely: this kernel lacks seccomp. Logs and tables work")},
     {"reader-too-slow", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "{file} takes longer than {seconds} s to read; export it again, or cut it to the area "
-                       "around the path")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "{file} takes over {seconds} s to read; export it again, or cut it to the path's surroundings")},
     {"reader-too-large", "",
      QT_TRANSLATE_NOOP("finding",
                        "{file} takes more than {megabytes} MB of memory to read; export it smaller")},
@@ -84,15 +84,14 @@ constexpr Text kGroundTexts[] = {
                        "{file} is not a readable terrain raster, or cut short ({reason}); use a GeoTIFF, "
                        "HGT, DTED or ASCII grid")},
     {"raster-no-reference", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "{file} does not say where on earth it lies; export it with its reference system, or "
-                       "put its .prj file beside it")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "{file} names no place on earth; export it with its reference system, or add its .prj file")},
     {"raster-no-heights", "",
      QT_TRANSLATE_NOOP("finding", "{file} has no heights: it is a picture, or empty")},
     {"raster-elsewhere", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "{file} is too large to read whole, and the station is not in it; set the station "
-                       "first, or use the tile around it")},
+     QT_TRANSLATE_NOOP(
+         "finding", "{file} is too large to read whole. Set the station first, or use the tile around it")},
     {"raster-degrees-assumed", "",
      QT_TRANSLATE_NOOP("finding", "{file} names no reference system; WGS 84 degrees are assumed.")},
     {"raster-was-feet", "", QT_TRANSLATE_NOOP("finding", "{file} was in feet and is stored in metres.")},
@@ -121,9 +120,9 @@ constexpr Text kGroundTexts[] = {
     {"lay-path", "", QT_TRANSLATE_NOOP("finding", "Change the path")},
     {"choose-path", "", QT_TRANSLATE_NOOP("finding", "Plan {path}")},
     {"coordinates-unreadable", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "\"{text}\" is not a position; type latitude and longitude, such as 46.91, 20.96 or "
-                       "46°54.6'N 20°57.6'E, or UTM, such as 34T 497000 5195000")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "\"{text}\" is not a position; type for example 46.91, 20.96 or 46°54.6'N 20°57.6'E or UTM")},
     {"plan-nothing-to-write", "",
      QT_TRANSLATE_NOOP("finding", "There is no path to save yet: set the station and the path first")},
     {"plan-number", "",
@@ -170,13 +169,13 @@ constexpr Text kGroundTexts[] = {
          "Setups are off by different amounts. Check what differs: claimed antenna gain, mounting, power.")},
     {"legs-differ", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{setup}, {link} link at the far post: antenna patterns cost {out:.1} outbound, "
-                       "{back:.1} inbound, up to {turn:.1} in the turn.")},
+                       "{setup}, {link} link, far post: antenna patterns cost {out:.1} outbound, {back:.1} "
+                       "inbound. In the turn they cost up to {turn:.1}.")},
     {"legs-deep", QT_TRANSLATE_NOOP("finding", "{setup} may lose its link in the turn"),
      QT_TRANSLATE_NOOP(
          "finding",
-         "At the far post the antenna patterns cost {out:.1} outbound, {back:.1} inbound, up to {turn:.1} in "
-         "the turn ({link} link). Turn nearer, turn flatter, or mount the antenna another way.")},
+         "At the far post the antenna patterns cost {out:.1} outbound, {back:.1} inbound ({link} link). In "
+         "the turn they cost up to {turn:.1}. Turn nearer, turn flatter, or mount the antenna another way.")},
     {"legs-unknown", "",
      QT_TRANSLATE_NOOP("finding",
                        "Enter in Kit what the antennas are and how the aircraft's is mounted. Then outbound, "

@@ -13,12 +13,12 @@ constexpr Text kKitTexts[] = {
                        "difference. Fix the power, or log it.")},
     {"left-free-band", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Setups {setups}, {link} link: band or channel may change by itself. Flights may then "
-                       "differ by channel alone. Fix it.")},
+                       "Setups {setups}, {link} link: automatic band or channel. Flights may then differ by "
+                       "channel alone. Fix it.")},
     {"left-free-rate", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Setups {setups}, {link} link: the packet rate may change by itself. A slower rate "
-                       "reaches farther than any antenna. Fix it, or enter the sensitivity of each rate.")},
+                       "Setups {setups}, {link} link: automatic packet rate. A slower rate reaches farther "
+                       "without a better antenna. Fix it, or enter the sensitivity of each rate.")},
     {"left-free-pointing", "",
      QT_TRANSLATE_NOOP("finding",
                        "Setups {setups}, {link} link: the ground antenna is pointed by hand. Errors cost a "

@@ -6,13 +6,13 @@ namespace {
 constexpr Text kLogTexts[] = {
     {"positions-jump-about", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{what} jumps: {wrong} of {known} positions cannot be reached at {speed:.0}; leave "
+                       "{what} jumps: {wrong} of {known} positions cannot be reached at {speed:.0}. Leave "
                        "the position columns out, or add a distance column")},
     {"position-jumps", "",
      QT_TRANSLATE_NOOP("finding", "{wrong} of {known} positions jump out of reach and are left out")},
     {"gnss-never-fixed", "",
      QT_TRANSLATE_NOOP("finding",
-                       "GNSS never had a fix: all {rows} positions are 0/0 or impossible; wait for a fix "
+                       "GNSS never had a fix: all {rows} positions are 0/0 or impossible. Wait for a fix "
                        "before flying, or add a distance column")},
     {"gnss-no-fix", "", QT_TRANSLATE_NOOP("finding", "{rows} rows have no GNSS fix (0/0) and are left out")},
     {"flown-too-fast", "",
@@ -59,8 +59,8 @@ constexpr Text kLogTexts[] = {
                        "no row names the columns; add a first line such as time_s,distance_m,rssi_dbm")},
     {"numbers-before-header", "",
      QT_TRANSLATE_NOOP("finding",
-                       "line {line} holds numbers, but no row above names the columns; add a first line such "
-                       "as time_s,distance_m,rssi_dbm")},
+                       "line {line} holds numbers, but nothing above names the columns. Add a first line "
+                       "such as time_s,distance_m,rssi_dbm")},
     {"line-too-long", "",
      QT_TRANSLATE_NOOP("finding",
                        "line {line} is {megabytes} MB long, so this is no log; choose another file")},
@@ -214,7 +214,7 @@ constexpr Text kLogTexts[] = {
     {"stuck-column", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "{channel} is {value} in every row, so it was not measured; match another column, or leave it out")},
+         "{channel} is {value} in every row, so it was not measured. Match another column, or leave it out")},
     {"no-measurement", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -231,7 +231,7 @@ constexpr Text kLogTexts[] = {
     {"time-span-impossible", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "its times span {span}, too long for a log; correct the unit of its time, or match another column")},
+         "its times span {span}, too long for a log. Correct the unit of its time, or match another column")},
     {"time-stands-still", "",
      QT_TRANSLATE_NOOP("finding", "every row has the same time; match another column to time_s by hand")},
     {"no-track-to-write", "",
@@ -273,12 +273,12 @@ constexpr Text kLogTexts[] = {
                        "Calibrate it on the Bench, or match a column in dBm")},
     {"signal-stuck", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{channel} is {value} in every row, so it was not measured and is left out; match "
+                       "{channel} is {value} in every row, so it was not measured and is left out. Match "
                        "another column if there is one")},
     {"power-unit-unknown", "",
      QT_TRANSLATE_NOOP("finding",
-                       "column {column} may be in mW or dBm and is left out; match it to {channel} with its "
-                       "unit, as \"{column} [dBm]\" or \"{column} [mW]\"")},
+                       "column {column} may be in mW or dBm and is left out. Match it to {channel} with its "
+                       "unit: [dBm] or [mW]")},
     {"empty-column", "",
      QT_TRANSLATE_NOOP("finding", "the column for {channel} holds no number and is left out")},
     {"not-a-number", "",

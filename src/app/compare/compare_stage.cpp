@@ -138,7 +138,7 @@ QPushButton* CompareStage::lanesButton() {
 QPushButton* CompareStage::pairsButton() {
   m_pairs =
       menuButton({}, "pairsMenu",
-                 tr("Number of flights of each setup before you judge. Fix it before you fly: if you stop when it looks good, you find differences that are not there."));
+                 tr("Number of flights of each setup before you judge. Fix it before you fly. If you stop when it looks good, you find differences that are not there."));
   QMenu* menu = m_pairs->menu();
   for (int pairs = 2; pairs <= kMostPlanned; ++pairs) {
     QAction* a = menu->addAction(tr("Judge after %1 pairs").arg(pairs));

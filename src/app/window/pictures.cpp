@@ -109,9 +109,9 @@ void awaitCampaign(MainWindow& window) {
 /// The other pages of Compare.
 void savePages(MainWindow& window, const std::function<void(const QString&)>& save) {
   press(window, "page_stretches");
-  save("compare-stretches");
+  save("compare-sections");
   press(window, "page_sides");
-  save("compare-sides");
+  save("compare-direction");
   press(window, "page_steps");
   save("compare-steps");
   press(window, "page_along");

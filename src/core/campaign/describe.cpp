@@ -117,7 +117,7 @@ void describe(Visitor& v, Path& p) {
            p.post_spacing_m);
   v.list({.key = "posts", .what = "others that can be seen from the air", .affects = Affects::Words},
          p.posts);
-  v.list({.key = "segments", .what = "stretches with a name", .affects = Affects::Words}, p.segments);
+  v.list({.key = "segments", .what = "sections with a name", .affects = Affects::Words}, p.segments);
   v.unknown(p.unknown);
 }
 

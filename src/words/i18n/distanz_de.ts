@@ -446,10 +446,6 @@
         <translation>ein JSON-Objekt auf der Standardausgabe</translation>
     </message>
     <message>
-        <source>with --json: also what limits each setup, legs, reduced power, paired flights</source>
-        <translation>mit --json: auch was jedes Setup begrenzt, Hin- und Rückweg, verringerte Leistung, gemeinsame Flüge</translation>
-    </message>
-    <message>
         <source>a .distanz file</source>
         <translation>eine .distanz-Datei</translation>
     </message>
@@ -602,10 +598,6 @@
         <translation>sweep, claims, power, signal, turntable, attenuator, trim, polarisation, spectrum, noise, ground, walk oder swap</translation>
     </message>
     <message>
-        <source>Touchstone or CSV; sweeps and spectra as ROLE=FILE, where there are several: bare, covered, before, after, free, held</source>
-        <translation>Touchstone oder CSV; Messkurven und Frequenzbelegungen als ROLE=FILE, wo es mehrere sind: bare, covered, before, after, free, held</translation>
-    </message>
-    <message>
         <source>margin</source>
         <translation>Reserve</translation>
     </message>
@@ -712,10 +704,6 @@
     <message>
         <source>CHANNEL=COLUMN, matches a column by hand</source>
         <translation>CHANNEL=COLUMN, ordnet eine Spalte von Hand zu</translation>
-    </message>
-    <message>
-        <source>LOG or LOG@SECONDS, another log of the same flight: its clock is matched, or starts SECONDS after the first</source>
-        <translation>LOG oder LOG@SEKUNDEN, ein weiteres Log desselben Flugs: seine Uhr wird angeglichen, oder beginnt SEKUNDEN nach dem ersten</translation>
     </message>
     <message>
         <source>number of one antenna or receiver to count alone; with --flight its runs are compared within the flight</source>
@@ -852,6 +840,18 @@
     <message>
         <source>%1 above your EIRP limit; reduce power or gain</source>
         <translation>%1 über der EIRP-Grenze; Leistung oder Gewinn verringern</translation>
+    </message>
+    <message>
+        <source>with --json: also limits, legs, reduced power and paired flights</source>
+        <translation>mit --json: auch Grenzen, Hin- und Rückflug, verringerte Leistung und gemeinsame Flüge</translation>
+    </message>
+    <message>
+        <source>LOG or LOG@SECONDS, another log of the flight: matched by its clock, or SECONDS after the first</source>
+        <translation>LOG oder LOG@SEKUNDEN, ein weiteres Log des Flugs: nach der Uhr, oder SEKUNDEN nach dem ersten</translation>
+    </message>
+    <message>
+        <source>Touchstone or CSV; several sweeps or spectra as ROLE=FILE (bare, covered, before, after, free, held)</source>
+        <translation>Touchstone oder CSV; mehrere Messkurven oder Spektren als ROLE=FILE (bare, covered, before, after, free, held)</translation>
     </message>
 </context>
 <context>
@@ -1216,10 +1216,6 @@
         <translation>Signal in dBm, Hinflug durchgezogen, Rückflug gestrichelt   dick: Mittel neuer Flüge, Band: 95 %</translation>
     </message>
     <message>
-        <source>Number of flights of each setup before you judge. Fix it before you fly: if you stop when it looks good, you find differences that are not there.</source>
-        <translation>Zahl der Flüge je Setup vor dem Urteil. Vor dem Fliegen festlegen: Wer aufhört, wenn es gut aussieht, findet Unterschiede, die es nicht gibt.</translation>
-    </message>
-    <message>
         <source>Choose which leg of each flight counts, or compare the legs as setups</source>
         <translation>Wählen, welche Richtung jedes Flugs zählt, oder die Richtungen als Setups vergleichen</translation>
     </message>
@@ -1254,6 +1250,10 @@
     <message>
         <source>Exclude ...</source>
         <translation>Ausschließen ...</translation>
+    </message>
+    <message>
+        <source>Number of flights of each setup before you judge. Fix it before you fly. If you stop when it looks good, you find differences that are not there.</source>
+        <translation>Zahl der Flüge je Setup vor dem Urteil. Vor dem Fliegen festlegen. Wer aufhört, wenn es gut aussieht, findet Unterschiede, die es nicht gibt.</translation>
     </message>
 </context>
 <context>
@@ -4108,10 +4108,6 @@
         <translation>{layer} fehlt: {why}</translation>
     </message>
     <message>
-        <source>{file} does not say where on earth it lies; export it with its reference system, or put its .prj file beside it</source>
-        <translation>{file} sagt nicht, wo auf der Erde es liegt; mit Bezugssystem exportieren oder die .prj-Datei daneben legen</translation>
-    </message>
-    <message>
         <source>{file} holds no points, lines or areas</source>
         <translation>{file} enthält keine Punkte, Linien oder Flächen</translation>
     </message>
@@ -4254,10 +4250,6 @@
     <message>
         <source>the log says {distance} in {span}, {speed:.0}: correct the unit of its time or its distance</source>
         <translation>laut Log {distance} in {span}, {speed:.0}: die Einheit der Zeit oder der Entfernung berichtigen</translation>
-    </message>
-    <message>
-        <source>{file} takes longer than {seconds} s to read; export it again, or cut it to the area around the path</source>
-        <translation>{file} zu lesen dauert länger als {seconds} s; neu exportieren oder auf die Umgebung des Weges zuschneiden</translation>
     </message>
     <message>
         <source>{option} is missing; the sensitivity needs it</source>
@@ -4598,10 +4590,6 @@
     <message>
         <source>&quot;{text}&quot; is not a reference impedance; give ohms above 0, one for each port</source>
         <translation>„{text}“ ist keine Bezugsimpedanz; Ohm über 0 angeben, je Tor einen Wert</translation>
-    </message>
-    <message>
-        <source>&quot;{text}&quot; is not allowed in the line with #; use unit, S, RI, MA or DB, and R with the ohms</source>
-        <translation>„{text}“ ist in der Zeile mit # nicht erlaubt; möglich sind Einheit, S, RI, MA oder DB, und R mit den Ohm</translation>
     </message>
     <message>
         <source>&quot;{text}&quot; is not understood there; export the sweep again</source>
@@ -5084,14 +5072,6 @@
         <translation>Kein Produkt trifft Kanal {channel}.</translation>
     </message>
     <message>
-        <source>Assumed: harmonics and products 40 to 50 dB below the carrier, antennas {apart:.2} apart that do not face each other. To be sure, switch the transmitters on in turn and log the noise floor.</source>
-        <translation>Angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger, Antennen im Abstand {apart:.2}, die einander nicht ansehen. Zur Sicherheit die Sender nacheinander einschalten und das Grundrauschen messen.</translation>
-    </message>
-    <message>
-        <source>Assumed, as not set: harmonics and products 40 to 50 dB below the carrier, antennas {apart:.2} apart.</source>
-        <translation>Angenommen, weil nicht gesetzt: Oberwellen und Produkte 40 bis 50 dB unter dem Träger, Antennen im Abstand {apart:.2}.</translation>
-    </message>
-    <message>
         <source>&quot;{address}&quot; is not an address; type host:port, or a serial line such as /dev/ttyUSB0</source>
         <translation>„{address}“ ist keine Adresse; host:port eingeben, oder eine serielle Leitung wie /dev/ttyUSB0</translation>
     </message>
@@ -5192,10 +5172,6 @@
         <translation>ein Parcours: er zählt nur in seinen benannten Abschnitten, nie in der Reichweite</translation>
     </message>
     <message>
-        <source>the log has the distance travelled, not the distance from the station; add positions, or mark each post on its strip</source>
-        <translation>das Log hat die zurückgelegte Strecke, nicht die Entfernung von der Station; Positionen hinzufügen, oder jeden Pfosten auf seinem Streifen markieren</translation>
-    </message>
-    <message>
         <source>{segment}: {winner} beats {loser} by {delta:.1}</source>
         <translation>{segment}: {winner} schlägt {loser} um {delta:.1}</translation>
     </message>
@@ -5270,10 +5246,6 @@
     <message>
         <source>The sides it shows there explain {explained:+.1} of it.</source>
         <translation>Die Seiten, die es dort zeigt, erklären {explained:+.1} davon.</translation>
-    </message>
-    <message>
-        <source>{sides} of 24 directions faced the station. Turn the aircraft once around at one place, or fly a circle, to see the rest.</source>
-        <translation>{sides} von 24 Richtungen zeigten zur Station. Das Fluggerät an einer Stelle einmal ganz drehen oder einen Kreis fliegen, um den Rest zu sehen.</translation>
     </message>
     <message>
         <source>The log has no heading, so the direction of flight is used. In wind the nose points elsewhere.</source>
@@ -5376,10 +5348,6 @@
         <translation>„{text}“ ist keine Zeit; Sekunden eingeben, oder Minuten und Sekunden: 207, 3:27</translation>
     </message>
     <message>
-        <source>&quot;{text}&quot; is not a place on the path; type a post, or a distance with its unit: 4, gate, 450 m</source>
-        <translation>„{text}“ ist kein Ort am Weg; einen Pfosten eingeben, oder eine Entfernung mit Einheit: 4, Tor, 450 m</translation>
-    </message>
-    <message>
         <source>Set how run {run} was flown</source>
         <translation>Flugart von Lauf {run} setzen</translation>
     </message>
@@ -5398,10 +5366,6 @@
     <message>
         <source>Both need the same link&apos;s signal for half a minute to two hours. The other run needs its places.</source>
         <translation>Beide brauchen das Signal desselben Links, eine halbe Minute bis zwei Stunden. Der andere Lauf braucht Orte.</translation>
-    </message>
-    <message>
-        <source>the log has no position; mark each post on its strip in Runs, or match it to another run</source>
-        <translation>das Log hat keine Position; unter Läufe jeden Pfosten auf seinem Streifen markieren, oder an einen anderen Lauf anpassen</translation>
     </message>
     <message>
         <source>{option} is not a way of flying; use one of {words}</source>
@@ -5510,10 +5474,6 @@
     <message>
         <source>The signal falls by {slope:.0} per factor 10 of distance (exponent {exponent:.2}, 95 %: {exponent.low:.2}–{exponent.high:.2}).</source>
         <translation>Das Signal fällt je Faktor 10 der Entfernung um {slope:.0} (Exponent {exponent:.2}, 95 %: {exponent.low:.2}–{exponent.high:.2}).</translation>
-    </message>
-    <message>
-        <source>A new flight over another {stretch} section differs by {sd:.1} (1σ), {flight_sd:.1} of it from flight to flight. At the reliable range {share:.0} of flights still hold, at the median range half.</source>
-        <translation>Ein neuer Flug über einen anderen Abschnitt von {stretch} weicht um {sd:.1} ab (1σ), davon {flight_sd:.1} von Flug zu Flug. Bei der sicheren Reichweite halten noch {share:.0} der Flüge, bei der mittleren die Hälfte.</translation>
     </message>
     <message>
         <source>{run}: {off:+.1} against the mean.</source>
@@ -5724,10 +5684,6 @@
         <translation>{link} war auf {flown:.0}; die Kampagne sagt {campaign:.0}, ein anderes Band</translation>
     </message>
     <message>
-        <source>{share:.0} of it lies more than {aside} beside this path; put flights over another path in their own campaign</source>
-        <translation>{share:.0} davon liegen mehr als {aside} neben diesem Weg; Flüge über einen anderen Weg in eine eigene Kampagne legen</translation>
-    </message>
-    <message>
         <source>the log has no signal, link quality or bitrate for any link of this campaign</source>
         <translation>das Log hat kein Signal, keine Linkqualität und keine Bitrate für einen Link dieser Kampagne</translation>
     </message>
@@ -5788,10 +5744,6 @@
         <translation>gibt es schon und ist kein leerer Ordner; einen neuen wählen</translation>
     </message>
     <message>
-        <source>was written, but the disk does not confirm it and a power cut may lose it; check the disk and save a copy</source>
-        <translation>wurde geschrieben, aber die Platte bestätigt es nicht, und ein Stromausfall kann es löschen; die Platte prüfen und eine Kopie speichern</translation>
-    </message>
-    <message>
         <source>the keys of other versions are damaged; restore a copy of the campaign</source>
         <translation>die Schlüssel anderer Versionen sind beschädigt; eine Kopie der Kampagne zurückholen</translation>
     </message>
@@ -5806,10 +5758,6 @@
     <message>
         <source>holds a number that is too large; correct it</source>
         <translation>enthält eine zu große Zahl; berichtigen</translation>
-    </message>
-    <message>
-        <source>was left half written by a program that was stopped; copy it, with its -journal or -wal file, to your own folder and open it there</source>
-        <translation>blieb halb geschrieben zurück, weil ein Programm angehalten wurde; mit der -journal- oder -wal-Datei in einen eigenen Ordner kopieren und dort öffnen</translation>
     </message>
     <message>
         <source>cannot be written: file, folder or disk is read-only; copy the campaign to your own folder (nothing was changed)</source>
@@ -5924,10 +5872,6 @@
         <translation>ein Austauschordner wird eine Kampagnendatei; einen Namen geben, der auf .distanz endet</translation>
     </message>
     <message>
-        <source>this gives no advice yet: it needs a signal beyond 80 m on a link with a known sensitivity. Enter the receiver&apos;s sensitivity, or first fly a setup until its quality fails</source>
-        <translation>daraus folgt noch kein Rat: Nötig ist ein Signal jenseits von 80 m auf einem Link mit bekannter Empfindlichkeit. Die Empfindlichkeit des Empfängers eintragen, oder zuerst ein Setup fliegen, bis seine Qualität versagt</translation>
-    </message>
-    <message>
         <source>{pairs} flights of each setup: {chance:chance} chance of detecting {difference:.0} of range ({delta:.1}).</source>
         <translation>{pairs} Flüge je Setup: {chance:chance} Chance, {difference:.0} Reichweite ({delta:.1}) zu erkennen.</translation>
     </message>
@@ -6002,10 +5946,6 @@
     <message>
         <source>Headwind outbound: the way home takes {shorter:.0} less. This is the safe way.</source>
         <translation>Gegenwind auf dem Hinflug: Der Rückflug dauert {shorter:.0} kürzer. So herum ist es sicher.</translation>
-    </message>
-    <message>
-        <source>The path runs to {far}; {limit} is allowed. Instead: walk at reduced power, use an attenuator, fly a shorter path at less power, or use the simulator.</source>
-        <translation>Der Weg reicht bis {far}; erlaubt sind {limit}. Stattdessen: mit verringerter Leistung gehen, ein Dämpfungsglied einsetzen, mit weniger Leistung einen kürzeren Weg fliegen, oder den Simulator nehmen.</translation>
     </message>
     <message>
         <source>An attenuator of {attenuator:.0} cuts a range of {range} to {limit}.</source>
@@ -6248,10 +6188,6 @@
         <translation>{file} hat keine Höhen: ein Bild, oder leer</translation>
     </message>
     <message>
-        <source>{file} is too large to read whole, and the station is not in it; set the station first, or use the tile around it</source>
-        <translation>{file} ist zu groß, um es ganz zu lesen, und die Station liegt nicht darin; erst die Station setzen, oder die Kachel um sie nehmen</translation>
-    </message>
-    <message>
         <source>{file} names no reference system; WGS 84 degrees are assumed.</source>
         <translation>{file} nennt kein Bezugssystem; angenommen sind Grad von WGS 84.</translation>
     </message>
@@ -6286,10 +6222,6 @@
     <message>
         <source>Change the path</source>
         <translation>Den Weg ändern</translation>
-    </message>
-    <message>
-        <source>&quot;{text}&quot; is not a position; type latitude and longitude, such as 46.91, 20.96 or 46°54.6&apos;N 20°57.6&apos;E, or UTM, such as 34T 497000 5195000</source>
-        <translation>„{text}“ ist keine Position; Breite und Länge eingeben, etwa 46.91, 20.96 oder 46°54.6'N 20°57.6'E, oder UTM, etwa 34T 497000 5195000</translation>
     </message>
     <message>
         <source>There is no path to save yet: set the station and the path first</source>
@@ -6352,16 +6284,8 @@
         <translation>Die Setups liegen verschieden weit daneben. Prüfen, was sich unterscheidet: angegebener Gewinn, Einbau, Leistung.</translation>
     </message>
     <message>
-        <source>{setup}, {link} link at the far post: antenna patterns cost {out:.1} outbound, {back:.1} inbound, up to {turn:.1} in the turn.</source>
-        <translation>{setup}, Link {link} am Endpfosten: Die Antennendiagramme kosten {out:.1} hin, {back:.1} zurück, bis {turn:.1} in der Wende.</translation>
-    </message>
-    <message>
         <source>{setup} may lose its link in the turn</source>
         <translation>{setup} kann in der Wende den Link verlieren</translation>
-    </message>
-    <message>
-        <source>At the far post the antenna patterns cost {out:.1} outbound, {back:.1} inbound, up to {turn:.1} in the turn ({link} link). Turn nearer, turn flatter, or mount the antenna another way.</source>
-        <translation>Am Endpfosten kosten die Antennendiagramme {out:.1} hin, {back:.1} zurück, bis {turn:.1} in der Wende (Link {link}). Näher oder flacher wenden, oder die Antenne anders einbauen.</translation>
     </message>
     <message>
         <source>Enter in Kit what the antennas are and how the aircraft&apos;s is mounted. Then outbound, turn and inbound are predicted separately.</source>
@@ -6398,14 +6322,6 @@
     <message>
         <source>Setups {setups}, {link} link: dynamic power rises as the signal falls and hides the difference. Fix the power, or log it.</source>
         <translation>Setups {setups}, Link {link}: Dynamische Leistung steigt, wenn das Signal fällt, und verdeckt den Unterschied. Die Leistung fest einstellen oder loggen.</translation>
-    </message>
-    <message>
-        <source>Setups {setups}, {link} link: band or channel may change by itself. Flights may then differ by channel alone. Fix it.</source>
-        <translation>Setups {setups}, Link {link}: Band oder Kanal können von selbst wechseln. Flüge unterscheiden sich dann vielleicht nur im Kanal. Fest einstellen.</translation>
-    </message>
-    <message>
-        <source>Setups {setups}, {link} link: the packet rate may change by itself. A slower rate reaches farther than any antenna. Fix it, or enter the sensitivity of each rate.</source>
-        <translation>Setups {setups}, Link {link}: Die Paketrate kann von selbst wechseln. Eine langsamere Rate reicht weiter, ganz ohne bessere Antenne. Fest einstellen, oder die Empfindlichkeit jeder Rate eintragen.</translation>
     </message>
     <message>
         <source>Setups {setups}, {link} link: the ground antenna is pointed by hand. Errors cost a narrow beam more than a wide one. Fix its direction along the path.</source>
@@ -6560,14 +6476,6 @@
         <translation>Ausrüstung und Weg sind gesetzt. Weiter: unter Plan sehen, wie weit jedes Setup reichen sollte.</translation>
     </message>
     <message>
-        <source>{what} jumps: {wrong} of {known} positions cannot be reached at {speed:.0}; leave the position columns out, or add a distance column</source>
-        <translation>{what} springt: {wrong} von {known} Positionen sind mit {speed:.0} nicht erreichbar; die Positionsspalten weglassen, oder eine Entfernungsspalte hinzufügen</translation>
-    </message>
-    <message>
-        <source>GNSS never had a fix: all {rows} positions are 0/0 or impossible; wait for a fix before flying, or add a distance column</source>
-        <translation>GNSS hatte nie einen Fix: Alle {rows} Positionen sind 0/0 oder unmöglich; vor dem Flug auf einen Fix warten, oder eine Entfernungsspalte hinzufügen</translation>
-    </message>
-    <message>
         <source>the log has no position; match latitude and longitude, or a distance column</source>
         <translation>das Log hat keine Position; Breite und Länge zuordnen, oder eine Entfernungsspalte</translation>
     </message>
@@ -6602,10 +6510,6 @@
     <message>
         <source>this is a binary file, not a table; export the log as CSV and try again</source>
         <translation>das ist eine Binärdatei, keine Tabelle; das Log als CSV exportieren und erneut versuchen</translation>
-    </message>
-    <message>
-        <source>line {line} holds numbers, but no row above names the columns; add a first line such as time_s,distance_m,rssi_dbm</source>
-        <translation>Zeile {line} enthält Zahlen, aber keine Zeile darüber benennt die Spalten; eine erste Zeile wie time_s,distance_m,rssi_dbm hinzufügen</translation>
     </message>
     <message>
         <source>line {line} is {megabytes} MB long, so this is no log; choose another file</source>
@@ -6772,10 +6676,6 @@
         <translation>die Schnitte lassen keine Zeile des Logs übrig; auseinanderziehen</translation>
     </message>
     <message>
-        <source>{channel} is {value} in every row, so it was not measured; match another column, or leave it out</source>
-        <translation>{channel} ist in jeder Zeile {value}, wurde also nicht gemessen; eine andere Spalte zuordnen, oder weglassen</translation>
-    </message>
-    <message>
         <source>the columns for signal, link quality and bitrate hold no numbers; match other columns by hand</source>
         <translation>die Spalten für Signal, Linkqualität und Bitrate enthalten keine Zahlen; andere Spalten von Hand zuordnen</translation>
     </message>
@@ -6786,10 +6686,6 @@
     <message>
         <source>line {line}: time runs backwards, from {from:.3} to {to:.3} after the first row. If the file holds two flights, cut it there. If not, match another time column</source>
         <translation>Zeile {line}: Die Zeit läuft rückwärts, von {from:.3} auf {to:.3} nach der ersten Zeile. Enthält die Datei zwei Flüge, sie dort teilen. Wenn nicht, eine andere Zeitspalte zuordnen</translation>
-    </message>
-    <message>
-        <source>its times span {span}, too long for a log; correct the unit of its time, or match another column</source>
-        <translation>die Zeiten reichen über {span}, zu lang für ein Log; die Einheit der Zeit berichtigen, oder eine andere Spalte zuordnen</translation>
     </message>
     <message>
         <source>every row has the same time; match another column to time_s by hand</source>
@@ -6842,14 +6738,6 @@
     <message>
         <source>{channel} is on the receiver&apos;s own scale, not in dBm, so it gives no range yet. Calibrate it on the Bench, or match a column in dBm</source>
         <translation>{channel} ist in der eigenen Skala des Empfängers, nicht in dBm, und gibt noch keine Reichweite. Auf der Werkbank kalibrieren, oder eine Spalte in dBm zuordnen</translation>
-    </message>
-    <message>
-        <source>{channel} is {value} in every row, so it was not measured and is left out; match another column if there is one</source>
-        <translation>{channel} ist in jeder Zeile {value}, wurde also nicht gemessen und fehlt; eine andere Spalte zuordnen, wenn es eine gibt</translation>
-    </message>
-    <message>
-        <source>column {column} may be in mW or dBm and is left out; match it to {channel} with its unit, as &quot;{column} [dBm]&quot; or &quot;{column} [mW]&quot;</source>
-        <translation>Spalte {column} kann in mW oder dBm sein und fehlt; mit Einheit {channel} zuordnen, als „{column} [dBm]“ oder „{column} [mW]“</translation>
     </message>
     <message>
         <source>the column for {channel} holds no number and is left out</source>
@@ -7046,6 +6934,118 @@
     <message>
         <source>Outbound its nose pointed to {flown}, the others&apos; to {usual}. Another side faced the station. Hold the heading, or check Compare, Direction first.</source>
         <translation>Auf dem Hinflug zeigte sein Bug nach {flown}, bei den anderen nach {usual}. Eine andere Seite sah zur Station. Den Kurs halten, oder zuerst Vergleich, Richtung ansehen.</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; does not belong in the line with # (unit, S, RI, MA or DB, R with the ohms); correct it</source>
+        <translation>„{text}“ gehört nicht in die Zeile mit # (Einheit, S, RI, MA oder DB, R mit den Ohm); berichtigen</translation>
+    </message>
+    <message>
+        <source>Assumed: harmonics and products 40 to 50 dB below the carrier. Assumed: antennas {apart:.2} apart that do not face each other. To be sure, switch the transmitters on in turn and log the noise floor.</source>
+        <translation>Angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger. Angenommen: Antennen im Abstand {apart:.2}, die einander nicht ansehen. Zur Sicherheit die Sender nacheinander einschalten und das Grundrauschen messen.</translation>
+    </message>
+    <message>
+        <source>Not set, so assumed: harmonics and products 40 to 50 dB below the carrier. Antennas are taken {apart:.2} apart.</source>
+        <translation>Nicht gesetzt, also angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger. Antennen gelten als {apart:.2} auseinander.</translation>
+    </message>
+    <message>
+        <source>the log has the distance travelled, not that from the station; mark each post on its strip</source>
+        <translation>das Log hat nur den zurückgelegten Weg, keine Entfernung von der Station; jeden Pfosten auf seinem Streifen markieren</translation>
+    </message>
+    <message>
+        <source>{sides} of 24 directions faced the station. To see the rest, fly a circle, or turn the aircraft around at one place.</source>
+        <translation>{sides} von 24 Richtungen zeigten zur Station. Für den Rest einen Kreis fliegen, oder das Fluggerät an einer Stelle ganz drehen.</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; is not on the path; type a post or a distance: 4, gate, 450 m</source>
+        <translation>„{text}“ liegt nicht auf dem Weg; einen Pfosten oder eine Entfernung eingeben: 4, Tor, 450 m</translation>
+    </message>
+    <message>
+        <source>the log has no position; mark posts on its strip in Runs, or match it to another run</source>
+        <translation>das Log hat keine Position; unter Läufe Pfosten auf seinem Streifen markieren, oder an einen anderen Lauf angleichen</translation>
+    </message>
+    <message>
+        <source>Over another {stretch} section, a new flight differs by {sd:.1} (1σ, {flight_sd:.1} from flight to flight). At the reliable range {share:.0} of flights still hold, at the median range half.</source>
+        <translation>Über einem anderen Abschnitt von {stretch} weicht ein neuer Flug um {sd:.1} ab (1σ, {flight_sd:.1} von Flug zu Flug). Bei der sicheren Reichweite halten noch {share:.0} der Flüge, bei der mittleren die Hälfte.</translation>
+    </message>
+    <message>
+        <source>{share:.0} of it lies more than {aside} beside this path; put such flights in another campaign</source>
+        <translation>{share:.0} davon liegen mehr als {aside} neben diesem Weg; solche Flüge in eine andere Kampagne legen</translation>
+    </message>
+    <message>
+        <source>was written, but the disk does not confirm it. A power cut may lose it; check the disk and save a copy</source>
+        <translation>wurde geschrieben, aber die Platte bestätigt es nicht. Ein Stromausfall kann es löschen; die Platte prüfen und eine Kopie speichern</translation>
+    </message>
+    <message>
+        <source>is half written, because a program was stopped. Copy it and its -journal or -wal file to your own folder, and open it there</source>
+        <translation>ist halb geschrieben, weil ein Programm angehalten wurde. Mit der -journal- oder -wal-Datei in einen eigenen Ordner kopieren und dort öffnen</translation>
+    </message>
+    <message>
+        <source>no advice yet: a signal beyond 80 m on a link with known sensitivity is needed. Enter the receiver&apos;s sensitivity, or first fly a setup until its quality fails</source>
+        <translation>noch kein Rat: Nötig ist ein Signal jenseits von 80 m auf einem Link mit bekannter Empfindlichkeit. Die Empfindlichkeit des Empfängers eintragen, oder zuerst ein Setup fliegen, bis seine Qualität versagt</translation>
+    </message>
+    <message>
+        <source>The path runs to {far}; {limit} is allowed. Instead, walk at reduced power, use an attenuator, or fly a shorter path at less power. The simulator works too.</source>
+        <translation>Der Weg reicht bis {far}; erlaubt sind {limit}. Stattdessen mit verringerter Leistung gehen, ein Dämpfungsglied einsetzen, oder einen kürzeren Weg mit weniger Leistung fliegen. Auch der Simulator geht.</translation>
+    </message>
+    <message>
+        <source>{file} names no place on earth; export it with its reference system, or add its .prj file</source>
+        <translation>{file} nennt keinen Ort auf der Erde; mit Bezugssystem exportieren, oder die .prj-Datei danebenlegen</translation>
+    </message>
+    <message>
+        <source>{file} is too large to read whole. Set the station first, or use the tile around it</source>
+        <translation>{file} ist zu groß, um es ganz zu lesen. Erst die Station setzen, oder die Kachel um sie nehmen</translation>
+    </message>
+    <message>
+        <source>{setup}, {link} link, far post: antenna patterns cost {out:.1} outbound, {back:.1} inbound. In the turn they cost up to {turn:.1}.</source>
+        <translation>{setup}, Link {link}, Endpfosten: Die Antennendiagramme kosten {out:.1} hin, {back:.1} zurück. In der Wende kosten sie bis {turn:.1}.</translation>
+    </message>
+    <message>
+        <source>At the far post the antenna patterns cost {out:.1} outbound, {back:.1} inbound ({link} link). In the turn they cost up to {turn:.1}. Turn nearer, turn flatter, or mount the antenna another way.</source>
+        <translation>Am Endpfosten kosten die Antennendiagramme {out:.1} hin, {back:.1} zurück (Link {link}). In der Wende kosten sie bis {turn:.1}. Näher oder flacher wenden, oder die Antenne anders einbauen.</translation>
+    </message>
+    <message>
+        <source>Setups {setups}, {link} link: automatic band or channel. Flights may then differ by channel alone. Fix it.</source>
+        <translation>Setups {setups}, Link {link}: automatisches Band oder automatischer Kanal. Flüge unterscheiden sich dann vielleicht nur im Kanal. Fest einstellen.</translation>
+    </message>
+    <message>
+        <source>Setups {setups}, {link} link: automatic packet rate. A slower rate reaches farther without a better antenna. Fix it, or enter the sensitivity of each rate.</source>
+        <translation>Setups {setups}, Link {link}: automatische Paketrate. Eine langsamere Rate reicht weiter, ganz ohne bessere Antenne. Fest einstellen, oder die Empfindlichkeit jeder Rate eintragen.</translation>
+    </message>
+    <message>
+        <source>{what} jumps: {wrong} of {known} positions cannot be reached at {speed:.0}. Leave the position columns out, or add a distance column</source>
+        <translation>{what} springt: {wrong} von {known} Positionen sind mit {speed:.0} nicht erreichbar. Die Positionsspalten weglassen, oder eine Entfernungsspalte hinzufügen</translation>
+    </message>
+    <message>
+        <source>GNSS never had a fix: all {rows} positions are 0/0 or impossible. Wait for a fix before flying, or add a distance column</source>
+        <translation>GNSS hatte nie einen Fix: Alle {rows} Positionen sind 0/0 oder unmöglich. Vor dem Flug auf einen Fix warten, oder eine Entfernungsspalte hinzufügen</translation>
+    </message>
+    <message>
+        <source>line {line} holds numbers, but nothing above names the columns. Add a first line such as time_s,distance_m,rssi_dbm</source>
+        <translation>Zeile {line} enthält Zahlen, aber nichts darüber benennt die Spalten. Eine erste Zeile wie time_s,distance_m,rssi_dbm hinzufügen</translation>
+    </message>
+    <message>
+        <source>{channel} is {value} in every row, so it was not measured. Match another column, or leave it out</source>
+        <translation>{channel} ist in jeder Zeile {value}, wurde also nicht gemessen. Eine andere Spalte zuordnen, oder weglassen</translation>
+    </message>
+    <message>
+        <source>its times span {span}, too long for a log. Correct the unit of its time, or match another column</source>
+        <translation>die Zeiten reichen über {span}, zu lang für ein Log. Die Einheit der Zeit berichtigen, oder eine andere Spalte zuordnen</translation>
+    </message>
+    <message>
+        <source>{channel} is {value} in every row, so it was not measured and is left out. Match another column if there is one</source>
+        <translation>{channel} ist in jeder Zeile {value}, wurde also nicht gemessen und fehlt. Eine andere Spalte zuordnen, wenn es eine gibt</translation>
+    </message>
+    <message>
+        <source>{file} takes over {seconds} s to read; export it again, or cut it to the path&apos;s surroundings</source>
+        <translation>{file} braucht über {seconds} s zum Lesen; neu exportieren, oder auf die Umgebung des Wegs zuschneiden</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; is not a position; type for example 46.91, 20.96 or 46°54.6&apos;N 20°57.6&apos;E or UTM</source>
+        <translation>„{text}“ ist keine Position; zum Beispiel 46.91, 20.96 oder 46°54.6'N 20°57.6'E oder UTM eingeben</translation>
+    </message>
+    <message>
+        <source>column {column} may be in mW or dBm and is left out. Match it to {channel} with its unit: [dBm] or [mW]</source>
+        <translation>Spalte {column} kann in mW oder dBm sein und fehlt. Mit ihrer Einheit {channel} zuordnen: [dBm] oder [mW]</translation>
     </message>
 </context>
 <context>
@@ -8276,10 +8276,6 @@
         <translation>Achsenverhältnis gegen die Messung</translation>
     </message>
     <message>
-        <source>front to back against the measurement</source>
-        <translation>Vor-Rück-Verhältnis gegen die Messung</translation>
-    </message>
-    <message>
         <source>transmitter</source>
         <translation>Sender</translation>
     </message>
@@ -9406,6 +9402,10 @@
     <message>
         <source>end reason</source>
         <translation>Grund des Endes</translation>
+    </message>
+    <message>
+        <source>front-to-back ratio against the measurement</source>
+        <translation>Vor-Rück-Verhältnis gegen die Messung</translation>
     </message>
 </context>
 </TS>
