@@ -11,6 +11,7 @@
 #include "app/shared/theme.h"
 #include "app/window/main_window.h"
 #include "app/window/pictures.h"
+#include "app/window/windows.h"
 
 namespace {
 
@@ -20,9 +21,10 @@ constexpr int kPatience_ms = 300;  // for what still computes when the window is
 constexpr int kSpareThreads = 4;   // what was left behind does not hold up what is asked for next
 
 /// The window, from its beginning to its end. @return how the program ends
-int shown(QApplication& app, const StartOptions& options) {
+int shown(const StartOptions& options) {
   SystemPrompts prompts;
-  MainWindow window(prompts);
+  Windows windows(prompts);
+  MainWindow& window = windows.first();
   window.show();
   if (options.demo) window.openDemo();
   if (!options.file.isEmpty()) window.open(options.file);
@@ -33,7 +35,7 @@ int shown(QApplication& app, const StartOptions& options) {
   }
   QTimer watch;
   if (options.quit_when_analysed) {
-    QObject::connect(&watch, &QTimer::timeout, &app, [&window] {
+    QObject::connect(&watch, &QTimer::timeout, &window, [&window] {
       if (window.workspace() && window.workspace()->document().analysed()) QApplication::quit();
     });
     watch.start(5);
@@ -59,13 +61,14 @@ int main(int argc, char** argv) {
     QTextStream(stderr) << "distanz: " << started.refused << "; see distanz --help\n";
     return kUsage;
   }
-  theme::setScheme(started.options.dark ? theme::Scheme::Dark : theme::Scheme::Light);
+  colourAsPreferred();
+  if (started.options.dark) theme::setScheme(theme::Scheme::Dark);
   speakAsPreferred();
   theme::loadFonts();
   theme::apply();
   QThreadPool* threads = QThreadPool::globalInstance();
   threads->setMaxThreadCount(threads->maxThreadCount() + kSpareThreads);
-  const int code = shown(app, started.options);
+  const int code = shown(started.options);
   if (threads->waitForDone(kPatience_ms)) return code;
   std::fflush(nullptr);
   std::_Exit(code);  // the campaign is closed; what still computes has nothing to keep

@@ -9,8 +9,9 @@
 #include "cli/analysis_json.h"
 #include "cli/command.h"
 #include "cli/said.h"
+#include "core/analysis/findings/answer.h"
 #include "core/analysis/findings/findings.h"
-#include "core/finding/catalogue.h"
+#include "core/finding/settle.h"
 #include "core/parallel/on_all_cores.h"
 #include "formats/interchange.h"
 #include "formats/log_import.h"
@@ -43,11 +44,26 @@ Analysed analyseFile(const std::filesystem::path& path, unsigned threads) {
   return {std::move(campaign), std::move(result), {}};
 }
 
+std::string line(const Finding& f) {
+  Finding alone = f;
+  alone.more.clear();
+  const words::Said said = words::say(alone);
+  return (said.title.isEmpty()  ? said.text
+          : said.text.isEmpty() ? said.title
+                                : said.title + " – " + said.text)
+      .toStdString();
+}
+
+/// The answer, a line a setup and link, then what was found, what to do, and cautions.
 void printText(const Analysed& a, std::ostream& out) {
-  out << a.campaign.title << "\n\n";
+  out << a.campaign.title << "\n\n" << Cli::tr("Answer").toStdString() << "\n";
+  const analysis::Answer answer = analysis::answerOf(a.campaign, a.analysis);
+  for (const Finding& f : answer.verdicts) out << "  " << line(f) << "\n";
+  for (const Finding& f : answer.limits) out << "  " << line(f) << "\n";
+  if (!a.analysis.setups.empty()) out << "\n" << Cli::tr("Setups").toStdString() << "\n";
   for (const auto& s : a.analysis.setups)
     out << fmt::format(
-        "{:<4}{:<10} {}\n", s.setup, s.link,
+        "  {:<4}{:<10} {}\n", s.setup, s.link,
         Cli::tr("median range %1; reliable range %2; %3")
             .arg(words::sentence(analysis::toldRange(s.typical)),
                  words::sentence(analysis::toldRange(s.dependable)), words::counted("runs", s.runs_used))
@@ -55,12 +71,7 @@ void printText(const Analysed& a, std::ostream& out) {
   out << "\n";
   std::vector<Finding> told = analysis::findings(a.campaign, a.analysis);
   for (Finding& f : beyondFindings(a.campaign, a.analysis)) told.push_back(std::move(f));
-  for (const Finding& f : told) {
-    const words::Said said = words::say(f);
-    const bool caution = infoOf(f.code)->severity == Severity::Caution;
-    const std::string title = said.title.toStdString(), text = said.text.toStdString();
-    out << (caution ? "! " : "") << title << (title.empty() || text.empty() ? "" : ". ") << text << "\n";
-  }
+  printGroups(settled(told), out);
 }
 
 }  // namespace

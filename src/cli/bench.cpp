@@ -9,6 +9,7 @@
 #include "cli/said.h"
 #include "core/campaign/limits.h"
 #include "core/finding/error.h"
+#include "core/finding/settle.h"
 #include "core/quantity/parse.h"
 #include "core/records/record_result.h"
 #include "formats/bench/readings_table.h"
@@ -114,7 +115,7 @@ json resultJson(const records::RecordResult& result, const std::vector<Finding>&
     out["figures"].push_back(std::move(figure));
   }
   out["findings"] = json::array();
-  for (const Finding& f : result.findings)
+  for (const Finding& f : settled(result.findings))
     out["findings"].push_back({{"code", f.code}, {"text", words::sentence(f).toStdString()}});
   out["problems"] = json::array();
   for (const Finding& f : problems)
@@ -203,7 +204,8 @@ void benchCommand(const BenchOptions& options, Io io) {
     if (!asked.files.empty() && asked.files.front().sweep) {
       const bench::Sweep& swept = *asked.files.front().sweep;
       const auto ohm = asked.record.setting("reference_ohm");
-      out = sweepJson(ohm ? bench::toldFor(swept, *ohm) : swept, at, asked.record.setting("vswr_limit").value_or(bench::kUsualVswr));
+      out = sweepJson(ohm ? bench::toldFor(swept, *ohm) : swept, at,
+                      asked.record.setting("vswr_limit").value_or(bench::kUsualVswr));
     }
     out.update(resultJson(result, asked.problems));
     io.out << printed(out) << "\n";
@@ -215,7 +217,7 @@ void benchCommand(const BenchOptions& options, Io io) {
     if (f.at) name += " @ " + measureText(*f.at);
     io.out << fmt::format("{:<40} {}\n", name, measureText(f.value));
   }
-  for (const Finding& f : result.findings) io.out << words::sentence(f).toStdString() << "\n";
+  for (const Finding& f : settled(result.findings)) io.out << words::sentence(f).toStdString() << "\n";
   for (const Finding& f : asked.problems) io.out << faultText(f) << "\n";
 }
 

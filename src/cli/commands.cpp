@@ -339,7 +339,7 @@ int runPlain(const std::vector<std::string>& arguments, Io io) {
 
 std::string faultText(const Finding& fault) {
   const QString text = words::sentence(fault);
-  return "  " + (fault.line > 0 ? Cli::tr("line %1: %2").arg(fault.line).arg(text) : text).toStdString();
+  return "  " + (fault.line > 0 ? QCoreApplication::translate("cli", "line %1: %2").arg(fault.line).arg(text) : text).toStdString();
 }
 
 std::map<std::string, std::string> parseMaps(const std::vector<std::string>& maps) {

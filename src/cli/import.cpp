@@ -58,7 +58,7 @@ formats::GivenLog further(const std::string& word, const std::map<std::string, s
 
 /// What was read, in lines.
 std::string toldOf(const store::TakenLog& taken, bool split) {
-  std::string told = Cli::tr("%1: %2 rows, farthest %3")
+  std::string told = QCoreApplication::translate("cli", "%1: %2 rows, farthest %3")
                          .arg(QString::fromStdString(taken.log.name))
                          .arg(taken.log.recording->rows())
                          .arg(words::distance(taken.log.track.farthest_m))

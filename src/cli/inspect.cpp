@@ -98,7 +98,7 @@ json guessesJson(const std::vector<formats::ColumnMatch>& guesses) {
 
 std::string fromColumn(const json& c) {
   const auto text = [&](const char* key) { return QString::fromStdString(c[key].get<std::string>()); };
-  return Cli::tr("from \"%1\" [%2], %3 samples, %4 to %5 %6")
+  return QCoreApplication::translate("cli", "from \"%1\" [%2], %3 samples, %4 to %5 %6")
       .arg(text("column"), text("unit"))
       .arg(c["samples"].get<std::size_t>())
       .arg(QString::fromStdString(c["min"].dump()), QString::fromStdString(c["max"].dump()),

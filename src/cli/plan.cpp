@@ -12,6 +12,7 @@
 #include "cli/said.h"
 #include "core/analysis/findings/advice.h"
 #include "core/analysis/findings/turn_by.h"
+#include "core/finding/settle.h"
 #include "core/plan/blind.h"
 #include "core/plan/preflight.h"
 #include "words/quantity.h"
@@ -177,11 +178,9 @@ void planCommand(const PlanOptions& options, Io io) {
   for (Finding& f : analysis::turnsTold(a.campaign, analysis::turnsBy(a.campaign, a.analysis, planned))) said.push_back(std::move(f));
   said.insert(said.end(), flights.findings.begin(), flights.findings.end());
   for (Finding& f : plan::toldLabels(a.campaign, plan::blindLabels(a.campaign, flights))) said.push_back(std::move(f));
+  said = settled(said);
   if (!options.json) {
-    for (const Finding& f : said) {
-      const words::Said s = words::say(f);
-      io.out << (s.title.isEmpty() ? "" : s.title.toStdString() + ". ") << s.text.toStdString() << "\n";
-    }
+    printGroups(said, io.out);
     if (!flights.order.empty()) io.out << "\n" << Cli::tr("Order").toStdString() << "\n";
     printOrder(flights, io.out);
     io.out << "\n" << Cli::tr("Before the flight").toStdString() << "\n";

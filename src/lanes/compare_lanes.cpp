@@ -25,6 +25,17 @@ constexpr double kLossMark_m = 10;  // half the length of a stroke
 constexpr const char *kPlace = "place", *kDropouts = "dropouts", *kResiduals = "residuals", *kHolds = "holds",
                      *kFlights = "flights";
 constexpr int kHoldsWeight = 32;
+constexpr double kQuiet = 0.35, kExtremes = 0.4;  // of the band of single flights, and of its edges
+
+bool empty(const Lane& lane) {
+  const auto none = [](const auto& all, auto size) {
+    return std::all_of(all.begin(), all.end(), [&](const auto& one) { return size(one) == 0; });
+  };
+  return none(lane.lines, [](const Line& l) { return l.x.size(); }) &&
+         none(lane.bars, [](const Bars& b) { return b.x.size(); }) &&
+         none(lane.strokes, [](const Strokes& s) { return s.strokes.size(); }) &&
+         none(lane.dots, [](const Dots& d) { return d.dots.size(); });
+}
 
 std::string capital(QString text) {
   if (!text.isEmpty()) text[0] = text[0].toUpper();
@@ -69,6 +80,21 @@ struct Builder {
     }
   }
 
+  /// All flights of each setup as one quiet band between their extremes: what the estimate goes through.
+  void addExtremes(Lane& lane, const log::ChannelInfo& c) const {
+    for (std::size_t s = 0; s < campaign.setups.size(); ++s) {
+      const std::string& id = campaign.setups[s].id;
+      if (!drawn(id)) continue;
+      analysis::ChannelSpread spread = analysis::spreadOf(campaign, analysis, id, link, c.name);
+      if (spread.least.empty()) continue;
+      const Ink edge = inkOf(static_cast<int>(s), kExtremes);
+      lane.lines.push_back({spread.distance_m, spread.least, edge});
+      lane.lines.push_back({spread.distance_m, spread.most, edge});
+      lane.bands.push_back({std::move(spread.distance_m), std::move(spread.least), std::move(spread.most),
+                            inkOf(static_cast<int>(s), kQuiet)});
+    }
+  }
+
   /// The scale the channel has, or one that holds what was measured.
   static void scale(Lane& lane, const log::ChannelInfo& c) {
     double low = INFINITY, high = -INFINITY;
@@ -97,7 +123,7 @@ struct Builder {
       if (s.link != link || !drawn(s.setup)) continue;
       const Ink ink = inkOf(markOf(s.setup));
       lane.bands.push_back({s.curve.distance_m, s.curve.low_dbm, s.curve.high_dbm, ink});
-      lane.lines.push_back({s.curve.distance_m, s.curve.level_dbm, ink, 2.6});
+      lane.lines.push_back({s.curve.distance_m, s.curve.level_dbm, ink, 2.6, s.setup});
       Dots dots{{}, ink};
       for (const analysis::FlightLevel& f : s.flights)
         dots.dots.push_back({f.turned_at_m, f.level_dbm, f.run, f.stands_out});
@@ -107,8 +133,7 @@ struct Builder {
       if (s.link == link && s.critical_dbm) {
         const QString level = words::quantity(*s.critical_dbm, Unit::Dbm);
         lane.floors.push_back(
-            {*s.critical_dbm,
-             Said::tr("minimum usable signal %1").arg(level).toStdString()});
+            {*s.critical_dbm, Said::tr("minimum usable signal %1").arg(level).toStdString()});
         return;  // one receiver, one level
       }
   }
@@ -120,7 +145,8 @@ struct Builder {
                         : c.rule == "bitrate" ? l->rule.bitrate_min_mbps
                                               : std::nullopt;
     if (least)
-      lane.floors.push_back({*least, Said::tr("usable limit %1").arg(words::quantity(*least, c.unit)).toStdString()});
+      lane.floors.push_back(
+          {*least, Said::tr("usable limit %1").arg(words::quantity(*least, c.unit)).toStdString()});
   }
 
   /// Per setup the middle of its flights and where most of them lie.
@@ -163,9 +189,7 @@ struct Builder {
   Lane holdsLane() const {
     Lane lane{
         kHolds,
-        Said::tr(
-            "New flights that get this far; strokes: where each flight lost the link")
-            .toStdString(),
+        Said::tr("New flights that get this far; strokes: where each flight lost the link").toStdString(),
         symbol(Unit::Percent), kHoldsWeight, 90};
     lane.high = 106;
     lane.floors.push_back({100 * analysis.dependability,
@@ -200,8 +224,10 @@ struct Builder {
     const bool signal = c.name == log::channel::kRssi;
     Lane lane{std::string(c.name), capital(words::channel(c.name)), symbol(c.unit), c.lane,
               signal ? 100 : 40 + c.lane};
-    if (signal || single_flights)
+    if (single_flights)
       for (std::size_t run = 0; run < analysis.reductions.size(); ++run) addRun(lane, c, run);
+    else if (signal)
+      addExtremes(lane, c);
     if (!signal) addSpreads(lane, c);
     scale(lane, c);
     if (signal) addModels(lane);
@@ -238,7 +264,8 @@ struct Builder {
               50};
     std::vector<std::vector<std::size_t>> runs_of(campaign.setups.size());
     for (std::size_t i = 0; i < campaign.runs.size(); ++i)
-      if (const auto* r = reduced(i); r && r->reduced_db == 0 && analysis.runs[i].used && !campaign.setups.empty())
+      if (const auto* r = reduced(i);
+          r && r->reduced_db == 0 && analysis.runs[i].used && !campaign.setups.empty())
         runs_of.at(static_cast<std::size_t>(markOf(campaign.runs[i].setup))).push_back(i);
     for (std::size_t s = 0; s < std::min<std::size_t>(campaign.setups.size(), kMostDrawn); ++s) {
       lane.rows.push_back(campaign::letterOf(campaign, s));
@@ -280,7 +307,7 @@ std::vector<Offered> offeredLanes() {
   for (const log::ChannelInfo* c : log::laneChannels()) {
     out.push_back({std::string(c->name), capital(words::channel(c->name)), c->lane_at_first});
     if (c->name == log::channel::kRssi)
-      out.push_back({kPlace, Said::tr("Place profile").toStdString(), true});
+      out.push_back({kPlace, Said::tr("Place profile").toStdString(), false});
   }
   out.push_back({kDropouts, Said::tr("Dropouts").toStdString(), true});
   out.push_back({kResiduals, Said::tr("Residuals").toStdString(), false});
@@ -298,13 +325,16 @@ Lanes compareLanes(const campaign::Campaign& campaign, const analysis::CampaignA
   if (want(kHolds)) out.lanes.push_back(build.holdsLane());
   for (const log::ChannelInfo* c : log::laneChannels()) {
     const std::string id(c->name);
-    const bool always = c->name == log::channel::kRssi || c->name == log::channel::kQuality;
-    if (want(id) && (always || build.recorded(*c)))
-      out.lanes.push_back(build.channelLane(*c, want(kFlights)));
+    if (want(id) && build.recorded(*c)) out.lanes.push_back(build.channelLane(*c, want(kFlights)));
     if (c->name == log::channel::kRssi && want(kPlace)) out.lanes.push_back(build.placeLane());
   }
   if (want(kDropouts)) out.lanes.push_back(build.dropoutLane());
   if (want(kResiduals)) out.lanes.push_back(build.residualLane());
+  // What holds nothing is not drawn; where nothing is there at all, one says so.
+  std::erase_if(out.lanes,
+                [&](const Lane& lane) { return empty(lane) && out.lanes.size() > 1 && lane.id != kHolds; });
+  if (out.lanes.size() > 1 && empty(out.lanes.front())) out.lanes.erase(out.lanes.begin());
+  if (out.lanes.empty()) out.lanes.push_back(build.holdsLane());
   return out;
 }
 

@@ -73,6 +73,15 @@ std::optional<Hit> lineAt(const Lane& lane, double x, double y, double dx, doubl
   return out;
 }
 
+std::vector<Hit> valuesAt(const Lane& lane, double x) {
+  std::vector<Hit> out;
+  for (const Line& line : lane.lines) {
+    if (line.name.empty() || std::any_of(out.begin(), out.end(), [&](const Hit& h) { return h.name == line.name; })) continue;
+    if (const auto at = heightAt(line, x); at && std::isfinite(*at)) out.push_back({line.name, x, *at});
+  }
+  return out;
+}
+
 std::optional<Hit> dotAt(const Lane& lane, double x, double y, double dx, double dy) {
   std::optional<Hit> out;
   double nearest = 1;

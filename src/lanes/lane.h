@@ -86,7 +86,7 @@ struct Slot {
   std::size_t lane;
   double top, height;
 };
-constexpr double kTitle_px = 16, kGap_px = 6, kScale_px = 20, kLeastLane_px = 34;
+constexpr double kTitle_px = 16, kGap_px = 6, kScale_px = 20, kLeastLane_px = 46;
 
 /// Lanes one below the other in a height, by their weight; those with the least `keep` are left out until
 /// every other has kLeastLane_px. One lane at least. Under the last is room for the distances. @param height
@@ -100,6 +100,8 @@ struct Hit {
 };
 /// The named line nearest to a point. @param dx,dy reach in x and y @return none where none is within reach
 std::optional<Hit> lineAt(const Lane& lane, double x, double y, double dx, double dy);
+/// The named lines of a lane at a distance, in their order: name, x, y. Each name once.
+std::vector<Hit> valuesAt(const Lane& lane, double x);
 std::optional<Hit> dotAt(const Lane& lane, double x, double y, double dx, double dy);
 
 }  // namespace distanz::lanes

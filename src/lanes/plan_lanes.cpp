@@ -1,5 +1,6 @@
 #include "lanes/plan_lanes.h"
 
+#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 
@@ -13,9 +14,9 @@ using quantity::Unit;
 
 std::string signalTitle(bool not_flown, bool was_flown) {
   return (not_flown && was_flown
-              ? Said::tr("Predicted signal; bands: flown, or not yet measured")
-          : was_flown ? Said::tr("Predicted signal; bands: flown")
-                      : Said::tr("Predicted signal; bands: not yet measured"))
+              ? QCoreApplication::translate("lanes", "Predicted signal; bands: flown, or not yet measured")
+          : was_flown ? QCoreApplication::translate("lanes", "Predicted signal; bands: flown")
+                      : QCoreApplication::translate("lanes", "Predicted signal; bands: not yet measured"))
       .toStdString();
 }
 
@@ -72,8 +73,8 @@ std::string profileTitle(const plan::Planned& planned, const campaign::Campaign&
   const campaign::Link* link = campaign::findLink(c, planned.link);
   const QString of = link ? words::quantity(link->frequency_mhz, Unit::Megahertz) : QString();
   return (planned.clearance && planned.clearance->over_ground
-              ? Said::tr("Profile to the far post: ground, flight, line of sight, first Fresnel zone at %1").arg(of)
-              : Said::tr("Profile over flat ground: flight, line of sight, first Fresnel zone at %1").arg(of))
+              ? QCoreApplication::translate("lanes", "Profile to the far post: ground, flight, line of sight, first Fresnel zone at %1").arg(of)
+              : QCoreApplication::translate("lanes", "Profile over flat ground: flight, line of sight, first Fresnel zone at %1").arg(of))
       .toStdString();
 }
 

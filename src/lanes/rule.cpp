@@ -11,6 +11,7 @@ RuleRow rowOf(const campaign::Campaign& c, const analysis::Answers& answers, con
               std::size_t index) {
   RuleRow out;
   out.setup = c.setups[index].id;
+  out.name = c.setups[index].name;
   out.letter = campaign::letterOf(c, index);
   out.mark = int(index);
   if (const analysis::SetupAnswer* flown = answers.answer(out.setup)) {

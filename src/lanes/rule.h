@@ -11,7 +11,7 @@
 namespace distanz::lanes {
 
 struct RuleRow {
-  std::string setup, letter;
+  std::string setup, letter, name;  ///< the name is empty where it has none
   int mark = 0;                     ///< colour and dash
   std::optional<double> plan_m;     ///< see analysis::SetupAnswer::plan_m
   analysis::RangeAnswer dependable, typical;

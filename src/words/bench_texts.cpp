@@ -4,7 +4,7 @@ namespace distanz::words {
 namespace {
 
 constexpr Text kBenchTexts[] = {
-    {"rows-alike", "", QT_TRANSLATE_NOOP("finding", "{count} more rows have the same fault.")},
+    {"rows-alike", "", QT_TRANSLATE_NOOP("finding", "{count:rows-more} with the same fault.")},
     {"touchstone-second-option", "",
      QT_TRANSLATE_NOOP("finding", "there is a second line with #; only the first counts")},
     {"touchstone-option-late", "",
@@ -32,11 +32,11 @@ constexpr Text kBenchTexts[] = {
     {"touchstone-number", "",
      QT_TRANSLATE_NOOP("finding", "\"{text}\" is not a number; the row is left out")},
     {"touchstone-row", "",
-     QT_TRANSLATE_NOOP("finding", "the row has {have} numbers instead of {want}; it is left out")},
+     QT_TRANSLATE_NOOP("finding", "{have:numbers} in the row instead of {want}; it is left out")},
     {"touchstone-count", "",
      QT_TRANSLATE_NOOP("finding",
                        "announces {said:.12g} frequencies but has {found}: part of it may be missing")},
-    {"touchstone-noise", "", QT_TRANSLATE_NOOP("finding", "{rows} rows of noise parameters were skipped")},
+    {"touchstone-noise", "", QT_TRANSLATE_NOOP("finding", "skipped: {rows:rows} of noise parameters")},
     {"sweep-frequency", "",
      QT_TRANSLATE_NOOP("finding", "{text} is not a possible frequency; the row is left out")},
     {"sweep-frequency-missing", "", QT_TRANSLATE_NOOP("finding", "the row has no frequency and is left out")},
@@ -62,13 +62,14 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding", "the return loss has a minus sign; it was ignored")},
     {"sweep-unsorted", "", QT_TRANSLATE_NOOP("finding", "the frequencies do not rise; they were sorted")},
     {"sweep-duplicates", "",
-     QT_TRANSLATE_NOOP("finding", "{count} points repeat a frequency; the first of each counts")},
+     QT_TRANSLATE_NOOP("finding",
+                       "{count:points} at a frequency that is there already; the first of each counts")},
     {"sweep-above-1", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "{count} points reflect more than was sent, up to {worst:.2} times at {frequency:.1}. No antenna "
-         "does that. Calibrate the analyser at this cable, and look for a transmitter close by")},
-    {"readings-few", "", QT_TRANSLATE_NOOP("finding", "{have} readings so far. At least {want} are needed.")},
+         "{count:points} above full reflection, up to {worst:.2} times at {frequency:.1}. No antenna does "
+         "that. Calibrate the analyser at this cable, and look for a transmitter close by")},
+    {"readings-few", "", QT_TRANSLATE_NOOP("finding", "{have:readings} so far. At least {want} are needed.")},
     {"sweep-none", "",
      QT_TRANSLATE_NOOP(
          "finding", "Add the analyser's file: Touchstone (.s1p, .s2p), or a table with frequency and VSWR.")},
@@ -106,7 +107,7 @@ constexpr Text kBenchTexts[] = {
          "finding", "A hand on the cable changes little (VSWR {free:.2} to {held:.2} at {frequency:.1}).")},
     {"look-fault", "", QT_TRANSLATE_NOOP("finding", "Fault: {what}. Repair it before it flies.")},
     {"look-fine", "", QT_TRANSLATE_NOOP("finding", "Inspected, no fault found.")},
-    {"look-open", "", QT_TRANSLATE_NOOP("finding", "{count} points are not checked yet.")},
+    {"look-open", "", QT_TRANSLATE_NOOP("finding", "{count:points} not checked yet.")},
     {"claim-clashes", "",
      QT_TRANSLATE_NOOP("finding",
                        "Claims clash: {what}. Claimed {claimed:.1}; the other values give {implied.low:.1} "
@@ -115,7 +116,7 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP(
          "finding",
          "Enter two claims that can be compared: gain and beamwidth, turns of a helix, band and size.")},
-    {"claims-agree", "", QT_TRANSLATE_NOOP("finding", "All claims can be true ({checks} checks).")},
+    {"claims-agree", "", QT_TRANSLATE_NOOP("finding", "All claims can be true ({checks:checks}).")},
     {"power-settles", "", QT_TRANSLATE_NOOP("finding", "{setting} settles at {power:.1}.")},
     {"power-share", "",
      QT_TRANSLATE_NOOP("finding",
@@ -364,9 +365,9 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "Harmonic {order} of {emitter} at {frequency} hits {victim}. Isolation needed "
                        "{needed}, present {got}. Move the antennas {apart:.2} apart, or add a filter.")},
-    {"interference-more", "", QT_TRANSLATE_NOOP("finding", "{count} more products are too strong.")},
+    {"interference-more", "", QT_TRANSLATE_NOOP("finding", "{count:products-more} too strong.")},
     {"interference-none", "",
-     QT_TRANSLATE_NOOP("finding", "{count} products fall into receiving bands. None is too strong.")},
+     QT_TRANSLATE_NOOP("finding", "{count:products} in receiving bands, none too strong.")},
     {"channel-hit", "", QT_TRANSLATE_NOOP("finding", "A product hits channel {channel}.")},
     {"channel-free", "", QT_TRANSLATE_NOOP("finding", "No product hits channel {channel}.")},
     {"interference-assumes", "",
@@ -395,7 +396,7 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "{gain} is far too little. The hand is wrong, or the antenna is broken. Test it "
                        "against an antenna of the other hand.")},
-    {"fill-live", "", QT_TRANSLATE_NOOP("finding", "Add {count} readings to {record}")},
+    {"fill-live", "", QT_TRANSLATE_NOOP("finding", "Add {count:readings} to {record}")},
     {"walk-against-flown", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -413,7 +414,7 @@ constexpr Text kBenchTexts[] = {
                        "(signal calibration) to get levels.")},
     {"why-method", "", QT_TRANSLATE_NOOP("finding", "How: {method}.")},
     {"why-entry", "", QT_TRANSLATE_NOOP("finding", "{what}: {value:short}")},
-    {"why-readings", "", QT_TRANSLATE_NOOP("finding", "{count} readings")},
+    {"why-readings", "", QT_TRANSLATE_NOOP("finding", "{count:readings}")},
     {"why-file", "", QT_TRANSLATE_NOOP("finding", "{file}")},
     {"why-exponent", "",
      QT_TRANSLATE_NOOP("finding",

@@ -74,8 +74,8 @@ constexpr Text kBeyondTexts[] = {
          "{flights:flights}. Keep that side away from the station, or move the antenna.")},
     {"side-even", QT_TRANSLATE_NOOP("finding", "{setup}: no blind side seen"),
      QT_TRANSLATE_NOOP("finding",
-                       "{link} link: {sides} sides faced the station. None is surely more than {least:.0} "
-                       "below their mean.")},
+                       "{link} link: {sides:sides} faced the station. None is surely more than {least:.0} "
+                       "below the mean.")},
     {"side-turn", QT_TRANSLATE_NOOP("finding", "{setup}: signal changes by {turn:+.1} in the turn"),
      QT_TRANSLATE_NOOP("finding", "The sides it shows there explain {explained:+.1} of it.")},
     {"sides-few", QT_TRANSLATE_NOOP("finding", "{setup}: few sides seen"),
@@ -102,21 +102,21 @@ constexpr Text kBeyondTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "{link} link: in {stepped} of {flights:flights}, flown to {farthest}. Too few for a "
                        "usual distance.")},
-    {"band-hops", QT_TRANSLATE_NOOP("finding", "{link} link changed frequency {hops} times"),
+    {"band-hops", QT_TRANSLATE_NOOP("finding", "{link} link: {hops:changes} of frequency"),
      QT_TRANSLATE_NOOP("finding",
                        "Its readings are from several bands. Fix the channel before you compare.")},
     {"freezes-rate", QT_TRANSLATE_NOOP("finding", "{setup}: video freezes every {every}"),
      QT_TRANSLATE_NOOP(
          "finding",
-         "{link} link: {freezes} freezes in {flown} of {flights:flights} (95 %: every {every.span}).")},
+         "{link} link: {freezes:freezes} in {flown} of {flights:flights} (95 %: every {every.span}).")},
     {"freezes-none", QT_TRANSLATE_NOOP("finding", "{setup}: video never froze"),
      QT_TRANSLATE_NOOP("finding", "{link} link, {flown} flown. At most one freeze per {every} (95 %).")},
     {"freezes-where", "",
      QT_TRANSLATE_NOOP(
          "finding",
          "Most between {from} and {to} ({freezes}). Usually lost at {lost}, regained at {regained}.")},
-    {"lived-on", QT_TRANSLATE_NOOP("finding", "{picture} link froze at {frozen}, {link} link lasted"),
-     QT_TRANSLATE_NOOP("finding", "The {link} link held to {alive}. Improve the video link first.")},
+    {"lived-on", QT_TRANSLATE_NOOP("finding", "At {frozen} the {picture} link froze, the {link} link lasted"),
+     QT_TRANSLATE_NOOP("finding", "It held to {alive}. Improve the video link first.")},
     {"energy-allows", QT_TRANSLATE_NOOP("finding", "{setup}: the battery allows a turn at {turn}"),
      QT_TRANSLATE_NOOP("finding",
                        "With reserve, at {out:.0} mAh/km outbound and {back:.0} inbound. Flown to {flown}, "
@@ -145,7 +145,7 @@ constexpr Text kBeyondTexts[] = {
     {"likeness-found", QT_TRANSLATE_NOOP("finding", "Follows run {other}"),
      QT_TRANSLATE_NOOP("finding",
                        "{correlation:.1} of both signals agree; cut up at random, {chance:.1}. {rms:.1} "
-                       "remain between them. {marks} places can be taken from it.")},
+                       "remain between them. To be taken from it: {marks:places}.")},
     {"likeness-weak", QT_TRANSLATE_NOOP("finding", "Places cannot be taken from run {other}"),
      QT_TRANSLATE_NOOP("finding",
                        "{correlation:.1} of both signals agree, but cut up at random {chance:.1} do too. "
@@ -181,7 +181,7 @@ constexpr Text kBeyondTexts[] = {
      QT_TRANSLATE_NOOP(
          "finding",
          "it is very large, so each {rows} neighbouring rows count as their mean; the file is kept whole")},
-    {"fact-laps", "", QT_TRANSLATE_NOOP("finding", "{laps} laps begun, each of {each:.0}")},
+    {"fact-laps", "", QT_TRANSLATE_NOOP("finding", "{laps:laps} begun, each of {each:.0}")},
 };
 
 }  // namespace

@@ -49,14 +49,13 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP("finding", "More than {threshold} longer: {chance:likely}.")},
     {"if-anything", "", QT_TRANSLATE_NOOP("finding", "If anything, {name} is ahead.")},
     {"look-so-far", "",
-     QT_TRANSLATE_NOOP(
-         "finding",
-         "{pairs} of {planned} planned pairs are flown. An early answer needs a clearer difference.")},
-    {"look-planned", "", QT_TRANSLATE_NOOP("finding", "Judged at the planned {planned} pairs.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "{pairs} of {planned:pairs} flown. An early answer needs a clearer difference.")},
+    {"look-planned", "", QT_TRANSLATE_NOOP("finding", "Judged as planned, after {planned:pairs}.")},
     {"look-beyond", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Judged after {pairs} pairs; {planned} were planned. Each extra look needs a clearer difference.")},
+         "Judged after {pairs:pairs}, planned {planned}. Each extra look needs a clearer difference.")},
     {"level-on-link", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -134,27 +133,25 @@ constexpr Text kCompareTexts[] = {
          "Over another {stretch} section, a new flight differs by {sd:.1} (1σ, {flight_sd:.1} from flight to "
          "flight). At the reliable range {share:.0} of flights still hold, at the median range half.")},
     {"why-flight", "", QT_TRANSLATE_NOOP("finding", "{run}: {off:+.1} against the mean.")},
-    {"back-weaker", QT_TRANSLATE_NOOP("finding", "{setup}: {difference:.1} weaker inbound"),
+    {"back-weaker", QT_TRANSLATE_NOOP("finding", "{name}: {difference:.1} weaker inbound"),
      QT_TRANSLATE_NOOP("finding",
                        "Same flights, same places (95 %: {difference.low:#.1} to {difference.high:.1}, "
                        "{flights:flights}). The airframe shades one direction; the range counts both. Try "
                        "another mounting, or split the setup by direction.")},
-    {"back-stronger", QT_TRANSLATE_NOOP("finding", "{setup}: {difference:.1} stronger inbound"),
+    {"back-stronger", QT_TRANSLATE_NOOP("finding", "{name}: {difference:.1} stronger inbound"),
      QT_TRANSLATE_NOOP("finding",
                        "Same flights, same places (95 %: {difference.low:#.1} to {difference.high:.1}, "
                        "{flights:flights}). The airframe shades one direction; the range counts both. Try "
                        "another mounting, or split the setup by direction.")},
     {"why-turn", "",
      QT_TRANSLATE_NOOP("finding", "In the turn the signal changes by {change:+.1} (mean of all flights).")},
-    {"regained-nearer", QT_TRANSLATE_NOOP("finding", "{setup}: lost at {lost}, regained at {regained}"),
-     QT_TRANSLATE_NOOP("finding",
-                       "{name} lost its {link} link outbound at {lost}. It came back inbound at {regained} "
-                       "({flights:flights}, medians).")},
-    {"reduced-power", QT_TRANSLATE_NOOP("finding", "{setup} at {reduction:.0} less power: {reduced}"),
-     QT_TRANSLATE_NOOP("finding",
-                       "{name}, {link} link: at full power this means {full} (95 %: {full.span}). That is "
-                       "{factor:.1} times as far; the power is {power:.0} times as high. It holds if the "
-                       "signal keeps falling the same way.")},
+    {"regained-nearer", QT_TRANSLATE_NOOP("finding", "{name}: lost at {lost}, regained at {regained}"),
+     QT_TRANSLATE_NOOP("finding", "{link} link, outbound and inbound ({flights:flights}, medians).")},
+    {"reduced-power", QT_TRANSLATE_NOOP("finding", "{name} at {reduction:.0} less power: {reduced}"),
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "{link} link: at full power this means {full} (95 %: {full.span}). That is {factor:.1} times as "
+         "far; the power is {power:.0} times as high. It holds if the signal keeps falling the same way.")},
     {"exponent-assumed", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -172,7 +169,7 @@ constexpr Text kCompareTexts[] = {
     {"how-far", "",
      QT_TRANSLATE_NOOP("finding",
                        "Turn when a link fails, or at the limit of rules, plan or battery. First test the "
-                       "return on link loss, above all obstacles.")},
+                       "return on link loss. Its height must clear every obstacle.")},
     {"fly-first-pair", QT_TRANSLATE_NOOP("finding", "Fly the first pair"),
      QT_TRANSLATE_NOOP("finding", "Import one log of each setup, flown over the same path.")},
     {"fly-setup", QT_TRANSLATE_NOOP("finding", "Fly {name}"),
@@ -187,12 +184,13 @@ constexpr Text kCompareTexts[] = {
          "finding",
          "It has {flown:flights} on the {links} link. Three give a useful interval. Fly in turns.")},
     {"fly-both-aboard", QT_TRANSLATE_NOOP("finding", "Fly {more:flights-more}, {a_name} and {b_name} aboard"),
-     QT_TRANSLATE_NOOP("finding", "Record both in one flight, as before. {how}")},
+     QT_TRANSLATE_NOOP("finding", "Record both in one flight, as before.")},
     {"fly-pairs", QT_TRANSLATE_NOOP("finding", "Fly {more:pairs-more}: {a_name} and {b_name}"),
-     QT_TRANSLATE_NOOP(
-         "finding", "Fly in turns, same path, same height. {how} Recording both in one flight takes fewer.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "Fly in turns, same path, same height. Recording both in one flight takes fewer.")},
     {"enter-the-sensitivity", QT_TRANSLATE_NOOP("finding", "Enter the receiver's sensitivity"),
-     QT_TRANSLATE_NOOP("finding", "Without it, only the distance flown is known. Or fly on: {how}")},
+     QT_TRANSLATE_NOOP(
+         "finding", "Without it, only the distance flown is known. Or fly on until the link quality falls.")},
     {"plan-with", QT_TRANSLATE_NOOP("finding", "Plan with {name} to {told}"),
      QT_TRANSLATE_NOOP("finding",
                        "{share:.0} of new flights reach that far ({sure:.0} sure). No other setup may be "
@@ -206,15 +204,33 @@ constexpr Text kCompareTexts[] = {
                        "To reach the far post ({distance}), the {link} link needs {more:.1} more.")},
     {"more-power-gains", "",
      QT_TRANSLATE_NOOP("finding", "{power:.0} more on the {link} link gives {gain:.0} more range.")},
+    {"answer-limits", "", QT_TRANSLATE_NOOP("finding", "Limit: {what:list}.")},
+    {"answer-limit", "", QT_TRANSLATE_NOOP("finding", "the {link} link fails first ({part})")},
+    {"answer-limit-of", "", QT_TRANSLATE_NOOP("finding", "{setups} by the {link} link ({part})")},
+    {"rank", "", QT_TRANSLATE_NOOP("finding", "{place}. {names}")},
+    {"ranking", QT_TRANSLATE_NOOP("finding", "{order:list}"), QT_TRANSLATE_NOOP("finding", "Certain.")},
+    {"ranking-likely", QT_TRANSLATE_NOOP("finding", "{order:list}"),
+     QT_TRANSLATE_NOOP("finding", "Likely, not certain.")},
+    {"ranking-tied", QT_TRANSLATE_NOOP("finding", "{order:list}"),
+     QT_TRANSLATE_NOOP("finding", "= means: no difference shown yet.")},
+    {"has-setups", "", QT_TRANSLATE_NOOP("finding", "{setups:setups}")},
+    {"has-records", "", QT_TRANSLATE_NOOP("finding", "{records:records}")},
+    {"has-no-records", "", QT_TRANSLATE_NOOP("finding", "no record yet")},
+    {"has-path", "", QT_TRANSLATE_NOOP("finding", "{distance} path")},
+    {"has-no-path", "", QT_TRANSLATE_NOOP("finding", "no path yet")},
+    {"has-runs", "", QT_TRANSLATE_NOOP("finding", "{runs:runs}")},
+    {"has-runs-excluded", "", QT_TRANSLATE_NOOP("finding", "{runs:runs}, {excluded} excluded")},
+    {"has-no-runs", "", QT_TRANSLATE_NOOP("finding", "no run yet")},
+    {"has-compared", "", QT_TRANSLATE_NOOP("finding", "{setups:setups} flown")},
+    {"has-not-compared", "", QT_TRANSLATE_NOOP("finding", "nothing flown yet")},
     {"analysing", QT_TRANSLATE_NOOP("finding", "Analysing"),
      QT_TRANSLATE_NOOP("finding", "The answer appears here in a moment.")},
     {"no-critical-level", "",
      QT_TRANSLATE_NOOP("finding",
-                       "The {link} link was {seen}, and no sensitivity is set. Only how far it held is "
-                       "known. Enter the receiver's sensitivity in Kit, or fly until the quality falls.")},
+                       "{link} link: {seen}, and no sensitivity is set. Only how far it held is known. Enter "
+                       "the receiver's sensitivity in Kit, or fly until the quality falls.")},
     {"never-seen-failing", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "The {link} link was {seen} ({part}). Its range rests on the {rests_on} alone.")},
+     QT_TRANSLATE_NOOP("finding", "{link} link: {seen} ({part}). Its range rests on the {rests_on} alone.")},
     {"too-short", "",
      QT_TRANSLATE_NOOP(
          "finding",
@@ -230,7 +246,7 @@ constexpr Text kCompareTexts[] = {
                        "({strongest}). Compare fewer at a time to see them against each other.")},
     {"hole", QT_TRANSLATE_NOOP("finding", "The {link} link fails between {from} and {to}"),
      QT_TRANSLATE_NOOP("finding",
-                       "Seen in {failed} of {flights} flights (setups {setups}). Behind it the link is back. "
+                       "Seen in {failed} of {flights:flights} (setups {setups}). Behind it the link is back. "
                        "A range without a gap ends before it.")},
     {"hole-two-ray", "",
      QT_TRANSLATE_NOOP("finding",
@@ -238,9 +254,9 @@ constexpr Text kCompareTexts[] = {
                        "Another height moves this hole.")},
     {"interference", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Interference on the {link} link from {from} to {to}, in {failed} of {flights} "
-                       "flights. It failed there though the signal was strong. It counts as a failure, not "
-                       "as a weak signal. Fly at another time, or change channel or band.")},
+                       "Interference on the {link} link from {from} to {to}, in {failed} of "
+                       "{flights:flights}. It failed there though the signal was strong. It counts as a "
+                       "failure, not as a weak signal. Fly at another time, or change channel or band.")},
     {"gap-changes", "",
      QT_TRANSLATE_NOOP("finding",
                        "{link} link: the difference between {a} and {b} changes by {change:+.1} per factor "
@@ -266,9 +282,9 @@ constexpr Text kCompareTexts[] = {
          "finding",
          "Run {run} was stopped by a limit built into the equipment. Its end says nothing about the radio.")},
     {"one-flight", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "Setup {setup} was flown once, so its flight-to-flight spread is unknown. Fly it at "
-                       "least twice more.")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Setup {setup} was flown once. The flight-to-flight spread is unknown. Fly at least twice more.")},
     {"order-by-clock", "",
      QT_TRANSLATE_NOOP("finding",
                        "The order of the runs comes from the clocks of the logs. If those are wrong, type "

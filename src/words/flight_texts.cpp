@@ -6,25 +6,24 @@ namespace {
 constexpr Text kFlightTexts[] = {
     {"pairs-tell", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{pairs} flights of each setup: {chance:chance} chance of detecting {difference:.0} "
+                       "{pairs:flights} of each setup: {chance:chance} chance of detecting {difference:.0} "
                        "of range ({delta:.1}).")},
     {"pairs-too-few", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{pairs} flights of each setup: {chance:chance} chance of detecting {difference:.0} "
+                       "{pairs:flights} of each setup: {chance:chance} chance of detecting {difference:.0} "
                        "of range ({delta:.1}). Fly {needed} of each for an 80 % chance.")},
     {"pairs-never", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{pairs} flights of each setup: {chance:chance} chance of detecting {difference:.0} "
+                       "{pairs:flights} of each setup: {chance:chance} chance of detecting {difference:.0} "
                        "of range ({delta:.1}). More flights will not be enough. Record both receivers in one "
                        "flight, or look for a larger difference.")},
     {"pairs-together", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "With both receivers aboard: {chance:chance} chance with {pairs} flights.")},
+     QT_TRANSLATE_NOOP("finding", "With both receivers aboard: {chance:chance} chance, {pairs:flights}.")},
     {"why-planned-scatter", "",
      QT_TRANSLATE_NOOP("finding", "Flight-to-flight spread {sd:.1} (1σ): {source}.")},
     {"why-planned-test", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{setups} setups compared at the planned number of flights. Range falls with exponent "
+                       "{setups:setups} compared at the planned number of flights. Range falls with exponent "
                        "{exponent:.2}.")},
     {"fly-to", "",
      QT_TRANSLATE_NOOP("finding",
@@ -35,15 +34,15 @@ constexpr Text kFlightTexts[] = {
          "finding",
          "On the {link} link the best setup should fail only at {to}, beyond the far post ({far}). Its range "
          "would read \"at least\". Reduce the power, or plan a longer path.")},
-    {"order-drawn", "", QT_TRANSLATE_NOOP("finding", "{runs} flights from {begin:clock} to {end:clock}.")},
+    {"order-drawn", "", QT_TRANSLATE_NOOP("finding", "{runs:flights} from {begin:clock} to {end:clock}.")},
     {"order-flown", "", QT_TRANSLATE_NOOP("finding", "Every planned flight is flown.")},
     {"session-too-long", "",
-     QT_TRANSLATE_NOOP(
-         "finding", "{left} flights do not fit before {end:clock}. Fly them another day, in whole blocks.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "{left:flights} too many before {end:clock}. Fly them another day, in whole blocks.")},
     {"batteries-run-out", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{batteries} batteries are not enough for {runs} flights. Charge in between. No setup "
-                       "may always get the fresh one.")},
+                       "Batteries: {batteries}, flights: {runs}. Charge in between. No setup may always get "
+                       "the fresh one.")},
     {"speed-wanted", "", QT_TRANSLATE_NOOP("finding", "Enter the airspeed to get clock times.")},
     {"battery-turns", "",
      QT_TRANSLATE_NOOP("finding", "{setup}: the battery allows a turn at {turn}, with {reserve:.0} kept.")},
@@ -90,8 +89,8 @@ constexpr Text kFlightTexts[] = {
     {"limits-wanted", "",
      QT_TRANSLATE_NOOP("finding",
                        "Enter the limits of this place: distance, height and visual line of sight.")},
-    {"preflight-open", "", QT_TRANSLATE_NOOP("finding", "{open} of {of} pre-flight points are open.")},
-    {"preflight-done", "", QT_TRANSLATE_NOOP("finding", "All {of} pre-flight points are ticked.")},
+    {"preflight-open", "", QT_TRANSLATE_NOOP("finding", "Pre-flight list: {open} of {of:points} open.")},
+    {"preflight-done", "", QT_TRANSLATE_NOOP("finding", "Pre-flight list: all {of:points} ticked.")},
     {"tick-item", "", QT_TRANSLATE_NOOP("finding", "Tick the pre-flight list")},
     {"untick-all", "", QT_TRANSLATE_NOOP("finding", "Clear the pre-flight list")},
     {"change-flights", "", QT_TRANSLATE_NOOP("finding", "Change the flights")},
@@ -125,8 +124,7 @@ constexpr Text kFlightTexts[] = {
      QT_TRANSLATE_NOOP("finding", "Batteries of one type, full and undamaged. Alarm set to the reserve.")},
     {"check-logging", "", QT_TRANSLATE_NOOP("finding", "Logging is on, has room, and its clock is right.")},
     {"check-pointing", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "{link} ground antenna fixed, pointing to {bearing:.0}, nobody in front of it.")},
+     QT_TRANSLATE_NOOP("finding", "{link} ground antenna fixed on {bearing:.0}, nobody in front.")},
     {"check-tracker", "",
      QT_TRANSLATE_NOOP(
          "finding", "{link} tracker knows its position, height and north. It follows when moved by hand.")},
@@ -150,7 +148,7 @@ constexpr Text kFlightTexts[] = {
                        "Enter where the wind comes from. Until then it counts against the way home.")},
     {"preflight-stale", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{stale} of {of} points were ticked on another day. Clear the list and check again.")},
+                       "{stale} of {of:points} ticked on another day. Clear the list and check again.")},
     {"tracker-rate", "",
      QT_TRANSLATE_NOOP("finding",
                        "The {link} tracker must turn up to {rate:.0}° per second, to {azimuth:.0} aside and "
@@ -173,7 +171,7 @@ constexpr Text kFlightTexts[] = {
     {"labels-sealed", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "{count} recordings have a blind label. Which is which stays sealed until you open the labels.")},
+         "{count:recordings} with a blind label. Which is which stays sealed until you open the labels.")},
     {"labels-opened", "",
      QT_TRANSLATE_NOOP("finding", "The labels were opened at {at}. Judgements after that are not blind.")},
     {"label-is", "", QT_TRANSLATE_NOOP("finding", "{label} is {run}, setup {setup}.")},

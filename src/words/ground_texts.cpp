@@ -199,12 +199,12 @@ constexpr Text kGroundTexts[] = {
          "{back} inbound. The prediction covers both. Turn the aircraft on the ground check to see.")},
     {"beside-in-the-way", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{what} between the ground antenna and the path, higher than {mast}. Move it behind "
-                       "the antenna, or raise the mast.")},
+                       "A {what} stands between the ground antenna and the path, higher than {mast}. Move it "
+                       "behind the antenna, or raise the mast.")},
     {"beside-somewhere", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{what} near the ground antenna, higher than {mast}. Enter its bearing under Ground "
-                       "and air, and keep it behind the antenna.")},
+                       "A {what} stands near the ground antenna, higher than {mast}. Enter its bearing under "
+                       "Ground and air, and keep it behind the antenna.")},
 };
 
 }  // namespace

@@ -9,20 +9,20 @@ constexpr Text kKitTexts[] = {
     {"one-word", "", QT_TRANSLATE_NOOP("finding", "{what}")},
     {"left-free-power", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Setups {setups}, {link} link: dynamic power rises as the signal falls and hides the "
+                       "{setups}, {link} link: dynamic power rises as the signal falls and hides the "
                        "difference. Fix the power, or log it.")},
     {"left-free-band", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Setups {setups}, {link} link: automatic band or channel. Flights may then differ by "
-                       "channel alone. Fix it.")},
+                       "{setups}, {link} link: automatic band or channel. Flights may then differ by channel "
+                       "alone. Fix it.")},
     {"left-free-rate", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Setups {setups}, {link} link: automatic packet rate. A slower rate reaches farther "
-                       "without a better antenna. Fix it, or enter the sensitivity of each rate.")},
+                       "{setups}, {link} link: automatic packet rate. A slower rate reaches farther without "
+                       "a better antenna. Fix it, or enter the sensitivity of each rate.")},
     {"left-free-pointing", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Setups {setups}, {link} link: the ground antenna is pointed by hand. Errors cost a "
-                       "narrow beam more than a wide one. Fix its direction along the path.")},
+                       "{setups}, {link} link: the ground antenna is pointed by hand. Errors cost a narrow "
+                       "beam more than a wide one. Fix its direction along the path.")},
     {"differs-in-several", "",
      QT_TRANSLATE_NOOP("finding",
                        "Setups {setup} and {other} differ in {count} things on the {link} link: {what:list}. "
@@ -72,10 +72,10 @@ constexpr Text kKitTexts[] = {
     {"pick-part", "", QT_TRANSLATE_NOOP("finding", "Change a part of setup {setup}")},
     {"add-part", "", QT_TRANSLATE_NOOP("finding", "Add {part}")},
     {"remove-part", "", QT_TRANSLATE_NOOP("finding", "Remove {part}")},
-    {"take-parts", "", QT_TRANSLATE_NOOP("finding", "Add {count} parts from a file")},
+    {"take-parts", "", QT_TRANSLATE_NOOP("finding", "Add {count:parts} from a file")},
     {"add-photos", "", QT_TRANSLATE_NOOP("finding", "Add photos of {part}")},
     {"remove-photo", "", QT_TRANSLATE_NOOP("finding", "Remove a photo of {part}")},
-    {"parts-brought", "", QT_TRANSLATE_NOOP("finding", "{added} parts added, {renewed} updated.")},
+    {"parts-brought", "", QT_TRANSLATE_NOOP("finding", "{added:parts} added, {renewed} updated.")},
     {"no-picture", "",
      QT_TRANSLATE_NOOP("finding", "is not a picture Distanz can show; save it as PNG or JPEG")},
     {"eirp-limit-unknown", "",

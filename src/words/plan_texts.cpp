@@ -64,7 +64,7 @@ constexpr Text kPlanTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "Import one log per run. It needs time, position or distance, and signal, link "
                        "quality or bitrate.")},
-    {"runs-count", QT_TRANSLATE_NOOP("finding", "{used} of {runs} runs count"),
+    {"runs-count", QT_TRANSLATE_NOOP("finding", "{used} of {runs:runs} counted"),
      QT_TRANSLATE_NOOP(
          "finding",
          "Double-click a cell to change it. Drag the edges of outbound, turn and inbound to move them.")},

@@ -102,6 +102,17 @@ bool lacksItsRun(const Finding& f, const Text& text) {
          !utf8(text.text).contains(QStringLiteral("{run}"));
 }
 
+/// "Control link: ..." where a sentence of its own begins with the id of a link; a refusal goes on after a file's name.
+bool beginsWithLink(const Finding& f, std::string_view text) {
+  const FindingInfo* info = infoOf(f.code);
+  return text.starts_with("{link} ") && info && info->severity != Severity::Refusal;
+}
+
+QString capital(QString text) {
+  if (!text.isEmpty()) text[0] = text[0].toUpper();
+  return text;
+}
+
 }  // namespace
 
 QString value(const Argument& argument) {
@@ -112,7 +123,7 @@ QString sentence(const Finding& f) {
   const Text* text = textOf(f.code);
   if (!text) return utf8(plainText(f));
   const QString own = filled(translated(text->text), f);
-  if (!lacksItsRun(f, *text)) return joined(own, f.more);
+  if (!lacksItsRun(f, *text)) return joined(beginsWithLink(f, text->text) ? capital(own) : own, f.more);
   // A caution that is a sentence by itself keeps its full stop.
   const std::string said = (own.endsWith(QLatin1Char('.')) ? own.chopped(1) : own).toStdString();
   const Finding placed = finding("of-run", {{"text", said}}, f.subject);
@@ -123,7 +134,8 @@ Said say(const Finding& f) {
   const Text* text = textOf(f.code);
   QStringList why;
   for (const Finding& line : f.why) why += sentence(line);
-  return {text ? filled(translated(text->title), f) : QString(), sentence(f), why.join('\n')};
+  const QString title = text ? filled(translated(text->title), f) : QString();
+  return {text && beginsWithLink(f, text->title) ? capital(title) : title, sentence(f), why.join('\n')};
 }
 
 QString sentence(const std::exception& error) {

@@ -140,8 +140,33 @@ TEST_CASE("bench: what was measured goes into the part with one click, and back"
   CHECK(value.value == Approx(20).margin(0.01));
   CHECK(value.origin == campaign::Origin::Measured);
   CHECK(value.record == s.record().id);
-  s.document().undo();
+  // Said beside the part, with the way back; gone once it was taken.
+  auto& applied = child<QLabel>(s.window, "applied");
+  REQUIRE(applied.isVisibleTo(&s.window));
+  CHECK_THAT(applied.text().toStdString(), Contains("Applied to Sender"));
+  QTest::mouseClick(&child<QPushButton>(s.window, "undoApplied"), Qt::LeftButton);
   waitFor("undo", [&] { return campaign::findPart(s.campaign(), "tx")->values.at("power_dbm").value == 24; });
+  waitFor("nothing applied", [&] { return !applied.isVisibleTo(&s.window); });
+}
+
+TEST_CASE("bench: a sweep dropped without a record for it makes one; a second goes into the same") {
+  Bench s;
+  const auto sweep = [&](const char* name) {
+    formats::writeFile(s.dir / name, "# MHz S MA R 50\n2430 0.1 0\n2450 0.1 0\n");
+    return QStringList{QString::fromStdString((s.dir / name).string())};
+  };
+  const QStringList first = sweep("first.s1p");
+  CHECK(s.stage().takesDropped(first));
+  CHECK_FALSE(s.stage().takesDropped({"a flight.csv"}));  // a log, which goes to the import
+  s.stage().takeFiles(first);
+  waitFor("the record", [&] { return s.campaign().records.size() == 1 && s.record().files.size() == 1; });
+  CHECK(s.record().kind == campaign::RecordKind::Sweep);
+  s.stage().takeFiles(sweep("second.S1P"));
+  waitFor("the second", [&] { return s.record().files.size() == 2; });
+  CHECK(s.campaign().records.size() == 1);
+  s.make("walk");
+  s.stage().takeFiles(first);
+  waitFor("another record", [&] { return s.campaign().records.size() == 3; });
 }
 
 TEST_CASE("bench: every kind can be made, shown on both sides, and saved; the shelf chooses") {

@@ -43,7 +43,7 @@ TEST_CASE("import dialog: a log that goes with another is laid on its clock and 
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv"), QString::fromStdString(s.dir / "video.csv")});
   choose(child<QComboBox>(dialog, "with_1"), 1);
   auto& told = child<QLabel>(dialog, "importTold");
-  waitFor("the clocks to be laid together", [&] { return told.text().contains("clock laid to within"); });
+  waitFor("the clocks to be laid together", [&] { return told.text().contains("clock matched within"); });
   CHECK_THAT(told.text().toStdString(), Contains("video.csv") && Contains("of path"));
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
   waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
@@ -62,10 +62,10 @@ TEST_CASE("import dialog: a log that cannot be laid says so, and is taken where 
   ImportDialog& dialog = s.dialog({QString::fromStdString(s.dir / "A1.csv"), QString::fromStdString(s.dir / "video.csv")});
   choose(child<QComboBox>(dialog, "with_1"), 1);
   auto& told = child<QLabel>(dialog, "importTold");
-  waitFor("the refusal", [&] { return told.text().contains("cannot tell"); });
+  waitFor("the refusal", [&] { return told.text().contains("cannot be matched"); });
   auto& strip = child<RunStrip>(dialog, "runStrip");
   QTest::keyClick(&strip, Qt::Key_Right, Qt::AltModifier);
-  waitFor("the look anew", [&] { return !told.text().contains("cannot tell") && !told.text().contains("Looking"); });
+  waitFor("the look anew", [&] { return !told.text().contains("cannot be matched") && !told.text().contains("Reading "); });
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
   waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
   CHECK(s.campaign().runs[0].sources.at(1).clock_offset_s == Approx(0.1));
@@ -129,7 +129,7 @@ TEST_CASE("import dialog: readings are pasted from a spreadsheet, and kept as th
   QGuiApplication::clipboard()->setText("distance\tsignal\tevent\n100\t-55\t\n500\t-70\t\n900\t-80\tbreak-up\n1000\t\tlost\n1050\t\tturned\n800\t-78\tregained\n");
   child<QAction>(s.window, "pasteReadings").trigger();
   auto& dialog = child<ImportDialog>(s.window, "importDialog");
-  waitFor("the look", [&] { return !child<QLabel>(dialog, "importTold").text().contains("Looking"); });
+  waitFor("the look", [&] { return !child<QLabel>(dialog, "importTold").text().contains("Reading "); });
   QTest::mouseClick(&child<QPushButton>(dialog, "importButton"), Qt::LeftButton);
   waitFor("the import", [&] { return s.campaign().runs.size() == 1; });
   CHECK(s.campaign().runs[0].source().file.starts_with("pasted"));

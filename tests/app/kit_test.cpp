@@ -120,7 +120,7 @@ TEST_CASE("kit: an antenna says what it is, how it points and is known, and its 
   choose(k.window, "origin-gain_dbi", "assumed");
   CHECK(k.antenna().values.at("gain_dbi").origin == campaign::Origin::Assumed);
   CHECK(k.antenna().trait("shape") == "helix");
-  CHECK_THAT(child<QLabel>(k.window, "patternFacts").text().toStdString(), Contains("half-power width"));
+  CHECK_THAT(child<QLabel>(k.window, "patternFacts").text().toStdString(), Contains("half-power beamwidth"));
   CHECK_THAT(k.allFindings(), Contains("main beam"));
   const std::string before = k.figures();
   choose(k.window, "pointing", "by-hand");
@@ -152,7 +152,7 @@ TEST_CASE("kit: the mounting is drawn and warned of, and undone") {
   const auto& drawn = child<MountPanel>(k.window, "mountPanel").mounting();
   CHECK(drawn.top_db.size() == 360);
   CHECK(drawn.top_shade);
-  CHECK_THAT(k.allFindings(), Contains("On the way out") && Contains("Carbon"));
+  CHECK_THAT(k.allFindings(), Contains("Outbound, the airframe") && Contains("Carbon"));
   k.document().undo();
   waitFor("undo", [&] { return !k.own().mount.near_carbon; });
 }
@@ -170,12 +170,12 @@ TEST_CASE("kit: what differs folds away what is alike, and says what is left fre
   QTest::mouseClick(&child<QCheckBox>(k.window, "automaticBand"), Qt::LeftButton, {}, QPoint(8, 10));
   CHECK(k.own().automatic_band);
   click(k.window, "page_differs");
-  CHECK_THAT(k.allFindings(), Contains("choose its band"));
+  CHECK_THAT(k.allFindings(), Contains("automatic band"));
 }
 
 TEST_CASE("kit: the limit for the place is typed, and what is over it is told with what to do") {
   Kit k;
-  CHECK_THAT(k.allFindings(), Contains("Enter what is allowed"));
+  CHECK_THAT(k.allFindings(), Contains("Enter the limit of this place"));
   click(k.window, "page_links");
   k.type("eirpLimit", "25 mW");
   k.type("bandwidth", "20 MHz");
@@ -185,7 +185,7 @@ TEST_CASE("kit: the limit for the place is typed, and what is over it is told wi
   CHECK(k.campaign().links[0].noise_figure_db == 4.0);
   CHECK(k.campaign().links[0].eirp_limit_dbm.value() == Approx(13.98).margin(0.01));
   click(k.window, "page_chain");
-  CHECK_THAT(k.allFindings(), Contains("more than") && Contains("Keep everybody 0.20 m away"));
+  CHECK_THAT(k.allFindings(), Contains("above your limit") && Contains("Keep people 0.20 m away"));
 }
 
 TEST_CASE("kit: parts are searched, photographed, and brought in from another campaign once") {
@@ -213,7 +213,7 @@ TEST_CASE("kit: parts are searched, photographed, and brought in from another ca
   const auto pack = [&]() -> const campaign::Part& { return k.campaign().parts.back(); };
   k.prompts.files = {QString::fromStdString(no_photo.string())};
   click(view, "addPhotos");
-  waitFor("the refusal", [&] { return child<QLabel>(k.window, "banner").text().contains("no picture"); });
+  waitFor("the refusal", [&] { return child<QLabel>(k.window, "banner").text().contains("not a picture"); });
   k.prompts.files = {QString::fromStdString(photo.string())};
   click(view, "addPhotos");
   waitFor("the photo", [&] { return pack().photos.size() == 1; });

@@ -219,7 +219,7 @@ TEST_CASE(
   trigger(s.window, "howItDecides");
   auto& page = child<QDialog>(s.window, "helpPage");
   CHECK(page.windowTitle() == "Wie Distanz entscheidet");
-  CHECK(child<QTextBrowser>(page, "helpText").toPlainText().contains("kritische Pegel"));
+  CHECK(child<QTextBrowser>(page, "helpText").toPlainText().contains("Mindestsignal"));
   page.close();
   trigger(s.window, "language_en");
   waitFor("English",

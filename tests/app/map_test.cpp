@@ -141,11 +141,11 @@ TEST_CASE("map: terrain added shows under the path, counts where it is told to, 
   CHECK(p.campaign().layers[0].role == campaign::LayerRole::Terrain);
   CHECK(p.document().planned().sights->known_m() > 2900);
   CHECK(p.document().planned().heights->lowest_m > level_m + 25);
-  CHECK_THAT(p.allFindings(), Contains("does not count in the prediction"));
+  CHECK_THAT(p.allFindings(), Contains("not used in the prediction"));
   choose(p.window, "planSchool", "bullington");
   CHECK(p.campaign().plan.obstruction);
   p.type("flightHeight", "20 m");
-  CHECK_THAT(p.allFindings(), Contains("The path runs into the ground"));
+  CHECK_THAT(p.allFindings(), Contains("The path hits the ground"));
   click(p.window, "page_ground");
   QTest::mouseClick(&child<QCheckBox>(p.window, "layer_on_layer1"), Qt::LeftButton, {}, {8, 8});
   CHECK(p.campaign().layers[0].off);
@@ -168,7 +168,7 @@ TEST_CASE("map: files that are no terrain or map are refused and change nothing"
   click(p.window, "page_ground");
   click(p.window, "add_layer");
   waitFor("the refusal", [&] { return !told.isEmpty(); });
-  CHECK_THAT(told.toStdString(), Contains("broken.tif is no raster"));
+  CHECK_THAT(told.toStdString(), Contains("broken.tif is not a readable terrain raster"));
   CHECK(p.campaign().layers.empty());
 }
 

@@ -70,7 +70,7 @@ TEST_CASE("window: an edit of what another program just changed is refused, and 
   other.edit(step("Elsewhere"), named(other.campaign(), "Theirs"));
   s.document().edit(step("Mine"), named(before, "Mine"));
   waitKept(s.window);
-  CHECK_THAT(told(s), Contains("another program changed the same part"));
+  CHECK_THAT(told(s), Contains("another program has changed the same part"));
   CHECK(s.campaign().setups[0].name == "Theirs");
   CHECK(onDisk(s.dir / "field.distanz") == "Theirs");
 }
@@ -81,7 +81,7 @@ TEST_CASE("window: a locked file does not freeze it; the edit is kept as soon as
   Lock lock(s.dir / "field.distanz");
   CHECK(s.document().edit(step("Name"), named(s.campaign(), "While locked")));
   CHECK(s.document().waiting());  // here the lock still stands
-  CHECK_THAT(told(s), Contains("Not on disk yet"));
+  CHECK_THAT(told(s), Contains("Not saved yet"));
   CHECK(s.campaign().setups[0].name == "While locked");
   CHECK(s.document().edit(step("Name"), named(s.campaign(), "And again")));
   lock.release();
@@ -125,7 +125,7 @@ TEST_CASE("window: an edit that waited and is refused in the end says so, and th
   lock.db.exec("UPDATE meta SET value = value + 1");
   lock.db.exec("COMMIT");
   waitFor("the answer", [&] { return !s.document().waiting(); });
-  CHECK_THAT(told(s), Contains("another program changed the same part"));
+  CHECK_THAT(told(s), Contains("another program has changed the same part"));
   CHECK(s.campaign().setups[0].name == "Theirs");
 }
 
@@ -134,7 +134,7 @@ TEST_CASE("window: a copy is not saved over the campaign that is open", "[regres
   REQUIRE(s.document().edit(step("Name"), named(s.campaign(), "Precious")));
   s.prompts.save = QString::fromStdString(s.dir / "field.distanz");
   sendAway(s.window, "saveCopy");
-  CHECK_THAT(told(s), Contains("is the campaign that is open"));
+  CHECK_THAT(told(s), Contains("is open now"));
   trigger(s.window, "undo");  // the history is still there
   CHECK(onDisk(s.dir / "field.distanz").empty());
   s.prompts.save = QString::fromStdString(s.dir / "copy.distanz");
@@ -210,7 +210,7 @@ TEST_CASE(
   };
   makeNew();  // it answers with the open file's name
   waitFor("the refusal", [&] { return !told(s).empty(); });
-  CHECK_THAT(told(s), Contains("is the campaign that is open"));
+  CHECK_THAT(told(s), Contains("is open now"));
   CHECK(onDisk(s.dir / "field.distanz") == "Precious");
   { store::CampaignFile::create(s.dir / "old.distanz", named(s.campaign(), "Old")); }
   s.prompts.save = QString::fromStdString(s.dir / "old.distanz");
@@ -231,7 +231,7 @@ TEST_CASE("window: a folder that was opened before is not silently answered with
   s.window.open(QString::fromStdString(s.dir / "field.distanz"));
   waitFor("the field", [&] { return s.document().path().filename() == "field.distanz"; });
   s.window.open(QString::fromStdString(s.dir / "folder"));
-  CHECK_THAT(told(s), Contains("folder.distanz is there already"));
+  CHECK_THAT(told(s), Contains("folder.distanz exists already"));
   CHECK_FALSE(s.window.opening());
   emit child<QLabel>(s.window, "banner")
       .linkActivated("open:" + QString::fromStdString(s.dir / "folder.distanz"));

@@ -243,21 +243,31 @@ TEST_CASE("run strip: a further log is moved against the first by mouse and keys
   CHECK(moved[1][1].toDouble() == Approx(7).margin(0.3));
 }
 
-TEST_CASE("findings: every sentence is shown, whole, and replaced by the next ones") {
+TEST_CASE("findings: a line each, opened by a click; cautions stand in their own place, last; replaced by the next ones") {
   FindingsColumn column;
-  column.show("What matters here", {finding("not-flown", {{"setup", "B"}, {"name", "Helix (B)"}}),
-                                    finding("equipment-cap", {}, {"run", "A1"})});
-  const auto texts = [&] {
+  const Finding caution = finding("equipment-cap", {}, {"run", "A1"}), flown = finding("not-flown", {{"setup", "B"}, {"name", "Helix (B)"}});
+  column.show("What matters here", {caution, flown});
+  const auto labels = [&] {
     QStringList all;
     for (auto* label : column.findChildren<QLabel*>()) all << label->text();
     return all.join("|");
   };
-  CHECK(texts() ==
-        "What matters here|Helix (B): not flown yet|Fly it over the path to learn its range.|Run A1 was "
-        "stopped by a limit "
-        "built into the equipment: its end says nothing about the radio.");
+  const auto lines = [&] {
+    QStringList all;
+    for (auto* line : column.findChildren<QAbstractButton*>("entry")) all << line->text();
+    return all.join("|");
+  };
+  CHECK(labels() == "What matters here|Cautions");
+  CHECK(lines() == "Helix (B): not flown yet|Run A1 was stopped by a limit built into the equipment.");
+  auto* first = column.findChildren<QAbstractButton*>("entry").front();
+  QTest::mouseClick(first, Qt::LeftButton);
+  CHECK(labels().contains("Fly it over the path to learn its range."));
+  column.show("What matters here", {caution, flown});  // made anew: what was open stays open
+  CHECK(labels().contains("Fly it over the path to learn its range."));
+  QTest::mouseClick(column.findChildren<QAbstractButton*>("entry").front(), Qt::LeftButton);
+  CHECK(labels() == "What matters here|Cautions");
   column.show("Next", {});
-  CHECK(texts() == "Next");
+  CHECK(labels() == "Next");
   CHECK(column.width() == theme::kColumn);
 }
 
@@ -283,8 +293,8 @@ TEST_CASE("rail: stages are chosen by mouse and key, and say what they lack") {
   plan.setFocus();
   QTest::keyClick(&plan, Qt::Key_Space);
   CHECK(chosen.count() == 2);
-  rail.setLacks(1, "a path");
-  CHECK_THAT(plan.toolTip().toStdString(), Contains("still lacks a path"));
+  rail.setState(1, "no path yet", "a path");
+  CHECK_THAT(plan.toolTip().toStdString(), Contains("missing: a path"));
   rail.setCurrent(0);
   CHECK(child<QAbstractButton>(rail, "stage_kit").isChecked());
 }
@@ -368,8 +378,7 @@ TEST_CASE(
   }
   const auto titles = [&] {
     QStringList out;
-    for (auto* label : column.findChildren<QLabel*>())
-      if (label->text().startsWith("Title")) out << label->text();
+    for (auto* line : column.findChildren<QAbstractButton*>("entry")) out << line->text();
     return out;
   };
   column.show("What matters", many);

@@ -51,19 +51,19 @@ TEST_CASE("bad logs on the command line: one line that says what, where and what
   };
   const std::vector<Bad> bad{
       {"no-column.csv", "alpha,beta\n1,2\n3,4\n", "no column is recognised as time"},
-      {"no-position.csv", "time_s,rssi_dbm\n0,-60\n1,-61\n", "holds no position"},
+      {"no-position.csv", "time_s,rssi_dbm\n0,-60\n1,-61\n", "has no position"},
       {"all-equal.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n1,50,-60\n2,90,-60\n", "-60 in every row"},
       {"still.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n1,5,-61\n2,5,-62\n", "position never changes"},
       {"nan.csv", "time_s,distance_m,rssi_dbm\n0,5,nan\n1,50,nan\n", "hold no number"},
       {"backwards.csv", "time_s,distance_m,rssi_dbm\n0,5,-60\n9,50,-61\n3,70,-62\n",
        "line 4: time runs backwards"},
-      {"frozen.csv", "time_s,distance_m,rssi_dbm\n4,5,-60\n4,50,-61\n4,70,-62\n", "time never advances"},
+      {"frozen.csv", "time_s,distance_m,rssi_dbm\n4,5,-60\n4,50,-61\n4,70,-62\n", "every row has the same time"},
       {"zero.csv", rows(20, [](int i) { return at(0, 0, i); }), "never had a fix"},
-      {"jumping.csv", rows(60, [](int i) { return at(46.91 + (i % 2), 20.96, i); }), "jumps about"},
+      {"jumping.csv", rows(60, [](int i) { return at(46.91 + (i % 2), 20.96, i); }), "jumps"},
       {"monster.csv", "time_s,rssi_dbm\n" + std::string(3 << 20, '1') + "\n", "MB long"},
       {"binary.csv", std::string("\x89PNG\r\n\0\0\0", 9), "binary file"},
       {"empty.csv", "", "empty"},
-      {"headless.csv", "1,2,3\n4,5,6\n", "no row before it names the columns"}};
+      {"headless.csv", "1,2,3\n4,5,6\n", "nothing above names the columns"}};
   const TempDir dir;
   writeCampaign(dir / "c.distanz");
   const campaign::Campaign before =
@@ -116,7 +116,7 @@ TEST_CASE("a folder whose log vanished still analyses the rest, and says what is
   std::filesystem::remove(dir / "m" / "A2.csv");
   const Ran r = run({"analyse", dir / "m"});
   CHECK(r.code == 0);
-  CHECK_THAT(r.out, Contains("! Run A2") && Contains("still there"));
+  CHECK_THAT(r.out, Contains("Run A2") && Contains("still there"));
   CHECK_THAT(run({"convert", dir / "m", dir / "m.distanz"}).err, Contains("A2"));
   CHECK_FALSE(std::filesystem::exists(dir / "m.distanz"));
 }

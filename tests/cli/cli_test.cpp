@@ -229,7 +229,7 @@ TEST_CASE("convert: what of a campaign tells more than the radio is told, and st
   const TempDir dir;
   REQUIRE(run({"simulate", kScenario, "--out", dir / "m"}).code == 0);
   REQUIRE(run({"convert", dir / "m", dir / "c.distanz"}).code == 0);
-  CHECK_THAT(run({"convert", dir / "c.distanz", dir / "all.distanz"}).out, Contains("This goes along: places"));
+  CHECK_THAT(run({"convert", dir / "c.distanz", dir / "all.distanz"}).out, Contains("The copy holds: places"));
   CHECK_THAT(run({"convert", dir / "c.distanz", dir / "lean.distanz", "--without", "places,photos,words"}).out, !Contains("goes along"));
   const auto of = [&](const char* name) { return store::CampaignFile::open(dir / name, store::Access::ReadOnly).campaign(); };
   CHECK(of("all.distanz").station == of("c.distanz").station);
@@ -279,7 +279,7 @@ TEST_CASE("convert: logs to CSV, GPX, KML and GeoJSON; unknown endings and exist
   CHECK_THAT(distanz::test::slurp(dir / "odd_out.csv"), Contains("control.rssi_dbm") && Contains("-53"));
   CHECK_THAT(run({"convert", dir / "odd.csv", dir / "odd_2.csv", "--map", "control.rssi_dbm=nowhere"}).err, Contains("odd.csv") && Contains("nowhere"));
   CHECK_FALSE(std::filesystem::exists(dir / "odd_2.csv"));
-  CHECK_THAT(run({"convert", dir / "m", dir / "m.zip"}).err, Contains("end its name in .distanz"));
+  CHECK_THAT(run({"convert", dir / "m", dir / "m.zip"}).err, Contains("ending in .distanz"));
 }
 
 TEST_CASE("link: how far to keep away by the guideline's table, with duty and reflection") {

@@ -103,7 +103,7 @@ TEST_CASE("import: a fault without a line is told without one, a fault with one 
   test::spill(dir / "aside.csv", log + "x,y,z\n");
   const Ran r = run({"import", dir / "m.distanz", dir / "aside.csv", "--setup", "A"});
   CHECK(r.code == 0);
-  CHECK_THAT(r.out, Contains("beside the path") && !Contains("line 0") && Contains("  line "));
+  CHECK_THAT(r.out, Contains("off the path") && !Contains("line 0") && Contains("  line "));
 }
 
 TEST_CASE("live: margin and distance left from a flight that is still going on, outbound and home") {
@@ -125,7 +125,7 @@ TEST_CASE("live: margin and distance left from a flight that is still going on, 
   const Ran aside = run({"live", folder, dir / "part.csv", "--setup", "B", "--heading-off", "0", "--json"});
   CHECK(json::parse(aside.out)["links"][0]["typical_left_m"].is_number());
   CHECK_THAT(run({"live", folder, dir / "part.csv", "--setup", "B"}).out,
-             Contains("above the critical level"));
+             Contains("margin at"));
 }
 
 TEST_CASE("live: a setup's first flight is told from itself; what cannot be advised is refused in one line") {
@@ -177,6 +177,6 @@ TEST_CASE("align: another recorder of one flight is found, a log of nothing in c
   const auto apart = run({"align", dir / "a.csv", dir / "c.csv", "--json"});
   CHECK(json::parse(apart.out)["aligned"] == false);
   CHECK(json::parse(apart.out)["offset_s"].is_null());
-  CHECK_THAT(run({"align", dir / "a.csv", dir / "c.csv"}).out, Contains("cannot tell"));
+  CHECK_THAT(run({"align", dir / "a.csv", dir / "c.csv"}).out, Contains("cannot be matched"));
   CHECK(run({"align", dir / "a.csv", dir / "gone.csv"}).code == 1);
 }

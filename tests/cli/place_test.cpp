@@ -68,7 +68,7 @@ TEST_CASE("import --mark: a course without positions is placed by its posts, and
   const Ran in = run({"import", file, dir / "a.csv", "--setup", "A", "--method", "course"});
   INFO(in.err);
   REQUIRE(in.code == 0);
-  CHECK_THAT(in.out, Contains("nothing in it says where it was"));
+  CHECK_THAT(in.out, Contains("the log has no position"));
   const Ran marked = run({"place", file, "A1", "--mark", "0:00=0", "--mark", "0:30=1", "--mark", "1:00=2", "--mark", "1:30=gate"});
   REQUIRE(marked.code == 0);
   CHECK_THAT(marked.out, Contains("1:30") && Contains("610 m"));
@@ -102,7 +102,7 @@ TEST_CASE("place --like: a run is laid on another over the same course, kept onl
   test::spill(dir / "a.csv", placed), test::spill(dir / "b.csv", lost), test::spill(dir / "o.csv", other);
   REQUIRE(run({"import", file, dir / "a.csv", "--setup", "A"}).code == 0);
   REQUIRE(run({"import", file, dir / "b.csv", dir / "o.csv", "--setup", "B", "--method", "course"}).code == 0);
-  CHECK_THAT(run({"place", file, "B2", "--like", "A1", "--take"}).out, Contains("Cannot tell") && !Contains("along the path"));
+  CHECK_THAT(run({"place", file, "B2", "--like", "A1", "--take"}).out, Contains("cannot be taken") && !Contains("along the path"));
   const Ran shown = run({"place", file, "B1", "--like", "A1"});
   CHECK_THAT(shown.out, Contains("Follows run A1") && !Contains("  along the path"));
   CHECK(run({"place", file, "B1", "--take"}).code == 2);  // what?

@@ -50,7 +50,7 @@ TEST_CASE("plan: a raster kept with --layer is counted, and what it says of the 
   CHECK(before["ground"].is_null());
   const auto added = run({"plan", p.file, "--layer", p.dir / "valley.asc"});
   CHECK(added.code == 0);
-  CHECK_THAT(added.out, Contains("degrees of WGS 84") && Contains("Add valley"));
+  CHECK_THAT(added.out, Contains("WGS 84 degrees") && Contains("Add valley"));
   const json after = p.plan();
   CHECK(after["ground"]["station_m"] == Approx(84));
   CHECK(after["ground"]["known_to_m"] == Approx(3000).margin(1));
@@ -58,7 +58,7 @@ TEST_CASE("plan: a raster kept with --layer is counted, and what it says of the 
   CHECK(before["heights"]["lowest_clear_m"].get<double>() < 30);
   CHECK(after["predictions"][0]["predicted_range_m"] < before["predictions"][0]["predicted_range_m"]);
   CHECK_THAT(after["findings"].dump(), Contains("path-hits") && Contains("height-wanted"));
-  CHECK_THAT(run({"plan", p.file}).out, Contains("The path runs into the ground"));
+  CHECK_THAT(run({"plan", p.file}).out, Contains("The path hits the ground"));
 }
 
 TEST_CASE("plan: a building 12 m deep, taken from a map, is in the way of everything behind it and told so") {

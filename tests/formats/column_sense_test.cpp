@@ -64,7 +64,7 @@ TEST_CASE("sense: 0 and 1 % of a link that is all but dead stay what they are, w
   CHECK(at(imported(flown("rssi dBm,LQ [%]", shares)), "control.lq_pct", 0) == 100);
 }
 
-TEST_CASE("sense: a quality on a scale of its own is left out; one odd value stands for nothing heard") {
+TEST_CASE("sense: a quality on a scale of its own is left out; one odd value means nothing was heard") {
   const ImportedLog odd = imported(flown("rssi dBm,LQ", [](double d) {
     return fmt::to_string(level(d)) + "," + fmt::to_string(static_cast<int>(250 - d / 10));
   }));
@@ -74,7 +74,7 @@ TEST_CASE("sense: a quality on a scale of its own is left out; one odd value sta
     return d > 900 ? std::string("0,255") : fmt::to_string(level(d)) + ",99";
   }));
   CHECK(sentinel.recording->find("control.lq_pct"));
-  CHECK_THAT(told(sentinel), Contains("stands for nothing heard"));
+  CHECK_THAT(told(sentinel), Contains("means nothing was heard"));
 }
 
 TEST_CASE(
@@ -85,7 +85,7 @@ TEST_CASE(
   CAPTURE(header);
   const ImportedLog right = imported(flown(header, unsigned_db));
   CHECK(at(right, "control.rssi_dbm", 100) == -100);
-  CHECK_THAT(told(right), Contains("no sign"));
+  CHECK_THAT(told(right), Contains("no minus sign"));
   const ImportedLog not_it = imported(flown(header, scale));
   CHECK_FALSE(not_it.recording->find("control.rssi_dbm"));
   CHECK_THAT(told(not_it), Contains("the receiver's own scale"));
@@ -98,7 +98,7 @@ TEST_CASE("sense: power without a unit is asked for, not believed; a battery's w
   const std::string asked = flown("rssi dBm,TX power", row("20"));
   CHECK_FALSE(imported(asked).recording->find("control.power_mw"));
   CHECK_THAT(told(imported(asked)),
-             Contains("TX power may be in mW or in dBm") && Contains("\"TX power [dBm]\""));
+             Contains("TX power may be in mW or dBm") && Contains("[dBm] or [mW]"));
   CHECK_THAT(at(imported(asked, {{"power_mw", "TX power [dBm]"}}), "control.power_mw", 0),
              WithinAbs(100, 1e-9));
   CHECK_THAT(at(imported(asked, {{"power_mw", "TX power [mW]"}}), "control.power_mw", 0),

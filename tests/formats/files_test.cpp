@@ -98,7 +98,7 @@ TEST_CASE("aside: an existing target is kept or replaced as asked, an empty fold
   {
     Aside aside(dir / "t");
     writeNewFile(aside.place(), "new", aside.place());
-    CHECK_REFUSED(aside.publish(Aside::Existing::Keep), Contains("is there already"));
+    CHECK_REFUSED(aside.publish(Aside::Existing::Keep), Contains("exists already"));
     CHECK(test::slurp(dir / "t") == "old");
     aside.publish(Aside::Existing::Replace);
   }

@@ -111,7 +111,7 @@ TEST_CASE("campaign.json: faults are refused with their place") {
                                   {"/station/lat_deg", 95, "lat_deg"},
                                   {"/links", 3, "\"links\" must be a list"},
                                   {"/links/0/kind", "smoke", "\"control\", \"video\""},
-                                  {"/links/0/rule/lq_min_pct", 170, "must lie within"},
+                                  {"/links/0/rule/lq_min_pct", 170, "it must be"},
                                   {"/setups/1/id", "A", "occurs twice"},
                                   {"/setups/1", 5, "setups[1]: must be a JSON object"},
                                   {"/runs/0/ended", "bored", "must be one of"},
@@ -148,7 +148,7 @@ TEST_CASE("campaign.json: modes, reduced power and legs that make no sense are r
   CHECK_THAT(refused([](json& c) {
                c["runs"][0]["reduced_db"] = {{"control", -3}};
              }),
-             Contains("must lie within"));
+             Contains("it must be"));
   CHECK_THAT(refused([](json& c) {
                c["links"][0]["modes"] = {{{"mode", 50}}};
              }),

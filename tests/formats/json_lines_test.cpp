@@ -91,5 +91,5 @@ TEST_CASE("JSON lines: short lines under many columns do not ask for room out of
   log += "}\n";
   for (int i = 0; i < 3'000'000; ++i) log += "{}\n";
   CHECK_REFUSED(readRecording(log, "x.jsonl", test::oneLink(), corrections),
-                Contains("far shorter than the columns"));
+                Contains("too short for the columns"));
 }

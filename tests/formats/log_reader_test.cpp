@@ -264,15 +264,15 @@ TEST_CASE("bad logs are refused with what, where and what to do") {
       {"", "empty"},
       {"\n\n", "empty"},
       {std::string("\x7f\x45\x4c\x46\0\0\1\2", 8), "binary file"},
-      {"1,2,3\n4,5,6\n", "no row before it names the columns"},
+      {"1,2,3\n4,5,6\n", "nothing above names the columns"},
       {"time_s,rssi_dbm\n", "no rows"},
       {"alpha,beta\n1,2\n3,4\n", "no column is recognised as time (the log has: alpha, beta)"},
       {"time_s,beta\n1,2\n3,4\n", "no column is recognised as signal"},
       {"time_s,rssi_dbm\n0,-60\n5,-61\n3,-62\n", "line 4: time runs backwards"},
       {"time_s,rssi_dbm\nx,-60\ny,-61\n", "no row has a readable time"},
-      {"time_s,rssi_dbm\n5,-60\n5,-61\n", "time never advances"},
+      {"time_s,rssi_dbm\n5,-60\n5,-61\n", "every row has the same time"},
       {"time_s,rssi_dbm,height\n0,-60,1\n1,-60,2\n2,-60,3\n", "control.rssi_dbm is -60 in every row"},
-      {"time_s,lq_pct\n0,50\n1,50\n2,50\n", "nothing measured ever changes"},
+      {"time_s,lq_pct\n0,50\n1,50\n2,50\n", "signal, link quality and bitrate never change"},
       {"time_s,rssi_dbm\n0,nan\n1,nan\n", "hold no number"},
   }));
   CAPTURE(bytes);
@@ -291,7 +291,7 @@ TEST_CASE("a line of megabytes is refused, wherever it stands") {
 TEST_CASE("import: messages begin with the log's name, and position faults are told too") {
   const campaign::Campaign c = twoLinks();
   CHECK_REFUSED(importLog("time_s,rssi_dbm\n0,-60\n1,-61\n", "x.csv", c),
-                Catch::StartsWith("x.csv: the log holds no position"));
+                Catch::StartsWith("x.csv: the log has no position"));
   CHECK_REFUSED(importLog("time_s,lat,lon,rssi_dbm\n0,0,0,-60\n1,0,0,-61\n", "x.csv", c),
                 Contains("never had a fix"));
   CHECK_REFUSED(importLog("time_s,distance_m,rssi_dbm\n0,5,-60\n1,5,-61\n", "x.csv", c),

@@ -35,7 +35,7 @@ TEST_CASE("time axis: a clock that goes on from an earlier time, or errs often, 
 }
 
 TEST_CASE("time axis: a span that no log has is refused; a clock set from 1970 while it ran is not", "[regression]") {
-  CHECK_REFUSED(axisOf({0, 1e307, 1e308}), Catch::Contains("no log lasts that long"));
+  CHECK_REFUSED(axisOf({0, 1e307, 1e308}), Catch::Contains("too long for a log"));
   CHECK(axisOf({0, 1, 1.7e9, 1.7e9 + 1}).time_s.size() == 4);
 }
 

@@ -100,7 +100,7 @@ TEST_CASE("campaign file: an invalid edit is refused and changes nothing") {
   CHECK_REFUSED(f.edit(test::step("Double"), bad), Contains("occurs twice"));
   CHECK(same(f.campaign(), small()));
   CHECK_FALSE(f.undoable());
-  CHECK_REFUSED(CampaignFile::create(dir / "c.distanz", small()), Contains("is there already"));
+  CHECK_REFUSED(CampaignFile::create(dir / "c.distanz", small()), Contains("exists already"));
   CHECK(namesIn(dir.path()) == std::vector<std::string>{"c.distanz"});
 }
 

@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QStackedWidget>
 #include <QThread>
 #include <QtConcurrent>
@@ -19,6 +20,7 @@
 #include "app/bench/shelf.h"
 #include "app/shared/elided_label.h"
 #include "app/shared/text.h"
+#include "core/analysis/findings/has.h"
 #include "core/finding/error.h"
 #include "formats/bench/readings_table.h"
 #include "formats/bench/record_files.h"
@@ -38,6 +40,12 @@ constexpr int kLook_ms = 5;
 
 std::string nameOf(const campaign::Record& r) {
   return r.name.empty() ? words::term("kind-" + campaign::recordKindWord(r.kind)).toStdString() : r.name;
+}
+
+/// By their names, as the analyser gives them.
+bool areSweeps(const QStringList& files) {
+  static const QRegularExpression kTouchstone("\\.(s[12]p|ts)$", QRegularExpression::CaseInsensitiveOption);
+  return !files.isEmpty() && std::all_of(files.begin(), files.end(), [](const QString& f) { return kTouchstone.match(f).hasMatch(); });
 }
 
 }  // namespace
@@ -107,6 +115,12 @@ QWidget* BenchStage::workbench() {
   m_take->setProperty("next", true);
   m_remove = new QPushButton(tr("Remove"));
   m_remove->setObjectName("removeRecord");
+  m_applied = new ElidedLabel({});
+  m_applied->setObjectName("applied");
+  m_take_back = new QPushButton(tr("Undo"));
+  m_take_back->setObjectName("undoApplied");
+  head->addWidget(m_applied);
+  head->addWidget(m_take_back);
   head->addWidget(m_take);
   head->addWidget(m_remove);
   layout->addLayout(head);
@@ -131,6 +145,7 @@ QWidget* BenchStage::workbench() {
   layout->addWidget(m_sides, 1);
   connect(m_tabs, &QButtonGroup::idClicked, m_sides, &QStackedWidget::setCurrentIndex);
   connect(m_take, &QPushButton::clicked, this, &BenchStage::takeOver);
+  connect(m_take_back, &QPushButton::clicked, this, [this] { document().undo(); });
   connect(m_remove, &QPushButton::clicked, this, &BenchStage::removeRecord);
   connect(m_form, &RecordForm::filesWanted, this, &BenchStage::askForFiles);
   connect(m_readings, &ReadingsEditor::fileWanted, this, &BenchStage::askForFiles);
@@ -158,6 +173,7 @@ QWidget* BenchStage::entries() {
 
 void BenchStage::choose(const std::string& record) {
   m_chosen = record;
+  m_applied_to.reset();
   refresh();
 }
 
@@ -172,6 +188,7 @@ void BenchStage::refresh() {
   if (!isVisible()) return emit findingsChanged();  // laid out once it is looked at
   m_shelf->show(m_chosen);
   m_pages->setCurrentIndex(record ? 1 : 0);
+  showApplied();
   if (record) {
     const campaign::Part* part = campaign::findPart(c, record->part);
     QString title = QString::fromStdString(nameOf(*record));
@@ -229,8 +246,21 @@ void BenchStage::takeOver() {
   const JudgedRecord* judged = m_book.find(m_chosen);
   const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
   if (!judged || !record || judged->record != *record) return;  // what it offers is being found out
-  document().edit(finding("take-over", {{"record", nameOf(*record)}}),
-                  records::withOffers(document().campaign(), m_chosen, judged->result.offers));
+  const std::string id = record->part;
+  if (!document().edit(finding("take-over", {{"record", nameOf(*record)}}),
+                       records::withOffers(document().campaign(), m_chosen, judged->result.offers)))
+    return;
+  if (const campaign::Part* part = campaign::findPart(document().campaign(), id)) m_applied_to = *part;
+  showApplied();
+}
+
+void BenchStage::showApplied() {
+  const campaign::Part* part = m_applied_to ? campaign::findPart(document().campaign(), m_applied_to->id) : nullptr;
+  const bool still = part && *part == *m_applied_to;  // not undone, not changed since
+  if (!still) m_applied_to.reset();
+  m_applied->setVisible(still);
+  m_take_back->setVisible(still);
+  if (still) m_applied->setText(tr("Applied to %1.").arg(QString::fromStdString(part->name.empty() ? part->id : part->name)));
 }
 
 void BenchStage::askForFiles() {
@@ -243,7 +273,13 @@ void BenchStage::askForFiles() {
   emit filesRequested(tr("Add files"), filter);
 }
 
+bool BenchStage::takesDropped(const QStringList& files) const {
+  return takesFiles() || areSweeps(files);
+}
+
 void BenchStage::takeFiles(const QStringList& files) {
+  const campaign::Record* shown = campaign::findRecord(document().campaign(), m_chosen);
+  if (areSweeps(files) && (!shown || shown->kind != campaign::RecordKind::Sweep)) addRecord(campaign::RecordKind::Sweep);
   const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
   if (!record || files.isEmpty()) return;
   m_waiting.push_back(
@@ -312,6 +348,10 @@ std::vector<Finding> BenchStage::findings() const {
   return out;
 }
 
+Finding BenchStage::has() const {
+  return analysis::benchHas(document().campaign());
+}
+
 std::optional<Finding> BenchStage::lacks() const {
   if (document().campaign().records.empty()) return finding("lacks-records");
   return std::nullopt;
@@ -323,7 +363,7 @@ bool BenchStage::takesFiles() const {
 }
 
 std::optional<Finding> BenchStage::answer() const {
-  const std::vector<Finding> all = findings();
+  const std::vector<Finding> all = shownFindings();
   return all.empty() ? std::nullopt : std::optional(all.front());
 }
 QSize BenchStage::paperSize() const {

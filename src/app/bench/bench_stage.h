@@ -17,6 +17,7 @@ class GroundGuide;
 class LiveBar;
 class ReadingsEditor;
 class RecordForm;
+class ElidedLabel;
 class ResultView;
 class Shelf;
 
@@ -29,10 +30,12 @@ class BenchStage : public Stage, public Exportable {
 
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
+  Finding has() const override;
   bool optional() const override { return true; }
   void showRecord(const std::string& record) override;
   bool takesFiles() const override;
-  /// For the record shown: sweeps, traces, pictures, or readings as a table.
+  bool takesDropped(const QStringList& files) const override;
+  /// For the record shown: sweeps, traces, pictures, or readings as a table. Sweeps without a record for them make one.
   void takeFiles(const QStringList& files) override;
   QString pageName() const override { return {}; }
   std::optional<Finding> answer() const override;
@@ -54,6 +57,8 @@ class BenchStage : public Stage, public Exportable {
   void addRecord(campaign::RecordKind kind);
   void removeRecord();
   void takeOver();
+  /// Beside the part: what was applied to it, and a way back, until something else is looked at.
+  void showApplied();
   /// The result (0), or what went in (1).
   void turnTo(int side);
   void askForFiles();
@@ -72,7 +77,9 @@ class BenchStage : public Stage, public Exportable {
   Shelf* m_shelf;
   QStackedWidget* m_pages;
   QLabel* m_title;
-  QPushButton *m_take, *m_remove;
+  QPushButton *m_take, *m_remove, *m_take_back;
+  ElidedLabel* m_applied;
+  std::optional<campaign::Part> m_applied_to;  ///< as it is with what was applied
   QButtonGroup* m_tabs;
   QStackedWidget* m_sides;
   ResultView* m_result;

@@ -47,10 +47,10 @@ GroundGuide::GroundGuide(int second_ms, QWidget* parent)
   row->addWidget(m_prompt);
   auto* texts = new QVBoxLayout;
   m_what->setObjectName("attitude");
-  m_what->setFont(theme::bodyFont(20, true));
+  m_what->setFont(theme::bodyFont(theme::kTitle, true));
   m_what->setWordWrap(true);
   m_left->setObjectName("attitudeLeft");
-  m_left->setFont(theme::figureFont(15));
+  m_left->setFont(theme::figureFont(theme::kLead));
   m_button->setObjectName("startGround");
   m_button->setProperty("next", true);
   texts->addStretch();
@@ -81,7 +81,7 @@ void GroundGuide::idle() {
       : m_has_before
           ? tr("Hold the aircraft by its far end, clear of your body, nose toward the station. Then start.")
           : tr("First read the receiver's counters and add them below as \"before\"."));
-  m_what->setFont(theme::bodyFont(15, true));
+  m_what->setFont(theme::bodyFont(theme::kLead, true));
   m_left->clear();
 }
 

@@ -67,7 +67,7 @@ void RecordForm::build() {
   auto* content = new QWidget;
   auto* layout = new QVBoxLayout(content);
   layout->setContentsMargins(0, 0, 8, 0);
-  layout->setSpacing(10);
+  layout->setSpacing(8);
   if (r) {
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);

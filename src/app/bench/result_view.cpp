@@ -38,11 +38,11 @@ QWidget* figureWidget(const records::Figure& f) {
   auto* box = new QWidget;
   auto* layout = new QVBoxLayout(box);
   layout->setContentsMargins(0, 0, 0, 0);
-  layout->setSpacing(2);
+  layout->setSpacing(4);
   auto* label = plainLabel(labelText(f));
   label->setProperty("small", true);
   auto* value = plainLabel(valueText(f.value));
-  value->setFont(theme::figureFont(26, true));
+  value->setFont(theme::figureFont(theme::kFigure, true));
   value->setAccessibleName(label->text());
   auto* interval =
       plainLabel(f.value.low && f.value.high ? valueText({*f.value.low, f.value.unit, {}, {}}) + " \u2013 " +
@@ -74,7 +74,7 @@ ResultView::ResultView(QWidget* parent)
   figures->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
   figures->setLayout(m_figures);
   m_figures->setContentsMargins(0, 0, 0, 0);
-  m_figures->setSpacing(28);
+  m_figures->setSpacing(24);
   layout->addWidget(figures);
   layout->addWidget(m_canvas, 1);
   m_other->setObjectName("otherPlot");
@@ -113,12 +113,12 @@ void ResultView::paintPaper(QPainter& p, const QString& title) const {
   const QRectF all({}, QSizeF(paperSize()));
   p.fillRect(all, look.paper);
   p.setPen(look.ink);
-  p.setFont(look.font(15, true));
+  p.setFont(look.font(lanes::type::kLead, true));
   p.drawText(QRectF(16, 10, all.width() - 32, 20), Qt::AlignLeft | Qt::AlignVCenter, title);
   QStringList told;
   for (const records::Figure& f : m_result.figures)
     if (f.decides) told << labelText(f) + " " + valueText(f.value);
-  p.setFont(look.font(12, false));
+  p.setFont(look.font(lanes::type::kBody, false));
   p.drawText(QRectF(16, 32, all.width() - 32, 34), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
              told.join("  \u00b7  "));
   lanes::paint(p, all.adjusted(0, 70, 0, 0), m_plot, look);

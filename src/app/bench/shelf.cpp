@@ -42,11 +42,11 @@ class ShelfDelegate : public QStyledItemDelegate {
     if (const auto* judged = m_book.find(index.data(kId).toString().toStdString()))
       lanes::paint(*p, thumb.adjusted(2, 2, -2, -2), judged->result.plot, lanesLook(), true);
     const QRect text(thumb.right() + 10, r.top() + 8, r.width() - kThumb_px - 28, 18);
-    p->setFont(theme::bodyFont(13, true));
+    p->setFont(theme::bodyFont(theme::kBody, true));
     p->setPen(t.ink);
     p->drawText(text, Qt::AlignVCenter,
                 p->fontMetrics().elidedText(index.data().toString(), Qt::ElideRight, text.width()));
-    p->setFont(theme::bodyFont(11));
+    p->setFont(theme::bodyFont(theme::kSmall));
     p->setPen(t.muted);
     p->drawText(text.translated(0, 19), Qt::AlignVCenter,
                 p->fontMetrics().elidedText(index.data(kUnder).toString(), Qt::ElideRight, text.width()));

@@ -16,6 +16,8 @@
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
 #include "core/analysis/findings/advice.h"
+#include "core/analysis/findings/answer.h"
+#include "core/analysis/findings/has.h"
 #include "core/quantity/unit.h"
 #include "lanes/compare_lanes.h"
 #include "lanes/paper/sheet.h"
@@ -63,7 +65,11 @@ CompareStage::CompareStage(Document& document, QWidget* parent)
 }
 
 QHBoxLayout* CompareStage::tabs() {
-  QHBoxLayout* row = tabRow(this, {{"page_along", tr("Along the path")}, {"page_stretches", tr("Sections")}, {"page_sides", tr("Direction")}, {"page_steps", tr("Modes and battery")}},
+  QHBoxLayout* row = tabRow(this,
+                            {{"page_along", tr("Along the path")},
+                             {"page_stretches", tr("Sections")},
+                             {"page_sides", tr("Direction")},
+                             {"page_steps", tr("Modes and battery")}},
                             [this](int page) { turnTo(ComparePage(page)); });
   row->setContentsMargins(theme::kAxisLeft, 4, theme::kAxisRight, 4);
   return row;
@@ -92,7 +98,8 @@ QHBoxLayout* CompareStage::headRow() {
   head->addStretch();
   const std::pair<ComparePage, QString> keys[] = {
       {ComparePage::Path, tr("line: estimate or middle flight   band: 95 % or most flights   dot: turn")},
-      {ComparePage::Stretches, tr("signal in dBm, outbound solid, inbound dashed   thick: mean of new flights, band: 95 %")},
+      {ComparePage::Stretches,
+       tr("signal in dBm, outbound solid, inbound dashed   thick: mean of new flights, band: 95 %")},
       {ComparePage::Sides, tr("dB above the mean of all directions seen")},
       {ComparePage::Steps, {}}};
   for (const auto& [page, text] : keys) {
@@ -136,9 +143,9 @@ QPushButton* CompareStage::lanesButton() {
 }
 
 QPushButton* CompareStage::pairsButton() {
-  m_pairs =
-      menuButton({}, "pairsMenu",
-                 tr("Number of flights of each setup before you judge. Fix it before you fly. If you stop when it looks good, you find differences that are not there."));
+  m_pairs = menuButton({}, "pairsMenu",
+                       tr("Number of flights of each setup before you judge. Fix it before you fly. If you "
+                          "stop when it looks good, you find differences that are not there."));
   QMenu* menu = m_pairs->menu();
   for (int pairs = 2; pairs <= kMostPlanned; ++pairs) {
     QAction* a = menu->addAction(tr("Judge after %1 pairs").arg(pairs));
@@ -283,9 +290,7 @@ void CompareStage::refresh() {
       lanes::compareLanes(document().analysedCampaign(), document().analysis(), link(), m_wanted);
   if (document().analysis().runs.empty() && !lanes.lanes.empty())
     lanes.lanes.front().note =
-        (document().analysing()
-             ? tr("Analysing ...")
-             : tr("No run yet. Import logs under Runs."))
+        (document().analysing() ? tr("Analysing ...") : tr("No run yet. Import logs under Runs."))
             .toStdString();
   lanes.end_m = document().axisEnd_m();  // of the campaign as it is now: in line with the range rule
   m_plot->draw(std::move(lanes));
@@ -295,6 +300,18 @@ void CompareStage::refresh() {
 std::vector<Finding> CompareStage::findings() const {
   if (!document().analysed()) return {finding("analysing")};
   return compareFindings(m_page, document(), link());
+}
+
+Finding CompareStage::has() const {
+  return analysis::compareHas(document().analysis());
+}
+
+Stage::Headline CompareStage::headline() const {
+  if (!document().analysed()) return {{finding("analysing")}, {}};
+  const analysis::Answer answer = analysis::answerOf(document().analysedCampaign(), document().analysis());
+  Headline out{answer.verdicts, answer.limits};
+  if (answer.next) out.small.push_back(*answer.next);
+  return out;
 }
 
 std::optional<Finding> CompareStage::lacks() const {
@@ -307,7 +324,7 @@ QString CompareStage::pageName() const {
 }
 
 std::optional<Finding> CompareStage::answer() const {
-  const std::vector<Finding> all = findings();
+  const std::vector<Finding> all = shownFindings();
   return all.empty() || !document().analysed() ? std::nullopt : std::optional(all.front());
 }
 

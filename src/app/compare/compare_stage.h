@@ -23,6 +23,10 @@ class CompareStage : public Stage, public Exportable {
 
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
+  Finding has() const override;
+  std::string chosenLink() const override { return m_chosen; }
+  void chooseLink(const std::string& link) override { showLink(link); }
+  Headline headline() const override;
   QString pageName() const override;
   std::string pageLink() const override { return link(); }
   std::optional<Finding> answer() const override;

@@ -16,11 +16,11 @@ constexpr std::size_t kMostRead = 6;  // setups that fit side by side
 
 /// Draws a figure with its unit in muted ink after it; returns where it ends.
 double figure(QPainter& p, double x, const QRectF& row, const QString& value, const QString& unit) {
-  p.setFont(theme::figureFont(16, true));
+  p.setFont(theme::figureFont(theme::kLead, true));
   p.setPen(theme::tokens().ink);
   const double width = p.fontMetrics().horizontalAdvance(value);
   p.drawText(QRectF(x, row.top(), width + 2, row.height()), Qt::AlignVCenter, value);
-  p.setFont(theme::bodyFont(11));
+  p.setFont(theme::bodyFont(theme::kSmall));
   p.setPen(theme::tokens().muted);
   const double unit_width = p.fontMetrics().horizontalAdvance(unit);
   p.drawText(QRectF(x + width + 4, row.top() + 2, unit_width + 2, row.height()), Qt::AlignVCenter, unit);
@@ -46,11 +46,11 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
   QPainter p(this);
   p.setRenderHint(QPainter::Antialiasing);
   const auto& t = theme::tokens();
-  p.setFont(theme::bodyFont(11));
+  p.setFont(theme::bodyFont(theme::kSmall));
   p.setPen(t.muted);
   const QRectF top(theme::kAxisLeft, 2, width() - theme::kAxisLeft, 16);
   if (!m_document.picked()) {
-    p.setFont(theme::bodyFont(12));
+    p.setFont(theme::bodyFont(theme::kBody));
     p.drawText(QRectF(theme::kAxisLeft, 0, width() - theme::kAxisLeft, height()), Qt::AlignVCenter,
                tr("Click a distance here or on the rule to read every setup there"));
     return;
@@ -69,7 +69,7 @@ void ReadoutStrip::paintEvent(QPaintEvent*) {
     const analysis::Reading& r = readings[i];
     double x = row.left() + 30;
     if (r.runs == 0) {
-      p.setFont(theme::bodyFont(12));
+      p.setFont(theme::bodyFont(theme::kBody));
       p.setPen(t.muted);
       p.drawText(QRectF(x, row.top(), pitch - 32, row.height()), Qt::AlignVCenter, tr("not flown here"));
       continue;

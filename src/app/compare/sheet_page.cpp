@@ -23,7 +23,7 @@ class SheetPage::Canvas : public QWidget {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     if (!sheet.empty.isEmpty() || !sheet.paint) {
-      p.setFont(theme::bodyFont(13));
+      p.setFont(theme::bodyFont(theme::kBody));
       p.setPen(theme::tokens().muted);
       p.drawText(rect().adjusted(60, 20, -60, -20), Qt::AlignCenter | Qt::TextWordWrap, sheet.empty);
       return;

@@ -80,7 +80,7 @@ void ChainPage::layOut() {
   column->addWidget(m_chain, 5);
   auto* told = new QHBoxLayout;
   m_figures->setObjectName("chainFigures");
-  m_figures->setFont(theme::figureFont(15, true));
+  m_figures->setFont(theme::figureFont(theme::kLead, true));
   m_change->setObjectName("chainChange");
   m_change->setProperty("muted", true);
   told->addWidget(m_figures);

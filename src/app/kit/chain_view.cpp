@@ -14,7 +14,7 @@ ChainView::ChainView(QWidget* parent) : QWidget(parent) {
   setObjectName("chainView");
   setAccessibleName(tr("Chain of the link"));
   setFocusPolicy(Qt::StrongFocus);
-  setMinimumHeight(184);
+  setMinimumHeight(160);
   markDrawing(this);
   setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }

@@ -83,7 +83,7 @@ void DifferencesView::fill() {
       auto* cell = new QTableWidgetItem(text.isEmpty() ? QString("\u2013") : text);
       cell->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
       cell->setToolTip(plainTip(text));
-      QFont font = theme::bodyFont(13, rows[r]->differs);
+      QFont font = theme::bodyFont(theme::kBody, rows[r]->differs);
       cell->setFont(font);
       if (rows[r]->nuisance) cell->setForeground(theme::tokens().caution);
       if (!rows[r]->differs && !rows[r]->nuisance) cell->setForeground(theme::tokens().muted);

@@ -19,6 +19,7 @@
 #include "app/shared/lane_plot.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "core/analysis/findings/has.h"
 #include "core/analysis/findings/advice.h"
 #include "core/campaign/new_campaign.h"
 #include "lanes/paper/sheet.h"
@@ -256,6 +257,10 @@ std::vector<Finding> KitStage::findings() const {
                                                       : std::vector<Finding>();
   out.insert(out.end(), more.begin(), more.end());
   return out;
+}
+
+Finding KitStage::has() const {
+  return analysis::kitHas(document().campaign());
 }
 
 std::optional<Finding> KitStage::lacks() const {

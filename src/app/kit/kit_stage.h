@@ -25,6 +25,7 @@ class KitStage : public Stage, public Exportable {
   explicit KitStage(Document& document, QWidget* parent = nullptr);
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
+  Finding has() const override;
   bool takesFiles() const override;
   void takeFiles(const QStringList& files) override;
 

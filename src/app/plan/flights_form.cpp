@@ -133,7 +133,7 @@ void FlightsForm::clock(const char* name, const QString& caption,
   field->setObjectName(name);
   field->setAccessibleName(caption);
   field->setPlaceholderText(tr("e.g. 06:30"));
-  field->setFont(theme::figureFont(12));
+  field->setFont(theme::figureFont(theme::kBody));
   const auto shown = [this, member] {
     const auto& v = m_document.campaign().plan.*member;
     return v ? words::clock(*v) : QString();

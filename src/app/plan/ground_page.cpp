@@ -28,7 +28,7 @@ std::vector<fields::Choice> choicesOf(const char* term, std::span<const descript
 
 QLabel* heading(const QString& text) {
   auto* label = plainLabel(text);
-  label->setFont(theme::bodyFont(13, true));
+  label->setFont(theme::bodyFont(theme::kBody, true));
   return label;
 }
 
@@ -38,7 +38,7 @@ GroundPage::GroundPage(Document& document, QWidget* parent)
     : QWidget(parent), m_document(document), m_grid(new QGridLayout) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(theme::kAxisLeft, 4, theme::kAxisRight, 8);
-  column->setSpacing(10);
+  column->setSpacing(8);
   column->addWidget(heading(tr("Terrain and maps")));
   auto* layers = new LayerList(document);
   connect(layers, &LayerList::addRequested, this, &GroundPage::addRequested);

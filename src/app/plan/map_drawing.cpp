@@ -23,7 +23,7 @@ void drawNorth(QPainter& p, QPointF centre, double turn_deg) {
   p.drawLine(QPointF(0, -13), QPointF(-4, -6));
   p.drawLine(QPointF(0, -13), QPointF(4, -6));
   p.restore();
-  p.setFont(theme::bodyFont(10, true));
+  p.setFont(theme::bodyFont(theme::kSmall, true));
 }
 
 /// Text that can be read over terrain.
@@ -71,7 +71,7 @@ void MapView::drawSegments(QPainter& p, const MapFrame& v, const course::Course&
   const auto& t = theme::tokens();
   QColor band = t.accent;
   band.setAlphaF(0.35f);
-  p.setFont(theme::bodyFont(10, true));
+  p.setFont(theme::bodyFont(theme::kSmall, true));
   for (const campaign::Segment& s : m_document.shown().paths.front().segments) {
     QPolygonF piece;
     constexpr int kPieces = 60;
@@ -92,14 +92,14 @@ void MapView::drawPosts(QPainter& p, const MapFrame& v, const course::Course& co
     p.setPen(QPen(t.ink, 1.6));
     p.drawEllipse(at, kPost_px, kPost_px);
   };
-  p.setFont(theme::bodyFont(10));
+  p.setFont(theme::bodyFont(theme::kSmall));
   for (const campaign::Post& post : c.paths.front().posts) {
     const QPointF at = v.px(course.at(post.along_m));
     mark(at);
     drawHaloed(p, QRectF(at + QPointF(-50, -20), QSizeF(100, 14)), Qt::AlignCenter,
                QString::fromStdString(post.name), t.ink);
   }
-  p.setFont(theme::figureFont(10));
+  p.setFont(theme::figureFont(theme::kSmall));
   const plan::FlightLine flown(c);
   QPointF last(-1e6, -1e6);
   for (const double post : m_document.planned().posts) {
@@ -145,7 +145,7 @@ void MapView::drawNames(QPainter& p, const MapFrame& v) const {
   p.setBrush(t.ink);
   p.setPen(QPen(t.surface, 1));
   p.drawRect(QRectF(station - QPointF(5, 8), QSizeF(10, 16)));
-  p.setFont(theme::bodyFont(11, true));
+  p.setFont(theme::bodyFont(theme::kSmall, true));
   drawHaloed(p, QRectF(station + QPointF(10, 8), QSizeF(120, 16)), Qt::AlignLeft | Qt::AlignVCenter,
              tr("station"), t.ink);
   const auto& points = campaign::firstPath(c);
@@ -172,7 +172,7 @@ void MapView::drawScale(QPainter& p, const MapFrame& v) const {
   p.setPen(QPen(t.ink, 1.6));
   p.drawLine(left, right);
   for (const QPointF& end : {left, right}) p.drawLine(end - QPointF(0, 4), end);
-  p.setFont(theme::figureFont(10));
+  p.setFont(theme::figureFont(theme::kSmall));
   drawHaloed(p, QRectF(left - QPointF(0, 20), QSizeF(length, 14)), Qt::AlignCenter, marks.text(marks.step_m),
              t.ink);
 }
@@ -181,7 +181,7 @@ void MapView::drawCaption(QPainter& p, const MapFrame& v) const {
   const auto& t = theme::tokens();
   const QRectF box = frame();
   const plan::Planned& planned = m_document.planned();
-  p.setFont(theme::bodyFont(11));
+  p.setFont(theme::bodyFont(theme::kSmall));
   if (!planned.outline.empty())
     drawHaloed(p, QRectF(box.left() + 40, box.top() + 4, 300, 16), Qt::AlignLeft | Qt::AlignVCenter,
                tr("outbound bearing %1").arg(words::quantity(planned.outward_deg, quantity::Unit::Degree, 1)),
@@ -192,7 +192,7 @@ void MapView::drawCaption(QPainter& p, const MapFrame& v) const {
   const auto& ground = m_document.ground().ground();
   if (const double h = ground && !ground->grids().empty() ? ground->height_m(at) : NAN; !std::isnan(h))
     text = tr("%1, elevation %2").arg(text, words::height(h, 0));
-  p.setFont(theme::figureFont(11));
+  p.setFont(theme::figureFont(theme::kSmall));
   drawHaloed(p, QRectF(box.left() + 8, box.bottom() - 20, 420, 16), Qt::AlignLeft | Qt::AlignVCenter, text,
              t.ink);
 }

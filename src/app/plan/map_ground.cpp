@@ -136,7 +136,7 @@ void MapGround::drawRelief(QPainter& p, const QRect& frame, const MapFrame& view
   const auto contours = terrain::contoursOf(relief, step);
   p.save();
   p.translate(frame.topLeft() + QPointF(kCell_px, kCell_px) / 2);
-  p.setFont(theme::figureFont(9));
+  p.setFont(theme::figureFont(theme::kSmall));
   for (const terrain::Contour& line : contours) {
     const bool thick = std::lround(line.height_m / step) % 5 == 0;
     p.setPen(QPen(blend(t.surface, t.ink, thick ? 0.5 : 0.3), thick ? 1.1 : 0.6));

@@ -14,6 +14,7 @@
 #include "app/shared/head_buttons.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "core/analysis/findings/has.h"
 #include "core/analysis/findings/advice.h"
 #include "core/analysis/result/campaign_analysis.h"
 #include "core/campaign/limits.h"
@@ -140,6 +141,10 @@ std::vector<Finding> PlanStage::findings() const {
   return out;
 }
 
+Finding PlanStage::has() const {
+  return analysis::planHas(document().campaign());
+}
+
 std::optional<Finding> PlanStage::lacks() const {
   return analysis::planLacks(document().campaign());
 }
@@ -163,7 +168,7 @@ QWidget* PlanStage::plainPage() const {
 }
 
 std::optional<Finding> PlanStage::answer() const {
-  const std::vector<Finding> all = findings();
+  const std::vector<Finding> all = shownFindings();
   return all.empty() ? std::nullopt : std::optional(all.front());
 }
 

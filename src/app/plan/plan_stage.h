@@ -26,6 +26,7 @@ class PlanStage : public Stage, public Exportable {
   explicit PlanStage(Document& document, QWidget* parent = nullptr);
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
+  Finding has() const override;
   void carryOut(const Finding& finding) override;
   bool takesFiles() const override;
   void takeFiles(const QStringList& files) override;

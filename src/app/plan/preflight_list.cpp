@@ -23,7 +23,7 @@ PreflightList::PreflightList(Document& document, QWidget* parent)
   m_list->setObjectName("preflight");
   m_list->setAccessibleName(tr("Pre-flight list"));
   m_list->setWordWrap(true);
-  m_list->setSpacing(2);
+  m_list->setSpacing(4);
   m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   column->addWidget(m_list, 1);
   auto* foot = new QHBoxLayout;

@@ -63,7 +63,7 @@ ImportDialog::ImportDialog(Document& document, const QStringList& files, QWidget
 void ImportDialog::layOut() {
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(16, 12, 16, 12);
-  layout->setSpacing(6);
+  layout->setSpacing(8);
   setUpImportTable(*m_table);
   m_table->verticalHeader()->setDefaultSectionSize(kRow_px);
   m_table->setMinimumHeight(96);

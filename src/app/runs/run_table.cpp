@@ -143,7 +143,7 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
     return text(run, index.column());
   }
   if (role == kSortRole) return sortedBy(run, index.column());
-  if (role == Qt::FontRole) return isFigure(index.column()) ? theme::figureFont(12) : theme::bodyFont(12);
+  if (role == Qt::FontRole) return isFigure(index.column()) ? theme::figureFont(theme::kBody) : theme::bodyFont(theme::kBody);
   if (role == Qt::TextAlignmentRole && index.column() == Counts) return int(Qt::AlignCenter);
   if (role == Qt::TextAlignmentRole && isFigure(index.column()))
     return int(Qt::AlignRight | Qt::AlignVCenter);

@@ -22,6 +22,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shared/void_run.h"
+#include "core/analysis/findings/has.h"
 #include "core/analysis/findings/advice.h"
 #include "core/analysis/reduce/reduction.h"
 #include "core/analysis/result/campaign_analysis.h"
@@ -369,6 +370,10 @@ void RunsStage::removeSelected() {
 std::vector<Finding> RunsStage::findings() const {
   const auto& d = document();
   return analysis::runsAdvice(d.campaign().runs.empty() ? d.campaign() : d.analysedCampaign(), d.analysis());
+}
+
+Finding RunsStage::has() const {
+  return analysis::runsHas(document().campaign());
 }
 
 std::optional<Finding> RunsStage::lacks() const {

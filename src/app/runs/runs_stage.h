@@ -24,6 +24,7 @@ class RunsStage : public Stage, public Exportable {
   explicit RunsStage(Document& document, QWidget* parent = nullptr);
   std::vector<Finding> findings() const override;
   std::optional<Finding> lacks() const override;
+  Finding has() const override;
   void showRun(const std::string& run) override;
   QSize paperSize() const override { return size(); }
   void paintPaper(QPainter&) const override {}

@@ -49,7 +49,7 @@ void RunStrip::paintEvent(QPaintEvent*) {
     p.drawText(all, Qt::AlignCenter, tr("Choose a run above to see it over time and over the path"));
     return;
   }
-  p.setFont(theme::bodyFont(12, true));
+  p.setFont(theme::bodyFont(theme::kBody, true));
   p.setPen(t.ink);
   p.drawText(QRectF(timeSide().left(), 2, timeSide().width(), 20), Qt::AlignVCenter, m_shown->title);
   for (const Row& row : rows()) paintLane(p, row);
@@ -100,7 +100,7 @@ void RunStrip::paintLane(QPainter& p, const Row& row) const {
       p.drawPolyline(way);
     }
   }
-  p.setFont(theme::figureFont(10));
+  p.setFont(theme::figureFont(theme::kSmall));
   p.setPen(t.muted);
   for (const QRectF& box : {left, right}) {
     if (distance && box == right) continue;
@@ -113,7 +113,7 @@ void RunStrip::paintLane(QPainter& p, const Row& row) const {
                  Qt::AlignRight | Qt::AlignVCenter, valueText(lane, value));
     }
   }
-  p.setFont(theme::bodyFont(10, true));
+  p.setFont(theme::bodyFont(theme::kSmall, true));
   const QString title = titleOf(lane);
   const QRectF label(left.left() + 5, row.top + 2, p.fontMetrics().horizontalAdvance(title) + 6, 14);
   QColor paper = t.surface;
@@ -147,7 +147,7 @@ void RunStrip::paintTurnAndCuts(QPainter& p) const {
     p.drawLine(QPointF(edge, a.top()), QPointF(edge, a.bottom()));
     p.drawRect(QRectF(edge - 3, a.bottom() - 22, 6, 16));
   }
-  p.setFont(theme::bodyFont(10));
+  p.setFont(theme::bodyFont(theme::kSmall));
   p.setPen(t.accent);
   const Row first = rows().front();
   p.drawText(QRectF(turn.center().x() - 30, first.top + first.height - 15, 60, 14), Qt::AlignCenter, tr("turn"));
@@ -157,7 +157,7 @@ void RunStrip::paintTurnAndCuts(QPainter& p) const {
 void RunStrip::paintMarks(QPainter& p) const {
   const auto& t = theme::tokens();
   const QRectF a = timeSide();
-  p.setFont(theme::figureFont(10));
+  p.setFont(theme::figureFont(theme::kSmall));
   double last_px = -INFINITY;
   for (const auto& [time_s, name] : m_shown->marks) {
     const double px = x(time_s);
@@ -171,7 +171,7 @@ void RunStrip::paintMarks(QPainter& p) const {
   }
   if (!m_shown->unplaced) return;
   const Row first = rows().front();
-  p.setFont(theme::bodyFont(12));
+  p.setFont(theme::bodyFont(theme::kBody));
   p.setPen(t.muted);
   p.drawText(QRectF(a.left(), first.top, a.width(), first.height), Qt::AlignCenter | Qt::TextWordWrap,
              tr("No positions. Point at the time of a post and press M, or open Flown as, Mark posts."));
@@ -181,7 +181,7 @@ void RunStrip::paintAxes(QPainter& p) const {
   const auto& t = theme::tokens();
   const QRectF a = timeSide(), b = pathSide();
   const log::Strip& s = m_shown->strip;
-  p.setFont(theme::figureFont(10));
+  p.setFont(theme::figureFont(theme::kSmall));
   p.setPen(t.muted);
   const double step = secondsMark((s.end_s - s.begin_s) / 6);
   for (double at = step * std::ceil(s.begin_s / step); at <= s.end_s; at += step)
@@ -198,11 +198,11 @@ void RunStrip::paintAxes(QPainter& p) const {
 void RunStrip::paintWarnings(QPainter& p, const Row& row) const {
   const auto& t = theme::tokens();
   const QRectF b(pathSide().left(), row.top - 22, pathSide().width(), row.height + 22);
-  p.setFont(theme::bodyFont(11));
+  p.setFont(theme::bodyFont(theme::kSmall));
   p.setPen(t.muted);
   p.drawText(QRectF(b.left(), b.top() + 2, b.width(), 16), Qt::AlignLeft | Qt::AlignVCenter,
              tr("over the path: outbound solid, inbound dashed"));
-  p.setFont(theme::bodyFont(11));
+  p.setFont(theme::bodyFont(theme::kSmall));
   double y = b.top() + 24;
   const auto tell = [&](const QString& text, const QColor* mark) {
     const QRectF box(b.left() + (mark ? 10 : 0), y, b.width() - 10, b.bottom() - y);
@@ -240,7 +240,7 @@ void RunStrip::paintSources(QPainter& p) const {
     p.setPen(end_s ? QPen(Qt::NoPen) : QPen(held ? t.accent : t.muted, 1, Qt::DashLine));
     p.setBrush(!end_s ? Qt::NoBrush : QBrush(held ? t.accent : t.hairline));
     p.drawRoundedRect(QRectF(from, y + 2, std::max(to - from, 3.0), kSource_px - 4), 3, 3);
-    p.setFont(theme::bodyFont(10));
+    p.setFont(theme::bodyFont(theme::kSmall));
     p.setPen(t.ink);
     p.drawText(QRectF(a.right() + 10, y, width() - a.right() - 20, kSource_px), Qt::AlignLeft | Qt::AlignVCenter, name);
     y += kSource_px;

@@ -22,7 +22,7 @@ QWidget* captioned(const QString& caption, QWidget* field) {
   auto* box = new QWidget;
   auto* layout = new QVBoxLayout(box);
   layout->setContentsMargins(0, 0, 0, 0);
-  layout->setSpacing(2);
+  layout->setSpacing(4);
   layout->addWidget(small(caption));
   layout->addWidget(field);
   layout->addStretch();

@@ -29,7 +29,7 @@ CheckedEdit::CheckedEdit(QWidget* parent)
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->addWidget(m_field);
-  m_field->setFont(theme::figureFont(12));
+  m_field->setFont(theme::figureFont(theme::kBody));
   m_field->installEventFilter(this);
   m_reason->setParent(this);
   m_reason->setObjectName("reason");

@@ -19,6 +19,9 @@ namespace {
 
 constexpr int kWhole = 1000;  // of an analysis, in steps that can be seen
 
+constexpr double kBeyondPredicted = 1.05;
+constexpr double kMostOfPath = 2.5;  // a prediction far beyond the path would leave no room to see the path
+
 /// One core is left to the window.
 unsigned sparingThreads() {
   return unsigned(std::max(QThread::idealThreadCount() - 1, 1));
@@ -160,9 +163,11 @@ bool Document::edit(const Finding& what, const campaign::Campaign& next,
 void Document::addRuns(const Finding& what, std::vector<store::PackedRun> runs, const AddedThen& then) {
   const auto added = std::make_shared<store::Added>();
   const auto packed = std::make_shared<std::vector<store::PackedRun>>(std::move(runs));
-  submit([what, packed, added, links = m_campaign->links](
-             store::CampaignFile& file) { *added = file.addRuns(what, std::move(*packed), links, store::Twice::LeaveOut); },
-         0, [added, then](const Kept& kept) { then(*added, kept.refused); });
+  submit(
+      [what, packed, added, links = m_campaign->links](store::CampaignFile& file) {
+        *added = file.addRuns(what, std::move(*packed), links, store::Twice::LeaveOut);
+      },
+      0, [added, then](const Kept& kept) { then(*added, kept.refused); });
 }
 
 std::optional<Document::Kept> Document::step(const Job& job) {
@@ -192,17 +197,24 @@ void Document::pick(std::optional<double> distance_m) {
 }
 
 double Document::axisEnd_m() const {
-  return analysis::axisEnd_m(shown(), analysis());
+  const double end_m = analysis::axisEnd_m(shown(), analysis());
+  if (!analysis().answers.empty()) return end_m;
+  // Before anything flew the axis holds what is predicted, too. While a point is dragged it stays as it was.
+  if (!m_preview && (m_foreseen.campaign != m_campaign || m_foreseen.ground != m_ground.ground()))
+    m_foreseen = {m_campaign, m_ground.ground(),
+                  plan::farthestPredicted_m(
+                      plan::planned(*m_campaign, end_m, m_ground.ground(), plan::kPlacesWhileDragged))};
+  return std::clamp(kBeyondPredicted * m_foreseen.farthest_m, end_m, kMostOfPath * end_m);
 }
 
 const plan::Planned& Document::planned() const {
   const double reach = axisEnd_m();
   const std::shared_ptr<const campaign::Campaign> c = m_preview ? m_preview : m_campaign;
   if (m_planned.campaign != c || m_planned.reach_m != reach || m_planned.ground != m_ground.ground())
-    m_planned = {c, m_ground.ground(), reach,
-                 std::make_shared<const plan::Planned>(
-                     plan::planned(*c, reach, m_ground.ground(),
-                                   m_preview ? plan::kPlacesWhileDragged : plan::SightLines::kLines))};
+    m_planned = {
+        c, m_ground.ground(), reach,
+        std::make_shared<const plan::Planned>(plan::planned(
+            *c, reach, m_ground.ground(), m_preview ? plan::kPlacesWhileDragged : plan::SightLines::kLines))};
   return *m_planned.planned;
 }
 
@@ -221,8 +233,9 @@ void Document::schedule() {
   m_delay.start();
 }
 
-Document::Outcome Document::analysed(const std::shared_ptr<const campaign::Campaign>& kept, const store::SampleFile& samples,
-                                     analysis::ReductionCache& cache, const std::function<bool(double)>& progress) {
+Document::Outcome Document::analysed(const std::shared_ptr<const campaign::Campaign>& kept,
+                                     const store::SampleFile& samples, analysis::ReductionCache& cache,
+                                     const std::function<bool(double)>& progress) {
   const campaign::Campaign& c = *kept;
   try {
     const auto source = [&](const campaign::Run& run) { return samples.recording(run, c); };
@@ -239,13 +252,14 @@ Document::Outcome Document::analysed(const std::shared_ptr<const campaign::Campa
 void Document::start() {
   if (m_watcher.isRunning()) return;  // finish() starts again
   m_stop = std::make_shared<std::atomic<bool>>(false);
-  m_watcher.setFuture(QtConcurrent::run([kept = m_campaign, samples = m_samples, cache = m_reduced, stop = m_stop](QPromise<Outcome>& promise) {
-    promise.setProgressRange(0, kWhole);
-    promise.addResult(analysed(kept, *samples, *cache, [&](double share) {
-      promise.setProgressValue(int(share * kWhole));
-      return !*stop;
-    }));
-  }));
+  m_watcher.setFuture(QtConcurrent::run(
+      [kept = m_campaign, samples = m_samples, cache = m_reduced, stop = m_stop](QPromise<Outcome>& promise) {
+        promise.setProgressRange(0, kWhole);
+        promise.addResult(analysed(kept, *samples, *cache, [&](double share) {
+          promise.setProgressValue(int(share * kWhole));
+          return !*stop;
+        }));
+      }));
   if (!m_analysed) emit analysisChanged();  // later ones show the old result until the new one stands
 }
 

@@ -172,6 +172,11 @@ class Document : public QObject {
     double reach_m = 0;
     std::shared_ptr<const plan::Planned> planned;
   } mutable m_planned;
+  struct {
+    std::shared_ptr<const campaign::Campaign> campaign;
+    std::shared_ptr<const terrain::Ground> ground;
+    double farthest_m = 0;  ///< predicted
+  } mutable m_foreseen;
   bool m_analysed = false;
   std::optional<double> m_picked;
   SharedAxis m_axis;

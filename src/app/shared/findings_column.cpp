@@ -1,8 +1,12 @@
 #include "app/shared/findings_column.h"
 
+#include <QAbstractButton>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QPainter>
+#include <QPointer>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QScrollArea>
 #include <memory>
 #include <utility>
@@ -36,6 +40,75 @@ QPushButton* action(const QString& text) {
   return button;
 }
 
+QLabel* headingLabel(const QString& heading) {
+  auto* title = plainLabel(heading);
+  title->setProperty("small", true);
+  title->setContentsMargins(theme::kStroke + theme::kStrokeGap, 0, 0, 0);
+  return title;
+}
+
+/// A sentence, and what follows it.
+std::pair<QString, QString> firstSentence(const QString& text) {
+  static const QRegularExpression end(R"((?<=[.!?])\s+)");
+  const qsizetype at = text.indexOf(end);
+  return at < 0 ? std::pair(text, QString()) : std::pair(text.left(at), text.mid(at + 1));
+}
+
+/// The same finding with other figures is the same entry.
+std::string keyOf(const Finding& f) {
+  std::string key = f.code + "/" + f.subject.kind + "/" + f.subject.id;
+  for (const Argument& a : f.arguments)
+    if (const auto* text = std::get_if<std::string>(&a.value)) key += "/" + *text;
+  return key;
+}
+
+/// The line of an entry: what it says, and a mark that shows whether there is more, and whether that is open.
+class EntryLine : public QAbstractButton {
+ public:
+  EntryLine(const QString& text, bool more, bool strong) : m_more(more) {
+    setText(text);
+    setFont(theme::bodyFont(theme::kBody, strong));
+    setFocusPolicy(more ? Qt::StrongFocus : Qt::NoFocus);
+    if (more) setCursor(Qt::PointingHandCursor);
+    setAccessibleName(text);
+    const int height = QFontMetrics(font()).boundingRect(QRect(0, 0, textWidth(), 1000), flags(), text).height();
+    setFixedSize(kTextWidth, std::max(height, 18) + 2);
+  }
+  void setOpen(bool open) {
+    m_open = open;
+    setAccessibleDescription(open ? FindingsColumn::tr("open") : FindingsColumn::tr("closed"));
+    update();
+  }
+
+ protected:
+  void paintEvent(QPaintEvent*) override {
+    QPainter p(this);
+    const auto& t = theme::tokens();
+    p.setPen(m_more && underMouse() ? t.accent : t.ink);
+    p.drawText(QRect(0, 0, textWidth(), height()), flags(), text());
+    if (hasFocus()) {
+      p.setPen(QPen(t.accent, 1));
+      p.drawRect(rect().adjusted(0, 0, -1, -1));
+    }
+    if (!m_more) return;
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setPen(QPen(t.muted, 1.5));
+    const QPointF at(width() - 8, 10);
+    if (m_open)
+      p.drawPolyline(QPolygonF({at + QPointF(-4, -2), at + QPointF(0, 2), at + QPointF(4, -2)}));
+    else
+      p.drawPolyline(QPolygonF({at + QPointF(-2, -4), at + QPointF(2, 0), at + QPointF(-2, 4)}));
+  }
+  void enterEvent(QEnterEvent*) override { update(); }
+  void leaveEvent(QEvent*) override { update(); }
+
+ private:
+  static constexpr int kMark = 16;
+  static int flags() { return Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop; }
+  static int textWidth() { return kTextWidth - kMark; }
+  bool m_more, m_open = false;
+};
+
 /// A thin stroke at the left tells the tone apart, beside the words.
 QColor toneColour(Severity severity) {
   const auto& t = theme::tokens();
@@ -65,27 +138,39 @@ FindingsColumn::FindingsColumn(QWidget* parent) : QFrame(parent) {
 
 void FindingsColumn::show(const QString& heading, const std::vector<Finding>& findings) {
   while (QLayoutItem* item = m_layout->takeAt(0)) {
-    delete item->widget();
+    // Not at once: leaving a field may write these anew while Tab is on its way to one of them.
+    if (QWidget* old = item->widget()) {
+      old->hide();
+      old->setParent(nullptr);
+      old->deleteLater();
+    }
     delete item;
   }
-  auto* title = plainLabel(heading);
-  title->setProperty("small", true);
-  title->setContentsMargins(theme::kStroke + theme::kStrokeGap, 0, 0, 0);
-  m_layout->addWidget(title);
+  m_layout->addWidget(headingLabel(heading));
   m_layout->addStretch();
-  m_waiting.assign(findings.rbegin(), findings.rend());
+  m_waiting.clear();
+  const auto caution = [](const Finding& f) {
+    const FindingInfo* info = infoOf(f.code);
+    return info && info->severity == Severity::Caution;
+  };
+  for (const Finding& f : findings)
+    if (!caution(f)) m_waiting.push_back(f);
+  m_cautions_from = m_waiting.size();
+  for (const Finding& f : findings)
+    if (caution(f)) m_waiting.push_back(f);
+  m_next = 0;
   addSome();
 }
 
 void FindingsColumn::addSome() {
-  for (int i = 0; i < kAtOnce && !m_waiting.empty(); ++i) {
-    m_layout->insertWidget(m_layout->count() - 1, sentence(m_waiting.back()));
-    m_waiting.pop_back();
+  for (int i = 0; i < kAtOnce && m_next < m_waiting.size(); ++i, ++m_next) {
+    if (m_next == m_cautions_from) m_layout->insertWidget(m_layout->count() - 1, headingLabel(tr("Cautions")));
+    m_layout->insertWidget(m_layout->count() - 1, entry(m_waiting[m_next]));
   }
-  if (!m_waiting.empty()) m_adding.start();
+  if (m_next < m_waiting.size()) m_adding.start();
 }
 
-QWidget* FindingsColumn::sentence(const Finding& f) {
+QWidget* FindingsColumn::entry(const Finding& f) {
   const FindingInfo* info = infoOf(f.code);
   const words::Said said = words::say(f);
   auto* box = new QWidget;
@@ -100,14 +185,40 @@ QWidget* FindingsColumn::sentence(const Finding& f) {
   stroke->setPalette(palette);
   row->addWidget(stroke);
   auto* texts = new QVBoxLayout;
-  texts->setSpacing(2);
-  if (!said.title.isEmpty())
-    texts->addWidget(wrapped(said.title, theme::bodyFont(15, true)), 0, Qt::AlignLeft);
-  if (!said.text.isEmpty()) texts->addWidget(wrapped(said.text, theme::bodyFont(12)), 0, Qt::AlignLeft);
-  if (!said.why.isEmpty()) addWhy(texts, said, QString::fromStdString(f.code + "/" + f.subject.kind + "/" + f.subject.id));
+  texts->setSpacing(4);
+  const auto [first, rest] = said.title.isEmpty() ? firstSentence(said.text) : std::pair(said.title, said.text);
+  const bool more = !rest.isEmpty() || !said.why.isEmpty();
+  auto* line = new EntryLine(first, more, !said.title.isEmpty());
+  line->setObjectName("entry");
+  texts->addWidget(line, 0, Qt::AlignLeft);
+  if (more) {
+    const QString key = QString::fromStdString(keyOf(f));
+    const auto body = std::make_shared<QPointer<QWidget>>();
+    const auto set = [=, this, rest = rest](bool open) {
+      line->setOpen(open);
+      delete body->data();
+      if (open) texts->insertWidget(1, *body = opened(rest, said, key), 0, Qt::AlignLeft);
+    };
+    set(m_open.contains(key));
+    connect(line, &QAbstractButton::clicked, this, [this, key, set] {
+      const bool open = !m_open.contains(key);
+      open ? void(m_open.insert(key)) : void(m_open.remove(key));
+      set(open);
+    });
+  }
   addRemedy(texts, f);
   row->addLayout(texts, 1);
   return box;
+}
+
+QWidget* FindingsColumn::opened(const QString& rest, const words::Said& said, const QString& key) {
+  auto* body = new QWidget;
+  auto* texts = new QVBoxLayout(body);
+  texts->setContentsMargins(0, 0, 0, 4);
+  texts->setSpacing(4);
+  if (!rest.isEmpty()) texts->addWidget(wrapped(rest, theme::bodyFont(theme::kBody)), 0, Qt::AlignLeft);
+  if (!said.why.isEmpty()) addWhy(texts, said, key + "/why");
+  return body;
 }
 
 void FindingsColumn::addRemedy(QVBoxLayout* texts, const Finding& f) {
@@ -140,7 +251,7 @@ void FindingsColumn::addWhy(QVBoxLayout* texts, const words::Said& said, const Q
     button->setText(open ? tr("Close") : tr("Why?"));
     delete std::exchange(*shown, nullptr);
     if (!open) return;
-    *shown = wrapped(why, theme::figureFont(11));
+    *shown = wrapped(why, theme::figureFont(theme::kSmall));
     (*shown)->setObjectName("whyText");
     (*shown)->setProperty("muted", true);
     texts->insertWidget(at + 1, *shown, 0, Qt::AlignLeft);

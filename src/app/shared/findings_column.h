@@ -10,7 +10,7 @@
 
 namespace distanz::app {
 
-/// The right-hand column: what matters here, in sentences.
+/// The right-hand column: what matters here, a line each, opened by a click; below it the cautions of the screen.
 class FindingsColumn : public QFrame {
   Q_OBJECT
  public:
@@ -24,7 +24,9 @@ class FindingsColumn : public QFrame {
   void remedyRequested(const Finding& finding);
 
  private:
-  QWidget* sentence(const Finding& finding);
+  QWidget* entry(const Finding& finding);
+  /// What an opened entry says beyond its line.
+  QWidget* opened(const QString& rest, const words::Said& said, const QString& key);
   /// A button for what the sentence offers to be done; nothing where it offers nothing.
   void addRemedy(QVBoxLayout* texts, const Finding& finding);
   /// "Why?" under a sentence, and the figures once it was asked; stays open when the sentences are made anew.
@@ -34,9 +36,11 @@ class FindingsColumn : public QFrame {
   void addSome();
 
   QVBoxLayout* m_layout;
-  std::vector<Finding> m_waiting;  ///< last first
+  std::vector<Finding> m_waiting;  ///< in the order in which they are shown
+  std::size_t m_next = 0;          ///< of them is made next
+  std::size_t m_cautions_from = 0;
   QTimer m_adding;
-  QSet<QString> m_open;
+  QSet<QString> m_open;  ///< entries, and their "why", that stay open when they are made anew
 };
 
 }  // namespace distanz::app

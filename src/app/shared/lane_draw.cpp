@@ -50,7 +50,7 @@ struct Draw {
     under->setPen(Qt::NoPen);
     over->setPen(Qt::NoPen);
     QColor fill = colourOf(b.ink);
-    fill.setAlphaF(0.22F);
+    fill.setAlphaF(0.22F * float(b.ink.alpha));
     over->setBrush(fill);
     over->setChannelFillGraph(under);
   }
@@ -65,7 +65,7 @@ struct Draw {
     bottom->setPen(Qt::NoPen);
     if (f.hatched) ground->setBrush(QBrush(t.muted, Qt::BDiagPattern));
     if (f.hatched) ground->setChannelFillGraph(bottom);
-    auto* text = label(QString::fromStdString(f.label), theme::bodyFont(11, true), t.ink);
+    auto* text = label(QString::fromStdString(f.label), theme::bodyFont(theme::kSmall, true), t.ink);
     text->position->setAxes(x, y);
     text->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
     text->position->setTypeY(QCPItemPosition::ptPlotCoords);
@@ -132,7 +132,7 @@ struct Draw {
   }
 
   void note(const QString& words) const {
-    auto* text = label(words, theme::bodyFont(12), theme::tokens().muted);
+    auto* text = label(words, theme::bodyFont(theme::kBody), theme::tokens().muted);
     text->position->setType(QCPItemPosition::ptAxisRectRatio);
     text->position->setCoords(0.5, 0.5);
     text->setPadding(QMargins(6, 2, 6, 2));

@@ -18,6 +18,18 @@ namespace {
 constexpr double kReach_px = 9;
 
 /// Figures as the rest of the window writes them.
+/// Distances as the range rule has them.
+class DistanceTicker : public QCPAxisTickerFixed {
+ public:
+  explicit DistanceTicker(const words::Marks& marks) : m_marks(marks) { setTickStep(marks.step_m); }
+
+ protected:
+  QString getTickLabel(double tick, const QLocale&, QChar, int) override { return m_marks.text(tick); }
+
+ private:
+  words::Marks m_marks;
+};
+
 class FigureTicker : public QCPAxisTicker {
  protected:
   QString getTickLabel(double tick, const QLocale&, QChar, int) override {
@@ -30,7 +42,7 @@ void styleAxis(QCPAxis& axis) {
   axis.setBasePen(QPen(t.hairline));
   axis.setTickPen(QPen(t.hairline));
   axis.setSubTickPen(Qt::NoPen);
-  axis.setTickLabelFont(theme::figureFont(11));
+  axis.setTickLabelFont(theme::figureFont(theme::kSmall));
   axis.setTickLabelColor(t.muted);
   axis.grid()->setPen(QPen(t.hairline, 1));
   axis.grid()->setZeroLinePen(Qt::NoPen);
@@ -105,8 +117,7 @@ DistanceAxis LanePlot::axis() const {
 }
 
 void LanePlot::arrange() {
-  // The range rule below shows the distances: their room under the last lane is not needed.
-  const auto slots_now = lanes::layoutOf(m_lanes, height() + lanes::kScale_px);
+  const auto slots_now = lanes::layoutOf(m_lanes, height());
   const bool same = slots_now.size() == m_placed.size() &&
                     std::equal(slots_now.begin(), slots_now.end(), m_placed.begin(),
                                [](const lanes::Slot& s, const auto& p) { return s.lane == p->slot.lane; });
@@ -114,7 +125,9 @@ void LanePlot::arrange() {
   const DistanceAxis a = axis();
   for (std::size_t i = 0; i < slots_now.size() && i < m_placed.size(); ++i) {
     m_placed[i]->slot = slots_now[i];
-    m_placed[i]->rect->setMargins(QMargins(int(a.left_px), int(lanes::kTitle_px), width() - int(a.right_px), int(lanes::kGap_px)));
+    const bool last = i + 1 == slots_now.size();
+    m_placed[i]->rect->setMargins(QMargins(int(a.left_px), int(lanes::kTitle_px), width() - int(a.right_px), int(last ? lanes::kScale_px : lanes::kGap_px)));
+    m_placed[i]->x()->setTickLabels(last);
     const int high = std::max(int(slots_now[i].height), 8);
     m_placed[i]->rect->setMinimumSize(10, high);
     m_placed[i]->rect->setMaximumSize(QWIDGETSIZE_MAX, high);
@@ -151,8 +164,7 @@ void LanePlot::fill(Placed& placed) {
   for (QCPAxis* axis : placed.rect->axes()) styleAxis(*axis);
   x->setTickLabels(false);
   x->setRange(0, m_lanes.end_m);
-  QSharedPointer<QCPAxisTickerFixed> distances(new QCPAxisTickerFixed);
-  distances->setTickStep(words::distanceMarks(m_lanes.end_m / 9, m_lanes.end_m).step_m);
+  QSharedPointer<QCPAxisTickerFixed> distances(new DistanceTicker(words::distanceMarks(m_lanes.end_m / 9, m_lanes.end_m)));
   x->setTicker(distances);
   if (lane.rows.empty()) {
     y->setTicker(QSharedPointer<QCPAxisTicker>(new FigureTicker));
@@ -175,7 +187,7 @@ void LanePlot::fill(Placed& placed) {
   title->position->setType(QCPItemPosition::ptAxisRectRatio);
   title->position->setCoords(0, 0);
   title->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
-  title->setFont(theme::bodyFont(11, true));
+  title->setFont(theme::bodyFont(theme::kSmall, true));
   title->setColor(t.muted);
   title->setText(QString::fromStdString(lane.unit.empty() ? lane.title : lane.title + ", " + lane.unit));
   placed.cursor = new QCPItemStraightLine(m_plot);
@@ -187,8 +199,26 @@ void LanePlot::fill(Placed& placed) {
   }
 }
 
+/// For those who hear it: which lanes there are, and what they show at the picked distance.
+void LanePlot::speak() {
+  QStringList titles, values;
+  for (const auto& placed : m_placed) {
+    const lanes::Lane& lane = *placed->lane;
+    const QString title = QString::fromStdString(lane.title);
+    titles << title;
+    if (!m_picked) continue;
+    QStringList at;
+    for (const lanes::Hit& h : lanes::valuesAt(lane, *m_picked))
+      at << QString("%1 %2 %3").arg(QString::fromStdString(h.name), words::shortNumber(h.y, 1), QString::fromStdString(lane.unit)).trimmed();
+    if (!at.isEmpty()) values << title + ": " + at.join(", ");
+  }
+  setAccessibleName(tr("Lanes: %1").arg(titles.join(", ")));
+  setAccessibleDescription(m_picked ? words::distance(*m_picked) + ". " + values.join("; ") : QString());
+}
+
 void LanePlot::setPicked(std::optional<double> distance_m) {
   m_picked = distance_m;
+  speak();
   for (const auto& placed : m_placed) {
     placed->cursor->setVisible(distance_m.has_value());
     if (!distance_m) continue;

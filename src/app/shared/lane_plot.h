@@ -50,6 +50,7 @@ class LanePlot : public QWidget {
   struct Placed;
   /// Gives each lane its place, and makes the plot anew where another set of them has room.
   void arrange();
+  void speak();
   void build(const std::vector<lanes::Slot>& slots_there);
   void fill(Placed& placed);
   void press(const QPointF& at, const QPoint& global);

@@ -35,7 +35,7 @@ void dress(QTableWidget& table, QLabel& empty) {
   table.verticalHeader()->setDefaultSectionSize(26);
   table.verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
   table.setSelectionMode(QAbstractItemView::SingleSelection);
-  table.setFont(theme::figureFont(12));
+  table.setFont(theme::figureFont(theme::kBody));
   table.setWordWrap(false);
   auto* inside = new QVBoxLayout(table.viewport());
   inside->addWidget(&empty);
@@ -60,7 +60,7 @@ PathTable::PathTable(Document& document, const QString& name, const QString& tit
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
   auto* heading = plainLabel(title);
-  heading->setFont(theme::bodyFont(13, true));
+  heading->setFont(theme::bodyFont(theme::kBody, true));
   column->addWidget(heading);
   m_table->setObjectName(name + "_table");
   m_table->setAccessibleName(title);

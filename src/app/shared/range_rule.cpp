@@ -33,7 +33,7 @@ RangeRule::RangeRule(Document& document, QWidget* parent)
   m_key->setCheckable(true);
   m_key->setChecked(QSettings().value(kKeyShown, true).toBool());
   m_key->setToolTip(tr("What the signs mean"));
-  m_key->setFixedSize(30, 20);
+  m_key->setFixedSize(m_key->sizeHint().width(), 20);
   connect(m_key, &QPushButton::toggled, this, [this](bool on) {
     QSettings().setValue(kKeyShown, on);
     fit();

@@ -5,6 +5,7 @@
 
 #include "app/shared/document.h"
 #include "core/finding/finding.h"
+#include "core/finding/settle.h"
 
 namespace distanz::app {
 
@@ -17,8 +18,20 @@ class Stage : public QWidget {
   }
 
   virtual std::vector<Finding> findings() const = 0;
+  /// What is shown of them at once: see core/finding/settle.h.
+  std::vector<Finding> shownFindings() const { return settled(findings()); }
+  /// What the page says first and large, one line each, and below it smaller; nothing where its first finding says it.
+  struct Headline {
+    std::vector<Finding> large, small;
+  };
+  virtual Headline headline() const { return {}; }
+  /// What is there, in a word or two.
+  virtual Finding has() const = 0;
   /// What this stage still lacks; none where it is complete.
   virtual std::optional<Finding> lacks() const = 0;
+  /// Of the stages that show one link at a time: the one that the pilot chose; empty where none was.
+  virtual std::string chosenLink() const { return {}; }
+  virtual void chooseLink(const std::string& link) { (void)link; }
   /// Brings one record of the bench before the pilot's eyes, where the stage shows records.
   virtual void showRecord(const std::string& record) { (void)record; }
   /// Brings one run before the pilot's eyes, where the stage shows runs.
@@ -27,6 +40,11 @@ class Stage : public QWidget {
   virtual bool optional() const { return false; }
   /// True where files dropped on the window belong to what this stage shows.
   virtual bool takesFiles() const { return false; }
+  /// The same for these files, dropped: a stage may know by their names that they are its own.
+  virtual bool takesDropped(const QStringList& files) const {
+    (void)files;
+    return takesFiles();
+  }
   /// The campaign is about to be closed: keeps what is under way.
   virtual void finish() {}
   /// Does what one of its findings offers.

@@ -57,6 +57,14 @@ Scheme scheme() {
 void setScheme(Scheme scheme) {
   g_scheme = scheme;
 }
+Scheme systemScheme() {
+  // Asked before apply() puts a palette of its own in its place.
+  static const Scheme kFirst = [] {
+    const QPalette system = QGuiApplication::palette();
+    return system.color(QPalette::Window).lightnessF() < system.color(QPalette::WindowText).lightnessF() ? Scheme::Dark : Scheme::Light;
+  }();
+  return kFirst;
+}
 const Tokens& tokens(Scheme scheme) {
   return scheme == Scheme::Dark ? kDark : kLight;
 }
@@ -104,6 +112,7 @@ QFont figureFont(int pixels, bool strong) {
 }
 
 void apply() {
+  systemScheme();
   const Tokens& t = tokens();
   QApplication::setStyle(QStyleFactory::create("Fusion"));
   QPalette p;

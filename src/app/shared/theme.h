@@ -5,6 +5,8 @@
 #include <QPen>
 #include <QString>
 
+#include "lanes/paper/paper.h"
+
 /// The look, in one place: tokens, fonts, marks of setups. Distances in pixels keep to a 4 px grid.
 namespace distanz::app::theme {
 
@@ -17,6 +19,7 @@ struct Tokens {
 
 enum class Scheme { Light, Dark };
 
+using namespace lanes::type;  // the five sizes of text
 constexpr int kRail = 84, kColumn = 300;
 constexpr int kColumnMargin = 12, kStroke = 3, kStrokeGap = 8;
 constexpr int kColumnText = kColumnMargin + kStroke + kStrokeGap;  ///< where texts of the right column begin
@@ -25,6 +28,8 @@ constexpr int kAxisLeft = 60,
 
 Scheme scheme();
 void setScheme(Scheme scheme);
+/// What the desktop had when the program began: dark where its windows are darker than their text.
+Scheme systemScheme();
 const Tokens& tokens();
 const Tokens& tokens(Scheme scheme);
 
@@ -37,11 +42,11 @@ QPen setupPen(int mark, double width);
 
 /// Loads the embedded fonts once the application exists.
 void loadFonts();
-QFont bodyFont(int pixels = 13, bool strong = false);
+QFont bodyFont(int pixels = kBody, bool strong = false);
 /// The same for drawings that leave the window: letter by letter, so that what is written can be searched and copied.
 QFont paperFont(int pixels, bool strong);
 /// Face for figures: digits of equal width.
-QFont figureFont(int pixels = 13, bool strong = false);
+QFont figureFont(int pixels = kBody, bool strong = false);
 
 /// Palette, font and style sheet for the application, after setScheme() or loadFonts().
 void apply();

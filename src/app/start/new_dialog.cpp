@@ -20,7 +20,7 @@ NewDialog::NewDialog(const QString& file, const std::function<QString()>& change
   column->setContentsMargins(24, 20, 24, 20);
   column->setSpacing(12);
   auto* title = plainLabel(tr("What do you compare?"));
-  title->setFont(theme::bodyFont(20, true));
+  title->setFont(theme::bodyFont(theme::kTitle, true));
   column->addWidget(title);
   const struct {
     const char* name;

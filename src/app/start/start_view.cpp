@@ -48,7 +48,7 @@ QVBoxLayout* StartView::choices() {
   mark->setPixmap(theme::icon("distanz", theme::tokens().ink).pixmap(64, 64));
   left->addWidget(mark);
   auto* title = plainLabel(tr("How far does it reach?"));
-  title->setFont(theme::bodyFont(28, true));
+  title->setFont(theme::bodyFont(theme::kFigure, true));
   left->addWidget(title);
   left->addWidget(
       paragraph(tr("Fly each setup over the same measured path and import the logs. Distanz shows how far each reaches, which is better, and how sure that is.")));
@@ -69,7 +69,7 @@ QVBoxLayout* StartView::choices() {
 
 QVBoxLayout* StartView::recentOnes(const QStringList& recent) {
   auto* right = new QVBoxLayout;
-  right->setSpacing(6);
+  right->setSpacing(8);
   auto* heading = plainLabel(tr("Recent campaigns"));
   heading->setProperty("section", true);
   right->addWidget(heading);

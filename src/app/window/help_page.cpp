@@ -50,7 +50,7 @@ HelpPage::HelpPage(const QString& title, const QString& resource, QWidget* paren
   text->setFrameShape(QFrame::NoFrame);
   text->setOpenLinks(false);
   text->document()->setDocumentMargin(24);
-  text->document()->setDefaultFont(theme::bodyFont(14));
+  text->document()->setDefaultFont(theme::bodyFont(theme::kBody));
   QFile file(inSpokenLanguage(resource));
   if (file.open(QIODevice::ReadOnly)) text->setMarkdown(QString::fromUtf8(file.readAll()));
   giveRoom(*text->document());

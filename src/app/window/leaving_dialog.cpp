@@ -37,7 +37,7 @@ void askLeaving(QWidget* parent, const campaign::Carried& carried, const std::fu
   ask->setWindowTitle(QObject::tr("What goes along"));
   ask->setMinimumWidth(460);
   auto* column = new QVBoxLayout(ask);
-  column->setSpacing(6);
+  column->setSpacing(8);
   column->addWidget(plainLabel(QObject::tr("Untick what stays with you.")));
   const auto count = [](std::size_t n) { return QString::number(n); };
   QStringList where;

@@ -14,13 +14,14 @@
 
 #include "app/runs/import_dialog.h"
 #include "app/shared/copying.h"
+#include "app/shared/path_of.h"
+#include "app/shared/preferences.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/start/new_dialog.h"
 #include "app/start/start_view.h"
 #include "app/window/demo.h"
-#include "app/shared/path_of.h"
-#include "app/shared/preferences.h"
+#include "app/window/kept_view.h"
 #include "core/campaign/new_campaign.h"
 #include "core/quantity/unit.h"
 #include "formats/aside.h"
@@ -42,6 +43,7 @@ MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
   setWindowIcon(theme::icon("distanz", theme::tokens().ink));
   resize(1280, 768);  // with a title bar on a screen of 1280 by 800
   setMinimumSize(kLeast);
+  restoreSize(*this);
   setAcceptDrops(true);
   auto* central = new QWidget;
   auto* layout = new QVBoxLayout(central);
@@ -64,6 +66,7 @@ MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
 
 MainWindow::~MainWindow() {
   m_background.waitForDone();  // what the pilot wants written is written; an opening is left where it is
+  keepThisView();
   dropPages();  // before the document that they show
 }
 
@@ -77,10 +80,13 @@ QStringList MainWindow::recent() const {
 void MainWindow::remember(const QString& file) {
   QStringList files = recent();
   files.removeAll(file);
-  const auto sameName = [&](const QString& other) { return QFileInfo(other).completeBaseName() == QFileInfo(file).completeBaseName(); };
+  const auto sameName = [&](const QString& other) {
+    return QFileInfo(other).completeBaseName() == QFileInfo(file).completeBaseName();
+  };
   m_named_twice = std::any_of(files.begin(), files.end(), sameName);
   files.prepend(file);
   QSettings().setValue("recent", QVariant(files.mid(0, 8)));
+  keepViewsOf(files.mid(0, 8));
   fillRecent();
 }
 
@@ -90,7 +96,9 @@ void MainWindow::fillRecent() {
   const QStringList files = recent();
   for (int i = 0; i < files.size(); ++i) {
     const QFileInfo file(files[i]);
-    QAction* a = m_recent->addAction(QString("%1  \u2013  %2").arg(withoutKeys(file.completeBaseName()), withoutKeys(file.absolutePath())));
+    QAction* a =
+        m_recent->addAction(QString("%1  \u2013  %2")
+                                .arg(withoutKeys(file.completeBaseName()), withoutKeys(file.absolutePath())));
     a->setObjectName(QString("recent_%1").arg(i));
     connect(a, &QAction::triggered, this, [this, open_it = files[i]] { open(open_it); });
   }
@@ -109,12 +117,30 @@ void MainWindow::showStart() {
   connect(start, &StartView::openRequested, this, &MainWindow::chooseCampaign);
   connect(start, &StartView::demoRequested, this, &MainWindow::openDemo);
   connect(start, &StartView::recentRequested, this, [this](const QString& f) { open(f); });
-  connect(start, &StartView::forgetRequested, this, &MainWindow::forget, Qt::QueuedConnection);  // the button goes with it
+  connect(start, &StartView::forgetRequested, this, &MainWindow::forget,
+          Qt::QueuedConnection);  // the button goes with it
+  keepThisView();
   dropPages();
   m_document.reset();
   m_pages->addWidget(start);
   setWindowTitle(tr("Distanz"));
   refreshActions();
+}
+
+bool MainWindow::shows(const QString& file) const {
+  std::error_code ignored;
+  return m_document && fs::equivalent(pathOf(file), m_document->path(), ignored);
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+  keepSize(*this);
+  QMainWindow::closeEvent(event);
+}
+
+void MainWindow::keepThisView() {
+  if (!m_document || !m_workspace || m_workspace->currentStage() < 0) return;
+  keepView(QFileInfo(QString::fromStdString(m_document->path().string())).absoluteFilePath(),
+           m_workspace->view());
 }
 
 void MainWindow::dropPages() {
@@ -131,7 +157,8 @@ void MainWindow::open(const QString& file) {
   if (!formats::isInterchange(path)) return openLater(file);
   const QString target = file + ".distanz";
   if (QFileInfo::exists(target))
-    return say(tr("%1 exists already, from an earlier import of this folder. Open that file. If the folder has changed, move the file away and open the folder again.")
+    return say(tr("%1 exists already, from an earlier import of this folder. Open that file. If the folder "
+                  "has changed, move the file away and open the folder again.")
                    .arg(target),
                Tone::Caution, tr("Open the file"), "open:" + target);
   openLater(target, [path, target] { store::fromInterchange(path, pathOf(target)); });
@@ -144,6 +171,11 @@ void MainWindow::openDemo() {
 }
 
 void MainWindow::openLater(const QString& file, const std::function<void()>& make, int first_stage) {
+  if (m_document && m_elsewhere) {
+    MainWindow* other = m_elsewhere(file);
+    if (other != this && !other->shows(file)) other->openLater(file, make, first_stage);
+    return;
+  }
   if (opening()) return say(tr("Another campaign is opening. Try again in a moment."));
   m_opening_running = true;
   m_first_stage = first_stage;
@@ -180,6 +212,7 @@ void MainWindow::showCampaign(std::shared_ptr<OpenedCampaign> opened) {
     return;
   }
   m_banner->hide();
+  keepThisView();
   dropPages();
   m_document = std::make_unique<Document>(std::move(opened));
   Document& d = *m_document;
@@ -214,7 +247,11 @@ void MainWindow::showWorkspace(int stage) {
     const QStringList files = m_prompts.openFiles(this, title, filter);
     if (shown && !files.isEmpty()) shown->takeFiles(files);
   });
-  if (stage >= 0) m_workspace->showStage(stage);
+  if (stage >= 0)
+    m_workspace->showStage(stage);
+  else
+    m_workspace->show(
+        keptView(QFileInfo(QString::fromStdString(m_document->path().string())).absoluteFilePath()));
   refreshActions();
 }
 
@@ -229,7 +266,8 @@ void MainWindow::newCampaign() {
   auto* dialog = new NewDialog(
       m_prompts.freeCampaignFile(),
       [this] {
-        return m_prompts.saveFile(this, tr("New campaign"), tr("campaign.distanz"), tr("Distanz campaigns (*.distanz)"))
+        return m_prompts
+            .saveFile(this, tr("New campaign"), tr("campaign.distanz"), tr("Distanz campaigns (*.distanz)"))
             .value_or(QString());
       },
       this);
@@ -238,13 +276,17 @@ void MainWindow::newCampaign() {
   dialog->open();
 }
 
-void MainWindow::makeCampaign(const QString& file, bool replaces, const std::vector<campaign::LinkKind>& compared) {
+void MainWindow::makeCampaign(const QString& file, bool replaces,
+                              const std::vector<campaign::LinkKind>& compared) {
   if (refuseOpenFile(file)) return;
   auto c = campaign::newCampaign(QFileInfo(file).completeBaseName().toStdString(), compared);
-  if (preferences().units == words::Units::Imperial)  // posts at a round distance for those who think in miles
-    campaign::editFirstPath(c).post_spacing_m = quantity::convert(0.25, quantity::Unit::Mile, quantity::Unit::Metre);
+  if (preferences().units ==
+      words::Units::Imperial)  // posts at a round distance for those who think in miles
+    campaign::editFirstPath(c).post_spacing_m =
+        quantity::convert(0.25, quantity::Unit::Mile, quantity::Unit::Metre);
   // The dialog asked before a file of this very name is replaced.
-  const auto existing = replaces ? store::CampaignFile::Existing::Replace : store::CampaignFile::Existing::Keep;
+  const auto existing =
+      replaces ? store::CampaignFile::Existing::Replace : store::CampaignFile::Existing::Keep;
   openLater(
       file,
       [path = pathOf(file), c, existing] {
@@ -275,7 +317,8 @@ void MainWindow::importLogs(const QStringList& files) {
   }
   m_import = new ImportDialog(*m_document, files, m_workspace);  // goes with what it belongs to
   connect(m_import, &ImportDialog::imported, m_workspace, [this] { m_workspace->showStageNamed("runs"); });
-  connect(m_import, &ImportDialog::kept, m_workspace, [this] { m_workspace->setKeptImport(m_import->waiting()); });
+  connect(m_import, &ImportDialog::kept, m_workspace,
+          [this] { m_workspace->setKeptImport(m_import->waiting()); });
   connect(m_import, &QDialog::finished, m_import, &QObject::deleteLater);
   m_import->open();
 }
@@ -358,7 +401,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
   if (!logs.isEmpty() && !m_workspace)
     return say(tr("Open or make a campaign first. Then drop the logs on it."));
   Stage* stage = m_workspace ? m_workspace->current() : nullptr;
-  if (stage && stage->takesFiles()) return stage->takeFiles(logs);
+  if (stage && stage->takesDropped(logs)) return stage->takeFiles(logs);
   importLogs(logs);
 }
 

@@ -2,6 +2,7 @@
 #include <QFutureWatcher>
 #include <QLabel>
 #include <QMainWindow>
+#include <functional>
 #include <QPointer>
 #include <QStackedWidget>
 #include <QThreadPool>
@@ -30,6 +31,10 @@ class MainWindow : public QMainWindow {
   void open(const QString& file);
   /// Makes the demo campaign where needed and opens it.
   void openDemo();
+  /// Where another campaign is opened while one is open here. Without it that takes the place of this one.
+  void setElsewhere(std::function<MainWindow*(const QString& file)> elsewhere) { m_elsewhere = std::move(elsewhere); }
+  /// True where this file is open here.
+  bool shows(const QString& file) const;
   /// Something is being made or opened in the background.
   bool opening() const { return m_opening_running; }
   Workspace* workspace() const { return m_workspace; }
@@ -37,6 +42,7 @@ class MainWindow : public QMainWindow {
   void importLogs(const QStringList& files);
 
  protected:
+  void closeEvent(QCloseEvent* event) override;
   void dragEnterEvent(QDragEnterEvent* event) override;
   void dropEvent(QDropEvent* event) override;
 
@@ -86,6 +92,8 @@ class MainWindow : public QMainWindow {
   void undo();
   void redo();
   void toggleDark();
+  void chooseTheme(Preferences::Theme theme);
+  void keepThisView();
   void howItDecides();
   void about();
   QString titleNow() const;
@@ -119,6 +127,7 @@ class MainWindow : public QMainWindow {
   QList<QAction*> m_needs_campaign, m_needs_view;
   QAction *m_undo = nullptr, *m_redo = nullptr;
   QMenu* m_recent = nullptr;
+  std::function<MainWindow*(const QString& file)> m_elsewhere;
   bool m_named_twice = false;  ///< another campaign that was open is called the same
 };
 

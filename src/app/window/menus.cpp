@@ -1,6 +1,6 @@
 #include <QActionGroup>
-#include <QFileInfo>
 #include <QApplication>
+#include <QFileInfo>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QTimer>
@@ -35,7 +35,8 @@ QAction* MainWindow::action(QMenu* menu, const char* name, const QString& text, 
   a->setShortcut(key);
   if (!key.isEmpty()) a->setToolTip(QString("%1 (%2)").arg(text, key.toString(QKeySequence::NativeText)));
   connect(a, &QAction::triggered, this, [this, run] {
-    if (m_workspace) fields::finishTyping(m_workspace);  // what is under the cursor belongs to what is saved or taken back
+    if (m_workspace)
+      fields::finishTyping(m_workspace);  // what is under the cursor belongs to what is saved or taken back
     (this->*run)();
   });
   return a;
@@ -103,6 +104,18 @@ void MainWindow::addViewActions() {
   }
   view->addSeparator();
   action(view, "dark", tr("Light or dark theme"), Qt::CTRL | Qt::Key_D, &MainWindow::toggleDark);
+  QMenu* themes = view->addMenu(tr("&Theme"));
+  auto* group = new QActionGroup(themes);
+  for (const auto& [theme, text] :
+       {std::pair(Preferences::Theme::System, tr("As the system")),
+        std::pair(Preferences::Theme::Light, tr("Light")), std::pair(Preferences::Theme::Dark, tr("Dark"))}) {
+    QAction* a = themes->addAction(text);
+    a->setObjectName("theme_" + wordOf(theme));
+    a->setCheckable(true);
+    a->setChecked(preferences().theme == theme);
+    group->addAction(a);
+    connect(a, &QAction::triggered, this, [this, theme = theme] { chooseTheme(theme); });
+  }
   addSpeechActions(view);
   QMenu* help = menuBar()->addMenu(tr("&Help"));
   action(help, "howItDecides", tr("&How Distanz decides"), QKeySequence::HelpContents,
@@ -160,9 +173,16 @@ void MainWindow::remake() {
 }
 
 void MainWindow::toggleDark() {
-  theme::setScheme(theme::scheme() == theme::Scheme::Light ? theme::Scheme::Dark : theme::Scheme::Light);
+  chooseTheme(theme::scheme() == theme::Scheme::Light ? Preferences::Theme::Dark : Preferences::Theme::Light);
+}
+
+void MainWindow::chooseTheme(Preferences::Theme chosen) {
+  Preferences p = preferences();
+  p.theme = chosen;
+  keepPreferences(p);
+  colourAsPreferred();
   theme::apply();
-  remake();
+  QTimer::singleShot(0, this, &MainWindow::remake);  // the menu that was chosen from goes, too
 }
 
 void MainWindow::howItDecides() {
@@ -185,9 +205,11 @@ void MainWindow::about() {
 /// Two campaigns of one name are told apart by where they lie.
 QString MainWindow::titleNow() const {
   const Document& d = m_workspace->document();
-  const QString title = QString::fromStdString(d.campaign().title), file = QString::fromStdString(d.path().string());
+  const QString title = QString::fromStdString(d.campaign().title),
+                file = QString::fromStdString(d.path().string());
   const QString name = QFileInfo(file).completeBaseName();
-  QString shown = title == name || title.isEmpty() ? name : QString("%1 (%2)").arg(title, QFileInfo(file).fileName());
+  QString shown =
+      title == name || title.isEmpty() ? name : QString("%1 (%2)").arg(title, QFileInfo(file).fileName());
   if (m_named_twice) shown += " \u2013 " + QFileInfo(file).absolutePath();
   return tr("%1 – Distanz").arg(shown);
 }
@@ -205,8 +227,7 @@ void MainWindow::refreshActions() {
   m_undo->setText(undo.isEmpty() ? tr("Undo") : tr("Undo: %1").arg(undo));
   m_redo->setEnabled(!redo.isEmpty());
   m_redo->setText(redo.isEmpty() ? tr("Redo") : tr("Redo: %1").arg(redo));
-  if (m_workspace)
-    setWindowTitle(titleNow());
+  if (m_workspace) setWindowTitle(titleNow());
 }
 
 }  // namespace distanz::app

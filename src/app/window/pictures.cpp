@@ -8,6 +8,7 @@
 #include <QEventLoop>
 #include <QImage>
 #include <QListWidget>
+#include <QPainter>
 #include <QPixmap>
 #include <QPushButton>
 #include <QTemporaryDir>
@@ -25,6 +26,7 @@ namespace {
 
 constexpr int kShownPart = 6;  ///< of the demo: a patch
 constexpr int kPatience_ms = 30000;
+constexpr const char* kContactSheet = "contact-sheet.png";
 
 void settle(int ms) {
   QEventLoop loop;
@@ -44,6 +46,21 @@ QPixmap stillOf(QWidget& widget) {
     before = std::move(now);
   }
   return QPixmap::fromImage(before);
+}
+
+/// All pages side by side, to see whether one hand drew them. Not one of the pictures: a look at all of them.
+void saveContactSheet(const QStringList& files, const QString& to) {
+  constexpr int kColumns = 3, kWide = 640, kHigh = 400, kGap = 8;
+  const int rows = int(files.size() + kColumns - 1) / kColumns;
+  QImage sheet(kColumns * (kWide + kGap), rows * (kHigh + kGap), QImage::Format_RGB32);
+  sheet.fill(Qt::darkGray);
+  QPainter p(&sheet);
+  for (int i = 0; i < files.size(); ++i) {
+    const QImage page = QImage(files[i]).scaled(kWide, kHigh, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+    p.drawImage(i % kColumns * (kWide + kGap), i / kColumns * (kHigh + kGap), page);
+  }
+  p.end();
+  sheet.save(to);
 }
 
 void press(MainWindow& window, const char* name) {
@@ -170,6 +187,7 @@ QStringList savePictures(MainWindow& window, const QString& folder) {
   saveImportDialog(window, files.back());
   files << QDir(folder).filePath("how-it-decides.png");
   saveHelp(window, files.back());
+  saveContactSheet(files, QDir(folder).filePath(kContactSheet));
   return files;
 }
 

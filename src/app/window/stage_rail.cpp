@@ -19,11 +19,12 @@ class StageRail::Button : public QAbstractButton {
     setFocusPolicy(Qt::StrongFocus);
     setCursor(Qt::PointingHandCursor);
   }
-  void setLacks(const QString& lacks) {
+  void setState(const QString& has, const QString& lacks) {
+    m_has = has;
     m_lacks = lacks;
-    m_known = true;
-    setToolTip(lacks.isEmpty() ? text() : QObject::tr("%1: %2 missing").arg(text(), lacks));
-    setAccessibleDescription(lacks);
+    const QString said = lacks.isEmpty() ? has : QObject::tr("%1; missing: %2").arg(has, lacks);
+    setToolTip(text() + ": " + said);
+    setAccessibleDescription(said);
     update();
   }
 
@@ -43,15 +44,11 @@ class StageRail::Button : public QAbstractButton {
     const QColor ink = isChecked() ? t.ink : t.muted;
     theme::icon(m_icon, ink).paint(&p, QRect(width() / 2 - 14, 10, 28, 28));
     p.setPen(ink);
-    p.setFont(theme::bodyFont(13, isChecked()));
+    p.setFont(theme::bodyFont(theme::kBody, isChecked()));
     p.drawText(QRect(0, 40, width(), 18), Qt::AlignCenter, text());
-    p.setFont(theme::bodyFont(10));
+    p.setFont(theme::bodyFont(theme::kSmall));
     p.setPen(m_lacks.isEmpty() ? t.muted : t.accent);
-    p.drawText(QRect(2, 58, width() - 4, 16), Qt::AlignCenter,
-               p.fontMetrics().elidedText(!m_known            ? QString()
-                                          : m_lacks.isEmpty() ? QObject::tr("done")
-                                                              : m_lacks,
-                                          Qt::ElideRight, width() - 6));
+    p.drawText(QRect(2, 57, width() - 4, 26), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, m_has);
   }
   void focusInEvent(QFocusEvent* event) override {
     m_by_keyboard = event->reason() == Qt::TabFocusReason || event->reason() == Qt::BacktabFocusReason;
@@ -59,8 +56,7 @@ class StageRail::Button : public QAbstractButton {
   }
 
  private:
-  QString m_icon, m_lacks;
-  bool m_known = false;  ///< the stage was made and asked
+  QString m_icon, m_has, m_lacks;
   bool m_by_keyboard = false;
 };
 
@@ -83,8 +79,8 @@ StageRail::StageRail(const std::vector<Entry>& entries, QWidget* parent) : QWidg
 void StageRail::setCurrent(int stage) {
   m_buttons.at(size_t(stage))->setChecked(true);
 }
-void StageRail::setLacks(int stage, const QString& lacks) {
-  m_buttons.at(size_t(stage))->setLacks(lacks);
+void StageRail::setState(int stage, const QString& has, const QString& lacks) {
+  m_buttons.at(size_t(stage))->setState(has, lacks);
 }
 
 }  // namespace distanz::app

@@ -5,7 +5,7 @@
 
 namespace distanz::app {
 
-/// The stages in the order of the work, each with what it still lacks.
+/// The stages in the order of the work, each with what is there.
 class StageRail : public QWidget {
   Q_OBJECT
  public:
@@ -14,7 +14,8 @@ class StageRail : public QWidget {
   };
   explicit StageRail(const std::vector<Entry>& entries, QWidget* parent = nullptr);
   void setCurrent(int stage);
-  void setLacks(int stage, const QString& lacks);
+  /// @param has what is there @param lacks what the work still waits for; empty: nothing
+  void setState(int stage, const QString& has, const QString& lacks);
 
  signals:
   void chosen(int stage);

@@ -16,7 +16,7 @@ namespace distanz::app {
 namespace {
 
 constexpr int kCompactBelow = 620;  // px: lower, the rule shows its bars and nothing else
-constexpr int kFoldBelow = 1040;  // px: narrower, the findings would squeeze the stage
+constexpr int kFoldBelow = 1040;    // px: narrower, the findings would squeeze the stage
 
 QString said(const std::optional<Finding>& lacks) {
   return lacks ? words::sentence(*lacks) : QString();
@@ -31,9 +31,7 @@ Workspace::Workspace(Document& document, QWidget* parent)
       m_findings(new FindingsColumn),
       m_rule(new RangeRule(m_document)),
       m_progress(new QProgressBar),
-      m_line(new QWidget),
-      m_verdict(new ElidedLabel({})),
-      m_open(new QPushButton) {
+      m_answer(new AnswerBand) {
   m_stages.resize(stageTable().size());
   std::vector<StageRail::Entry> entries;
   for (const StageInfo& stage : stageTable()) entries.push_back({titleOf(stage), stage.id});
@@ -43,7 +41,12 @@ Workspace::Workspace(Document& document, QWidget* parent)
           [this](const QString& run) { voidOrCount(this, m_document, {run.toStdString()}); });
   // Once the click is over: what is done makes the sentences anew, its button with them.
   connect(m_findings, &FindingsColumn::remedyRequested, this, [this](const Finding& f) {
-    QMetaObject::invokeMethod(this, [this, f] { if (m_shown) m_shown->carryOut(f); }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this,
+        [this, f] {
+          if (m_shown) m_shown->carryOut(f);
+        },
+        Qt::QueuedConnection);
   });
   connect(&m_document, &Document::progressed, this, &Workspace::showProgress);
   connect(&m_document, &Document::analysisChanged, this, [this] {
@@ -68,14 +71,7 @@ void Workspace::layOut() {
   top->setSpacing(0);
   auto* left = new QVBoxLayout;
   left->setSpacing(0);
-  auto* line = new QHBoxLayout(m_line);
-  line->setContentsMargins(16, 4, 16, 4);
-  m_verdict->setObjectName("verdict");
-  m_verdict->setProperty("section", true);
-  m_verdict->setAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-  line->addWidget(m_verdict, 1);
-  line->addWidget(m_open);
-  left->addWidget(m_line);
+  left->addWidget(m_answer);
   left->addWidget(m_views, 1);
   top->addLayout(left, 1);
   top->addWidget(m_findings);
@@ -90,10 +86,8 @@ void Workspace::layOut() {
   right->addWidget(m_progress);
   right->addWidget(m_rule);
   outer->addLayout(right, 1);
-  m_open->setObjectName("openFindings");
-  m_open->setCheckable(true);
-  m_line->hide();
-  connect(m_open, &QPushButton::toggled, this, &Workspace::fold);
+  m_answer->hide();
+  connect(&m_answer->button(), &QPushButton::toggled, this, &Workspace::fold);
 }
 
 void Workspace::showProgress(double share) {
@@ -104,7 +98,6 @@ void Workspace::showProgress(double share) {
 
 void Workspace::fold() {
   const bool narrow = width() < kFoldBelow;
-  m_line->setVisible(narrow);
   if (narrow != m_narrow) {
     m_narrow = narrow;
     narrow ? m_top->removeWidget(m_findings) : m_top->addWidget(m_findings);
@@ -112,9 +105,11 @@ void Workspace::fold() {
     m_findings->style()->unpolish(m_findings);
     m_findings->style()->polish(m_findings);
   }
-  m_findings->setVisible(!narrow || m_open->isChecked());
+  QPushButton& open = m_answer->button();
+  m_findings->setVisible(!narrow || open.isChecked());
+  open.setText(open.isChecked() ? tr("Close") : tr("What matters"));
+  refreshAnswer();
   placeDrawer();
-  m_open->setText(m_open->isChecked() ? tr("Close") : tr("What matters"));
   showRule();
 }
 
@@ -151,6 +146,7 @@ void Workspace::resizeEvent(QResizeEvent* event) {
 }
 
 bool Workspace::focusNextPrevChild(bool next) {
+  fields::finishTyping(this);  // what that changes is there before the next stop is looked for
   QWidget* to = nextTabStop(this, next);
   if (!to) return QWidget::focusNextPrevChild(next);
   to->setFocus(next ? Qt::TabFocusReason : Qt::BacktabFocusReason);
@@ -174,11 +170,12 @@ void Workspace::build(int stage) {
   m_views->addWidget(slot);
   connect(slot, &Stage::findingsChanged, this, [this, stage, made = slot] {
     if (made == current()) refreshFindings();
-    m_rail->setLacks(stage, said(made->lacks()));
+    m_rail->setState(stage, words::sentence(made->has()), said(made->lacks()));
   });
   connect(slot, &Stage::importRequested, this, &Workspace::importRequested);
   connect(slot, &Stage::importTakenUp, this, &Workspace::importTakenUp);
   slot->showKeptImport(m_kept_import);
+  if (!m_link.empty()) slot->chooseLink(m_link);
   connect(slot, &Stage::filesRequested, this, &Workspace::filesRequested);
   connect(slot, &Stage::saveRequested, this, &Workspace::saveRequested);
   connect(slot, &Stage::runRequested, this, [this](const QString& run) {
@@ -189,7 +186,7 @@ void Workspace::build(int stage) {
     showStageNamed("bench");
     m_shown->showRecord(record.toStdString());
   });
-  m_rail->setLacks(stage, said(slot->lacks()));
+  m_rail->setState(stage, words::sentence(slot->has()), said(slot->lacks()));
 }
 
 void Workspace::finish() {
@@ -230,12 +227,34 @@ void Workspace::showStageNamed(const QString& id) {
     if (id == stageTable()[size_t(i)].id) showStage(i);
 }
 
+KeptView Workspace::view() const {
+  KeptView out{stageTable()[size_t(currentStage())].id, m_link};
+  for (const Stage* stage : m_stages)
+    if (stage && !stage->chosenLink().empty()) out.link = stage->chosenLink();
+  return out;
+}
+
+void Workspace::show(const KeptView& view) {
+  m_link = view.link;
+  showStageNamed(view.stage);
+}
+
 void Workspace::refreshFindings() {
   if (!m_shown) return;
-  const std::vector<Finding> findings = m_shown->findings();
-  m_findings->show(tr("What matters here"), findings);
-  const words::Said first = findings.empty() ? words::Said() : words::say(findings.front());
-  m_verdict->setText(first.title.isEmpty() ? first.text : first.title);
+  m_findings->show(tr("What matters here"), m_shown->shownFindings());
+  refreshAnswer();
+}
+
+void Workspace::refreshAnswer() {
+  Stage::Headline headline = m_shown ? m_shown->headline() : Stage::Headline();
+  const bool own = !headline.large.empty();
+  if (!own && m_narrow && m_shown)
+    if (const std::vector<Finding> all = m_shown->shownFindings(); !all.empty())
+      headline.large.push_back(all.front());
+  m_answer->setBrief(!own || height() < kCompactBelow);
+  m_answer->show(headline);
+  m_answer->button().setVisible(m_narrow);
+  m_answer->setVisible(own || m_narrow);
 }
 
 }  // namespace distanz::app

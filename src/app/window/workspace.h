@@ -1,17 +1,17 @@
 #pragma once
 #include <QElapsedTimer>
 #include <QProgressBar>
-#include <QPushButton>
 #include <QStackedWidget>
 #include <QTimer>
 #include <QWidget>
 #include <vector>
 
 #include "app/shared/document.h"
-#include "app/shared/elided_label.h"
 #include "app/shared/findings_column.h"
 #include "app/shared/range_rule.h"
 #include "app/shared/stage.h"
+#include "app/window/answer_band.h"
+#include "app/window/kept_view.h"
 #include "app/window/stage_rail.h"
 
 class QHBoxLayout;
@@ -24,6 +24,7 @@ class Workspace : public QWidget {
   Q_OBJECT
  public:
   explicit Workspace(Document& document, QWidget* parent = nullptr);
+  using QWidget::show;
 
   Document& document() { return m_document; }
   int stages() const { return int(m_stages.size()); }
@@ -33,6 +34,9 @@ class Workspace : public QWidget {
   /// -1 before the first is made.
   int currentStage() const;
   void showStageNamed(const QString& id);
+  /// The stage and link that are looked at; and back to them, where there still are such.
+  KeptView view() const;
+  void show(const KeptView& view);
   /// How long an analysis runs before its progress is shown.
   void setPatience(int ms) { m_patience_ms = ms; }
   /// Null before the first stage is made.
@@ -57,6 +61,7 @@ class Workspace : public QWidget {
   void buildNext();
   void build(int stage);
   void refreshFindings();
+  void refreshAnswer();
   void layOut();
   /// @param share done, 1 at the end
   void showProgress(double share);
@@ -70,6 +75,7 @@ class Workspace : public QWidget {
   Document& m_document;
   std::vector<Stage*> m_stages;  ///< null until made
   Stage* m_shown = nullptr;
+  std::string m_link;  ///< to be chosen by the stages that show one link
   QTimer m_building;
   StageRail* m_rail;
   QStackedWidget* m_views;
@@ -81,9 +87,7 @@ class Workspace : public QWidget {
   QProgressBar* m_progress;
   QElapsedTimer m_running;
   int m_patience_ms = 200;  ///< a short one is not worth a flicker
-  QWidget* m_line;          ///< above the stage, where the column is folded
-  ElidedLabel* m_verdict;
-  QPushButton* m_open;
+  AnswerBand* m_answer;     ///< above the stage: its headline, or where the column is folded its first finding
 };
 
 }  // namespace distanz::app

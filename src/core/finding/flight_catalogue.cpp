@@ -73,7 +73,7 @@ constexpr FindingInfo kFlightFindings[] = {
     {"why-path-holds", Detail, "plan", "what change:dB", ""},
     {"draw-labels", Step, "plan", "", ""},
     {"open-labels", Step, "plan", "", ""},
-    {"labels-sealed", Result, "plan", "count", ""},
+    {"labels-sealed", Result, "plan", "count:count", ""},
     {"labels-opened", Caution, "plan", "at", ""},
     {"label-is", Result, "plan", "label run setup", ""},
 };

@@ -47,4 +47,11 @@ Planned planned(const campaign::Campaign& campaign, double reach_m,
   return out;
 }
 
+double farthestPredicted_m(const Planned& planned) {
+  double farthest = 0;
+  for (const Prediction& p : planned.predictions)
+    if (const Prediction* limit = planned.limiting(p.setup); limit && limit->range_m) farthest = std::max(farthest, *limit->range_m);
+  return farthest;
+}
+
 }  // namespace distanz::plan

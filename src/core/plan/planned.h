@@ -32,6 +32,8 @@ struct Planned {
 /// @param places at which the signal, and the ground to it, are looked at: fewer while something is dragged
 Planned planned(const campaign::Campaign& campaign, double reach_m,
                 std::shared_ptr<const terrain::Ground> ground = {}, int places = SightLines::kLines);
+/// The farthest that any setup is predicted to reach, over its links; 0 where none is.
+double farthestPredicted_m(const Planned& planned);
 constexpr int kPlacesWhileDragged = 48;
 
 }  // namespace distanz::plan

@@ -125,7 +125,7 @@ class ChainPainter {
     m_p.setPen(QPen(e.known ? m_mark.color() : m_look.muted, c.element == 0 ? 4 : 2.5));
     m_p.drawLine(QPointF(bar.left(), to), QPointF(bar.right(), to));
     if (!e.known || !adds(e)) return;
-    m_p.setFont(m_look.font(12, true));
+    m_p.setFont(m_look.font(type::kSmall, true));
     m_p.setPen(m_look.ink);
     const QString text = c.element == 0 ? level(e.level_dbm) : change(e.change_db);
     const bool under = !gain && c.element > 0, inside = gain && c.element > 0 && bar.height() >= 18;
@@ -147,7 +147,7 @@ class ChainPainter {
     m_p.drawLine(QPointF(x, middle + 4), QPointF(x, to));
     for (const double y : {middle - 4, middle + 4})
       m_p.drawLine(QPointF(x - 8, y + 3), QPointF(x + 8, y - 3));
-    m_p.setFont(m_look.font(12, true));
+    m_p.setFont(m_look.font(type::kSmall, true));
     const QString text = change(e.change_db);
     const QRectF box(x + 8, std::clamp(middle - 26, m_body.top(), m_body.bottom()), 90, 16);
     m_p.drawText(box, Qt::AlignLeft | Qt::AlignVCenter, text);
@@ -159,7 +159,7 @@ class ChainPainter {
   void line(double x0, double x1, double y, const QColor& colour, const QString& text, bool above) {
     m_p.setPen(QPen(colour, 1.5, Qt::DashLine));
     m_p.drawLine(QPointF(x0, y), QPointF(x1, y));
-    m_p.setFont(m_look.font(11, true));
+    m_p.setFont(m_look.font(type::kSmall, true));
     m_p.setPen(colour);
     m_p.drawText(QRectF(x0, above ? y - 16 : y + 2, x1 - x0 - 6, 14), Qt::AlignRight | Qt::AlignVCenter,
                  text);
@@ -184,7 +184,7 @@ class ChainPainter {
     const double x0 = right(m_path + 1);
     const double received = at(m_path, *c.received_dbm);
     if (!c.margin_db || *c.margin_db >= 0) {  // below the line there is no room for it
-      m_p.setFont(m_look.font(11, true));
+      m_p.setFont(m_look.font(type::kSmall, true));
       m_p.setPen(m_look.ink);
       m_p.drawText(QRectF(m_body.right() - 128, received - 18, 120, 14), Qt::AlignRight | Qt::AlignVCenter,
                    level(*c.received_dbm));
@@ -206,7 +206,7 @@ class ChainPainter {
 
   void foot(const ChainColumn& c, const ChainElement& e) {
     const QRectF under(c.area.left() + 2, m_body.bottom() + 8, c.area.width() - 4, 16);
-    m_p.setFont(m_look.font(11, false));
+    m_p.setFont(m_look.font(type::kSmall, false));
     m_p.setPen(m_look.muted);
     const auto line = [&](const QString& text, int row) {
       m_p.drawText(under.translated(0, 16 * row), Qt::AlignCenter,
@@ -219,7 +219,7 @@ class ChainPainter {
     }
     if (e.slot || !e.record.empty()) line(e.known ? originOf(e) : words::term("chain-nothing"), 2);
     m_p.setPen(m_look.ink);
-    m_p.setFont(m_look.font(11, true));
+    m_p.setFont(m_look.font(type::kSmall, true));
     line(m_d.names[c.element], 1);
   }
 

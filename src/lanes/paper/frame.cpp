@@ -13,7 +13,7 @@ constexpr int kSide = 16, kTitle = 30, kPage = 18, kVerdict = 26, kSetups = 24, 
 constexpr double kBadge_px = 16, kSample_px = 26, kApart_px = 20;
 
 double widthOf(const Frame::Setup& s, const Look& look) {
-  return kBadge_px + kSample_px + 12 + QFontMetricsF(look.font(12, false)).horizontalAdvance(s.name) + kApart_px;
+  return kBadge_px + kSample_px + 12 + QFontMetricsF(look.font(type::kSmall, false)).horizontalAdvance(s.name) + kApart_px;
 }
 
 /// Rows of setups: each with its letter, line and name.
@@ -49,9 +49,9 @@ void paintFramed(QPainter& p, const Frame& f, QSize size, const Look& look, cons
     line(p, QRectF(kSide, y, width, height), text, colour, font);
     y += height;
   };
-  row(kTitle - 6, f.title, look.ink, look.font(20, true));
-  row(kPage, f.page, look.muted, look.font(12, false));
-  if (!f.verdict.isEmpty()) row(kVerdict, f.verdict, look.ink, look.font(15, true));
+  row(kTitle - 6, f.title, look.ink, look.font(type::kTitle, true));
+  row(kPage, f.page, look.muted, look.font(type::kSmall, false));
+  if (!f.verdict.isEmpty()) row(kVerdict, f.verdict, look.ink, look.font(type::kLead, true));
   for (const auto& setups : rowsOf(f, width, look)) {
     double x = kSide;
     for (const Frame::Setup* s : setups) {
@@ -59,23 +59,23 @@ void paintFramed(QPainter& p, const Frame& f, QSize size, const Look& look, cons
       p.setPen(Qt::NoPen);
       p.setBrush(look.setup(s->mark, 1).color());
       p.drawRoundedRect(badge, 3, 3);
-      line(p, badge, s->letter, look.paper, look.font(10, true), Qt::AlignHCenter);
+      line(p, badge, s->letter, look.paper, look.font(type::kSmall, true), Qt::AlignHCenter);
       p.setPen(look.setup(s->mark, 2));
       p.drawLine(QPointF(x + kBadge_px + 5, y + 12), QPointF(x + kBadge_px + 5 + kSample_px, y + 12));
       const double wide = widthOf(*s, look);
-      line(p, QRectF(x + kBadge_px + kSample_px + 12, y, wide - kApart_px - kBadge_px - kSample_px - 8, kSetups), s->name, look.ink, look.font(12, false));
+      line(p, QRectF(x + kBadge_px + kSample_px + 12, y, wide - kApart_px - kBadge_px - kSample_px - 8, kSetups), s->name, look.ink, look.font(type::kSmall, false));
       x += wide;
     }
     y += kSetups;
   }
-  if (!f.limit.isEmpty()) row(kLimit, f.limit, look.muted, look.font(12, false));
+  if (!f.limit.isEmpty()) row(kLimit, f.limit, look.muted, look.font(type::kSmall, false));
   p.save();
   p.translate(0, headOf(f, width, look));
   p.setBrush(Qt::NoBrush);  // what draws inside finds a fresh painter
   p.setPen(look.ink);
   inside(p);
   p.restore();
-  line(p, QRectF(kSide, size.height() - kMade, width, kMade), f.made, look.muted, look.font(11, false));
+  line(p, QRectF(kSide, size.height() - kMade, width, kMade), f.made, look.muted, look.font(type::kSmall, false));
 }
 
 }  // namespace distanz::lanes

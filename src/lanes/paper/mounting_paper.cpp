@@ -101,7 +101,7 @@ void view(QPainter& p, View v, const plan::Mounting& m, const Look& look, int ma
   body(p, v, look);
   pattern(p, v, v.top ? m.top_db : m.side_db, pen);
   antenna(p, v, m, pen);
-  p.setFont(look.font(11, false));
+  p.setFont(look.font(type::kSmall, false));
   p.setPen(look.muted);
   p.drawText(v.area, Qt::AlignHCenter | Qt::AlignTop, words::term(v.top ? "view-top" : "view-side"));
 }

@@ -101,13 +101,13 @@ void paint(QPainter& p, const QRectF& area, const std::vector<OrderBlock>& block
     p.setPen(dash);
     p.drawLine(QPointF(r.left() + 6, r.bottom() - 5), QPointF(r.right() - 6, r.bottom() - 5));
     p.setPen(b.flown ? look.surface : b.fits ? colour : look.muted);
-    p.setFont(look.font(16, true));
+    p.setFont(look.font(type::kLead, true));
     const bool roomy = r.height() >= 44 && r.width() >= 38;
     p.drawText(QRectF(r.left(), r.top() + cap, r.width(), roomy ? 22 : r.height() - cap - 8), Qt::AlignCenter,
                p.fontMetrics().elidedText(b.letter, Qt::ElideRight, int(r.width()) - 4));
     if (!roomy) continue;
     p.setPen(look.muted);
-    p.setFont(look.font(11, false));
+    p.setFont(look.font(type::kSmall, false));
     const QString below = !b.when.isEmpty()  ? b.when
                           : b.battery > 0    ? words::term("short-battery") + QString::number(b.battery)
                                              : QString();

@@ -84,7 +84,7 @@ struct Sheet {
   }
 
   void scale() const {
-    p.setFont(look.font(11, false));
+    p.setFont(look.font(type::kSmall, false));
     if (!lane.rows.empty()) {
       for (std::size_t i = 0; i < lane.rows.size(); ++i)
         label(y(double(i)), QString::fromStdString(lane.rows[i]));
@@ -109,7 +109,7 @@ struct Sheet {
     for (std::size_t i = b.x.size(); i-- > 0;)
       shape << QPointF(std::clamp(x(b.x[i]), area.left(), area.right()), within(b.low[i]));
     QColor fill = colour(b.ink);
-    fill.setAlphaF(float(kBandAlpha));
+    fill.setAlphaF(float(kBandAlpha * b.ink.alpha));
     p.setPen(Qt::NoPen);
     p.setBrush(fill);
     p.drawPolygon(shape);
@@ -136,7 +136,7 @@ struct Sheet {
     p.setPen(QPen(look.ink, f.hatched ? 1.6 : 0.8));
     if (top > area.top() && top < area.bottom()) p.drawLine(ground.topLeft(), ground.topRight());
     const QString text = QString::fromStdString(f.label);
-    p.setFont(look.font(11, true));
+    p.setFont(look.font(type::kSmall, true));
     const double height = 15, y_text = top + 1 + height > area.bottom() ? top - 1 - height : top + 1;
     const QRectF box(area.left() + 0.006 * area.width(), y_text, p.fontMetrics().horizontalAdvance(text) + 8,
                      height);
@@ -177,7 +177,7 @@ struct Sheet {
   }
 
   void draw() const {
-    p.setFont(look.font(11, true));
+    p.setFont(look.font(type::kSmall, true));
     p.setPen(look.muted);
     const QString title = QString::fromStdString(lane.title), unit = QString::fromStdString(lane.unit);
     p.drawText(QRectF(area.left(), area.top() - kTitle_px, area.width(), kTitle_px),
@@ -191,7 +191,7 @@ struct Sheet {
     for (const Strokes& s : lane.strokes) strokes(s);
     for (const Dots& d : lane.dots) dots(d);
     if (!lane.note.empty()) {
-      p.setFont(look.font(12, false));
+      p.setFont(look.font(type::kSmall, false));
       p.setPen(look.muted);
       p.drawText(area, Qt::AlignCenter, QString::fromStdString(lane.note));
     }
@@ -202,7 +202,7 @@ struct Sheet {
 };
 
 void distances(QPainter& p, const Look& look, const QRectF& last, double end_m) {
-  p.setFont(look.font(11, false));
+  p.setFont(look.font(type::kSmall, false));
   p.setPen(look.muted);
   const words::Marks marks = words::distanceMarks(end_m / 9, end_m);
   for (double d = 0; d <= end_m; d += marks.step_m)

@@ -12,6 +12,11 @@ class QPainter;
 /// generator ignores.
 namespace distanz::lanes {
 
+/// The five sizes of text, px: of windows and paper alike.
+namespace type {
+constexpr int kSmall = 11, kBody = 13, kLead = 15, kTitle = 20, kFigure = 28;
+}
+
 struct Look {
   QColor paper, surface, ink, muted, hairline, accent, caution;
   std::function<QPen(int mark, double width)> setup;  ///< colour and dash of a setup

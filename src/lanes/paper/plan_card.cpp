@@ -26,7 +26,7 @@ struct CardSheet {
   void head(const QString& text) {
     y += kCardGap;
     p.setPen(Qt::black);
-    p.setFont(look.font(15, true));
+    p.setFont(look.font(type::kLead, true));
     p.drawText(QRectF(kCardMargin, y, width(), 20), Qt::AlignLeft | Qt::AlignVCenter, text);
     y += 21;
     p.setPen(QPen(Qt::black, 1));

@@ -84,9 +84,13 @@ class Drawing {
   }
 
  private:
-  /// Curves without a name are one thing, drawn twice.
+  /// Told apart by dash and tone: colours are the setups'. Curves without a name are one thing, drawn twice.
   QPen penOf(std::size_t i, double width) const {
-    return m_look.setup(m_plot.curves[i].name.empty() ? 0 : static_cast<int>(i), width);
+    static const QVector<qreal> kDashes[] = {{}, {7, 3}, {2, 2.5}, {8, 3, 2, 3}};
+    const std::size_t k = m_plot.curves[i].name.empty() ? 0 : i;
+    QPen pen(k % 2 == 0 ? m_look.ink : m_look.muted, width);
+    if (const QVector<qreal>& dash = kDashes[k % std::size(kDashes)]; !dash.isEmpty()) pen.setDashPattern(dash);
+    return pen;
   }
 
   void legend(const QRectF& area) {
@@ -95,7 +99,7 @@ class Drawing {
       if (!m_plot.curves[i].name.empty()) named.push_back(i);
     if (named.size() < 2 || m_small) return;
     double x = area.left();
-    m_p.setFont(m_look.font(11, false));
+    m_p.setFont(m_look.font(type::kSmall, false));
     for (std::size_t i : named) {
       const QString text = nameOf(m_plot.curves[i].name);
       const double wide = QFontMetricsF(m_p.font()).horizontalAdvance(text);
@@ -166,7 +170,7 @@ class Drawing {
     m_p.setPen(QPen(m_look.accent, m_small ? 1 : 1.5));
     m_p.drawLine(QPointF(at, area.top()), QPointF(at, area.bottom()));
     if (m_small) return;
-    m_p.setFont(m_look.font(11, true));
+    m_p.setFont(m_look.font(type::kSmall, true));
     const QString text = words::exactly(m.value, m.unit);
     const double wide = QFontMetricsF(m_p.font()).horizontalAdvance(text) + 8;
     const bool left = at + wide > area.right();
@@ -175,7 +179,7 @@ class Drawing {
   }
 
   void scales(const QRectF& area, const Span& x, const Span& y) {
-    m_p.setFont(m_look.font(11, false));
+    m_p.setFont(m_look.font(type::kSmall, false));
     const auto round = [](double v, double step) { return std::abs(v) < step * 1e-6 ? 0.0 : v; };
     double step = niceStep(y.high - y.low, static_cast<int>(area.height() / 44));
     for (double v = std::ceil(y.low / step) * step; v <= y.high; v += step) {
@@ -231,12 +235,12 @@ class Drawing {
       m_p.drawPolygon(wedge);
       if (m_small) continue;
       const QPointF text = centre + (at((s.from_deg + s.to_deg) / 2, 0) - centre) * 0.55;
-      m_p.setFont(m_look.font(11, true));
+      m_p.setFont(m_look.font(type::kSmall, true));
       m_p.setPen(s.name == "path" ? m_look.accent : m_look.muted);
       m_p.drawText(QRectF(text.x() - 40, text.y() - 8, 80, 16), Qt::AlignCenter, nameOf(s.name));
     }
     m_p.setBrush(Qt::NoBrush);
-    m_p.setFont(m_look.font(11, false));
+    m_p.setFont(m_look.font(type::kSmall, false));
     for (double level = 0; level > -kDepth_db; level -= m_small ? 15 : 10) {
       m_p.setPen(QPen(m_look.hairline, 1));
       m_p.drawEllipse(centre, radius * (1 + level / kDepth_db), radius * (1 + level / kDepth_db));
@@ -271,7 +275,7 @@ class Drawing {
     m_p.drawLine(at(-1, 0), at(1, 0));
     m_p.drawLine(at(0, -1), at(0, 1));
     if (!m_small) {
-      m_p.setFont(m_look.font(11, false));
+      m_p.setFont(m_look.font(type::kSmall, false));
       m_p.setPen(m_look.muted);
       for (const auto& [r, text] : {std::pair(0.5, "VSWR 3"), {1.0 / 3, "2"}, {0.2, "1.5"}})
         m_p.drawText(QRectF(centre.x() + 4, centre.y() - radius * r - 1, 60, 14), Qt::AlignLeft, text);

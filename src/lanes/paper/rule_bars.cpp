@@ -129,7 +129,7 @@ void Bar::turn() {
   m_p.setPen(QPen(m_look.ink, 1.4));
   m_p.drawLine(QPointF(x, m_bar.top() + 2), QPointF(x, m_bar.bottom() + 4));
   if (m_bar.height() < 14) return;
-  const QFont font = m_look.font(11, false);
+  const QFont font = m_look.font(type::kSmall, false);
   m_p.setFont(font);
   const QString what = words::term("turn-" + m_row.turn);
   QRectF label(0, 0, m_p.fontMetrics().horizontalAdvance(what) + 6, 13);

@@ -37,7 +37,7 @@ std::vector<Entry> entriesOf(const Rule& rule) {
 
 void paintRuleKey(QPainter& p, const QRectF& area, const Rule& rule, const Look& look) {
   constexpr double kSign_px = 26, kBeside_px = 6, kApart_px = 16;
-  const QFont font = look.font(11, false);
+  const QFont font = look.font(type::kSmall, false);
   const QFontMetricsF metrics(font, p.device());
   double x = area.left();
   for (const Entry& e : entriesOf(rule)) {

@@ -26,7 +26,7 @@ class Painted {
     ruler();
     if (m_rule.rows.empty()) {
       line(m_p, QRectF(m_layout.left_px, m_area.top() + kRuleHead_px, m_layout.right_px - m_layout.left_px, 40),
-           Said::tr("Each setup gets a bar here."), m_look.muted, m_look.font(13, false), Qt::AlignCenter);
+           Said::tr("Each setup gets a bar here."), m_look.muted, m_look.font(type::kBody, false), Qt::AlignCenter);
       return;
     }
     if (beside()) heads();
@@ -36,6 +36,7 @@ class Painted {
       const RuleRow& row = m_rule.rows[std::size_t(m_layout.first + i)];
       const QRectF at(m_area.left(), m_area.top() + kRuleHead_px + pitch * i, m_area.width(), pitch);
       badge(row, at);
+      if (beside() && pitch >= kGrownRow_px) name(row, at);
       const QRectF bar = beside() || pitch < kLowRow_px ? at : at.adjusted(0, kOver_px, 0, 0);
       paintRuleBar(m_p, row, {m_layout.left_px, m_layout.right_px, m_rule.end_m}, bar, m_look);
       if (beside())
@@ -52,12 +53,13 @@ class Painted {
   double x(double distance_m) const {
     return m_layout.left_px + (m_layout.right_px - m_layout.left_px) * distance_m / m_rule.end_m;
   }
-  int large() const { return m_layout.grown ? 22 : 15; }
-  int small() const { return m_layout.grown ? 15 : 13; }
+  int large() const { return m_layout.grown ? type::kTitle : type::kLead; }
+  int small() const { return m_layout.grown ? type::kLead : type::kBody; }
 
   void ruler();
   void heads();
   void badge(const RuleRow& row, const QRectF& at);
+  void name(const RuleRow& row, const QRectF& at);
   void numbers(const RuleRow& row, const QRectF& at);
   void forecast(const RuleRow& row, const QRectF& area);
   void range(const QRectF& area, const analysis::RangeAnswer& range);
@@ -85,7 +87,7 @@ void Painted::ruler() {
   for (double d = 0; d <= m_rule.end_m; d += marks.step_m) {
     if (m_layout.picked_m && std::abs(x(d) - x(*m_layout.picked_m)) < kMarkApart_px) continue;  // under the flag
     line(m_p, QRectF(x(d) - 40, m_area.top() + 2, 80, 16), d == 0 ? Said::tr("station") : marks.text(d), m_look.muted,
-         m_look.font(11, false), Qt::AlignCenter);
+         m_look.font(type::kSmall, false), Qt::AlignCenter);
   }
 }
 
@@ -97,7 +99,7 @@ QRectF Painted::column(const QRectF& row, int n) const {
 void Painted::heads() {
   const QString heads[] = {m_rule.any_flown ? Said::tr("plan with") : QString(), Said::tr("95 %"), Said::tr("50 %")};
   for (int n = 0; n < 3; ++n)
-    line(m_p, column(QRectF(0, m_area.top() + 6, 0, 16), n), heads[n], m_look.muted, m_look.font(11, true));
+    line(m_p, column(QRectF(0, m_area.top() + 6, 0, 16), n), heads[n], m_look.muted, m_look.font(type::kSmall, true));
 }
 
 void Painted::badge(const RuleRow& row, const QRectF& at) {
@@ -109,11 +111,17 @@ void Painted::badge(const RuleRow& row, const QRectF& at) {
   line(m_p, area, QString::fromStdString(row.letter), m_look.paper, m_look.font(int(side * 0.62), true), Qt::AlignCenter);
 }
 
+/// Over its bar, where a row is high enough for both.
+void Painted::name(const RuleRow& row, const QRectF& at) {
+  line(m_p, QRectF(m_layout.left_px + 2, at.top() - 3, m_layout.right_px - m_layout.left_px - 2, kOver_px), QString::fromStdString(row.name), m_look.ink,
+       m_look.font(type::kSmall, false));
+}
+
 void Painted::range(const QRectF& area, const analysis::RangeAnswer& r) {
   const bool two = area.height() >= kTwoLines_px;
   const QRectF top = two ? area.adjusted(0, 0, 0, -area.height() / 2 + 2) : area;
   if (r.status == analysis::Status::Withheld) {
-    line(m_p, area, Said::tr("not enough data"), m_look.muted, m_look.font(11, false));
+    line(m_p, area, Said::tr("not enough data"), m_look.muted, m_look.font(type::kSmall, false));
     return;
   }
   const bool bound = r.status == analysis::Status::AtLeast;
@@ -122,7 +130,7 @@ void Painted::range(const QRectF& area, const analysis::RangeAnswer& r) {
        m_look.font(std::min(small(), int(area.height())), false));
   if (two && !bound && r.low_m)
     line(m_p, area.adjusted(0, area.height() / 2 - 1, 0, 0), words::span(*r.low_m, r.high_m.value_or(INFINITY)),
-         m_look.muted, m_look.font(11, false));
+         m_look.muted, m_look.font(type::kSmall, false));
 }
 
 void Painted::numbers(const RuleRow& row, const QRectF& at) {
@@ -140,10 +148,10 @@ void Painted::numbers(const RuleRow& row, const QRectF& at) {
 void Painted::forecast(const RuleRow& row, const QRectF& at) {
   const QString what = row.courses_only ? Said::tr("courses only") : Said::tr("not flown");
   if (!row.sure || !row.predicted_m) {
-    line(m_p, column(at, 0), what, m_look.muted, m_look.font(12, false));
+    line(m_p, column(at, 0), what, m_look.muted, m_look.font(type::kSmall, false));
     return;
   }
-  line(m_p, column(at, 0), row.courses_only ? what : Said::tr("predicted"), m_look.muted, m_look.font(12, false));
+  line(m_p, column(at, 0), row.courses_only ? what : Said::tr("predicted"), m_look.muted, m_look.font(type::kSmall, false));
   const bool two = at.height() >= kTwoLines_px;
   const auto upper = [&](const QRectF& c) { return two ? c.adjusted(0, 0, 0, -c.height() / 2 + 2) : c; };
   line(m_p, upper(column(at, 1)), words::distance(row.sure->dependable_m), m_look.muted,
@@ -152,12 +160,13 @@ void Painted::forecast(const RuleRow& row, const QRectF& at) {
        m_look.font(std::min(small(), int(at.height())), false));
   if (two)
     line(m_p, column(at, 2).adjusted(0, at.height() / 2 - 1, 0, 0), words::span(row.sure->low_m, row.sure->high_m),
-         m_look.muted, m_look.font(11, false));
+         m_look.muted, m_look.font(type::kSmall, false));
 }
 
 /// No room beside the bars: the same numbers above each, in one line.
 void Painted::numbersOverBar(const RuleRow& row, const QRectF& at) {
   QStringList told;
+  if (!row.name.empty()) told << QString::fromStdString(row.name);
   if (row.plan_m) told << Said::tr("plan with %1").arg(words::distance(*row.plan_m));
   const auto add = [&](const QString& name, const analysis::RangeAnswer& r) {
     if (r.status != analysis::Status::Withheld)
@@ -166,9 +175,9 @@ void Painted::numbersOverBar(const RuleRow& row, const QRectF& at) {
   add(Said::tr("95 %"), row.dependable);
   add(Said::tr("50 %"), row.typical);
   if (!row.flown && row.predicted_m) told << Said::tr("predicted %1").arg(words::distance(*row.predicted_m));
-  if (told.isEmpty()) told << (row.flown ? Said::tr("not enough data") : Said::tr("not flown"));
+  if (told.size() <= (row.name.empty() ? 0 : 1)) told << (row.flown ? Said::tr("not enough data") : Said::tr("not flown"));
   line(m_p, QRectF(m_layout.left_px + 2, at.top(), m_layout.right_px - m_layout.left_px - 2, kOver_px), told.join(" \u00b7 "),
-       m_look.ink, m_look.font(11, true));
+       m_look.ink, m_look.font(type::kSmall, true));
 }
 
 void Painted::picked() {
@@ -179,7 +188,7 @@ void Painted::picked() {
   const QRectF flag(at - kFlag_px / 2, m_area.top() + 1, kFlag_px, 17);
   m_p.setBrush(m_look.ink);
   m_p.drawRoundedRect(flag, 3, 3);
-  line(m_p, flag, words::distance(*m_layout.picked_m), m_look.paper, m_look.font(11, true), Qt::AlignCenter);
+  line(m_p, flag, words::distance(*m_layout.picked_m), m_look.paper, m_look.font(type::kSmall, true), Qt::AlignCenter);
 }
 
 void Painted::key() {

@@ -132,23 +132,23 @@ void paint(QPainter& p, double width, const SegmentsSheet& s, const Look& look) 
   for (std::size_t i = 0; i < layout.columns.size(); ++i) {
     const StretchColumn& column = layout.columns[i];
     const QRectF title(double(i % layout.in_band) * (layout.column_px + kSegGap_px), double(i / layout.in_band) * band_px, layout.column_px, kSegTitle_px);
-    line(p, QRectF(title.left(), title.top(), title.width(), 20), QString::fromStdString(column.segment), look.ink, look.font(14, true));
-    line(p, QRectF(title.left(), title.top() + 19, title.width(), 16), words::span(column.from_m, column.to_m), look.muted, look.font(11, false));
+    line(p, QRectF(title.left(), title.top(), title.width(), 20), QString::fromStdString(column.segment), look.ink, look.font(type::kBody, true));
+    line(p, QRectF(title.left(), title.top() + 19, title.width(), 16), words::span(column.from_m, column.to_m), look.muted, look.font(type::kSmall, false));
     for (std::size_t r = 0; r < layout.setups.size(); ++r) {
       const QRectF cell(title.left(), title.bottom() + double(r) * kSegRow_px, title.width(), kSegRow_px - kSegGap_px);
       setupTitle(p, QRectF(cell.left(), cell.top(), cell.width(), kSegName_px), s.campaign, layout.setups[r], look);
       const QRectF plot(cell.left() + 30, cell.top() + kSegName_px, cell.width() - 30, kSegPlot_px);
       const analysis::SegmentOnLink* on = cellOf(s, column, layout.setups[r]);
       if (!on) {
-        line(p, plot, Said::tr("not flown there"), look.muted, look.font(12, false), Qt::AlignHCenter);
+        line(p, plot, Said::tr("not flown there"), look.muted, look.font(type::kSmall, false), Qt::AlignHCenter);
         continue;
       }
       drawPasses(p, plot, *on, scale, look, campaign::setupIndex(s.campaign, on->setup));
       for (const double level : {scale.low, scale.high})
-        line(p, QRectF(cell.left() - 6, level == scale.low ? plot.bottom() - 13 : plot.top(), 32, 13), words::number(level, 0), look.muted, look.font(10, false), Qt::AlignRight);
+        line(p, QRectF(cell.left() - 6, level == scale.low ? plot.bottom() - 13 : plot.top(), 32, 13), words::number(level, 0), look.muted, look.font(type::kSmall, false), Qt::AlignRight);
       double y = plot.bottom() + 3;
       for (const QString& text : figuresOf(*on)) {
-        line(p, QRectF(plot.left(), y, plot.width(), kSegLine_px), text, look.ink, look.font(12, false));
+        line(p, QRectF(plot.left(), y, plot.width(), kSegLine_px), text, look.ink, look.font(type::kSmall, false));
         y += kSegLine_px;
       }
     }

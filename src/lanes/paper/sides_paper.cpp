@@ -18,7 +18,7 @@
 namespace distanz::lanes {
 namespace {
 
-constexpr double kPolarTitle_px = 26, kPolarSide_px = 250, kPolarNote_px = 34, kPolarGap_px = 20;
+constexpr double kPolarTitle_px = 26, kPolarSide_px = 250, kPolarMost_px = 360, kPolarNote_px = 34, kPolarGap_px = 20;
 constexpr double kPolarLow_db = -12, kPolarHigh_db = 6, kRing_db = 3;
 
 constexpr int kFewBearings = 4;  // fewer lie in one direction
@@ -42,8 +42,17 @@ std::vector<Polar> polarsOf(const SidesSheet& s) {
   return out;
 }
 
-std::size_t inRow(double width) {
-  return static_cast<std::size_t>(std::max((width + kPolarGap_px) / (kPolarSide_px + kPolarGap_px), 1.0));
+/// As many in a row as have room, as large as fills it.
+struct Grid {
+  std::size_t columns;
+  double side_px;
+  double height_px() const { return kPolarTitle_px + side_px + kPolarNote_px; }
+};
+
+Grid gridOf(std::size_t polars, double width) {
+  const double room = std::max(std::floor((width + kPolarGap_px) / (kPolarSide_px + kPolarGap_px)), 1.0);
+  const std::size_t columns = std::clamp<std::size_t>(polars, 1, static_cast<std::size_t>(room));
+  return {columns, std::clamp((width + kPolarGap_px) / double(columns) - kPolarGap_px, kPolarSide_px, kPolarMost_px)};
 }
 
 double radiusAt(double db, double radius) {
@@ -71,7 +80,7 @@ void drawRings(QPainter& p, const QPointF& centre, double radius, const Look& lo
     p.drawLine(at(centre, 30.0 * k, radiusAt(kPolarLow_db + kRing_db, radius)), at(centre, 30.0 * k, radius));
   }
   for (const double db : {-9.0, -6.0, -3.0, 0.0, 3.0})
-    line(p, QRectF(centre.x() + 3, centre.y() - radiusAt(db, radius) - 12, 60, 12), (db > 0 ? "+" : "") + words::number(db, 0) + (db == 0 ? " dB" : ""), look.muted, look.font(9, false));
+    line(p, QRectF(centre.x() + 3, centre.y() - radiusAt(db, radius) - 12, 60, 12), (db > 0 ? "+" : "") + words::number(db, 0) + (db == 0 ? " dB" : ""), look.muted, look.font(type::kSmall, false));
 }
 
 /// A sector's interval as a wedge, its estimate as an arc; what was not seen stays empty.
@@ -118,7 +127,7 @@ void drawNames(QPainter& p, const QPointF& c, double radius, bool bearings, cons
     QRectF box(end.x() - wide / 2, end.y() - 7, wide, 14);
     if (k == 1) box.moveLeft(c.x() + radius + 4);
     if (k == 3) box.moveRight(c.x() - radius - 4);
-    line(p, box, names[k], look.muted, look.font(11, false), k == 1 ? Qt::AlignLeft : k == 3 ? Qt::AlignRight : Qt::AlignHCenter);
+    line(p, box, names[k], look.muted, look.font(type::kSmall, false), k == 1 ? Qt::AlignLeft : k == 3 ? Qt::AlignRight : Qt::AlignHCenter);
   }
 }
 
@@ -130,26 +139,28 @@ QString noteOf(const Polar& polar) {
 }  // namespace
 
 double heightOf(const SidesSheet& s, double width) {
-  const double rows = std::ceil(double(std::max<std::size_t>(polarsOf(s).size(), 1)) / double(inRow(width)));
-  return rows * (kPolarTitle_px + kPolarSide_px + kPolarNote_px + kPolarGap_px);
+  const std::size_t polars = std::max<std::size_t>(polarsOf(s).size(), 1);
+  const Grid grid = gridOf(polars, width);
+  return std::ceil(double(polars) / double(grid.columns)) * (grid.height_px() + kPolarGap_px);
 }
 
 void paint(QPainter& p, double width, const SidesSheet& s, const Look& look) {
   p.setRenderHint(QPainter::Antialiasing);
   const std::vector<Polar> polars = polarsOf(s);
-  const std::size_t row = inRow(width);
+  const Grid grid = gridOf(polars.size(), width);
   for (std::size_t i = 0; i < polars.size(); ++i) {
-    const QRectF box(double(i % row) * (kPolarSide_px + kPolarGap_px), double(i / row) * (kPolarTitle_px + kPolarSide_px + kPolarNote_px + kPolarGap_px), kPolarSide_px, kPolarTitle_px + kPolarSide_px + kPolarNote_px);
+    const QRectF box(double(i % grid.columns) * (grid.side_px + kPolarGap_px), double(i / grid.columns) * (grid.height_px() + kPolarGap_px), grid.side_px,
+                     grid.height_px());
     setupTitle(p, QRectF(box.left(), box.top(), box.width(), kPolarTitle_px), s.campaign, polars[i].of->setup, look);
-    const QPointF centre(box.center().x(), box.top() + kPolarTitle_px + kPolarSide_px / 2);
-    const double radius = kPolarSide_px / 2 - 38;
+    const QPointF centre(box.center().x(), box.top() + kPolarTitle_px + grid.side_px / 2);
+    const double radius = grid.side_px / 2 - 38;
     drawRings(p, centre, radius, look);
     drawSectors(p, centre, radius, polars[i].effects(), look.setup(campaign::setupIndex(s.campaign, polars[i].of->setup), 1).color());
     drawMiddle(p, centre, polars[i].bearings, look);
     drawNames(p, centre, radius, polars[i].bearings, look);
     line(p, QRectF(box.left(), box.bottom() - kPolarNote_px, box.width(), 16),
-         polars[i].bearings ? Said::tr("where the station saw the aircraft") : Said::tr("side facing the station, from above"), look.ink, look.font(12, false), Qt::AlignHCenter);
-    line(p, QRectF(box.left(), box.bottom() - kPolarNote_px + 16, box.width(), 14), noteOf(polars[i]), look.muted, look.font(11, false), Qt::AlignHCenter);
+         polars[i].bearings ? Said::tr("where the station saw the aircraft") : Said::tr("side facing the station, from above"), look.ink, look.font(type::kSmall, false), Qt::AlignHCenter);
+    line(p, QRectF(box.left(), box.bottom() - kPolarNote_px + 16, box.width(), 14), noteOf(polars[i]), look.muted, look.font(type::kSmall, false), Qt::AlignHCenter);
   }
 }
 

@@ -56,13 +56,13 @@ void drawStepAxis(QPainter& p, const StepAxis& axis, double top, double bottom, 
   for (double m = 0; m <= axis.end_m; m += marks.step_m) {
     p.setPen(QPen(look.hairline, 1));
     p.drawLine(QPointF(axis.x(m), top), QPointF(axis.x(m), bottom));
-    line(p, QRectF(axis.x(m) - 40, bottom + 2, 80, 14), marks.text(m), look.muted, look.font(11, false), Qt::AlignHCenter);
+    line(p, QRectF(axis.x(m) - 40, bottom + 2, 80, 14), marks.text(m), look.muted, look.font(type::kSmall, false), Qt::AlignHCenter);
   }
 }
 
 void sectionHead(QPainter& p, double top, double width, const QString& title, const QString& note, const Look& look) {
-  const double used = line(p, QRectF(0, top, width, 20), title, look.ink, look.font(14, true));
-  line(p, QRectF(used + 12, top + 1, width - used - 12, 20), note, look.muted, look.font(11, false));
+  const double used = line(p, QRectF(0, top, width, 20), title, look.ink, look.font(type::kBody, true));
+  line(p, QRectF(used + 12, top + 1, width - used - 12, 20), note, look.muted, look.font(type::kSmall, false));
 }
 
 QString valueText(const std::string& channel, double value) {
@@ -81,7 +81,7 @@ void drawStep(QPainter& p, const QRectF& row, const analysis::StepsOnLink& s, co
   setupTitle(p, QRectF(row.left(), row.top(), kStepLeft_px - 8, 18), sheet.campaign, s.setup, look);
   QString what = words::channel(s.channel);
   if (s.power_mw) what = Said::tr("%1, at %2").arg(what, words::power(*s.power_mw));
-  line(p, QRectF(row.left() + 24, row.top() + 16, kStepLeft_px - 32, 15), what, look.muted, look.font(11, false));
+  line(p, QRectF(row.left() + 24, row.top() + 16, kStepLeft_px - 32, 15), what, look.muted, look.font(type::kSmall, false));
   const QColor colour = look.setup(mark, 1).color();
   const double y = row.top() + 9;
   if (s.first_m) {
@@ -99,8 +99,8 @@ void drawStep(QPainter& p, const QRectF& row, const analysis::StepsOnLink& s, co
   const QString told = s.first_m ? Said::tr("first at %1 (%2), %3 of %4 flights").arg(words::distance(s.first_m->estimate), words::span(s.first_m->low, s.first_m->high)).arg(s.stepped).arg(s.flights)
                        : s.at_least_m ? Said::tr("at least %1, %2 of %3 flights changed").arg(words::distance(*s.at_least_m)).arg(s.stepped).arg(s.flights)
                                       : Said::tr("%1 of %2 flights changed, flown to %3").arg(s.stepped).arg(s.flights).arg(words::distance(s.farthest_m));
-  const double used = line(p, QRectF(axis.left, row.top() + 16, axis.width * 0.6, 15), told, look.ink, look.font(12, false));
-  line(p, QRectF(axis.left + used + 16, row.top() + 16, axis.width - used - 16, 15), sharesText(s), look.muted, look.font(11, false), Qt::AlignRight);
+  const double used = line(p, QRectF(axis.left, row.top() + 16, axis.width * 0.6, 15), told, look.ink, look.font(type::kSmall, false));
+  line(p, QRectF(axis.left + used + 16, row.top() + 16, axis.width - used - 16, 15), sharesText(s), look.muted, look.font(type::kSmall, false), Qt::AlignRight);
 }
 
 void drawFreezes(QPainter& p, const QRectF& row, const analysis::FreezesOnLink& f, const StepsSheet& sheet, const StepAxis& axis, double most, const Look& look) {
@@ -108,13 +108,13 @@ void drawFreezes(QPainter& p, const QRectF& row, const analysis::FreezesOnLink& 
   if (f.per_km) {
     const bool none = f.freezes == 0;
     line(p, QRectF(row.left() + 24, row.top() + 17, kStepLeft_px - 32, 15),
-         none ? Said::tr("none in %1").arg(words::distance(f.flown_m)) : Said::tr("every %1").arg(words::distance(f.every_m().estimate)), look.ink, look.font(12, true));
+         none ? Said::tr("none in %1").arg(words::distance(f.flown_m)) : Said::tr("every %1").arg(words::distance(f.every_m().estimate)), look.ink, look.font(type::kSmall, true));
     line(p, QRectF(row.left() + 24, row.top() + 32, kStepLeft_px - 32, 15),
          none ? Said::tr("at most one per %1 (95 %)").arg(words::distance(f.every_m().low))
               : Said::tr("95 %: %1").arg(words::span(f.every_m().low, f.every_m().high)),
-         look.ink, look.font(11, false));
+         look.ink, look.font(type::kSmall, false));
     if (f.lost_m && f.regained_m)
-      line(p, QRectF(row.left() + 24, row.top() + 46, kStepLeft_px - 32, 15), Said::tr("lost %1, regained %2").arg(words::distance(*f.lost_m), words::distance(*f.regained_m)), look.muted, look.font(11, false));
+      line(p, QRectF(row.left() + 24, row.top() + 46, kStepLeft_px - 32, 15), Said::tr("lost %1, regained %2").arg(words::distance(*f.lost_m), words::distance(*f.regained_m)), look.muted, look.font(type::kSmall, false));
   }
   const double bottom = row.bottom() - 8, room = row.height() - 14;
   p.setPen(QPen(look.muted, 1));
@@ -148,13 +148,13 @@ void drawCharge(QPainter& p, double top, double width, const StepsSheet& s, cons
   const QStringList heads{Said::tr("run"), Said::tr("outbound, mAh/km"), Said::tr("inbound, mAh/km"), Said::tr("both, mAh/km"), Said::tr("total, mAh"), Said::tr("headwind outbound"), Said::tr("battery, first to lowest")};
   const double each = (width - 60) / double(heads.size() - 1);
   const auto cell = [&](int column, double y) { return QRectF(column == 0 ? 0 : 60 + (column - 1) * each, y, column == 0 ? 56 : each - 8, kStepTableRow_px); };
-  for (int k = 0; k < heads.size(); ++k) line(p, cell(k, top), heads[k], look.muted, look.font(11, false), k == 0 ? Qt::AlignLeft : Qt::AlignRight);
+  for (int k = 0; k < heads.size(); ++k) line(p, cell(k, top), heads[k], look.muted, look.font(type::kSmall, false), k == 0 ? Qt::AlignLeft : Qt::AlignRight);
   double y = top + kStepTableRow_px;
   for (const std::size_t run : chargedRuns(s)) {
     p.setPen(QPen(look.hairline, 1));
     p.drawLine(QPointF(0, y), QPointF(width, y));
     const QStringList row = chargeRow(s, run);
-    for (int k = 0; k < row.size(); ++k) line(p, cell(k, y), row[k], look.ink, look.font(12, k == 0), k == 0 ? Qt::AlignLeft : Qt::AlignRight);
+    for (int k = 0; k < row.size(); ++k) line(p, cell(k, y), row[k], look.ink, look.font(type::kSmall, k == 0), k == 0 ? Qt::AlignLeft : Qt::AlignRight);
     y += kStepTableRow_px;
   }
 }

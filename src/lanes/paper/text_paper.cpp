@@ -25,9 +25,9 @@ void setupTitle(QPainter& p, const QRectF& area, const campaign::Campaign& c, co
   p.setBrush(look.setup(index, 1).color());
   p.drawRoundedRect(badge, 3, 3);
   const QString letter = QString::fromStdString(campaign::letterOf(c, std::size_t(index)));
-  line(p, badge, letter, look.surface, look.font(11, true), Qt::AlignHCenter);
+  line(p, badge, letter, look.surface, look.font(type::kSmall, true), Qt::AlignHCenter);
   const QString name = QString::fromStdString(c.setups[std::size_t(index)].name);
-  line(p, area.adjusted(24, 0, 0, 0), name, look.ink, look.font(12, true));
+  line(p, area.adjusted(24, 0, 0, 0), name, look.ink, look.font(type::kSmall, true));
 }
 
 QString withInterval(double estimate, double low, double high, quantity::Unit unit, int decimals) {

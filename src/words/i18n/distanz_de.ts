@@ -2,21 +2,6 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE">
 <context>
-    <name>Cli</name>
-    <message>
-        <source>line %1: %2</source>
-        <translation>Zeile %1: %2</translation>
-    </message>
-    <message>
-        <source>from &quot;%1&quot; [%2], %3 samples, %4 to %5 %6</source>
-        <translation>aus „%1“ [%2], %3 Werte, %4 bis %5 %6</translation>
-    </message>
-    <message>
-        <source>%1: %2 rows, farthest %3</source>
-        <translation>%1: %2 Zeilen, am weitesten %3</translation>
-    </message>
-</context>
-<context>
     <name>LayerIntake</name>
     <message>
         <source>Terrain and maps (*.tif *.tiff *.hgt *.asc *.dt0 *.dt1 *.dt2 *.bil *.flt *.dem *.geojson *.json *.kml *.kmz *.gpx *.gpkg);;All files (*)</source>
@@ -90,10 +75,6 @@
     <message>
         <source>campaign file or interchange folder to open</source>
         <translation>zu öffnende Kampagnendatei oder Austauschordner</translation>
-    </message>
-    <message>
-        <source>done</source>
-        <translation>fertig</translation>
     </message>
     <message>
         <source>No run yet</source>
@@ -404,31 +385,8 @@
         <translation>Einen Grund eintragen.</translation>
     </message>
     <message>
-        <source>%1: %2 missing</source>
-        <translation>%1: %2 fehlt</translation>
-    </message>
-</context>
-<context>
-    <name>Said</name>
-    <message>
-        <source>Predicted signal; bands: flown, or not yet measured</source>
-        <translation>Vorhergesagtes Signal; Bänder: geflogen oder noch nicht gemessen</translation>
-    </message>
-    <message>
-        <source>Predicted signal; bands: flown</source>
-        <translation>Vorhergesagtes Signal; Bänder: geflogen</translation>
-    </message>
-    <message>
-        <source>Predicted signal; bands: not yet measured</source>
-        <translation>Vorhergesagtes Signal; Bänder: noch nicht gemessen</translation>
-    </message>
-    <message>
-        <source>Profile to the far post: ground, flight, line of sight, first Fresnel zone at %1</source>
-        <translation>Profil zum Endpfosten: Boden, Flug, Sichtlinie, erste Fresnelzone bei %1</translation>
-    </message>
-    <message>
-        <source>Profile over flat ground: flight, line of sight, first Fresnel zone at %1</source>
-        <translation>Profil über ebenem Boden: Flug, Sichtlinie, erste Fresnelzone bei %1</translation>
+        <source>%1; missing: %2</source>
+        <translation>%1; es fehlt: %2</translation>
     </message>
 </context>
 <context>
@@ -853,6 +811,38 @@
         <source>Touchstone or CSV; several sweeps or spectra as ROLE=FILE (bare, covered, before, after, free, held)</source>
         <translation>Touchstone oder CSV; mehrere Messkurven oder Spektren als ROLE=FILE (bare, covered, before, after, free, held)</translation>
     </message>
+    <message>
+        <source>Answer</source>
+        <translation>Antwort</translation>
+    </message>
+    <message>
+        <source>Setups</source>
+        <translation>Setups</translation>
+    </message>
+    <message>
+        <source>Results</source>
+        <translation>Ergebnisse</translation>
+    </message>
+    <message>
+        <source>What to do</source>
+        <translation>Was zu tun ist</translation>
+    </message>
+    <message>
+        <source>Cautions</source>
+        <translation>Vorsicht</translation>
+    </message>
+    <message>
+        <source>line %1: %2</source>
+        <translation>Zeile %1: %2</translation>
+    </message>
+    <message>
+        <source>%1: %2 rows, farthest %3</source>
+        <translation>%1: %2 Zeilen, am weitesten %3</translation>
+    </message>
+    <message>
+        <source>from &quot;%1&quot; [%2], %3 samples, %4 to %5 %6</source>
+        <translation>aus „%1“ [%2], %3 Werte, %4 bis %5 %6</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -941,6 +931,160 @@
             <numerusform>%n weitere Logs</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n records</source>
+        <translation>
+            <numerusform>%n Messung</numerusform>
+            <numerusform>%n Messungen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n rows</source>
+        <translation>
+            <numerusform>%n Zeile</numerusform>
+            <numerusform>%n Zeilen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n numbers</source>
+        <translation>
+            <numerusform>%n Zahl</numerusform>
+            <numerusform>%n Zahlen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n points</source>
+        <translation>
+            <numerusform>%n Punkt</numerusform>
+            <numerusform>%n Punkte</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n readings</source>
+        <translation>
+            <numerusform>%n Messwert</numerusform>
+            <numerusform>%n Messwerte</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n checks</source>
+        <translation>
+            <numerusform>%n Prüfung</numerusform>
+            <numerusform>%n Prüfungen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n products</source>
+        <translation>
+            <numerusform>%n Produkt</numerusform>
+            <numerusform>%n Produkte</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n parts</source>
+        <translation>
+            <numerusform>%n Teil</numerusform>
+            <numerusform>%n Teile</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pairs</source>
+        <translation>
+            <numerusform>%n Paar</numerusform>
+            <numerusform>%n Paare</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n sides</source>
+        <translation>
+            <numerusform>%n Seite</numerusform>
+            <numerusform>%n Seiten</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes</source>
+        <translation>
+            <numerusform>%n Wechsel</numerusform>
+            <numerusform>%n Wechsel</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n freezes</source>
+        <translation>
+            <numerusform>%n Standbild</numerusform>
+            <numerusform>%n Standbilder</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n places</source>
+        <translation>
+            <numerusform>%n Ort</numerusform>
+            <numerusform>%n Orte</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n laps</source>
+        <translation>
+            <numerusform>%n Runde</numerusform>
+            <numerusform>%n Runden</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n positions</source>
+        <translation>
+            <numerusform>%n Position</numerusform>
+            <numerusform>%n Positionen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lines</source>
+        <translation>
+            <numerusform>%n Zeile</numerusform>
+            <numerusform>%n Zeilen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n subtitles</source>
+        <translation>
+            <numerusform>%n Untertitel</numerusform>
+            <numerusform>%n Untertitel</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n events</source>
+        <translation>
+            <numerusform>%n Ereignis</numerusform>
+            <numerusform>%n Ereignisse</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n fields</source>
+        <translation>
+            <numerusform>%n Feld</numerusform>
+            <numerusform>%n Felder</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n recordings</source>
+        <translation>
+            <numerusform>%n Aufnahme</numerusform>
+            <numerusform>%n Aufnahmen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more rows</source>
+        <translation>
+            <numerusform>%n weitere Zeile</numerusform>
+            <numerusform>%n weitere Zeilen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more products</source>
+        <translation>
+            <numerusform>%n weiteres Produkt</numerusform>
+            <numerusform>%n weitere Produkte</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::BenchStage</name>
@@ -983,6 +1127,14 @@
     <message>
         <source>Apply to %1</source>
         <translation>Auf %1 anwenden</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Applied to %1.</source>
+        <translation>Auf %1 angewandt.</translation>
     </message>
 </context>
 <context>
@@ -1319,6 +1471,18 @@
     <message>
         <source>Plan that many</source>
         <translation>So viele planen</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>offen</translation>
+    </message>
+    <message>
+        <source>closed</source>
+        <translation>zu</translation>
+    </message>
+    <message>
+        <source>Cautions</source>
+        <translation>Vorsicht</translation>
     </message>
 </context>
 <context>
@@ -1891,6 +2055,10 @@
         <source>%1: %2 %3 at %4</source>
         <translation>%1: %2 %3 bei %4</translation>
     </message>
+    <message>
+        <source>Lanes: %1</source>
+        <translation>Spuren: %1</translation>
+    </message>
 </context>
 <context>
     <name>distanz::app::LayerList</name>
@@ -2366,6 +2534,22 @@
     <message>
         <source>&lt;b&gt;Distanz %1&lt;/b&gt;&lt;p&gt;How far each radio setup reaches, which is better, and how sure that is.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later.&lt;/p&gt;</source>
         <translation>&lt;b&gt;Distanz %1&lt;/b&gt;&lt;p&gt;Wie weit jedes Funk-Setup reicht, welches besser ist, und wie sicher das ist.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&amp;Theme</source>
+        <translation>&amp;Farben</translation>
+    </message>
+    <message>
+        <source>As the system</source>
+        <translation>Wie das System</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation>Hell</translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation>Dunkel</translation>
     </message>
 </context>
 <context>
@@ -3404,10 +3588,6 @@
         <translation>mindestens {range} (zu {sure:.0} sicher)</translation>
     </message>
     <message>
-        <source>{setup} at {reduction:.0} less power: {reduced}</source>
-        <translation>{setup} mit {reduction:.0} weniger Leistung: {reduced}</translation>
-    </message>
-    <message>
         <source>10^({reduction:.1} / (10 n)) = {factor:.2} (95 %: {factor.low:.2} to {factor.high:.2}).</source>
         <translation>10^({reduction:.1} / (10 n)) = {factor:.2} (95 %: {factor.low:.2} bis {factor.high:.2}).</translation>
     </message>
@@ -3668,14 +3848,6 @@
         <translation>--map {text}: CHANNEL=COLUMN schreiben, z. B. --map rssi_dbm=RSSI</translation>
     </message>
     <message>
-        <source>{wrong} of {known} positions jump out of reach and are left out</source>
-        <translation>{wrong} von {known} Positionen springen außer Reichweite und fehlen</translation>
-    </message>
-    <message>
-        <source>{rows} rows have no GNSS fix (0/0) and are left out</source>
-        <translation>{rows} Zeilen haben keinen GNSS-Fix (0/0) und fehlen</translation>
-    </message>
-    <message>
         <source>the file is empty; choose the log that the recorder wrote</source>
         <translation>die Datei ist leer; das Log wählen, das der Rekorder geschrieben hat</translation>
     </message>
@@ -3714,10 +3886,6 @@
     <message>
         <source>no row has a readable time; match another column to time_s by hand</source>
         <translation>keine Zeile hat eine lesbare Zeit; eine andere Spalte von Hand time_s zuordnen</translation>
-    </message>
-    <message>
-        <source>{rows} rows have no readable time and are left out</source>
-        <translation>{rows} Zeilen haben keine lesbare Zeit und fehlen</translation>
     </message>
     <message>
         <source>Describe two setups</source>
@@ -3876,10 +4044,6 @@
         <translation>Der Link {link} versagte in {flights:flights} nie.</translation>
     </message>
     <message>
-        <source>Judge after {pairs} pairs</source>
-        <translation>Nach {pairs} Paaren urteilen</translation>
-    </message>
-    <message>
         <source>holds {parameter}, not reflections; export S parameters</source>
         <translation>enthält {parameter}, keine Reflexionen; S-Parameter ausgeben lassen</translation>
     </message>
@@ -3964,10 +4128,6 @@
         <translation>eine Datei von {record} ist beschädigt; eine Kopie zurückholen</translation>
     </message>
     <message>
-        <source>{count} more products are too strong.</source>
-        <translation>{count} weitere Produkte sind zu stark.</translation>
-    </message>
-    <message>
         <source>{name}, {value}</source>
         <translation>{name}, {value}</translation>
     </message>
@@ -4008,20 +4168,12 @@
         <translation>kann auf {place} nicht senden: {reason}</translation>
     </message>
     <message>
-        <source>Add {count} readings to {record}</source>
-        <translation>{count} Messwerte zu {record} hinzufügen</translation>
-    </message>
-    <message>
         <source>How: {method}.</source>
         <translation>Wie: {method}.</translation>
     </message>
     <message>
         <source>{what}: {value:short}</source>
         <translation>{what}: {value:short}</translation>
-    </message>
-    <message>
-        <source>{count} readings</source>
-        <translation>{count} Messwerte</translation>
     </message>
     <message>
         <source>{file}</source>
@@ -4046,10 +4198,6 @@
     <message>
         <source>How: {source}.</source>
         <translation>Wie: {source}.</translation>
-    </message>
-    <message>
-        <source>{runs} flights from {begin:clock} to {end:clock}.</source>
-        <translation>{runs} Flüge von {begin:clock} bis {end:clock}.</translation>
     </message>
     <message>
         <source>Every planned flight is flown.</source>
@@ -4164,16 +4312,8 @@
         <translation>das Archiv enthält {count} Dateien ({files}); entpacken und die Logs wählen</translation>
     </message>
     <message>
-        <source>{count} points without a time are left out</source>
-        <translation>{count} Punkte ohne Zeit fehlen</translation>
-    </message>
-    <message>
         <source>flight {number}: from {from:.0} to {to:.0}, farthest {farthest}</source>
         <translation>Flug {number}: von {from:.0} bis {to:.0}, am weitesten {farthest}</translation>
-    </message>
-    <message>
-        <source>Remove {runs} runs</source>
-        <translation>{runs} Läufe entfernen</translation>
     </message>
     <message>
         <source>Cut run {run}</source>
@@ -4230,10 +4370,6 @@
     <message>
         <source>is too large to go with another log; cut it into single flights</source>
         <translation>ist zu groß, um mit einem anderen Log zu gehen; in einzelne Flüge zerlegen</translation>
-    </message>
-    <message>
-        <source>{laps} laps begun, each of {each:.0}</source>
-        <translation>{laps} Runden begonnen, jede {each:.0}</translation>
     </message>
     <message>
         <source>the copy lacks what could not be read: {of}</source>
@@ -4384,18 +4520,6 @@
         <translation>Wenn überhaupt, liegt {name} vorn.</translation>
     </message>
     <message>
-        <source>{pairs} of {planned} planned pairs are flown. An early answer needs a clearer difference.</source>
-        <translation>{pairs} von {planned} geplanten Paaren sind geflogen. Eine frühe Antwort braucht einen deutlicheren Unterschied.</translation>
-    </message>
-    <message>
-        <source>Judged at the planned {planned} pairs.</source>
-        <translation>Beurteilt nach den geplanten {planned} Paaren.</translation>
-    </message>
-    <message>
-        <source>Judged after {pairs} pairs; {planned} were planned. Each extra look needs a clearer difference.</source>
-        <translation>Beurteilt nach {pairs} Paaren; geplant waren {planned}. Jeder weitere Blick braucht einen deutlicheren Unterschied.</translation>
-    </message>
-    <message>
         <source>On other ground like this, the {link} link: median range {typical}, reliable range {dependable}.</source>
         <translation>In ähnlichem Gelände hat der Link {link} die mittlere Reichweite {typical}, die sichere {dependable}.</translation>
     </message>
@@ -4504,20 +4628,8 @@
         <translation>{more:flights-more}, {a_name} und {b_name} an Bord</translation>
     </message>
     <message>
-        <source>Record both in one flight, as before. {how}</source>
-        <translation>Beide in einem Flug aufzeichnen, wie zuvor. {how}</translation>
-    </message>
-    <message>
         <source>Fly {more:pairs-more}: {a_name} and {b_name}</source>
         <translation>{more:pairs-more} fliegen: {a_name} und {b_name}</translation>
-    </message>
-    <message>
-        <source>Fly in turns, same path, same height. {how} Recording both in one flight takes fewer.</source>
-        <translation>Abwechselnd fliegen, gleicher Weg, gleiche Höhe. {how} Beide in einem Flug aufgezeichnet, genügen weniger.</translation>
-    </message>
-    <message>
-        <source>Without it, only the distance flown is known. Or fly on: {how}</source>
-        <translation>Ohne sie ist nur die geflogene Entfernung bekannt. Oder weiter fliegen: {how}</translation>
     </message>
     <message>
         <source>Plan with {name} to {told}</source>
@@ -4576,10 +4688,6 @@
         <translation>{setup}: Der Akku erlaubt eine Wende bei {turn}, mit {reserve:.0} Reserve.</translation>
     </message>
     <message>
-        <source>{count} more rows have the same fault.</source>
-        <translation>{count} weitere Zeilen haben denselben Fehler.</translation>
-    </message>
-    <message>
         <source>there is a second line with #; only the first counts</source>
         <translation>es gibt eine zweite Zeile mit #; nur die erste gilt</translation>
     </message>
@@ -4604,10 +4712,6 @@
         <translation>Version „{text}“ ist unbekannt; als Version 1 oder 2 exportieren</translation>
     </message>
     <message>
-        <source>the file has {ports} ports; one or two can be read, so export port 1 alone</source>
-        <translation>die Datei hat {ports} Tore; lesbar sind eines oder zwei, also Tor 1 allein exportieren</translation>
-    </message>
-    <message>
         <source>the keyword {keyword} is unknown and was skipped</source>
         <translation>das Schlüsselwort {keyword} ist unbekannt und wurde übergangen</translation>
     </message>
@@ -4616,16 +4720,8 @@
         <translation>„{text}“ ist keine Zahl; die Zeile fehlt</translation>
     </message>
     <message>
-        <source>the row has {have} numbers instead of {want}; it is left out</source>
-        <translation>die Zeile hat {have} Zahlen statt {want}; sie fehlt</translation>
-    </message>
-    <message>
         <source>announces {said:.12g} frequencies but has {found}: part of it may be missing</source>
         <translation>kündigt {said:.12g} Frequenzen an, hat aber {found}: ein Teil fehlt vielleicht</translation>
-    </message>
-    <message>
-        <source>{rows} rows of noise parameters were skipped</source>
-        <translation>{rows} Zeilen mit Rauschparametern wurden übergangen</translation>
     </message>
     <message>
         <source>{text} is not a possible frequency; the row is left out</source>
@@ -4670,18 +4766,6 @@
     <message>
         <source>the frequencies do not rise; they were sorted</source>
         <translation>die Frequenzen steigen nicht an; sie wurden sortiert</translation>
-    </message>
-    <message>
-        <source>{count} points repeat a frequency; the first of each counts</source>
-        <translation>{count} Punkte wiederholen eine Frequenz; der jeweils erste gilt</translation>
-    </message>
-    <message>
-        <source>{count} points reflect more than was sent, up to {worst:.2} times at {frequency:.1}. No antenna does that. Calibrate the analyser at this cable, and look for a transmitter close by</source>
-        <translation>{count} Punkte reflektieren mehr, als gesendet wurde, bis zum {worst:.2}-fachen bei {frequency:.1}. Das tut keine Antenne. Den Analysator an diesem Kabel kalibrieren und nach einem Sender in der Nähe sehen</translation>
-    </message>
-    <message>
-        <source>{have} readings so far. At least {want} are needed.</source>
-        <translation>{have} Messwerte bisher. Nötig sind mindestens {want}.</translation>
     </message>
     <message>
         <source>Add the analyser&apos;s file: Touchstone (.s1p, .s2p), or a table with frequency and VSWR.</source>
@@ -4736,20 +4820,12 @@
         <translation>Geprüft, kein Fehler gefunden.</translation>
     </message>
     <message>
-        <source>{count} points are not checked yet.</source>
-        <translation>{count} Punkte sind noch nicht geprüft.</translation>
-    </message>
-    <message>
         <source>Claims clash: {what}. Claimed {claimed:.1}; the other values give {implied.low:.1} to {implied.high:.1}.</source>
         <translation>Angaben widersprechen sich: {what}. Angegeben {claimed:.1}; die anderen Werte ergeben {implied.low:.1} bis {implied.high:.1}.</translation>
     </message>
     <message>
         <source>Enter two claims that can be compared: gain and beamwidth, turns of a helix, band and size.</source>
         <translation>Zwei vergleichbare Angaben eintragen: Gewinn und Öffnungswinkel, Windungen einer Helix, Band und Größe.</translation>
-    </message>
-    <message>
-        <source>All claims can be true ({checks} checks).</source>
-        <translation>Alle Angaben können stimmen ({checks} Prüfungen).</translation>
     </message>
     <message>
         <source>{setting} settles at {power:.1}.</source>
@@ -5060,10 +5136,6 @@
         <translation>Die Oberwelle {order} von {emitter} bei {frequency} trifft {victim}. Entkopplung nötig {needed}, vorhanden {got}. Die Antennen {apart:.2} auseinandersetzen oder ein Filter einsetzen.</translation>
     </message>
     <message>
-        <source>{count} products fall into receiving bands. None is too strong.</source>
-        <translation>{count} Produkte fallen in Empfangsbänder. Keines ist zu stark.</translation>
-    </message>
-    <message>
         <source>A product hits channel {channel}.</source>
         <translation>Ein Produkt trifft Kanal {channel}.</translation>
     </message>
@@ -5236,10 +5308,6 @@
         <translation>Link {link}: {drop:.0} unter dem Mittel aller Seiten (95 %: {drop.low:.0} bis {drop.high:.0}), {flights:flights}. Diese Seite von der Station fernhalten, oder die Antenne versetzen.</translation>
     </message>
     <message>
-        <source>{link} link: {sides} sides faced the station. None is surely more than {least:.0} below their mean.</source>
-        <translation>Link {link}: {sides} Seiten zeigten zur Station. Keine liegt sicher mehr als {least:.0} unter ihrem Mittel.</translation>
-    </message>
-    <message>
         <source>{setup}: signal changes by {turn:+.1} in the turn</source>
         <translation>{setup}: Signal ändert sich in der Wende um {turn:+.1}</translation>
     </message>
@@ -5272,20 +5340,12 @@
         <translation>Link {link}: in {stepped} von {flights:flights}, geflogen bis {farthest}. Zu wenige für eine übliche Entfernung.</translation>
     </message>
     <message>
-        <source>{link} link changed frequency {hops} times</source>
-        <translation>Link {link} wechselte {hops}-mal die Frequenz</translation>
-    </message>
-    <message>
         <source>Its readings are from several bands. Fix the channel before you compare.</source>
         <translation>Seine Werte stammen aus mehreren Bändern. Vor dem Vergleich den Kanal festlegen.</translation>
     </message>
     <message>
         <source>{setup}: video freezes every {every}</source>
         <translation>{setup}: Video friert alle {every} ein</translation>
-    </message>
-    <message>
-        <source>{link} link: {freezes} freezes in {flown} of {flights:flights} (95 %: every {every.span}).</source>
-        <translation>Link {link}: {freezes} Standbilder auf {flown} in {flights:flights} (95 %: alle {every.span}).</translation>
     </message>
     <message>
         <source>{setup}: video never froze</source>
@@ -5298,14 +5358,6 @@
     <message>
         <source>Most between {from} and {to} ({freezes}). Usually lost at {lost}, regained at {regained}.</source>
         <translation>Die meisten zwischen {from} und {to} ({freezes}). Meist verloren bei {lost}, wieder da bei {regained}.</translation>
-    </message>
-    <message>
-        <source>{picture} link froze at {frozen}, {link} link lasted</source>
-        <translation>Link {picture} fror bei {frozen} ein, Link {link} hielt</translation>
-    </message>
-    <message>
-        <source>The {link} link held to {alive}. Improve the video link first.</source>
-        <translation>Der Link {link} hielt bis {alive}. Zuerst den Videolink verbessern.</translation>
     </message>
     <message>
         <source>{setup}: the battery allows a turn at {turn}</source>
@@ -5350,10 +5402,6 @@
     <message>
         <source>Set how run {run} was flown</source>
         <translation>Flugart von Lauf {run} setzen</translation>
-    </message>
-    <message>
-        <source>{correlation:.1} of both signals agree; cut up at random, {chance:.1}. {rms:.1} remain between them. {marks} places can be taken from it.</source>
-        <translation>{correlation:.1} beider Signale stimmen überein; zufällig zerschnitten {chance:.1}. {rms:.1} bleiben dazwischen. {marks} Orte können übernommen werden.</translation>
     </message>
     <message>
         <source>Places cannot be taken from run {other}</source>
@@ -5480,32 +5528,12 @@
         <translation>{run}: {off:+.1} gegen das Mittel.</translation>
     </message>
     <message>
-        <source>{setup}: {difference:.1} weaker inbound</source>
-        <translation>{setup}: {difference:.1} schwächer auf dem Rückflug</translation>
-    </message>
-    <message>
         <source>Same flights, same places (95 %: {difference.low:#.1} to {difference.high:.1}, {flights:flights}). The airframe shades one direction; the range counts both. Try another mounting, or split the setup by direction.</source>
         <translation>Gleiche Flüge, gleiche Orte (95 %: {difference.low:#.1} bis {difference.high:.1}, {flights:flights}). Der Rumpf schattet eine Richtung ab; die Reichweite zählt beide. Anders montieren oder das Setup nach Richtung teilen.</translation>
     </message>
     <message>
-        <source>{setup}: {difference:.1} stronger inbound</source>
-        <translation>{setup}: {difference:.1} stärker auf dem Rückflug</translation>
-    </message>
-    <message>
         <source>In the turn the signal changes by {change:+.1} (mean of all flights).</source>
         <translation>In der Wende ändert sich das Signal um {change:+.1} (Mittel aller Flüge).</translation>
-    </message>
-    <message>
-        <source>{setup}: lost at {lost}, regained at {regained}</source>
-        <translation>{setup}: verloren bei {lost}, wieder da bei {regained}</translation>
-    </message>
-    <message>
-        <source>{name} lost its {link} link outbound at {lost}. It came back inbound at {regained} ({flights:flights}, medians).</source>
-        <translation>{name} verlor den Link {link} auf dem Hinflug bei {lost}. Auf dem Rückflug kam er bei {regained} wieder ({flights:flights}, Mediane).</translation>
-    </message>
-    <message>
-        <source>{name}, {link} link: at full power this means {full} (95 %: {full.span}). That is {factor:.1} times as far; the power is {power:.0} times as high. It holds if the signal keeps falling the same way.</source>
-        <translation>{name}, Link {link}: Bei voller Leistung entspricht das {full} (95 %: {full.span}). Das ist {factor:.1}-mal so weit; die Leistung ist {power:.0}-mal so hoch. Es gilt, wenn das Signal gleich weiterfällt.</translation>
     </message>
     <message>
         <source>No flight here shows how the signal falls. An exponent of {exponent:.1} ± {sd:.1} is assumed.</source>
@@ -5524,24 +5552,12 @@
         <translation>Link {link}. Dort nach Bäumen, Schuppen oder einer Senke sehen, oder höher fliegen.</translation>
     </message>
     <message>
-        <source>Turn when a link fails, or at the limit of rules, plan or battery. First test the return on link loss, above all obstacles.</source>
-        <translation>Umkehren, wenn ein Link versagt, oder an der Grenze von Regeln, Plan oder Akku. Vorher die Rückkehr bei Linkverlust testen, über allen Hindernissen.</translation>
-    </message>
-    <message>
         <source>None of its runs counts yet. Fly in turns with the others, over the same path.</source>
         <translation>Noch zählt kein Lauf davon. Abwechselnd mit den anderen fliegen, über denselben Weg.</translation>
     </message>
     <message>
         <source>Fewer flights give no useful interval on the {links} link. Fly in turns, over the same path.</source>
         <translation>Weniger Flüge geben auf dem Link {links} kein brauchbares Intervall. Abwechselnd fliegen, über denselben Weg.</translation>
-    </message>
-    <message>
-        <source>The {link} link was {seen}, and no sensitivity is set. Only how far it held is known. Enter the receiver&apos;s sensitivity in Kit, or fly until the quality falls.</source>
-        <translation>Der Link {link} wurde {seen}, und keine Empfindlichkeit ist eingetragen. Bekannt ist nur, wie weit er hielt. Unter Ausrüstung die Empfindlichkeit eintragen, oder fliegen, bis die Qualität fällt.</translation>
-    </message>
-    <message>
-        <source>The {link} link was {seen} ({part}). Its range rests on the {rests_on} alone.</source>
-        <translation>Der Link {link} wurde {seen} ({part}). Seine Reichweite beruht allein auf: {rests_on}.</translation>
     </message>
     <message>
         <source>Run {run} has too little usable signal on the {link} link and does not count there. It needs three {stretch} sections beyond {beyond}, above the receiver&apos;s floor. Fly farther.</source>
@@ -5560,16 +5576,8 @@
         <translation>Der Link {link} versagt zwischen {from} und {to}</translation>
     </message>
     <message>
-        <source>Seen in {failed} of {flights} flights (setups {setups}). Behind it the link is back. A range without a gap ends before it.</source>
-        <translation>Gesehen in {failed} von {flights} Flügen (Setups {setups}). Dahinter ist der Link wieder da. Eine Reichweite ohne Lücke endet davor.</translation>
-    </message>
-    <message>
         <source>At the planned heights, the ground reflection cancels the signal at {distance}. Another height moves this hole.</source>
         <translation>Mit den geplanten Höhen löscht die Bodenreflexion das Signal bei {distance} aus. Eine andere Höhe verschiebt dieses Loch.</translation>
-    </message>
-    <message>
-        <source>Interference on the {link} link from {from} to {to}, in {failed} of {flights} flights. It failed there though the signal was strong. It counts as a failure, not as a weak signal. Fly at another time, or change channel or band.</source>
-        <translation>Störung auf dem Link {link} von {from} bis {to}, in {failed} von {flights} Flügen. Er versagte dort trotz starken Signals. Das zählt als Ausfall, nicht als schwaches Signal. Zu anderer Zeit fliegen, oder Kanal oder Band wechseln.</translation>
     </message>
     <message>
         <source>{link} link: the difference between {a} and {b} changes by {change:+.1} per factor 10 of distance. One figure does not describe it. Compare them near the far end.</source>
@@ -5594,10 +5602,6 @@
     <message>
         <source>Run {run} was stopped by a limit built into the equipment. Its end says nothing about the radio.</source>
         <translation>Lauf {run} wurde von einer eingebauten Grenze des Geräts beendet. Sein Ende sagt nichts über den Funk.</translation>
-    </message>
-    <message>
-        <source>Setup {setup} was flown once, so its flight-to-flight spread is unknown. Fly it at least twice more.</source>
-        <translation>Setup {setup} flog einmal, seine Streuung von Flug zu Flug ist also unbekannt. Noch mindestens zweimal fliegen.</translation>
     </message>
     <message>
         <source>The order of the runs comes from the clocks of the logs. If those are wrong, type the order in Runs.</source>
@@ -5872,28 +5876,8 @@
         <translation>ein Austauschordner wird eine Kampagnendatei; einen Namen geben, der auf .distanz endet</translation>
     </message>
     <message>
-        <source>{pairs} flights of each setup: {chance:chance} chance of detecting {difference:.0} of range ({delta:.1}).</source>
-        <translation>{pairs} Flüge je Setup: {chance:chance} Chance, {difference:.0} Reichweite ({delta:.1}) zu erkennen.</translation>
-    </message>
-    <message>
-        <source>{pairs} flights of each setup: {chance:chance} chance of detecting {difference:.0} of range ({delta:.1}). Fly {needed} of each for an 80 % chance.</source>
-        <translation>{pairs} Flüge je Setup: {chance:chance} Chance, {difference:.0} Reichweite ({delta:.1}) zu erkennen. Für 80 % je {needed} fliegen.</translation>
-    </message>
-    <message>
-        <source>{pairs} flights of each setup: {chance:chance} chance of detecting {difference:.0} of range ({delta:.1}). More flights will not be enough. Record both receivers in one flight, or look for a larger difference.</source>
-        <translation>{pairs} Flüge je Setup: {chance:chance} Chance, {difference:.0} Reichweite ({delta:.1}) zu erkennen. Mehr Flüge reichen nicht. Beide Empfänger in einem Flug aufzeichnen, oder einen größeren Unterschied suchen.</translation>
-    </message>
-    <message>
-        <source>With both receivers aboard: {chance:chance} chance with {pairs} flights.</source>
-        <translation>Mit beiden Empfängern an Bord: {chance:chance} Chance mit {pairs} Flügen.</translation>
-    </message>
-    <message>
         <source>Flight-to-flight spread {sd:.1} (1σ): {source}.</source>
         <translation>Streuung von Flug zu Flug {sd:.1} (1σ): {source}.</translation>
-    </message>
-    <message>
-        <source>{setups} setups compared at the planned number of flights. Range falls with exponent {exponent:.2}.</source>
-        <translation>{setups} Setups, verglichen bei der geplanten Zahl von Flügen. Die Reichweite fällt mit Exponent {exponent:.2}.</translation>
     </message>
     <message>
         <source>To see every setup fail on the {link} link, fly on to {to}. First test the return on link loss. A setup that turns before {least} may show &quot;at least&quot; only.</source>
@@ -5902,14 +5886,6 @@
     <message>
         <source>On the {link} link the best setup should fail only at {to}, beyond the far post ({far}). Its range would read &quot;at least&quot;. Reduce the power, or plan a longer path.</source>
         <translation>Auf dem Link {link} sollte das beste Setup erst bei {to} versagen, hinter dem Endpfosten ({far}). Seine Reichweite hieße „mindestens“. Leistung verringern, oder einen längeren Weg planen.</translation>
-    </message>
-    <message>
-        <source>{left} flights do not fit before {end:clock}. Fly them another day, in whole blocks.</source>
-        <translation>{left} Flüge passen nicht vor {end:clock}. An einem anderen Tag fliegen, in ganzen Blöcken.</translation>
-    </message>
-    <message>
-        <source>{batteries} batteries are not enough for {runs} flights. Charge in between. No setup may always get the fresh one.</source>
-        <translation>{batteries} Akkus reichen nicht für {runs} Flüge. Dazwischen laden. Kein Setup darf immer den frischen bekommen.</translation>
     </message>
     <message>
         <source>Enter the airspeed to get clock times.</source>
@@ -5966,14 +5942,6 @@
     <message>
         <source>Enter the limits of this place: distance, height and visual line of sight.</source>
         <translation>Die Grenzen dieses Orts eintragen: Entfernung, Höhe und Sichtweite.</translation>
-    </message>
-    <message>
-        <source>{open} of {of} pre-flight points are open.</source>
-        <translation>{open} von {of} Punkten vor dem Flug sind offen.</translation>
-    </message>
-    <message>
-        <source>All {of} pre-flight points are ticked.</source>
-        <translation>Alle {of} Punkte vor dem Flug sind abgehakt.</translation>
     </message>
     <message>
         <source>Tick the pre-flight list</source>
@@ -6044,10 +6012,6 @@
         <translation>Die Aufzeichnung läuft, hat Platz, und ihre Uhr stimmt.</translation>
     </message>
     <message>
-        <source>{link} ground antenna fixed, pointing to {bearing:.0}, nobody in front of it.</source>
-        <translation>Bodenantenne {link} fest, Richtung {bearing:.0}, niemand davor.</translation>
-    </message>
-    <message>
         <source>{link} tracker knows its position, height and north. It follows when moved by hand.</source>
         <translation>Der Nachführer {link} kennt Position, Höhe und Norden. Er folgt, von Hand bewegt.</translation>
     </message>
@@ -6072,10 +6036,6 @@
         <translation>Eintragen, woher der Wind kommt. Bis dahin zählt er gegen den Rückflug.</translation>
     </message>
     <message>
-        <source>{stale} of {of} points were ticked on another day. Clear the list and check again.</source>
-        <translation>{stale} von {of} Punkten wurden an einem anderen Tag abgehakt. Die Liste leeren und neu prüfen.</translation>
-    </message>
-    <message>
         <source>The {link} tracker must turn up to {rate:.0}° per second, to {azimuth:.0} aside and {elevation:.0} up.</source>
         <translation>Der Nachführer {link} muss bis zu {rate:.0}° je Sekunde drehen, bis {azimuth:.0} zur Seite und {elevation:.0} nach oben.</translation>
     </message>
@@ -6090,10 +6050,6 @@
     <message>
         <source>Assumed errors: home {home}, height {height}, compass {compass:.0}, stand {level:.0}. Flown at {speed}.</source>
         <translation>Angenommene Fehler: Ort {home}, Höhe {height}, Kompass {compass:.0}, Stand {level:.0}. Geflogen mit {speed}.</translation>
-    </message>
-    <message>
-        <source>{count} recordings have a blind label. Which is which stays sealed until you open the labels.</source>
-        <translation>{count} Aufnahmen haben eine blinde Nummer. Welche welche ist, bleibt verschlossen, bis die Nummern geöffnet werden.</translation>
     </message>
     <message>
         <source>The labels were opened at {at}. Judgements after that are not blind.</source>
@@ -6312,22 +6268,6 @@
         <translation>{setup}, Link {link}: Rumpf und Hindernisse nahe der Station können bis zu {out} hin und {back} zurück kosten. Die Vorhersage deckt beides ab. Auf der Bodenprüfung das Fluggerät drehen, um es zu sehen.</translation>
     </message>
     <message>
-        <source>{what} between the ground antenna and the path, higher than {mast}. Move it behind the antenna, or raise the mast.</source>
-        <translation>{what} zwischen Bodenantenne und Weg, höher als {mast}. Hinter die Antenne stellen, oder den Mast erhöhen.</translation>
-    </message>
-    <message>
-        <source>{what} near the ground antenna, higher than {mast}. Enter its bearing under Ground and air, and keep it behind the antenna.</source>
-        <translation>{what} nahe der Bodenantenne, höher als {mast}. Unter Boden und Luft die Richtung eintragen, und hinter der Antenne lassen.</translation>
-    </message>
-    <message>
-        <source>Setups {setups}, {link} link: dynamic power rises as the signal falls and hides the difference. Fix the power, or log it.</source>
-        <translation>Setups {setups}, Link {link}: Dynamische Leistung steigt, wenn das Signal fällt, und verdeckt den Unterschied. Die Leistung fest einstellen oder loggen.</translation>
-    </message>
-    <message>
-        <source>Setups {setups}, {link} link: the ground antenna is pointed by hand. Errors cost a narrow beam more than a wide one. Fix its direction along the path.</source>
-        <translation>Setups {setups}, Link {link}: Die Bodenantenne wird von Hand ausgerichtet. Fehler kosten einen schmalen Strahl mehr als einen breiten. Die Richtung entlang des Wegs festlegen.</translation>
-    </message>
-    <message>
         <source>Setups {setup} and {other} differ in {count} things on the {link} link: {what:list}. The result cannot show which one matters.</source>
         <translation>Die Setups {setup} und {other} unterscheiden sich auf dem Link {link} in {count} Dingen: {what:list}. Das Ergebnis kann nicht zeigen, woran es liegt.</translation>
     </message>
@@ -6394,14 +6334,6 @@
     <message>
         <source>Change a part of setup {setup}</source>
         <translation>Ein Teil von Setup {setup} wechseln</translation>
-    </message>
-    <message>
-        <source>Add {count} parts from a file</source>
-        <translation>{count} Teile aus einer Datei hinzufügen</translation>
-    </message>
-    <message>
-        <source>{added} parts added, {renewed} updated.</source>
-        <translation>{added} Teile hinzugefügt, {renewed} aktualisiert.</translation>
     </message>
     <message>
         <source>is not a picture Distanz can show; save it as PNG or JPEG</source>
@@ -6540,24 +6472,8 @@
         <translation>die Spur hat {megabytes} MB, die Grenze ist {most} MB; kürzen, oder als CSV speichern</translation>
     </message>
     <message>
-        <source>{count} lines with a wrong checksum are left out</source>
-        <translation>{count} Zeilen mit falscher Prüfsumme fehlen</translation>
-    </message>
-    <message>
-        <source>{count} subtitles with unreadable times are left out</source>
-        <translation>{count} Untertitel mit unlesbaren Zeiten fehlen</translation>
-    </message>
-    <message>
-        <source>{count} events are unknown (known: break-up, lost, regained, failsafe, turned)</source>
-        <translation>{count} Ereignisse sind unbekannt (bekannt: Aussetzer, verloren, wieder, Failsafe, gewendet)</translation>
-    </message>
-    <message>
         <source>the table has no times, so its rows are placed as if flown at 10 m/s</source>
         <translation>die Tabelle hat keine Zeiten, ihre Zeilen liegen wie mit 10 m/s geflogen</translation>
-    </message>
-    <message>
-        <source>{count} lines hold no value and are left out</source>
-        <translation>{count} Zeilen ohne Wert fehlen</translation>
     </message>
     <message>
         <source>column &quot;{column}&quot; for {channel} is not in this log; its columns are: {columns}</source>
@@ -6644,14 +6560,6 @@
         <translation>die Uhr von {log} lässt sich nicht an das erste Log angleichen. Das Log desselben Flugs wählen, oder setzen, wie viele Sekunden nach dem ersten es begann</translation>
     </message>
     <message>
-        <source>{link}: {what} changed from {before} to {after} at {at} ({steps} changes in all)</source>
-        <translation>{link}: {what} wechselte bei {at} von {before} auf {after} ({steps} Wechsel insgesamt)</translation>
-    </message>
-    <message>
-        <source>{link}: {count} video freezes, the longest {longest:.1}, the first at {first}; most within 100 m behind {from} ({most})</source>
-        <translation>{link}: {count} Standbilder, das längste {longest:.1}, das erste bei {first}; die meisten auf 100 m hinter {from} ({most})</translation>
-    </message>
-    <message>
         <source>{out:.0} mAh/km outbound, {back:.0} mAh/km inbound, {total:.0} in all</source>
         <translation>{out:.0} mAh/km Hinflug, {back:.0} mAh/km Rückflug, {total:.0} insgesamt</translation>
     </message>
@@ -6666,10 +6574,6 @@
     <message>
         <source>--with works with one log; import the others with commands of their own</source>
         <translation>--with geht mit einem einzigen Log; die anderen mit eigenen Befehlen importieren</translation>
-    </message>
-    <message>
-        <source>the log holds {flights} flights, the farthest counts; --split makes a run of each</source>
-        <translation>das Log enthält {flights} Flüge, der weiteste zählt; --split macht aus jedem einen Lauf</translation>
     </message>
     <message>
         <source>the cuts leave no row of the log; move them apart</source>
@@ -6716,14 +6620,6 @@
         <translation>das Log setzt bei {at:.0} für {lasts:.0} aus; das zählt nicht als verloren</translation>
     </message>
     <message>
-        <source>the log holds {flights} flights; only {from:.0} to {to:.0} counts, out to {farthest}. Cut the log to count the others too</source>
-        <translation>das Log enthält {flights} Flüge; nur {from:.0} bis {to:.0} zählt, hinaus bis {farthest}. Das Log teilen, damit auch die anderen zählen</translation>
-    </message>
-    <message>
-        <source>{rows} rows repeat the row before and count once</source>
-        <translation>{rows} Zeilen wiederholen die Zeile davor und zählen einmal</translation>
-    </message>
-    <message>
         <source>{channel} goes from 0 to 1, so 1 is read as 100 %</source>
         <translation>{channel} geht von 0 bis 1, also gilt 1 als 100 %</translation>
     </message>
@@ -6742,14 +6638,6 @@
     <message>
         <source>the column for {channel} holds no number and is left out</source>
         <translation>die Spalte für {channel} enthält keine Zahl und fehlt</translation>
-    </message>
-    <message>
-        <source>{fields} fields hold text instead of a number and count as blank</source>
-        <translation>{fields} Felder enthalten Text statt einer Zahl und zählen als leer</translation>
-    </message>
-    <message>
-        <source>{rows} rows have timestamps out of order and are left out</source>
-        <translation>{rows} Zeilen haben Zeitstempel außer der Reihe und fehlen</translation>
     </message>
     <message>
         <source>the clock ticks more slowly than rows come; rows of one tick are spread evenly</source>
@@ -6844,10 +6732,6 @@
         <translation>Je Lauf ein Log importieren. Es braucht Zeit, Position oder Entfernung, und Signal, Linkqualität oder Bitrate.</translation>
     </message>
     <message>
-        <source>{used} of {runs} runs count</source>
-        <translation>{used} von {runs} Läufen zählen</translation>
-    </message>
-    <message>
         <source>Double-click a cell to change it. Drag the edges of outbound, turn and inbound to move them.</source>
         <translation>Ein Doppelklick auf ein Feld ändert es. Die Ränder von Hinflug, Wende und Rückflug lassen sich ziehen.</translation>
     </message>
@@ -6872,14 +6756,6 @@
         <translation>Nur Rückflüge zählen</translation>
     </message>
     <message>
-        <source>Include {runs} runs again</source>
-        <translation>{runs} Läufe wieder zählen</translation>
-    </message>
-    <message>
-        <source>Exclude {runs} runs</source>
-        <translation>{runs} Läufe ausschließen</translation>
-    </message>
-    <message>
         <source>Change the clock of a log of run {run}</source>
         <translation>Die Uhr eines Logs von Lauf {run} ändern</translation>
     </message>
@@ -6892,20 +6768,8 @@
         <translation>Lauf {run} wieder zählen</translation>
     </message>
     <message>
-        <source>&quot;{text}&quot; may mean a thousand or one; leave the comma out, for example {example}</source>
-        <translation>„{text}“ kann tausend oder eins heißen; das Komma weglassen, zum Beispiel {example}</translation>
-    </message>
-    <message>
-        <source>type a number without a unit instead of &quot;{text}&quot;, for example {example}</source>
-        <translation>statt „{text}“ eine Zahl ohne Einheit eingeben, zum Beispiel {example}</translation>
-    </message>
-    <message>
         <source>&quot;{text}&quot; is not a unit for this; type for example {example}</source>
         <translation>„{text}“ ist hier keine Einheit; zum Beispiel {example} eingeben</translation>
-    </message>
-    <message>
-        <source>these values cannot be added; type one value, for example {example}</source>
-        <translation>diese Werte lassen sich nicht addieren; einen Wert eingeben, zum Beispiel {example}</translation>
     </message>
     <message>
         <source>type the share of full power, for example 1/30</source>
@@ -7004,14 +6868,6 @@
         <translation>Am Endpfosten kosten die Antennendiagramme {out:.1} hin, {back:.1} zurück (Link {link}). In der Wende kosten sie bis {turn:.1}. Näher oder flacher wenden, oder die Antenne anders einbauen.</translation>
     </message>
     <message>
-        <source>Setups {setups}, {link} link: automatic band or channel. Flights may then differ by channel alone. Fix it.</source>
-        <translation>Setups {setups}, Link {link}: automatisches Band oder automatischer Kanal. Flüge unterscheiden sich dann vielleicht nur im Kanal. Fest einstellen.</translation>
-    </message>
-    <message>
-        <source>Setups {setups}, {link} link: automatic packet rate. A slower rate reaches farther without a better antenna. Fix it, or enter the sensitivity of each rate.</source>
-        <translation>Setups {setups}, Link {link}: automatische Paketrate. Eine langsamere Rate reicht weiter, ganz ohne bessere Antenne. Fest einstellen, oder die Empfindlichkeit jeder Rate eintragen.</translation>
-    </message>
-    <message>
         <source>{what} jumps: {wrong} of {known} positions cannot be reached at {speed:.0}. Leave the position columns out, or add a distance column</source>
         <translation>{what} springt: {wrong} von {known} Positionen sind mit {speed:.0} nicht erreichbar. Die Positionsspalten weglassen, oder eine Entfernungsspalte hinzufügen</translation>
     </message>
@@ -7046,6 +6902,402 @@
     <message>
         <source>column {column} may be in mW or dBm and is left out. Match it to {channel} with its unit: [dBm] or [mW]</source>
         <translation>Spalte {column} kann in mW oder dBm sein und fehlt. Mit ihrer Einheit {channel} zuordnen: [dBm] oder [mW]</translation>
+    </message>
+    <message>
+        <source>Record both in one flight, as before.</source>
+        <translation>Beide in einem Flug aufzeichnen, wie zuvor.</translation>
+    </message>
+    <message>
+        <source>Fly in turns, same path, same height. Recording both in one flight takes fewer.</source>
+        <translation>Abwechselnd fliegen, gleicher Weg, gleiche Höhe. Beide in einem Flug aufgezeichnet, genügen weniger.</translation>
+    </message>
+    <message>
+        <source>Without it, only the distance flown is known. Or fly on until the link quality falls.</source>
+        <translation>Ohne sie ist nur die geflogene Entfernung bekannt. Oder weiter fliegen, bis die Linkqualität fällt.</translation>
+    </message>
+    <message>
+        <source>Limit: {what:list}.</source>
+        <translation>Grenze: {what:list}.</translation>
+    </message>
+    <message>
+        <source>the {link} link fails first ({part})</source>
+        <translation>der Link {link} versagt zuerst ({part})</translation>
+    </message>
+    <message>
+        <source>{setups} by the {link} link ({part})</source>
+        <translation>{setups} durch den Link {link} ({part})</translation>
+    </message>
+    <message>
+        <source>{place}. {names}</source>
+        <translation>{place}. {names}</translation>
+    </message>
+    <message>
+        <source>{order:list}</source>
+        <translation>{order:list}</translation>
+    </message>
+    <message>
+        <source>Likely, not certain.</source>
+        <translation>Wahrscheinlich, nicht sicher.</translation>
+    </message>
+    <message>
+        <source>= means: no difference shown yet.</source>
+        <translation>= heißt: noch kein Unterschied gezeigt.</translation>
+    </message>
+    <message>
+        <source>{setups:setups}</source>
+        <translation>{setups:setups}</translation>
+    </message>
+    <message>
+        <source>{records:records}</source>
+        <translation>{records:records}</translation>
+    </message>
+    <message>
+        <source>no record yet</source>
+        <translation>noch keine Messung</translation>
+    </message>
+    <message>
+        <source>{distance} path</source>
+        <translation>Weg {distance}</translation>
+    </message>
+    <message>
+        <source>no path yet</source>
+        <translation>noch kein Weg</translation>
+    </message>
+    <message>
+        <source>{runs:runs}</source>
+        <translation>{runs:runs}</translation>
+    </message>
+    <message>
+        <source>{runs:runs}, {excluded} excluded</source>
+        <translation>{runs:runs}, {excluded} ausgeschlossen</translation>
+    </message>
+    <message>
+        <source>no run yet</source>
+        <translation>noch kein Lauf</translation>
+    </message>
+    <message>
+        <source>{setups:setups} flown</source>
+        <translation>{setups:setups} geflogen</translation>
+    </message>
+    <message>
+        <source>nothing flown yet</source>
+        <translation>noch nichts geflogen</translation>
+    </message>
+    <message>
+        <source>{link} link: {seen}, and no sensitivity is set. Only how far it held is known. Enter the receiver&apos;s sensitivity in Kit, or fly until the quality falls.</source>
+        <translation>Link {link}: {seen}, und keine Empfindlichkeit ist eingetragen. Bekannt ist nur, wie weit er hielt. Unter Ausrüstung die Empfindlichkeit eintragen, oder fliegen, bis die Qualität fällt.</translation>
+    </message>
+    <message>
+        <source>{link} link: {seen} ({part}). Its range rests on the {rests_on} alone.</source>
+        <translation>Link {link}: {seen} ({part}). Seine Reichweite beruht allein auf: {rests_on}.</translation>
+    </message>
+    <message>
+        <source>Setup {setup} was flown once. The flight-to-flight spread is unknown. Fly at least twice more.</source>
+        <translation>Setup {setup} flog einmal. Die Streuung von Flug zu Flug ist unbekannt. Noch mindestens zweimal fliegen.</translation>
+    </message>
+    <message>
+        <source>{count:rows-more} with the same fault.</source>
+        <translation>{count:rows-more} mit demselben Fehler.</translation>
+    </message>
+    <message>
+        <source>{have:numbers} in the row instead of {want}; it is left out</source>
+        <translation>{have:numbers} in der Zeile statt {want}; sie fehlt</translation>
+    </message>
+    <message>
+        <source>skipped: {rows:rows} of noise parameters</source>
+        <translation>übergangen: {rows:rows} mit Rauschparametern</translation>
+    </message>
+    <message>
+        <source>{count:points} at a frequency that is there already; the first of each counts</source>
+        <translation>{count:points} bei einer Frequenz, die schon da ist; der jeweils erste gilt</translation>
+    </message>
+    <message>
+        <source>{count:points} above full reflection, up to {worst:.2} times at {frequency:.1}. No antenna does that. Calibrate the analyser at this cable, and look for a transmitter close by</source>
+        <translation>{count:points} über voller Reflexion, bis zum {worst:.2}-fachen bei {frequency:.1}. Das tut keine Antenne. Den Analysator an diesem Kabel kalibrieren und nach einem Sender in der Nähe sehen</translation>
+    </message>
+    <message>
+        <source>{have:readings} so far. At least {want} are needed.</source>
+        <translation>{have:readings} bisher. Nötig sind mindestens {want}.</translation>
+    </message>
+    <message>
+        <source>{count:points} not checked yet.</source>
+        <translation>{count:points} noch nicht geprüft.</translation>
+    </message>
+    <message>
+        <source>All claims can be true ({checks:checks}).</source>
+        <translation>Alle Angaben können stimmen ({checks:checks}).</translation>
+    </message>
+    <message>
+        <source>{count:products-more} too strong.</source>
+        <translation>{count:products-more} zu stark.</translation>
+    </message>
+    <message>
+        <source>{count:products} in receiving bands, none too strong.</source>
+        <translation>{count:products} in Empfangsbändern, keines zu stark.</translation>
+    </message>
+    <message>
+        <source>Add {count:readings} to {record}</source>
+        <translation>{count:readings} zu {record} hinzufügen</translation>
+    </message>
+    <message>
+        <source>{count:readings}</source>
+        <translation>{count:readings}</translation>
+    </message>
+    <message>
+        <source>{link} link: {sides:sides} faced the station. None is surely more than {least:.0} below the mean.</source>
+        <translation>Link {link}: {sides:sides} zur Station. Keine liegt sicher mehr als {least:.0} unter dem Mittel.</translation>
+    </message>
+    <message>
+        <source>{link} link: {hops:changes} of frequency</source>
+        <translation>Link {link}: {hops:changes} der Frequenz</translation>
+    </message>
+    <message>
+        <source>{link} link: {freezes:freezes} in {flown} of {flights:flights} (95 %: every {every.span}).</source>
+        <translation>Link {link}: {freezes:freezes} auf {flown} in {flights:flights} (95 %: alle {every.span}).</translation>
+    </message>
+    <message>
+        <source>{correlation:.1} of both signals agree; cut up at random, {chance:.1}. {rms:.1} remain between them. To be taken from it: {marks:places}.</source>
+        <translation>{correlation:.1} beider Signale stimmen überein; zufällig zerschnitten {chance:.1}. {rms:.1} bleiben dazwischen. Zu übernehmende Orte: {marks}.</translation>
+    </message>
+    <message>
+        <source>{laps:laps} begun, each of {each:.0}</source>
+        <translation>{laps:laps} begonnen, jede {each:.0}</translation>
+    </message>
+    <message>
+        <source>{pairs} of {planned:pairs} flown. An early answer needs a clearer difference.</source>
+        <translation>{pairs} von {planned:pairs} geflogen. Eine frühe Antwort braucht einen deutlicheren Unterschied.</translation>
+    </message>
+    <message>
+        <source>Judged as planned, after {planned:pairs}.</source>
+        <translation>Wie geplant beurteilt, nach {planned:pairs}.</translation>
+    </message>
+    <message>
+        <source>Judged after {pairs:pairs}, planned {planned}. Each extra look needs a clearer difference.</source>
+        <translation>Beurteilt nach {pairs:pairs}, geplant {planned}. Jeder weitere Blick braucht einen deutlicheren Unterschied.</translation>
+    </message>
+    <message>
+        <source>Turn when a link fails, or at the limit of rules, plan or battery. First test the return on link loss. Its height must clear every obstacle.</source>
+        <translation>Umkehren, wenn ein Link versagt, oder an der Grenze von Regeln, Plan oder Akku. Vorher die Rückkehr bei Linkverlust testen. Ihre Höhe muss über jedem Hindernis liegen.</translation>
+    </message>
+    <message>
+        <source>Seen in {failed} of {flights:flights} (setups {setups}). Behind it the link is back. A range without a gap ends before it.</source>
+        <translation>Gesehen in {failed} von {flights:flights} (Setups {setups}). Dahinter ist der Link wieder da. Eine Reichweite ohne Lücke endet davor.</translation>
+    </message>
+    <message>
+        <source>Interference on the {link} link from {from} to {to}, in {failed} of {flights:flights}. It failed there though the signal was strong. It counts as a failure, not as a weak signal. Fly at another time, or change channel or band.</source>
+        <translation>Störung auf dem Link {link} von {from} bis {to}, in {failed} von {flights:flights}. Er versagte dort trotz starken Signals. Das zählt als Ausfall, nicht als schwaches Signal. Zu anderer Zeit fliegen, oder Kanal oder Band wechseln.</translation>
+    </message>
+    <message>
+        <source>{pairs:flights} of each setup: {chance:chance} chance of detecting {difference:.0} of range ({delta:.1}).</source>
+        <translation>{pairs:flights} je Setup: {chance:chance} Chance, {difference:.0} Reichweite ({delta:.1}) zu erkennen.</translation>
+    </message>
+    <message>
+        <source>{pairs:flights} of each setup: {chance:chance} chance of detecting {difference:.0} of range ({delta:.1}). Fly {needed} of each for an 80 % chance.</source>
+        <translation>{pairs:flights} je Setup: {chance:chance} Chance, {difference:.0} Reichweite ({delta:.1}) zu erkennen. Für 80 % je {needed} fliegen.</translation>
+    </message>
+    <message>
+        <source>{pairs:flights} of each setup: {chance:chance} chance of detecting {difference:.0} of range ({delta:.1}). More flights will not be enough. Record both receivers in one flight, or look for a larger difference.</source>
+        <translation>{pairs:flights} je Setup: {chance:chance} Chance, {difference:.0} Reichweite ({delta:.1}) zu erkennen. Mehr Flüge reichen nicht. Beide Empfänger in einem Flug aufzeichnen, oder einen größeren Unterschied suchen.</translation>
+    </message>
+    <message>
+        <source>With both receivers aboard: {chance:chance} chance, {pairs:flights}.</source>
+        <translation>Mit beiden Empfängern an Bord: {chance:chance} Chance, {pairs:flights}.</translation>
+    </message>
+    <message>
+        <source>{setups:setups} compared at the planned number of flights. Range falls with exponent {exponent:.2}.</source>
+        <translation>{setups:setups}, verglichen bei der geplanten Zahl von Flügen. Die Reichweite fällt mit Exponent {exponent:.2}.</translation>
+    </message>
+    <message>
+        <source>{runs:flights} from {begin:clock} to {end:clock}.</source>
+        <translation>{runs:flights} von {begin:clock} bis {end:clock}.</translation>
+    </message>
+    <message>
+        <source>{left:flights} too many before {end:clock}. Fly them another day, in whole blocks.</source>
+        <translation>{left:flights} zu viel vor {end:clock}. An einem anderen Tag fliegen, in ganzen Blöcken.</translation>
+    </message>
+    <message>
+        <source>Batteries: {batteries}, flights: {runs}. Charge in between. No setup may always get the fresh one.</source>
+        <translation>Akkus: {batteries}, Flüge: {runs}. Dazwischen laden. Kein Setup darf immer den frischen bekommen.</translation>
+    </message>
+    <message>
+        <source>Pre-flight list: {open} of {of:points} open.</source>
+        <translation>Liste vor dem Flug: {open} von {of:points} offen.</translation>
+    </message>
+    <message>
+        <source>Pre-flight list: all {of:points} ticked.</source>
+        <translation>Liste vor dem Flug: alle {of:points} abgehakt.</translation>
+    </message>
+    <message>
+        <source>{stale} of {of:points} ticked on another day. Clear the list and check again.</source>
+        <translation>{stale} von {of:points} an einem anderen Tag abgehakt. Die Liste leeren und neu prüfen.</translation>
+    </message>
+    <message>
+        <source>{count:recordings} with a blind label. Which is which stays sealed until you open the labels.</source>
+        <translation>{count:recordings} mit blinder Nummer. Welche welche ist, bleibt verschlossen, bis die Nummern geöffnet werden.</translation>
+    </message>
+    <message>
+        <source>Add {count:parts} from a file</source>
+        <translation>{count:parts} aus einer Datei hinzufügen</translation>
+    </message>
+    <message>
+        <source>{added:parts} added, {renewed} updated.</source>
+        <translation>{added:parts} hinzugefügt, {renewed} aktualisiert.</translation>
+    </message>
+    <message>
+        <source>{wrong} of {known:positions} out of reach and left out</source>
+        <translation>{wrong} von {known:positions} außer Reichweite und weggelassen</translation>
+    </message>
+    <message>
+        <source>{rows:rows} without a GNSS fix (0/0) left out</source>
+        <translation>{rows:rows} ohne GNSS-Fix (0/0) weggelassen</translation>
+    </message>
+    <message>
+        <source>{count:points} without a time left out</source>
+        <translation>{count:points} ohne Zeit weggelassen</translation>
+    </message>
+    <message>
+        <source>{count:lines} with a wrong checksum left out</source>
+        <translation>{count:lines} mit falscher Prüfsumme weggelassen</translation>
+    </message>
+    <message>
+        <source>{count:subtitles} with unreadable times left out</source>
+        <translation>{count:subtitles} mit unlesbaren Zeiten weggelassen</translation>
+    </message>
+    <message>
+        <source>{count:events} unknown (known: break-up, lost, regained, failsafe, turned)</source>
+        <translation>{count:events} unbekannt (bekannt: Aussetzer, verloren, wieder, Failsafe, gewendet)</translation>
+    </message>
+    <message>
+        <source>{count:lines} without a value left out</source>
+        <translation>{count:lines} ohne Wert weggelassen</translation>
+    </message>
+    <message>
+        <source>{link}: {what} changed from {before} to {after} at {at} ({steps:changes} in all)</source>
+        <translation>{link}: {what} wechselte bei {at} von {before} auf {after} ({steps} insgesamt)</translation>
+    </message>
+    <message>
+        <source>{link}: {count:freezes}, the longest {longest:.1}, the first at {first}; most within 100 m behind {from} ({most})</source>
+        <translation>{link}: {count:freezes}, das längste {longest:.1}, das erste bei {first}; die meisten auf 100 m hinter {from} ({most})</translation>
+    </message>
+    <message>
+        <source>the log holds {flights:flights}, the farthest counts; --split makes a run of each</source>
+        <translation>das Log enthält {flights:flights}, der weiteste zählt; --split macht aus jedem einen Lauf</translation>
+    </message>
+    <message>
+        <source>the log holds {flights:flights}; only {from:.0} to {to:.0} counts, out to {farthest}. Cut the log to count the others too</source>
+        <translation>das Log enthält {flights:flights}; nur {from:.0} bis {to:.0} zählt, hinaus bis {farthest}. Das Log teilen, damit auch die anderen zählen</translation>
+    </message>
+    <message>
+        <source>{rows:rows} like the row before, counted once</source>
+        <translation>{rows:rows} wie die Zeile davor, einmal gezählt</translation>
+    </message>
+    <message>
+        <source>{fields:fields} with text instead of a number, taken as blank</source>
+        <translation>{fields:fields} mit Text statt einer Zahl, als leer genommen</translation>
+    </message>
+    <message>
+        <source>{rows:rows} without a readable time left out</source>
+        <translation>{rows:rows} ohne lesbare Zeit weggelassen</translation>
+    </message>
+    <message>
+        <source>{rows:rows} with timestamps out of order left out</source>
+        <translation>{rows:rows} mit Zeitstempeln außer der Reihe weggelassen</translation>
+    </message>
+    <message>
+        <source>{used} of {runs:runs} counted</source>
+        <translation>{used} von {runs:runs} gezählt</translation>
+    </message>
+    <message>
+        <source>Judge after {pairs:pairs}</source>
+        <translation>Nach {pairs:pairs} urteilen</translation>
+    </message>
+    <message>
+        <source>Include {runs:runs} again</source>
+        <translation>{runs:runs} wieder zählen</translation>
+    </message>
+    <message>
+        <source>Exclude {runs:runs}</source>
+        <translation>{runs:runs} ausschließen</translation>
+    </message>
+    <message>
+        <source>Remove {runs:runs}</source>
+        <translation>{runs:runs} entfernen</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; may mean a thousand or one; leave the comma out and type for example {example}</source>
+        <translation>„{text}“ kann tausend oder eins heißen; das Komma weglassen und zum Beispiel {example} eingeben</translation>
+    </message>
+    <message>
+        <source>&quot;{text}&quot; has a unit, but this has none; type for example {example}</source>
+        <translation>„{text}“ hat eine Einheit, hier gehört keine hin; zum Beispiel {example} eingeben</translation>
+    </message>
+    <message>
+        <source>these values do not add up; type for example {example}</source>
+        <translation>diese Werte lassen sich nicht addieren; zum Beispiel {example} eingeben</translation>
+    </message>
+    <message>
+        <source>{name}: {difference:.1} weaker inbound</source>
+        <translation>{name}: {difference:.1} schwächer auf dem Rückflug</translation>
+    </message>
+    <message>
+        <source>{name}: {difference:.1} stronger inbound</source>
+        <translation>{name}: {difference:.1} stärker auf dem Rückflug</translation>
+    </message>
+    <message>
+        <source>{name}: lost at {lost}, regained at {regained}</source>
+        <translation>{name}: verloren bei {lost}, wieder da bei {regained}</translation>
+    </message>
+    <message>
+        <source>{link} link, outbound and inbound ({flights:flights}, medians).</source>
+        <translation>Link {link}, Hin- und Rückflug ({flights:flights}, Mediane).</translation>
+    </message>
+    <message>
+        <source>{name} at {reduction:.0} less power: {reduced}</source>
+        <translation>{name} mit {reduction:.0} weniger Leistung: {reduced}</translation>
+    </message>
+    <message>
+        <source>{link} link: at full power this means {full} (95 %: {full.span}). That is {factor:.1} times as far; the power is {power:.0} times as high. It holds if the signal keeps falling the same way.</source>
+        <translation>Link {link}: Bei voller Leistung entspricht das {full} (95 %: {full.span}). Das ist {factor:.1}-mal so weit; die Leistung ist {power:.0}-mal so hoch. Es gilt, wenn das Signal gleich weiterfällt.</translation>
+    </message>
+    <message>
+        <source>the file has {ports} ports; one or two can be read, so export port 1 alone</source>
+        <translation>die Datei hat {ports} Tore; lesbar sind eines oder zwei, also Tor 1 allein exportieren</translation>
+    </message>
+    <message>
+        <source>{setups}, {link} link: dynamic power rises as the signal falls and hides the difference. Fix the power, or log it.</source>
+        <translation>{setups}, Link {link}: Dynamische Leistung steigt, wenn das Signal fällt, und verdeckt den Unterschied. Die Leistung fest einstellen oder loggen.</translation>
+    </message>
+    <message>
+        <source>{setups}, {link} link: automatic band or channel. Flights may then differ by channel alone. Fix it.</source>
+        <translation>{setups}, Link {link}: automatisches Band oder automatischer Kanal. Flüge unterscheiden sich dann vielleicht nur im Kanal. Fest einstellen.</translation>
+    </message>
+    <message>
+        <source>{setups}, {link} link: automatic packet rate. A slower rate reaches farther without a better antenna. Fix it, or enter the sensitivity of each rate.</source>
+        <translation>{setups}, Link {link}: automatische Paketrate. Eine langsamere Rate reicht weiter, ganz ohne bessere Antenne. Fest einstellen, oder die Empfindlichkeit jeder Rate eintragen.</translation>
+    </message>
+    <message>
+        <source>{setups}, {link} link: the ground antenna is pointed by hand. Errors cost a narrow beam more than a wide one. Fix its direction along the path.</source>
+        <translation>{setups}, Link {link}: Die Bodenantenne wird von Hand ausgerichtet. Fehler kosten einen schmalen Strahl mehr als einen breiten. Die Richtung entlang des Wegs festlegen.</translation>
+    </message>
+    <message>
+        <source>At {frozen} the {picture} link froze, the {link} link lasted</source>
+        <translation>Bei {frozen} fror Link {picture} ein, Link {link} hielt</translation>
+    </message>
+    <message>
+        <source>It held to {alive}. Improve the video link first.</source>
+        <translation>Er hielt bis {alive}. Zuerst den Videolink verbessern.</translation>
+    </message>
+    <message>
+        <source>A {what} stands between the ground antenna and the path, higher than {mast}. Move it behind the antenna, or raise the mast.</source>
+        <translation>{what} zwischen Bodenantenne und Weg, höher als {mast}. Hinter die Antenne stellen, oder den Mast erhöhen.</translation>
+    </message>
+    <message>
+        <source>A {what} stands near the ground antenna, higher than {mast}. Enter its bearing under Ground and air, and keep it behind the antenna.</source>
+        <translation>{what} nahe der Bodenantenne, höher als {mast}. Unter Boden und Luft die Richtung eintragen, und hinter der Antenne lassen.</translation>
+    </message>
+    <message>
+        <source>{link} ground antenna fixed on {bearing:.0}, nobody in front.</source>
+        <translation>Bodenantenne {link} fest auf {bearing:.0}, niemand davor.</translation>
     </message>
 </context>
 <context>
@@ -7405,6 +7657,26 @@
     <message>
         <source>lowest clear height on every link</source>
         <translation>niedrigste freie Höhe auf jedem Link</translation>
+    </message>
+    <message>
+        <source>Predicted signal; bands: flown, or not yet measured</source>
+        <translation>Vorhergesagtes Signal; Bänder: geflogen oder noch nicht gemessen</translation>
+    </message>
+    <message>
+        <source>Predicted signal; bands: flown</source>
+        <translation>Vorhergesagtes Signal; Bänder: geflogen</translation>
+    </message>
+    <message>
+        <source>Predicted signal; bands: not yet measured</source>
+        <translation>Vorhergesagtes Signal; Bänder: noch nicht gemessen</translation>
+    </message>
+    <message>
+        <source>Profile to the far post: ground, flight, line of sight, first Fresnel zone at %1</source>
+        <translation>Profil zum Endpfosten: Boden, Flug, Sichtlinie, erste Fresnelzone bei %1</translation>
+    </message>
+    <message>
+        <source>Profile over flat ground: flight, line of sight, first Fresnel zone at %1</source>
+        <translation>Profil über ebenem Boden: Flug, Sichtlinie, erste Fresnelzone bei %1</translation>
     </message>
 </context>
 <context>

@@ -52,14 +52,14 @@ TEST_CASE("analysis: the answer does not depend on the number of threads, to the
   CHECK(one.comparisons[0].delta_db->low == many.comparisons[0].delta_db->low);
 }
 
-TEST_CASE("analysis: one run of each says that the spread of flights is assumed") {
+TEST_CASE("analysis: one run of each says that the flight-to-flight spread is assumed") {
   const auto flown = simulate::simulate(test::twoSetups(1, 20), 3);
   const CampaignAnalysis a = test::analyseSimulated(flown);
   CHECK(a.comparisons[0].verdict == estimate::Verdict::Undecided);
   CHECK(a.comparisons[0].spread_assumed);
   CHECK(warned(a, "one-flight"));
   CHECK_THAT(test::verdictSentence(flown.campaign, a, a.comparisons[0]).text,
-             Contains("the spread of flights is assumed"));
+             Contains("the flight-to-flight spread is assumed"));
 }
 
 TEST_CASE("analysis: a range beyond what was flown is told as at least") {

@@ -91,20 +91,20 @@ TEST_CASE("live advice in words: how much margin, how far still, and when to tur
   l.advice.dependable_left_m = 640;
   l.advice.typical_left_m = 1310;
   CHECK(test::told(findingOf(l)) ==
-        "video: 12 dB above the critical level at 1.20 km; dependable for 640 m more, typical for 1.31 km "
-        "more. This way was not flown before: its holes are not known.");
+        "video: 12 dB margin at 1.20 km; reliable for 640 m more, median 1.31 km "
+        "more. This way was not flown before: its holes are unknown.");
   l.on_path = true;
   CHECK_THAT(test::told(findingOf(l)), !Contains("holes"));
   l.advice.dependable_left_m = 0;
-  CHECK_THAT(test::told(findingOf(l)), Contains("past the dependable range") && Contains("turn back"));
+  CHECK_THAT(test::told(findingOf(l)), Contains("beyond the reliable range") && Contains("turn back"));
   l.advice.typical_left_m = 0;
   l.advice.margin_db = -3;
   CHECK_THAT(test::told(findingOf(l)),
-             Contains("3 dB below") && Contains("past the typical range: turn back"));
+             Contains("3 dB below") && Contains("beyond the median range: turn back"));
   l.advice.dependable_left_m = l.advice.typical_left_m = INFINITY;
   l.advice.beyond_flown = l.first_flight = true;
   CHECK_THAT(test::told(findingOf(l)),
-             Contains("all the way home") && Contains("beyond anything flown") && Contains("this one alone"));
+             Contains("all the way home") && Contains("farther than any flight so far") && Contains("the present flight alone"));
 }
 
 TEST_CASE("live advice: a part of the rule that fails now is said first, whatever the signal",
@@ -118,7 +118,7 @@ TEST_CASE("live advice: a part of the rule that fails now is said first, whateve
   REQUIRE(advice.links.size() == 1);
   CHECK(advice.links[0].below_rule == "quality");
   CHECK_THAT(test::told(findingOf(advice.links[0])),
-             Contains("link quality is below the rule now: turn back"));
+             Contains("link quality is below the usable limit now: turn back"));
   CHECK(f.advise(0, 600).links[0].below_rule.empty());
 }
 

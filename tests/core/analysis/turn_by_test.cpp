@@ -46,7 +46,7 @@ TEST_CASE("turn at the latest: the smaller of the link's reliable range and the 
   CHECK(by_sight.other()->at_m == 2400);
   const auto said = analysis::turnsTold(c, {by_link});
   REQUIRE(said.size() == 1);
-  CHECK(test::told(said[0]) == "A: turn at 858 m at the latest. 95 % of flights on the control link get there.");
+  CHECK(test::told(said[0]) == "A: turn at 858 m at the latest. 95 % of flights reach that on the control link.");
   CHECK(test::told(analysis::turnsTold(c, {by_sight})[0]) == "A: turn at 1.50 km at the latest (visual line of sight).");
 }
 

@@ -52,7 +52,7 @@ TEST_CASE("two links: the one that fails first limits, by the bitrate rule") {
   CHECK(a.deciding("A", "B")->link == "video");
   CHECK(a.deciding("A", "B")->verdict == estimate::Verdict::BBetter);
   CHECK_THAT(test::limitSentence(flown.campaign, a, "A").text,
-             Contains("The video link fails first, by its bitrate"));
+             Contains("The video link fails first, by bitrate"));
 }
 
 TEST_CASE("two links: a strong video link leaves the control link to limit") {

@@ -42,7 +42,7 @@ const Case kCases[] = {
        std::stable_sort(s.runs.begin(), s.runs.end(),
                         [](const auto& a, const auto& b) { return a.setup < b.setup; });
      }},
-    {"one-flight", "Fly it at least twice more",
+    {"one-flight", "Fly at least twice more",
      [](simulate::Scenario& s) {
        std::erase_if(s.runs, [n = 0](const auto& r) mutable { return r.setup == "B" && n++ > 0; });
      }},
@@ -60,7 +60,7 @@ const Case kCases[] = {
      }},
     {"unusual-exponent", "Check the distances",
      [](simulate::Scenario& s) { s.physics["control"].exponent = 7; }},
-    {"flights-differ", "void the run", [](simulate::Scenario& s) { s.runs[4].level_offset_db = -15; }},
+    {"flights-differ", "exclude the run", [](simulate::Scenario& s) { s.runs[4].level_offset_db = -15; }},
     {"no-common-places", "over the same path",
      [](simulate::Scenario& s) {
        for (auto& r : s.runs) {
@@ -68,7 +68,7 @@ const Case kCases[] = {
          r.farthest_m = r.setup == "A" ? 1500 : 3300;
        }
      }},
-    {"two-ray-breakpoint", "shorter than the line says",
+    {"two-ray-breakpoint", "shorter than shown",
      [](simulate::Scenario& s) {
        s.with_gnss = true;
        s.campaign.station.antenna_height_m = 1.5;
@@ -135,6 +135,6 @@ TEST_CASE("warnings: a rule that was never seen failing rests on the sensitivity
   const auto a = test::analyseSimulated(simulate::simulate(s, 3));
   const Finding* w = find(a, "never-seen-failing");
   REQUIRE(w != nullptr);
-  CHECK_THAT(test::told(*w), Contains("sensitivity you entered"));
+  CHECK_THAT(test::told(*w), Contains("entered sensitivity"));
   CHECK(a.find("A", "control")->limited_by == "margin");
 }

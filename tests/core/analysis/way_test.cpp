@@ -64,7 +64,7 @@ TEST_CASE("interference: located, told, left out of the level, and its share of 
   std::string told;
   for (const Finding& w : a.warnings) told += test::told(w) + "\n";
   CHECK_THAT(told,
-             Contains("Interference on the control link: from 600 m to 720 m") && Contains("change channel"));
+             Contains("Interference on the control link from 600 m to 720 m") && Contains("change channel"));
 }
 
 TEST_CASE("holes: a stretch that fails in most flights is named, with what lies behind it") {
@@ -86,7 +86,7 @@ TEST_CASE("holes: a stretch that fails in most flights is named, with what lies 
   CHECK_FALSE(a.holes.back().returns);  // where the range ends
   const auto said = holesOf(a);
   REQUIRE_FALSE(said.empty());
-  CHECK_THAT(test::said(said[0]).title, Contains("fails at 600 m to 720 m"));
+  CHECK_THAT(test::said(said[0]).title, Contains("fails between 600 m and 720 m"));
   CHECK_THAT(test::said(said[0]).text, Contains("5 of 6 flights"));
   CHECK(*a.answer("A")->typical.estimate_m < 640);
 }

@@ -59,5 +59,5 @@ TEST_CASE("reduced power: dB, a share of the power, or both powers; per link whe
     CHECK(typed.reduced_db.empty());
     CHECK(typed.problem);
   }
-  CHECK_THAT(distanz::test::told(parseReduced("20 dB", two).problem), Contains("which link"));
+  CHECK_THAT(distanz::test::told(parseReduced("20 dB", two).problem), Contains("names no link"));
 }

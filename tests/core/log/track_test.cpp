@@ -111,8 +111,8 @@ TEST_CASE("track: what cannot be placed is refused with the reason") {
   CHECK_REFUSED(trackOf(still, nullptr), Contains("never changes"));
   Recording wild = withGnss(flight(500));
   for (std::size_t i = 0; i < wild.rows(); i += 2) wild.columns[0].values[i] += 0.5;
-  CHECK_REFUSED(trackOf(wild, &c), Contains("jumps about"));
-  CHECK_REFUSED(trackOf(withGnss(flight(500)), nullptr), Contains("no path is planned"));
+  CHECK_REFUSED(trackOf(wild, &c), Contains("jumps"));
+  CHECK_REFUSED(trackOf(withGnss(flight(500)), nullptr), Contains("no path is set"));
   Recording hasty = flight(500);  // kilometres by a clock whose unit is wrong
   for (double& t : hasty.time_s) t *= 1e-6;
   CHECK_REFUSED(trackOf(hasty, nullptr), Contains("correct the unit"));

@@ -85,7 +85,7 @@ TEST_CASE("advice: a plan too low for the far end says how far it is clear, and 
   const auto said = analysis::planAdvice(c, plan::planned(c, 4000), {});
   REQUIRE_FALSE(said.empty());
   CHECK(infoOf(said.front().code)->severity == Severity::Caution);
-  CHECK_THAT(test::told(said.front()), Contains("Fly higher or raise the antenna"));
+  CHECK_THAT(test::told(said.front()), Contains("Fly higher, or raise the antenna"));
   for (auto& p : campaign::editFirstPath(c).points) p.height_m = 115;
   c.station.antenna_height_m = 30;
   const auto clear = analysis::planAdvice(c, plan::planned(c, 4000), {});

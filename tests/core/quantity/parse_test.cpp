@@ -71,7 +71,7 @@ TEST_CASE("typed values: wrong ones are refused with the reason and an example")
                                                       {Kind::Length, "3 dBm", "not a unit"},
                                                       {Kind::Length, "1..2 km", "not a number"},
                                                       {Kind::Length, "1 km +", "not understood"},
-                                                      {Kind::Number, "2.7 dB", "bare number"}}));
+                                                      {Kind::Number, "2.7 dB", "has none"}}));
   CAPTURE(text);
   const Parsed parsed = parse(kind, text);
   CHECK_FALSE(parsed);

@@ -8,6 +8,7 @@
 #include <set>
 
 #include "core/analysis/findings/named.h"
+#include "core/finding/settle.h"
 #include "core/quantity/unit.h"
 
 namespace distanz::analysis {
@@ -124,7 +125,8 @@ std::vector<Finding> gathered(const std::vector<Finding>& warnings) {
 std::vector<Finding> findings(const campaign::Campaign& c, const CampaignAnalysis& a) {
   std::vector<Finding> out;
   addVerdicts(c, a, out);
-  out.push_back(nextStep(c, a));
+  const Finding next = nextStep(c, a);
+  out.push_back(next);
   for (std::size_t i = 0; i < std::min(a.answers.size(), kMostSetups); ++i)
     out.push_back(limitOf(c, a, a.answers[i].setup));
   for (std::size_t i = 0; i < std::min(c.setups.size(), kMostSetups); ++i)
@@ -137,7 +139,8 @@ std::vector<Finding> findings(const campaign::Campaign& c, const CampaignAnalysi
     if (const SetupOnLink* first = a.limiting(a.answers.front().setup)) append(out, placesOf(a, first->link));
   append(out, holesOf(a));
   append(out, gathered(a.warnings));
-  return out;
+  if (next.code.starts_with("fly-") || next.code == "enter-the-sensitivity") out.push_back(finding("how-far"));  // said once
+  return settled(out);
 }
 
 }  // namespace distanz::analysis

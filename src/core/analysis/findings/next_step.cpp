@@ -98,8 +98,7 @@ Finding flyPairs(const campaign::Campaign& c, const OpenPair& open) {
                   {"b", p.b},
                   {"a_name", nameOf(c, p.a)},
                   {"b_name", nameOf(c, p.b)},
-                  {"more", open.more},
-                  {"how", finding("how-far")}},
+                  {"more", open.more}},
                  {"link", p.link});
 }
 
@@ -127,7 +126,7 @@ Finding nextStep(const campaign::Campaign& c, const Answers& a) {
                      {"setup", s.id});
   if (const OpenPair open = openPair(c, a); open.pair) return flyPairs(c, open);
   if (const SetupAnswer* best = longest(a)) return planWith(c, a, *best);
-  return finding("enter-the-sensitivity", {{"how", finding("how-far")}});
+  return finding("enter-the-sensitivity");
 }
 
 }  // namespace distanz::analysis

@@ -112,6 +112,7 @@ std::vector<Finding> legsOf(const campaign::Campaign& c, const LegDifference& l)
   if (d.flights > 0 && std::abs(i.estimate) >= kLegWorthTelling_db && (i.low > 0 || i.high < 0)) {
     out.push_back(finding(i.estimate < 0 ? "back-weaker" : "back-stronger",
                           {{"setup", l.setup},
+                           {"name", nameOf(c, l.setup)},
                            {"difference", Measure{std::abs(i.estimate), Unit::Decibel, i.low, i.high}},
                            {"flights", d.flights}},
                           {"setup", l.setup}));

@@ -37,6 +37,8 @@ ChannelSpread spreadOf(const campaign::Campaign& campaign, const CampaignAnalysi
     out.median.push_back(estimate::quantileOf(values, 0.5));
     out.low.push_back(estimate::quantileOf(values, kTail));
     out.high.push_back(estimate::quantileOf(values, 1 - kTail));
+    out.least.push_back(values.front());
+    out.most.push_back(values.back());
   }
   return out;
 }

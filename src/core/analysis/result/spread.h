@@ -8,10 +8,10 @@
 
 namespace distanz::analysis {
 
-/// What the counted flights of a setup showed of a channel, stretch by stretch: middle, and where eight of
-/// ten lie.
+/// What the counted flights of a setup showed of a channel, section by section: middle, where eight of ten lie, and the
+/// extremes.
 struct ChannelSpread {
-  std::vector<double> distance_m, median, low, high;
+  std::vector<double> distance_m, median, low, high, least, most;
 };
 
 /// @param channel one that has a lane. Both ways, runs at reduced power only of the signal (it is referred).

@@ -1,0 +1,99 @@
+#include "app/window/answer_band.h"
+
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+#include "core/finding/catalogue.h"
+#include "words/say.h"
+
+namespace distanz::app {
+namespace {
+
+constexpr std::size_t kLarge = 2, kSmall = 2;  // lines
+
+/// What a finding says itself, without what follows it.
+words::Said alone(Finding f) {
+  f.more.clear();
+  f.why.clear();
+  return words::say(f);
+}
+
+ElidedLabel* line() {
+  auto* label = new ElidedLabel({});
+  label->setAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+  return label;
+}
+
+void write(ElidedLabel* label, const QString& text, const QFont& font) {
+  label->setFont(font);
+  label->setText(text);
+  label->setToolTip(plainTip(text));
+}
+
+}  // namespace
+
+AnswerBand::AnswerBand(QWidget* parent) : QWidget(parent), m_open(new QPushButton) {
+  setObjectName("answer");
+  auto* outer = new QHBoxLayout(this);
+  outer->setContentsMargins(theme::kAxisLeft, 8, theme::kAxisRight, 4);
+  auto* column = new QVBoxLayout;
+  column->setSpacing(4);
+  for (std::size_t i = 0; i < kLarge; ++i) {
+    auto* row = new QWidget;
+    auto* across = new QHBoxLayout(row);
+    across->setContentsMargins(0, 0, 0, 0);
+    across->setSpacing(12);
+    Line made{row, line(), line()};
+    made.says->setObjectName(i == 0 ? "verdict" : "verdict2");
+    across->addWidget(made.says);
+    across->addWidget(made.sure);
+    across->addStretch(1);
+    column->addWidget(row);
+    m_large.push_back(made);
+  }
+  for (std::size_t i = 0; i < kSmall; ++i) {
+    m_small.push_back(line());
+    m_small.back()->setObjectName(i == 0 ? "answerLimit" : "answerNext");
+    column->addWidget(m_small.back());
+  }
+  outer->addLayout(column, 1);
+  m_open->setObjectName("openFindings");
+  m_open->setCheckable(true);
+  outer->addWidget(m_open, 0, Qt::AlignTop);
+  refresh();
+}
+
+void AnswerBand::show(const Stage::Headline& headline) {
+  m_headline = headline;
+  refresh();
+}
+
+void AnswerBand::setBrief(bool brief) {
+  if (m_brief == brief) return;
+  m_brief = brief;
+  refresh();
+}
+
+void AnswerBand::refresh() {
+  for (std::size_t i = 0; i < m_large.size(); ++i) {
+    const bool shown = i < m_headline.large.size() && (!m_brief || i == 0);
+    m_large[i].row->setVisible(shown);
+    if (!shown) continue;
+    const words::Said said = alone(m_headline.large[i]);
+    write(m_large[i].says, said.title.isEmpty() ? said.text : said.title,
+          theme::bodyFont(m_brief ? theme::kLead : theme::kTitle, true));
+    write(m_large[i].sure, said.title.isEmpty() ? QString() : said.text, theme::bodyFont(m_brief ? theme::kBody : theme::kLead));
+  }
+  for (std::size_t i = 0; i < m_small.size(); ++i) {
+    const bool shown = i < m_headline.small.size() && !m_brief;
+    m_small[i]->setVisible(shown);
+    if (!shown) continue;
+    const words::Said said = alone(m_headline.small[i]);
+    const bool advice = infoOf(m_headline.small[i].code)->severity == Severity::Advice;
+    write(m_small[i], said.title.isEmpty() ? said.text : said.title, theme::bodyFont(theme::kBody, advice));
+  }
+}
+
+}  // namespace distanz::app
