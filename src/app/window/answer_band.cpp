@@ -78,13 +78,19 @@ void AnswerBand::setBrief(bool brief) {
 
 void AnswerBand::refresh() {
   for (std::size_t i = 0; i < m_large.size(); ++i) {
-    const bool shown = i < m_headline.large.size() && (!m_brief || i == 0);
-    m_large[i].row->setVisible(shown);
-    if (!shown) continue;
+    const bool said_there = i < m_headline.large.size() && (!m_brief || i == 0);
+    m_large[i].row->setVisible(said_there ||
+                               i == 0);  // the first keeps its room where a page has nothing to say
+    if (!said_there) {
+      m_large[i].says->clear();
+      m_large[i].sure->clear();
+      continue;
+    }
     const words::Said said = alone(m_headline.large[i]);
     write(m_large[i].says, said.title.isEmpty() ? said.text : said.title,
           theme::bodyFont(m_brief ? theme::kLead : theme::kTitle, true));
-    write(m_large[i].sure, said.title.isEmpty() ? QString() : said.text, theme::bodyFont(m_brief ? theme::kBody : theme::kLead));
+    write(m_large[i].sure, said.title.isEmpty() ? QString() : said.text,
+          theme::bodyFont(m_brief ? theme::kBody : theme::kLead));
   }
   for (std::size_t i = 0; i < m_small.size(); ++i) {
     const bool shown = i < m_headline.small.size() && !m_brief;

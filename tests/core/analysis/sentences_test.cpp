@@ -115,7 +115,7 @@ TEST_CASE("legs: told only where they differ beyond chance and by enough to matt
   gap.gap_m = 800;
   gap.lost_flights = 2;
   CHECK(test::legSentence(c, gap).title == "Print patch: lost at 2.00 km, regained at 1.20 km");
-  CHECK_THAT(test::legSentence(c, gap).text, Contains("control link") && Contains("2 flights"));
+  CHECK_THAT(test::legSentence(c, gap).text, Contains("Control link") && Contains("2 flights"));
   gap.gap_m = 20;
   CHECK(test::legSentence(c, gap).title.empty());
 }
@@ -219,8 +219,8 @@ TEST_CASE("verdict over several links: of the ranges, with the level named by it
   const test::Said said = test::said(verdictOf(c, a, both));
   CHECK(said.title == "Print patch reaches 1.40× as far as Stub pair");
   CHECK_THAT(said.text, Contains("Range ratio 1.40"));
-  CHECK_THAT(said.why, Contains("control link: Print patch against Stub pair +3.0 dB") &&
-                           Contains("video link: Print patch against Stub pair -2.0 dB (95 %: -3.0 to -1.0)"));
+  CHECK_THAT(said.why, Contains("Control link: Print patch against Stub pair +3.0 dB") &&
+                           Contains("Video link: Print patch against Stub pair -2.0 dB (95 %: -3.0 to -1.0)"));
 }
 
 TEST_CASE("looks: so far, at the planned number, beyond it") {
