@@ -117,6 +117,7 @@ void ChainPage::layOut() {
     emit changed();
   });
   right->addLayout(sides);
+  m_plot->setMinimumHeight(132);  // with its facts below it, without a scroll bar at 1280 by 800
   m_side->addWidget(m_plot);
   m_side->addWidget(m_mount);
   right->addWidget(m_side, 1);

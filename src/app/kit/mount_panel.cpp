@@ -23,7 +23,7 @@ constexpr int kFields_px = 300;
 
 MountPanel::MountPanel(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
   setObjectName("mountPanel");
-  setMinimumHeight(180);
+  setMinimumHeight(152);
   auto* layout = new QHBoxLayout(this);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->addStretch(1);

@@ -1,8 +1,8 @@
 #include "app/runs/run_table.h"
 
-#include <QRegularExpression>
 #include <QComboBox>
 #include <QPainter>
+#include <QRegularExpression>
 
 #include "app/shared/badge.h"
 #include "app/shared/text.h"
@@ -143,7 +143,8 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
     return text(run, index.column());
   }
   if (role == kSortRole) return sortedBy(run, index.column());
-  if (role == Qt::FontRole) return isFigure(index.column()) ? theme::figureFont(theme::kBody) : theme::bodyFont(theme::kBody);
+  if (role == Qt::FontRole)
+    return isFigure(index.column()) ? theme::figureFont(theme::kBody) : theme::bodyFont(theme::kBody);
   if (role == Qt::TextAlignmentRole && index.column() == Counts) return int(Qt::AlignCenter);
   if (role == Qt::TextAlignmentRole && isFigure(index.column()))
     return int(Qt::AlignRight | Qt::AlignVCenter);
@@ -153,10 +154,9 @@ QVariant RunTable::data(const QModelIndex& index, int role) const {
 
 QVariant RunTable::headerData(int section, Qt::Orientation orientation, int role) const {
   if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-  const QString names[] = {tr("run"),          tr("setup"),       tr("order"),    tr("flight"),
-                           tr("end reason"), tr("power reduction"),  tr("farthest"), tr("dropouts"),
-                           tr("lost at"),      tr("regained at"), tr("gap"),      tr("counts"),
-                           tr("notes")};
+  const QString names[] = {tr("run"),       tr("setup"),    tr("order"),    tr("flight"),  tr("end reason"),
+                           tr("reduction"), tr("farthest"), tr("dropouts"), tr("lost at"), tr("regained at"),
+                           tr("gap"),       tr("counts"),   tr("notes")};
   return names[section];
 }
 

@@ -59,7 +59,7 @@ void sweeps(DemoBench& bench, const std::string& patch, const std::string& stub)
   bench.file(covered, "patch-bare.s1p", "bare", sweep({.resonance_mhz = 5800}, false, 11));
   bench.file(covered, "patch-covered.s1p", "covered", sweep({.resonance_mhz = 5655}, false, 12));
   Record& grip =
-      bench.add(RecordKind::Sweep, "Held by its cable", stub, "video", "2026-10-02 17:25", kAnalyser);
+      bench.add(RecordKind::Sweep, "Cable check", stub, "video", "2026-10-02 17:25", kAnalyser);
   const simulate::AntennaSample radiating{
       .resonance_mhz = 5795, .quality = 14, .resistance = 1.2, .hand_shift_mhz = -70};
   bench.file(grip, "stub-free.s1p", "free", sweep(radiating, false, 13));
@@ -81,7 +81,7 @@ std::map<std::string, std::string> addDemoBench(campaign::Campaign& c) {
   power.settings = {{"nominal_dbm", 24}, {"attenuator_db", 30}};
   power.readings = simulate::powerReadings(
       {.settled_dbm = 23.4 - 30, .throttles_at_c = 66, .throttle_db = 2.6}, "250 mW", 240, 15, 15);
-  Record& turn = bench.add(RecordKind::Turntable, "Once around", helix, "video", "2026-10-03 10:15",
+  Record& turn = bench.add(RecordKind::Turntable, "Antenna pattern", helix, "video", "2026-10-03 10:15",
                            "stand-in receiver");
   turn.settings = {{"reference_gain_dbi", 2.15}, {"reference_level_db", -46.5}, {"spare_db", 6}};
   turn.readings = simulate::turnReadings(52, 19, 0, 16);

@@ -3283,16 +3283,16 @@
         <translation>Grund des Endes</translation>
     </message>
     <message>
-        <source>power reduction</source>
-        <translation>Leistungsverringerung</translation>
-    </message>
-    <message>
         <source>The order is a whole number from 1: the place of this run in the session.</source>
         <translation>Die Folge ist eine ganze Zahl ab 1: der Platz dieses Laufs in der Sitzung.</translation>
     </message>
     <message>
         <source>Power reduction: %1</source>
         <translation>Leistungsverringerung: %1</translation>
+    </message>
+    <message>
+        <source>reduction</source>
+        <translation>verringert</translation>
     </message>
 </context>
 <context>
