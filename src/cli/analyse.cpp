@@ -45,9 +45,7 @@ Analysed analyseFile(const std::filesystem::path& path, unsigned threads) {
 }
 
 std::string line(const Finding& f) {
-  Finding alone = f;
-  alone.more.clear();
-  const words::Said said = words::say(alone);
+  const words::Said said = words::sayAlone(f);
   return (said.title.isEmpty()  ? said.text
           : said.text.isEmpty() ? said.title
                                 : said.title + " – " + said.text)

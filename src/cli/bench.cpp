@@ -115,7 +115,7 @@ json resultJson(const records::RecordResult& result, const std::vector<Finding>&
     out["figures"].push_back(std::move(figure));
   }
   out["findings"] = json::array();
-  for (const Finding& f : settled(result.findings))
+  for (const Finding& f : consistent(result.findings))
     out["findings"].push_back({{"code", f.code}, {"text", words::sentence(f).toStdString()}});
   out["problems"] = json::array();
   for (const Finding& f : problems)

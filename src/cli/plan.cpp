@@ -178,9 +178,9 @@ void planCommand(const PlanOptions& options, Io io) {
   for (Finding& f : analysis::turnsTold(a.campaign, analysis::turnsBy(a.campaign, a.analysis, planned))) said.push_back(std::move(f));
   said.insert(said.end(), flights.findings.begin(), flights.findings.end());
   for (Finding& f : plan::toldLabels(a.campaign, plan::blindLabels(a.campaign, flights))) said.push_back(std::move(f));
-  said = settled(said);
+  said = consistent(said);
   if (!options.json) {
-    printGroups(said, io.out);
+    printGroups(settled(said), io.out);
     if (!flights.order.empty()) io.out << "\n" << Cli::tr("Order").toStdString() << "\n";
     printOrder(flights, io.out);
     io.out << "\n" << Cli::tr("Before the flight").toStdString() << "\n";

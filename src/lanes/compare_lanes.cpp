@@ -331,9 +331,7 @@ Lanes compareLanes(const campaign::Campaign& campaign, const analysis::CampaignA
   if (want(kDropouts)) out.lanes.push_back(build.dropoutLane());
   if (want(kResiduals)) out.lanes.push_back(build.residualLane());
   // What holds nothing is not drawn; where nothing is there at all, one says so.
-  std::erase_if(out.lanes,
-                [&](const Lane& lane) { return empty(lane) && out.lanes.size() > 1 && lane.id != kHolds; });
-  if (out.lanes.size() > 1 && empty(out.lanes.front())) out.lanes.erase(out.lanes.begin());
+  std::erase_if(out.lanes, empty);
   if (out.lanes.empty()) out.lanes.push_back(build.holdsLane());
   return out;
 }

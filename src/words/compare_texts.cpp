@@ -212,7 +212,7 @@ constexpr Text kCompareTexts[] = {
     {"ranking-likely", QT_TRANSLATE_NOOP("finding", "{order:list}"),
      QT_TRANSLATE_NOOP("finding", "Likely, not certain.")},
     {"ranking-tied", QT_TRANSLATE_NOOP("finding", "{order:list}"),
-     QT_TRANSLATE_NOOP("finding", "= means: no difference shown yet.")},
+     QT_TRANSLATE_NOOP("finding", "= means: not all told apart yet.")},
     {"has-setups", "", QT_TRANSLATE_NOOP("finding", "{setups:setups}")},
     {"has-records", "", QT_TRANSLATE_NOOP("finding", "{records:records}")},
     {"has-no-records", "", QT_TRANSLATE_NOOP("finding", "no record yet")},

@@ -138,6 +138,12 @@ Said say(const Finding& f) {
   return {text && beginsWithLink(f, text->title) ? capital(title) : title, sentence(f), why.join('\n')};
 }
 
+Said sayAlone(Finding f) {
+  f.more.clear();
+  f.why.clear();
+  return say(f);
+}
+
 QString sentence(const std::exception& error) {
   if (const auto* ours = dynamic_cast<const Error*>(&error)) return sentence(ours->found);
   return QString::fromUtf8(error.what());

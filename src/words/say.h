@@ -20,6 +20,8 @@ struct Said {
 };
 
 Said say(const Finding& finding);
+/// The same without what is said after it, and without its figures: one line of a few.
+Said sayAlone(Finding finding);
 /// What one argument says by itself; findings with commas between them.
 QString value(const Argument& argument);
 /// The text alone, with what follows it.

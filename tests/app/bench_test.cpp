@@ -147,6 +147,13 @@ TEST_CASE("bench: what was measured goes into the part with one click, and back"
   QTest::mouseClick(&child<QPushButton>(s.window, "undoApplied"), Qt::LeftButton);
   waitFor("undo", [&] { return campaign::findPart(s.campaign(), "tx")->values.at("power_dbm").value == 24; });
   waitFor("nothing applied", [&] { return !applied.isVisibleTo(&s.window); });
+  // What was done since would be taken back instead: no way back is offered then.
+  waitFor("the offer again", [&] { return take.isVisibleTo(&s.window); });
+  QTest::mouseClick(&take, Qt::LeftButton);
+  REQUIRE(applied.isVisibleTo(&s.window));
+  s.type("set-nominal_dbm", "400 mW");
+  waitFor("something else done", [&] { return !applied.isVisibleTo(&s.window); });
+  CHECK(campaign::findPart(s.campaign(), "tx")->values.at("power_dbm").value == Approx(20).margin(0.01));
 }
 
 TEST_CASE("bench: a sweep dropped without a record for it makes one; a second goes into the same") {

@@ -254,7 +254,7 @@ TEST_CASE("findings: a line each, opened by a click; cautions stand in their own
   };
   const auto lines = [&] {
     QStringList all;
-    for (auto* line : column.findChildren<QAbstractButton*>("entry")) all << line->text();
+    for (auto* line : column.findChildren<QAbstractButton*>("entry")) all << line->accessibleName();
     return all.join("|");
   };
   CHECK(labels() == "What matters here|Cautions");
@@ -378,7 +378,7 @@ TEST_CASE(
   }
   const auto titles = [&] {
     QStringList out;
-    for (auto* line : column.findChildren<QAbstractButton*>("entry")) out << line->text();
+    for (auto* line : column.findChildren<QAbstractButton*>("entry")) out << line->accessibleName();
     return out;
   };
   column.show("What matters", many);

@@ -35,6 +35,20 @@ TEST_CASE("windows: a second campaign opens beside the first, the same one comes
   first.open(QString::fromStdString(dir / "two.distanz"));  // open already
   CHECK(windows.all().size() == 2);
   CHECK(second.shows(QString::fromStdString(dir / "two.distanz")));
+  // Another one in its place is refused there, and said; the same file opened again is read anew.
+  prompts.save = QString::fromStdString(dir / "two.distanz");
+  make(first, "two.distanz");
+  CHECK(child<QLabel>(second, "banner").text().contains("two.distanz"));
+  const Document* before = &first.workspace()->document();
+  first.open(QString::fromStdString(dir / "one.distanz"));
+  waitFor("the first anew", [&] { return !first.opening() && first.workspace() && &first.workspace()->document() != before; }, &first);
+  CHECK(windows.all().size() == 2);
+  // Colours are those of the program: both windows follow.
+  const auto* menus = second.findChild<QAction*>("theme_dark");
+  trigger(first, "theme_dark");
+  waitFor("the second's menus anew", [&] { return second.findChild<QAction*>("theme_dark") != menus; });
+  trigger(first, "theme_light");
+  settle();
   trigger(second, "closeCampaign");
   first.open(QString::fromStdString(dir / "two.distanz"));  // into the window that shows none
   waitFor("the second again", [&] { return second.workspace() != nullptr; });

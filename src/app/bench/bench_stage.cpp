@@ -115,11 +115,11 @@ QWidget* BenchStage::workbench() {
   m_take->setProperty("next", true);
   m_remove = new QPushButton(tr("Remove"));
   m_remove->setObjectName("removeRecord");
-  m_applied = new ElidedLabel({});
-  m_applied->setObjectName("applied");
+  m_applied_told = new ElidedLabel({});
+  m_applied_told->setObjectName("applied");
   m_take_back = new QPushButton(tr("Undo"));
   m_take_back->setObjectName("undoApplied");
-  head->addWidget(m_applied);
+  head->addWidget(m_applied_told);
   head->addWidget(m_take_back);
   head->addWidget(m_take);
   head->addWidget(m_remove);
@@ -173,7 +173,7 @@ QWidget* BenchStage::entries() {
 
 void BenchStage::choose(const std::string& record) {
   m_chosen = record;
-  m_applied_to.reset();
+  m_applied.reset();
   refresh();
 }
 
@@ -246,21 +246,20 @@ void BenchStage::takeOver() {
   const JudgedRecord* judged = m_book.find(m_chosen);
   const campaign::Record* record = campaign::findRecord(document().campaign(), m_chosen);
   if (!judged || !record || judged->record != *record) return;  // what it offers is being found out
-  const std::string id = record->part;
-  if (!document().edit(finding("take-over", {{"record", nameOf(*record)}}),
-                       records::withOffers(document().campaign(), m_chosen, judged->result.offers)))
-    return;
-  if (const campaign::Part* part = campaign::findPart(document().campaign(), id)) m_applied_to = *part;
+  const Finding step = finding("take-over", {{"record", nameOf(*record)}});
+  const std::string part = record->part;
+  if (!document().edit(step, records::withOffers(document().campaign(), m_chosen, judged->result.offers))) return;
+  m_applied = {step, part};
   showApplied();
 }
 
 void BenchStage::showApplied() {
-  const campaign::Part* part = m_applied_to ? campaign::findPart(document().campaign(), m_applied_to->id) : nullptr;
-  const bool still = part && *part == *m_applied_to;  // not undone, not changed since
-  if (!still) m_applied_to.reset();
-  m_applied->setVisible(still);
-  m_take_back->setVisible(still);
-  if (still) m_applied->setText(tr("Applied to %1.").arg(QString::fromStdString(part->name.empty() ? part->id : part->name)));
+  // Undo takes back the last step: it is offered as long as that is this one.
+  if (m_applied && document().undoable() != m_applied->step) m_applied.reset();
+  const campaign::Part* part = m_applied ? campaign::findPart(document().campaign(), m_applied->part) : nullptr;
+  m_applied_told->setVisible(part);
+  m_take_back->setVisible(part);
+  if (part) m_applied_told->setText(tr("Applied to %1.").arg(QString::fromStdString(part->name.empty() ? part->id : part->name)));
 }
 
 void BenchStage::askForFiles() {

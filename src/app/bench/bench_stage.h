@@ -57,7 +57,7 @@ class BenchStage : public Stage, public Exportable {
   void addRecord(campaign::RecordKind kind);
   void removeRecord();
   void takeOver();
-  /// Beside the part: what was applied to it, and a way back, until something else is looked at.
+  /// Beside the part: what was applied to it, and a way back, until something else is looked at or done.
   void showApplied();
   /// The result (0), or what went in (1).
   void turnTo(int side);
@@ -78,8 +78,12 @@ class BenchStage : public Stage, public Exportable {
   QStackedWidget* m_pages;
   QLabel* m_title;
   QPushButton *m_take, *m_remove, *m_take_back;
-  ElidedLabel* m_applied;
-  std::optional<campaign::Part> m_applied_to;  ///< as it is with what was applied
+  ElidedLabel* m_applied_told;
+  struct Applied {
+    Finding step;
+    std::string part;  ///< id
+  };
+  std::optional<Applied> m_applied;  ///< to the part, as the last step
   QButtonGroup* m_tabs;
   QStackedWidget* m_sides;
   ResultView* m_result;

@@ -198,7 +198,7 @@ void Document::pick(std::optional<double> distance_m) {
 
 double Document::axisEnd_m() const {
   const double end_m = analysis::axisEnd_m(shown(), analysis());
-  if (!analysis().answers.empty()) return end_m;
+  if (!m_campaign->runs.empty()) return end_m;
   // Before anything flew the axis holds what is predicted, too. While a point is dragged it stays as it was.
   if (!m_preview && (m_foreseen.campaign != m_campaign || m_foreseen.ground != m_ground.ground()))
     m_foreseen = {m_campaign, m_ground.ground(),

@@ -65,8 +65,7 @@ std::string keyOf(const Finding& f) {
 /// The line of an entry: what it says, and a mark that shows whether there is more, and whether that is open.
 class EntryLine : public QAbstractButton {
  public:
-  EntryLine(const QString& text, bool more, bool strong) : m_more(more) {
-    setText(text);
+  EntryLine(const QString& text, bool more, bool strong) : m_text(text), m_more(more) {
     setFont(theme::bodyFont(theme::kBody, strong));
     setFocusPolicy(more ? Qt::StrongFocus : Qt::NoFocus);
     if (more) setCursor(Qt::PointingHandCursor);
@@ -85,7 +84,7 @@ class EntryLine : public QAbstractButton {
     QPainter p(this);
     const auto& t = theme::tokens();
     p.setPen(m_more && underMouse() ? t.accent : t.ink);
-    p.drawText(QRect(0, 0, textWidth(), height()), flags(), text());
+    p.drawText(QRect(0, 0, textWidth(), height()), flags(), m_text);
     if (hasFocus()) {
       p.setPen(QPen(t.accent, 1));
       p.drawRect(rect().adjusted(0, 0, -1, -1));
@@ -106,6 +105,7 @@ class EntryLine : public QAbstractButton {
   static constexpr int kMark = 16;
   static int flags() { return Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop; }
   static int textWidth() { return kTextWidth - kMark; }
+  QString m_text;  // not the button's own: an & in a name is no key
   bool m_more, m_open = false;
 };
 

@@ -13,12 +13,6 @@ using Theme = Preferences::Theme;
 constexpr std::pair<Theme, const char*> kThemes[] = {
     {Theme::Light, "light"}, {Theme::Dark, "dark"}, {Theme::System, "system"}};
 
-Theme themeOf(const QString& word) {
-  for (const auto& [theme, name] : kThemes)
-    if (word == name) return theme;
-  return Theme::Light;  // for the field
-}
-
 }  // namespace
 
 QString wordOf(Preferences::Theme theme) {
@@ -28,7 +22,9 @@ QString wordOf(Preferences::Theme theme) {
 }
 
 Preferences::Theme themeNamed(const QString& word) {
-  return themeOf(word);
+  for (const auto& [theme, name] : kThemes)
+    if (word == name) return theme;
+  return Theme::Light;  // for the field
 }
 
 Preferences preferences() {
@@ -36,7 +32,7 @@ Preferences preferences() {
   return {s.value("language").toString(),
           s.value("units").toString() == "imperial" ? words::Units::Imperial : words::Units::Metric,
           s.value("power").toString() == "dBm" ? words::Power::Dbm : words::Power::Milliwatt,
-          themeOf(s.value("theme").toString())};
+          themeNamed(s.value("theme").toString())};
 }
 
 void keepPreferences(const Preferences& p) {

@@ -13,13 +13,6 @@ namespace {
 
 constexpr std::size_t kLarge = 2, kSmall = 2;  // lines
 
-/// What a finding says itself, without what follows it.
-words::Said alone(Finding f) {
-  f.more.clear();
-  f.why.clear();
-  return words::say(f);
-}
-
 ElidedLabel* line() {
   auto* label = new ElidedLabel({});
   label->setAlignment(Qt::AlignLeft | Qt::AlignVCenter);
@@ -62,23 +55,12 @@ AnswerBand::AnswerBand(QWidget* parent) : QWidget(parent), m_open(new QPushButto
   m_open->setObjectName("openFindings");
   m_open->setCheckable(true);
   outer->addWidget(m_open, 0, Qt::AlignTop);
-  refresh();
+  show({}, true);
 }
 
-void AnswerBand::show(const Stage::Headline& headline) {
-  m_headline = headline;
-  refresh();
-}
-
-void AnswerBand::setBrief(bool brief) {
-  if (m_brief == brief) return;
-  m_brief = brief;
-  refresh();
-}
-
-void AnswerBand::refresh() {
+void AnswerBand::show(const Stage::Headline& headline, bool brief) {
   for (std::size_t i = 0; i < m_large.size(); ++i) {
-    const bool said_there = i < m_headline.large.size() && (!m_brief || i == 0);
+    const bool said_there = i < headline.large.size() && (!brief || i == 0);
     m_large[i].row->setVisible(said_there ||
                                i == 0);  // the first keeps its room where a page has nothing to say
     if (!said_there) {
@@ -86,18 +68,18 @@ void AnswerBand::refresh() {
       m_large[i].sure->clear();
       continue;
     }
-    const words::Said said = alone(m_headline.large[i]);
+    const words::Said said = words::sayAlone(headline.large[i]);
     write(m_large[i].says, said.title.isEmpty() ? said.text : said.title,
-          theme::bodyFont(m_brief ? theme::kLead : theme::kTitle, true));
+          theme::bodyFont(brief ? theme::kLead : theme::kTitle, true));
     write(m_large[i].sure, said.title.isEmpty() ? QString() : said.text,
-          theme::bodyFont(m_brief ? theme::kBody : theme::kLead));
+          theme::bodyFont(brief ? theme::kBody : theme::kLead));
   }
   for (std::size_t i = 0; i < m_small.size(); ++i) {
-    const bool shown = i < m_headline.small.size() && !m_brief;
+    const bool shown = i < headline.small.size() && !brief;
     m_small[i]->setVisible(shown);
     if (!shown) continue;
-    const words::Said said = alone(m_headline.small[i]);
-    const bool advice = infoOf(m_headline.small[i].code)->severity == Severity::Advice;
+    const words::Said said = words::sayAlone(headline.small[i]);
+    const bool advice = infoOf(headline.small[i].code)->severity == Severity::Advice;
     write(m_small[i], said.title.isEmpty() ? said.text : said.title, theme::bodyFont(theme::kBody, advice));
   }
 }

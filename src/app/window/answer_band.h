@@ -14,9 +14,8 @@ class AnswerBand : public QWidget {
   Q_OBJECT
  public:
   explicit AnswerBand(QWidget* parent = nullptr);
-  void show(const Stage::Headline& headline);
-  /// Only the first line, and not so large: where height or width is short.
-  void setBrief(bool brief);
+  /// @param brief only the first line, and not so large: where height or width is short
+  void show(const Stage::Headline& headline, bool brief);
   QPushButton& button() { return *m_open; }
 
  private:
@@ -24,13 +23,9 @@ class AnswerBand : public QWidget {
     QWidget* row;
     ElidedLabel *says, *sure;
   };
-  void refresh();
-
   std::vector<Line> m_large;
   std::vector<ElidedLabel*> m_small;
   QPushButton* m_open;
-  Stage::Headline m_headline;
-  bool m_brief = false;
 };
 
 }  // namespace distanz::app

@@ -37,6 +37,14 @@ namespace fs = std::filesystem;
 
 constexpr QSize kLeast(840, 500);  // 1280 by 800 with a font half as large again, less a title bar
 
+namespace {
+
+QString absoluteOf(const Document& d) {
+  return QFileInfo(QString::fromStdString(d.path().string())).absoluteFilePath();
+}
+
+}  // namespace
+
 MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
     : QMainWindow(parent), m_prompts(prompts), m_pages(new QStackedWidget), m_banner(plainLabel()) {
   setObjectName("mainWindow");
@@ -139,7 +147,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 
 void MainWindow::keepThisView() {
   if (!m_document || !m_workspace || m_workspace->currentStage() < 0) return;
-  keepView(QFileInfo(QString::fromStdString(m_document->path().string())).absoluteFilePath(),
+  keepView(absoluteOf(*m_document),
            m_workspace->view());
 }
 
@@ -173,8 +181,13 @@ void MainWindow::openDemo() {
 void MainWindow::openLater(const QString& file, const std::function<void()>& make, int first_stage) {
   if (m_document && m_elsewhere) {
     MainWindow* other = m_elsewhere(file);
-    if (other != this && !other->shows(file)) other->openLater(file, make, first_stage);
-    return;
+    if (other != this) {  // open here it is read anew: another program may have changed it
+      if (!other->shows(file))
+        other->openLater(file, make, first_stage);
+      else if (make)
+        other->refuseOpenFile(file);
+      return;
+    }
   }
   if (opening()) return say(tr("Another campaign is opening. Try again in a moment."));
   m_opening_running = true;
@@ -230,7 +243,7 @@ void MainWindow::showCampaign(std::shared_ptr<OpenedCampaign> opened) {
   showWorkspace(m_first_stage);
   if (d.readOnlyReason()) say(words::sentence(inFile(d.path().filename().string(), *d.readOnlyReason())));
   if (const QString told = std::exchange(m_say_when_open, {}); !told.isEmpty()) say(told, Tone::Caution);
-  remember(QFileInfo(QString::fromStdString(d.path().string())).absoluteFilePath());
+  remember(absoluteOf(d));
   refreshActions();
 }
 
@@ -251,13 +264,12 @@ void MainWindow::showWorkspace(int stage) {
     m_workspace->showStage(stage);
   else
     m_workspace->show(
-        keptView(QFileInfo(QString::fromStdString(m_document->path().string())).absoluteFilePath()));
+        keptView(absoluteOf(*m_document)));
   refreshActions();
 }
 
 bool MainWindow::refuseOpenFile(const QString& file) {
-  std::error_code ignored;
-  if (!m_document || !fs::equivalent(pathOf(file), m_document->path(), ignored)) return false;
+  if (!shows(file)) return false;
   say(tr("%1 is open now. Choose another name.").arg(file));
   return true;
 }

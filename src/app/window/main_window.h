@@ -61,6 +61,7 @@ class MainWindow : public QMainWindow {
                   const std::vector<Choice>& choices, void (*choose)(Preferences&, const QString&));
   /// Menus and views anew: other colours, other words.
   void remake();
+  static void remakeAll();
   QAction* action(QMenu* menu, const char* name, const QString& text, const QKeySequence& key,
                   void (MainWindow::*run)());
   /// Makes a campaign file where asked to, and opens it, off the interface thread.

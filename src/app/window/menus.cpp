@@ -139,7 +139,7 @@ void MainWindow::addChoices(QMenu* menu, const QString& title, const QString& ch
       choose(p, value);
       keepPreferences(p);
       speakAsPreferred();
-      QTimer::singleShot(0, this, &MainWindow::remake);  // the menu that was chosen from goes, too
+      remakeAll();
     });
   }
 }
@@ -172,6 +172,13 @@ void MainWindow::remake() {
   showWorkspace(stage);
 }
 
+/// Colours and words are those of the program: every window follows. Once the click is over: the menu that was chosen from
+/// goes, too.
+void MainWindow::remakeAll() {
+  for (QWidget* widget : QApplication::topLevelWidgets())
+    if (auto* window = qobject_cast<MainWindow*>(widget)) QTimer::singleShot(0, window, &MainWindow::remake);
+}
+
 void MainWindow::toggleDark() {
   chooseTheme(theme::scheme() == theme::Scheme::Light ? Preferences::Theme::Dark : Preferences::Theme::Light);
 }
@@ -182,7 +189,7 @@ void MainWindow::chooseTheme(Preferences::Theme chosen) {
   keepPreferences(p);
   colourAsPreferred();
   theme::apply();
-  QTimer::singleShot(0, this, &MainWindow::remake);  // the menu that was chosen from goes, too
+  remakeAll();
 }
 
 void MainWindow::howItDecides() {

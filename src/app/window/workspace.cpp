@@ -108,7 +108,7 @@ void Workspace::fold() {
   QPushButton& open = m_answer->button();
   m_findings->setVisible(!narrow || open.isChecked());
   open.setText(open.isChecked() ? tr("Close") : tr("What matters"));
-  refreshAnswer();
+  showAnswer();
   placeDrawer();
   showRule();
 }
@@ -241,18 +241,18 @@ void Workspace::show(const KeptView& view) {
 
 void Workspace::refreshFindings() {
   if (!m_shown) return;
-  m_findings->show(tr("What matters here"), m_shown->shownFindings());
-  refreshAnswer();
+  const std::vector<Finding> findings = m_shown->shownFindings();
+  m_findings->show(tr("What matters here"), findings);
+  m_headline = m_shown->headline();
+  m_first = findings.empty() ? std::nullopt : std::optional(findings.front());
+  showAnswer();
 }
 
-void Workspace::refreshAnswer() {
-  Stage::Headline headline = m_shown ? m_shown->headline() : Stage::Headline();
+void Workspace::showAnswer() {
+  Stage::Headline headline = m_headline;
   const bool own = !headline.large.empty();
-  if (!own && m_narrow && m_shown)
-    if (const std::vector<Finding> all = m_shown->shownFindings(); !all.empty())
-      headline.large.push_back(all.front());
-  m_answer->setBrief(!own || height() < kCompactBelow);
-  m_answer->show(headline);
+  if (!own && m_first) headline.large.push_back(*m_first);
+  m_answer->show(headline, !own || height() < kCompactBelow);
   m_answer->button().setVisible(m_narrow);
   m_answer->setVisible(own || m_narrow);
 }

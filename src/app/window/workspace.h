@@ -61,7 +61,8 @@ class Workspace : public QWidget {
   void buildNext();
   void build(int stage);
   void refreshFindings();
-  void refreshAnswer();
+  /// The headline of the stage, else where the column is folded its first finding.
+  void showAnswer();
   void layOut();
   /// @param share done, 1 at the end
   void showProgress(double share);
@@ -87,7 +88,9 @@ class Workspace : public QWidget {
   QProgressBar* m_progress;
   QElapsedTimer m_running;
   int m_patience_ms = 200;  ///< a short one is not worth a flicker
-  AnswerBand* m_answer;     ///< above the stage: its headline, or where the column is folded its first finding
+  AnswerBand* m_answer;     ///< above the stage
+  Stage::Headline m_headline;        ///< as the stage last said it
+  std::optional<Finding> m_first;    ///< of what matters there
 };
 
 }  // namespace distanz::app

@@ -1,6 +1,8 @@
 #include "core/finding/settle.h"
 
 #include <algorithm>
+#include <iterator>
+#include <map>
 #include <optional>
 
 namespace distanz {
@@ -84,16 +86,14 @@ constexpr Exclusion kExclusions[] = {
     {"never-seen-failing", "no-critical-level", "link"},
     {"plan-with-at-least", "plan-with", "setup"},
     // One verdict a pair: the one that claims less stands.
-    {"power-hides-difference", "better", "a,b"},
     {"nothing-to-compare", "undecided", "a,b"},
     {"nothing-to-compare", "no-practical-difference", "a,b"},
     {"undecided", "no-practical-difference", "a,b"},
     {"better-alone", "better", "better,worse"},
     {"probably-farther", "better", "better,worse"},
     {"probably-farther", "better-alone", "better,worse"},
-    {"segment-undecided", "segment-same", "segment,a,b"},
+    {"segment-undecided", "segment-same", "segment,link,a,b"},
     // Besides the range.
-    {"equipment-limit", "stopped-sharply", "link,distance"},
     {"side-blind", "side-even", "setup,link"},
     {"freezes-rate", "freezes-none", "setup,link"},
     {"step-first", "step-later", "setup,link,what"},
@@ -131,7 +131,7 @@ bool sameThing(std::string_view keys, const Finding& a, const Finding& b) {
     const std::string_view key = keys.substr(0, keys.find(','));
     keys.remove_prefix(std::min(key.size() + 1, keys.size()));
     const Argument *x = a.find(key), *y = b.find(key);
-    if (x && y && !(x->value == y->value)) return false;
+    if (!x || !y || !(x->value == y->value)) return false;
   }
   return true;
 }
@@ -187,30 +187,42 @@ bool exclude(const Exclusion& rule, const Finding& stands, const Finding& gives_
          sameThing(rule.about, stands, gives_way) && (!rule.when || rule.when(stands, gives_way));
 }
 
+std::vector<Finding> consistent(const std::vector<Finding>& findings) {
+  static const std::multimap<std::string_view, const Exclusion*> kByGivingWay = [] {
+    std::multimap<std::string_view, const Exclusion*> all;
+    for (const Exclusion& rule : kExclusions) all.emplace(rule.gives_way, &rule);
+    return all;
+  }();
+  std::vector<Finding> out;
+  std::copy_if(findings.begin(), findings.end(), std::back_inserter(out), [&](const Finding& f) {
+    const auto [begin, end] = kByGivingWay.equal_range(f.code);
+    return std::none_of(begin, end, [&](const auto& rule) {
+      return std::any_of(findings.begin(), findings.end(),
+                         [&](const Finding& other) { return exclude(*rule.second, other, f); });
+    });
+  });
+  return out;
+}
+
 std::vector<Finding> settled(const std::vector<Finding>& findings) {
-  struct Kept {
-    Finding first;                 // as it was before others joined it
-    std::optional<Differ> differ;  // in what those differ
+  struct Group {
+    std::vector<Finding> of;       // each as it was found
+    std::optional<Differ> differ;  // in what they differ
   };
   std::vector<Finding> out;
-  std::vector<Kept> kept;
-  for (const Finding& f : findings) {
-    const bool gone = std::any_of(findings.begin(), findings.end(), [&](const Finding& other) {
-      return std::any_of(std::begin(kExclusions), std::end(kExclusions),
-                         [&](const Exclusion& rule) { return exclude(rule, other, f); });
+  std::vector<Group> groups;
+  for (const Finding& f : consistent(findings)) {
+    const auto group = std::find_if(groups.begin(), groups.end(), [&](const Group& g) {
+      const auto differ = alike(g.of.front(), f);
+      return g.of.front() == f || (differ && (!g.differ || g.differ == differ));
     });
-    if (gone) continue;
-    const auto same = std::find_if(kept.begin(), kept.end(), [&](const Kept& k) {
-      if (k.first == f) return true;
-      const auto differ = alike(k.first, f);
-      return differ && (!k.differ || k.differ == differ);
-    });
-    if (same == kept.end()) {
+    if (group == groups.end()) {
       out.push_back(f);
-      kept.push_back({f, {}});
-    } else if (!(same->first == f)) {
-      same->differ = alike(same->first, f);
-      join(out[std::size_t(same - kept.begin())], f);
+      groups.push_back({{f}, {}});
+    } else if (std::find(group->of.begin(), group->of.end(), f) == group->of.end()) {
+      group->differ = alike(group->of.front(), f);
+      group->of.push_back(f);
+      join(out[std::size_t(group - groups.begin())], f);
     }
   }
   return out;

@@ -6940,10 +6940,6 @@
         <translation>Wahrscheinlich, nicht sicher.</translation>
     </message>
     <message>
-        <source>= means: no difference shown yet.</source>
-        <translation>= heißt: noch kein Unterschied gezeigt.</translation>
-    </message>
-    <message>
         <source>{setups:setups}</source>
         <translation>{setups:setups}</translation>
     </message>
@@ -7298,6 +7294,10 @@
     <message>
         <source>{link} ground antenna fixed on {bearing:.0}, nobody in front.</source>
         <translation>Bodenantenne {link} fest auf {bearing:.0}, niemand davor.</translation>
+    </message>
+    <message>
+        <source>= means: not all told apart yet.</source>
+        <translation>= heißt: noch nicht alle unterschieden.</translation>
     </message>
 </context>
 <context>

@@ -60,7 +60,7 @@ TEST_CASE("courses: setups are told apart on the stretch where they differ, and 
   CHECK(onCoursesOnly(w.c, a, "A"));
   CHECK_FALSE(onCoursesOnly(w.c, a, "C"));
   CHECK(limitOf(w.c, a, "B").code == "flown-on-courses");
-  CHECK(std::ranges::count(findings(w.c, a), "flown-on-courses", &Finding::code) == 1);
+  CHECK(std::ranges::count(findings(w.c, a), "flown-on-courses", &Finding::code) == 2);
   const SegmentPair* shed = pairOn(a, "behind the shed");
   REQUIRE(shed);
   CHECK(shed->verdict == estimate::Verdict::BBetter);

@@ -20,6 +20,17 @@ std::vector<std::string> codes(const std::vector<Finding>& findings) {
 
 using Codes = std::vector<std::string>;
 
+/// An argument of the row, by its name.
+bool has(const FindingInfo& row, std::string_view key) {
+  std::string_view rest = row.arguments;
+  while (!rest.empty()) {
+    const std::string_view word = rest.substr(0, rest.find(' '));
+    rest.remove_prefix(std::min(word.size() + 1, rest.size()));
+    if (word.substr(0, word.find(':')) == key) return true;
+  }
+  return false;
+}
+
 }  // namespace
 
 TEST_CASE("settle: every rule is of two codes that there are, asks for what both may hold, and none contradicts another") {
@@ -38,7 +49,8 @@ TEST_CASE("settle: every rule is of two codes that there are, asks for what both
     while (!keys.empty()) {
       const std::string_view key = keys.substr(0, keys.find(','));
       keys.remove_prefix(std::min(key.size() + 1, keys.size()));
-      CHECK((stands->arguments.find(key) != std::string_view::npos || gives->arguments.find(key) != std::string_view::npos));
+      CHECK(has(*stands, key));
+      CHECK(has(*gives, key));
     }
   }
   CHECK(seen.size() > 60);
@@ -54,6 +66,11 @@ TEST_CASE("settle: of two that exclude each other one stands, whichever came fir
 TEST_CASE("settle: findings of two things do not exclude each other") {
   const Finding blind = finding("side-blind", {{"setup", "A"}, {"link", "control"}}), even = finding("side-even", {{"setup", "B"}, {"link", "control"}});
   CHECK(settled({blind, even}).size() == 2);
+  // A verdict on one pair says nothing of another, and what does not name a thing is not about it.
+  const auto of = [](const char* code, const char* better, const char* worse) { return finding(code, {{"better", better}, {"worse", worse}}); };
+  CHECK(settled({of("probably-farther", "A", "B"), of("better", "A", "C")}).size() == 2);
+  CHECK(settled({of("probably-farther", "A", "B"), of("better", "A", "B")}).size() == 1);
+  CHECK(settled({finding("side-blind"), even}).size() == 2);
   const Finding same = finding("side-even", {{"setup", "A"}, {"link", "control"}});
   CHECK(codes(settled({same, blind})) == Codes{"side-blind"});
 }
@@ -91,6 +108,11 @@ TEST_CASE("settle: the same of several setups, or of several links, is one findi
   const auto eirp = [](const char* link, double dbm) { return finding("eirp-limit-unknown", {{"link", link}, {"eirp", dbm, Unit::Dbm}}); };
   CHECK(settled({eirp("control", 20), eirp("video", 27)}).size() == 2);
   CHECK(settled({eirp("control", 20), eirp("control", 20)}).size() == 1);
+  const auto thrice = settled({unset("A", "control"), unset("B", "control"), unset("B", "control")});
+  REQUIRE(thrice.size() == 1);
+  CHECK(of(thrice[0], "setup") == "A, B");
+  // Machines get each by itself.
+  CHECK(consistent({unset("A", "control"), unset("B", "control")}).size() == 2);
   const auto run = [](const char* id) { return finding("equipment-cap", {}, {"run", id}); };
   CHECK(settled({run("A1"), run("A2")}).size() == 2);
 }

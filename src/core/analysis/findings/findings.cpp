@@ -140,7 +140,7 @@ std::vector<Finding> findings(const campaign::Campaign& c, const CampaignAnalysi
   append(out, holesOf(a));
   append(out, gathered(a.warnings));
   if (next.code.starts_with("fly-") || next.code == "enter-the-sensitivity") out.push_back(finding("how-far"));  // said once
-  return settled(out);
+  return consistent(out);
 }
 
 }  // namespace distanz::analysis
