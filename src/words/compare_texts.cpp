@@ -20,7 +20,7 @@ constexpr Text kCompareTexts[] = {
     {"probably-farther-open", QT_TRANSLATE_NOOP("finding", "{better_name} probably reaches farther"),
      QT_TRANSLATE_NOOP("finding", "Not certain yet against {worse_name}.")},
     {"nothing-to-compare", QT_TRANSLATE_NOOP("finding", "{a_name} or {b_name}: not enough data"),
-     QT_TRANSLATE_NOOP("finding", "Fly both over the same path until the link grows weak.")},
+     QT_TRANSLATE_NOOP("finding", "Fly both again over the same path, until the link fails.")},
     {"power-hides-difference",
      QT_TRANSLATE_NOOP("finding", "{a_name} or {b_name}: power and antenna look alike"),
      QT_TRANSLATE_NOOP("finding",
@@ -284,7 +284,7 @@ constexpr Text kCompareTexts[] = {
     {"one-flight", "",
      QT_TRANSLATE_NOOP(
          "finding",
-         "Setup {setup} was flown once. The flight-to-flight spread is unknown. Fly at least twice more.")},
+         "Flown once only: {setup}. The flight-to-flight spread is unknown. Fly at least twice more.")},
     {"order-by-clock", "",
      QT_TRANSLATE_NOOP("finding",
                        "The order of the runs comes from the clocks of the logs. If those are wrong, type "

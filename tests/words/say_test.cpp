@@ -94,7 +94,7 @@ TEST_CASE("findings: what is put in a gap is never taken for a gap", "[regressio
 TEST_CASE("findings: a gap that nothing fills shows as such, and nothing is thrown") {
   CHECK(
       test::told(finding("one-flight")) ==
-      "Setup ? was flown once. The flight-to-flight spread is unknown. Fly at least twice more.");
+      "Flown once only: ?. The flight-to-flight spread is unknown. Fly at least twice more.");
 }
 
 TEST_CASE("findings: counts have their plural, measures their decimals, sign and interval") {

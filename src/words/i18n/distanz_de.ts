@@ -4472,10 +4472,6 @@
         <translation>{a_name} oder {b_name}: zu wenig Daten</translation>
     </message>
     <message>
-        <source>Fly both over the same path until the link grows weak.</source>
-        <translation>Beide über denselben Weg fliegen, bis der Link schwach wird.</translation>
-    </message>
-    <message>
         <source>{a_name} or {b_name}: power and antenna look alike</source>
         <translation>{a_name} oder {b_name}: Leistung und Antenne sehen gleich aus</translation>
     </message>
@@ -6988,10 +6984,6 @@
         <translation>Link {link}: {seen} ({part}). Seine Reichweite beruht allein auf: {rests_on}.</translation>
     </message>
     <message>
-        <source>Setup {setup} was flown once. The flight-to-flight spread is unknown. Fly at least twice more.</source>
-        <translation>Setup {setup} flog einmal. Die Streuung von Flug zu Flug ist unbekannt. Noch mindestens zweimal fliegen.</translation>
-    </message>
-    <message>
         <source>{count:rows-more} with the same fault.</source>
         <translation>{count:rows-more} mit demselben Fehler.</translation>
     </message>
@@ -7298,6 +7290,14 @@
     <message>
         <source>= means: not all told apart yet.</source>
         <translation>= heißt: noch nicht alle unterschieden.</translation>
+    </message>
+    <message>
+        <source>Fly both again over the same path, until the link fails.</source>
+        <translation>Beide noch einmal über denselben Weg fliegen, bis der Link versagt.</translation>
+    </message>
+    <message>
+        <source>Flown once only: {setup}. The flight-to-flight spread is unknown. Fly at least twice more.</source>
+        <translation>Nur einmal geflogen: {setup}. Die Streuung von Flug zu Flug ist unbekannt. Noch mindestens zweimal fliegen.</translation>
     </message>
 </context>
 <context>
