@@ -8,6 +8,7 @@
 
 #include "app/shared/theme.h"
 #include "app/window/main_window.h"
+#include "app/window/stages.h"
 
 using namespace distanz::app;
 
@@ -54,7 +55,7 @@ int main(int argc, char** argv) {
   heart.report("demo opened and analysed");
   for (int stage = 0; stage < window.workspace()->stages(); ++stage) {
     QTimer::singleShot(0, [&, stage] { window.workspace()->showStage(stage); });
-    heart.report("stage shown");
+    heart.report((std::string("stage shown: ") + stageTable()[size_t(stage)].id).c_str());
   }
   for (int i = 0; i < 20; ++i)
     QTimer::singleShot(10 * i, [&, i] { window.workspace()->document().pick(100 * i); });

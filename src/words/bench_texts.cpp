@@ -426,7 +426,6 @@ constexpr Text kBenchTexts[] = {
      QT_TRANSLATE_NOOP(
          "finding",
          "The beam has no visible edge. Turn farther to both sides, until the level has fallen by half.")},
-    {"one-word", "", QT_TRANSLATE_NOOP("finding", "{what}")},
     {"interference-many", "",
      QT_TRANSLATE_NOOP("finding",
                        "more than {emitters} transmitters or {bands} bands cannot be combined; enter only "

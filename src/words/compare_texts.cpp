@@ -145,12 +145,12 @@ constexpr Text kCompareTexts[] = {
                        "another mounting, or split the setup by direction.")},
     {"why-turn", "",
      QT_TRANSLATE_NOOP("finding", "In the turn the signal changes by {change:+.1} (mean of all flights).")},
-    {"regained-nearer", QT_TRANSLATE_NOOP("finding", "{name}: lost at {lost}, regained at {regained}"),
-     QT_TRANSLATE_NOOP("finding", "{link} link, outbound and inbound ({flights:flights}, medians).")},
-    {"reduced-power", QT_TRANSLATE_NOOP("finding", "{name} at {reduction:.0} less power: {reduced}"),
+    {"regained-nearer", QT_TRANSLATE_NOOP("finding", "{name}, {link} link: lost at {lost}, regained at {regained}"),
+     QT_TRANSLATE_NOOP("finding", "Outbound and inbound ({flights:flights}, medians).")},
+    {"reduced-power", QT_TRANSLATE_NOOP("finding", "{name}, {link} link: {reduced} at {reduction:.0} less power"),
      QT_TRANSLATE_NOOP(
          "finding",
-         "{link} link: at full power this means {full} (95 %: {full.span}). That is {factor:.1} times as "
+         "At full power this means {full} (95 %: {full.span}). That is {factor:.1} times as "
          "far; the power is {power:.0} times as high. It holds if the signal keeps falling the same way.")},
     {"exponent-assumed", "",
      QT_TRANSLATE_NOOP(

@@ -23,6 +23,7 @@ constexpr Text kKitTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "{setups}, {link} link: the ground antenna is pointed by hand. Errors cost a narrow "
                        "beam more than a wide one. Fix its direction along the path.")},
+    {"setups-differ", QT_TRANSLATE_NOOP("finding", "What differs: {what:list}"), ""},
     {"differs-in-several", "",
      QT_TRANSLATE_NOOP("finding",
                        "Setups {setup} and {other} differ in {count} things on the {link} link: {what:list}. "

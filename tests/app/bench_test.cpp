@@ -149,7 +149,16 @@ TEST_CASE("bench: what was measured goes into the part with one click, and back"
   waitFor("nothing applied", [&] { return !applied.isVisibleTo(&s.window); });
   // What was done since would be taken back instead: no way back is offered then.
   waitFor("the offer again", [&] { return take.isVisibleTo(&s.window); });
-  QTest::mouseClick(&take, Qt::LeftButton);
+  {
+    // While another program holds the file it is said, too; the way back is there once the step is.
+    waitKept(s.window);
+    distanz::test::Lock lock(s.dir / "field.distanz");
+    QTest::mouseClick(&take, Qt::LeftButton);
+    REQUIRE(s.document().waiting());
+    CHECK(applied.isVisibleTo(&s.window));
+    CHECK_FALSE(child<QPushButton>(s.window, "undoApplied").isVisibleTo(&s.window));
+  }
+  waitFor("the way back", [&] { return child<QPushButton>(s.window, "undoApplied").isVisibleTo(&s.window); });
   REQUIRE(applied.isVisibleTo(&s.window));
   s.type("set-nominal_dbm", "400 mW");
   waitFor("something else done", [&] { return !applied.isVisibleTo(&s.window); });

@@ -91,7 +91,7 @@ QString untranslated(QString text, QStringList own) {
   for (const QString& name : own) text.remove(name);
   text.remove(QRegularExpression("\\S*/\\S*"));  // a file
   text.remove(QRegularExpression(
-      "\\b(dBm|dBi|dB|km|m|ft|mi|mW|W|GHz|MHz|Mbit/s|Hz|s|Ctrl|Shift|Alt|Distanz|PNG|SVG|CSV)\\b"));
+      "\\b(dBm|dBi|dB|km|m|ft|mi|mW|W|GHz|MHz|Mbit/s|Hz|s|min|Ctrl|Shift|Alt|Distanz|PNG|SVG|CSV)\\b"));
   static const QRegularExpression letters("[A-Za-z]{2,}");
   const auto found = letters.match(text);
   return found.hasMatch() ? text : QString();

@@ -246,7 +246,7 @@ TEST_CASE("run strip: a further log is moved against the first by mouse and keys
 TEST_CASE("findings: a line each, opened by a click; cautions stand in their own place, last; replaced by the next ones") {
   FindingsColumn column;
   const Finding caution = finding("equipment-cap", {}, {"run", "A1"}), flown = finding("not-flown", {{"setup", "B"}, {"name", "Helix (B)"}});
-  column.show("What matters here", {caution, flown});
+  column.show("What matters here", {caution, flown}, false);
   const auto labels = [&] {
     QStringList all;
     for (auto* label : column.findChildren<QLabel*>()) all << label->text();
@@ -262,11 +262,11 @@ TEST_CASE("findings: a line each, opened by a click; cautions stand in their own
   auto* first = column.findChildren<QAbstractButton*>("entry").front();
   QTest::mouseClick(first, Qt::LeftButton);
   CHECK(labels().contains("Fly it over the path to learn its range."));
-  column.show("What matters here", {caution, flown});  // made anew: what was open stays open
+  column.show("What matters here", {caution, flown}, false);  // made anew: what was open stays open
   CHECK(labels().contains("Fly it over the path to learn its range."));
   QTest::mouseClick(column.findChildren<QAbstractButton*>("entry").front(), Qt::LeftButton);
   CHECK(labels() == "What matters here|Cautions");
-  column.show("Next", {});
+  column.show("Next", {}, false);
   CHECK(labels() == "Next");
   CHECK(column.width() == theme::kColumn);
 }
@@ -381,16 +381,16 @@ TEST_CASE(
     for (auto* line : column.findChildren<QAbstractButton*>("entry")) out << line->accessibleName();
     return out;
   };
-  column.show("What matters", many);
+  column.show("What matters", many, false);
   many[0].arguments[1] = {"name", "Title new"};
-  column.show("What matters", many);
+  column.show("What matters", many, false);
   waitFor("all sentences", [&] { return titles().size() == 9; });
   CHECK(titles().first().startsWith("Title new"));
   CHECK(titles().last().startsWith("Title 8"));
   QSignalSpy asked(&column, &FindingsColumn::voidRequested);
   column.show("What matters",
               {finding("flight-stands-out",
-                       {{"link", "video"}, {"off", 9.0, distanz::quantity::Unit::Decibel}}, {"run", "A3"})});
+                       {{"link", "video"}, {"off", 9.0, distanz::quantity::Unit::Decibel}}, {"run", "A3"})}, false);
   QTest::mouseClick(&child<QPushButton>(column, "void_A3"), Qt::LeftButton);
   REQUIRE(asked.count() == 1);
   CHECK(asked[0][0].toString() == "A3");

@@ -20,6 +20,7 @@
 #include "app/bench/shelf.h"
 #include "app/shared/elided_label.h"
 #include "app/shared/text.h"
+#include "app/shared/theme.h"
 #include "core/analysis/findings/has.h"
 #include "core/finding/error.h"
 #include "formats/bench/readings_table.h"
@@ -112,7 +113,7 @@ QWidget* BenchStage::workbench() {
   m_take = new QPushButton;
   m_take->setObjectName("takeOver");
   m_take->setAccessibleName(tr("Apply to the part"));
-  m_take->setProperty("next", true);
+  theme::markNext(*m_take);
   m_remove = new QPushButton(tr("Remove"));
   m_remove->setObjectName("removeRecord");
   m_applied_told = new ElidedLabel({});
@@ -248,17 +249,20 @@ void BenchStage::takeOver() {
   if (!judged || !record || judged->record != *record) return;  // what it offers is being found out
   const Finding step = finding("take-over", {{"record", nameOf(*record)}});
   const std::string part = record->part;
+  const std::optional<Finding> before = document().undoable();
   if (!document().edit(step, records::withOffers(document().campaign(), m_chosen, judged->result.offers))) return;
-  m_applied = {step, part};
+  m_applied = Applied{step, part, before};
   showApplied();
 }
 
 void BenchStage::showApplied() {
   // Undo takes back the last step: it is offered as long as that is this one.
-  if (m_applied && document().undoable() != m_applied->step) m_applied.reset();
+  const std::optional<Finding>& last = document().undoable();
+  if (m_applied && last == m_applied->step) m_applied->kept = true;
+  else if (m_applied && (m_applied->kept || last != m_applied->before)) m_applied.reset();
   const campaign::Part* part = m_applied ? campaign::findPart(document().campaign(), m_applied->part) : nullptr;
   m_applied_told->setVisible(part);
-  m_take_back->setVisible(part);
+  m_take_back->setVisible(part && m_applied->kept);
   if (part) m_applied_told->setText(tr("Applied to %1.").arg(QString::fromStdString(part->name.empty() ? part->id : part->name)));
 }
 

@@ -81,7 +81,9 @@ class BenchStage : public Stage, public Exportable {
   ElidedLabel* m_applied_told;
   struct Applied {
     Finding step;
-    std::string part;  ///< id
+    std::string part;               ///< id
+    std::optional<Finding> before;  ///< the last step while the file is busy
+    bool kept = false;
   };
   std::optional<Applied> m_applied;  ///< to the part, as the last step
   QButtonGroup* m_tabs;

@@ -52,7 +52,7 @@ GroundGuide::GroundGuide(int second_ms, QWidget* parent)
   m_left->setObjectName("attitudeLeft");
   m_left->setFont(theme::figureFont(theme::kLead));
   m_button->setObjectName("startGround");
-  m_button->setProperty("next", true);
+  theme::markNext(*m_button);
   texts->addStretch();
   texts->addWidget(m_what);
   texts->addWidget(m_left);

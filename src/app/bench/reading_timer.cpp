@@ -53,7 +53,6 @@ void ReadingTimer::look() {
   const double now = double(m_clock.elapsed()) / m_second_ms;
   if (m_next < m_at_s.size() && now >= m_at_s[m_next]) {
     m_state->setText(tr("Read now: %1").arg(minutes(m_at_s[m_next])));
-    m_state->setProperty("next", true);
     QApplication::beep();
     emit due(m_at_s[m_next++]);
     return;

@@ -2,6 +2,7 @@
 
 #include <QApplication>
 #include <QComboBox>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
@@ -15,6 +16,7 @@
 
 #include "app/bench/reading_timer.h"
 #include "app/bench/readings_model.h"
+#include "app/shared/bound_fields.h"
 #include "app/shared/text.h"
 #include "core/quantity/parse.h"
 #include "words/quantity.h"
@@ -22,6 +24,8 @@
 
 namespace distanz::app {
 namespace {
+
+constexpr int kMostAcross = 4;  // values
 
 QComboBox* labelBox(campaign::RecordKind kind, QWidget* parent) {
   auto* box = new QComboBox(parent);
@@ -66,6 +70,39 @@ void ReadingsEditor::makeRefusal() {
   m_refusal->hide();
 }
 
+/// Each value under its name, a few side by side; the buttons after the last.
+QLayout* ReadingsEditor::entryRow(campaign::RecordKind kind) {
+  auto* row = new QHBoxLayout;
+  auto* entry = new QGridLayout;
+  entry->setHorizontalSpacing(8);
+  entry->setVerticalSpacing(4);
+  const int all = int(m_fields.size()) + 1, rows = (all + kMostAcross - 1) / kMostAcross, across = (all + rows - 1) / rows;
+  auto place = [&, at = 0](const QString& caption, QWidget* field) mutable {
+    entry->addWidget(fields::captioned(caption, field), at / across, at % across);
+    entry->setColumnStretch(at++ % across, 1);
+  };
+  m_label = labelBox(kind, this);
+  place(m_label->accessibleName(), m_label);
+  for (const campaign::RecordField& f : m_fields) {
+    auto* field = new QLineEdit;
+    field->setObjectName("read-" + QString(f.key));
+    field->setAccessibleName(ReadingsModel::headOf(f));
+    connect(field, &QLineEdit::returnPressed, this, [this] { addRow(Then::Next); });
+    place(field->accessibleName(), field);
+    m_entries.push_back(field);
+  }
+  auto* add = new QPushButton(tr("Add"));
+  add->setObjectName("addReading");
+  connect(add, &QPushButton::clicked, this, [this] { addRow(Then::Next); });
+  auto* file = new QPushButton(tr("From file ..."));
+  file->setObjectName("readingsFile");
+  connect(file, &QPushButton::clicked, this, &ReadingsEditor::fileWanted);
+  row->addLayout(entry, 1);
+  row->addWidget(add, 0, Qt::AlignBottom);
+  row->addWidget(file, 0, Qt::AlignBottom);
+  return row;
+}
+
 void ReadingsEditor::build(campaign::RecordKind kind) {
   m_fields = campaign::recordFields(kind, true);
   setVisible(!m_fields.empty());
@@ -79,28 +116,7 @@ void ReadingsEditor::build(campaign::RecordKind kind) {
   layout()->addWidget(body);
   auto* column = new QVBoxLayout(body);
   column->setContentsMargins(0, 0, 0, 0);
-  auto* entry = new QHBoxLayout;
-  m_label = labelBox(kind, this);
-  entry->addWidget(m_label, 1);
-  for (const campaign::RecordField& f : m_fields) {
-    auto* field = new QLineEdit;
-    field->setObjectName("read-" + QString(f.key));
-    field->setPlaceholderText(ReadingsModel::headOf(f));
-    field->setAccessibleName(ReadingsModel::headOf(f));
-    field->setToolTip(ReadingsModel::headOf(f));
-    connect(field, &QLineEdit::returnPressed, this, [this] { addRow(Then::Next); });
-    entry->addWidget(field, 1);
-    m_entries.push_back(field);
-  }
-  auto* add = new QPushButton(tr("Add"));
-  add->setObjectName("addReading");
-  connect(add, &QPushButton::clicked, this, [this] { addRow(Then::Next); });
-  auto* file = new QPushButton(tr("From file ..."));
-  file->setObjectName("readingsFile");
-  connect(file, &QPushButton::clicked, this, &ReadingsEditor::fileWanted);
-  entry->addWidget(add);
-  entry->addWidget(file);
-  column->addLayout(entry);
+  column->addLayout(entryRow(kind));
   if (kind == campaign::RecordKind::Power) {
     auto* timer = new ReadingTimer({0, 60, 120, 180, 240});
     connect(timer, &ReadingTimer::due, this, [this](double time_s) { prefill("time_s", time_s); });

@@ -37,6 +37,7 @@ class ReadingsEditor : public QWidget {
   /// A row that was typed and left without Add is a reading too.
   void leave(const QWidget* from, const QWidget* to);
   void change(int row, int column, const QString& typed);
+  QLayout* entryRow(campaign::RecordKind kind);
   void removeSelected();
   void edit(const std::function<void(campaign::Record&)>& set);
   /// A number typed for a field; refused beside the rows, where it is none.

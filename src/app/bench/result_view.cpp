@@ -3,6 +3,7 @@
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QPushButton>
+#include <algorithm>
 #include <cmath>
 
 #include "app/shared/lane_plot.h"
@@ -17,6 +18,7 @@ namespace distanz::app {
 namespace {
 
 constexpr int kMostFigures = 4;
+constexpr int kOneLine_px = 140;  // of a caption
 
 QString valueText(const Measure& m) {
   if (!std::isfinite(m.value)) return m.value > 0 ? QString("\u221e") : QString("\u2013");
@@ -34,15 +36,54 @@ QString labelText(const records::Figure& f) {
   return text;
 }
 
-QWidget* figureWidget(const records::Figure& f) {
+/// A number as large as its column has room for.
+class FigureLabel : public QLabel {
+ public:
+  explicit FigureLabel(const QString& text) {
+    setTextFormat(Qt::PlainText);
+    setText(text);
+    setFont(theme::figureFont(theme::kFigure, true));
+    setMinimumWidth(QFontMetrics(theme::figureFont(theme::kTitle, true)).horizontalAdvance(text));
+  }
+
+ protected:
+  void resizeEvent(QResizeEvent* event) override {
+    QLabel::resizeEvent(event);
+    const QFont large = theme::figureFont(theme::kFigure, true);
+    const QFont font = QFontMetrics(large).horizontalAdvance(text()) > width() ? theme::figureFont(theme::kTitle, true) : large;
+    if (font != this->font()) setFont(font);
+  }
+};
+
+/// What the number is: as many lines as its neighbours. No layout has to ask how high it is at which width, which
+/// holds the window up.
+class FigureCaption : public QLabel {
+ public:
+  FigureCaption(const QString& text, int lines) {
+    setTextFormat(Qt::PlainText);
+    setText(text);
+    setProperty("small", true);
+    setFont(theme::bodyFont(theme::kSmall));
+    setFixedHeight(lines * fontMetrics().lineSpacing());
+  }
+  QSize sizeHint() const override { return {0, height()}; }
+  QSize minimumSizeHint() const override { return sizeHint(); }
+
+ protected:
+  void paintEvent(QPaintEvent*) override {
+    QPainter p(this);
+    p.setPen(palette().color(foregroundRole()));
+    p.drawText(rect(), Qt::AlignLeft | Qt::AlignBottom | Qt::TextWordWrap, text());
+  }
+};
+
+QWidget* figureWidget(const records::Figure& f, int lines) {
   auto* box = new QWidget;
   auto* layout = new QVBoxLayout(box);
   layout->setContentsMargins(0, 0, 0, 0);
   layout->setSpacing(4);
-  auto* label = plainLabel(labelText(f));
-  label->setProperty("small", true);
-  auto* value = plainLabel(valueText(f.value));
-  value->setFont(theme::figureFont(theme::kFigure, true));
+  auto* label = new FigureCaption(labelText(f), lines);
+  auto* value = new FigureLabel(valueText(f.value));
   value->setAccessibleName(label->text());
   auto* interval =
       plainLabel(f.value.low && f.value.high ? valueText({*f.value.low, f.value.unit, {}, {}}) + " \u2013 " +
@@ -88,12 +129,15 @@ ResultView::ResultView(QWidget* parent)
 void ResultView::show(const records::RecordResult& result) {
   m_result = result;
   empty(m_figures);
-  int shown = 0;
-  for (const records::Figure& f : result.figures)
-    if (f.decides && shown++ < kMostFigures) m_figures->addWidget(figureWidget(f));
-  for (const records::Figure& f : result.figures)
-    if (!f.decides && shown++ < kMostFigures) m_figures->addWidget(figureWidget(f));
-  m_figures->addStretch();
+  std::vector<records::Figure> figures = result.figures;
+  std::stable_partition(figures.begin(), figures.end(), [](const records::Figure& f) { return f.decides; });
+  if (int(figures.size()) > kMostFigures) figures.erase(figures.begin() + kMostFigures, figures.end());
+  const QFontMetrics small(theme::bodyFont(theme::kSmall));
+  const bool long_one = std::any_of(figures.begin(), figures.end(), [&](const records::Figure& f) {
+    return small.horizontalAdvance(labelText(f)) > kOneLine_px;
+  });
+  for (const records::Figure& f : figures) m_figures->addWidget(figureWidget(f, long_one ? 2 : 1), 1);
+  for (int i = int(figures.size()); i < kMostFigures; ++i) m_figures->addStretch(1);
   m_other->setVisible(!result.more.empty());
   showPlot(m_other->isChecked());
 }

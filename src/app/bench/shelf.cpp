@@ -84,17 +84,16 @@ Shelf::Shelf(Document& document, const RecordBook& book, QWidget* parent)
 }
 
 QPushButton* Shelf::newButton() {
-  auto* button = new QPushButton(tr("New measurement"));
-  button->setObjectName("newRecord");
-  button->setProperty("next", true);
-  auto* menu = new QMenu(button);
+  m_new = new QPushButton(tr("New measurement"));
+  m_new->setObjectName("newRecord");
+  auto* menu = new QMenu(m_new);
   for (std::size_t k = 0; k < campaign::recordKindWords().size(); ++k) {
     const auto kind = static_cast<campaign::RecordKind>(k);
     QAction* action = menu->addAction(termOf("ask-", kind), this, [this, kind] { emit wanted(kind); });
     action->setObjectName("new-" + QString::fromStdString(campaign::recordKindWord(kind)));
   }
-  button->setMenu(menu);
-  return button;
+  m_new->setMenu(menu);
+  return m_new;
 }
 
 void Shelf::show(const std::string& id) {
@@ -105,6 +104,7 @@ void Shelf::show(const std::string& id) {
   std::stable_sort(records.begin(), records.end(), [](const auto* a, const auto* b) {
     return std::pair(a->part.empty(), a->part) < std::pair(b->part.empty(), b->part);
   });
+  theme::markNext(*m_new, c.records.empty());
   std::string shown;
   for (const campaign::Record* r : records) {
     const campaign::Part* part = campaign::findPart(c, r->part);

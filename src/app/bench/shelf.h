@@ -23,6 +23,7 @@ class Shelf : public QWidget {
   QPushButton* newButton();
   void add(const campaign::Record& record);
   Document& m_document;
+  QPushButton* m_new;
   QListWidget* m_list;
   std::string m_shown;  ///< what the list was made of: it is made anew where that changes
 };

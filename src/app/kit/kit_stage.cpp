@@ -22,6 +22,7 @@
 #include "core/analysis/findings/has.h"
 #include "core/analysis/findings/advice.h"
 #include "core/campaign/new_campaign.h"
+#include "core/plan/differences.h"
 #include "lanes/paper/sheet.h"
 
 namespace distanz::app {
@@ -251,6 +252,7 @@ void KitStage::openPhoto(const QString& part, int photo) {
 
 std::vector<Finding> KitStage::findings() const {
   std::vector<Finding> out = analysis::kitAdvice(document().campaign());
+  if (const auto differs = plan::whatDiffers(plan::differencesOf(document().campaign()))) out.insert(out.begin(), *differs);
   const int page = m_pages->currentIndex();
   const std::vector<Finding> more = page == Chain     ? m_chain->findings()
                                     : page == Differs ? m_differs->differences().findings

@@ -93,7 +93,7 @@ void FlightsForm::addDay() {
   clock("planBegin", tr("First take-off"), &PlanSettings::begin_s);
   clock("planEnd", tr("Last landing"), &PlanSettings::end_s);
   put(tr("Turnaround"), numbered(m_document, {"planSwap", tr("Turnaround"), &PlanSettings::swap_min, "swap_min",
-                                                 Unit::None, 0, lim::kSwapHigh_min, "5"}));
+                                              Unit::Minute, 0, lim::kSwapHigh_min, words::exactly(5, Unit::Minute)}));
   put(tr("Batteries"), counted(m_document, "planBatteries", tr("Batteries"), "batteries", Unit::None, 0,
                                lim::kBatteriesHigh, &PlanSettings::batteries));
   put(tr("Flights of each"),

@@ -12,6 +12,7 @@
 namespace distanz::app {
 namespace {
 
+const QPointF kStationText(10, 8);  // from the station
 constexpr double kPost_px = 3.2, kHandle_px = 4, kSegment_px = 5, kLabel_px = 58;
 
 void drawNorth(QPainter& p, QPointF centre, double turn_deg) {
@@ -102,13 +103,18 @@ void MapView::drawPosts(QPainter& p, const MapFrame& v, const course::Course& co
   p.setFont(theme::figureFont(theme::kSmall));
   const plan::FlightLine flown(c);
   QPointF last(-1e6, -1e6);
+  const QFontMetricsF metrics(p.font());
+  const QRectF station(v.px(*c.station.position()) + kStationText, QSizeF(metrics.horizontalAdvance(tr("station")) + 4, 14));
   for (const double post : m_document.planned().posts) {
     const QPointF at = v.px(flown.at(post).flat);
     mark(at);
     const bool room = std::hypot(at.x() - last.x(), at.y() - last.y()) >= kLabel_px;
     if (m_dragging || !room || post == m_document.planned().posts.back()) continue;
+    const QString text = distanceLabel(post);
+    const double wide = metrics.horizontalAdvance(text);
+    if (QRectF(at + QPointF(-wide / 2, 8), QSizeF(wide, 14)).intersects(station)) continue;
     last = at;
-    drawHaloed(p, QRectF(at + QPointF(-40, 8), QSizeF(80, 14)), Qt::AlignCenter, distanceLabel(post),
+    drawHaloed(p, QRectF(at + QPointF(-40, 8), QSizeF(80, 14)), Qt::AlignCenter, text,
                t.muted);
   }
 }
@@ -146,7 +152,7 @@ void MapView::drawNames(QPainter& p, const MapFrame& v) const {
   p.setPen(QPen(t.surface, 1));
   p.drawRect(QRectF(station - QPointF(5, 8), QSizeF(10, 16)));
   p.setFont(theme::bodyFont(theme::kSmall, true));
-  drawHaloed(p, QRectF(station + QPointF(10, 8), QSizeF(120, 16)), Qt::AlignLeft | Qt::AlignVCenter,
+  drawHaloed(p, QRectF(station + kStationText, QSizeF(120, 16)), Qt::AlignLeft | Qt::AlignVCenter,
              tr("station"), t.ink);
   const auto& points = campaign::firstPath(c);
   if (!points.empty()) {

@@ -295,7 +295,7 @@ void MapView::contextMenuEvent(QContextMenuEvent* event) {
   const QPointF at = event->pos();
   const Hit hit = hitAt(at);
   const course::Position there = snapped(at);
-  QMenu menu;
+  QMenu menu(this);
   const auto offer = [&](const char* name, const QString& text, const std::function<void()>& what) {
     QAction* action = menu.addAction(text);
     action->setObjectName(name);

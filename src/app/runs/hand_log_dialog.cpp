@@ -9,6 +9,7 @@
 #include <QVBoxLayout>
 
 #include "app/shared/text.h"
+#include "app/shared/theme.h"
 #include "core/text/text.h"
 
 namespace distanz::app {
@@ -67,7 +68,7 @@ HandLogDialog::HandLogDialog(QWidget* parent) : QDialog(parent), m_table(new QTa
   cancel->setObjectName("handLogCancel");
   cancel->setAutoDefault(false);
   m_take->setObjectName("handLogTake");
-  m_take->setProperty("next", true);
+  theme::markNext(*m_take);
   m_take->setAutoDefault(false);  // Enter belongs to the table
   m_take->setEnabled(false);
   row->addStretch();

@@ -79,7 +79,7 @@ void ImportDialog::layOut() {
   row->addWidget(m_import);
   layout->addLayout(row);
   m_progress->hide();
-  m_import->setProperty("next", true);
+  theme::markNext(*m_import);
   m_import->setObjectName("importButton");
   m_cancel->setObjectName("importCancel");
   m_cancel->setAutoDefault(false);

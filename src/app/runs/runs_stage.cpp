@@ -80,7 +80,7 @@ QHBoxLayout* RunsStage::headRow() {
   auto* row = new QHBoxLayout;
   auto* import = new QPushButton(tr("Import logs ..."));
   import->setObjectName("bringIn");
-  import->setProperty("next", true);
+  theme::markNext(*import);
   row->addWidget(import);
   row->addWidget(readingsMenu());
   auto* keys = new QShortcut(QKeySequence::Paste, this);

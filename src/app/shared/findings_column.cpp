@@ -19,13 +19,14 @@ namespace distanz::app {
 namespace {
 
 constexpr int kAtOnce = 4;  // sentences made before the window answers again
+constexpr std::size_t kMostAnswers = 3;  // more would shout
 constexpr int kScrollBar = 10;
 constexpr int kTextWidth = theme::kColumn - theme::kColumnText - theme::kColumnMargin - kScrollBar;
 
 /// Text of the column's width and its own height: nothing for the layouts to find out, which would hold the
 /// window up.
 QLabel* wrapped(const QString& text, const QFont& font) {
-  auto* label = plainLabel(text);
+  auto* label = plainLabel(unparted(text));
   label->setFont(font);
   label->setWordWrap(true);
   label->ensurePolished();
@@ -65,12 +66,12 @@ std::string keyOf(const Finding& f) {
 /// The line of an entry: what it says, and a mark that shows whether there is more, and whether that is open.
 class EntryLine : public QAbstractButton {
  public:
-  EntryLine(const QString& text, bool more, bool strong) : m_text(text), m_more(more) {
-    setFont(theme::bodyFont(theme::kBody, strong));
+  EntryLine(const QString& text, bool more, const QFont& font) : m_text(unparted(text)), m_more(more) {
+    setFont(font);
     setFocusPolicy(more ? Qt::StrongFocus : Qt::NoFocus);
     if (more) setCursor(Qt::PointingHandCursor);
     setAccessibleName(text);
-    const int height = QFontMetrics(font()).boundingRect(QRect(0, 0, textWidth(), 1000), flags(), text).height();
+    const int height = QFontMetrics(font).boundingRect(QRect(0, 0, textWidth(), 1000), flags(), text).height();
     setFixedSize(kTextWidth, std::max(height, 18) + 2);
   }
   void setOpen(bool open) {
@@ -136,7 +137,7 @@ FindingsColumn::FindingsColumn(QWidget* parent) : QFrame(parent) {
   connect(&m_adding, &QTimer::timeout, this, &FindingsColumn::addSome);
 }
 
-void FindingsColumn::show(const QString& heading, const std::vector<Finding>& findings) {
+void FindingsColumn::show(const QString& heading, const std::vector<Finding>& findings, bool answer_first) {
   while (QLayoutItem* item = m_layout->takeAt(0)) {
     // Not at once: leaving a field may write these anew while Tab is on its way to one of them.
     if (QWidget* old = item->widget()) {
@@ -159,18 +160,22 @@ void FindingsColumn::show(const QString& heading, const std::vector<Finding>& fi
   for (const Finding& f : findings)
     if (caution(f)) m_waiting.push_back(f);
   m_next = 0;
+  // What is said of several setups alike is one answer.
+  m_answers = 0;
+  while (answer_first && m_answers < m_cautions_from && m_waiting[m_answers].code == m_waiting[0].code) ++m_answers;
+  if (m_answers > kMostAnswers) m_answers = 0;
   addSome();
 }
 
 void FindingsColumn::addSome() {
   for (int i = 0; i < kAtOnce && m_next < m_waiting.size(); ++i, ++m_next) {
     if (m_next == m_cautions_from) m_layout->insertWidget(m_layout->count() - 1, headingLabel(tr("Cautions")));
-    m_layout->insertWidget(m_layout->count() - 1, entry(m_waiting[m_next]));
+    m_layout->insertWidget(m_layout->count() - 1, entry(m_waiting[m_next], m_next < m_answers));
   }
   if (m_next < m_waiting.size()) m_adding.start();
 }
 
-QWidget* FindingsColumn::entry(const Finding& f) {
+QWidget* FindingsColumn::entry(const Finding& f, bool answer) {
   const FindingInfo* info = infoOf(f.code);
   const words::Said said = words::say(f);
   auto* box = new QWidget;
@@ -188,7 +193,7 @@ QWidget* FindingsColumn::entry(const Finding& f) {
   texts->setSpacing(4);
   const auto [first, rest] = said.title.isEmpty() ? firstSentence(said.text) : std::pair(said.title, said.text);
   const bool more = !rest.isEmpty() || !said.why.isEmpty();
-  auto* line = new EntryLine(first, more, !said.title.isEmpty());
+  auto* line = new EntryLine(first, more, theme::bodyFont(answer ? theme::kLead : theme::kBody, answer || !said.title.isEmpty()));
   line->setObjectName("entry");
   texts->addWidget(line, 0, Qt::AlignLeft);
   if (more) {

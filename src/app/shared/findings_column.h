@@ -15,7 +15,8 @@ class FindingsColumn : public QFrame {
   Q_OBJECT
  public:
   explicit FindingsColumn(QWidget* parent = nullptr);
-  void show(const QString& heading, const std::vector<Finding>& sentences);
+  /// @param answer_first the first answers what the page asks and is written larger, with those alike
+  void show(const QString& heading, const std::vector<Finding>& sentences, bool answer_first);
 
  signals:
   /// The pilot wants to void this run, as the sentence offers.
@@ -24,7 +25,7 @@ class FindingsColumn : public QFrame {
   void remedyRequested(const Finding& finding);
 
  private:
-  QWidget* entry(const Finding& finding);
+  QWidget* entry(const Finding& finding, bool answer);
   /// What an opened entry says beyond its line.
   QWidget* opened(const QString& rest, const words::Said& said, const QString& key);
   /// A button for what the sentence offers to be done; nothing where it offers nothing.
@@ -39,6 +40,7 @@ class FindingsColumn : public QFrame {
   std::vector<Finding> m_waiting;  ///< in the order in which they are shown
   std::size_t m_next = 0;          ///< of them is made next
   std::size_t m_cautions_from = 0;
+  std::size_t m_answers = 0;  ///< of them, from the first, are the answer
   QTimer m_adding;
   QSet<QString> m_open;  ///< entries, and their "why", that stay open when they are made anew
 };

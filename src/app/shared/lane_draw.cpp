@@ -9,8 +9,6 @@
 namespace distanz::app {
 namespace {
 
-constexpr double kLabelWeight = 6;  // a line of text is as high as a lane of this weight
-
 QVector<double> vectorOf(const std::vector<double>& v) {
   return {v.begin(), v.end()};
 }
@@ -26,6 +24,23 @@ QColor colourOf(const lanes::Ink& ink) {
   colour.setAlphaF(float(ink.alpha));
   return colour;
 }
+
+/// The name of a line: below it, or above where there is no room below.
+class FloorLabel : public QCPItemText {
+ public:
+  FloorLabel(QCustomPlot& plot, const QCPAxisRect& rect) : QCPItemText(&plot), m_rect(rect) {}
+
+ protected:
+  void draw(QCPPainter* painter) override {
+    const double below = m_rect.bottom() - position->pixelPosition().y();
+    const int height = QFontMetrics(font()).height() + padding().top() + padding().bottom();
+    setPositionAlignment(Qt::AlignLeft | (below < height ? Qt::AlignBottom : Qt::AlignTop));
+    QCPItemText::draw(painter);
+  }
+
+ private:
+  const QCPAxisRect& m_rect;
+};
 
 struct Draw {
   QCustomPlot& plot;
@@ -55,7 +70,7 @@ struct Draw {
     over->setChannelFillGraph(under);
   }
 
-  void floor(const lanes::Floor& f, const lanes::Lane& lane) const {
+  void floor(const lanes::Floor& f) const {
     const auto& t = theme::tokens();
     auto* ground = new QCPGraph(x, y);
     ground->setData({0, 1e7}, {f.y, f.y}, true);
@@ -65,14 +80,12 @@ struct Draw {
     bottom->setPen(Qt::NoPen);
     if (f.hatched) ground->setBrush(QBrush(t.muted, Qt::BDiagPattern));
     if (f.hatched) ground->setChannelFillGraph(bottom);
-    auto* text = label(QString::fromStdString(f.label), theme::bodyFont(theme::kSmall, true), t.ink);
+    auto* text = new FloorLabel(plot, rect);
+    write(*text, QString::fromStdString(f.label), theme::bodyFont(theme::kSmall, true), t.ink);
     text->position->setAxes(x, y);
     text->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
     text->position->setTypeY(QCPItemPosition::ptPlotCoords);
     text->position->setCoords(0.006, f.y);
-    // Above the line where there is no room below it.
-    const bool low = f.y - lane.low < kLabelWeight / lane.weight * (lane.high - lane.low);
-    text->setPositionAlignment(Qt::AlignLeft | (low ? Qt::AlignBottom : Qt::AlignTop));
     text->setPadding(QMargins(4, 1, 4, 1));
   }
 
@@ -120,14 +133,18 @@ struct Draw {
     }
   }
 
+  void write(QCPItemText& text, const QString& words, const QFont& font, const QColor& colour) const {
+    text.setClipAxisRect(&rect);  // else it is cut off at the first lane's
+    text.position->setAxisRect(&rect);
+    text.setText(words);
+    text.setFont(font);
+    text.setColor(colour);
+    text.setBrush(theme::tokens().surface);
+  }
+
   QCPItemText* label(const QString& words, const QFont& font, const QColor& colour) const {
     auto* text = new QCPItemText(&plot);
-    text->setClipAxisRect(&rect);  // else it is cut off at the first lane's
-    text->position->setAxisRect(&rect);
-    text->setText(words);
-    text->setFont(font);
-    text->setColor(colour);
-    text->setBrush(theme::tokens().surface);
+    write(*text, words, font, colour);
     return text;
   }
 
@@ -146,7 +163,7 @@ void drawLane(QCustomPlot& plot, QCPAxisRect& rect, const lanes::Lane& lane) {
   for (const lanes::Band& b : lane.bands) draw.band(b);
   for (const lanes::Bars& b : lane.bars) draw.bars(b);
   for (const lanes::Line& l : lane.lines) draw.line(l);
-  for (const lanes::Floor& f : lane.floors) draw.floor(f, lane);
+  for (const lanes::Floor& f : lane.floors) draw.floor(f);
   for (const lanes::Strokes& s : lane.strokes) draw.strokes(s);
   for (const lanes::Dots& d : lane.dots) draw.dots(d);
   if (!lane.note.empty()) draw.note(QString::fromStdString(lane.note));

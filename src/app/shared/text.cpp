@@ -1,5 +1,6 @@
 #include "app/shared/text.h"
 
+#include <QRegularExpression>
 #include <QTextDocument>
 
 #include "words/phrases.h"
@@ -20,6 +21,12 @@ QString plainTip(const QString& text) {
 
 QString withoutKeys(QString text) {
   return text.replace('&', "&&");
+}
+
+QString unparted(QString text) {
+  static const QRegularExpression unit(
+      R"((?<=\d) (?=(%|m|km|ft|mi|dB|dBi|dBm|mW|W|MHz|GHz|Hz|s|min|h|mAh|V|A|m/s|kn|mph|Mbit/s|kbit/s|ohm)(?![\w/])))");
+  return text.replace(unit, QString(QChar::Nbsp));
 }
 
 QString distanceLabel(double distance_m) {

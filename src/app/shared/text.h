@@ -16,6 +16,9 @@ QString plainTip(const QString& text);
 /// Text for a menu or button, where "&" would mark a key.
 QString withoutKeys(QString text);
 
+/// For text that wraps: no line ends between a number and its unit.
+QString unparted(QString text);
+
 /// "1.25 km" or "850 m".
 QString distanceLabel(double distance_m);
 

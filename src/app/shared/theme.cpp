@@ -6,6 +6,8 @@
 #include <QHash>
 #include <QPainter>
 #include <QPalette>
+#include <QPushButton>
+#include <QStyle>
 #include <QStyleFactory>
 #include <QSvgRenderer>
 #include <cmath>
@@ -131,7 +133,17 @@ void apply() {
     p.setColor(QPalette::Disabled, role, t.muted);
   QApplication::setPalette(p);
   QApplication::setFont(bodyFont());
-  qApp->setStyleSheet(styleSheet());
+}
+
+void dress(QWidget& window) {
+  window.setStyleSheet(styleSheet());
+}
+
+void markNext(QPushButton& button, bool next) {
+  if (button.property("next").toBool() == next) return;
+  button.setProperty("next", next);
+  button.style()->unpolish(&button);
+  button.style()->polish(&button);
 }
 
 QIcon icon(const QString& name, const QColor& colour) {

@@ -7,6 +7,9 @@
 
 #include "lanes/paper/paper.h"
 
+class QPushButton;
+class QWidget;
+
 /// The look, in one place: tokens, fonts, marks of setups. Distances in pixels keep to a 4 px grid.
 namespace distanz::app::theme {
 
@@ -48,8 +51,14 @@ QFont paperFont(int pixels, bool strong);
 /// Face for figures: digits of equal width.
 QFont figureFont(int pixels = kBody, bool strong = false);
 
-/// Palette, font and style sheet for the application, after setScheme() or loadFonts().
+/// Palette and font for the application, after setScheme() or loadFonts().
 void apply();
+/// The style sheet for a window and all that is in it. Not for the application: there, every widget put into
+/// another is styled anew with all that it holds.
+void dress(QWidget& window);
+
+/// What the pilot most likely wants next: at most one button of a screen.
+void markNext(QPushButton& button, bool next = true);
 
 /// Stage or tool icon in the given colour.
 QIcon icon(const QString& name, const QColor& colour);

@@ -35,7 +35,7 @@ NewDialog::NewDialog(const QString& file, const std::function<QString()>& change
     auto* button = new QPushButton(c.text);
     button->setObjectName(c.name);
     button->setMinimumSize(150, 56);
-    button->setProperty("next", c.links.size() == 2);
+    theme::markNext(*button, c.links.size() == 2);
     connect(button, &QPushButton::clicked, this, [this, links = c.links] {
       emit chosen(m_file, m_replaces, links);
       accept();

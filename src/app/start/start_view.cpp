@@ -17,7 +17,7 @@ namespace {
 QPushButton* choice(const QString& text, const char* name, bool next) {
   auto* button = new QPushButton(text);
   button->setObjectName(name);
-  button->setProperty("next", next);
+  theme::markNext(*button, next);
   button->setMinimumSize(240, 36);
   return button;
 }

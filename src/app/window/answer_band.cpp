@@ -41,8 +41,8 @@ AnswerBand::AnswerBand(QWidget* parent) : QWidget(parent), m_open(new QPushButto
     Line made{row, line(), line()};
     made.says->setObjectName(i == 0 ? "verdict" : "verdict2");
     across->addWidget(made.says);
-    across->addWidget(made.sure);
-    across->addStretch(1);
+    made.sure->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);  // gives way to what it explains
+    across->addWidget(made.sure, 1);
     column->addWidget(row);
     m_large.push_back(made);
   }

@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 
 #include "app/shared/text.h"
+#include "app/shared/theme.h"
 
 namespace distanz::app {
 namespace {
@@ -53,7 +54,7 @@ void askLeaving(QWidget* parent, const campaign::Carried& carried, const std::fu
   auto* buttons = new QDialogButtonBox;
   QPushButton* save = buttons->addButton(QDialogButtonBox::Save);
   save->setObjectName("leavingSave");
-  save->setProperty("next", true);
+  theme::markNext(*save);
   buttons->addButton(QDialogButtonBox::Cancel);
   column->addStretch();  // what is too high stays below
   column->addWidget(buttons);

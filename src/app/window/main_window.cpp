@@ -48,6 +48,7 @@ QString absoluteOf(const Document& d) {
 MainWindow::MainWindow(Prompts& prompts, QWidget* parent)
     : QMainWindow(parent), m_prompts(prompts), m_pages(new QStackedWidget), m_banner(plainLabel()) {
   setObjectName("mainWindow");
+  theme::dress(*this);
   setWindowIcon(theme::icon("distanz", theme::tokens().ink));
   resize(1280, 768);  // with a title bar on a screen of 1280 by 800
   setMinimumSize(kLeast);

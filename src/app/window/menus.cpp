@@ -165,11 +165,12 @@ void MainWindow::addSpeechActions(QMenu* view) {
 
 void MainWindow::remake() {
   m_banner->hide();
+  const bool open = m_workspace;
+  const int stage = open ? m_workspace->currentStage() : 0;
+  if (open) dropPages();  // the campaign stays open; only its views are made anew
+  theme::dress(*this);
   buildMenus();
-  if (!m_workspace) return showStart();
-  const int stage = m_workspace->currentStage();
-  dropPages();  // the campaign stays open; only its views are made anew
-  showWorkspace(stage);
+  open ? showWorkspace(stage) : showStart();
 }
 
 /// Colours and words are those of the program: every window follows. Once the click is over: the menu that was chosen from

@@ -242,8 +242,8 @@ void Workspace::show(const KeptView& view) {
 void Workspace::refreshFindings() {
   if (!m_shown) return;
   const std::vector<Finding> findings = m_shown->shownFindings();
-  m_findings->show(tr("What matters here"), findings);
   m_headline = m_shown->headline();
+  m_findings->show(tr("What matters here"), findings, m_headline.large.empty());
   m_first = findings.empty() ? std::nullopt : std::optional(findings.front());
   showAnswer();
 }

@@ -156,6 +156,7 @@ constexpr FindingInfo kBenchFindings[] = {
     {"left-free-band", Caution, "kit", "setups link", ""},
     {"left-free-rate", Caution, "kit", "setups link", ""},
     {"left-free-pointing", Caution, "kit", "setups link", ""},
+    {"setups-differ", Result, "kit", "what", ""},
     {"differs-in-several", Caution, "kit", "setup other link count:count what", ""},
     {"differs-in-nothing", Caution, "kit", "setup other", ""},
     {"path-in-beam", Result, "kit", "from:m worst:dB", ""},

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <functional>
+#include <set>
 
 #include "core/campaign/describe.h"
 #include "core/campaign/kit.h"
@@ -203,6 +204,16 @@ Differences differencesOf(const Campaign& c) {
                                        {"setup", c.setups[i].id}));
   }
   return m.out;
+}
+
+std::optional<Finding> whatDiffers(const Differences& d) {
+  std::vector<Finding> what;
+  std::set<std::string> told;
+  for (const Difference& row : d.rows)
+    if (row.differs && told.insert(row.what).second)
+      what.push_back(finding("one-word", {{"what", Term{"differs-" + row.what}}}));
+  if (what.empty()) return std::nullopt;
+  return finding("setups-differ", {{"what", what}});
 }
 
 }  // namespace distanz::plan

@@ -1,4 +1,5 @@
 #pragma once
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -27,5 +28,8 @@ constexpr std::size_t kMostCompared = 40;
 /// antenna and its gain are one thing); so is whatever is left to choose by itself. Mountings and heights
 /// count. Of more than kMostCompared setups only the first are looked at.
 Differences differencesOf(const campaign::Campaign& campaign);
+
+/// What differs between any of the setups, each thing once; none where nothing does.
+std::optional<Finding> whatDiffers(const Differences& differences);
 
 }  // namespace distanz::plan

@@ -5,7 +5,11 @@
 #include <cmath>
 #include <complex>
 #include <functional>
+#include <list>
+#include <mutex>
 #include <numbers>
+#include <utility>
+#include <vector>
 
 #include "core/finding/error.h"
 
@@ -145,27 +149,35 @@ void check(const AntennaShape& s) {
   if (!(s.gain_dbi >= 3.02 && s.gain_dbi < 60)) throw DomainError("3.02 <= gain_dbi < 60");
 }
 
-/// A number for each of many directions, even over the sphere: midpoints that are even in height cover equal
-/// parts of it.
-template <class Each>
-void overSphere(const Power& power, Each each) {
-  constexpr int kHeights = 720, kTurns = 144;
+/// Alike all around its axis.
+bool isRound(AntennaKind kind) {
+  return kind != AntennaKind::Patch && kind != AntennaKind::BentDipole;
+}
+
+/// The power in many directions, even over the sphere: midpoints that are even in height cover equal parts of it.
+std::vector<double> overSphere(const Power& power, bool round) {
+  constexpr int kHeights = 720;
+  const int turns = round ? 1 : 144;
+  std::vector<double> out;
+  out.reserve(std::size_t(kHeights * turns));
   for (int i = 0; i < kHeights; ++i)
-    for (int k = 0; k < kTurns; ++k) {
-      const double z = -1 + (2 * i + 1.0) / kHeights, sine = std::sqrt(1 - z * z), phi = 2 * pi * k / kTurns;
-      each(power({sine * std::cos(phi), sine * std::sin(phi), z}), 1.0 / (kHeights * kTurns));
+    for (int k = 0; k < turns; ++k) {
+      const double z = -1 + (2 * i + 1.0) / kHeights, sine = std::sqrt(1 - z * z), phi = 2 * pi * k / turns;
+      out.push_back(power({sine * std::cos(phi), sine * std::sin(phi), z}));
     }
+  return out;
 }
 
 class Computed : public Pattern {
  public:
   explicit Computed(const AntennaShape& s) : m_power(powerOf(s)), m_least(leastOf(s)) {
-    overSphere(m_power, [&](double p, double) { m_peak = std::max(m_peak, p); });
+    const std::vector<double> all = overSphere(m_power, isRound(s.kind));
+    m_peak = *std::max_element(all.begin(), all.end());
     // On the axis, and around it, where the peaks lie.
     for (double z : {-1.0, 0.0, 1.0}) m_peak = std::max(m_peak, m_power({std::sqrt(1 - z * z), 0, z}));
-    double mean = 0;
-    overSphere(m_power, [&](double p, double share) { mean += std::max(p / m_peak, m_least) * share; });
-    m_peak_dbi = -10 * std::log10(mean);
+    double sum = 0;
+    for (const double p : all) sum += std::max(p / m_peak, m_least);
+    m_peak_dbi = -10 * std::log10(sum / double(all.size()));
   }
   double gain_dbi(Direction d) const override {
     return m_peak_dbi + 10 * std::log10(std::max(m_power(unit(d)) / m_peak, m_least));
@@ -177,6 +189,32 @@ class Computed : public Pattern {
   double m_least, m_peak = 0, m_peak_dbi = 0;
 };
 
+/// A plan asks for the same few antennas many times over, and each takes a hundred thousand directions.
+class Kept {
+ public:
+  std::shared_ptr<const Pattern> of(const AntennaShape& shape) {
+    if (auto found = find(shape)) return found;
+    auto made = std::make_shared<const Computed>(shape);
+    const std::scoped_lock lock(m_mutex);
+    m_last.push_front({shape, made});
+    if (m_last.size() > kMost) m_last.pop_back();
+    return made;
+  }
+
+ private:
+  std::shared_ptr<const Pattern> find(const AntennaShape& shape) {
+    const std::scoped_lock lock(m_mutex);
+    const auto at = std::find_if(m_last.begin(), m_last.end(), [&](const auto& e) { return e.first == shape; });
+    if (at == m_last.end()) return nullptr;
+    m_last.splice(m_last.begin(), m_last, at);
+    return m_last.front().second;
+  }
+
+  static constexpr std::size_t kMost = 64;
+  std::mutex m_mutex;
+  std::list<std::pair<AntennaShape, std::shared_ptr<const Pattern>>> m_last;  ///< the last asked for first
+};
+
 double wrapped(double angle_deg) {
   return std::remainder(angle_deg, 360);
 }
@@ -184,8 +222,9 @@ double wrapped(double angle_deg) {
 }  // namespace
 
 std::shared_ptr<const Pattern> patternOf(const AntennaShape& shape) {
+  static Kept kept;
   check(shape);
-  return std::make_shared<Computed>(shape);
+  return kept.of(shape);
 }
 
 double cutGain_dbi(const Pattern& pattern, Cut cut, double angle_deg) {

@@ -30,6 +30,7 @@ struct AntennaShape {
   double spacing = 0.225;        ///< of its turns, wavelengths, > 0
   double gain_dbi = 10;          ///< of a Yagi, >= 3.02 (a beam of half the sphere)
   double front_to_back_db = 20;  ///< what a patch, monopole or Yagi leaks all around behind, > 0
+  bool operator==(const AntennaShape&) const = default;
 };
 
 /// A direction in the antenna's own axes, degrees: from its axis, 0..180, and about it, any. A patch is
@@ -50,6 +51,7 @@ class Pattern {
   virtual double peak_dbi() const = 0;
 };
 
+/// The last shapes asked for are kept: who asks again gets the same pattern at once. From any thread.
 /// @throws DomainError for a shape outside its domain
 std::shared_ptr<const Pattern> patternOf(const AntennaShape& shape);
 

@@ -239,6 +239,11 @@ class Drawing {
       m_p.setPen(s.name == "path" ? m_look.accent : m_look.muted);
       m_p.drawText(QRectF(text.x() - 40, text.y() - 8, 80, 16), Qt::AlignCenter, nameOf(s.name));
     }
+    // The levels stand where no sector's name does.
+    const bool named_right = std::any_of(m_plot.sectors.begin(), m_plot.sectors.end(), [](const records::Sector& s) {
+      const double middle = (s.from_deg + s.to_deg) / 2;
+      return middle > 0 && middle < 90;
+    });
     m_p.setBrush(Qt::NoBrush);
     m_p.setFont(m_look.font(type::kSmall, false));
     for (double level = 0; level > -kDepth_db; level -= m_small ? 15 : 10) {
@@ -246,7 +251,8 @@ class Drawing {
       m_p.drawEllipse(centre, radius * (1 + level / kDepth_db), radius * (1 + level / kDepth_db));
       if (m_small) continue;
       m_p.setPen(m_look.muted);
-      m_p.drawText(QRectF(centre.x() + 3, at(0, level).y() + 1, 60, 14), Qt::AlignLeft,
+      m_p.drawText(QRectF(centre.x() - (named_right ? 63 : -3), at(0, level).y() + 1, 60, 14),
+                   named_right ? Qt::AlignRight : Qt::AlignLeft,
                    words::quantity(level, quantity::Unit::Decibel, 0));
     }
     for (int angle = 0; angle < 360 && !m_small; angle += 30) {

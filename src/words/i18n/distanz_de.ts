@@ -1537,7 +1537,7 @@
     </message>
     <message>
         <source>Difference that matters</source>
-        <translation>Unterschied, auf den es ankommt</translation>
+        <translation>Wichtiger Unterschied</translation>
     </message>
     <message>
         <source>Allowed distance</source>
@@ -7232,22 +7232,6 @@
         <translation>{name}: {difference:.1} stärker auf dem Rückflug</translation>
     </message>
     <message>
-        <source>{name}: lost at {lost}, regained at {regained}</source>
-        <translation>{name}: verloren bei {lost}, wieder da bei {regained}</translation>
-    </message>
-    <message>
-        <source>{link} link, outbound and inbound ({flights:flights}, medians).</source>
-        <translation>Link {link}, Hin- und Rückflug ({flights:flights}, Mediane).</translation>
-    </message>
-    <message>
-        <source>{name} at {reduction:.0} less power: {reduced}</source>
-        <translation>{name} mit {reduction:.0} weniger Leistung: {reduced}</translation>
-    </message>
-    <message>
-        <source>{link} link: at full power this means {full} (95 %: {full.span}). That is {factor:.1} times as far; the power is {power:.0} times as high. It holds if the signal keeps falling the same way.</source>
-        <translation>Link {link}: Bei voller Leistung entspricht das {full} (95 %: {full.span}). Das ist {factor:.1}-mal so weit; die Leistung ist {power:.0}-mal so hoch. Es gilt, wenn das Signal gleich weiterfällt.</translation>
-    </message>
-    <message>
         <source>the file has {ports} ports; one or two can be read, so export port 1 alone</source>
         <translation>die Datei hat {ports} Tore; lesbar sind eines oder zwei, also Tor 1 allein exportieren</translation>
     </message>
@@ -7298,6 +7282,26 @@
     <message>
         <source>Flown once only: {setup}. The flight-to-flight spread is unknown. Fly at least twice more.</source>
         <translation>Nur einmal geflogen: {setup}. Die Streuung von Flug zu Flug ist unbekannt. Noch mindestens zweimal fliegen.</translation>
+    </message>
+    <message>
+        <source>What differs: {what:list}</source>
+        <translation>Was sich unterscheidet: {what:list}</translation>
+    </message>
+    <message>
+        <source>{name}, {link} link: lost at {lost}, regained at {regained}</source>
+        <translation>{name}, Link {link}: verloren bei {lost}, wieder da bei {regained}</translation>
+    </message>
+    <message>
+        <source>Outbound and inbound ({flights:flights}, medians).</source>
+        <translation>Hin- und Rückflug ({flights:flights}, Mediane).</translation>
+    </message>
+    <message>
+        <source>{name}, {link} link: {reduced} at {reduction:.0} less power</source>
+        <translation>{name}, Link {link}: {reduced} mit {reduction:.0} weniger Leistung</translation>
+    </message>
+    <message>
+        <source>At full power this means {full} (95 %: {full.span}). That is {factor:.1} times as far; the power is {power:.0} times as high. It holds if the signal keeps falling the same way.</source>
+        <translation>Bei voller Leistung entspricht das {full} (95 %: {full.span}). Das ist {factor:.1}-mal so weit; die Leistung ist {power:.0}-mal so hoch. Es gilt, wenn das Signal gleich weiterfällt.</translation>
     </message>
 </context>
 <context>

@@ -52,6 +52,13 @@ TEST_CASE("what differs: a second thing is flagged with both, heights, firmware 
   c.setups[1].mast_m.reset();
   c.setups[1].links["control"].mount.place = MountPlace::Tail;
   CHECK(differing(plan::differencesOf(c)) == std::vector<std::string>{"tx-antenna", "mount"});
+  const auto told = plan::whatDiffers(plan::differencesOf(c));
+  REQUIRE(told);
+  const auto& what = std::get<std::vector<Finding>>(told->find("what")->value);
+  REQUIRE(what.size() == 2);
+  CHECK(std::get<Term>(what[0].find("what")->value).code == "differs-tx-antenna");
+  CHECK(std::get<Term>(what[1].find("what")->value).code == "differs-mount");
+  CHECK_FALSE(plan::whatDiffers(plan::differencesOf(two())));
 }
 
 TEST_CASE(

@@ -1,6 +1,7 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <complex>
+#include <future>
 #include <numbers>
 
 #include "core/dice/random.h"
@@ -140,6 +141,26 @@ TEST_CASE("patterns: all power that goes in comes out, wherever it goes") {
   }
   CAPTURE(static_cast<int>(shape.kind));
   CHECK_THAT(10 * std::log10(sum), WithinAbs(0, 0.03));
+}
+
+TEST_CASE("patterns: whoever asks for the same antenna gets the same pattern, from any thread, after many others") {
+  const AntennaShape shape{.kind = AntennaKind::Patch, .permittivity = 3.3};
+  const auto first = patternOf(shape);
+  CHECK(patternOf(shape) == first);
+  CHECK(patternOf({.kind = AntennaKind::Patch, .permittivity = 3.4}) != first);
+  const auto asked = [&](int of) {
+    bool right = true;
+    for (int i = 0; i < 100; ++i) {
+      const double gain_dbi = 10 + 0.1 * ((i * of) % 83);  // more than are kept
+      right = right && std::abs(patternOf({.kind = AntennaKind::Yagi, .gain_dbi = gain_dbi})->peak_dbi() - gain_dbi) < 0.02;
+    }
+    return right;
+  };
+  auto other = std::async(std::launch::async, asked, 7);
+  CHECK(asked(5));
+  CHECK(other.get());
+  CHECK(patternOf(shape)->peak_dbi() == first->peak_dbi());
+  CHECK(first->gain_dbi({0, 0}) == first->peak_dbi());  // kept by who has it
 }
 
 TEST_CASE("patterns: a patch and a helix point forward, more turns more so") {
