@@ -23,6 +23,14 @@ std::string number(const test::Middle& middle, int digits) {
   return std::isfinite(middle.value()) ? fmt::format("{:.{}f}", middle.value(), digits) : "–";
 }
 
+/// Campaigns in which the equipment was said to stop.
+int stops(const test::WorldResult& r) {
+  int out = 0;
+  for (const char* code : {"equipment-limit", "equipment-limit-unheard", "equipment-limit-possible"})
+    if (const auto found = r.warned.find(code); found != r.warned.end()) out += found->second;
+  return out;
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -33,8 +41,8 @@ int main(int argc, char** argv) {
       << "| world | flights each | told % | withheld % | typical holds % | bias % | width | dependable holds "
          "% | "
          "bias % | width | plan too far % | difference holds % | ratio holds % | level: bias dB | holds % | "
-         "better at equal truth % | at 1.25 % | wrong % |\n|---|";
-  for (int i = 0; i < 17; ++i) std::cout << "---|";
+         "better at equal truth % | at 1.25 % | wrong % | stop named % |\n|---|";
+  for (int i = 0; i < 18; ++i) std::cout << "---|";
   std::cout << "\n";
   for (const test::WorldKind& kind : test::worldKinds()) {
     if (kind.name.find(only) == std::string::npos) continue;
@@ -44,12 +52,13 @@ int main(int argc, char** argv) {
                               b = test::studyWorld(kind, {campaigns, flights, 2.6, 100'001, false});
       std::cout << fmt::format(
                        "| {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} "
-                       "| {} |\n",
+                       "| {} | {:.1f} |\n",
                        kind.name, flights, percent(r.told), percent(r.withheld), percent(r.typical),
                        bias(r.typical_bias), number(r.typical_width, 2), percent(r.dependable),
                        bias(r.dependable_bias), number(r.dependable_width, 2), percent(r.beyond_plan),
                        percent(r.delta), percent(r.ratio), number(r.critical_bias, 2),
-                       percent(r.critical_covers), percent(r.better), percent(b.better), percent(b.wrong))
+                       percent(r.critical_covers), percent(r.better), percent(b.better), percent(b.wrong),
+                       100.0 * (stops(r) + stops(b)) / (2 * campaigns))
                 << std::flush;
     }
   }

@@ -59,13 +59,6 @@ json reducedJson(const analysis::ReducedPower& r) {
           {"exponent_assumed", r.exponent_assumed}};
 }
 
-/// 95 %; a level that the kit gives is exact.
-std::optional<estimate::Interval> criticalInterval(const analysis::SetupOnLink& s) {
-  if (!s.critical_dbm) return std::nullopt;
-  const double half = 1.96 * s.critical_sd_db;
-  return estimate::Interval{*s.critical_dbm, *s.critical_dbm - half, *s.critical_dbm + half};
-}
-
 json setupJson(const analysis::CampaignAnalysis& a, const analysis::SetupOnLink& s) {
   return {{"setup", s.setup},
           {"link", s.link},
@@ -77,8 +70,9 @@ json setupJson(const analysis::CampaignAnalysis& a, const analysis::SetupOnLink&
           {"dependability", a.dependability},
           {"exponent", intervalJson(s.exponent)},
           {"critical_dbm", orNull(s.critical_dbm)},
-          {"critical_interval_dbm", intervalJson(criticalInterval(s))},
+          {"critical_interval_dbm", intervalJson(s.critical_interval_dbm)},
           {"farthest_flown_m", s.farthest_m},
+          {"equipment_stops_at_m", s.stops_m ? json(*s.stops_m) : json()},
           {"runs_used", s.runs_used},
           {"basis", analysis::word(s.basis)}};
 }
@@ -94,7 +88,8 @@ json pairJson(const analysis::CampaignAnalysis& a, const analysis::PairOnLink& p
           {"p_value", orNull(p.p_value)},
           {"holds_for_all", p.holds_for_all},
           {"practical_threshold", a.practical_threshold},
-          {"more_pairs_needed", p.more_pairs}};
+          {"more_pairs_needed", p.more_pairs},
+          {"equipment_stops_both_at_m", p.stopped_m ? json(*p.stopped_m) : json()}};
 }
 
 json setupPairJson(const analysis::CampaignAnalysis& a, const analysis::SetupPair& p) {

@@ -92,7 +92,7 @@ json beyondJson(const campaign::Campaign& c, const analysis::CampaignAnalysis& a
   for (const auto& l : a.lived_on)
     out["lived_on"].push_back({{"run", l.run}, {"picture_link", l.picture_link}, {"link", l.link}, {"frozen_at_m", l.frozen_at_m}, {"alive_to_m", l.alive_to_m}});
   for (const auto& cap : a.caps)
-    out["caps"].push_back({{"link", cap.link}, {"at_m", cap.at_m}, {"runs", cap.runs}, {"setups", cap.setups}, {"signal_dbm", orNull(cap.signal_dbm)}, {"critical_dbm", orNull(cap.critical_dbm)}});
+    out["caps"].push_back({{"link", cap.link}, {"at_m", cap.at_m}, {"along_m", cap.along_m}, {"runs", cap.runs}, {"setups", cap.setups}, {"signal_dbm", orNull(cap.signal_dbm)}, {"critical_dbm", orNull(cap.critical_dbm)}});
   for (std::size_t i = 0; i < c.runs.size() && i < a.reductions.size(); ++i) {
     const auto& r = a.reductions[i];
     if (std::isfinite(r.energy.total_mah) || std::isfinite(r.energy.first_v)) out["energy"].push_back(energyJson(c.runs[i].id, r.energy));

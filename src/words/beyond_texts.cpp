@@ -25,6 +25,14 @@ constexpr Text kBeyondTexts[] = {
          "finding",
          "{runs:runs} of different setups lost the {link} link there at once, at full quality and {signal} "
          "or more. This does not count as range. Look for a distance limit or a timeout in the equipment.")},
+    {"equipment-limit-unheard", QT_TRANSLATE_NOOP("finding", "The equipment stops at {distance}, not the radio"),
+     QT_TRANSLATE_NOOP("finding",
+                       "{runs:runs} of different setups lost the {link} link there at once, out of full quality. This "
+                       "does not count as range. Look for a distance limit or a timeout in the equipment.")},
+    {"equipment-limit-possible", QT_TRANSLATE_NOOP("finding", "{link} link stops at {distance}: perhaps the equipment"),
+     QT_TRANSLATE_NOOP("finding",
+                       "{runs:runs} lost it there at once, out of full quality. What lies behind it is open. Fly "
+                       "another setup there: if it stops at the same distance, the equipment has a limit.")},
     {"stopped-sharply", QT_TRANSLATE_NOOP("finding", "{link} link stopped suddenly at {distance}"),
      QT_TRANSLATE_NOOP(
          "finding",
@@ -47,10 +55,10 @@ constexpr Text kBeyondTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "{link} link: {a} minus {b} {delta:+.1} (95 %: {delta.low:.1} to {delta.high:.1}), "
                        "{flights:flights}. Fly about {more} more of each.")},
-    {"segment-too-small", QT_TRANSLATE_NOOP("finding", "{segment}: {a} or {b}, too close to tell"),
+    {"segment-too-small", QT_TRANSLATE_NOOP("finding", "{segment}: {a} or {b}, not settled"),
      QT_TRANSLATE_NOOP("finding",
                        "{link} link: {a} minus {b} {delta:+.1} (95 %: {delta.low:.1} to {delta.high:.1}), "
-                       "{flights:flights}. Flying will hardly settle it.")},
+                       "{flights:flights}. At the difference seen so far, more flights will hardly settle it.")},
     {"segment-usable", "",
      QT_TRANSLATE_NOOP("finding", "Usable {share:.0} of the time with {winner}, {other:.0} with {loser}.")},
     {"segment-once", "",

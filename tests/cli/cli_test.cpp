@@ -104,14 +104,14 @@ TEST_CASE("analyse: exactly the documented keys, in their order") {
         std::vector<std::string>{"setup", "link", "typical_range_m", "dependable_range_m",
                                  "elsewhere_typical_range_m", "elsewhere_dependable_range_m", "confidence",
                                  "dependability", "exponent", "critical_dbm", "critical_interval_dbm",
-                                 "farthest_flown_m", "runs_used", "basis"});
+                                 "farthest_flown_m", "equipment_stops_at_m", "runs_used", "basis"});
   CHECK(keysOf(j["setups"][0]["typical_range_m"]) ==
         std::vector<std::string>{"estimate", "low", "high", "at_least", "status"});
   CHECK(keysOf(j["setups"][0]["exponent"]) == std::vector<std::string>{"estimate", "low", "high"});
   CHECK(keysOf(j["comparisons"][0]) == std::vector<std::string>{"a", "b", "link", "delta_db", "range_ratio",
                                                                 "elsewhere_range_ratio", "verdict", "p_value",
                                                                 "holds_for_all", "practical_threshold",
-                                                                "more_pairs_needed"});
+                                                                "more_pairs_needed", "equipment_stops_both_at_m"});
   CHECK(keysOf(j["runs"][0]) == std::vector<std::string>{"run", "used", "why_not", "farthest_m", "dropouts",
                                                          "lost_at_m", "regained_at_m", "why_not_finding"});
   CHECK(keysOf(j["warnings"][0]) == std::vector<std::string>{"code", "run", "text", "severity", "stage",

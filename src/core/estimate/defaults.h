@@ -119,8 +119,11 @@ constexpr double kMuStep = 0.008, kMuBelow = 1.5, kMuAbove = 2.5;
 constexpr double kLiveWindow_s = 3;  // the local signal is a mean over about 40 m; so is its live reading
 
 constexpr double kCapTurnSpread = 0.02;  // all turn distances within 2 %
+constexpr double kCapPlace_m = 15;       // and no position is known better
 constexpr int kCapMinFlights = 3;
 constexpr int kCapLastCells = 3;
 constexpr double kCapHeadroom_db = 6;
+constexpr double kCapSteady_db = 3;   // a signal that went on is no weaker than before by more
+constexpr double kCapBeyond = 0.03;   // of the way flown on without it
 
 }  // namespace distanz::estimate::defaults

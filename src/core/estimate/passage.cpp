@@ -172,6 +172,15 @@ Passage withHindrance(Passage p, const Hindrance& h, std::uint64_t seed) {
   return p;
 }
 
+Passage endedAt(Passage p, double along_m) {
+  std::size_t whole = 0;
+  while (whole < p.stretches.count() && p.stretches.startOf(whole) + defaults::kCellWidth_m <= along_m) ++whole;
+  p.stretches.log_distance.resize(std::max<std::size_t>(whole, std::min<std::size_t>(p.stretches.count(), 1)));
+  const auto none = static_cast<std::uint16_t>(p.stretches.count());
+  for (std::uint16_t& first : p.first_failing) first = std::min(first, none);
+  return p;
+}
+
 Passage firstOf(const std::vector<const Passage*>& passages) {
   if (passages.empty()) throw DomainError("passages");
   Passage out = *passages.front();

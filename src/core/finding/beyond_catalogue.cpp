@@ -11,6 +11,8 @@ constexpr FindingInfo kBeyondFindings[] = {
     {"other-heading", Caution, "compare", "flown:° usual:°", ""},
     {"other-side", Caution, "compare", "flown:m usual:m", ""},
     {"equipment-limit", Caution, "compare", "distance:m runs:count signal:dBm link", ""},
+    {"equipment-limit-unheard", Caution, "compare", "distance:m runs:count link", ""},
+    {"equipment-limit-possible", Caution, "compare", "distance:m runs:count link", ""},
     {"stopped-sharply", Caution, "compare", "distance:m runs:count signal:dBm link", ""},
     {"is-a-course", Detail, "runs", "", ""},
     {"only-travelled", Refusal, "runs", "", "correct-match"},

@@ -4520,10 +4520,6 @@
         <translation>In ähnlichem Gelände hat der Link {link} die mittlere Reichweite {typical}, die sichere {dependable}.</translation>
     </message>
     <message>
-        <source>Telling them apart would take more than {most} more pairs of flights.</source>
-        <translation>Um sie zu unterscheiden, wären über {most} weitere Flugpaare nötig.</translation>
-    </message>
-    <message>
         <source>Fly {flights} more with both aboard.</source>
         <translation>Noch {flights} fliegen, mit beiden an Bord.</translation>
     </message>
@@ -5262,14 +5258,6 @@
     <message>
         <source>{link} link: {a} minus {b} {delta:+.1} (95 %: {delta.low:.1} to {delta.high:.1}), {flights:flights}. Fly about {more} more of each.</source>
         <translation>Link {link}: {a} minus {b} {delta:+.1} (95 %: {delta.low:.1} bis {delta.high:.1}), {flights:flights}. Von jedem etwa {more} weitere fliegen.</translation>
-    </message>
-    <message>
-        <source>{segment}: {a} or {b}, too close to tell</source>
-        <translation>{segment}: {a} oder {b}, zu nah beieinander</translation>
-    </message>
-    <message>
-        <source>{link} link: {a} minus {b} {delta:+.1} (95 %: {delta.low:.1} to {delta.high:.1}), {flights:flights}. Flying will hardly settle it.</source>
-        <translation>Link {link}: {a} minus {b} {delta:+.1} (95 %: {delta.low:.1} bis {delta.high:.1}), {flights:flights}. Fliegen wird es kaum entscheiden.</translation>
     </message>
     <message>
         <source>Usable {share:.0} of the time with {winner}, {other:.0} with {loser}.</source>
@@ -7302,6 +7290,50 @@
     <message>
         <source>At full power this means {full} (95 %: {full.span}). That is {factor:.1} times as far; the power is {power:.0} times as high. It holds if the signal keeps falling the same way.</source>
         <translation>Bei voller Leistung entspricht das {full} (95 %: {full.span}). Das ist {factor:.1}-mal so weit; die Leistung ist {power:.0}-mal so hoch. Es gilt, wenn das Signal gleich weiterfällt.</translation>
+    </message>
+    <message>
+        <source>{runs:runs} of different setups lost the {link} link there at once, out of full quality. This does not count as range. Look for a distance limit or a timeout in the equipment.</source>
+        <translation>{runs:runs} verschiedener Setups verloren dort den Link {link} schlagartig, aus voller Qualität. Als Reichweite zählt das nicht. Im Gerät nach einer Entfernungsgrenze oder einem Zeitlimit suchen.</translation>
+    </message>
+    <message>
+        <source>{link} link stops at {distance}: perhaps the equipment</source>
+        <translation>Link {link} endet bei {distance}: vielleicht das Gerät</translation>
+    </message>
+    <message>
+        <source>{a_name} and {b_name} both stop at {distance}</source>
+        <translation>{a_name} und {b_name} enden beide bei {distance}</translation>
+    </message>
+    <message>
+        <source>The equipment stops there, not the radio. Which reaches farther is open.</source>
+        <translation>Dort endet das Gerät, nicht der Funk. Was weiter reicht, bleibt offen.</translation>
+    </message>
+    <message>
+        <source>Its {link} link stops at {distance}, probably by a limit of the equipment.</source>
+        <translation>Der Link {link} endet bei {distance}, wohl durch eine Grenze im Gerät.</translation>
+    </message>
+    <message>
+        <source>Lift the limit at {distance}</source>
+        <translation>Die Grenze bei {distance} aufheben</translation>
+    </message>
+    <message>
+        <source>More flights cannot tell what lies behind it. Look for a distance limit or a timeout in the equipment. Or fly at reduced power, so that the radio ends first.</source>
+        <translation>Weitere Flüge zeigen nicht, was dahinter liegt. Im Gerät nach einer Entfernungsgrenze oder einem Zeitlimit suchen. Oder mit weniger Leistung fliegen, damit zuerst der Funk endet.</translation>
+    </message>
+    <message>
+        <source>{runs:runs} lost it there at once, out of full quality. What lies behind it is open. Fly another setup there: if it stops at the same distance, the equipment has a limit.</source>
+        <translation>{runs:runs} verloren ihn dort schlagartig, aus voller Qualität. Was dahinter liegt, bleibt offen. Ein anderes Setup dorthin fliegen: Endet es bei derselben Entfernung, hat das Gerät eine Grenze.</translation>
+    </message>
+    <message>
+        <source>{segment}: {a} or {b}, not settled</source>
+        <translation>{segment}: {a} oder {b}, nicht entschieden</translation>
+    </message>
+    <message>
+        <source>{link} link: {a} minus {b} {delta:+.1} (95 %: {delta.low:.1} to {delta.high:.1}), {flights:flights}. At the difference seen so far, more flights will hardly settle it.</source>
+        <translation>Link {link}: {a} minus {b} {delta:+.1} (95 %: {delta.low:.1} bis {delta.high:.1}), {flights:flights}. Beim bisher gesehenen Unterschied werden weitere Flüge das kaum entscheiden.</translation>
+    </message>
+    <message>
+        <source>At the difference seen so far, telling them apart takes more than {most} more pairs. A larger one would show sooner.</source>
+        <translation>Beim bisher gesehenen Unterschied braucht es mehr als {most} weitere Paare. Ein größerer zeigte sich früher.</translation>
     </message>
 </context>
 <context>

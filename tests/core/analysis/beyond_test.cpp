@@ -108,7 +108,7 @@ TEST_CASE("caps: setups of different signal that all stop at one distance met a 
       FlownLog flown{1200};
       log::Recording r = flown.begin();
       const double gain = *setup == 'A' ? 0 : 8, day = random.normal();
-      const double stop = capped ? 1000 + 3 * i : *setup == 'A' ? 700 + 30 * i : 1100 + 20 * i;
+      const double stop = capped ? 1000 + 3 * i : *setup == 'A' ? 700 + 30 * i : 1100 + 40 * i;
       const auto on = [=](double m, bool outward) { return m < stop || (!outward && m < stop - 100); };
       flown.add(r, "control.rssi_dbm", [&](double m, bool outward, double) { return on(m, outward) ? falling(m) + 8 + gain + day + random.normal() : NAN; });
       flown.add(r, "control.lq_pct", [&](double m, bool outward, double) { return on(m, outward) ? 100 : 0; });

@@ -103,6 +103,24 @@ TEST_CASE("passage: all links together reach no farther than any of them") {
   CHECK(rangeOf(both, 0.95).estimate_m <= rangeOf(both, 0.5).estimate_m);
 }
 
+TEST_CASE("passage: ended before it fails it holds to that end, and is open; ended behind nothing changes") {
+  const PathDraws d = knownPlaces(slopingPlaces(30, -89.5, -1), 0, 0);  // fails in the 12th stretch
+  const Passage all = flownOver(d);
+  const double start = all.stretches.start_m, width = defaults::kCellWidth_m;
+  const Passage early = endedAt(all, start + 6.5 * width);
+  CHECK(early.stretches.count() == 6);
+  const WayRange r = rangeOf(early, 0.5);
+  CHECK(r.open(0));
+  CHECK(r.estimate_m == start + 6 * width);
+  CHECK(std::isinf(r.high_m));
+  CHECK(survivalOf(early).share.back() == 1);
+  const Passage late = endedAt(all, start + 20 * width);
+  CHECK(rangeOf(late, 0.5).estimate_m == rangeOf(all, 0.5).estimate_m);
+  CHECK(endedAt(all, 0).stretches.count() == 1);
+  // Of several links the nearest end counts.
+  CHECK(firstOf({&all, &early}).stretches.count() == 6);
+}
+
 TEST_CASE("passage: the same draws to the last bit, and refusals") {
   const PathDraws d = knownPlaces(slopingPlaces(30, -90, -0.5), 1, 1);
   CHECK(flownOver(d).first_failing == flownOver(d).first_failing);

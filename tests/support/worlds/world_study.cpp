@@ -68,7 +68,7 @@ Outcome campaignOf(const WorldKind& kind, const WorldPlan& plan, std::uint64_t s
     // Bitrate goes down at another level than the mean one at which the rule is met.
     if (told && told->critical_dbm && w.links[0].rule == Rule::Quality && s == 0) {
       out.critical_error = *told->critical_dbm - Radio(w, w.links[0]).critical_dbm();
-      out.critical_covers = std::abs(out.critical_error) <= 1.96 * told->critical_sd_db;
+      out.critical_covers = std::abs(out.critical_error) <= told->critical_interval_dbm->high - told->critical_interval_dbm->estimate;
     }
   }
   for (const auto& p : a.comparisons)

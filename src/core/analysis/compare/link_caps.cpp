@@ -11,59 +11,98 @@ namespace {
 
 using namespace estimate;
 
-/// A run whose link stopped at once, from full quality.
 struct Stop {
   std::size_t run;
-  double at_m, signal_dbm;
+  SharpStop seen;
 };
 
 std::vector<Stop> stopsOf(const LinkWork& w) {
   std::vector<Stop> out;
-  for (const std::size_t run : w.runs) {
-    const LinkBeyond& b = w.reduced(run).beyond;
-    if (b.ended_sharp_m && *b.ended_sharp_m >= defaults::kNearField_m) out.push_back({run, *b.ended_sharp_m, b.signal_there_dbm});
-  }
-  std::sort(out.begin(), out.end(), [](const Stop& a, const Stop& b) { return a.at_m < b.at_m; });
+  for (const std::size_t run : w.runs)
+    if (const auto& stop = w.reduced(run).beyond.end.stop; stop && stop->at_m >= defaults::kNearField_m)
+      out.push_back({run, *stop});
+    else if (w.campaign.runs[run].ended == campaign::Ended::EquipmentCap)
+      out.push_back({run, {{}, w.result.reductions[run].farthest_m, w.result.reductions[run].farthest_along_m}});
+  std::sort(out.begin(), out.end(), [](const Stop& a, const Stop& b) { return a.seen.at_m < b.seen.at_m; });
   return out;
 }
 
-/// The most stops within defaults::kCapTurnSpread of each other.
+/// How far apart two places may lie and still be one.
+double spread_m(double at_m) {
+  return std::max(defaults::kCapTurnSpread * at_m, defaults::kCapPlace_m);
+}
+
+/// The most stops that lie at one place.
 std::vector<Stop> together(const std::vector<Stop>& stops) {
   std::vector<Stop> best;
   for (std::size_t i = 0; i < stops.size(); ++i) {
     std::vector<Stop> here;
-    for (std::size_t k = i; k < stops.size() && stops[k].at_m <= stops[i].at_m * (1 + defaults::kCapTurnSpread); ++k) here.push_back(stops[k]);
+    for (std::size_t k = i; k < stops.size() && stops[k].seen.at_m <= stops[i].seen.at_m + spread_m(stops[i].seen.at_m); ++k) here.push_back(stops[k]);
     if (here.size() > best.size()) best = std::move(here);
   }
   return best;
 }
 
-/// Signal in hand where they stopped: above the sensitivity as far as that is known, or of clearly different setups.
-bool signalInHand(const LinkWork& w, const std::vector<Stop>& stops) {
-  std::map<std::string, std::pair<double, int>> by_setup;
-  double least = INFINITY;
-  for (const Stop& s : stops) {
-    if (!std::isfinite(s.signal_dbm)) continue;
-    auto& [sum, n] = by_setup[w.campaign.runs[s.run].setup];
-    sum += s.signal_dbm;
-    ++n;
-    least = std::min(least, s.signal_dbm);
-  }
-  if (by_setup.empty()) return false;
-  if (const auto critical = campaign::criticalFromKit(w.link)) return least > *critical + defaults::kCapHeadroom_db;
+std::set<std::string> setupsOf(const LinkWork& w, const std::vector<Stop>& stops) {
+  std::set<std::string> out;
+  for (const Stop& s : stops) out.insert(w.campaign.runs[s.run].setup);
+  return out;
+}
+
+/// Of what is known of each: the mean; NaN where nothing is.
+template <class Value>
+double meanOf(const std::vector<Stop>& stops, Value value) {
+  double sum = 0;
+  int n = 0;
+  for (const Stop& s : stops)
+    if (const double v = value(s.seen); std::isfinite(v)) sum += v, ++n;
+  return n > 0 ? sum / n : NAN;
+}
+
+/// Clearly different setups stopped at one place.
+bool setupsDiffer(const LinkWork& w, const std::vector<Stop>& stops) {
+  if (static_cast<int>(stops.size()) < defaults::kCapMinFlights) return false;
   double low = INFINITY, high = -INFINITY;
-  for (const auto& [setup, mean] : by_setup) low = std::min(low, mean.first / mean.second), high = std::max(high, mean.first / mean.second);
+  for (const std::string& setup : setupsOf(w, stops)) {
+    std::vector<Stop> own;
+    std::copy_if(stops.begin(), stops.end(), std::back_inserter(own), [&](const Stop& s) { return w.campaign.runs[s.run].setup == setup; });
+    const double level = meanOf(own, [](const SharpStop& s) { return s.signal_dbm; });
+    if (std::isfinite(level)) low = std::min(low, level), high = std::max(high, level);
+  }
   return high - low >= defaults::kCapHeadroom_db;
+}
+
+/// It was not the radio that got too weak: by the sensitivity, by setups that differ, by a signal that went on, or by
+/// figures that were good all the way to it and gone for long after.
+bool notTheRadio(const LinkWork& w, const std::vector<Stop>& stops) {
+  const auto all = [&](const auto& of) { return std::all_of(stops.begin(), stops.end(), [&](const Stop& s) { return of(s.seen); }); };
+  if (const auto critical = campaign::criticalFromKit(w.link)) {
+    double least = INFINITY;
+    for (const Stop& s : stops)
+      if (std::isfinite(s.seen.signal_dbm)) least = std::min(least, s.seen.signal_dbm);
+    if (std::isfinite(least)) return least > *critical + defaults::kCapHeadroom_db;
+  }
+  if (setupsDiffer(w, stops)) return true;
+  if (!all([](const SharpStop& s) { return s.clean; })) return false;
+  if (all([](const SharpStop& s) { return s.signal_beyond_dbm >= s.signal_dbm - defaults::kCapSteady_db; })) return true;
+  return all([](const SharpStop& s) { return s.channel != log::channel::kRssi && s.beyond_m >= defaults::kCapBeyond * s.at_m; });
+}
+
+/// A flight of one of these setups was good beyond it.
+bool passed(const LinkWork& w, const std::set<std::string>& setups, double at_m) {
+  return std::any_of(w.runs.begin(), w.runs.end(), [&](std::size_t run) {
+    return setups.contains(w.campaign.runs[run].setup) && w.reduced(run).beyond.end.good_to_m > at_m + spread_m(at_m);
+  });
 }
 
 /// Nothing at or beyond it says anything of the radio: a failure there is a flight that was still good.
 void takeOut(LinkReduction& r, double cap_m, int path_place) {
   for (auto* failure : {&r.quality_failure, &r.bitrate_failure})
-    if (*failure && (*failure)->failed && (*failure)->distance_m >= cap_m * (1 - defaults::kCapTurnSpread)) {
+    if (*failure && (*failure)->failed && (*failure)->distance_m >= cap_m - spread_m(cap_m)) {
       (*failure)->failed = false;
       (*failure)->distance_m = cap_m;
     }
-  const int last = path_place + static_cast<int>(cap_m * (1 - defaults::kCapTurnSpread) / defaults::kCellWidth_m) - 1;
+  const int last = path_place + static_cast<int>((cap_m - spread_m(cap_m)) / defaults::kCellWidth_m) - 1;
   for (estimate::FlightCells* leg : {&r.cells.both, &r.cells.out, &r.cells.back})
     std::erase_if(leg->cells, [&](const Cell& cell) { return cell.index > last; });
   std::erase_if(r.cells.last, [&](const Cell& cell) { return cell.index > last; });
@@ -72,51 +111,65 @@ void takeOut(LinkReduction& r, double cap_m, int path_place) {
 }
 
 void tell(LinkWork& w, const Cap& cap, const char* code) {
-  w.warn(code, {{"distance", cap.at_m, quantity::Unit::Metre},
-                {"runs", cap.runs.size()},
-                {"signal", cap.signal_dbm, quantity::Unit::Dbm}},
-         cap.runs.size() == 1 ? cap.runs.front() : std::string());
+  std::vector<Argument> about{{"distance", cap.at_m, quantity::Unit::Metre}, {"runs", cap.runs.size()}};
+  if (std::isfinite(cap.signal_dbm)) about.emplace_back("signal", cap.signal_dbm, quantity::Unit::Dbm);
+  w.warn(code, std::move(about), cap.runs.size() == 1 ? cap.runs.front() : std::string());
 }
 
-void addCap(LinkWork& w, const std::vector<Stop>& stops) {
+/// Behind it nothing is known of these setups.
+void endAt(LinkWork& w, const std::vector<Stop>& stops, const char* code) {
   Cap cap{w.link.id};
-  std::set<std::string> setups;
-  double sum = 0, signal = INFINITY;
+  const std::set<std::string> setups = setupsOf(w, stops);
+  double signal = INFINITY;
   for (const Stop& s : stops) {
-    sum += s.at_m;
-    if (std::isfinite(s.signal_dbm)) signal = std::min(signal, s.signal_dbm);
+    if (std::isfinite(s.seen.signal_dbm)) signal = std::min(signal, s.seen.signal_dbm);
     cap.runs.push_back(w.campaign.runs[s.run].id);
-    setups.insert(w.campaign.runs[s.run].setup);
   }
-  cap.at_m = sum / static_cast<double>(stops.size());
+  cap.at_m = meanOf(stops, [](const SharpStop& s) { return s.at_m; });
+  cap.along_m = meanOf(stops, [](const SharpStop& s) { return s.along_m; });
   cap.signal_dbm = std::isfinite(signal) ? signal : NAN;
   cap.critical_dbm = campaign::criticalFromKit(w.link).value_or(NAN);
   cap.setups.assign(setups.begin(), setups.end());
   for (const Stop& s : stops)
     takeOut(w.result.reductions[s.run].links.at(w.link.id), cap.at_m, firstPlaceOf(w.campaign, w.campaign.runs[s.run]));
-  tell(w, cap, "equipment-limit");
+  for (std::size_t s = 0; s < w.campaign.setups.size(); ++s)
+    if (setups.contains(w.campaign.setups[s].id)) {
+      const auto end = w.ends.emplace(static_cast<int>(s), LinkWork::End{cap.at_m, cap.along_m}).first;
+      if (cap.at_m < end->second.at_m) end->second = {cap.at_m, cap.along_m};
+    }
+  if (code) tell(w, cap, code);
   w.result.caps.push_back(std::move(cap));
+}
+
+const char* codeOf(const LinkWork& w, const std::vector<Stop>& stops) {
+  if (setupsOf(w, stops).size() < 2) return "equipment-limit-possible";
+  return std::isfinite(meanOf(stops, [](const SharpStop& s) { return s.signal_dbm; })) ? "equipment-limit" : "equipment-limit-unheard";
+}
+
+/// One that stands by itself: as the pilot says, else a question.
+void lookAlone(LinkWork& w, const Stop& s) {
+  const campaign::Run& run = w.campaign.runs[s.run];
+  if (run.ended == campaign::Ended::EquipmentCap) {
+    if (!passed(w, {run.setup}, s.seen.at_m)) endAt(w, {s}, nullptr);  // that the pilot says so is told with the run
+    return;
+  }
+  const auto critical = campaign::criticalFromKit(w.link);
+  if (critical && s.seen.signal_dbm > *critical + defaults::kCapHeadroom_db)
+    tell(w, {w.link.id, s.seen.at_m, s.seen.along_m, {run.id}, {}, s.seen.signal_dbm, *critical}, "stopped-sharply");
 }
 
 }  // namespace
 
 void findCaps(LinkWork& w) {
-  const std::vector<Stop> stops = stopsOf(w), alike = together(stops);
-  std::set<std::string> setups;
-  for (const Stop& s : alike) setups.insert(w.campaign.runs[s.run].setup);
-  const bool shared = static_cast<int>(alike.size()) >= defaults::kCapMinFlights && setups.size() >= 2 && signalInHand(w, alike);
-  if (shared) addCap(w, alike);
-  std::set<std::size_t> told;
-  if (shared)
-    for (const Stop& s : alike) told.insert(s.run);
-  for (const Stop& s : stops) {
-    const bool said = w.campaign.runs[s.run].ended == campaign::Ended::EquipmentCap;
-    if (told.contains(s.run)) continue;
-    if (said) takeOut(w.result.reductions[s.run].links.at(w.link.id), s.at_m, firstPlaceOf(w.campaign, w.campaign.runs[s.run]));
-    const auto critical = campaign::criticalFromKit(w.link);
-    if (!said && critical && s.signal_dbm > *critical + defaults::kCapHeadroom_db)
-      tell(w, {w.link.id, s.at_m, {w.campaign.runs[s.run].id}, {}, s.signal_dbm, *critical}, "stopped-sharply");
+  std::vector<Stop> left = stopsOf(w);
+  for (std::vector<Stop> alike = together(left); alike.size() >= 2; alike = together(left)) {
+    const bool cap = notTheRadio(w, alike) && !passed(w, setupsOf(w, alike), alike.back().seen.at_m);
+    if (cap) endAt(w, alike, codeOf(w, alike));
+    std::erase_if(left, [&](const Stop& s) { return std::any_of(alike.begin(), alike.end(), [&](const Stop& a) { return a.run == s.run; }); });
+    if (!cap)
+      for (const Stop& s : alike) lookAlone(w, s);
   }
+  for (const Stop& s : left) lookAlone(w, s);
 }
 
 }  // namespace distanz::analysis

@@ -90,6 +90,26 @@ std::optional<Interval> ratioOnPath(const LinkWays& ways, int a, int b, const Pa
       .ratio;
 }
 
+/// Where the equipment stopped both, neither of them being at its end before.
+std::optional<double> stoppedBoth(const LinkWork& w, const LinkWays& ways, int a, int b) {
+  if (!w.ends.contains(a) || !w.ends.contains(b)) return std::nullopt;
+  for (const int setup : {a, b})
+    if (const auto typical = ways.typical.find(setup); typical != ways.typical.end() && typical->second.estimate_m < typical->second.end_m) return std::nullopt;
+  return std::min(w.endOf(a).at_m, w.endOf(b).at_m);
+}
+
+/// Their levels may differ; how far either reaches nobody saw.
+void leaveOpen(PairOnLink& pair, double stopped_m) {
+  pair.stopped_m = stopped_m;
+  pair.ratio.reset();
+  pair.elsewhere_ratio.reset();
+  pair.verdict = Verdict::Undecided;
+  pair.p_a_longer = 0.5;
+  pair.p_a_more = pair.p_b_more = 0;
+  pair.p_value = 1;
+  pair.more_pairs = 0;
+}
+
 /// How often the one flown less was flown, in turns or both aboard.
 int pairsFlown(const LinkWork& w, int a, int b) {
   return static_cast<int>(
@@ -148,6 +168,7 @@ void addPairs(LinkWork& w, const LinkWays& ways) {
       if (!w.modelOf(a) && !w.modelOf(b)) by_draws.p_value *= defaults::kMarginChance;
       fillByDraws(pair, by_draws);
     }
+    if (const auto stopped = stoppedBoth(w, ways, a, b)) leaveOpen(pair, *stopped);
     pairs.push_back(std::move(pair));
   }
   holdForAll(pairs);

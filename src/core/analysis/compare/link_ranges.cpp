@@ -61,7 +61,8 @@ void answerBySignal(const LinkWork& w, int setup, const SignalModel& model, Setu
   out.parts = w.parts;
   out.limited_by = w.parts.front().part;
   out.critical_dbm = w.critical->level_dbm;
-  out.critical_sd_db = std::sqrt(w.critical->variance_db2);
+  const double half = tQuantile(0.5 + defaults::kConfidence / 2, defaults::kCriticalDf) * std::sqrt(w.critical->variance_db2);
+  out.critical_interval_dbm = Interval{w.critical->level_dbm, w.critical->level_dbm - half, w.critical->level_dbm + half};
   out.basis = out.limited_by == "margin" ? Basis::Signal : Basis::Quality;
   if (!falls(model) || w.power_unknown.contains(setup)) return;
   out.elsewhere_typical = elsewhere(usableRange(model, setup, 0, *w.critical), out.farthest_m);
@@ -86,6 +87,18 @@ RangeAnswer answerOf(const ReachEstimate& reach) {
   return out;
 }
 
+/// Behind where the equipment stops nothing is told: neither range nor bound.
+void endAt(RangeAnswer& range, double end_m) {
+  if (range.status == Status::Withheld) return;
+  if (range.at_least_m) range.at_least_m = std::min(*range.at_least_m, end_m);
+  if (range.high_m && *range.high_m > end_m) range.high_m.reset();
+  if (range.low_m) range.low_m = std::min(*range.low_m, end_m);
+  if (!range.estimate_m || *range.estimate_m < end_m) return;
+  range.estimate_m = end_m;
+  if (!range.at_least_m) range.at_least_m = end_m;
+  range.status = Status::AtLeast;
+}
+
 }  // namespace
 
 void addRanges(LinkWork& w) {
@@ -99,6 +112,9 @@ void addRanges(LinkWork& w) {
       ++out.runs_used;
       out.farthest_m = std::max(out.farthest_m, w.result.reductions[run].farthest_m);
     }
+    const double end_m = w.endOf(setup).at_m;
+    out.farthest_m = std::min(out.farthest_m, end_m);
+    if (std::isfinite(end_m)) out.stops_m = end_m;
     const auto reach = w.reach.setups.find(setup);
     if (reach != w.reach.setups.end()) out.failures = reach->second.failures;
     const SignalModel* model = w.modelOf(setup);
@@ -112,6 +128,7 @@ void addRanges(LinkWork& w) {
       if (const auto on_path = w.path_reach.setups.find(setup); on_path != w.path_reach.setups.end())
         out.typical = answerOf(on_path->second);
     }
+    for (RangeAnswer* range : {&out.typical, &out.dependable, &out.elsewhere_typical, &out.elsewhere_dependable}) endAt(*range, end_m);
     w.answer_of[setup] = w.result.setups.size();
     w.result.setups.push_back(std::move(out));
   }

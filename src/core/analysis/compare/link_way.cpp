@@ -131,6 +131,7 @@ void drawByMargins(const LinkWork& w, LinkWays& ways, const Effort& effort) {
 Passage passageAt(const LinkWays& ways, int setup, const std::vector<double>& level_db) {
   const LinkWays::Together& t = ways.together[ways.together_of.at(setup)];
   Passage out = passageOf(t.draws, setup, level_db, t.flights, ways.farthest_m.at(setup), ways.gap_m);
+  if (const auto end = ways.end_m.find(setup); end != ways.end_m.end()) out = endedAt(std::move(out), end->second);
   for (const auto& [hindrance, seed] : ways.hindrances) out = withHindrance(std::move(out), hindrance, seed);
   return out;
 }
@@ -161,6 +162,10 @@ LinkWays findWays(LinkWork& w, const Effort& effort, const std::vector<LinkWays>
       double& farthest = ways.farthest_m[static_cast<int>(s)];
       farthest = std::max(farthest, w.result.reductions[run].farthest_along_m);
     }
+  for (const auto& [setup, end] : w.ends) {
+    ways.end_m[setup] = end.along_m;
+    ways.farthest_m[setup] = std::min(ways.farthest_m[setup], end.along_m);
+  }
   for (const SignalModel& model : w.models.components)
     for (const FlightEffect& f : model.flights)
       ways.day_db[w.runId(static_cast<std::size_t>(f.flight))] = f.off_setup_db;
@@ -213,6 +218,7 @@ RangeAnswer answerFrom(const Interval& m, double bound_m, double farthest_m) {
 RangeAnswer answerFrom(const WayRange& r, double farthest_m, bool may_go_on) {
   RangeAnswer out = answerFrom(Interval{r.estimate_m, r.low_m, r.high_m}, r.sure_m, farthest_m);
   out.confidence = defaults::kPlanSure;
+  if (r.estimate_m >= r.end_m) out.status = Status::AtLeast;  // nobody saw it end
   if (!may_go_on && out.status == Status::Extrapolated) out.status = Status::AtLeast;
   return out;
 }

@@ -1,4 +1,5 @@
 #pragma once
+#include <cmath>
 #include <map>
 #include <optional>
 #include <set>
@@ -34,6 +35,15 @@ struct LinkWork {
   /// Setups whose transmitter chose its power and did not tell: their signal is that of antenna and power
   /// together, good for where they fail on this path and for nothing else.
   std::set<int> power_unknown = {};
+  /// Where the equipment stops, by setup: from the station, along the path. Nothing is told from behind it.
+  struct End {
+    double at_m = INFINITY, along_m = INFINITY;
+  };
+  std::map<int, End> ends = {};
+  End endOf(int setup) const {
+    const auto found = ends.find(setup);
+    return found == ends.end() ? End() : found->second;
+  }
   std::optional<double> floor_dbm = {};                   ///< of the receiver, where one shows
   std::vector<estimate::ModelFlight> flights = {};        ///< those runs with a signal
   std::vector<std::size_t> flight_runs = {};              ///< their place in campaign.runs

@@ -123,6 +123,7 @@ void addPair(const SetupWay& way_a, const SetupWay& way_b, std::vector<const Pai
     pair.p_a_longer = only.p_a_longer, pair.p_a_more = only.p_a_more, pair.p_b_more = only.p_b_more;
     pair.p_value = only.p_value;
     pair.level = only.level;
+    pair.stopped_m = only.stopped_m;
   } else if (!on_links.empty() && !a.links.empty() && !b.links.empty()) {
     Comparison c = compareDraws(a.typical, typicalBeside(a, b, on_links));
     c.spread_assumed =
@@ -132,6 +133,8 @@ void addPair(const SetupWay& way_a, const SetupWay& way_b, std::vector<const Pai
     pair.p_value = c.p_value;
     pair.level = lookAlpha(pair.pairs, planned_pairs);
     pair.verdict = verdictAt(c, pair.level);
+    for (const PairOnLink* p : on_links)
+      if (p->stopped_m && !pair.ratio) pair.stopped_m = std::min(*p->stopped_m, pair.stopped_m.value_or(INFINITY));
   }
   result.setup_comparisons.push_back(std::move(pair));
 }

@@ -35,7 +35,7 @@ OpenPair openPair(const campaign::Campaign& c, const Answers& a) {
   for (const SetupPair& s : a.setup_comparisons) {
     const PairOnLink* p = a.deciding(s.a, s.b);
     if (p && p->power_unknown) p = a.comparable(s.a, s.b);
-    if (s.verdict != Verdict::Undecided || !p || p->more_pairs > kTooManyPairs) continue;
+    if (s.verdict != Verdict::Undecided || s.stopped_m || !p) continue;
     const int more = s.pairs < c.planned_pairs ? c.planned_pairs - s.pairs : p->more_pairs;
     if (more > 0 && more <= kTooManyPairs && (!best.pair || more < best.more)) best = {p, more};
   }
@@ -109,6 +109,8 @@ Finding nextStep(const campaign::Campaign& c, const Answers& a) {
   for (const campaign::Setup& s : c.setups)
     if (!a.limiting(s.id))
       return finding("fly-setup", {{"setup", s.id}, {"name", nameOf(c, s.id)}}, {"setup", s.id});
+  if (const auto& pairs = a.setup_comparisons; !pairs.empty() && std::all_of(pairs.begin(), pairs.end(), [](const SetupPair& p) { return p.stopped_m.has_value(); }))
+    return finding("lift-equipment-limit", {{"distance", *pairs.front().stopped_m, Unit::Metre}});
   std::vector<std::string> few;
   for (const campaign::Setup& s : c.setups)
     if (a.limiting(s.id)->runs_used < kFlightsForUsefulInterval) few.push_back(s.id);

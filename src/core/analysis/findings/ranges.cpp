@@ -31,7 +31,9 @@ void addNextLink(const SetupAnswer& answer, const SetupOnLink& l, std::vector<Fi
 
 /// What is known of the limiting link where no level is.
 void addReason(const Answers& a, const SetupAnswer& answer, const SetupOnLink& l, std::vector<Finding>& out) {
-  if (l.failures == 0 && !l.critical_dbm)
+  if (l.stops_m)
+    out.push_back(finding("stopped-by-equipment", {{"link", l.link}, metres("distance", *l.stops_m)}));
+  else if (l.failures == 0 && !l.critical_dbm)
     out.push_back(finding("never-failed", {{"link", l.link}, {"flights", l.runs_used}}));
   else if (std::count_if(a.setups.begin(), a.setups.end(),
                          [&](const SetupOnLink& s) { return s.setup == answer.setup; }) > 1)
@@ -90,7 +92,7 @@ Finding limitOf(const campaign::Campaign& c, const Answers& a, const std::string
                         : status == Status::AtLeast ? "range-at-least"
                                                     : "range-dependable",
                         std::move(told), subject);
-  if (l->critical_dbm)
+  if (l->critical_dbm && !l->stops_m)
     out.more.push_back(finding("limited-by", {{"link", l->link},
                                               {"part", Term{"part-" + l->limited_by}},
                                               {"level", *l->critical_dbm, Unit::Dbm}}));

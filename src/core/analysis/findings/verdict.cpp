@@ -151,7 +151,20 @@ Finding open(const campaign::Campaign& c, const Pair& p, const Oriented& o) {
   return out;
 }
 
+/// Neither was seen at its end.
+template <class Pair>
+Finding stopped(const campaign::Campaign& c, const Pair& p) {
+  std::vector<Argument> about = bothOf(c, p);
+  about.emplace_back("distance", *p.stopped_m, Unit::Metre);
+  return finding("pair-stopped", std::move(about));
+}
+
 Finding undecided(const campaign::Campaign& c, const PairOnLink& p, const Oriented& o) {
+  if (p.stopped_m) {
+    Finding out = stopped(c, p);
+    if (p.delta_db) addAmounts(p, o, out.more);
+    return out;
+  }
   if (p.power_unknown) {
     std::vector<Argument> about = bothOf(c, p);
     about.emplace_back("link", p.link);
@@ -202,9 +215,9 @@ Finding verdictOf(const campaign::Campaign& c, const Answers& a, const PairOnLin
   } else {
     out = better(c, a, p, o);
   }
-  if (p.delta_db || p.ratio) addLook(c, p.pairs, out.more);
+  if ((p.delta_db || p.ratio) && !p.stopped_m) addLook(c, p.pairs, out.more);
   out.subject = {"link", p.link};
-  out.why = why(a, p, o);
+  if (!p.stopped_m) out.why = why(a, p, o);
   return out;
 }
 
@@ -226,6 +239,7 @@ Finding verdictOnLinks(const campaign::Campaign& c, const Answers& a, const Setu
     only.holds_for_all = p.holds_for_all;
     return verdictOf(c, a, only);
   }
+  if (p.stopped_m) return stopped(c, p);
   if (!p.ratio) return finding("nothing-to-compare", bothOf(c, p));
   const Oriented o = orient(p, std::nullopt);
   Finding out;

@@ -6,8 +6,6 @@
 namespace distanz::analysis {
 namespace {
 
-constexpr double kAtOnce_s = 3, kGood_pct = 90, kGone_pct = 5, kStaysAway_s = 5;
-
 const std::vector<double>* columnOf(const BeyondContext& c, const campaign::Link& link, std::string_view what) {
   return c.recording.find(log::linkChannel(link.id, what));
 }
@@ -94,33 +92,6 @@ std::optional<double> aliveTo(const BeyondContext& c, const campaign::Link& link
   return out;
 }
 
-/// Where full quality fell to nothing at once on the way out, and did not come back before the turn: behind a hole it does.
-void sharpEnd(const BeyondContext& c, const campaign::Link& link, const std::vector<double>& signal, LinkBeyond& out) {
-  const auto* quality = columnOf(c, link, log::channel::kQuality);
-  if (!quality) return;
-  double good_s = NAN, good_m = NAN, level = NAN, gone_s = NAN;
-  bool slowly = false;
-  for (std::size_t i = 0; i < quality->size() && c.recording.time_s[i] <= c.track.farthest_s; ++i) {
-    const double t = c.recording.time_s[i], q = (*quality)[i];
-    if (!std::isfinite(q)) continue;
-    if (q >= kGood_pct) {
-      good_s = t;
-      good_m = c.track.distance_m[i];
-      if (!signal.empty() && std::isfinite(signal[i])) level = signal[i];
-    }
-    if (q > kGone_pct) {
-      gone_s = NAN;
-      slowly = false;
-    } else if (std::isnan(gone_s)) {
-      gone_s = t;
-      slowly = gone_s - good_s > kAtOnce_s;
-    }
-  }
-  if (std::isnan(gone_s) || slowly || !(c.track.farthest_s - gone_s >= kStaysAway_s) || !std::isfinite(good_m)) return;
-  out.ended_sharp_m = good_m;
-  out.signal_there_dbm = level;
-}
-
 }  // namespace
 
 BeyondContext beyondContext(const campaign::Campaign& campaign, const campaign::Run& run, const log::Recording& recording,
@@ -152,7 +123,7 @@ LinkBeyond linkBeyond(const BeyondContext& c, const campaign::Link& link, const 
     out.freeze_stretches = stretchesOf(c, out.freezes);
   }
   out.alive_to_m = aliveTo(c, link, out.freezes);
-  sharpEnd(c, link, signal, out);
+  out.end = sharpEnd(c.recording, c.track, link, signal, out.freezes);
   return out;
 }
 

@@ -5,6 +5,7 @@
 #include <string>
 #include <vector>
 
+#include "core/analysis/reduce/sharp_stop.h"
 #include "core/campaign/campaign.h"
 #include "core/log/passes.h"
 #include "core/log/run_facts.h"
@@ -48,8 +49,7 @@ struct LinkBeyond {
   std::vector<log::Freeze> freezes;
   std::map<int, FreezeStretch> freeze_stretches;  ///< by floor(distance / kFreezeStretch_m)
   std::optional<double> alive_to_m;               ///< farthest place on the way out with any value of it
-  std::optional<double> ended_sharp_m;            ///< good quality fell to nothing within a few seconds and stayed away
-  double signal_there_dbm = NAN;                  ///< just before that
+  SharpEnd end;
 };
 
 /// What of a run all links have in common for it: made once.

@@ -54,7 +54,7 @@ struct SetupOnLink {
   RangeAnswer elsewhere_typical, elsewhere_dependable;  ///< on other ground like this
   std::optional<estimate::Interval> exponent;
   std::optional<double> critical_dbm;
-  double critical_sd_db = 0;
+  std::optional<estimate::Interval> critical_interval_dbm;  ///< 95 %; of no width where the kit gives it
   std::string limited_by;           ///< part of the rule that is met first: "margin", "quality" or "bitrate"
   std::vector<CriticalPart> parts;  ///< those with a level, the one that fails first at the front
   double total_sd_db = 0, flight_sd_db = 0;  ///< new flight over another stretch; between flights
@@ -62,6 +62,7 @@ struct SetupOnLink {
   int runs_used = 0;
   Basis basis = Basis::Signal;
   int failures = 0;  ///< flights in which the rule was broken on the way out
+  std::optional<double> stops_m;  ///< where the equipment stops: nothing is told from behind it
   ModelCurve curve;
   std::vector<FlightLevel> flights;
   /// Range where the smallest is sought: none known counts as endless.
@@ -87,6 +88,7 @@ struct PairOnLink {
       false;               ///< of one of them: nobody can tell antenna from transmitter; nothing is compared
   int paired_flights = 0;  ///< flights both were recorded in, where the answer rests on those; 0 elsewhere
   std::optional<estimate::GapTrend> gap_trend;
+  std::optional<double> stopped_m;  ///< the equipment stopped both before either radio did: which reaches farther is open
 };
 
 /// How far new flights of a setup keep every link's rule, all the way on this path.
@@ -170,6 +172,7 @@ struct SetupPair {
   double p_value = 1;
   double level = 0.05;  ///< as PairOnLink::level
   bool holds_for_all = true;
+  std::optional<double> stopped_m;  ///< as PairOnLink::stopped_m
 };
 
 struct Answers {

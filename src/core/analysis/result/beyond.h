@@ -94,9 +94,9 @@ struct LivedOn {
 /// A limit built into the equipment, not the radio.
 struct Cap {
   std::string link;
-  double at_m = 0;
+  double at_m = 0, along_m = 0;  ///< from the station, along the path
   std::vector<std::string> runs = {}, setups = {};
-  double signal_dbm = 0, critical_dbm = 0;  ///< lowest there; below it the rule would fail
+  double signal_dbm = NAN, critical_dbm = NAN;  ///< lowest there; below it the rule would fail
 };
 
 struct Beyond {
