@@ -171,6 +171,9 @@ constexpr Text kGroundTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "{setup}, {link} link, far post: antenna patterns cost {out:.1} outbound, {back:.1} "
                        "inbound. In the turn they cost up to {turn:.1}.")},
+    {"legs-turn", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{setup}, {link} link, far post: in the turn the antenna patterns cost up to {turn:.1}.")},
     {"legs-deep", QT_TRANSLATE_NOOP("finding", "{setup} may lose its link in the turn"),
      QT_TRANSLATE_NOOP(
          "finding",

@@ -65,6 +65,7 @@ constexpr FindingInfo kGroundFindings[] = {
     {"why-all-off", Detail, "plan", "", ""},
     {"why-one-off", Detail, "plan", "", ""},
     {"legs-differ", Result, "plan", "setup link out:dB back:dB turn:dB", ""},
+    {"legs-turn", Result, "plan", "setup link out:dB back:dB turn:dB", ""},
     {"legs-deep", Caution, "plan", "setup link out:dB back:dB turn:dB", ""},
     {"legs-unknown", Advice, "plan", "", ""},
     {"why-horizon", Detail, "plan", "mast:m height:m factor bulge:m", ""},

@@ -44,6 +44,7 @@ constexpr Exclusion kExclusions[] = {
     {"path-too-low", "path-clear"},
     {"path-shaded", "path-clear"},
     {"legs-deep", "legs-differ", "setup,link"},
+    {"legs-deep", "legs-turn", "setup,link"},
     // May it be flown?
     {"wind-no-return", "wind-helps-out"},
     {"wind-no-return", "wind-helps-back"},

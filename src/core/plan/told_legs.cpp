@@ -28,6 +28,7 @@ std::vector<Finding> toldLegs(const campaign::Campaign& c, const Planned& planne
   const auto course = campaign::courseOf(c);
   if (!course) return {};
   constexpr double kWorthTelling_db = 1;
+constexpr double kNothing_db = 0.05;  // is written 0.0
   std::vector<Finding> out;
   bool any = false, wanted = false;
   for (const Prediction& p : planned.predictions) {
@@ -53,7 +54,8 @@ std::vector<Finding> toldLegs(const campaign::Campaign& c, const Planned& planne
         p.critical_dbm && level != p.distance_m.end() &&
         p.received_dbm[std::size_t(level - p.distance_m.begin())] >= *p.critical_dbm &&
         p.received_dbm[std::size_t(level - p.distance_m.begin())] + at.turn_worst_db < *p.critical_dbm;
-    out.push_back(finding(deep ? "legs-deep" : "legs-differ",
+    const bool turn_only = std::min(at.out_db, at.back_db) > -kNothing_db;
+    out.push_back(finding(deep ? "legs-deep" : turn_only ? "legs-turn" : "legs-differ",
                           {{"setup", p.setup},
                            {"link", p.link},
                            {"out", -at.out_db, Unit::Decibel},

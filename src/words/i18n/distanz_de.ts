@@ -7335,6 +7335,10 @@
         <source>At the difference seen so far, telling them apart takes more than {most} more pairs. A larger one would show sooner.</source>
         <translation>Beim bisher gesehenen Unterschied braucht es mehr als {most} weitere Paare. Ein größerer zeigte sich früher.</translation>
     </message>
+    <message>
+        <source>{setup}, {link} link, far post: in the turn the antenna patterns cost up to {turn:.1}.</source>
+        <translation>{setup}, Link {link}, Endpfosten: In der Wende kosten die Antennendiagramme bis zu {turn:.1}.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

@@ -176,6 +176,17 @@ TEST_CASE("stops: a setup whose radio ends before it is told shorter") {
   CHECK(farthestTold_m(a, "B") <= kStop_m * 1.02);
 }
 
+TEST_CASE("stops: at reduced power what full power would have is not in hand", "[regression]") {
+  StopWorld w({"quality", false, true, true});
+  w.fly("A");
+  const double level = -60 - 27 * std::log10(kStop_m / 1000);
+  w.c.links[0].sensitivity_dbm = level - 10;  // 10 dB in hand
+  CHECK(warned(w.analysed(), "stopped-sharply"));
+  w.c.runs[0].reduced_db["video"] = 20;  // of which the log knows nothing: it is referred to full power
+  for (double& v : w.logs[0].columns[1].values) v -= 20;
+  CHECK_FALSE(warned(w.analysed(), "stopped-sharply"));
+}
+
 TEST_CASE("stops: what the pilot says of one flight ends its setup's ranges") {
   StopWorld w({"bitrate"});
   w.fly("A"), w.fly("B", 5000);

@@ -19,9 +19,12 @@ struct Stop {
 std::vector<Stop> stopsOf(const LinkWork& w) {
   std::vector<Stop> out;
   for (const std::size_t run : w.runs)
-    if (const auto& stop = w.reduced(run).beyond.end.stop; stop && stop->at_m >= defaults::kNearField_m)
+    if (const auto& stop = w.reduced(run).beyond.end.stop; stop && stop->at_m >= defaults::kNearField_m) {
       out.push_back({run, *stop});
-    else if (w.campaign.runs[run].ended == campaign::Ended::EquipmentCap)
+      // As it was received: what full power would have is not in hand.
+      out.back().seen.signal_dbm -= w.reduced(run).reduced_db;
+      out.back().seen.signal_beyond_dbm -= w.reduced(run).reduced_db;
+    } else if (w.campaign.runs[run].ended == campaign::Ended::EquipmentCap)
       out.push_back({run, {{}, w.result.reductions[run].farthest_m, w.result.reductions[run].farthest_along_m}});
   std::sort(out.begin(), out.end(), [](const Stop& a, const Stop& b) { return a.seen.at_m < b.seen.at_m; });
   return out;
