@@ -62,28 +62,29 @@ bool cleanUpTo(const std::vector<Seen>& rows, std::size_t good) {
 }
 
 std::optional<SharpStop> stopIn(const std::vector<Seen>& rows, std::string_view channel, double farthest_s) {
-  std::optional<std::size_t> good, gone;
+  constexpr std::size_t kNone = std::size_t(-1);
+  std::size_t good = kNone, gone = kNone;
   bool slowly = false;
   for (std::size_t i = 0; i < rows.size(); ++i) {
     if (rows[i].good) good = i;
     if (!rows[i].gone) {
-      gone.reset();
-    } else if (!gone) {
+      gone = kNone;
+    } else if (gone == kNone) {
       gone = i;
-      slowly = !good || rows[i].time_s - rows[*good].time_s > kAtOnce_s;
+      slowly = good == kNone || rows[i].time_s - rows[good].time_s > kAtOnce_s;
     }
   }
-  if (!gone || slowly || farthest_s - rows[*gone].time_s < kStaysAway_s) return std::nullopt;
+  if (gone == kNone || slowly || farthest_s - rows[gone].time_s < kStaysAway_s) return std::nullopt;
   SharpStop out;
   out.channel = channel;
-  out.at_m = rows[*good].at_m;
-  out.along_m = rows[*good].along_m;
-  std::size_t just_before = *good;
-  while (just_before > 0 && rows[*good].time_s - rows[just_before - 1].time_s <= kAtOnce_s) --just_before;
-  out.signal_dbm = meanSignal(rows, just_before, *good + 1);
-  out.signal_beyond_dbm = meanSignal(rows, *gone, rows.size());
-  out.clean = cleanUpTo(rows, *good);
-  for (std::size_t i = *gone; i < rows.size(); ++i) out.beyond_m = std::max(out.beyond_m, rows[i].at_m - out.at_m);
+  out.at_m = rows[good].at_m;
+  out.along_m = rows[good].along_m;
+  std::size_t just_before = good;
+  while (just_before > 0 && rows[good].time_s - rows[just_before - 1].time_s <= kAtOnce_s) --just_before;
+  out.signal_dbm = meanSignal(rows, just_before, good + 1);
+  out.signal_beyond_dbm = meanSignal(rows, gone, rows.size());
+  out.clean = cleanUpTo(rows, good);
+  for (std::size_t i = gone; i < rows.size(); ++i) out.beyond_m = std::max(out.beyond_m, rows[i].at_m - out.at_m);
   return out;
 }
 
