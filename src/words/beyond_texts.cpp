@@ -27,11 +27,11 @@ constexpr Text kBeyondTexts[] = {
          "or more. This does not count as range. Look for a distance limit or a timeout in the equipment.")},
     {"equipment-limit-unheard", QT_TRANSLATE_NOOP("finding", "The equipment stops at {distance}, not the radio"),
      QT_TRANSLATE_NOOP("finding",
-                       "{runs:runs} of different setups lost the {link} link there at once, out of full quality. This "
+                       "{runs:runs} of different setups lost the {link} link there at once, from full quality. This "
                        "does not count as range. Look for a distance limit or a timeout in the equipment.")},
     {"equipment-limit-possible", QT_TRANSLATE_NOOP("finding", "{link} link stops at {distance}: perhaps the equipment"),
      QT_TRANSLATE_NOOP("finding",
-                       "{runs:runs} lost it there at once, out of full quality. What lies behind it is open. Fly "
+                       "{runs:runs} lost it there at once, from full quality. Its range ends there. Fly "
                        "another setup there: if it stops at the same distance, the equipment has a limit.")},
     {"stopped-sharply", QT_TRANSLATE_NOOP("finding", "{link} link stopped suddenly at {distance}"),
      QT_TRANSLATE_NOOP(

@@ -91,6 +91,13 @@ double distanceAt(const Stretches& s, const std::vector<int>& failing, int fligh
   return s.end_m();
 }
 
+/// Stretches that end before it.
+std::size_t wholeUpTo(const Stretches& s, double along_m) {
+  std::size_t whole = 0;
+  while (whole < s.count() && s.startOf(whole) + defaults::kCellWidth_m <= along_m) ++whole;
+  return whole;
+}
+
 std::vector<int> failingIn(const Passage& p, std::size_t draw) {
   std::vector<int> out(p.stretches.count() + 1, 0);
   const auto* first = p.first_failing.data() + draw * static_cast<std::size_t>(p.flights);
@@ -173,11 +180,16 @@ Passage withHindrance(Passage p, const Hindrance& h, std::uint64_t seed) {
 }
 
 Passage endedAt(Passage p, double along_m) {
-  std::size_t whole = 0;
-  while (whole < p.stretches.count() && p.stretches.startOf(whole) + defaults::kCellWidth_m <= along_m) ++whole;
+  const std::size_t whole = wholeUpTo(p.stretches, along_m);
   p.stretches.log_distance.resize(std::max<std::size_t>(whole, std::min<std::size_t>(p.stretches.count(), 1)));
   const auto none = static_cast<std::uint16_t>(p.stretches.count());
   for (std::uint16_t& first : p.first_failing) first = std::min(first, none);
+  return p;
+}
+
+Passage failingAt(Passage p, double along_m) {
+  const auto there = static_cast<std::uint16_t>(wholeUpTo(p.stretches, along_m));
+  for (std::uint16_t& first : p.first_failing) first = std::min(first, there);
   return p;
 }
 

@@ -46,6 +46,9 @@ Passage withHindrance(Passage passage, const Hindrance& hindrance, std::uint64_t
 /// The same looked at no farther than that along the path, at least one stretch: what holds to there holds to the end.
 Passage endedAt(Passage passage, double along_m);
 
+/// The same where every flight that holds to there fails there.
+Passage failingAt(Passage passage, double along_m);
+
 /// Whichever fails first in the same flight of the same draw, as far as all were flown. @param passages of
 /// the same path, draws and flights; not empty
 Passage firstOf(const std::vector<const Passage*>& passages);

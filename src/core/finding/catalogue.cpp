@@ -24,6 +24,7 @@ constexpr FindingInfo kFindings[] = {
     {"no-practical-difference", Result, "compare", "a b a_name b_name threshold:%", ""},
     {"undecided", Result, "compare", "a b a_name b_name", ""},
     {"pair-stopped", Result, "compare", "a b a_name b_name distance:m", ""},
+    {"pair-stopped-apart", Result, "compare", "a b a_name b_name a_distance:m b_distance:m", ""},
     {"nothing-to-compare", Result, "compare", "a b a_name b_name", "fly-farther"},
     {"more-verdicts", Result, "compare", "pairs:count", ""},
     {"flown-once-each", Detail, "compare", "", "fly-again"},

@@ -91,6 +91,8 @@ constexpr Exclusion kExclusions[] = {
     {"nothing-to-compare", "no-practical-difference", "a,b"},
     {"undecided", "no-practical-difference", "a,b"},
     {"undecided", "pair-stopped", "a,b"},
+    {"undecided", "pair-stopped-apart", "a,b"},
+    {"nothing-to-compare", "pair-stopped-apart", "a,b"},
     {"nothing-to-compare", "pair-stopped", "a,b"},
     {"better-alone", "better", "better,worse"},
     {"probably-farther", "better", "better,worse"},

@@ -7292,10 +7292,6 @@
         <translation>Bei voller Leistung entspricht das {full} (95 %: {full.span}). Das ist {factor:.1}-mal so weit; die Leistung ist {power:.0}-mal so hoch. Es gilt, wenn das Signal gleich weiterfällt.</translation>
     </message>
     <message>
-        <source>{runs:runs} of different setups lost the {link} link there at once, out of full quality. This does not count as range. Look for a distance limit or a timeout in the equipment.</source>
-        <translation>{runs:runs} verschiedener Setups verloren dort den Link {link} schlagartig, aus voller Qualität. Als Reichweite zählt das nicht. Im Gerät nach einer Entfernungsgrenze oder einem Zeitlimit suchen.</translation>
-    </message>
-    <message>
         <source>{link} link stops at {distance}: perhaps the equipment</source>
         <translation>Link {link} endet bei {distance}: vielleicht das Gerät</translation>
     </message>
@@ -7308,20 +7304,12 @@
         <translation>Dort endet das Gerät, nicht der Funk. Was weiter reicht, bleibt offen.</translation>
     </message>
     <message>
-        <source>Its {link} link stops at {distance}, probably by a limit of the equipment.</source>
-        <translation>Der Link {link} endet bei {distance}, wohl durch eine Grenze im Gerät.</translation>
-    </message>
-    <message>
         <source>Lift the limit at {distance}</source>
         <translation>Die Grenze bei {distance} aufheben</translation>
     </message>
     <message>
         <source>More flights cannot tell what lies behind it. Look for a distance limit or a timeout in the equipment. Or fly at reduced power, so that the radio ends first.</source>
         <translation>Weitere Flüge zeigen nicht, was dahinter liegt. Im Gerät nach einer Entfernungsgrenze oder einem Zeitlimit suchen. Oder mit weniger Leistung fliegen, damit zuerst der Funk endet.</translation>
-    </message>
-    <message>
-        <source>{runs:runs} lost it there at once, out of full quality. What lies behind it is open. Fly another setup there: if it stops at the same distance, the equipment has a limit.</source>
-        <translation>{runs:runs} verloren ihn dort schlagartig, aus voller Qualität. Was dahinter liegt, bleibt offen. Ein anderes Setup dorthin fliegen: Endet es bei derselben Entfernung, hat das Gerät eine Grenze.</translation>
     </message>
     <message>
         <source>{segment}: {a} or {b}, not settled</source>
@@ -7338,6 +7326,22 @@
     <message>
         <source>{setup}, {link} link, far post: in the turn the antenna patterns cost up to {turn:.1}.</source>
         <translation>{setup}, Link {link}, Endpfosten: In der Wende kosten die Antennendiagramme bis zu {turn:.1}.</translation>
+    </message>
+    <message>
+        <source>{runs:runs} of different setups lost the {link} link there at once, from full quality. This does not count as range. Look for a distance limit or a timeout in the equipment.</source>
+        <translation>{runs:runs} verschiedener Setups verloren dort den Link {link} schlagartig, aus voller Qualität. Als Reichweite zählt das nicht. Im Gerät nach einer Entfernungsgrenze oder einem Zeitlimit suchen.</translation>
+    </message>
+    <message>
+        <source>{runs:runs} lost it there at once, from full quality. Its range ends there. Fly another setup there: if it stops at the same distance, the equipment has a limit.</source>
+        <translation>{runs:runs} verloren ihn dort schlagartig, aus voller Qualität. Dort endet seine Reichweite. Ein anderes Setup dorthin fliegen: Endet es bei derselben Entfernung, hat das Gerät eine Grenze.</translation>
+    </message>
+    <message>
+        <source>Its {link} link stops suddenly at {distance}.</source>
+        <translation>Der Link {link} endet plötzlich bei {distance}.</translation>
+    </message>
+    <message>
+        <source>{a_name} stops at {a_distance}, {b_name} at {b_distance}</source>
+        <translation>{a_name} endet bei {a_distance}, {b_name} bei {b_distance}</translation>
     </message>
 </context>
 <context>

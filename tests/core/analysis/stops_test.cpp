@@ -68,7 +68,8 @@ double farthestTold_m(const CampaignAnalysis& a, const std::string& only = {}) {
     look(s.typical);
     look(s.dependable);
     out = std::max(out, s.plan_m.value_or(0));
-    if (!s.survival.distance_m.empty()) out = std::max(out, s.survival.distance_m.back());
+    for (std::size_t i = 0; i < s.survival.distance_m.size(); ++i)
+      if (s.survival.share[i] > 0) out = std::max(out, s.survival.distance_m[i]);
   }
   return out;
 }
@@ -140,6 +141,23 @@ TEST_CASE("stops: of one setup alone it is a question; a flight that was good be
   CHECK_FALSE(warned(a, "equipment-limit-possible"));
 }
 
+TEST_CASE("stops: a setup that stops by itself reaches that far and no farther; one that goes on is better", "[regression]") {
+  StopWorld w(GENERATE(Shows{"bitrate"}, Shows{"bitrate", true, false}, Shows{"quality", false}, Shows{"quality", true, true, true}));
+  for (int i = 0; i < 3; ++i) w.fly("A", 1000 + 2 * i), w.fly("B", 5000);
+  w.c.planned_pairs = 3;
+  const CampaignAnalysis a = w.analysed();
+  REQUIRE(warned(a, "equipment-limit-possible"));
+  CHECK(farthestTold_m(a, "A") <= 1030);
+  const SetupAnswer* of_a = a.answer("A");
+  REQUIRE(of_a);
+  CHECK(of_a->typical.told_m() <= 1020);
+  CHECK(of_a->dependable.told_m() <= 1020);
+  CHECK(of_a->plan_m.value_or(0) <= 1020);
+  REQUIRE(a.setup_comparisons.size() == 1);
+  CHECK(a.setup_comparisons[0].verdict != estimate::Verdict::ABetter);
+  CHECK_FALSE(a.setup_comparisons[0].stopped_m);
+}
+
 TEST_CASE("stops: far apart, or slowly, they are the radio's") {
   StopWorld w({"bitrate", false});
   w.fly("A", 1000), w.fly("B", 1400), w.fly("A", 1100), w.fly("B", 1500);
@@ -197,4 +215,11 @@ TEST_CASE("stops: what the pilot says of one flight ends its setup's ranges") {
   const SetupOnLink* of_a = a.find("A", "video");
   REQUIRE(of_a);
   CHECK_THAT(of_a->stops_m.value_or(0), WithinAbs(kStop_m, 15));
+  // Both, at two places: neither is said to stop where the other does.
+  StopWorld two({"bitrate"});
+  two.fly("A", 1200), two.fly("B");
+  for (campaign::Run& r : two.c.runs) r.ended = campaign::Ended::EquipmentCap;
+  const CampaignAnalysis both = two.analysed();
+  REQUIRE(both.setup_comparisons.size() == 1);
+  CHECK(verdictOf(two.c, both, both.setup_comparisons[0]).code == "pair-stopped-apart");
 }

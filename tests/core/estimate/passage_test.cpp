@@ -117,6 +117,10 @@ TEST_CASE("passage: ended before it fails it holds to that end, and is open; end
   const Passage late = endedAt(all, start + 20 * width);
   CHECK(rangeOf(late, 0.5).estimate_m == rangeOf(all, 0.5).estimate_m);
   CHECK(endedAt(all, 0).stretches.count() == 1);
+  const WayRange failed = rangeOf(failingAt(all, start + 6.5 * width), 0.5);
+  CHECK_FALSE(failed.open(0));
+  CHECK_THAT(failed.estimate_m, WithinAbs(start + 6 * width, width / 2));
+  CHECK(rangeOf(failingAt(all, start + 20 * width), 0.5).estimate_m == rangeOf(all, 0.5).estimate_m);
   // Of several links the nearest end counts.
   CHECK(firstOf({&all, &early}).stretches.count() == 6);
 }

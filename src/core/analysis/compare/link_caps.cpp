@@ -35,15 +35,17 @@ double spread_m(double at_m) {
   return std::max(defaults::kCapTurnSpread * at_m, defaults::kCapPlace_m);
 }
 
-/// The most stops that lie at one place.
-std::vector<Stop> together(const std::vector<Stop>& stops) {
-  std::vector<Stop> best;
-  for (std::size_t i = 0; i < stops.size(); ++i) {
-    std::vector<Stop> here;
-    for (std::size_t k = i; k < stops.size() && stops[k].seen.at_m <= stops[i].seen.at_m + spread_m(stops[i].seen.at_m); ++k) here.push_back(stops[k]);
-    if (here.size() > best.size()) best = std::move(here);
+/// Takes out the most stops that lie at one place. @param stops by distance
+std::vector<Stop> takeTogether(std::vector<Stop>& stops) {
+  std::size_t begin = 0, end = 0;
+  for (std::size_t i = 0, k = 0; i < stops.size(); ++i) {
+    while (k < stops.size() && stops[k].seen.at_m <= stops[i].seen.at_m + spread_m(stops[i].seen.at_m)) ++k;
+    if (k - i > end - begin) begin = i, end = k;
   }
-  return best;
+  const auto first = stops.begin() + std::ptrdiff_t(begin), last = stops.begin() + std::ptrdiff_t(end);
+  std::vector<Stop> out(first, last);
+  stops.erase(first, last);
+  return out;
 }
 
 std::set<std::string> setupsOf(const LinkWork& w, const std::vector<Stop>& stops) {
@@ -91,21 +93,25 @@ bool notTheRadio(const LinkWork& w, const std::vector<Stop>& stops) {
   return all([](const SharpStop& s) { return s.channel != log::channel::kRssi && s.beyond_m >= defaults::kCapBeyond * s.at_m; });
 }
 
-/// A flight of one of these setups was good beyond it.
-bool passed(const LinkWork& w, const std::set<std::string>& setups, double at_m) {
+/// In a flight of one of these setups the figure that stopped was good beyond it.
+bool passed(const LinkWork& w, const std::vector<Stop>& stops) {
+  const std::set<std::string> setups = setupsOf(w, stops);
+  const SharpStop& last = stops.back().seen;
   return std::any_of(w.runs.begin(), w.runs.end(), [&](std::size_t run) {
-    return setups.contains(w.campaign.runs[run].setup) && w.reduced(run).beyond.end.good_to_m > at_m + spread_m(at_m);
+    const auto& good = w.reduced(run).beyond.end.good_to_m;
+    const auto to_m = good.find(last.channel);
+    return setups.contains(w.campaign.runs[run].setup) && to_m != good.end() && to_m->second > last.at_m + spread_m(last.at_m);
   });
 }
 
-/// Nothing at or beyond it says anything of the radio: a failure there is a flight that was still good.
-void takeOut(LinkReduction& r, double cap_m, int path_place) {
+/// Nothing at or beyond it says anything of the radio. @param open a failure there is a flight that was still good
+void takeOut(LinkReduction& r, const Cap& cap, bool open, int path_place) {
   for (auto* failure : {&r.quality_failure, &r.bitrate_failure})
-    if (*failure && (*failure)->failed && (*failure)->distance_m >= cap_m - spread_m(cap_m)) {
-      (*failure)->failed = false;
-      (*failure)->distance_m = cap_m;
+    if (*failure && (*failure)->failed && (*failure)->distance_m >= cap.at_m - spread_m(cap.at_m)) {
+      (*failure)->failed = !open;
+      (*failure)->distance_m = cap.at_m;
     }
-  const int last = path_place + static_cast<int>((cap_m - spread_m(cap_m)) / defaults::kCellWidth_m) - 1;
+  const int last = path_place + static_cast<int>((cap.along_m - spread_m(cap.along_m)) / defaults::kCellWidth_m) - 1;
   for (estimate::FlightCells* leg : {&r.cells.both, &r.cells.out, &r.cells.back})
     std::erase_if(leg->cells, [&](const Cell& cell) { return cell.index > last; });
   std::erase_if(r.cells.last, [&](const Cell& cell) { return cell.index > last; });
@@ -119,8 +125,9 @@ void tell(LinkWork& w, const Cap& cap, const char* code) {
   w.warn(code, std::move(about), cap.runs.size() == 1 ? cap.runs.front() : std::string());
 }
 
-/// Behind it nothing is known of these setups.
-void endAt(LinkWork& w, const std::vector<Stop>& stops, const char* code) {
+/// Behind it nothing is known of these setups. @param open their radio may carry on: by whatever setup, or by what the
+/// pilot says, the equipment stops there; else the setup itself ends there, for whatever reason
+void endAt(LinkWork& w, const std::vector<Stop>& stops, bool open, const char* code) {
   Cap cap{w.link.id};
   const std::set<std::string> setups = setupsOf(w, stops);
   double signal = INFINITY;
@@ -134,18 +141,18 @@ void endAt(LinkWork& w, const std::vector<Stop>& stops, const char* code) {
   cap.critical_dbm = campaign::criticalFromKit(w.link).value_or(NAN);
   cap.setups.assign(setups.begin(), setups.end());
   for (const Stop& s : stops)
-    takeOut(w.result.reductions[s.run].links.at(w.link.id), cap.at_m, firstPlaceOf(w.campaign, w.campaign.runs[s.run]));
+    takeOut(w.result.reductions[s.run].links.at(w.link.id), cap, open, firstPlaceOf(w.campaign, w.campaign.runs[s.run]));
   for (std::size_t s = 0; s < w.campaign.setups.size(); ++s)
     if (setups.contains(w.campaign.setups[s].id)) {
-      const auto end = w.ends.emplace(static_cast<int>(s), LinkWork::End{cap.at_m, cap.along_m}).first;
-      if (cap.at_m < end->second.at_m) end->second = {cap.at_m, cap.along_m};
+      const auto end = w.ends.emplace(static_cast<int>(s), LinkWork::End{cap.at_m, cap.along_m, open}).first;
+      if (cap.at_m < end->second.at_m) end->second = {cap.at_m, cap.along_m, open};
     }
   if (code) tell(w, cap, code);
   w.result.caps.push_back(std::move(cap));
 }
 
-const char* codeOf(const LinkWork& w, const std::vector<Stop>& stops) {
-  if (setupsOf(w, stops).size() < 2) return "equipment-limit-possible";
+const char* codeOf(const std::vector<Stop>& stops, bool shared) {
+  if (!shared) return "equipment-limit-possible";
   return std::isfinite(meanOf(stops, [](const SharpStop& s) { return s.signal_dbm; })) ? "equipment-limit" : "equipment-limit-unheard";
 }
 
@@ -153,7 +160,7 @@ const char* codeOf(const LinkWork& w, const std::vector<Stop>& stops) {
 void lookAlone(LinkWork& w, const Stop& s) {
   const campaign::Run& run = w.campaign.runs[s.run];
   if (run.ended == campaign::Ended::EquipmentCap) {
-    if (!passed(w, {run.setup}, s.seen.at_m)) endAt(w, {s}, nullptr);  // that the pilot says so is told with the run
+    if (!passed(w, {s})) endAt(w, {s}, true, nullptr);  // that the pilot says so is told with the run
     return;
   }
   const auto critical = campaign::criticalFromKit(w.link);
@@ -165,14 +172,14 @@ void lookAlone(LinkWork& w, const Stop& s) {
 
 void findCaps(LinkWork& w) {
   std::vector<Stop> left = stopsOf(w);
-  for (std::vector<Stop> alike = together(left); alike.size() >= 2; alike = together(left)) {
-    const bool cap = notTheRadio(w, alike) && !passed(w, setupsOf(w, alike), alike.back().seen.at_m);
-    if (cap) endAt(w, alike, codeOf(w, alike));
-    std::erase_if(left, [&](const Stop& s) { return std::any_of(alike.begin(), alike.end(), [&](const Stop& a) { return a.run == s.run; }); });
-    if (!cap)
+  while (!left.empty()) {
+    const std::vector<Stop> alike = takeTogether(left);
+    const bool shared = setupsOf(w, alike).size() > 1;
+    if (alike.size() > 1 && notTheRadio(w, alike) && !passed(w, alike))
+      endAt(w, alike, shared, codeOf(alike, shared));
+    else
       for (const Stop& s : alike) lookAlone(w, s);
   }
-  for (const Stop& s : left) lookAlone(w, s);
 }
 
 }  // namespace distanz::analysis

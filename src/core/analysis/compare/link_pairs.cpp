@@ -92,7 +92,7 @@ std::optional<Interval> ratioOnPath(const LinkWays& ways, int a, int b, const Pa
 
 /// Where the equipment stopped both, neither of them being at its end before.
 std::optional<double> stoppedBoth(const LinkWork& w, const LinkWays& ways, int a, int b) {
-  if (!w.ends.contains(a) || !w.ends.contains(b)) return std::nullopt;
+  if (!w.endOf(a).open || !w.endOf(b).open) return std::nullopt;
   for (const int setup : {a, b})
     if (const auto typical = ways.typical.find(setup); typical != ways.typical.end() && typical->second.estimate_m < typical->second.end_m) return std::nullopt;
   return std::min(w.endOf(a).at_m, w.endOf(b).at_m);

@@ -131,7 +131,8 @@ void drawByMargins(const LinkWork& w, LinkWays& ways, const Effort& effort) {
 Passage passageAt(const LinkWays& ways, int setup, const std::vector<double>& level_db) {
   const LinkWays::Together& t = ways.together[ways.together_of.at(setup)];
   Passage out = passageOf(t.draws, setup, level_db, t.flights, ways.farthest_m.at(setup), ways.gap_m);
-  if (const auto end = ways.end_m.find(setup); end != ways.end_m.end()) out = endedAt(std::move(out), end->second);
+  if (const auto end = ways.ends.find(setup); end != ways.ends.end())
+    out = end->second.open ? endedAt(std::move(out), end->second.along_m) : failingAt(std::move(out), end->second.along_m);
   for (const auto& [hindrance, seed] : ways.hindrances) out = withHindrance(std::move(out), hindrance, seed);
   return out;
 }
@@ -162,10 +163,8 @@ LinkWays findWays(LinkWork& w, const Effort& effort, const std::vector<LinkWays>
       double& farthest = ways.farthest_m[static_cast<int>(s)];
       farthest = std::max(farthest, w.result.reductions[run].farthest_along_m);
     }
-  for (const auto& [setup, end] : w.ends) {
-    ways.end_m[setup] = end.along_m;
-    ways.farthest_m[setup] = std::min(ways.farthest_m[setup], end.along_m);
-  }
+  ways.ends = w.ends;
+  for (const auto& [setup, end] : w.ends) ways.farthest_m[setup] = std::min(ways.farthest_m[setup], end.along_m);
   for (const SignalModel& model : w.models.components)
     for (const FlightEffect& f : model.flights)
       ways.day_db[w.runId(static_cast<std::size_t>(f.flight))] = f.off_setup_db;

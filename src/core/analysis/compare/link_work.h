@@ -38,6 +38,7 @@ struct LinkWork {
   /// Where the equipment stops, by setup: from the station, along the path. Nothing is told from behind it.
   struct End {
     double at_m = INFINITY, along_m = INFINITY;
+    bool open = false;  ///< the radio may carry on; else the setup itself ends there
   };
   std::map<int, End> ends = {};
   End endOf(int setup) const {

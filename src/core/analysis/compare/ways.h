@@ -24,7 +24,7 @@ struct LinkWays {
   std::vector<Together> together = {};
   std::map<int, std::size_t> together_of = {};     ///< setup -> place in together
   std::map<int, double> farthest_m = {};           ///< along the path
-  std::map<int, double> end_m = {};                ///< where the equipment stops, along the path; of setups that it stops
+  std::map<int, LinkWork::End> ends = {};          ///< of setups that stop there
   std::map<int, estimate::Passage> passages = {};  ///< by setup
   std::map<int, estimate::WayRange> typical = {};  ///< by setup
   std::map<std::string, double> day_db = {};       ///< by run: how far it lay above its setup's mean

@@ -151,17 +151,30 @@ Finding open(const campaign::Campaign& c, const Pair& p, const Oriented& o) {
   return out;
 }
 
-/// Neither was seen at its end.
-template <class Pair>
-Finding stopped(const campaign::Campaign& c, const Pair& p) {
-  std::vector<Argument> about = bothOf(c, p);
-  about.emplace_back("distance", *p.stopped_m, Unit::Metre);
-  return finding("pair-stopped", std::move(about));
+double stopOf_m(const Answers& a, const std::string& setup) {
+  double out = INFINITY;
+  for (const SetupOnLink& s : a.setups)
+    if (s.setup == setup) out = std::min(out, s.stops_m.value_or(INFINITY));
+  return out;
 }
 
-Finding undecided(const campaign::Campaign& c, const PairOnLink& p, const Oriented& o) {
+/// Neither was seen at its radio's end.
+template <class Pair>
+Finding stopped(const campaign::Campaign& c, const Answers& a, const Pair& p) {
+  std::vector<Argument> about = bothOf(c, p);
+  const double a_m = stopOf_m(a, p.a), b_m = stopOf_m(a, p.b);
+  if (a_m == b_m) {
+    about.emplace_back("distance", a_m, Unit::Metre);
+    return finding("pair-stopped", std::move(about));
+  }
+  about.emplace_back("a_distance", a_m, Unit::Metre);
+  about.emplace_back("b_distance", b_m, Unit::Metre);
+  return finding("pair-stopped-apart", std::move(about));
+}
+
+Finding undecided(const campaign::Campaign& c, const Answers& a, const PairOnLink& p, const Oriented& o) {
   if (p.stopped_m) {
-    Finding out = stopped(c, p);
+    Finding out = stopped(c, a, p);
     if (p.delta_db) addAmounts(p, o, out.more);
     return out;
   }
@@ -208,7 +221,7 @@ Finding verdictOf(const campaign::Campaign& c, const Answers& a, const PairOnLin
   const Oriented o = orient(p, p.delta_db);
   Finding out;
   if (p.verdict == Verdict::Undecided) {
-    out = undecided(c, p, o);
+    out = undecided(c, a, p, o);
   } else if (p.verdict == Verdict::NoPracticalDifference) {
     out = noDifference(c, a, p, o);
     addAmounts(p, o, out.more);
@@ -239,7 +252,7 @@ Finding verdictOnLinks(const campaign::Campaign& c, const Answers& a, const Setu
     only.holds_for_all = p.holds_for_all;
     return verdictOf(c, a, only);
   }
-  if (p.stopped_m) return stopped(c, p);
+  if (p.stopped_m) return stopped(c, a, p);
   if (!p.ratio) return finding("nothing-to-compare", bothOf(c, p));
   const Oriented o = orient(p, std::nullopt);
   Finding out;

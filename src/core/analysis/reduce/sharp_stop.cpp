@@ -108,8 +108,9 @@ SharpEnd sharpEnd(const log::Recording& recording, const log::Track& track, cons
   SharpEnd out;
   bool figures = false;
   const auto look = [&](std::string_view channel, const std::vector<Seen>& rows) {
+    double& good_to = out.good_to_m[std::string(channel)];
     for (const Seen& s : rows)
-      if (s.good) out.good_to_m = std::max(out.good_to_m, s.at_m);
+      if (s.good) good_to = std::max(good_to, s.at_m);
     const auto stop = stopIn(rows, channel, track.farthest_s);
     if (stop && (!out.stop || stop->at_m < out.stop->at_m)) out.stop = stop;
     figures = true;
@@ -125,15 +126,13 @@ SharpEnd sharpEnd(const log::Recording& recording, const log::Track& track, cons
     }));
   }
   if (!freezes.empty())
-    look("freeze", way.of([&](std::size_t i) -> std::optional<int> {
+    look("freeze", way.of([&, next = std::size_t{0}](std::size_t i) mutable -> std::optional<int> {
       const double t = recording.time_s[i];
-      const bool frozen = std::any_of(freezes.begin(), freezes.end(),
-                                      [&](const log::Freeze& f) { return f.begin_s <= t && t <= f.end_s; });
-      return frozen ? -1 : 1;
+      while (next < freezes.size() && freezes[next].end_s < t) ++next;
+      return next < freezes.size() && freezes[next].begin_s <= t ? -1 : 1;
     }));
   if (!figures && !signal.empty())
     look(log::channel::kRssi, way.of([&](std::size_t i) -> std::optional<int> { return std::isfinite(signal[i]) ? 1 : -1; }));
-  if (out.stop) out.good_to_m = std::min(out.good_to_m, out.stop->at_m);
   return out;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 #include <cmath>
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
@@ -23,7 +24,7 @@ struct SharpStop {
 /// What one run shows of it on one link.
 struct SharpEnd {
   std::optional<SharpStop> stop;
-  double good_to_m = 0;  ///< farthest good figure on the way out
+  std::map<std::string, double> good_to_m;  ///< farthest good figure on the way out, by channel as in SharpStop
 };
 
 /// @param signal_dbm referred to the setup's power; empty where there is none @param freezes of the link's picture
