@@ -56,7 +56,7 @@ json channels(const std::vector<formats::ColumnMatch>& matches, const log::Recor
     for (const std::string& channel :
          both ? std::vector<std::string>{"lat_deg", "lon_deg"} : std::vector<std::string>{m.channel})
       if (const auto* values = r.find(channel)) out.push_back(channelJson(m, channel, *values));
-    if (log::nameWithoutLink(m.channel) != "level" || r.find(m.channel)) continue;
+    if (log::nameWithoutLink(m.channel) != log::channel::kLevel || r.find(m.channel)) continue;
     // Numbers that turned out to be dBm without their sign.
     const std::string signal = log::linkChannel(m.channel.substr(0, m.channel.find('.')), log::channel::kRssi);
     const bool other = std::any_of(matches.begin(), matches.end(), [&](const auto& o) { return o.channel == signal; });

@@ -116,7 +116,7 @@ void settleSignal(const TableHead& layout, ColumnMatch& m, const std::string& li
     m.unit = "dBm";
     m.scale = 1;
   } else {
-    m.channel = log::linkChannel(link, "level");
+    m.channel = log::linkChannel(link, log::channel::kLevel);
     m.scale = 1;
   }
 }

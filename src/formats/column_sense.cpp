@@ -82,7 +82,7 @@ class Sense {
       bool keep = true;
       if (name == log::channel::kQuality) keep = quality(m_r.columns[i]);
       if (name == log::channel::kRssi) keep = signal(m_r.columns[i]);
-      if (name == "level") level(m_r.columns[i]);
+      if (name == log::channel::kLevel) level(m_r.columns[i]);
       if (name == log::channel::kPower) keep = power(m_r.columns[i]);
       if (keep)
         ++i;
@@ -134,8 +134,11 @@ class Sense {
   bool signal(log::Column& c) {
     if (looksUnsigned(c.values)) {
       if (correlation(c.values, m_away) < -kFollows) {
+        const std::string link = c.channel.substr(0, c.channel.size() - log::channel::kRssi.size());
+        if (m_r.find(link + std::string(log::channel::kLevel))) return false;
+        c.channel = link + std::string(log::channel::kLevel);
         tell("signal-scale-unknown", c);
-        return false;
+        return true;
       }
       negate(c);
     }
@@ -147,7 +150,7 @@ class Sense {
 
   /// A column without a unit that grows with distance as a signal falls is one without its sign.
   void level(log::Column& c) {
-    const std::string link = c.channel.substr(0, c.channel.size() - std::string_view("level").size());
+    const std::string link = c.channel.substr(0, c.channel.size() - log::channel::kLevel.size());
     const std::string as_signal = link + std::string(log::channel::kRssi);
     if (!m_r.find(as_signal) && looksUnsigned(c.values) && correlation(c.values, m_away) > kFollows) {
       c.channel = as_signal;

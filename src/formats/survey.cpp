@@ -82,8 +82,7 @@ campaign::Ended endedBy(const log::Recording& recording, const log::Track& track
       const std::vector<double>* values = channelOf(r, l.id, channel);
       if (values && least) parts.push_back({*values, *least});
     };
-    add(log::channel::kQuality, l.rule.lq_min_pct);
-    add(log::channel::kBitrate, l.rule.bitrate_min_mbps);
+    for (const campaign::UsableLimit& limit : campaign::usableLimits()) add(limit.quantity, l.rule.*limit.least);
     const std::vector<bool>* silent = heard.silentOn(l.id);
     for (const log::Dropout& d : log::linkEvents(r.time_s, track.distance_m, parts, {}).dropouts) {
       if (!(d.begin_m >= kFarShare * track.farthest_m) || d.end_s - d.begin_s < kLeastDown_s || d.begin_s > track.turn.end_s)

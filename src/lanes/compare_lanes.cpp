@@ -130,7 +130,12 @@ struct Builder {
       lane.dots.push_back(std::move(dots));
     }
     for (const auto& s : analysis.setups)
-      if (s.link == link && s.critical_dbm) {
+      if (s.link == link && s.critical_reading) {
+        const QString reading = words::quantity(s.critical_reading->estimate, Unit::None, 0);
+        lane.floors.push_back(
+            {s.critical_reading->estimate, Said::tr("minimum usable reading %1").arg(reading).toStdString()});
+        return;
+      } else if (s.link == link && s.critical_dbm) {
         const QString level = words::quantity(*s.critical_dbm, Unit::Dbm);
         lane.floors.push_back(
             {*s.critical_dbm, Said::tr("minimum usable signal %1").arg(level).toStdString()});
@@ -141,12 +146,10 @@ struct Builder {
   void addRule(Lane& lane, const log::ChannelInfo& c) const {
     const campaign::Link* l = campaign::findLink(campaign, link);
     if (!l) return;
-    const auto& least = c.rule == "quality"   ? l->rule.lq_min_pct
-                        : c.rule == "bitrate" ? l->rule.bitrate_min_mbps
-                                              : std::nullopt;
-    if (least)
-      lane.floors.push_back(
-          {*least, Said::tr("usable limit %1").arg(words::quantity(*least, c.unit)).toStdString()});
+    for (const campaign::UsableLimit& limit : campaign::usableLimits())
+      if (const auto& least = l->rule.*limit.least; limit.name == c.rule && least)
+        lane.floors.push_back(
+            {*least, Said::tr("usable limit %1").arg(words::quantity(*least, c.unit)).toStdString()});
   }
 
   /// Per setup the middle of its flights and where most of them lie.
@@ -221,7 +224,8 @@ struct Builder {
   }
 
   Lane channelLane(const log::ChannelInfo& c, bool single_flights) const {
-    const bool signal = c.name == log::channel::kRssi;
+    const bool reading = c.name == log::channel::kLevel && analysis.scales.contains(link);
+    const bool signal = c.name == log::channel::kRssi || reading;
     Lane lane{std::string(c.name), capital(words::channel(c.name)), symbol(c.unit), c.lane,
               signal ? 100 : 40 + c.lane};
     if (single_flights)

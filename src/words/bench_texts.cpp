@@ -410,8 +410,8 @@ constexpr Text kBenchTexts[] = {
                        "{link} link: levels converted from its receiver's scale by record {record}.")},
     {"signal-not-calibrated", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{link} link: the log holds only the receiver's own scale. Calibrate it on the Bench "
-                       "(signal calibration) to get levels.")},
+                       "{link} link: some logs hold dBm, others the receiver's own scale. Only dBm counts. Calibrate "
+                       "the scale on the Bench (signal calibration).")},
     {"why-method", "", QT_TRANSLATE_NOOP("finding", "How: {method}.")},
     {"why-entry", "", QT_TRANSLATE_NOOP("finding", "{what}: {value:short}")},
     {"why-readings", "", QT_TRANSLATE_NOOP("finding", "{count:readings}")},

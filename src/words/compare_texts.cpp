@@ -112,6 +112,8 @@ constexpr Text kCompareTexts[] = {
     {"told-at-least-unsure", "", QT_TRANSLATE_NOOP("finding", "at least {range} ({sure:.0} sure)")},
     {"told-unknown", "", QT_TRANSLATE_NOOP("finding", "unknown")},
     {"limited-by", "", QT_TRANSLATE_NOOP("finding", "The {link} link fails first, by {part} at {level:.0}.")},
+    {"limited-by-reading", "",
+     QT_TRANSLATE_NOOP("finding", "The {link} link fails first, by {part}, at a reading of {reading:.0}.")},
     {"link-limits", "", QT_TRANSLATE_NOOP("finding", "Its {link} link fails first.")},
     {"stopped-by-equipment", "",
      QT_TRANSLATE_NOOP("finding", "Its {link} link stops suddenly at {distance}.")},
@@ -129,6 +131,7 @@ constexpr Text kCompareTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "Usable limit ({part}): reached at {level:.1}, spread {sd:.1} (1σ), seen in flight.")},
     {"why-part-kit", "", QT_TRANSLATE_NOOP("finding", "Usable limit ({part}): {level:.1}, from the kit.")},
+    {"why-part-reading", "", QT_TRANSLATE_NOOP("finding", "Usable limit ({part}): reached at a reading of {reading:.1}.")},
     {"why-next-part", "",
      QT_TRANSLATE_NOOP("finding", "First {first} fails, then {second} {later:.1} later.")},
     {"why-fall", "",
@@ -332,6 +335,25 @@ constexpr Text kCompareTexts[] = {
                        "{link} link: flights of one setup differ by {sd:.1} (1σ), more than usual. Farthest "
                        "off is run {run} ({off:+.1}). Look for a loose connector, another antenna direction "
                        "or dynamic power. If you find the cause, exclude the run.")},
+    {"flight-apart", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Run {run} lies far from the other flights of its setup on the {link} link. It counts. If you know "
+                       "the reason, exclude it with that reason.")},
+    {"on-own-scale", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link} link: the log holds the receiver's own scale. Ranges and their ratios follow from it, "
+                       "dB do not. A signal calibration on the Bench gives dB.")},
+    {"scale-backwards", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link} link: the receiver's scale rises with distance. It is read as: the lower, the stronger.")},
+    {"scale-still", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link} link: the receiver's scale hardly changes with distance and tells nothing. Fly farther, or "
+                       "check the signal column.")},
+    {"scales-apart", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link} link: its receivers may show different scales, so their readings are not compared. If they "
+                       "show the same, say so in Kit, at the link.")},
     {"flight-stands-out", "",
      QT_TRANSLATE_NOOP("finding",
                        "Run {run} lies {off:.1} from the other flights of its setup on the {link} link. It "

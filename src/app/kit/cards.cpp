@@ -1,9 +1,11 @@
 #include "app/kit/cards.h"
 
+#include <QCheckBox>
 #include <QLabel>
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/shared/bound_fields.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/campaign/limits.h"
@@ -16,6 +18,18 @@ namespace {
 
 using quantity::Kind;
 namespace lim = campaign::limits;
+
+/// Receivers that nobody calibrated, but that read alike.
+fields::Bound<bool> oneScale(const std::string& id) {
+  return {"oneScale", QObject::tr("all receivers show the same signal scale"), finding("change-field", {{"field", Term{"field-oneScale"}}}),
+          [id](const campaign::Campaign& c) {
+            const campaign::Link* l = campaign::findLink(c, id);
+            return l && l->one_scale;
+          },
+          [id](campaign::Campaign& c, bool v) {
+            if (campaign::Link* l = campaign::findLink(c, id)) l->one_scale = v;
+          }};
+}
 
 QLabel* small(const QString& text) {
   auto* label = plainLabel(text);
@@ -69,6 +83,7 @@ LinkCard::LinkCard(Document& document, const std::string& id, QWidget* parent) :
   auto* caption = small(tr("Sensitivity per packet rate or mode"));
   grid->addWidget(caption, 7, 0, 1, 2, Qt::AlignVCenter);
   grid->addWidget(modes, 7, 2, 1, -1);
+  grid->addWidget(fields::flagField(document, oneScale(id)), 8, 0, 1, -1);
 }
 
 std::vector<LinkCard::Row> LinkCard::rowsOf(const std::string& id, bool video) {
@@ -143,6 +158,13 @@ void LinkCard::addRule(std::vector<Row>& rows, const Read& read, const Write& wr
                      tr("8 Mbit/s")},
                     read([](const campaign::Link& l) { return l.rule.bitrate_min_mbps; }),
                     write([](campaign::Link& l, auto v) { l.rule.bitrate_min_mbps = v; })});
+  if (video)
+    rows.push_back({{"pictureMin", tr("Minimum picture grade"), Kind::Number, {lim::kGradeLow, lim::kGradeHigh}, true, tr("3 of 5")},
+                    read([](const campaign::Link& l) { return l.rule.picture_min; }),
+                    write([](campaign::Link& l, auto v) { l.rule.picture_min = v; })});
+  rows.push_back({{"scaleMin", tr("Minimum signal reading"), Kind::Number, {lim::kScaleLow, lim::kScaleHigh}, true, tr("own scale: 20")},
+                  read([](const campaign::Link& l) { return l.rule.scale_min; }),
+                  write([](campaign::Link& l, auto v) { l.rule.scale_min = v; })});
   rows.push_back(
       {{"gap", tr("Dips allowed up to"), Kind::Length, {0, lim::kGapHigh_m}, true, tr("0 m")},
        read([](const campaign::Link& l) { return l.rule.gap_m; }),

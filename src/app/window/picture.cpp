@@ -19,6 +19,8 @@ QString limitOf(const campaign::Link& l) {
     parts << QObject::tr("link quality %1").arg(words::quantity(*l.rule.lq_min_pct, quantity::Unit::Percent, 0));
   if (l.rule.bitrate_min_mbps)
     parts << QObject::tr("bitrate %1").arg(words::quantity(*l.rule.bitrate_min_mbps, quantity::Unit::MegabitPerSecond, 0));
+  if (l.rule.picture_min) parts << QObject::tr("picture grade %1").arg(words::quantity(*l.rule.picture_min, quantity::Unit::None, 0));
+  if (l.rule.scale_min) parts << QObject::tr("signal reading %1").arg(words::quantity(*l.rule.scale_min, quantity::Unit::None, 0));
   if (l.rule.margin_db)
     if (const auto level = campaign::criticalFromKit(l)) parts << QObject::tr("signal %1").arg(words::quantity(*level, quantity::Unit::Dbm, 0));
   return parts.isEmpty() ? QString() : QObject::tr("%1 link: %2").arg(QString::fromStdString(l.id), parts.join(", "));

@@ -9,6 +9,7 @@
 #include "core/analysis/compare/flown_alike.h"
 #include "core/analysis/compare/flown_together.h"
 #include "core/analysis/compare/link_analysis.h"
+#include "core/analysis/compare/own_scales.h"
 #include "core/analysis/compare/warnings.h"
 #include "core/analysis/compare/ways.h"
 #include "core/analysis/reduce/reduction.h"
@@ -48,8 +49,6 @@ RunReduction reduceOne(const campaign::Campaign& campaign, const campaign::Run& 
       reduceRun(campaign, run, calibrated.recording ? *calibrated.recording : *recording, course);
   for (const auto& [link, record] : calibrated.by)
     if (const auto at = out.links.find(link); at != out.links.end()) at->second.calibrated_by = record;
-  for (const std::string& link : calibrated.waiting)
-    if (const auto at = out.links.find(link); at != out.links.end()) at->second.scale_only = true;
   return out;
 }
 
@@ -129,6 +128,7 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
   FlownTogether together = flownTogether(campaign, used, result.reductions);
   session.flight = std::move(together.flight);
   result.warnings.insert(result.warnings.end(), together.told.begin(), together.told.end());
+  settleScales(campaign, used, result);
   warnAboutRuns(campaign, used, session, result);
   warnAboutFlying(campaign, used, result);
   const Effort effort = effortFor(campaign, result.reductions);
@@ -136,6 +136,7 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
   for (const campaign::Link& link : campaign.links)
     analyseLink(campaign, link, used, session, effort, ways, result);
   addSetupAnswers(campaign, ways, result);
+  withholdLevels(result);
   std::vector<bool> counts = used;
   for (std::size_t i = 0; i < counts.size(); ++i) counts[i] = counts[i] || result.runs[i].in_segments;
   addBeyond(campaign, counts, result);

@@ -62,6 +62,8 @@ void describe(Visitor& v, RangeRule& r) {
             .low = kBitrateLow_mbps,
             .high = kBitrateHigh_mbps},
            r.bitrate_min_mbps);
+  v.number({.key = "scale_min", .what = "least reading on the receiver's own scale", .low = kScaleLow, .high = kScaleHigh, .since = 4}, r.scale_min);
+  v.number({.key = "picture_min", .what = "least grade of the picture", .low = kGradeLow, .high = kGradeHigh, .since = 4}, r.picture_min);
   v.number({.key = "gap_s",
             .what = "dips shorter than this do not end the range, at the speed flown",
             .unit = Unit::Second,
@@ -133,6 +135,7 @@ void describe(Visitor& v, Link& l) {
   v.list({.key = "modes", .what = "sensitivity per packet rate or mode"}, l.modes);
   v.object({.key = "rule", .what = "when it counts as usable; all parts given must hold", .always = true},
            l.rule);
+  v.flag({.key = "one_scale", .what = "receivers that nobody calibrated show one and the same scale", .since = 4}, l.one_scale);
   v.unknown(l.unknown);
 }
 

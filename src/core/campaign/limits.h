@@ -19,6 +19,8 @@ constexpr double kPostLow_m = 1;
 constexpr double kExponentLow = 1, kExponentHigh = 8;
 constexpr double kQualityLow_pct = 0.001,
                  kQualityHigh_pct = 99.999;  ///< of a rule: 0 and 100 would never, or always, fail
+constexpr double kScaleLow = -1e6, kScaleHigh = 1e6;
+constexpr double kGradeLow = 1, kGradeHigh = 5;
 constexpr double kBitrateLow_mbps = 0.001, kBitrateHigh_mbps = 10000;
 constexpr double kMarginHigh_db = 100;
 constexpr double kReducedLow_db = 0.001, kReducedHigh_db = 100;

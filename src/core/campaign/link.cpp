@@ -4,6 +4,17 @@
 
 namespace distanz::campaign {
 
+namespace {
+
+constexpr UsableLimit kLimits[] = {{"quality", "lq_pct", &RangeRule::lq_min_pct},
+                                   {"bitrate", "bitrate_mbps", &RangeRule::bitrate_min_mbps},
+                                   {"picture", "picture", &RangeRule::picture_min},
+                                   {"scale", "level", &RangeRule::scale_min}};
+
+}  // namespace
+
+std::span<const UsableLimit> usableLimits() { return kLimits; }
+
 std::optional<double> sensitivityOf(const Link& link) {
   if (link.sensitivity_dbm) return link.sensitivity_dbm;
   if (!link.modes.empty()) return link.modes.front().sensitivity_dbm;

@@ -1,5 +1,6 @@
 #pragma once
 #include <optional>
+#include <span>
 #include <string>
 #include <vector>
 
@@ -16,8 +17,18 @@ struct RangeRule {
   /// Dips shorter than this do not end the range: seconds at the speed flown, or metres; the longer of the
   /// two counts.
   std::optional<double> gap_s = {}, gap_m = {};
+  std::optional<double> scale_min = {};    ///< reading on the receiver's own scale (percent, 0 to 99, bars)
+  std::optional<double> picture_min = {};  ///< grade of the picture, 1 (bad) to 5 (excellent)
   bool operator==(const RangeRule&) const = default;
 };
+
+/// One part of a rule that a channel of a log is held to. The table of these is the only list there is.
+struct UsableLimit {
+  std::string_view name;      ///< "quality": as log::ChannelInfo::rule
+  std::string_view quantity;  ///< channel behind the link's id
+  std::optional<double> RangeRule::*least;
+};
+std::span<const UsableLimit> usableLimits();
 
 /// What a receiver needs in one packet rate (Hz) or mode (number), as its log names it.
 struct ModeSensitivity {
@@ -39,6 +50,7 @@ struct Link {
   std::vector<ModeSensitivity>
       modes;  ///< results are told at sensitivity_dbm, or the first mode's where that is not given
   RangeRule rule;
+  bool one_scale = false;  ///< receivers of this link that nobody calibrated show one and the same scale
   std::string unknown = {};
   bool operator==(const Link&) const = default;
 };

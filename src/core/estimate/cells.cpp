@@ -61,13 +61,26 @@ double varianceInside(std::span<const Sample> samples) {
   return df > 0 ? squares / df : betweenLegs(samples);
 }
 
-std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<double> floor_dbm,
-                              std::size_t least, std::vector<double>& scratch) {
+struct Summariser {
+  const FlightSamples& flight;
+  std::optional<double> floor_dbm;
+  std::size_t least;
+  std::vector<double> scratch = {};
+  std::optional<Cell> cellOf(std::span<const Sample> samples);
+  void operator()(std::span<const Sample> samples, FlightCells& into) {
+    const auto cell = cellOf(samples);
+    if (!cell) return;
+    into.cells.push_back(*cell);
+    into.uncensored += !cell->censored;
+  }
+};
+
+std::optional<Cell> Summariser::cellOf(std::span<const Sample> samples) {
   const auto count = samples.size();
   if (count < least) return std::nullopt;
   scratch.clear();
-  double sum = 0, shift = 0, lowest = INFINITY, silent_below = -INFINITY;
-  std::size_t clipped = 0, saturated = 0, at_lowest = 0;
+  double sum = 0, shift = 0, lowest = INFINITY, highest = -INFINITY, silent_below = -INFINITY;
+  std::size_t clipped = 0, saturated = 0, at_lowest = 0, at_highest = 0;
   for (const Sample& s : samples) {
     // Below all that was heard in the cell, wherever that is: it never moves a middle that was heard.
     scratch.push_back(s.silent ? -INFINITY : s.rssi_dbm + s.shift_db);
@@ -76,9 +89,9 @@ std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<dou
     if (s.silent)
       silent_below = std::max(silent_below, s.rssi_dbm);
     else
-      lowest = std::min(lowest, s.rssi_dbm);
+      lowest = std::min(lowest, s.rssi_dbm), highest = std::max(highest, s.rssi_dbm);
     clipped += s.silent || (floor_dbm && s.rssi_dbm <= *floor_dbm + defaults::kFloorTolerance_db);
-    saturated += !s.silent && s.rssi_dbm >= defaults::kCeiling_dbm - defaults::kFloorTolerance_db;
+    saturated += !s.silent && s.rssi_dbm >= flight.ceiling_dbm - defaults::kFloorTolerance_db;
   }
   const double limit = defaults::kClippedShare * static_cast<double>(count);
   if (static_cast<double>(saturated) > limit) return std::nullopt;
@@ -86,14 +99,18 @@ std::optional<Cell> summarise(std::span<const Sample> samples, std::optional<dou
   cell.index = samples.front().cell;
   cell.log_distance = sum / static_cast<double>(count);
   cell.censored = static_cast<double>(clipped) > limit;
-  if (!cell.censored) cell.level_dbm = trimmedMean(scratch, defaults::kTrim);
+  if (!cell.censored) cell.level_dbm = trimmedMean(scratch, flight.trim);
   cell.shift_db = shift / static_cast<double>(count);
   cell.samples = static_cast<int>(count);
   cell.variance_db2 = varianceInside(samples);
   cell.lowest_dbm = lowest;
-  for (const Sample& s : samples)
+  cell.highest_dbm = highest;
+  for (const Sample& s : samples) {
     at_lowest += s.silent || s.rssi_dbm <= lowest + defaults::kFloorTolerance_db;
+    at_highest += !s.silent && s.rssi_dbm >= highest - defaults::kFloorTolerance_db;
+  }
   cell.lowest_share = static_cast<double>(at_lowest) / static_cast<double>(count);
+  cell.highest_share = static_cast<double>(at_highest) / static_cast<double>(count);
   if (cell.censored)
     cell.level_dbm =
         std::isfinite(silent_below) ? silent_below + cell.shift_db : censoredBound(*floor_dbm, cell);
@@ -192,18 +209,6 @@ std::size_t leastSamples(const std::vector<Sample>& samples, std::optional<bool>
   return samplesNeeded(std::move(counts));
 }
 
-struct Summariser {
-  std::optional<double> floor_dbm;
-  std::size_t least;
-  std::vector<double> scratch = {};
-  void operator()(std::span<const Sample> samples, FlightCells& into) {
-    const auto cell = summarise(samples, floor_dbm, least, scratch);
-    if (!cell) return;
-    into.cells.push_back(*cell);
-    into.uncensored += !cell->censored;
-  }
-};
-
 }  // namespace
 
 LegCells legCellsOf(const FlightSamples& flight, std::optional<double> floor_dbm, double width_m) {
@@ -215,9 +220,9 @@ LegCells legCellsOf(const FlightSamples& flight, std::optional<double> floor_dbm
     leg->farthest_m = out.both.farthest_m;
     leg->turn_s = out.both.turn_s;
   }
-  Summariser add{floor_dbm, leastSamples(samples, std::nullopt)},
-      add_out{floor_dbm, leastSamples(samples, false)}, add_back{floor_dbm, leastSamples(samples, true)},
-      add_last{floor_dbm, 1};
+  Summariser add{flight, floor_dbm, leastSamples(samples, std::nullopt)},
+      add_out{flight, floor_dbm, leastSamples(samples, false)}, add_back{flight, floor_dbm, leastSamples(samples, true)},
+      add_last{flight, floor_dbm, 1};
   for (auto first = samples.begin(); first != samples.end();) {
     const auto last =
         std::find_if(first, samples.end(), [&](const Sample& s) { return s.cell != first->cell; });

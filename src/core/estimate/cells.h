@@ -26,6 +26,10 @@ struct FlightSamples {
   std::optional<double> banking_s = {};
   /// Rows in which nothing was heard: their reading is only what the signal lay below. Empty: none.
   std::vector<bool> silent = {};
+  /// At and above this the receiver saturates; infinite where nobody knows.
+  double ceiling_dbm = defaults::kCeiling_dbm;
+  /// Of what a cell's value is the mean: 0 for readings in few steps, whose middle one would be a step itself.
+  double trim = defaults::kTrim;
   bool silentAt(std::size_t row) const { return !silent.empty() && silent[row]; }
   double shiftAt(std::size_t row) const { return shift_db.empty() ? 0 : shift_db[row]; }
   double placeAt(std::size_t row) const { return along_m.empty() ? distance_m[row] : along_m[row]; }
@@ -39,9 +43,11 @@ struct Cell {
   double level_dbm = 0;  ///< trimmed mean; for a censored cell its upper bound
   bool censored =
       false;  ///< clipped at the receiver's floor, or not heard: the level is only known to be lower
+  bool above = false;  ///< with censored: at the ceiling of its scale, the level is only known to be higher
   double lowest_dbm =
       0;  ///< lowest reading as the receiver gave it, and the share of samples within rounding of it
   double lowest_share = 0;
+  double highest_dbm = 0, highest_share = 0;
   double shift_db = 0;  ///< mean shift of its samples
   int samples = 0;
   double variance_db2 = 0;  ///< of its samples about the mean of their leg; 0 where none has two

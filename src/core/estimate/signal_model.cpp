@@ -17,7 +17,7 @@ struct Observation {
   int cell = 0;
   double log_distance = 0;
   double level_dbm = 0;
-  bool censored = false;
+  bool censored = false, above = false;
   double bound_dbm = 0;
   int samples = 0;
   double variance_db2 = 0;
@@ -280,7 +280,8 @@ void imputeCensored(const SignalModel& model, std::vector<Observation>& obs) {
     if (!o.censored) continue;
     const double mean =
         model.flights[static_cast<std::size_t>(o.flight)].level_db + model.line.at(o.log_distance);
-    o.level_dbm = mean - sd * inverseMills((o.bound_dbm - mean) / sd);
+    const double side = o.above ? -1 : 1;
+    o.level_dbm = mean - side * sd * inverseMills(side * (o.bound_dbm - mean) / sd);
   }
 }
 
@@ -295,7 +296,7 @@ SignalModel fitComponent(const std::vector<ModelFlight>& flights, const std::vec
     model.flights.back().session = f.session;
     for (const Cell& c : f.cells.cells) {
       all.push_back(
-          {r, c.index, c.log_distance, c.level_dbm, c.censored, c.level_dbm, c.samples, c.variance_db2});
+          {r, c.index, c.log_distance, c.level_dbm, c.censored, c.above, c.level_dbm, c.samples, c.variance_db2});
       if (!c.censored) clean.push_back(all.back());
     }
   }

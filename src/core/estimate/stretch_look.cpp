@@ -24,7 +24,7 @@ double varianceOf(const std::vector<double>& values) {
 }
 
 /// Rows that were not heard lie below all that were; where they are too many, so does the middle.
-void settleLevel(Rows& rows, StretchLook& look) {
+void settleLevel(Rows& rows, double trim, StretchLook& look) {
   const std::size_t all = rows.level_dbm.size() + rows.silent_dbm.size();
   if (all == 0) return;
   look.below =
@@ -34,7 +34,7 @@ void settleLevel(Rows& rows, StretchLook& look) {
     return;
   }
   rows.level_dbm.insert(rows.level_dbm.end(), rows.silent_dbm.size(), -INFINITY);
-  look.level_dbm = trimmedMean(rows.level_dbm, defaults::kTrim);
+  look.level_dbm = trimmedMean(rows.level_dbm, trim);
 }
 
 }  // namespace
@@ -68,7 +68,7 @@ std::vector<StretchLook> looksOf(const FlightSamples& f, std::span<const double>
     look.samples = rows.count;
     look.kept = rows.kept / rows.count;
     look.variance_db2 = varianceOf(rows.level_dbm);
-    settleLevel(rows, look);
+    settleLevel(rows, f.trim, look);
   }
   return out;
 }

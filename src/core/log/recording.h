@@ -33,7 +33,7 @@ std::string linkChannel(std::string_view link, std::string_view quantity);
 namespace channel {
 constexpr std::string_view kDistance = "distance_m", kLatitude = "lat_deg", kLongitude = "lon_deg";
 constexpr std::string_view kSlant = "slant_m", kAlong = "along_m", kTravelled = "travelled_m";
-constexpr std::string_view kRssi = "rssi_dbm", kQuality = "lq_pct", kBitrate = "bitrate_mbps",
+constexpr std::string_view kRssi = "rssi_dbm", kQuality = "lq_pct", kLevel = "level", kBitrate = "bitrate_mbps",
                            kPower = "power_mw";
 constexpr std::string_view kMode = "mode", kRate = "rate_hz", kFrequency = "frequency_mhz";
 constexpr std::string_view kHeight = "height_m", kAltitude = "altitude_msl_m", kSpeed = "speed_mps", kPost = "post";

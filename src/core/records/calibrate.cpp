@@ -35,7 +35,7 @@ Calibrated calibrated(const campaign::Campaign& c, const std::string& setup,
                       const log::Recording& recording) {
   Calibrated out;
   for (const campaign::Link& link : c.links) {
-    const auto* values = recording.find(log::linkChannel(link.id, "level"));
+    const auto* values = recording.find(log::linkChannel(link.id, log::channel::kLevel));
     if (!values || recording.find(log::linkChannel(link.id, log::channel::kRssi))) continue;
     const auto calibration = calibrationOf(c, setup, link.id);
     if (!calibration) {

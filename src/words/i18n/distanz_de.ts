@@ -388,6 +388,18 @@
         <source>%1; missing: %2</source>
         <translation>%1; es fehlt: %2</translation>
     </message>
+    <message>
+        <source>all receivers show the same signal scale</source>
+        <translation>alle Empfänger zeigen dieselbe Signalskala</translation>
+    </message>
+    <message>
+        <source>picture grade %1</source>
+        <translation>Bildnote %1</translation>
+    </message>
+    <message>
+        <source>signal reading %1</source>
+        <translation>Signalanzeige %1</translation>
+    </message>
 </context>
 <context>
     <name>cli</name>
@@ -2204,6 +2216,22 @@
     <message>
         <source>Dips allowed up to</source>
         <translation>Einbrüche erlaubt bis</translation>
+    </message>
+    <message>
+        <source>Minimum picture grade</source>
+        <translation>Kleinste Bildnote</translation>
+    </message>
+    <message>
+        <source>3 of 5</source>
+        <translation>3 von 5</translation>
+    </message>
+    <message>
+        <source>Minimum signal reading</source>
+        <translation>Kleinste Signalanzeige</translation>
+    </message>
+    <message>
+        <source>own scale: 20</source>
+        <translation>eigene Skala: 20</translation>
     </message>
 </context>
 <context>
@@ -5168,10 +5196,6 @@
         <translation>Link {link}: Pegel aus der Skala seines Empfängers umgerechnet, nach Messung {record}.</translation>
     </message>
     <message>
-        <source>{link} link: the log holds only the receiver&apos;s own scale. Calibrate it on the Bench (signal calibration) to get levels.</source>
-        <translation>Link {link}: Das Log enthält nur die eigene Skala des Empfängers. Für Pegel auf der Werkbank kalibrieren (Signalkalibrierung).</translation>
-    </message>
-    <message>
         <source>Metres and percent of range assume a path-loss exponent of {exponent:.1}.</source>
         <translation>Meter und Prozent der Reichweite setzen einen Ausbreitungsexponenten von {exponent:.1} voraus.</translation>
     </message>
@@ -6417,7 +6441,7 @@
     </message>
     <message>
         <source>the dates in &quot;{column}&quot; are read month first, but this is a guess. If the day comes first, choose that in the import (command line: --map &quot;{channel}={column} [d/m/y]&quot;)</source>
-        <translation>„{column}“ wird mit dem Monat zuerst gelesen, das ist aber geraten. Kommt der Tag zuerst, das beim Import wählen (Kommandozeile: --map "{channel}={column} [d/m/y]")</translation>
+        <translation>„{column}“ wird mit dem Monat zuerst gelesen, das ist aber geraten. Kommt der Tag zuerst, das beim Import wählen (Kommandozeile: --map &quot;{channel}={column} [d/m/y]&quot;)</translation>
     </message>
     <message>
         <source>{share:.0} of the flight is more than {aside} off the path</source>
@@ -6614,10 +6638,6 @@
     <message>
         <source>{channel} has no minus sign: 85 is read as −85 dBm</source>
         <translation>{channel} hat kein Minuszeichen: 85 gilt als −85 dBm</translation>
-    </message>
-    <message>
-        <source>{channel} is on the receiver&apos;s own scale, not in dBm, so it gives no range yet. Calibrate it on the Bench, or match a column in dBm</source>
-        <translation>{channel} ist in der eigenen Skala des Empfängers, nicht in dBm, und gibt noch keine Reichweite. Auf der Werkbank kalibrieren, oder eine Spalte in dBm zuordnen</translation>
     </message>
     <message>
         <source>the column for {channel} holds no number and is left out</source>
@@ -6881,7 +6901,7 @@
     </message>
     <message>
         <source>&quot;{text}&quot; is not a position; type for example 46.91, 20.96 or 46°54.6&apos;N 20°57.6&apos;E or UTM</source>
-        <translation>„{text}“ ist keine Position; zum Beispiel 46.91, 20.96 oder 46°54.6'N 20°57.6'E oder UTM eingeben</translation>
+        <translation>„{text}“ ist keine Position; zum Beispiel 46.91, 20.96 oder 46°54.6&apos;N 20°57.6&apos;E oder UTM eingeben</translation>
     </message>
     <message>
         <source>column {column} may be in mW or dBm and is left out. Match it to {channel} with its unit: [dBm] or [mW]</source>
@@ -7343,6 +7363,42 @@
         <source>{a_name} stops at {a_distance}, {b_name} at {b_distance}</source>
         <translation>{a_name} endet bei {a_distance}, {b_name} bei {b_distance}</translation>
     </message>
+    <message>
+        <source>{link} link: some logs hold dBm, others the receiver&apos;s own scale. Only dBm counts. Calibrate the scale on the Bench (signal calibration).</source>
+        <translation>Link {link}: Manche Logs enthalten dBm, andere die eigene Skala des Empfängers. Nur dBm zählt. Die Skala auf der Werkbank kalibrieren (Signalkalibrierung).</translation>
+    </message>
+    <message>
+        <source>The {link} link fails first, by {part}, at a reading of {reading:.0}.</source>
+        <translation>Zuerst versagt der Link {link}, {part}, bei einer Anzeige von {reading:.0}.</translation>
+    </message>
+    <message>
+        <source>Usable limit ({part}): reached at a reading of {reading:.1}.</source>
+        <translation>Nutzbare Grenze ({part}): erreicht bei einer Anzeige von {reading:.1}.</translation>
+    </message>
+    <message>
+        <source>Run {run} lies far from the other flights of its setup on the {link} link. It counts. If you know the reason, exclude it with that reason.</source>
+        <translation>Lauf {run} liegt beim Link {link} weit ab von den anderen Flügen seines Aufbaus. Er zählt. Ist der Grund bekannt, mit diesem Grund ausschließen.</translation>
+    </message>
+    <message>
+        <source>{link} link: the log holds the receiver&apos;s own scale. Ranges and their ratios follow from it, dB do not. A signal calibration on the Bench gives dB.</source>
+        <translation>Link {link}: Das Log enthält die eigene Skala des Empfängers. Reichweiten und ihre Verhältnisse folgen daraus, dB nicht. Eine Signalkalibrierung auf der Werkbank gibt dB.</translation>
+    </message>
+    <message>
+        <source>{link} link: the receiver&apos;s scale rises with distance. It is read as: the lower, the stronger.</source>
+        <translation>Link {link}: Die Skala des Empfängers steigt mit der Entfernung. Sie wird so gelesen: je kleiner, desto stärker.</translation>
+    </message>
+    <message>
+        <source>{link} link: the receiver&apos;s scale hardly changes with distance and tells nothing. Fly farther, or check the signal column.</source>
+        <translation>Link {link}: Die Skala des Empfängers ändert sich kaum mit der Entfernung und sagt nichts. Weiter fliegen oder die Signalspalte prüfen.</translation>
+    </message>
+    <message>
+        <source>{link} link: its receivers may show different scales, so their readings are not compared. If they show the same, say so in Kit, at the link.</source>
+        <translation>Link {link}: Die Empfänger zeigen vielleicht verschiedene Skalen, also werden ihre Anzeigen nicht verglichen. Zeigen sie dieselbe, dies in der Ausrüstung beim Link angeben.</translation>
+    </message>
+    <message>
+        <source>{channel} is on the receiver&apos;s own scale, not in dBm. Ranges follow from it, dB only once it is calibrated on the Bench, or from a column in dBm</source>
+        <translation>{channel} steht in der eigenen Skala des Empfängers, nicht in dBm. Reichweiten folgen daraus, dB erst nach einer Kalibrierung auf der Werkbank oder aus einer Spalte in dBm</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -7721,6 +7777,10 @@
     <message>
         <source>Profile over flat ground: flight, line of sight, first Fresnel zone at %1</source>
         <translation>Profil über ebenem Boden: Flug, Sichtlinie, erste Fresnelzone bei %1</translation>
+    </message>
+    <message>
+        <source>minimum usable reading %1</source>
+        <translation>kleinste brauchbare Anzeige %1</translation>
     </message>
 </context>
 <context>
@@ -9722,6 +9782,22 @@
     <message>
         <source>front-to-back ratio against the measurement</source>
         <translation>Vor-Rück-Verhältnis gegen die Messung</translation>
+    </message>
+    <message>
+        <source>signal reading</source>
+        <translation>Signalanzeige</translation>
+    </message>
+    <message>
+        <source>minimum picture grade</source>
+        <translation>kleinste Bildnote</translation>
+    </message>
+    <message>
+        <source>minimum signal reading</source>
+        <translation>kleinste Signalanzeige</translation>
+    </message>
+    <message>
+        <source>signal scale of the receivers</source>
+        <translation>Signalskala der Empfänger</translation>
     </message>
 </context>
 </TS>

@@ -210,9 +210,9 @@ TEST_CASE("rule: a bitrate part does not put the quality part out of dropouts, l
   run.setup = "A";
   const LinkReduction reduced = reduceRun(c, run, r, nullptr).links.at("video");
   REQUIRE(reduced.events.lost_at_m);
-  REQUIRE(reduced.quality_failure);
-  CHECK(reduced.quality_failure->failed);
+  REQUIRE(reduced.rule.at("quality").failure);
+  CHECK(reduced.rule.at("quality").failure->failed);
   CHECK(*reduced.events.lost_at_m == Approx(600).margin(20));
-  CHECK(reduced.quality_failure->distance_m == Approx(*reduced.events.lost_at_m).margin(20));  // one rule
+  CHECK(reduced.rule.at("quality").failure->distance_m == Approx(*reduced.events.lost_at_m).margin(20));  // one rule
   CHECK(reduced.events.dropouts.size() == 1);
 }

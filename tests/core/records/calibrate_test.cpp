@@ -80,7 +80,7 @@ TEST_CASE("calibration: flights told in percent are compared as those told in dB
     return std::any_of(a.warnings.begin(), a.warnings.end(),
                        [&](const Finding& f) { return f.code == code; });
   };
-  CHECK(warned(waiting, "signal-not-calibrated"));
+  CHECK(warned(waiting, "on-own-scale"));
   campaign::Campaign with = flown.campaign;
   with.records = {scaleRecord()};
   with.records[0].link = link;

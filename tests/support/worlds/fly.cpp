@@ -70,6 +70,7 @@ struct Receiver {
     const auto late = static_cast<std::size_t>(std::lround(w.lag_s / kMoment_s));
     const double value = readings[readings.size() > late ? readings.size() - 1 - late : 0];
     const double floored = std::max(value, w.floor_dbm);
+    if (w.scale != Scale::None) return shownOf(w, floored);
     return w.step_db > 0 ? std::round(floored / w.step_db) * w.step_db : floored;
   }
   bool lost() const {
@@ -104,7 +105,7 @@ void addRow(log::Recording& r, const std::vector<Receiver>& all, double t, doubl
   }
   for (const Receiver& of : all) {
     const auto channel = [&](std::string_view q) { return log::linkChannel(of.link.id, q); };
-    if (w.log_signal) add(channel("rssi_dbm"), of.reading());
+    if (w.log_signal) add(channel(w.scale == Scale::None ? log::channel::kRssi : log::channel::kLevel), of.reading());
     if (w.log_quality) add(channel("lq_pct"), std::round(of.quality() * 100));
     if (of.link.steps) add(channel("bitrate_mbps"), of.bitrate);
     if (w.log_power) add(channel("power_mw"), std::round(25 * std::pow(10, of.power_db / 10)));

@@ -96,6 +96,24 @@ std::vector<WorldKind> ofTheDay() {
   };
 }
 
+/// At 5 Hz, by a quality, as the same world would be logged in dBm.
+WorldKind onScale(const std::string& name, Scale scale, int bars = 6) {
+  return {"scale: " + name, [scale, bars](World& w, Random& r) {
+            byQuality(w);
+            w.rate_hz = 5;
+            w.scale = scale;
+            w.bars = bars;
+            w.scale_zero_dbm = r.uniform(-122, -112);
+            w.scale_units = r.uniform(1.1, 2.4);
+            w.scale_bend_db = scale == Scale::Logistic ? r.uniform(7, 12) : r.uniform(18, 35);
+          }};
+}
+
+std::vector<WorldKind> ofOwnScales() {
+  return {onScale("linear", Scale::Linear), onScale("saturating", Scale::Saturating), onScale("logistic", Scale::Logistic),
+          onScale("4 bars", Scale::Bars, 4), onScale("6 bars", Scale::Bars, 6), onScale("8 bars", Scale::Bars, 8)};
+}
+
 std::vector<WorldKind> ofTheLog() {
   return {
       rated(1),
@@ -142,7 +160,7 @@ std::vector<WorldKind> ofTheLog() {
 const std::vector<WorldKind>& worldKinds() {
   static const std::vector<WorldKind> all = [] {
     std::vector<WorldKind> out = ofTheGround();
-    for (const auto& more : {ofTheDay(), ofTheLog()}) out.insert(out.end(), more.begin(), more.end());
+    for (const auto& more : {ofTheDay(), ofTheLog(), ofOwnScales()}) out.insert(out.end(), more.begin(), more.end());
     return out;
   }();
   return all;

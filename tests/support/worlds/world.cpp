@@ -60,6 +60,20 @@ double meanLevel(const World& w, const WorldLink& link, int setup, const Ground&
   return level;
 }
 
+double shownOf(const World& w, double level_dbm) {
+  constexpr double kTop = 99;
+  const double above = level_dbm - w.scale_zero_dbm;
+  const auto rounded = [](double v, double top) { return std::clamp(std::round(v), 0.0, top); };
+  switch (w.scale) {
+    case Scale::None: return level_dbm;
+    case Scale::Linear: return rounded(w.scale_units * above, kTop);
+    case Scale::Saturating: return rounded(kTop * (1 - std::exp(-std::max(above, 0.0) / w.scale_bend_db)), kTop);
+    case Scale::Logistic: return rounded(kTop / (1 + std::exp(-(above - 2.5 * w.scale_bend_db) / w.scale_bend_db)), kTop);
+    case Scale::Bars: return rounded(w.bars * above / 50, w.bars);
+  }
+  return level_dbm;
+}
+
 double fade(dice::Random& random, double k_db) {
   const double k = std::pow(10, k_db / 10), s = std::sqrt(1 / (2 * (k + 1)));
   const double i = std::sqrt(k / (k + 1)) + s * random.normal(), q = s * random.normal();

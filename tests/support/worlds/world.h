@@ -35,6 +35,9 @@ struct Steps {
   double step_db = 4, hysteresis_db = 2;
 };
 
+/// How a receiver shows its signal, where not in dBm.
+enum class Scale { None, Linear, Saturating, Logistic, Bars };
+
 enum class Rule { Level, Quality, Bitrate };
 
 struct WorldLink {
@@ -74,6 +77,10 @@ struct World {
   double rate_hz = 10;
   double step_db = 1, floor_dbm = -125;
   bool log_signal = true, log_quality = true;
+  Scale scale = Scale::None;
+  double scale_units = 1.6, scale_zero_dbm = -118;  ///< a dB; 0 of 99
+  double scale_bend_db = 25;                        ///< how soon it saturates; of a logistic one a quarter of its width
+  int bars = 6;
   bool gnss = false;                         ///< places from a noisy receiver, side wind, a hover on the way
   std::optional<double> automatic_power_db;  ///< highest power over lowest; raised as the signal falls
   bool log_power = false;
@@ -107,6 +114,9 @@ double highestPower_db(const World& world);
 /// Mean over packets of the signal of a setup at its lowest power, without the flight's own part.
 double meanLevel(const World& world, const WorldLink& link, int setup, const Ground& ground,
                  double distance_m);
+
+/// What a receiver's own scale shows of a level; the level itself where it shows that.
+double shownOf(const World& world, double level_dbm);
 
 /// Rician fading of one packet, dB about the mean power.
 double fade(dice::Random& random, double k_db);

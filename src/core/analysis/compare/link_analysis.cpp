@@ -59,6 +59,7 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
                  const std::vector<bool>& used, const Session& session, const Effort& effort,
                  std::vector<LinkWays>& ways, CampaignAnalysis& result) {
   LinkWork w{campaign, link, result, session};
+  if (const auto scale = result.scales.find(link.id); scale != result.scales.end()) w.scale = &scale->second;
   gatherRuns(w, used);
   if (w.runs.empty()) return;
   findCaps(w);
@@ -69,13 +70,12 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   addRanges(w);
   ways.push_back(findWays(w, effort, ways));
   addPairs(w, ways.back());
-  addLegs(w);
+  if (!w.scale) addLegs(w), addProfile(w);  // they tell dB
   addReducedPower(w);
-  addProfile(w);
   addHoles(w);
   warnAboutReference(campaign, link, w.runs, result);
   for (const estimate::SignalModel& model : w.models.components)
-    if (powerKnown(w, model)) warnAboutModel(campaign, link, model, w.flight_runs, w.critical, result);
+    if (powerKnown(w, model)) warnAboutModel(campaign, link, model, w.flight_runs, w.critical, !w.scale, result);
   result.models.push_back({link.id, std::move(w.models), w.critical, std::move(w.power_unknown)});
 }
 

@@ -106,17 +106,17 @@ bool passed(const LinkWork& w, const std::vector<Stop>& stops) {
 
 /// Nothing at or beyond it says anything of the radio. @param open a failure there is a flight that was still good
 void takeOut(LinkReduction& r, const Cap& cap, bool open, int path_place) {
-  for (auto* failure : {&r.quality_failure, &r.bitrate_failure})
-    if (*failure && (*failure)->failed && (*failure)->distance_m >= cap.at_m - spread_m(cap.at_m)) {
-      (*failure)->failed = !open;
-      (*failure)->distance_m = cap.at_m;
+  for (auto& [part, seen] : r.rule)
+    if (auto& failure = seen.failure; failure && failure->failed && failure->distance_m >= cap.at_m - spread_m(cap.at_m)) {
+      failure->failed = !open;
+      failure->distance_m = cap.at_m;
     }
   const int last = path_place + static_cast<int>((cap.along_m - spread_m(cap.along_m)) / defaults::kCellWidth_m) - 1;
   for (estimate::FlightCells* leg : {&r.cells.both, &r.cells.out, &r.cells.back})
     std::erase_if(leg->cells, [&](const Cell& cell) { return cell.index > last; });
   std::erase_if(r.cells.last, [&](const Cell& cell) { return cell.index > last; });
-  for (auto* looks : {&r.quality_looks, &r.bitrate_looks})
-    std::erase_if(*looks, [&](const StretchLook& look) { return look.index > last; });
+  for (auto& [part, seen] : r.rule)
+    std::erase_if(seen.looks, [&](const StretchLook& look) { return look.index > last; });
 }
 
 void tell(LinkWork& w, const Cap& cap, const char* code) {

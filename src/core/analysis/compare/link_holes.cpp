@@ -37,14 +37,11 @@ void seeLooks(const std::vector<StretchLook>& looks, double wanted, std::size_t 
 /// By what the rule itself showed on the way out; without that, by the signal against the critical level.
 std::map<int, Seen> placesOf(const LinkWork& w) {
   std::map<int, Seen> places;
-  const campaign::RangeRule& rule = w.link.rule;
   for (std::size_t run : w.runs) {
     const LinkReduction& r = w.reduced(run);
     if (r.reduced_db > 0) continue;
-    if (rule.lq_min_pct) seeLooks(r.quality_looks, qualityMeasure(*rule.lq_min_pct).wanted(), run, places);
-    if (rule.bitrate_min_mbps)
-      seeLooks(r.bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps).wanted(), run, places);
-    if (!w.critical || !r.quality_looks.empty() || !r.bitrate_looks.empty()) continue;
+    for (const auto& [part, seen] : r.rule) seeLooks(seen.looks, seen.measure.wanted(), run, places);
+    if (!w.critical || !r.rule.empty()) continue;
     for (const Cell& c : r.cells.both.cells) {
       places[c.index].there.insert(run);
       if (c.level_dbm < w.critical->level_dbm) places[c.index].failed.insert(run);

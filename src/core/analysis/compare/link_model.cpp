@@ -88,29 +88,24 @@ namespace {
 
 /// The first stretch of the way out that fails any measured part of the rule.
 std::optional<FirstFailure> firstFailingOf(const LinkWork& w, std::size_t run) {
-  const LinkReduction& r = w.reduced(run);
-  const campaign::RangeRule& rule = w.link.rule;
   std::optional<FirstFailure> first;
-  const auto consider = [&](const std::vector<StretchLook>& looks, const RuleMeasure& measure) {
+  for (const auto& [part, seen] : w.reduced(run).rule) {
     const auto found =
-        firstFailingStretch(looks, measure.wanted(), firstPlaceOf(w.campaign, w.campaign.runs[run]),
+        firstFailingStretch(seen.looks, seen.measure.wanted(), firstPlaceOf(w.campaign, w.campaign.runs[run]),
                             w.result.reductions[run].farthest_along_m);
-    if (!found || (first && first->failed && (!found->failed || found->distance_m >= first->distance_m)))
-      return;
-    first = FirstFailure{0, found->distance_m, found->failed};
-  };
-  if (rule.lq_min_pct) consider(r.quality_looks, qualityMeasure(*rule.lq_min_pct));
-  if (rule.bitrate_min_mbps) consider(r.bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps));
+    if (found && (!first || !first->failed || (found->failed && found->distance_m < first->distance_m)))
+      first = FirstFailure{0, found->distance_m, found->failed};
+  }
   return first;
 }
 
 }  // namespace
 
 std::optional<FirstFailure> firstFailureOf(const LinkReduction& r) {
-  const auto &quality = r.quality_failure, &bitrate = r.bitrate_failure;
-  if (!bitrate || !quality) return bitrate ? bitrate : quality;
-  return bitrate->failed && (!quality->failed || bitrate->distance_m < quality->distance_m) ? bitrate
-                                                                                            : quality;
+  std::optional<FirstFailure> first;
+  for (const auto& [part, seen] : r.rule)
+    if (const auto& f = seen.failure; f && (!first || !first->failed || (f->failed && f->distance_m < first->distance_m))) first = f;
+  return first;
 }
 
 void fitFailures(LinkWork& w) {

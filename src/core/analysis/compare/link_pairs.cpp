@@ -141,7 +141,7 @@ std::vector<std::pair<int, int>> pairsOf(const LinkWork& w) {
 }
 
 void warnOfTrend(const LinkWork& w, const PairOnLink& pair) {
-  if (!pair.gap_trend || !(pair.gap_trend->p < kGapTrendP)) return;
+  if (w.scale || !pair.gap_trend || !(pair.gap_trend->p < kGapTrendP)) return;
   w.warn("gap-changes",
          {{"a", pair.a}, {"b", pair.b}, {"change", pair.gap_trend->db_per_decade, quantity::Unit::Decibel}});
 }

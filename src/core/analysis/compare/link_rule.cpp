@@ -24,8 +24,8 @@ struct PartFit {
 
 /// The level at which one part of the rule is met, and where something else than the signal broke it. Bitrate
 /// goes down and up at different levels: what counts is where it goes down, on the way out.
-PartFit fitPart(const LinkWork& w, std::vector<StretchLook> LinkReduction::*looks,
-                const RuleMeasure& measure) {
+PartFit fitPart(const LinkWork& w, const campaign::UsableLimit& part) {
+  const RuleMeasure measure = ruleMeasure(part.name, *(w.link.rule.*part.least));
   if (!(measure.wanted() > 0 && measure.wanted() < 1)) return {};
   std::vector<std::vector<RuleLook>> flights;
   std::vector<std::vector<std::optional<Disturbed>>> where;
@@ -35,7 +35,9 @@ PartFit fitPart(const LinkWork& w, std::vector<StretchLook> LinkReduction::*look
       flights.emplace_back();
       where.emplace_back();
       const std::size_t run = w.flight_runs[static_cast<std::size_t>(model.flights[f].flight)];
-      for (const StretchLook& look : w.reduced(run).*looks) {
+      const auto seen = w.reduced(run).rule.find(part.name);
+      if (seen == w.reduced(run).rule.end()) continue;
+      for (const StretchLook& look : seen->second.looks) {
         if (!look.heard() || (measure.share_of_time && look.back)) continue;
         const LocalLevel level = levels.at(f, look);
         flights.back().push_back({level.mean_dbm, level.variance_db2, look.kept,
@@ -56,23 +58,21 @@ PartFit fitPart(const LinkWork& w, std::vector<StretchLook> LinkReduction::*look
   return out;
 }
 
-void addPart(LinkWork& w, PartFit fit, const char* part) {
+void addPart(LinkWork& w, PartFit fit, std::string_view part) {
   w.disturbed.insert(w.disturbed.end(), fit.disturbed.begin(), fit.disturbed.end());
   if (!fit.level) return;
-  w.parts.push_back({part, fit.level->level_dbm, std::sqrt(fit.level->variance_db2)});
+  w.parts.push_back({std::string(part), fit.level->level_dbm, std::sqrt(fit.level->variance_db2)});
   if (!w.critical || fit.level->level_dbm > w.critical->level_dbm) w.critical = fit.level;
 }
 
 bool everFailed(const LinkWork& w) {
-  const campaign::RangeRule& rule = w.link.rule;
-  const auto failed = [](const std::vector<StretchLook>& looks, const RuleMeasure& measure) {
-    return std::any_of(looks.begin(), looks.end(),
-                       [&](const StretchLook& l) { return l.kept < measure.wanted(); });
+  const auto failed = [](const auto& part) {
+    const RuleSeen& seen = part.second;
+    return std::any_of(seen.looks.begin(), seen.looks.end(), [&](const StretchLook& l) { return l.kept < seen.measure.wanted(); });
   };
   return std::any_of(w.runs.begin(), w.runs.end(), [&](std::size_t run) {
-    const LinkReduction& r = w.reduced(run);
-    return (rule.lq_min_pct && failed(r.quality_looks, qualityMeasure(*rule.lq_min_pct))) ||
-           (rule.bitrate_min_mbps && failed(r.bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps)));
+    const auto& rule = w.reduced(run).rule;
+    return std::any_of(rule.begin(), rule.end(), failed);
   });
 }
 
@@ -90,8 +90,8 @@ void warnAboutCritical(const LinkWork& w, bool unseen) {
 
 /// Whether a run looked at any of these places on this link.
 bool wasThere(const LinkReduction& r, int first, int last) {
-  for (const auto* looks : {&r.quality_looks, &r.bitrate_looks})
-    for (const StretchLook& look : *looks)
+  for (const auto& [part, seen] : r.rule)
+    for (const StretchLook& look : seen.looks)
       if (look.index >= first && look.index <= last) return true;
   return false;
 }
@@ -135,24 +135,52 @@ void gatherInterference(LinkWork& w) {
   }
 }
 
+constexpr std::string_view kOwnScale = "scale";  // as campaign::usableLimits
+
+/// The level of a reading that the pilot asked for, or where the scale comes to nothing: known as well as the scale steps.
+void addScalePart(LinkWork& w) {
+  for (const std::size_t run : w.runs) {
+    const auto seen = w.reduced(run).rule.find(kOwnScale);
+    if (seen == w.reduced(run).rule.end() || !w.reduced(run).scale) continue;
+    const bool asked = w.link.rule.scale_min.has_value();
+    const double step = w.reduced(run).scale->step, fails = asked ? *w.link.rule.scale_min - step / 2 : step / 2;
+    const double off_db = std::abs(w.scale->slope(fails)) * step;
+    addPart(w, {CriticalLevel{w.scale->db(fails), off_db * off_db / 12}, {}}, kOwnScale);
+    return;
+  }
+}
+
+// Between two of few readings a level is known by what lies about it: so much of a step it may be off (simulated).
+constexpr double kOfCoarseStep = 0.08;
+
+/// Readings in few steps are levels only so far.
+void blurByStep(LinkWork& w) {
+  if (!w.critical || !w.scale) return;
+  for (const std::size_t run : w.runs)
+    if (const auto& scale = w.reduced(run).scale; scale && scale->coarse) {
+      w.critical->variance_db2 += std::pow(kOfCoarseStep * scale->step * w.scale->slope(w.scale->value(w.critical->level_dbm)), 2);
+      return;
+    }
+}
+
 }  // namespace
 
 void findCritical(LinkWork& w) {
   const campaign::RangeRule& rule = w.link.rule;
-  bool unseen = false;
-  if (rule.lq_min_pct) {
-    addPart(w, fitPart(w, &LinkReduction::quality_looks, qualityMeasure(*rule.lq_min_pct)), "quality");
-    unseen = w.parts.empty();
-  }
-  if (rule.bitrate_min_mbps) {
+  bool unseen = false, rule_is_empty = true;
+  for (const campaign::UsableLimit& part : campaign::usableLimits()) {
+    if (!(rule.*part.least) || part.name == kOwnScale) continue;
+    rule_is_empty = false;
     const std::size_t before = w.parts.size();
-    addPart(w, fitPart(w, &LinkReduction::bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps)), "bitrate");
+    addPart(w, fitPart(w, part), part.name);
     unseen = unseen || w.parts.size() == before;
   }
-  const auto kit = campaign::criticalFromKit(w.link);
-  const bool rule_is_empty = !rule.lq_min_pct && !rule.bitrate_min_mbps;
-  if (kit && (rule.margin_db || rule_is_empty || !w.critical))
+  if (w.scale) {
+    addScalePart(w);
+    blurByStep(w);
+  } else if (const auto kit = campaign::criticalFromKit(w.link); kit && (rule.margin_db || rule_is_empty || !w.critical)) {
     addPart(w, {CriticalLevel{*kit, 0}, {}}, "margin");
+  }
   std::stable_sort(w.parts.begin(), w.parts.end(),
                    [](const auto& a, const auto& b) { return a.level_dbm > b.level_dbm; });
   warnAboutCritical(w, unseen);

@@ -87,13 +87,8 @@ double gapOf(const LinkWork& w) {
 
 /// How far the measured parts of the rule were kept by a run.
 std::vector<Margin> marginsOf(const LinkWork& w, std::size_t run) {
-  const campaign::RangeRule& rule = w.link.rule;
   std::vector<Margin> out;
-  if (rule.lq_min_pct)
-    out = estimate::marginsOf(w.reduced(run).quality_looks, qualityMeasure(*rule.lq_min_pct));
-  if (rule.bitrate_min_mbps)
-    out = lesserOf(out,
-                   estimate::marginsOf(w.reduced(run).bitrate_looks, bitrateMeasure(*rule.bitrate_min_mbps)));
+  for (const auto& [part, seen] : w.reduced(run).rule) out = lesserOf(out, estimate::marginsOf(seen.looks, seen.measure));
   return out;
 }
 

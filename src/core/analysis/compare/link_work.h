@@ -45,6 +45,7 @@ struct LinkWork {
     const auto found = ends.find(setup);
     return found == ends.end() ? End() : found->second;
   }
+  const estimate::OwnScale* scale = nullptr;              ///< where the signal is known on the receiver's own scale only
   std::optional<double> floor_dbm = {};                   ///< of the receiver, where one shows
   std::vector<estimate::ModelFlight> flights = {};        ///< those runs with a signal
   std::vector<std::size_t> flight_runs = {};              ///< their place in campaign.runs

@@ -121,14 +121,12 @@ void warnAboutReference(const campaign::Campaign& campaign, const campaign::Link
   const Writer warn{result};
   std::set<std::vector<double>> held;
   std::set<std::string> calibrated;
-  bool waiting = false;
   std::map<std::string, std::pair<double, double>> reference;  // per setup, lowest and highest
   for (std::size_t run : runs) {
     const LinkReduction& r = result.reductions[run].links.at(link.id);
     const std::string& id = campaign.runs[run].id;
     warnAboutPower(warn, id, link.id, r.power);
     if (!r.calibrated_by.empty()) calibrated.insert(r.calibrated_by);
-    waiting = waiting || r.scale_only;
     if (r.mode.recorded) held.insert(r.mode.held);
     if (r.power.recorded) {
       const double p = r.power.reference_dbm;
@@ -143,7 +141,6 @@ void warnAboutReference(const campaign::Campaign& campaign, const campaign::Link
   }
   for (const std::string& record : calibrated)
     warn("signal-calibrated", {{"link", link.id}, {"record", record}}, aboutLink(link));
-  if (waiting) warn("signal-not-calibrated", {{"link", link.id}}, aboutLink(link));
   for (const auto& [setup, powers] : reference)
     if (powers.second - powers.first > kPowerTolerance_db)
       warn("powers-differ",
@@ -156,10 +153,10 @@ void warnAboutReference(const campaign::Campaign& campaign, const campaign::Link
 
 void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& link, const SignalModel& model,
                     const std::vector<std::size_t>& runs, const std::optional<CriticalLevel>& critical,
-                    CampaignAnalysis& result) {
+                    bool in_db, CampaignAnalysis& result) {
   const Writer warn{result};
   const double flight_sd = std::sqrt(model.seenFlightVar_db2());
-  if (model.unusual_spread) {
+  if (model.unusual_spread && in_db) {
     const auto farthest = std::max_element(
         model.flights.begin(), model.flights.end(),
         [](const auto& a, const auto& b) { return std::abs(a.off_setup_db) < std::abs(b.off_setup_db); });
@@ -172,12 +169,15 @@ void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& li
   for (const FlightEffect& f : model.flights)
     if (std::abs(f.off_setup_db) > defaults::kFlightOutlier * flight_sd) {
       const std::string& id = campaign.runs[runs[static_cast<std::size_t>(f.flight)]].id;
-      warn("flight-stands-out", {{"link", link.id}, {"off", f.off_setup_db, Unit::Decibel}}, aboutRun(id));
+      if (in_db)
+        warn("flight-stands-out", {{"link", link.id}, {"off", f.off_setup_db, Unit::Decibel}}, aboutRun(id));
+      else
+        warn("flight-apart", {{"link", link.id}}, aboutRun(id));
     }
   const PlaceLine& line = model.line;
   if (signalDoesNotFall(line))
     warn("signal-does-not-fall", {{"link", link.id}}, aboutLink(link));
-  else if (std::abs(line.exponentData() - defaults::kExponentPrior) >
+  else if (in_db && std::abs(line.exponentData() - defaults::kExponentPrior) >
            defaults::kSteepestWarn * std::hypot(line.exponentDataSd(), defaults::kExponentPriorSd))
     warn("unusual-exponent", {{"link", link.id}, {"exponent", line.exponentData(), Unit::None}},
          aboutLink(link));

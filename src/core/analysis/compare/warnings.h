@@ -15,9 +15,9 @@ void warnAboutReference(const campaign::Campaign& campaign, const campaign::Link
                         const std::vector<std::size_t>& runs, CampaignAnalysis& result);
 
 /// Cautions about one fitted model of a link. @param runs index into campaign.runs per flight of the model's
-/// input
+/// input @param in_db false: of a scale that nobody calibrated
 void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& link,
                     const estimate::SignalModel& model, const std::vector<std::size_t>& runs,
-                    const std::optional<estimate::CriticalLevel>& critical, CampaignAnalysis& result);
+                    const std::optional<estimate::CriticalLevel>& critical, bool in_db, CampaignAnalysis& result);
 
 }  // namespace distanz::analysis

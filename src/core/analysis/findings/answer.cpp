@@ -39,7 +39,7 @@ std::vector<Finding> limitsOf(const campaign::Campaign& c, const Answers& a) {
   std::map<std::pair<std::string, std::string>, std::vector<std::string>> setups;
   for (const SetupAnswer& s : a.answers) {
     const SetupOnLink* l = a.limiting(s.setup);
-    if (!l || !l->critical_dbm || l->limited_by.empty() || l->stops_m) continue;
+    if (!l || !l->knowsLimit() || l->limited_by.empty() || l->stops_m) continue;
     const std::pair kind(l->link, l->limited_by);
     if (setups[kind].empty()) kinds.push_back(kind);
     setups[kind].push_back(nameOf(c, s.setup));

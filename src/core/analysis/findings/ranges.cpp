@@ -33,7 +33,7 @@ void addNextLink(const SetupAnswer& answer, const SetupOnLink& l, std::vector<Fi
 void addReason(const Answers& a, const SetupAnswer& answer, const SetupOnLink& l, std::vector<Finding>& out) {
   if (l.stops_m)
     out.push_back(finding("stopped-by-equipment", {{"link", l.link}, metres("distance", *l.stops_m)}));
-  else if (l.failures == 0 && !l.critical_dbm)
+  else if (l.failures == 0 && !l.knowsLimit())
     out.push_back(finding("never-failed", {{"link", l.link}, {"flights", l.runs_used}}));
   else if (std::count_if(a.setups.begin(), a.setups.end(),
                          [&](const SetupOnLink& s) { return s.setup == answer.setup; }) > 1)
@@ -41,15 +41,21 @@ void addReason(const Answers& a, const SetupAnswer& answer, const SetupOnLink& l
 }
 
 std::vector<Finding> whyRange(const Answers& a, const SetupOnLink& l) {
-  if (!l.exponent && !l.critical_dbm) return {};
+  if (!l.exponent && !l.knowsLimit()) return {};
   std::vector<Finding> out;
   out.push_back(
       finding("why-flown", {{"link", l.link}, {"flights", l.runs_used}, metres("farthest", l.farthest_m)}));
   for (const CriticalPart& p : l.parts) {
-    const Argument part("part", Term{"rule-" + p.part}), level("level", p.level_dbm, Unit::Dbm);
+    const Argument part("part", Term{"rule-" + p.part});
+    if (p.reading) {
+      out.push_back(finding("why-part-reading", {part, {"reading", *p.reading, Unit::None}}));
+      continue;
+    }
+    const Argument level("level", p.level_dbm, Unit::Dbm);
     out.push_back(p.sd_db > 0 ? finding("why-part-seen", {part, level, decibels("sd", p.sd_db)})
                               : finding("why-part-kit", {part, level}));
   }
+  if (l.on_scale) return out;  // the rest is in dB
   if (l.parts.size() > 1)
     out.push_back(finding("why-next-part", {{"first", Term{"part-" + l.parts[0].part}},
                                             {"second", Term{"part-" + l.parts[1].part}},
@@ -92,7 +98,11 @@ Finding limitOf(const campaign::Campaign& c, const Answers& a, const std::string
                         : status == Status::AtLeast ? "range-at-least"
                                                     : "range-dependable",
                         std::move(told), subject);
-  if (l->critical_dbm && !l->stops_m)
+  if (l->critical_reading && !l->stops_m)
+    out.more.push_back(finding("limited-by-reading", {{"link", l->link},
+                                                      {"part", Term{"part-" + l->limited_by}},
+                                                      {"reading", l->critical_reading->estimate, Unit::None}}));
+  else if (l->critical_dbm && !l->stops_m)
     out.more.push_back(finding("limited-by", {{"link", l->link},
                                               {"part", Term{"part-" + l->limited_by}},
                                               {"level", *l->critical_dbm, Unit::Dbm}}));

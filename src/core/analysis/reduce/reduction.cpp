@@ -63,6 +63,26 @@ bool measures(const LinkReduction& r) {
   return r.has_signal;
 }
 
+/// What stands for the signal, row by row: empty where nothing does.
+struct Level {
+  std::vector<double> db;
+  double trim = estimate::defaults::kTrim;
+};
+
+constexpr std::size_t kFewSteps = 12;  // bars come in fewer
+
+/// Of the readings of a scale: least difference, and whether they are few.
+void findSteps(const std::vector<double>& readings, ScaleSeen& scale) {
+  std::vector<double> distinct;
+  for (const double v : readings)
+    if (std::isfinite(v)) distinct.push_back(v);
+  std::sort(distinct.begin(), distinct.end());
+  distinct.erase(std::unique(distinct.begin(), distinct.end()), distinct.end());
+  for (std::size_t i = 1; i < distinct.size(); ++i)
+    if (const double step = distinct[i] - distinct[i - 1]; scale.step == 0 || step < scale.step) scale.step = step;
+  scale.coarse = distinct.size() <= kFewSteps;
+}
+
 struct Reducer {
   const campaign::Campaign& campaign;
   const campaign::Run& run;
@@ -85,12 +105,12 @@ struct Reducer {
   log::LegTraces traces(const std::vector<double>& values) const {
     return log::tracesOf(recording.time_s, track.distance_m, values, track.turn);
   }
-  std::vector<estimate::StretchLook> looks(const campaign::Link& link, const std::vector<double>& level,
-                                           const std::vector<double>& values,
-                                           const estimate::RuleMeasure& measure) const {
-    estimate::FlightSamples flight{recording.time_s,    counting_m, level,        outUntil(link),
+  std::vector<estimate::StretchLook> looks(const campaign::Link& link, const Level& level,
+                                           std::span<const double> values, const estimate::RuleMeasure& measure) const {
+    estimate::FlightSamples flight{recording.time_s,    counting_m, level.db,     outUntil(link),
                                    track.turning.end_s, {},         track.along_m};
     flight.silent = silentOn(link);
+    flight.trim = level.trim;
     std::vector<estimate::StretchLook> out = estimate::looksOf(flight, values, measure);
     for (estimate::StretchLook& look : out) look.index += firstPlaceOf(campaign, run);
     return out;
@@ -100,7 +120,7 @@ struct Reducer {
     std::vector<log::RulePart> all;
     for (const NamedPart& p : ruleParts(link, recording)) {
       all.push_back(p.part);
-      if (p.given) (p.name == "bitrate" ? out.bitrate_failure : out.quality_failure) = failure(p.part);
+      if (const auto seen = out.rule.find(p.name); seen != out.rule.end()) seen->second.failure = failure(p.part);
     }
     out.events = log::linkEvents(recording.time_s, track.progress_m(), all, track.turn, track.loops);
   }
@@ -129,12 +149,21 @@ struct Reducer {
     return std::min(track.turning.begin_s, track.farthest_s - kBanking_s);
   }
 
-  void signal(LinkReduction& out, const campaign::Link& link, const std::vector<double>& rssi,
+  void signal(LinkReduction& out, const campaign::Link& link, const std::vector<double>& signal,
               const Reference& reference) const {
-    estimate::FlightSamples samples{recording.time_s, counting_m,          rssi,         track.turn.begin_s,
+    estimate::FlightSamples samples{recording.time_s, counting_m,          signal,         track.turn.begin_s,
                                     track.turn.end_s, reference.signal_db, track.along_m};
     samples.banking_s = outUntil(link);
     samples.silent = silentOn(link);
+    if (out.scale) {
+      samples.ceiling_dbm = INFINITY;
+      if (out.scale->coarse) samples.trim = 0;
+      std::vector<double> negated = signal;
+      for (double& v : negated) v = -v;
+      estimate::FlightSamples upside_down = samples;
+      upside_down.rssi_dbm = negated;
+      out.scale->ceiling.add(upside_down);
+    }
     out.has_signal = true;
     out.cells = estimate::legCellsOf(samples, std::nullopt);
     for (estimate::FlightCells* leg : {&out.cells.both, &out.cells.out, &out.cells.back})
@@ -157,7 +186,7 @@ struct Reducer {
     const auto channel = [&](std::string_view quantity) {
       return recording.find(log::linkChannel(link.id, quantity));
     };
-    const auto *rssi = channel(log::channel::kRssi), *quality = channel(log::channel::kQuality),
+    const auto *rssi = channel(log::channel::kRssi), *scale = rssi ? nullptr : channel(log::channel::kLevel),
                *bitrate = channel(log::channel::kBitrate);
     const Reference reference = referenceOf(campaign, run, link, recording);
     out.power = reference.power;
@@ -165,15 +194,20 @@ struct Reducer {
     out.reduced_db = reference.reduced_db;
     out.power_unknown = reference.power_unknown;
     out.left_out = leftOut(link, channel(log::channel::kFrequency));
-    if (rssi) signal(out, link, *rssi, reference);
-    const std::vector<double> level = rssi ? shifted(*rssi, reference.quality_db) : std::vector<double>();
+    if (scale) findSteps(*scale, out.scale.emplace());
+    if (const auto* either = rssi ? rssi : scale) signal(out, link, *either, reference);
+    Level level;
+    if (rssi) level.db = shifted(*rssi, reference.quality_db);
+    if (scale) level = {*scale, out.scale->coarse ? 0 : estimate::defaults::kTrim};
     if (bitrate)
       for (double b : *bitrate)
         if (std::isfinite(b)) out.top_bitrate_mbps = std::max(out.top_bitrate_mbps, b);
-    if (bitrate && link.rule.bitrate_min_mbps)
-      out.bitrate_looks = looks(link, level, *bitrate, bitrateMeasure(*link.rule.bitrate_min_mbps));
-    if (quality && link.rule.lq_min_pct)
-      out.quality_looks = looks(link, level, *quality, qualityMeasure(*link.rule.lq_min_pct));
+    for (const NamedPart& p : ruleParts(link, recording)) {
+      if (!p.given) continue;
+      RuleSeen& seen = out.rule[p.name];
+      seen.measure = ruleMeasure(p.name, p.part.threshold);
+      seen.looks = looks(link, level, p.part.values, seen.measure);
+    }
     for (const log::ChannelInfo* c : log::laneChannels())
       if (const auto* values = channel(c->name))
         out.traces.emplace(
@@ -197,12 +231,8 @@ struct Reducer {
 
 }  // namespace
 
-estimate::RuleMeasure qualityMeasure(double threshold_pct) {
-  return {threshold_pct, 100, false};
-}
-
-estimate::RuleMeasure bitrateMeasure(double threshold_mbps) {
-  return {threshold_mbps, threshold_mbps, true};
+estimate::RuleMeasure ruleMeasure(std::string_view part, double threshold) {
+  return part == "quality" ? estimate::RuleMeasure{threshold, 100, false} : estimate::RuleMeasure{threshold, threshold, true};
 }
 
 int firstPlaceOf(const campaign::Campaign& campaign, const campaign::Run& run) {
@@ -211,14 +241,30 @@ int firstPlaceOf(const campaign::Campaign& campaign, const campaign::Run& run) {
   return 0;  // where it is not said: the first path
 }
 
+namespace {
+
+/// Where a scale stands at nothing the link is lost: the least reading that is more.
+std::optional<double> moreThanNothing(const std::vector<double>& readings) {
+  double least = INFINITY;
+  for (const double v : readings)
+    if (v > 0) least = std::min(least, v);
+  return std::isfinite(least) ? std::optional(least) : std::nullopt;
+}
+
+}  // namespace
+
 std::vector<NamedPart> ruleParts(const campaign::Link& link, const log::Recording& recording) {
-  const auto* quality = recording.find(log::linkChannel(link.id, log::channel::kQuality));
-  const auto* bitrate = recording.find(log::linkChannel(link.id, log::channel::kBitrate));
   std::vector<NamedPart> out;
-  if (quality && link.rule.lq_min_pct) out.push_back({"quality", {*quality, *link.rule.lq_min_pct}});
-  if (bitrate && link.rule.bitrate_min_mbps)
-    out.push_back({"bitrate", {*bitrate, *link.rule.bitrate_min_mbps}});
-  if (quality && out.empty()) out.push_back({"quality", {*quality, kDefaultQuality_pct}, false});
+  const auto values = [&](std::string_view quantity) { return recording.find(log::linkChannel(link.id, quantity)); };
+  for (const campaign::UsableLimit& limit : campaign::usableLimits())
+    if (const auto* channel = values(limit.quantity); channel && link.rule.*limit.least)
+      out.push_back({std::string(limit.name), {*channel, *(link.rule.*limit.least)}});
+  if (!out.empty()) return out;
+  const auto* scale = values(log::channel::kRssi) ? nullptr : values(log::channel::kLevel);
+  if (const auto* quality = values(log::channel::kQuality))
+    out.push_back({"quality", {*quality, kDefaultQuality_pct}, false});
+  else if (scale && !values(log::channel::kBitrate))
+    if (const auto least = moreThanNothing(*scale)) out.push_back({"scale", {*scale, *least}});
   return out;
 }
 
@@ -364,34 +410,12 @@ std::optional<log::Recording> cutOut(const campaign::Run& run, const log::Record
   return out;
 }
 
-namespace {
-
-/// Bars and percent that nobody has calibrated are no levels; but where they stand at nothing the link is lost, and else it
-/// is not: that much of a quality they are, where the log has none.
-std::optional<log::Recording> withQualityOfBars(const campaign::Campaign& campaign, const log::Recording& recording) {
-  std::optional<log::Recording> out;
-  for (const campaign::Link& link : campaign.links) {
-    const auto* bars = recording.find(log::linkChannel(link.id, "level"));
-    const std::string quality = log::linkChannel(link.id, log::channel::kQuality);
-    if (!bars || recording.find(quality) || recording.find(log::linkChannel(link.id, log::channel::kRssi))) continue;
-    log::Column column{quality, {}};
-    for (const double b : *bars) column.values.push_back(std::isfinite(b) ? (b <= 0 ? 0 : 100) : NAN);
-    if (!out) out = recording;
-    out->columns.push_back(std::move(column));
-  }
-  return out;
-}
-
-}  // namespace
-
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
                        const log::Recording& samples, const course::Course* course) {
   RunReduction out;
   try {
-    const auto by_bars = withQualityOfBars(campaign, samples);
-    const log::Recording& told = by_bars ? *by_bars : samples;
-    const auto by_posts = placed(campaign, run, told);
-    const log::Recording& whole = by_posts ? *by_posts : told;
+    const auto by_posts = placed(campaign, run, samples);
+    const log::Recording& whole = by_posts ? *by_posts : samples;
     if (!run.marks.empty() && !by_posts) out.problems.push_back(finding("marks-not-needed"));
     if (run.method == campaign::Method::Course && log::isUnplaced(whole)) throw InputError(finding("place-later"));
     const auto cut = cutOut(run, whole);

@@ -24,21 +24,33 @@ constexpr double kOtherPathShare =
     0.5;  ///< more of a flight than this beside the path: it was flown elsewhere
 constexpr double kOtherBandShare = 0.1;  ///< a frequency farther from the link's than this is another band
 
+/// What a run showed of one part of its link's rule.
+struct RuleSeen {
+  estimate::RuleMeasure measure;
+  std::vector<estimate::StretchLook> looks;  ///< stretch by stretch
+  std::optional<estimate::FirstFailure> failure;
+};
+
+/// A receiver's own scale as one run read it, in its own units: the cells of the run are in them until the scales of the
+/// campaign are settled (compare/own_scales.h).
+struct ScaleSeen {
+  estimate::FloorFinder ceiling;  ///< of the readings negated
+  double step = 0;                ///< least difference between readings
+  bool coarse = false;            ///< in few steps, as bars are
+};
+
 /// All that the analysis keeps of one run on one link: a few hundred numbers, whatever the length of the log.
 /// Signal is referred to the setup's power and the link's own mode (see referenceOf()).
 struct LinkReduction {
   bool has_signal = false;
   std::string
       calibrated_by;  ///< record that turned the receiver's own scale into levels; empty: none was needed
-  bool scale_only = false;          ///< the log tells that scale, and nobody has calibrated it
+  std::optional<ScaleSeen> scale;   ///< the log tells that scale, and nobody has calibrated it
   std::optional<Finding> left_out;  ///< why the run does not count on this link; none where it does
   estimate::LegCells cells;         ///< without a floor; see estimate::censorAt
   estimate::FloorFinder floor;
   std::optional<double> turn_db;  ///< signal in the turn less that of the places just before and after it
-  /// What the measured parts of the link's rule looked like, stretch by stretch; empty where there is no such
-  /// part.
-  std::vector<estimate::StretchLook> quality_looks, bitrate_looks;
-  std::optional<estimate::FirstFailure> quality_failure, bitrate_failure;  ///< against the link's rule
+  std::map<std::string, RuleSeen, std::less<>> rule;  ///< by part (campaign::usableLimits); those that the log tells
   log::LinkEvents events;
   std::map<std::string, log::LegTraces, std::less<>> traces;  ///< by channel, of those that have a lane
   double top_bitrate_mbps = 0;
@@ -55,17 +67,16 @@ struct LinkReduction {
   }
 };
 
-/// Quality is told as a share and fails when its mean does; a bitrate comes in steps and fails while it is
-/// too low.
-estimate::RuleMeasure qualityMeasure(double threshold_pct);
-estimate::RuleMeasure bitrateMeasure(double threshold_mbps);
+/// Quality is told as a share and fails when its mean does; whatever comes in steps fails while it is too low.
+/// @param part as campaign::UsableLimit::name
+estimate::RuleMeasure ruleMeasure(std::string_view part, double threshold);
 
 /// Number of the first place of the path that a run flew: places of two paths are never one.
 int firstPlaceOf(const campaign::Campaign& campaign, const campaign::Run& run);
 
-/// The measured parts of a link's rule that a recording tells, by name ("quality", "bitrate"): what dropouts,
-/// first failures and live advice go by. A rule without either is held to kDefaultQuality_pct where there is
-/// a quality.
+/// The measured parts of a link's rule that a recording tells, by name (campaign::usableLimits): what dropouts,
+/// first failures and live advice go by. Where it tells none of them, a quality is held to kDefaultQuality_pct, and a
+/// receiver's own scale to more than nothing.
 struct NamedPart {
   std::string name;
   log::RulePart part;

@@ -7,6 +7,7 @@
 
 #include "core/analysis/result/drawn.h"
 #include "core/estimate/comparison.h"
+#include "core/estimate/own_scale.h"
 #include "core/estimate/paired.h"
 #include "core/estimate/passage.h"
 #include "core/finding/finding.h"
@@ -46,6 +47,7 @@ struct FlightLevel {
 struct CriticalPart {
   std::string part;  ///< "margin", "quality" or "bitrate"
   double level_dbm = 0, sd_db = 0;
+  std::optional<double> reading = {};  ///< the same on the receiver's own scale, where that is all there is
 };
 
 struct SetupOnLink {
@@ -55,6 +57,10 @@ struct SetupOnLink {
   std::optional<estimate::Interval> exponent;
   std::optional<double> critical_dbm;
   std::optional<estimate::Interval> critical_interval_dbm;  ///< 95 %; of no width where the kit gives it
+  /// Instead of them where the receiver's own scale is all there is: no dB and no exponent is known then.
+  std::optional<estimate::Interval> critical_reading;
+  bool knowsLimit() const { return critical_dbm || critical_reading; }  ///< the level below which the rule fails
+  bool on_scale = false;  ///< curve and the flights' levels are readings of that scale
   std::string limited_by;           ///< part of the rule that is met first: "margin", "quality" or "bitrate"
   std::vector<CriticalPart> parts;  ///< those with a level, the one that fails first at the front
   double total_sd_db = 0, flight_sd_db = 0;  ///< new flight over another stretch; between flights
@@ -176,6 +182,7 @@ struct SetupPair {
 };
 
 struct Answers {
+  std::map<std::string, estimate::OwnScale> scales;  ///< links of which receivers' own scales are all there is
   std::vector<SetupOnLink> setups;  ///< setups in campaign order, each on every link it was flown with
   std::vector<PairOnLink> comparisons;
   std::vector<SetupPair> setup_comparisons;
