@@ -42,6 +42,8 @@ constexpr Text kCompareTexts[] = {
                        "Range ratio {ratio:.2} (95 %: {ratio.low:.2}–{ratio.high:.2}){paired}. Signal "
                        "{delta:+.1} (95 %: {delta.low:#+.1} to {delta.high:#+.1}).")},
     {"ratio-at-least", "", QT_TRANSLATE_NOOP("finding", "The range is at least {least:.2}× as long.")},
+    {"ratio-elsewhere", "",
+     QT_TRANSLATE_NOOP("finding", "On ground like this: {ratio:.2}× (95 %: {ratio.low:.2}–{ratio.high:.2}).")},
     {"ratio-alone", "",
      QT_TRANSLATE_NOOP("finding", "Range ratio {ratio:.2} (95 %: {ratio.low:.2}–{ratio.high:.2}){paired}.")},
     {"level-alone", "",
@@ -117,6 +119,7 @@ constexpr Text kCompareTexts[] = {
     {"link-limits", "", QT_TRANSLATE_NOOP("finding", "Its {link} link fails first.")},
     {"stopped-by-equipment", "",
      QT_TRANSLATE_NOOP("finding", "Its {link} link stops suddenly at {distance}.")},
+    {"limit-not-logged", "", QT_TRANSLATE_NOOP("finding", "No log tells whether its {link} link was usable.")},
     {"never-failed", "", QT_TRANSLATE_NOOP("finding", "Its {link} link never failed in {flights:flights}.")},
     {"range-none", QT_TRANSLATE_NOOP("finding", "{name}: range unknown"), ""},
     {"next-link-carries", "",
@@ -203,6 +206,8 @@ constexpr Text kCompareTexts[] = {
     {"fly-pairs", QT_TRANSLATE_NOOP("finding", "Fly {more:pairs-more}: {a_name} and {b_name}"),
      QT_TRANSLATE_NOOP("finding",
                        "Fly in turns, same path, same height. Recording both in one flight takes fewer.")},
+    {"set-least-reading", QT_TRANSLATE_NOOP("finding", "Set the minimum signal reading"),
+     QT_TRANSLATE_NOOP("finding", "Without it, only the distance flown is known. Or fly on until the link is lost.")},
     {"enter-the-sensitivity", QT_TRANSLATE_NOOP("finding", "Enter the receiver's sensitivity"),
      QT_TRANSLATE_NOOP(
          "finding", "Without it, only the distance flown is known. Or fly on until the link quality falls.")},
@@ -240,6 +245,10 @@ constexpr Text kCompareTexts[] = {
     {"has-not-compared", "", QT_TRANSLATE_NOOP("finding", "nothing flown yet")},
     {"analysing", QT_TRANSLATE_NOOP("finding", "Analysing"),
      QT_TRANSLATE_NOOP("finding", "The answer appears here in a moment.")},
+    {"no-least-reading", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link} link: {seen}, and no minimum signal reading is set. Only how far it held is known. Set one "
+                       "in Kit, or fly until the link is lost.")},
     {"no-critical-level", "",
      QT_TRANSLATE_NOOP("finding",
                        "{link} link: {seen}, and no sensitivity is set. Only how far it held is known. Enter "

@@ -268,8 +268,8 @@ constexpr Text kLogTexts[] = {
      QT_TRANSLATE_NOOP("finding", "{channel} has no minus sign: 85 is read as −85 dBm")},
     {"signal-scale-unknown", "",
      QT_TRANSLATE_NOOP("finding",
-                       "{channel} is on the receiver's own scale, not in dBm. Ranges follow from it, dB only once it is "
-                       "calibrated on the Bench, or from a column in dBm")},
+                       "{channel} is on the receiver's own scale, not in dBm. Ranges follow from it. For dB, calibrate it "
+                       "on the Bench, or match a column in dBm")},
     {"signal-stuck", "",
      QT_TRANSLATE_NOOP("finding",
                        "{channel} is {value} in every row, so it was not measured and is left out. Match "

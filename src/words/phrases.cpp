@@ -21,6 +21,7 @@ constexpr TermText kTerms[] = {
     {"rule-picture", QT_TRANSLATE_NOOP("term", "picture")},
     {"rule-scale", QT_TRANSLATE_NOOP("term", "signal reading")},
     {"rule-margin", QT_TRANSLATE_NOOP("term", "margin")},
+    {"seen-nowhere", QT_TRANSLATE_NOOP("term", "no log tells whether it was usable")},
     {"seen-never", QT_TRANSLATE_NOOP("term", "never seen to fail")},
     {"seen-seldom", QT_TRANSLATE_NOOP("term", "seldom seen to fail")},
     {"rests-on-quality", QT_TRANSLATE_NOOP("term", "minimum link quality")},

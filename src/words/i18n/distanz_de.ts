@@ -7396,8 +7396,28 @@
         <translation>Link {link}: Die Empfänger zeigen vielleicht verschiedene Skalen, also werden ihre Anzeigen nicht verglichen. Zeigen sie dieselbe, dies in der Ausrüstung beim Link angeben.</translation>
     </message>
     <message>
-        <source>{channel} is on the receiver&apos;s own scale, not in dBm. Ranges follow from it, dB only once it is calibrated on the Bench, or from a column in dBm</source>
-        <translation>{channel} steht in der eigenen Skala des Empfängers, nicht in dBm. Reichweiten folgen daraus, dB erst nach einer Kalibrierung auf der Werkbank oder aus einer Spalte in dBm</translation>
+        <source>On ground like this: {ratio:.2}× (95 %: {ratio.low:.2}–{ratio.high:.2}).</source>
+        <translation>Auf Gelände wie diesem: {ratio:.2}× (95 %: {ratio.low:.2}–{ratio.high:.2}).</translation>
+    </message>
+    <message>
+        <source>No log tells whether its {link} link was usable.</source>
+        <translation>Kein Log sagt, ob der Link {link} nutzbar war.</translation>
+    </message>
+    <message>
+        <source>Set the minimum signal reading</source>
+        <translation>Kleinste Signalanzeige festlegen</translation>
+    </message>
+    <message>
+        <source>Without it, only the distance flown is known. Or fly on until the link is lost.</source>
+        <translation>Ohne sie ist nur die geflogene Entfernung bekannt. Oder weiterfliegen, bis der Link ausfällt.</translation>
+    </message>
+    <message>
+        <source>{link} link: {seen}, and no minimum signal reading is set. Only how far it held is known. Set one in Kit, or fly until the link is lost.</source>
+        <translation>Link {link}: {seen}, und keine kleinste Signalanzeige ist festgelegt. Nur, wie weit er hielt, ist bekannt. In der Ausrüstung eine festlegen, oder fliegen, bis der Link ausfällt.</translation>
+    </message>
+    <message>
+        <source>{channel} is on the receiver&apos;s own scale, not in dBm. Ranges follow from it. For dB, calibrate it on the Bench, or match a column in dBm</source>
+        <translation>{channel} steht in der eigenen Skala des Empfängers, nicht in dBm. Reichweiten folgen daraus. Für dB auf der Werkbank kalibrieren oder eine Spalte in dBm zuordnen</translation>
     </message>
 </context>
 <context>
@@ -9798,6 +9818,10 @@
     <message>
         <source>signal scale of the receivers</source>
         <translation>Signalskala der Empfänger</translation>
+    </message>
+    <message>
+        <source>no log tells whether it was usable</source>
+        <translation>kein Log sagt, ob er nutzbar war</translation>
     </message>
 </context>
 </TS>

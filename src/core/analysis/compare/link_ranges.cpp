@@ -99,6 +99,15 @@ void endAt(RangeAnswer& range, double end_m) {
   range.status = Status::AtLeast;
 }
 
+/// The part of the rule that flights of the setup broke, most of them; where none did, one that their logs tell.
+std::string brokenPart(const LinkWork& w, std::size_t setup) {
+  std::map<std::string, int> broken;
+  for (const std::size_t run : w.runs_of[setup])
+    for (const auto& [part, seen] : w.reduced(run).rule) broken[part] += seen.failure && seen.failure->failed;
+  const auto most = std::max_element(broken.begin(), broken.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
+  return most == broken.end() ? std::string() : most->first;
+}
+
 }  // namespace
 
 void addRanges(LinkWork& w) {
@@ -111,6 +120,7 @@ void addRanges(LinkWork& w) {
     for (std::size_t run : w.runs_of[s]) {
       ++out.runs_used;
       out.farthest_m = std::max(out.farthest_m, w.result.reductions[run].farthest_m);
+      out.judged = out.judged || !w.reduced(run).rule.empty();
     }
     const double end_m = w.endOf(setup).at_m;
     out.farthest_m = std::min(out.farthest_m, end_m);
@@ -123,7 +133,7 @@ void addRanges(LinkWork& w) {
       answerBySignal(w, setup, *model, out);
     } else if (reach != w.reach.setups.end()) {
       out.basis = Basis::Reach;
-      out.limited_by = "quality";
+      out.limited_by = brokenPart(w, s);
       out.elsewhere_typical = answerOf(reach->second);
       if (const auto on_path = w.path_reach.setups.find(setup); on_path != w.path_reach.setups.end())
         out.typical = answerOf(on_path->second);

@@ -78,8 +78,11 @@ bool everFailed(const LinkWork& w) {
 
 void warnAboutCritical(const LinkWork& w, bool unseen) {
   if (w.models.components.empty()) return;
-  const Term seen{everFailed(w) ? "seen-seldom" : "seen-never"};
-  if (!w.critical)
+  const bool judged = std::any_of(w.runs.begin(), w.runs.end(), [&](std::size_t run) { return !w.reduced(run).rule.empty(); });
+  const Term seen{!judged ? "seen-nowhere" : everFailed(w) ? "seen-seldom" : "seen-never"};
+  if (!w.critical && w.scale)
+    w.warn("no-least-reading", {{"seen", seen}});
+  else if (!w.critical)
     w.warn("no-critical-level", {{"seen", seen}});
   else if (unseen)
     w.warn("never-seen-failing",

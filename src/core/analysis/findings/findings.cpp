@@ -139,7 +139,7 @@ std::vector<Finding> findings(const campaign::Campaign& c, const CampaignAnalysi
     if (const SetupOnLink* first = a.limiting(a.answers.front().setup)) append(out, placesOf(a, first->link));
   append(out, holesOf(a));
   append(out, gathered(a.warnings));
-  if (next.code.starts_with("fly-") || next.code == "enter-the-sensitivity") out.push_back(finding("how-far"));  // said once
+  if (next.code.starts_with("fly-") || next.code == "enter-the-sensitivity" || next.code == "set-least-reading") out.push_back(finding("how-far"));  // said once
   return consistent(out);
 }
 

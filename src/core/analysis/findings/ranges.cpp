@@ -33,6 +33,8 @@ void addNextLink(const SetupAnswer& answer, const SetupOnLink& l, std::vector<Fi
 void addReason(const Answers& a, const SetupAnswer& answer, const SetupOnLink& l, std::vector<Finding>& out) {
   if (l.stops_m)
     out.push_back(finding("stopped-by-equipment", {{"link", l.link}, metres("distance", *l.stops_m)}));
+  else if (!l.judged && !l.knowsLimit())
+    out.push_back(finding("limit-not-logged", {{"link", l.link}}));
   else if (l.failures == 0 && !l.knowsLimit())
     out.push_back(finding("never-failed", {{"link", l.link}, {"flights", l.runs_used}}));
   else if (std::count_if(a.setups.begin(), a.setups.end(),

@@ -65,6 +65,11 @@ void addAmounts(const PairOnLink& p, const Oriented& o, std::vector<Finding>& ou
   const Argument from("paired", std::move(paired));
   const bool told = p.ratio && closed(*p.ratio);
   addAtLeast(p.ratio, o.ratio, out);
+  if (!told && !p.delta_db && p.elsewhere_ratio && closed(*p.elsewhere_ratio)) {
+    const estimate::Interval& r = *p.elsewhere_ratio;
+    const bool turned = o.better != p.a;
+    out.push_back(finding("ratio-elsewhere", {{"ratio", measureOf(turned ? estimate::Interval{1 / r.estimate, 1 / r.high, 1 / r.low} : r, Unit::None)}}));
+  }
   if (told && p.delta_db)
     out.push_back(finding("ratio-and-level", {ratio, delta, from}));
   else if (told)
@@ -183,7 +188,7 @@ Finding undecided(const campaign::Campaign& c, const Answers& a, const PairOnLin
     about.emplace_back("link", p.link);
     return finding("power-hides-difference", std::move(about));
   }
-  if (!p.delta_db && !p.ratio) return finding("nothing-to-compare", bothOf(c, p));
+  if (!p.delta_db && !p.ratio && !p.elsewhere_ratio) return finding("nothing-to-compare", bothOf(c, p));
   Finding out = open(c, p, o);
   if (p.spread_assumed) out.more.push_back(finding("flown-once-each"));
   addMorePairs(p, out.more);

@@ -67,6 +67,7 @@ struct SetupOnLink {
   double farthest_m = 0;
   int runs_used = 0;
   Basis basis = Basis::Signal;
+  bool judged = false;  ///< some flight's log tells whether the rule was kept
   int failures = 0;  ///< flights in which the rule was broken on the way out
   std::optional<double> stops_m;  ///< where the equipment stops: nothing is told from behind it
   ModelCurve curve;
