@@ -207,12 +207,15 @@ std::vector<Margin> marginsOf(const std::vector<StretchLook>& looks, const RuleM
   std::vector<Margin> out;
   for (const auto& [index, sum] : places) {
     if (sum.samples < enough) continue;
-    const double kept = std::clamp(sum.kept / sum.samples, 1 - kAll, kAll);
+    // Few readings that all keep the rule, or all break it, bound the share by how few they are.
+    const bool few = measure.share_of_time && sum.samples < defaults::kMinSamplesPerCell;
+    const double all = few ? sum.samples / (sum.samples + 1.0) : kAll, share = sum.kept / sum.samples;
+    const double kept = std::clamp(share, 1 - all, all);
     Margin& m = out.emplace_back();
     m.index = index;
     m.log_distance = sum.log_distance / sum.samples;
     m.margin_db = kStep_db * (std::log(kept / (1 - kept)) - met);
-    m.beyond = kept >= kAll ? 1 : kept <= 1 - kAll ? -1 : 0;
+    m.beyond = share >= all ? 1 : share <= 1 - all ? -1 : 0;
   }
   return out;
 }

@@ -21,6 +21,7 @@ struct Observation {
   double bound_dbm = 0;
   int samples = 0;
   double variance_db2 = 0;
+  bool called = false;
 };
 
 /// Of a single reading about its cell: from cells of several, else as usual.
@@ -29,6 +30,8 @@ double fadingOf(const std::vector<Observation>& obs) {
   int known = 0;
   for (const Observation& o : obs)
     if (!o.censored && o.samples > 1) sum += o.variance_db2, ++known;
+  const bool called = std::all_of(obs.begin(), obs.end(), [](const Observation& o) { return o.called; });
+  if (called) return defaults::kCalledSd_db * defaults::kCalledSd_db;
   return known >= defaults::kMinCells ? sum / known : defaults::kSingleFade_db * defaults::kSingleFade_db;
 }
 
@@ -296,7 +299,7 @@ SignalModel fitComponent(const std::vector<ModelFlight>& flights, const std::vec
     model.flights.back().session = f.session;
     for (const Cell& c : f.cells.cells) {
       all.push_back(
-          {r, c.index, c.log_distance, c.level_dbm, c.censored, c.above, c.level_dbm, c.samples, c.variance_db2});
+          {r, c.index, c.log_distance, c.level_dbm, c.censored, c.above, c.level_dbm, c.samples, c.variance_db2, f.called});
       if (!c.censored) clean.push_back(all.back());
     }
   }

@@ -13,6 +13,7 @@ struct ModelFlight {
   FlightCells cells;
   int group = -1;               ///< flights recorded at the same time share a number from 0; -1: flown alone
   std::vector<Cell> last = {};  ///< as LegCells::last
+  bool called = false;          ///< readings were called out, one here and there, each an average over a second
   int scale = 0;         ///< flights of two scales have no common places: what a signal stands for differs
   double session = NAN;  ///< place in the session, -1/2 (first) to 1/2 (last); NaN where nobody knows
 };

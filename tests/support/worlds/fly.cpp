@@ -67,6 +67,7 @@ struct Receiver {
   /// Over the last second.
   double quality() const { return mean(shares, 10); }
   double reading() const {
+    if (w.called_every_m) return shownOf(w, std::max(mean(readings, 10), w.floor_dbm));
     const auto late = static_cast<std::size_t>(std::lround(w.lag_s / kMoment_s));
     const double value = readings[readings.size() > late ? readings.size() - 1 - late : 0];
     const double floored = std::max(value, w.floor_dbm);
@@ -79,6 +80,12 @@ struct Receiver {
   }
   double bitrate = 50;
 };
+
+/// 5 to 1; 3 from kRuleQuality_pct on.
+double gradeOf(double quality) {
+  const double pct = 100 * quality;
+  return pct > 97 ? 5 : pct > 88 ? 4 : pct >= kRuleQuality_pct ? 3 : pct > 35 ? 2 : 1;
+}
 
 struct Columns {
   log::Recording& r;
@@ -107,6 +114,7 @@ void addRow(log::Recording& r, const std::vector<Receiver>& all, double t, doubl
     const auto channel = [&](std::string_view q) { return log::linkChannel(of.link.id, q); };
     if (w.log_signal) add(channel(w.scale == Scale::None ? log::channel::kRssi : log::channel::kLevel), of.reading());
     if (w.log_quality) add(channel("lq_pct"), std::round(of.quality() * 100));
+    if (w.called_grades) add(channel("picture"), gradeOf(of.quality()));
     if (of.link.steps) add(channel("bitrate_mbps"), of.bitrate);
     if (w.log_power) add(channel("power_mw"), std::round(25 * std::pow(10, of.power_db / 10)));
   }
@@ -139,7 +147,7 @@ struct Flight {
 
   log::Recording operator()(std::vector<Receiver> all) {
     log::Recording r;
-    double t = 0, d = 20, lost_s = 0, turning_s = 0, hover_s = w.gnss ? random.uniform(5, 20) : 0;
+    double t = 0, d = 20, before_m = d, lost_s = 0, turning_s = 0, hover_s = w.gnss ? random.uniform(5, 20) : 0;
     const double hover_at = random.uniform(200, 500);
     bool back = false;
     const long every = std::lround(1 / w.rate_hz / kMoment_s);
@@ -151,7 +159,9 @@ struct Flight {
         one.moment(random, ground, d, banking);
         lost = lost || one.lost();
       }
-      if (moment % every == 0) addRow(r, all, t, d, random);
+      const bool at_post = w.called_every_m && d > kNear_m / 2 && std::floor(d / *w.called_every_m) != std::floor(before_m / *w.called_every_m);
+      before_m = d;
+      if (w.called_every_m ? at_post : moment % every == 0) addRow(r, all, t, d, random);
       lost_s = lost ? lost_s + kMoment_s : 0;
       if (turning_s > 0) turning_s -= kMoment_s;
       if (!back && (d >= farthest_m || (w.turns_when_lost && d > kNear_m && lost_s > kNotices_s))) {
@@ -183,7 +193,8 @@ campaign::Campaign campaignOf(const World& w) {
     link.kind = l.kind;
     link.frequency_mhz = l.frequency_mhz;
     if (l.rule == Rule::Level) link.sensitivity_dbm = kRuleLevel_dbm, link.rule.margin_db = 0;
-    if (l.rule == Rule::Quality) link.rule.lq_min_pct = kRuleQuality_pct;
+    if (l.rule == Rule::Quality && w.called_grades) link.rule.picture_min = kRuleGrade;
+    if (l.rule == Rule::Quality && !w.called_grades) link.rule.lq_min_pct = kRuleQuality_pct;
     if (l.rule == Rule::Bitrate) link.rule.bitrate_min_mbps = kRuleBitrate_mbps;
     c.links.push_back(link);
   }

@@ -114,6 +114,40 @@ std::vector<WorldKind> ofOwnScales() {
           onScale("4 bars", Scale::Bars, 4), onScale("6 bars", Scale::Bars, 6), onScale("8 bars", Scale::Bars, 8)};
 }
 
+void bitrate(World& w) {
+  w.links[0].id = "video";
+  w.links[0].kind = campaign::LinkKind::Video;
+  w.links[0].rule = Rule::Bitrate;
+  w.links[0].steps = Steps{-98, 4, 2};
+}
+
+/// Called out at posts, by whatever stands on the display.
+std::vector<WorldKind> ofCalling() {
+  std::vector<WorldKind> out;
+  for (const double every_m : {50.0, 100.0, 250.0}) {
+    const std::string every = fmt::format(", one per {:.0f} m", every_m);
+    const auto called = [every_m](World& w, Random& r) {
+      w.called_every_m = every_m;
+      w.log_signal = w.log_quality = false;
+      w.scale_zero_dbm = r.uniform(-122, -112);
+      w.scale_units = r.uniform(1.1, 2.4);
+    };
+    out.push_back({"called: bitrate" + every, [called](World& w, Random& r) { called(w, r), bitrate(w); }});
+    out.push_back({"called: bitrate and percent" + every, [called](World& w, Random& r) {
+                     called(w, r), bitrate(w);
+                     w.log_signal = true;
+                     w.scale = Scale::Linear;
+                   }});
+    out.push_back({"called: grades" + every, [called](World& w, Random& r) {
+                     called(w, r), byQuality(w);
+                     w.links[0].id = "video";
+                     w.links[0].kind = campaign::LinkKind::Video;
+                     w.called_grades = true;
+                   }});
+  }
+  return out;
+}
+
 std::vector<WorldKind> ofTheLog() {
   return {
       rated(1),
@@ -132,12 +166,7 @@ std::vector<WorldKind> ofTheLog() {
          w.log_signal = false;
        }},
       {"bitrate in steps",
-       [](World& w, Random&) {
-         w.links[0].id = "video";
-         w.links[0].kind = campaign::LinkKind::Video;
-         w.links[0].rule = Rule::Bitrate;
-         w.links[0].steps = Steps{-98, 4, 2};
-       }},
+       [](World& w, Random&) { bitrate(w); }},
       lost(10, 6),
       lost(1, 6),
       lost(10, 3),
@@ -160,7 +189,7 @@ std::vector<WorldKind> ofTheLog() {
 const std::vector<WorldKind>& worldKinds() {
   static const std::vector<WorldKind> all = [] {
     std::vector<WorldKind> out = ofTheGround();
-    for (const auto& more : {ofTheDay(), ofTheLog(), ofOwnScales()}) out.insert(out.end(), more.begin(), more.end());
+    for (const auto& more : {ofTheDay(), ofTheLog(), ofOwnScales(), ofCalling()}) out.insert(out.end(), more.begin(), more.end());
     return out;
   }();
   return all;

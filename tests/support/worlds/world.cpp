@@ -197,7 +197,7 @@ WayTruth truthOf(const World& w, const Ground& ground, int setup, std::optional<
     double state = random.normal();
     const bool patch = random.uniform() < (w.links[0].patch ? w.links[0].patch->flights : 0);
     for (Keeps& k : keeps) k.start(patch);
-    double at = 0;
+    double at = 0, post_m = 0;
     bool holds = true;
     for (std::size_t k = 0; holds && at + kStretch_m < kEnd_m - kStretch_m;
          ++k, at += holds ? kStretch_m : 0) {
@@ -205,14 +205,23 @@ WayTruth truthOf(const World& w, const Ground& ground, int setup, std::optional<
         v = std::hypot(w.within_sd_db, w.paired ? kPairedWithin_db : 0) * state;
         state = rho * state + rest * random.normal();
       }
+      if (w.called_every_m) {
+        post_m = std::ceil(at / *w.called_every_m) * *w.called_every_m;
+        if (post_m >= at + kStretch_m) continue;
+      }
       for (std::size_t l = 0; l < w.links.size(); ++l) {
         if (only && *only != l) continue;
         for (std::size_t i = 0; i < kPer; ++i) levels[i] = mean[l][k * kPer + i] + day + within[i];
+        if (w.called_every_m) {  // one second of flight
+          const auto i = static_cast<std::size_t>((post_m - at) / kGrid_m);
+          levels.assign(3, mean[l][k * kPer + i] + day + within[i]);
+        }
         const bool kept = keeps[l](levels, at, random);
         holds = holds && (kept || at < kNear_m);
+        levels.resize(kPer);
       }
     }
-    reached.push_back(at);
+    reached.push_back(w.called_every_m && !holds ? post_m - random.uniform() * *w.called_every_m : at);
   }
   std::sort(reached.begin(), reached.end());
   return {reached[reached.size() / 2], reached[reached.size() / 20]};

@@ -38,7 +38,7 @@ struct Steps {
 /// How a receiver shows its signal, where not in dBm.
 enum class Scale { None, Linear, Saturating, Logistic, Bars };
 
-enum class Rule { Level, Quality, Bitrate };
+enum class Rule { Level, Quality, Bitrate };  // grades of a picture stand for a quality
 
 struct WorldLink {
   std::string id = "control";
@@ -81,6 +81,9 @@ struct World {
   double scale_units = 1.6, scale_zero_dbm = -118;  ///< a dB; 0 of 99
   double scale_bend_db = 25;                        ///< how soon it saturates; of a logistic one a quarter of its width
   int bars = 6;
+  /// Figures called out at posts so far apart, each over the last second, out and back; none: logged as above.
+  std::optional<double> called_every_m;
+  bool called_grades = false;  ///< of the picture, 1 to 5, instead of a bitrate
   bool gnss = false;                         ///< places from a noisy receiver, side wind, a hover on the way
   std::optional<double> automatic_power_db;  ///< highest power over lowest; raised as the signal falls
   bool log_power = false;
@@ -94,6 +97,7 @@ struct World {
 constexpr double kRuleLevel_dbm = -104;  ///< sensitivity + margin, where the rule is a level
 constexpr double kRuleQuality_pct = 70;
 constexpr double kRuleBitrate_mbps = 20;
+constexpr double kRuleGrade = 3;  ///< which a link of kRuleQuality_pct just has
 constexpr double kPairedOffset_db = 0.5,
                  kPairedWithin_db = 0.7;  ///< what each receiver of a pair has to itself
 constexpr double kStretch_m = 40, kNear_m = 80;
@@ -164,6 +168,7 @@ struct FlownWorld {
 };
 FlownWorld fly(const World& world, std::uint64_t seed);
 
+/// Where readings are called out at posts, a flight holds to somewhere between its last good and its first bad one.
 /// Where half, and nineteen in twenty, of new flights keep the rule of every link on every stretch, flown out
 /// over the very ground; start of the first stretch that fails. @param link none: all links
 struct WayTruth {

@@ -4,6 +4,7 @@
 
 #include "core/analysis/compare/ways.h"
 #include "core/analysis/reduce/reduction.h"
+#include "core/estimate/called_out.h"
 #include "core/estimate/distribution.h"
 #include "core/estimate/margin_draws.h"
 #include "core/estimate/robust.h"
@@ -17,7 +18,8 @@ namespace {
 
 // Draws are numbered alike everywhere; what is apart has a seed of its own.
 constexpr std::uint64_t kDaySeed = 1, kPathSeed = 1000, kFlightSeed = 2000, kReachSeed = 3000,
-                        kBesideSeed = 4000, kHindranceSeed = 5000;
+                        kBesideSeed = 4000, kHindranceSeed = 5000,
+                        kBetweenSeed = 6000;
 constexpr double kFullSetups = 40;      // of more, fewer draws are made
 constexpr double kFullPath_m = 40'000;  // and of longer paths: states of all stretches are kept
 constexpr int kLeastDraws = 100;
@@ -52,6 +54,13 @@ double dayShare(const LinkWays& first, const LinkWays& of) {
   return std::clamp(products / (std::sqrt(squares_first * squares_of) + unsure), 0.0, 1.0);
 }
 
+/// Readings were called out: flights are held to the rule where there are some.
+void lookAtReadings(const LinkWork& w, LinkWays::Together& together, const std::vector<int>& read) {
+  together.looked = lookedAt(together.draws.stretches, read);
+  together.seed = seedOf(w, kBetweenSeed);
+  lookOnlyAt(together.draws, together.looked);
+}
+
 void drawTogether(const LinkWork& w, LinkWays& ways, const std::vector<LinkWays>& earlier,
                   const Effort& effort) {
   const double day_share = earlier.empty() ? 1 : dayShare(earlier.front(), ways);
@@ -73,6 +82,12 @@ void drawTogether(const LinkWork& w, LinkWays& ways, const std::vector<LinkWays>
                                     kDaySeed, day_share, effort.flights);
     for (int s : members) ways.together_of[s] = ways.together.size();
     ways.together.push_back({std::move(path), std::move(flights)});
+    const auto& flown = key.first->flights;
+    if (std::all_of(flown.begin(), flown.end(), [&](const FlightEffect& f) { return w.flights[static_cast<std::size_t>(f.flight)].called; })) {
+      std::vector<int> read;
+      for (const PlaceLevel& place : key.first->places) read.push_back(place.index);
+      lookAtReadings(w, ways.together.back(), read);
+    }
   }
 }
 
@@ -95,6 +110,7 @@ std::vector<Margin> marginsOf(const LinkWork& w, std::size_t run) {
 /// Without a signal: from where the rule was kept. Only of setups that failed often enough to tell.
 void drawByMargins(const LinkWork& w, LinkWays& ways, const Effort& effort) {
   std::map<int, std::vector<MarginFlight>> by_path;
+  std::map<int, bool> called;
   std::map<int, double> farthest;
   const std::map<int, int> path_place = pathPlaces(w);
   for (std::size_t run : w.runs) {
@@ -104,6 +120,7 @@ void drawByMargins(const LinkWork& w, LinkWays& ways, const Effort& effort) {
         w.reduced(run).reduced_db > 0 || path != path_place.at(setup))
       continue;
     by_path[path].push_back({setup, marginsOf(w, run)});
+    called.emplace(path, true).first->second &= w.result.reductions[run].called;
     farthest[path] = std::max(farthest[path], ways.farthest_m.at(setup));
   }
   for (const auto& [path, flights] : by_path) {
@@ -119,6 +136,11 @@ void drawByMargins(const LinkWork& w, LinkWays& ways, const Effort& effort) {
     for (const MarginFlight& f : flights)
       if (told(f)) ways.together_of[f.setup] = ways.together.size();
     ways.together.push_back({std::move(margins), std::move(fresh)});
+    if (!called.at(path)) continue;
+    std::vector<int> read;
+    for (const MarginFlight& f : flights)
+      for (const Margin& m : f.margins) read.push_back(m.index);
+    lookAtReadings(w, ways.together.back(), read);
   }
 }
 
@@ -126,6 +148,7 @@ void drawByMargins(const LinkWork& w, LinkWays& ways, const Effort& effort) {
 Passage passageAt(const LinkWays& ways, int setup, const std::vector<double>& level_db) {
   const LinkWays::Together& t = ways.together[ways.together_of.at(setup)];
   Passage out = passageOf(t.draws, setup, level_db, t.flights, ways.farthest_m.at(setup), ways.gap_m);
+  if (!t.looked.empty()) out = sinceLastReading(std::move(out), t.looked, t.seed);
   if (const auto end = ways.ends.find(setup); end != ways.ends.end())
     out = end->second.open ? endedAt(std::move(out), end->second.along_m) : failingAt(std::move(out), end->second.along_m);
   for (const auto& [hindrance, seed] : ways.hindrances) out = withHindrance(std::move(out), hindrance, seed);

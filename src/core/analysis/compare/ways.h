@@ -20,6 +20,8 @@ struct LinkWays {
   struct Together {
     estimate::PathDraws draws;
     estimate::NewFlights flights;
+    std::vector<bool> looked = {};  ///< per stretch, where readings were called out; empty: everywhere
+    std::uint64_t seed = 0;
   };
   std::vector<Together> together = {};
   std::map<int, std::size_t> together_of = {};     ///< setup -> place in together

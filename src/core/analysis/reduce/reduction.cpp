@@ -301,6 +301,17 @@ std::optional<log::Recording> oneFlight(const campaign::Run& run, const log::Rec
   return log::rowsOf(recording, chosen.begin, chosen.end);
 }
 
+/// Fewer than one row where a log has several: somebody read a display.
+bool calledOut(const log::Recording& r, const log::Track& track) {
+  constexpr double kApart_m = 25, kApart_s = 2.5;
+  std::vector<double> apart_m, apart_s;
+  for (std::size_t i = 1; i < r.rows(); ++i) {
+    const double m = std::abs(track.distance_m[i] - track.distance_m[i - 1]);
+    if (std::isfinite(m)) apart_m.push_back(m), apart_s.push_back(r.time_s[i] - r.time_s[i - 1]);
+  }
+  return !apart_m.empty() && estimate::median(std::move(apart_m)) >= kApart_m && estimate::median(std::move(apart_s)) >= kApart_s;
+}
+
 /// From where the aircraft left the near field.
 std::vector<float> everySecond(const std::vector<double>& time_s, const std::vector<double>& distance_m) {
   constexpr std::size_t kMost = 3600;
@@ -367,6 +378,7 @@ void flownHow(RunReduction& out, const campaign::Campaign& campaign, const log::
 void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const campaign::Run& run,
                 const log::Recording& recording, const log::Track& track, const log::HeardLog& heard, const course::Course* course) {
   out.from_gnss = track.from_gnss;
+  out.called = calledOut(recording, track);
   out.farthest_m = track.farthest_m;
   out.farthest_along_m = track.farthest_along_m;
   out.turn = track.turn;
