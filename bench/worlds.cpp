@@ -41,8 +41,8 @@ int main(int argc, char** argv) {
       << "| world | flights each | told % | withheld % | typical holds % | bias % | width | dependable holds "
          "% | "
          "bias % | width | plan too far % | difference holds % | ratio holds % | level: bias dB | holds % | "
-         "better at equal truth % | at 1.25 % | wrong % | stop named % |\n|---|";
-  for (int i = 0; i < 18; ++i) std::cout << "---|";
+         "better at equal truth % | at 1.25 % | wrong % | stop named % | within 15 % |\n|---|";
+  for (int i = 0; i < 19; ++i) std::cout << "---|";
   std::cout << "\n";
   for (const test::WorldKind& kind : test::worldKinds()) {
     if (kind.name.find(only) == std::string::npos) continue;
@@ -52,13 +52,13 @@ int main(int argc, char** argv) {
                               b = test::studyWorld(kind, {campaigns, flights, 2.6, 100'001, false});
       std::cout << fmt::format(
                        "| {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} | {} "
-                       "| {} | {:.1f} |\n",
+                       "| {} | {:.1f} | {} |\n",
                        kind.name, flights, percent(r.told), percent(r.withheld), percent(r.typical),
                        bias(r.typical_bias), number(r.typical_width, 2), percent(r.dependable),
                        bias(r.dependable_bias), number(r.dependable_width, 2), percent(r.beyond_plan),
                        percent(r.delta), percent(r.ratio), number(r.critical_bias, 2),
                        percent(r.critical_covers), percent(r.better), percent(b.better), percent(b.wrong),
-                       100.0 * (stops(r) + stops(b)) / (2 * campaigns))
+                       100.0 * (stops(r) + stops(b)) / (2 * campaigns), percent(r.near))
                 << std::flush;
     }
   }

@@ -260,6 +260,8 @@ void setLocalSpread(SignalModel& model, const std::vector<Observation>& obs) {
     ++shared;
   }
   if (shared > 0) sampling /= shared;
+  // Where readings are called out, it is by readings that a flight is judged: what scatters them is part of it.
+  if (std::all_of(obs.begin(), obs.end(), [](const Observation& o) { return o.called; })) sampling = 0;
   model.local_var_db2 = std::max(model.within_var_db2 - sampling, kLeastLocalShare * model.within_var_db2);
   double products = 0, squares = 0;
   int pairs = 0;

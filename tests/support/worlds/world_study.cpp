@@ -108,6 +108,7 @@ WorldResult flownWorlds(const WorldKind& kind, const WorldPlan& plan) {
   for (const Outcome& o : all) {
     r.told += o.typical.told, r.withheld += o.typical.withheld;
     count(r.typical, o.typical.covers), count(r.dependable, o.dependable.covers), count(r.beyond_plan, o.beyond_plan);
+    count(r.near, std::isfinite(o.typical.error) ? std::abs(o.typical.error) < 0.15 : NAN);
     typical_error.push_back(o.typical.error), typical_width.push_back(o.typical.width);
     dependable_error.push_back(o.dependable.error), dependable_width.push_back(o.dependable.width);
     count(r.delta, o.delta), count(r.ratio, o.ratio), count(r.better, o.better), count(r.wrong, o.wrong);

@@ -29,6 +29,7 @@ struct WorldResult {
   Share told;  ///< typical range told as measured or extrapolated
   Share withheld;
   Share typical, dependable, delta, ratio;      ///< 95 % interval holds the truth, where given
+  Share near;                                   ///< typical range told within 15 % of the truth
   Middle typical_bias, dependable_bias;         ///< median, where told
   Middle typical_width, dependable_width;       ///< median of high over low
   Share beyond_plan;                            ///< "plan with" lies beyond the true dependable range
