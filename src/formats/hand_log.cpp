@@ -18,6 +18,7 @@
 #include "formats/csv_layout.h"
 #include "formats/fields.h"
 #include "formats/record_table.h"
+#include "formats/spoken.h"
 
 namespace distanz::formats {
 namespace {
@@ -152,7 +153,7 @@ void layInTime(std::vector<Row>& rows, bool by_posts) {
 
 class Writer {
  public:
-  Writer(const HandTable& table, const TakeRecord& take) : m_table(table), m_take(take) {}
+  Writer(const HandTable& table, const TakeRecord& take, RecordFaults& faults) : m_table(table), m_take(take), m_faults(faults) {}
 
   void write() {
     const std::vector<Row>& rows = m_table.rows;
@@ -207,23 +208,35 @@ class Writer {
     bool typed = false;
     for (std::size_t i = 0; i < row.fields.size() && i < c.words.size(); ++i) {
       if (int(i) == c.time || int(i) == c.distance || int(i) == c.post || int(i) == c.event || row.fields[i].empty()) continue;
-      const std::string_view text = row.fields[i];
-      const auto end = text.find_first_not_of("+-0123456789., ");
-      const std::string_view number = text.substr(0, end);
-      if (number.find_first_of("0123456789") == std::string_view::npos) continue;  // notes
+      const Spoken said = spokenReading(row.fields[i], m_table.layout.decimal_comma);
+      if (said.kind == SpokenKind::Note || (said.kind == SpokenKind::Nothing && !comesToNothing(c.words[i]))) continue;
+      tell(said.kind, row.offset);
       const std::string& header = m_table.layout.header[i];
-      const std::string_view unit = end == std::string_view::npos ? std::string_view() : text.substr(end);
       if (!c.words[i].unit.empty())  // a unit of its own beside its heading's goes with the text
-        record.values.push_back({header, keep(std::string(text)), {}});
+        record.values.push_back({header, keep(said.unit.empty() ? said.number : said.number + " " + said.unit), {}});
       else
-        record.values.push_back({header, keep(std::string(number.substr(0, number.find_last_not_of(' ') + 1))), unit});
+        record.values.push_back({header, keep(said.number), keep(said.unit)});
       typed = typed || c.words[i].hasAny({"quality", "lq"});
     }
     return typed;
   }
 
+  /// Whatever has a nothing of its own: a signal in dBm has none.
+  static bool comesToNothing(const ColumnWords& words) {
+    return words.hasAny({"quality", "lq", "bitrate", "throughput", "picture", "bars", "signal"}) && words.unit != "dBm";
+  }
+
+  /// Carried on from row to row it is told once.
+  void tell(SpokenKind kind, std::size_t offset) {
+    if (kind == SpokenKind::About) m_faults.add("readings-about", offset);
+    if (kind == SpokenKind::Between) m_faults.add("readings-between", offset);
+    if (kind == SpokenKind::Bound) m_faults.add("readings-bounds", offset);
+    if (kind == SpokenKind::Nothing) m_faults.add("readings-nothing", offset);
+  }
+
   const HandTable& m_table;
   const TakeRecord& m_take;
+  RecordFaults& m_faults;
   std::deque<std::string> m_texts;
   bool m_up = true;
 };
@@ -233,7 +246,7 @@ void eachRow(std::string_view bytes, const TakeRecord& take, RecordFaults& fault
   if (std::none_of(table.rows.begin(), table.rows.end(), [](const Row& r) { return std::isfinite(r.time_s); }))
     faults.add("hand-log-times", table.layout.data_begin);
   layInTime(table.rows, table.columns.distance < 0);
-  Writer(table, take).write();
+  Writer(table, take, faults).write();
 }
 
 /// Times are those of a recording, "3:27", as far as they can be: a day's hours and minutes are mostly later than its tenth.

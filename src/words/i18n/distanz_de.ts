@@ -7419,6 +7419,22 @@
         <source>{channel} is on the receiver&apos;s own scale, not in dBm. Ranges follow from it. For dB, calibrate it on the Bench, or match a column in dBm</source>
         <translation>{channel} steht in der eigenen Skala des Empfängers, nicht in dBm. Reichweiten folgen daraus. Für dB auf der Werkbank kalibrieren oder eine Spalte in dBm zuordnen</translation>
     </message>
+    <message>
+        <source>{count:readings} noted as “about” (~4): taken as the figure named</source>
+        <translation>{count:readings} als „etwa“ notiert (~4): als die genannte Zahl genommen</translation>
+    </message>
+    <message>
+        <source>{count:readings} noted between two figures (5-6): taken as the middle</source>
+        <translation>{count:readings} zwischen zwei Zahlen notiert (5-6): als deren Mitte genommen</translation>
+    </message>
+    <message>
+        <source>{count:readings} noted as a bound (&gt;30): taken as the figure named</source>
+        <translation>{count:readings} als Grenze notiert (&gt;30): als die genannte Zahl genommen</translation>
+    </message>
+    <message>
+        <source>{count:readings} noted as nothing (no picture): taken as 0</source>
+        <translation>{count:readings} als nichts notiert (kein Bild): als 0 genommen</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

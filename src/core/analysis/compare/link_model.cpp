@@ -35,7 +35,7 @@ void gatherFlights(LinkWork& w) {
     ModelFlight flight{w.setup_of[run], countedLeg(cells, w.campaign.runs[run].legs), w.session.flight[run],
                        cells.last};
     flight.session = w.session.place[run];
-    flight.called = w.result.reductions[run].called;
+    flight.called = w.reduced(run).called;
     if (w.power_unknown.contains(flight.setup)) flight.scale = 1 + flight.setup;
     if (turnedWhenLost(w, run)) {
       flight.cells = withLast(flight.cells, cells.last);

@@ -120,7 +120,7 @@ void drawByMargins(const LinkWork& w, LinkWays& ways, const Effort& effort) {
         w.reduced(run).reduced_db > 0 || path != path_place.at(setup))
       continue;
     by_path[path].push_back({setup, marginsOf(w, run)});
-    called.emplace(path, true).first->second &= w.result.reductions[run].called;
+    called.emplace(path, true).first->second &= w.reduced(run).called;
     farthest[path] = std::max(farthest[path], ways.farthest_m.at(setup));
   }
   for (const auto& [path, flights] : by_path) {

@@ -83,6 +83,20 @@ void findSteps(const std::vector<double>& readings, ScaleSeen& scale) {
   scale.coarse = distinct.size() <= kFewSteps;
 }
 
+/// Fewer than one reading where a log has several: somebody read a display.
+bool calledOut(const std::vector<double>& time_s, const std::vector<double>& distance_m, std::span<const double> readings) {
+  constexpr double kApart_m = 25, kApart_s = 2.5;
+  std::vector<double> apart_m, apart_s;
+  double last_m = NAN, last_s = NAN;
+  for (std::size_t i = 0; i < time_s.size(); ++i) {
+    if (!std::isfinite(readings[i]) || !std::isfinite(distance_m[i])) continue;
+    if (std::isfinite(last_m)) apart_m.push_back(std::abs(distance_m[i] - last_m)), apart_s.push_back(time_s[i] - last_s);
+    last_m = distance_m[i];
+    last_s = time_s[i];
+  }
+  return !apart_m.empty() && estimate::median(std::move(apart_m)) >= kApart_m && estimate::median(std::move(apart_s)) >= kApart_s;
+}
+
 struct Reducer {
   const campaign::Campaign& campaign;
   const campaign::Run& run;
@@ -202,12 +216,16 @@ struct Reducer {
     if (bitrate)
       for (double b : *bitrate)
         if (std::isfinite(b)) out.top_bitrate_mbps = std::max(out.top_bitrate_mbps, b);
+    // A quality may stand for events alone, which say what was in between; any other part is read when it is.
+    std::optional<std::span<const double>> read = rssi ? std::optional<std::span<const double>>(*rssi) : scale ? std::optional<std::span<const double>>(*scale) : std::nullopt;
     for (const NamedPart& p : ruleParts(link, recording)) {
       if (!p.given) continue;
+      if (!read || p.name != "quality") read = p.part.values;
       RuleSeen& seen = out.rule[p.name];
       seen.measure = ruleMeasure(p.name, p.part.threshold);
       seen.looks = looks(link, level, p.part.values, seen.measure);
     }
+    out.called = read && calledOut(recording.time_s, track.distance_m, *read);
     for (const log::ChannelInfo* c : log::laneChannels())
       if (const auto* values = channel(c->name))
         out.traces.emplace(
@@ -301,17 +319,6 @@ std::optional<log::Recording> oneFlight(const campaign::Run& run, const log::Rec
   return log::rowsOf(recording, chosen.begin, chosen.end);
 }
 
-/// Fewer than one row where a log has several: somebody read a display.
-bool calledOut(const log::Recording& r, const log::Track& track) {
-  constexpr double kApart_m = 25, kApart_s = 2.5;
-  std::vector<double> apart_m, apart_s;
-  for (std::size_t i = 1; i < r.rows(); ++i) {
-    const double m = std::abs(track.distance_m[i] - track.distance_m[i - 1]);
-    if (std::isfinite(m)) apart_m.push_back(m), apart_s.push_back(r.time_s[i] - r.time_s[i - 1]);
-  }
-  return !apart_m.empty() && estimate::median(std::move(apart_m)) >= kApart_m && estimate::median(std::move(apart_s)) >= kApart_s;
-}
-
 /// From where the aircraft left the near field.
 std::vector<float> everySecond(const std::vector<double>& time_s, const std::vector<double>& distance_m) {
   constexpr std::size_t kMost = 3600;
@@ -378,7 +385,6 @@ void flownHow(RunReduction& out, const campaign::Campaign& campaign, const log::
 void reduceInto(RunReduction& out, const campaign::Campaign& campaign, const campaign::Run& run,
                 const log::Recording& recording, const log::Track& track, const log::HeardLog& heard, const course::Course* course) {
   out.from_gnss = track.from_gnss;
-  out.called = calledOut(recording, track);
   out.farthest_m = track.farthest_m;
   out.farthest_along_m = track.farthest_along_m;
   out.turn = track.turn;

@@ -43,6 +43,7 @@ struct ScaleSeen {
 /// Signal is referred to the setup's power and the link's own mode (see referenceOf()).
 struct LinkReduction {
   bool has_signal = false;
+  bool called = false;  ///< readings were called out or noted, one here and there
   std::string
       calibrated_by;  ///< record that turned the receiver's own scale into levels; empty: none was needed
   std::optional<ScaleSeen> scale;   ///< the log tells that scale, and nobody has calibrated it
@@ -88,7 +89,6 @@ struct RunReduction {
   std::optional<Finding> refused;  ///< why nothing can be made of the run; none where it was reduced
   bool unread = false;             ///< its samples could not be read this time: another time they may be
   bool from_gnss = false;
-  bool called = false;  ///< readings were called out or noted, one here and there
   double farthest_m = 0, duration_s = 0;
   double farthest_along_m = 0;      ///< along a bent path (see log::Track), else farthest_m
   double speed_mps = NAN;           ///< usual, on the way out
