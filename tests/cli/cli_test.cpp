@@ -103,7 +103,7 @@ TEST_CASE("analyse: exactly the documented keys, in their order") {
   CHECK(keysOf(j["setups"][0]) ==
         std::vector<std::string>{"setup", "link", "typical_range_m", "dependable_range_m",
                                  "elsewhere_typical_range_m", "elsewhere_dependable_range_m", "confidence",
-                                 "dependability", "exponent", "critical_dbm", "critical_interval_dbm",
+                                 "dependability", "exponent", "critical_dbm", "critical_interval_dbm", "critical_reading", "on_own_scale",
                                  "farthest_flown_m", "equipment_stops_at_m", "runs_used", "basis"});
   CHECK(keysOf(j["setups"][0]["typical_range_m"]) ==
         std::vector<std::string>{"estimate", "low", "high", "at_least", "status"});

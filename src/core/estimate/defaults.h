@@ -57,6 +57,7 @@ constexpr double kLeastCellNoise_db2 = 0.25;
 constexpr double kManySamples = 20;     // a cell of so many has averaged fading out
 constexpr double kFadingUnsure = 0.4;   // relative sd of the fading so told
 constexpr double kSingleFade_db = 5;    // of one reading, where no log is dense enough to tell
+constexpr double kUsualWithin_db = 1.5;  // shadowing of one flight, between posts
 constexpr double kCalledSd_db = 1.5;  // of a reading called out: a display shows what a second averages
 // Deep fades draw the mean of few readings below their middle: of a Rician signal by up to 0.18 of the fading's sd, of an even
 // one by nothing (a trimmed cell of many, hardly). Half way between, and how far that may be off.

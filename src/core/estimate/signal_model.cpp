@@ -24,14 +24,25 @@ struct Observation {
   bool called = false;
 };
 
+bool allCalled(const std::vector<Observation>& obs) {
+  return std::all_of(obs.begin(), obs.end(), [](const Observation& o) { return o.called; });
+}
+
+/// Readings called out may be of single packets after all: flights then differ at the same posts by more than a display
+/// and shadowing leave. By how much, dB^2.
+double fadesBeyond(const SignalModel& model) {
+  using namespace defaults;
+  if (model.within_df < kWithinMinDf) return 0;
+  return std::max(model.within_var_db2 - kCalledSd_db * kCalledSd_db - kUsualWithin_db * kUsualWithin_db, 0.0);
+}
+
 /// Of a single reading about its cell: from cells of several, else as usual.
 double fadingOf(const std::vector<Observation>& obs) {
   double sum = 0;
   int known = 0;
   for (const Observation& o : obs)
     if (!o.censored && o.samples > 1) sum += o.variance_db2, ++known;
-  const bool called = std::all_of(obs.begin(), obs.end(), [](const Observation& o) { return o.called; });
-  if (called) return defaults::kCalledSd_db * defaults::kCalledSd_db;
+  if (allCalled(obs)) return defaults::kCalledSd_db * defaults::kCalledSd_db;
   return known >= defaults::kMinCells ? sum / known : defaults::kSingleFade_db * defaults::kSingleFade_db;
 }
 
@@ -215,11 +226,10 @@ void poolSlopes(SignalModel& model) {
 }
 
 /// Sections 2 to 4 on one set of observations.
-void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
+void fitOnce(SignalModel& model, const std::vector<Observation>& obs, double fading) {
   std::vector<int> place_of;
   gatherPlaces(obs, model, place_of);
   std::vector<Entry> entries;
-  const double fading = fadingOf(obs);
   for (std::size_t i = 0; i < obs.size(); ++i)
     entries.push_back({obs[i].flight, place_of[i], obs[i].level_dbm, extraOf(obs[i], fading)});
   const Decomposition parts =
@@ -243,12 +253,12 @@ void fitOnce(SignalModel& model, const std::vector<Observation>& obs) {
 }
 
 /// What of the within-flight spread is the local signal's own, and how it hangs together along the path.
-void setLocalSpread(SignalModel& model, const std::vector<Observation>& obs) {
+void setLocalSpread(SignalModel& model, const std::vector<Observation>& obs, double fading) {
   using namespace defaults;
   std::vector<double> inside;
   for (const Observation& o : obs)
     if (!o.censored && o.samples > 1) inside.push_back(o.variance_db2);
-  const double sample_var = model.sample_var_db2 = inside.empty() ? 0 : median(std::move(inside)), fading = fadingOf(obs);
+  const double sample_var = model.sample_var_db2 = inside.empty() ? 0 : median(std::move(inside));
   double sampling = 0;
   int shared = 0;
   for (std::size_t i = 0; i < obs.size(); ++i) {
@@ -260,8 +270,8 @@ void setLocalSpread(SignalModel& model, const std::vector<Observation>& obs) {
     ++shared;
   }
   if (shared > 0) sampling /= shared;
-  // Where readings are called out, it is by readings that a flight is judged: what scatters them is part of it.
-  if (std::all_of(obs.begin(), obs.end(), [](const Observation& o) { return o.called; })) sampling = 0;
+  // Where readings are called out, it is by readings that a flight is judged: what a display leaves of scatter is part of it.
+  if (allCalled(obs)) sampling = fading - kCalledSd_db * kCalledSd_db;
   model.local_var_db2 = std::max(model.within_var_db2 - sampling, kLeastLocalShare * model.within_var_db2);
   double products = 0, squares = 0;
   int pairs = 0;
@@ -305,16 +315,20 @@ SignalModel fitComponent(const std::vector<ModelFlight>& flights, const std::vec
       if (!c.censored) clean.push_back(all.back());
     }
   }
-  const double fading = fadingOf(clean);
+  double fading = fadingOf(clean);
+  if (allCalled(clean)) {
+    fitOnce(model, clean, fading);
+    fading += fadesBeyond(model);
+  }
   raiseFew(clean, fading);
   raiseFew(all, fading);
-  fitOnce(model, clean);
+  fitOnce(model, clean, fading);
   model.censored = all.size() > clean.size();
   for (int pass = 0; model.censored && pass < defaults::kCensorPasses; ++pass) {
     imputeCensored(model, all);
-    fitOnce(model, all);
+    fitOnce(model, all, fading);
   }
-  setLocalSpread(model, model.censored ? all : clean);
+  setLocalSpread(model, model.censored ? all : clean, fading);
   setLean(model, clean, fading);
   for (const FlightEffect& effect : model.flights)
     for (const Cell& c : flights[static_cast<std::size_t>(effect.flight)].last)

@@ -64,6 +64,21 @@ constexpr FindingInfo kBeyondFindings[] = {
     {"log-too-large-packed", Refusal, "runs", "", ""},
     {"rows-thinned", Caution, "runs", "rows:count", ""},
     {"fact-laps", Detail, "runs", "laps:count each:s", ""},
+    {"on-own-scale", Detail, "compare", "link", ""},
+    {"scale-backwards", Caution, "compare", "link", ""},
+    {"scale-still", Caution, "compare", "link", ""},
+    {"scales-apart", Caution, "compare", "link", ""},
+    {"flight-apart", Caution, "compare", "link", "void-run"},
+    {"limited-by-reading", Detail, "compare", "link part reading", ""},
+    {"why-part-reading", Detail, "compare", "part reading", ""},
+    {"ratio-elsewhere", Detail, "compare", "ratio", ""},
+    {"limit-not-logged", Detail, "compare", "link", ""},
+    {"set-least-reading", Advice, "compare", "", "enter-sensitivity"},
+    {"no-least-reading", Caution, "compare", "seen link", "enter-sensitivity"},
+    {"readings-about", Caution, "runs", "count:count", ""},
+    {"readings-between", Caution, "runs", "count:count", ""},
+    {"readings-bounds", Caution, "runs", "count:count", ""},
+    {"readings-nothing", Caution, "runs", "count:count", ""},
 };
 
 }  // namespace
