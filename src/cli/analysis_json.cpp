@@ -72,7 +72,7 @@ json setupJson(const analysis::CampaignAnalysis& a, const analysis::SetupOnLink&
           {"critical_dbm", orNull(s.critical_dbm)},
           {"critical_interval_dbm", intervalJson(s.critical_interval_dbm)},
           {"critical_reading", intervalJson(s.critical_reading)},
-          {"on_own_scale", s.on_scale},
+          {"on_own_scale", s.onScale()},
           {"farthest_flown_m", s.farthest_m},
           {"equipment_stops_at_m", s.stops_m ? json(*s.stops_m) : json()},
           {"runs_used", s.runs_used},

@@ -135,9 +135,10 @@ class Sense {
     if (looksUnsigned(c.values)) {
       if (correlation(c.values, m_away) < -kFollows) {
         const std::string link = c.channel.substr(0, c.channel.size() - log::channel::kRssi.size());
-        if (m_r.find(link + std::string(log::channel::kLevel))) return false;
-        c.channel = link + std::string(log::channel::kLevel);
+        const std::string as_scale = link + std::string(log::channel::kLevel);
         tell("signal-scale-unknown", c);
+        if (m_r.find(as_scale)) return false;
+        c.channel = as_scale;
         return true;
       }
       negate(c);

@@ -122,8 +122,9 @@ struct Builder {
     for (const auto& s : analysis.setups) {
       if (s.link != link || !drawn(s.setup)) continue;
       const Ink ink = inkOf(markOf(s.setup));
-      lane.bands.push_back({s.curve.distance_m, s.curve.low_dbm, s.curve.high_dbm, ink});
-      lane.lines.push_back({s.curve.distance_m, s.curve.level_dbm, ink, 2.6, s.setup});
+      const analysis::ModelCurve& curve = s.onScale() ? s.reading_curve : s.curve;
+      lane.bands.push_back({curve.distance_m, curve.low_dbm, curve.high_dbm, ink});
+      lane.lines.push_back({curve.distance_m, curve.level_dbm, ink, 2.6, s.setup});
       Dots dots{{}, ink};
       for (const analysis::FlightLevel& f : s.flights)
         dots.dots.push_back({f.turned_at_m, f.level_dbm, f.run, f.stands_out});
@@ -131,7 +132,7 @@ struct Builder {
     }
     for (const auto& s : analysis.setups)
       if (s.link == link && s.critical_reading) {
-        const QString reading = words::quantity(s.critical_reading->estimate, Unit::None, 0);
+        const QString reading = words::quantity(s.critical_reading->estimate, Unit::None, s.critical_reading->estimate < 10 ? 1 : 0);
         lane.floors.push_back(
             {s.critical_reading->estimate, Said::tr("minimum usable reading %1").arg(reading).toStdString()});
         return;

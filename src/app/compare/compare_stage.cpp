@@ -226,10 +226,12 @@ void CompareStage::askAboutRun(const QString& run, const QPoint& at) {
       auto* menu = new QMenu(this);
       menu->setObjectName("runMenu");
       menu->setAttribute(Qt::WA_DeleteOnClose);
-      const QString off = words::sentence(
-          finding("why-flight", {{"off", f.off_setup_db, quantity::Unit::Decibel}}, {"run", id}));
-      menu->addAction(withoutKeys(off))->setEnabled(false);
-      menu->addSeparator();
+      if (!s.onScale()) {  // else no dB is known
+        const QString off = words::sentence(
+            finding("why-flight", {{"off", f.off_setup_db, quantity::Unit::Decibel}}, {"run", id}));
+        menu->addAction(withoutKeys(off))->setEnabled(false);
+        menu->addSeparator();
+      }
       connect(menu->addAction(tr("Show in Runs")), &QAction::triggered, this,
               [this, run] { emit runRequested(run); });
       connect(menu->addAction(tr("Exclude ...")), &QAction::triggered, this,

@@ -49,57 +49,71 @@ std::vector<Point> pointsOf(const std::vector<ScaleReading>& readings) {
   return out;
 }
 
-/// Straight lines of one slope, each setup at its own height. Places that are near each other are alike: what a coefficient
+/// Each setup at its own height, which is taken out first. Places that are near each other are alike: what a coefficient
 /// may be off is worked from what is left at places, and how far that hangs together.
 struct Polynomial {
   VectorXd coefficient, se;  // of the first, second and third power of centred x
 };
 
-std::optional<Polynomial> polynomialOf(const std::vector<Point>& points, int powers) {
-  std::map<int, int> column;
-  for (const Point& p : points) column.emplace(p.setup, static_cast<int>(column.size()));
-  const int setups = static_cast<int>(column.size()), width = setups + powers;
+/// Points as rows of powers of x and the reading behind them, each setup's mean taken off.
+MatrixXd withoutHeights(const std::vector<Point>& points, int powers) {
   double centre = 0;
   for (const Point& p : points) centre += p.x / static_cast<double>(points.size());
-  MatrixXd normal = MatrixXd::Zero(width, width);
-  VectorXd right = VectorXd::Zero(width);
-  const auto rowOf = [&](const Point& p) {
-    VectorXd row = VectorXd::Zero(width);
-    row[column.at(p.setup)] = 1;
-    for (int k = 0; k < powers; ++k) row[setups + k] = std::pow(p.x - centre, k + 1);
-    return row;
-  };
-  for (const Point& p : points) {
-    const VectorXd row = rowOf(p);
-    normal += p.weight * row * row.transpose();
-    right += p.weight * p.y * row;
+  MatrixXd out(static_cast<Eigen::Index>(points.size()), powers + 1);
+  std::map<int, std::pair<VectorXd, double>> of;  // by setup: weighted sum of its rows, weight
+  for (std::size_t i = 0; i < points.size(); ++i) {
+    const auto row = static_cast<Eigen::Index>(i);
+    for (int k = 0; k < powers; ++k) out(row, k) = std::pow(points[i].x - centre, k + 1);
+    out(row, powers) = points[i].y;
+    auto& [sum, weight] = of.try_emplace(points[i].setup, VectorXd::Zero(powers + 1), 0.0).first->second;
+    sum += points[i].weight * out.row(row).transpose();
+    weight += points[i].weight;
   }
-  const Eigen::FullPivLU<MatrixXd> solver(normal);
-  if (!solver.isInvertible()) return std::nullopt;
-  const VectorXd fit = solver.solve(right);
+  for (std::size_t i = 0; i < points.size(); ++i) {
+    const auto& [sum, weight] = of.at(points[i].setup);
+    out.row(static_cast<Eigen::Index>(i)) -= sum.transpose() / weight;
+  }
+  return out;
+}
+
+/// Variance of a place's mean residual for one of mean weight, widened by how alike neighbours are.
+double varianceAtPlaces(const std::vector<Point>& points, const VectorXd& residual, int powers) {
   std::map<int, std::pair<double, double>> left;  // by place: weighted residual, weight
-  for (const Point& p : points) {
-    auto& [sum, weight] = left[p.place];
-    sum += p.weight * (p.y - rowOf(p).dot(fit));
-    weight += p.weight;
+  double total = 0;
+  for (std::size_t i = 0; i < points.size(); ++i) {
+    auto& [sum, weight] = left[points[i].place];
+    sum += points[i].weight * residual[static_cast<Eigen::Index>(i)];
+    weight += points[i].weight;
+    total += points[i].weight;
   }
-  double squares = 0, products = 0, total = 0, before = NAN;
-  int before_place = 0;
+  double squares = 0, products = 0, before = 0;
+  int before_place = -1;
   for (const auto& [place, l] : left) {
-    const double residual = l.first / l.second;
-    squares += residual * residual;
-    total += l.second;
-    if (place == before_place + 1 && std::isfinite(before)) products += before * residual;
-    before = residual;
+    const double mean = l.first / l.second;
+    squares += mean * mean;
+    if (place == before_place + 1) products += before * mean;
+    before = mean;
     before_place = place;
   }
-  const double places = static_cast<double>(left.size());
-  if (places < powers + 3) return std::nullopt;
+  const auto places = static_cast<double>(left.size());
+  if (places < powers + 3) return NAN;
   const double alike = std::clamp(squares > 0 ? products / squares : 0, 0.0, kMostAlike);
-  const double variance = squares / (places - powers - 1) * (1 + alike) / (1 - alike) * total / places;
+  return squares / (places - powers - 1) * (1 + alike) / (1 - alike) * total / places;
+}
+
+std::optional<Polynomial> polynomialOf(const std::vector<Point>& points, int powers) {
+  const MatrixXd rows = withoutHeights(points, powers);
+  VectorXd weight(rows.rows());
+  for (std::size_t i = 0; i < points.size(); ++i) weight[static_cast<Eigen::Index>(i)] = points[i].weight;
+  const auto x = rows.leftCols(powers);
+  const MatrixXd normal = x.transpose() * weight.asDiagonal() * x;
+  const Eigen::FullPivLU<MatrixXd> solver(normal);
+  if (!normal.allFinite() || !solver.isInvertible()) return std::nullopt;
   Polynomial out;
-  out.coefficient = fit.tail(powers);
-  out.se = (solver.inverse().diagonal().tail(powers) * variance).cwiseMax(1e-18).cwiseSqrt();
+  out.coefficient = solver.solve(x.transpose() * weight.asDiagonal() * rows.col(powers));
+  const double variance = varianceAtPlaces(points, rows.col(powers) - x * out.coefficient, powers);
+  if (!out.coefficient.allFinite() || !std::isfinite(variance)) return std::nullopt;
+  out.se = (solver.inverse().diagonal() * variance).cwiseMax(1e-18).cwiseSqrt();
   return out;
 }
 

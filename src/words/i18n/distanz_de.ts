@@ -7368,12 +7368,12 @@
         <translation>Link {link}: Manche Logs enthalten dBm, andere die eigene Skala des Empfängers. Nur dBm zählt. Die Skala auf der Werkbank kalibrieren (Signalkalibrierung).</translation>
     </message>
     <message>
-        <source>The {link} link fails first, by {part}, at a reading of {reading:.0}.</source>
-        <translation>Zuerst versagt der Link {link}, {part}, bei einer Anzeige von {reading:.0}.</translation>
+        <source>The {link} link fails first, by {part}, at a reading of {reading:g}.</source>
+        <translation>Zuerst versagt der Link {link}, {part}, bei einer Anzeige von {reading:g}.</translation>
     </message>
     <message>
-        <source>Usable limit ({part}): reached at a reading of {reading:.1}.</source>
-        <translation>Nutzbare Grenze ({part}): erreicht bei einer Anzeige von {reading:.1}.</translation>
+        <source>Usable limit ({part}): reached at a reading of {reading:g}.</source>
+        <translation>Nutzbare Grenze ({part}): erreicht bei einer Anzeige von {reading:g}.</translation>
     </message>
     <message>
         <source>Run {run} lies far from the other flights of its setup on the {link} link. It counts. If you know the reason, exclude it with that reason.</source>

@@ -3,6 +3,7 @@
 
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/reduce/reduction.h"
+#include "core/log/channel.h"
 #include "support/told.h"
 #include "support/worlds/world_study.h"
 
@@ -59,14 +60,16 @@ TEST_CASE("own scale: no dB, no dBm, no exponent and no quality that nobody logg
   const CampaignAnalysis a = test::analyseWorld(world);
   CHECK(toldOf(a, "on-own-scale"));
   for (const SetupOnLink& s : a.setups) {
-    CHECK(s.on_scale);
+    CHECK(s.onScale());
+    CHECK(s.curve.distance_m.empty());  // nothing that is held against dBm elsewhere
     CHECK_FALSE((s.critical_dbm || s.critical_interval_dbm || s.exponent));
     REQUIRE(s.critical_reading);
     CHECK(s.critical_reading->estimate > 0);
     CHECK(s.critical_reading->estimate < 60);
-    for (const double v : s.curve.level_dbm) CHECK((v > -10 && v < 130));
+    for (const double v : s.reading_curve.level_dbm) CHECK((v > -10 && v < 130));
   }
   for (const PairOnLink& p : a.comparisons) CHECK_FALSE((p.delta_db || p.gap_trend));
+  CHECK(a.modelOn("control") == nullptr);  // live readings in dBm are not held against it
   CHECK(a.places.empty());
   CHECK(a.legs.empty());
   for (const Finding& f : findings(world.campaign, a)) {
@@ -146,4 +149,32 @@ TEST_CASE("own scale: one that runs backwards gives the same answers", "[regress
   CHECK(toldOf(b, "scale-backwards"));
   CHECK(*b.answer("A")->typical.estimate_m == Approx(*a.answer("A")->typical.estimate_m).epsilon(0.02));
   CHECK(b.setup_comparisons[0].ratio->estimate == Approx(a.setup_comparisons[0].ratio->estimate).epsilon(0.02));
+}
+
+TEST_CASE("own scale: reduced power is no known step of it, and its factor rests on an assumed exponent", "[regression]") {
+  test::FlownWorld world = scaleWorld("scale: linear");
+  const CampaignAnalysis whole = test::analyseWorld(world);
+  world.campaign.runs[0].reduced_db["control"] = 10;
+  const CampaignAnalysis a = test::analyseWorld(world);
+  CHECK(a.reductions[0].links.at("control").has_signal == false);
+  CHECK(*a.answer("A")->typical.estimate_m == Approx(*whole.answer("A")->typical.estimate_m).epsilon(0.15));
+  for (const ReducedPower& r : a.reduced) CHECK(r.exponent_assumed);
+}
+
+TEST_CASE("called out: a dip that is allowed does not hide what posts showed", "[regression]") {
+  test::FlownWorld world = scaleWorld("called: bitrate, one per 100 m");
+  const CampaignAnalysis strict = test::analyseWorld(world);
+  world.campaign.links[0].rule.gap_m = 120;
+  const CampaignAnalysis allowed = test::analyseWorld(world);
+  REQUIRE(strict.answer("A")->typical.tellsEstimate());
+  CHECK(allowed.answer("A")->typical.tellsEstimate());
+  CHECK(*allowed.answer("A")->typical.estimate_m == Approx(*strict.answer("A")->typical.estimate_m));
+}
+
+TEST_CASE("usable limits: each is a channel that a log can tell, under the same name") {
+  for (const campaign::UsableLimit& limit : campaign::usableLimits()) {
+    const log::ChannelInfo* c = log::channelInfo(log::linkChannel("control", limit.quantity));
+    REQUIRE(c);
+    CHECK(c->rule == limit.name);
+  }
 }

@@ -106,3 +106,10 @@ TEST_CASE("own scale: points must rise") {
   CHECK_THROWS_AS(OwnScale({1}, {2}), distanz::DomainError);
   CHECK_THROWS_AS(OwnScale({2, 1}, {2, 3}), distanz::DomainError);
 }
+
+TEST_CASE("own scale: numbers that nobody can reckon with tell nothing, and a thousand setups take no longer than their readings") {
+  CHECK_FALSE(fitOwnScale(readings([](double db) { return 1e300 * linear(db); })));
+  const auto scale = fitOwnScale(readings(linear, std::vector<double>(1000, 2.0)));
+  REQUIRE(scale);
+  CHECK(scale->slope(30) == Approx(1 / 1.7));
+}

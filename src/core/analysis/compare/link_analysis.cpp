@@ -76,7 +76,8 @@ void analyseLink(const campaign::Campaign& campaign, const campaign::Link& link,
   warnAboutReference(campaign, link, w.runs, result);
   for (const estimate::SignalModel& model : w.models.components)
     if (powerKnown(w, model)) warnAboutModel(campaign, link, model, w.flight_runs, w.critical, !w.scale, result);
-  result.models.push_back({link.id, std::move(w.models), w.critical, std::move(w.power_unknown)});
+  if (!w.scale)  // what is asked of it in flight is dBm
+    result.models.push_back({link.id, std::move(w.models), w.critical, std::move(w.power_unknown)});
 }
 
 }  // namespace distanz::analysis

@@ -26,7 +26,7 @@ Interval intervalOf(const RangeEstimate& r) {
 /// interval.
 bool scaleBySignal(const LinkWork& w, int setup, ReducedPower& out) {
   const SignalModel* model = w.modelOf(setup);
-  if (!model || !w.critical || !falls(*model)) return false;
+  if (w.scale || !model || !w.critical || !falls(*model)) return false;
   const CriticalLevel weaker{w.critical->level_dbm + out.reduction_db, w.critical->variance_db2};
   out.reduced_m = intervalOf(usableRange(*model, setup, 0, weaker));
   out.full_m = intervalOf(usableRange(*model, setup, 0, *w.critical));
@@ -45,7 +45,7 @@ bool scaleByReach(const LinkWork& w, int setup, const std::vector<std::size_t>& 
   const ReachModel reach = fitReach(failures);
   const auto found = reach.setups.find(setup);
   if (found == reach.setups.end() || !found->second.typical_m) return false;
-  const SignalModel* model = w.modelOf(setup);
+  const SignalModel* model = w.scale ? nullptr : w.modelOf(setup);  // on its own scale no exponent is known
   const Exponent exponent = model ? exponentOf(model->line) : Exponent{};
   out.exponent_assumed = !model;
   out.reduced_m = *found->second.typical_m;

@@ -172,7 +172,7 @@ void findCritical(LinkWork& w) {
   const campaign::RangeRule& rule = w.link.rule;
   bool unseen = false, rule_is_empty = true;
   for (const campaign::UsableLimit& part : campaign::usableLimits()) {
-    if (!(rule.*part.least) || part.name == kOwnScale) continue;
+    if (!(rule.*part.least) || (w.scale && part.name == kOwnScale)) continue;
     rule_is_empty = false;
     const std::size_t before = w.parts.size();
     addPart(w, fitPart(w, part), part.name);

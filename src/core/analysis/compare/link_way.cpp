@@ -147,7 +147,7 @@ void drawByMargins(const LinkWork& w, LinkWays& ways, const Effort& effort) {
 /// First failing stretches of a setup at given levels, for whatever reason.
 Passage passageAt(const LinkWays& ways, int setup, const std::vector<double>& level_db) {
   const LinkWays::Together& t = ways.together[ways.together_of.at(setup)];
-  Passage out = passageOf(t.draws, setup, level_db, t.flights, ways.farthest_m.at(setup), ways.gap_m);
+  Passage out = passageOf(t.draws, setup, level_db, t.flights, ways.farthest_m.at(setup), t.looked.empty() ? ways.gap_m : 0);  // how long a dip at a post lasts nobody saw
   if (!t.looked.empty()) out = sinceLastReading(std::move(out), t.looked, t.seed);
   if (const auto end = ways.ends.find(setup); end != ways.ends.end())
     out = end->second.open ? endedAt(std::move(out), end->second.along_m) : failingAt(std::move(out), end->second.along_m);

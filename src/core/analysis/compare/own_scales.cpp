@@ -4,6 +4,7 @@
 #include <cmath>
 #include <map>
 #include <set>
+#include <utility>
 
 #include "core/analysis/reduce/reduction.h"
 #include "core/campaign/kit.h"
@@ -170,10 +171,10 @@ void withhold(SetupOnLink& s, const OwnScale& scale) {
   s.exponent.reset();
   s.total_sd_db = s.flight_sd_db = 0;
   for (CriticalPart& part : s.parts) part.reading = scale.value(part.level_dbm);
-  for (auto* levels : {&s.curve.level_dbm, &s.curve.low_dbm, &s.curve.high_dbm})
+  s.reading_curve = std::exchange(s.curve, {});
+  for (auto* levels : {&s.reading_curve.level_dbm, &s.reading_curve.low_dbm, &s.reading_curve.high_dbm})
     for (double& v : *levels) v = scale.value(v);
   for (FlightLevel& f : s.flights) f.level_dbm = scale.value(f.level_dbm);
-  s.on_scale = true;
 }
 
 }  // namespace
@@ -186,7 +187,9 @@ void settleScales(const campaign::Campaign& campaign, const std::vector<bool>& u
       const auto at = result.reductions[run].links.find(link.id);
       if (at == result.reductions[run].links.end()) continue;
       const bool counts = used[run] && !at->second.left_out;
-      if (at->second.scale)
+      // dB taken off at the transmitter are no known step of such a scale.
+      if (at->second.scale && at->second.reduced_db > 0) leaveSignal(at->second);
+      else if (at->second.scale)
         (counts ? s.runs : s.others).push_back(run);
       else
         levels_too = levels_too || (counts && at->second.has_signal);

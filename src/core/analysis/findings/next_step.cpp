@@ -128,7 +128,7 @@ Finding nextStep(const campaign::Campaign& c, const Answers& a) {
                      {"setup", s.id});
   if (const OpenPair open = openPair(c, a); open.pair) return flyPairs(c, open);
   if (const SetupAnswer* best = longest(a)) return planWith(c, a, *best);
-  const bool by_reading = std::any_of(a.setups.begin(), a.setups.end(), [](const SetupOnLink& s) { return s.on_scale; });
+  const bool by_reading = std::any_of(a.setups.begin(), a.setups.end(), [](const SetupOnLink& s) { return s.onScale(); });
   return by_reading ? finding("set-least-reading") : finding("enter-the-sensitivity");
 }
 

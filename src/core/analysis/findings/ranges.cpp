@@ -57,7 +57,7 @@ std::vector<Finding> whyRange(const Answers& a, const SetupOnLink& l) {
     out.push_back(p.sd_db > 0 ? finding("why-part-seen", {part, level, decibels("sd", p.sd_db)})
                               : finding("why-part-kit", {part, level}));
   }
-  if (l.on_scale) return out;  // the rest is in dB
+  if (l.onScale()) return out;  // the rest is in dB
   if (l.parts.size() > 1)
     out.push_back(finding("why-next-part", {{"first", Term{"part-" + l.parts[0].part}},
                                             {"second", Term{"part-" + l.parts[1].part}},

@@ -39,7 +39,7 @@ struct FlightLevel {
   std::string run;
   double off_setup_db = 0;  ///< how far this flight lies above its setup's mean
   double turned_at_m = 0;   ///< farthest distance of the flight
-  double level_dbm = 0;     ///< what the model says of this flight there
+  double level_dbm = 0;     ///< what the model says of this flight there; a reading where the setup is on its receiver's own scale
   bool stands_out = false;  ///< farther from the mean than defaults::kFlightOutlier sd
 };
 
@@ -60,7 +60,8 @@ struct SetupOnLink {
   /// Instead of them where the receiver's own scale is all there is: no dB and no exponent is known then.
   std::optional<estimate::Interval> critical_reading;
   bool knowsLimit() const { return critical_dbm || critical_reading; }  ///< the level below which the rule fails
-  bool on_scale = false;  ///< curve and the flights' levels are readings of that scale
+  ModelCurve reading_curve = {};  ///< instead of curve, in readings of that scale
+  bool onScale() const { return !reading_curve.distance_m.empty(); }
   std::string limited_by;           ///< part of the rule that is met first: "margin", "quality" or "bitrate"
   std::vector<CriticalPart> parts;  ///< those with a level, the one that fails first at the front
   double total_sd_db = 0, flight_sd_db = 0;  ///< new flight over another stretch; between flights
