@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cmath>
 #include <future>
 
 #include "core/campaign/post_distance.h"
@@ -119,6 +120,7 @@ void place(ImportedLog& out, log::Recording recording, const campaign::Campaign&
   const auto course = campaign::courseOf(campaign);
   log::Recording by_posts;
   if (log::isByPosts(recording)) {
+    if (!unplaced && !course && std::isnan(campaign::postDistance_m(campaign, {}, 1))) throw InputError(finding("posts-without-path"));
     by_posts = recording;
     log::placeByMarks(by_posts, log::marksOfPosts(by_posts, [&](double number) { return campaign::postDistance_m(campaign, {}, number); }));
   }

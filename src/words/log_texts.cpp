@@ -102,6 +102,8 @@ constexpr Text kLogTexts[] = {
                        "{count:events} unknown (known: break-up, lost, regained, failsafe, turned)")},
     {"hand-log-times", "",
      QT_TRANSLATE_NOOP("finding", "the table has no times, so its rows are placed as if flown at 10 m/s")},
+    {"posts-without-path", "",
+     QT_TRANSLATE_NOOP("finding", "the log tells posts, but the campaign has no path; draw it in Plan first, or note distances")},
     {"readings-about", "", QT_TRANSLATE_NOOP("finding", "{count:readings} noted as “about” (~4): taken as the figure named")},
     {"readings-between", "", QT_TRANSLATE_NOOP("finding", "{count:readings} noted between two figures (5-6): taken as the middle")},
     {"readings-bounds", "", QT_TRANSLATE_NOOP("finding", "{count:readings} noted as a bound (>30): taken as the figure named")},

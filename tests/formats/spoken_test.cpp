@@ -4,6 +4,7 @@
 #include <catch2/catch.hpp>
 
 #include "formats/log_import.h"
+#include "support/told.h"
 #include "support/two_links.h"
 
 using namespace distanz;
@@ -62,4 +63,8 @@ TEST_CASE("spoken readings: in a table they are read as what they mean, and that
     CAPTURE(code);
     CHECK(std::any_of(log.problems.begin(), log.problems.end(), [&](const auto& p) { return p.code == code || std::any_of(p.more.begin(), p.more.end(), [&](const Finding& f) { return f.code == code; }); }));
   }
+}
+
+TEST_CASE("spoken readings: posts without a path are refused by what is missing") {
+  CHECK_REFUSED(importLog("post,bitrate\n1,50\n2,25\n3,12\n", "noted.csv", test::controlAndVideo()), Catch::Contains("no path"));
 }

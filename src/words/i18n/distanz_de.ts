@@ -7384,8 +7384,8 @@
         <translation>Link {link}: Das Log enthält die eigene Skala des Empfängers. Reichweiten und ihre Verhältnisse folgen daraus, dB nicht. Eine Signalkalibrierung auf der Werkbank gibt dB.</translation>
     </message>
     <message>
-        <source>{link} link: the receiver&apos;s scale rises with distance. It is read as: the lower, the stronger.</source>
-        <translation>Link {link}: Die Skala des Empfängers steigt mit der Entfernung. Sie wird so gelesen: je kleiner, desto stärker.</translation>
+        <source>{link} link: the receiver&apos;s scale rises with distance. It is read as: the lower, the stronger. A minimum reading does not apply to it.</source>
+        <translation>Link {link}: Die Skala des Empfängers steigt mit der Entfernung. Sie wird so gelesen: je kleiner, desto stärker. Eine kleinste Anzeige gilt für sie nicht.</translation>
     </message>
     <message>
         <source>{link} link: the receiver&apos;s scale hardly changes with distance and tells nothing. Fly farther, or check the signal column.</source>
@@ -7398,10 +7398,6 @@
     <message>
         <source>On ground like this: {ratio:.2}× (95 %: {ratio.low:.2}–{ratio.high:.2}).</source>
         <translation>Auf Gelände wie diesem: {ratio:.2}× (95 %: {ratio.low:.2}–{ratio.high:.2}).</translation>
-    </message>
-    <message>
-        <source>No log tells whether its {link} link was usable.</source>
-        <translation>Kein Log sagt, ob der Link {link} nutzbar war.</translation>
     </message>
     <message>
         <source>Set the minimum signal reading</source>
@@ -7434,6 +7430,26 @@
     <message>
         <source>{count:readings} noted as nothing (no picture): taken as 0</source>
         <translation>{count:readings} als nichts notiert (kein Bild): als 0 genommen</translation>
+    </message>
+    <message>
+        <source>The usable limit of its {link} link is set for figures that no log holds.</source>
+        <translation>Die nutzbare Grenze seines Links {link} gilt für Werte, die kein Log enthält.</translation>
+    </message>
+    <message>
+        <source>Set a usable limit for what the logs hold</source>
+        <translation>Eine nutzbare Grenze für das festlegen, was die Logs enthalten</translation>
+    </message>
+    <message>
+        <source>In Kit, at the link: a minimum bitrate, picture grade or link quality.</source>
+        <translation>In der Ausrüstung, beim Link: eine kleinste Bitrate, Bildnote oder Linkqualität.</translation>
+    </message>
+    <message>
+        <source>No log holds the figures that their usable limit is set for.</source>
+        <translation>Kein Log enthält die Werte, für die ihre nutzbare Grenze gilt.</translation>
+    </message>
+    <message>
+        <source>the log tells posts, but the campaign has no path; draw it in Plan first, or note distances</source>
+        <translation>das Log nennt Pfosten, aber die Kampagne hat keinen Weg; ihn zuerst im Plan zeichnen, oder Entfernungen notieren</translation>
     </message>
 </context>
 <context>

@@ -178,3 +178,28 @@ TEST_CASE("usable limits: each is a channel that a log can tell, under the same 
     CHECK(c->rule == limit.name);
   }
 }
+
+TEST_CASE("own scale: backwards and without a quality, nothing at the station is no loss", "[regression]") {
+  test::FlownWorld world = scaleWorld("scale: linear");
+  for (log::Recording& r : world.recordings) {
+    std::erase_if(r.columns, [](const log::Column& c) { return c.channel == "control.lq_pct"; });
+    for (double& v : r.columns.back().values) v = std::max(60 - v, 0.0);  // nothing near by
+  }
+  const CampaignAnalysis a = test::analyseWorld(world);
+  CHECK(toldOf(a, "scale-backwards"));
+  for (const RunResult& run : a.runs) CHECK_FALSE((run.lost_at_m || run.dropouts > 0));
+  CHECK(a.setups[0].failures == 0);
+  CHECK(a.answer("A")->typical.status == Status::Withheld);
+}
+
+TEST_CASE("poor records: a limit for figures that no log holds is what is told and advised, not more flights") {
+  test::FlownWorld world = scaleWorld("called: bitrate, one per 100 m");
+  world.campaign.links[0].rule = {};
+  world.campaign.links[0].rule.lq_min_pct = 70;
+  const CampaignAnalysis a = test::analyseWorld(world);
+  const std::vector<Finding> all = findings(world.campaign, a);
+  const auto has = [&](const std::string& code) { return std::any_of(all.begin(), all.end(), [&](const Finding& f) { return f.code == code; }); };
+  CHECK(has("nothing-judged"));
+  CHECK(has("limit-for-logged"));
+  CHECK_FALSE((has("nothing-to-compare") || has("never-failed") || has("fly-pairs")));
+}

@@ -133,6 +133,19 @@ void dropRuleOfNothing(const Settling& s, const ScaleEnds& ends) {
     for (const std::size_t run : *list) s.of(run).rule.erase("scale");
 }
 
+/// A least reading, nothing among them, is the strongest there: it was held to the wrong side.
+void dropRuleOfLeast(const Settling& s) {
+  for (const auto* list : {&s.runs, &s.others})
+    for (const std::size_t run : *list) {
+      LinkReduction& r = s.of(run);
+      if (r.rule.erase("scale") == 0) continue;
+      RunResult& told = s.result.runs[run];
+      told.dropouts -= static_cast<int>(r.events.dropouts.size());
+      if (told.lost_at_m == r.events.lost_at_m) told.lost_at_m = told.regained_at_m = told.gap_m = std::nullopt;
+      r.events = {};
+    }
+}
+
 void settle(const Settling& s, bool levels_too) {
   const ScaleEnds ends = endsOf(s);
   dropRuleOfNothing(s, ends);
@@ -152,6 +165,7 @@ void settle(const Settling& s, bool levels_too) {
     s.warn("scale-still");
     return;
   }
+  if (scale->backwards()) dropRuleOfLeast(s);
   for (const auto* list : {&s.runs, &s.others})
     for (const std::size_t run : *list) convert(s.of(run), *scale, ends);
   s.result.scales.emplace(s.link.id, *scale);

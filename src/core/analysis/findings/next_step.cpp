@@ -111,6 +111,8 @@ Finding nextStep(const campaign::Campaign& c, const Answers& a) {
       return finding("fly-setup", {{"setup", s.id}, {"name", nameOf(c, s.id)}}, {"setup", s.id});
   if (const auto& pairs = a.setup_comparisons; !pairs.empty() && std::all_of(pairs.begin(), pairs.end(), [](const SetupPair& p) { return p.stopped_m.has_value(); }))
     return finding("lift-equipment-limit", {{"distance", *pairs.front().stopped_m, Unit::Metre}});
+  if (std::all_of(a.answers.begin(), a.answers.end(), [&](const SetupAnswer& s) { return a.limiting(s.setup)->holdsNothing(); }))
+    return finding("limit-for-logged");
   std::vector<std::string> few;
   for (const campaign::Setup& s : c.setups)
     if (a.limiting(s.id)->runs_used < kFlightsForUsefulInterval) few.push_back(s.id);

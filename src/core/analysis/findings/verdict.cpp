@@ -188,6 +188,8 @@ Finding undecided(const campaign::Campaign& c, const Answers& a, const PairOnLin
     about.emplace_back("link", p.link);
     return finding("power-hides-difference", std::move(about));
   }
+  const SetupOnLink *of_a = a.find(p.a, p.link), *of_b = a.find(p.b, p.link);
+  if (of_a && of_b && of_a->holdsNothing() && of_b->holdsNothing()) return finding("nothing-judged", bothOf(c, p));
   if (!p.delta_db && !p.ratio && !p.elsewhere_ratio) return finding("nothing-to-compare", bothOf(c, p));
   Finding out = open(c, p, o);
   if (p.spread_assumed) out.more.push_back(finding("flown-once-each"));

@@ -61,6 +61,8 @@ struct SetupOnLink {
   std::optional<estimate::Interval> critical_reading;
   bool knowsLimit() const { return critical_dbm || critical_reading; }  ///< the level below which the rule fails
   ModelCurve reading_curve = {};  ///< instead of curve, in readings of that scale
+  /// Neither a signal nor anything that its usable limit is set for is in the logs.
+  bool holdsNothing() const { return !judged && curve.distance_m.empty() && reading_curve.distance_m.empty(); }
   bool onScale() const { return !reading_curve.distance_m.empty(); }
   std::string limited_by;           ///< part of the rule that is met first: "margin", "quality" or "bitrate"
   std::vector<CriticalPart> parts;  ///< those with a level, the one that fails first at the front
