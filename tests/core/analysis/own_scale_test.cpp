@@ -3,6 +3,7 @@
 
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/reduce/reduction.h"
+#include "core/analysis/result/reading.h"
 #include "core/log/channel.h"
 #include "support/told.h"
 #include "support/worlds/world_study.h"
@@ -202,4 +203,11 @@ TEST_CASE("poor records: a limit for figures that no log holds is what is told a
   CHECK(has("nothing-judged"));
   CHECK(has("limit-for-logged"));
   CHECK_FALSE((has("nothing-to-compare") || has("never-failed") || has("fly-pairs")));
+}
+
+TEST_CASE("called out: at a post that was read, a bitrate alone counts as having been there", "[regression]") {
+  const test::FlownWorld world = scaleWorld("called: bitrate, one per 100 m");
+  const auto at_post = readAt(world.campaign, test::analyseWorld(world), "video", 500, 20);
+  REQUIRE(at_post.size() == 2);
+  for (const Reading& r : at_post) CHECK(r.runs == 3);
 }

@@ -79,7 +79,7 @@ std::vector<Reading> readAt(const campaign::Campaign& campaign, const CampaignAn
       if (!trace || (!signal && found->second.reduced_db > 0)) continue;
       const auto v = near(*trace, campaign.runs[i].legs, distance_m, half_width_m);
       m.of[c->name].add(v);
-      there = there || (v && (signal || c->rule == "quality"));
+      there = there || (v && (signal || !c->rule.empty()));
     }
     m.runs += there;
   }
