@@ -45,6 +45,7 @@ struct ImportOptions {
   bool split = false;             ///< each flight of a log becomes a run
   std::string method;                 ///< how it was flown; empty: along the path
   std::vector<std::string> marks;     ///< TIME=PLACE
+  std::string reduced;                ///< "20 dB", "control 20 dB; video 1/30"
   int antenna = 0;                    ///< that counts alone; 0: the best of all
 };
 void importCommand(const ImportOptions& options, Io io);

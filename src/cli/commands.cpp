@@ -61,6 +61,8 @@ void addImport(CLI::App& app, Io io, Action& action) {
   c->add_flag("--split", options->split, said(QT_TRANSLATE_NOOP("cli", "each flight that a log holds becomes a run of its own")));
   c->add_option("--method", options->method,
                 said(QT_TRANSLATE_NOOP("cli", "how it was flown: path-flight, or course (counts in named sections only, may lack positions)")));
+  c->add_option("--reduced", options->reduced,
+                said(QT_TRANSLATE_NOOP("cli", "power below the setup's own, as on a range check: 20dB, 1/30, or \"control 20dB; video 10dB\"")));
   c->add_option("--mark", options->marks,
                 said(QT_TRANSLATE_NOOP("cli", "TIME=PLACE, time at a post or a distance along the path: 3:27=4, 95=450m")));
   c->callback([&action, options, io] { action = [options, io] { importCommand(*options, io); }; });

@@ -6,6 +6,7 @@
 #include "cli/command.h"
 #include "cli/flown_as.h"
 #include "cli/said.h"
+#include "core/campaign/typed.h"
 #include "core/finding/error.h"
 #include "formats/antennas.h"
 #include "formats/fields.h"
@@ -90,6 +91,9 @@ void importCommand(const ImportOptions& options, Io io) {
   run.flight = options.flight;
   run.ended = reasonOf(options.ended);
   if (!options.method.empty()) run.method = methodOf(options.method);
+  const campaign::TypedReduction reduced = campaign::parseReduced(options.reduced, campaign.links);
+  if (reduced.problem) throw InputError(finding("option-refused", {{"option", "--reduced"}, {"why", *reduced.problem}}));
+  run.reduced_db = reduced.reduced_db;
   run.marks = marksOf(options.marks, campaign, run);
   if (!options.with.empty() && options.logs.size() != 1) throw InputError(finding("with-several-logs"));
   std::vector<store::PackedRun> runs;

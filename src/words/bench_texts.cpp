@@ -347,8 +347,38 @@ constexpr Text kBenchTexts[] = {
          "Enter the transmitters aboard and at the station, or give a setup its transmit powers.")},
     {"interference-second", "",
      QT_TRANSLATE_NOOP("finding",
-                       "The second-order product of {emitter} at {frequency} hits {victim}. Isolation needed "
-                       "{needed}, present {got}. Move the antennas {apart:.2} apart, or add a filter.")},
+                       "The second-order product of {emitter} at {frequency} hits {victim}: about {short:.0} short. "
+                       "Move the antennas {apart:.2} apart, or filter what sends.")},
+    {"interference-in-band", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{emitter} sends in the band of {victim}: about {short:.0} short. "
+                       "Choose another channel; no filter helps.")},
+    {"interference-blocks", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{emitter} at {frequency} overloads {victim}: about {short:.0} short. "
+                       "Move the antennas {apart:.2} apart, or put a filter before {victim}.")},
+    {"interference-noise", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "The noise of {emitter} reaches {victim} at {frequency}: about {short:.0} short. "
+                       "Move the antennas {apart:.2} apart, or filter behind {emitter}.")},
+    {"interference-ask-aboard", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Enter how far apart the antennas aboard are. Until then nothing aboard is checked.")},
+    {"interference-ask-station", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Enter how far apart the antennas at the station are. Until then nothing there is checked.")},
+    {"interference-no-power", "",
+     QT_TRANSLATE_NOOP("finding", "Not checked: what {emitter} disturbs. Its transmit power is not set.")},
+    {"interference-no-sensitivity", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Checked for overload only: {victim}. For noise and products, set its sensitivity.")},
+    {"turn-unscaled", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "These readings are on the receiver's own scale. Enter by how much they change per dB, "
+                       "or calibrate the scale (signal calibration).")},
+    {"turn-scaled", "", QT_TRANSLATE_NOOP("finding", "Levels converted by record {record}.")},
+    {"readings-unit", "",
+     QT_TRANSLATE_NOOP("finding", "\"{column}\" cannot be in {unit}; name that column in a unit of what it holds")},
     {"turn-too-near", "",
      QT_TRANSLATE_NOOP("finding",
                        "Too near: at {distance:.2} the far field has not begun. Beamwidth, lobes and gain "
@@ -359,26 +389,25 @@ constexpr Text kBenchTexts[] = {
          "Circular gain {gain:.1}: a linear antenna receives half of a circular wave, so 3 dB are added.")},
     {"interference-third", "",
      QT_TRANSLATE_NOOP("finding",
-                       "The third-order product of {emitter} at {frequency} hits {victim}. Isolation needed "
-                       "{needed}, present {got}. Move the antennas {apart:.2} apart, or add a filter.")},
+                       "The third-order product of {emitter} at {frequency} hits {victim}: about {short:.0} short. "
+                       "Move the antennas {apart:.2} apart, or filter what sends.")},
     {"interference-harmonic", "",
      QT_TRANSLATE_NOOP("finding",
-                       "Harmonic {order} of {emitter} at {frequency} hits {victim}. Isolation needed "
-                       "{needed}, present {got}. Move the antennas {apart:.2} apart, or add a filter.")},
-    {"interference-more", "", QT_TRANSLATE_NOOP("finding", "{count:products-more} too strong.")},
+                       "Harmonic {order} of {emitter} at {frequency} hits {victim}: about {short:.0} short. "
+                       "Move the antennas {apart:.2} apart, or filter what sends.")},
+    {"interference-more", "", QT_TRANSLATE_NOOP("finding", "{count:disturbances-more} too strong.")},
     {"interference-none", "",
-     QT_TRANSLATE_NOOP("finding", "{count:products} in receiving bands, none too strong.")},
+     QT_TRANSLATE_NOOP("finding",
+                       "{count:disturbances} checked, none too strong. Closest: {emitter} on {victim}, "
+                       "about {spare:.0} to spare.")},
     {"channel-hit", "", QT_TRANSLATE_NOOP("finding", "A product hits channel {channel}.")},
     {"channel-free", "", QT_TRANSLATE_NOOP("finding", "No product hits channel {channel}.")},
     {"interference-assumes", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "Assumed: harmonics and products 40 to 50 dB below the carrier. Assumed: antennas "
-                       "{apart:.2} apart that do not face each other. To be sure, switch the transmitters on "
-                       "in turn and log the noise floor.")},
-    {"interference-assumes-apart", "",
-     QT_TRANSLATE_NOOP("finding",
-                       "Not set, so assumed: harmonics and products 40 to 50 dB below the carrier. Antennas "
-                       "are taken {apart:.2} apart.")},
+     QT_TRANSLATE_NOOP(
+         "finding",
+         "Where not entered, taken: products 40 to 50 dB and noise {noise:.0} per hertz below the carrier. Receivers are "
+         "overloaded from {blocks}, from {near} where bands are neighbours. Antennas do not face each other. To be "
+         "sure, switch the transmitters on in turn and log the noise floor.")},
     {"live-address", "",
      QT_TRANSLATE_NOOP(
          "finding",

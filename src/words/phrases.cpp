@@ -134,7 +134,7 @@ constexpr CountText kCounts[] = {
     {"points", "%n point", QT_TRANSLATE_N_NOOP("count", "%n points")},
     {"readings", "%n reading", QT_TRANSLATE_N_NOOP("count", "%n readings")},
     {"checks", "%n check", QT_TRANSLATE_N_NOOP("count", "%n checks")},
-    {"products", "%n product", QT_TRANSLATE_N_NOOP("count", "%n products")},
+    {"disturbances", "%n disturbance", QT_TRANSLATE_N_NOOP("count", "%n disturbances")},
     {"parts", "%n part", QT_TRANSLATE_N_NOOP("count", "%n parts")},
     {"pairs", "%n pair", QT_TRANSLATE_N_NOOP("count", "%n pairs")},
     {"sides", "%n side", QT_TRANSLATE_N_NOOP("count", "%n sides")},
@@ -149,7 +149,7 @@ constexpr CountText kCounts[] = {
     {"fields", "%n field", QT_TRANSLATE_N_NOOP("count", "%n fields")},
     {"recordings", "%n recording", QT_TRANSLATE_N_NOOP("count", "%n recordings")},
     {"rows-more", "%n more row", QT_TRANSLATE_N_NOOP("count", "%n more rows")},
-    {"products-more", "%n more product", QT_TRANSLATE_N_NOOP("count", "%n more products")},
+    {"disturbances-more", "%n more disturbance", QT_TRANSLATE_N_NOOP("count", "%n more disturbances")},
 };
 
 const CountText* countOf(std::string_view code) {

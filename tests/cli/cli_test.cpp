@@ -189,6 +189,10 @@ TEST_CASE(
     CHECK(std::count(r.err.begin(), r.err.end(), '\n') == 1);
     CHECK(runs().size() == before + 1);
   }
+  test::spill(dir / "walk.csv", "time_s,RSSI [dBm],Distance m\n0,-60,20\n10,-65,150\n21,-61,20\n");
+  REQUIRE(run({"import", dir / "m.distanz", dir / "walk.csv", "--setup", "B", "--reduced", "control 1/30"}).code == 0);
+  CHECK_THAT(runs().back().reduced_db.at("control"), Catch::Matchers::WithinAbs(14.771, 0.001));
+  CHECK(run({"import", dir / "m.distanz", dir / "walk.csv", "--setup", "B", "--reduced", "lots"}).code == 1);
 }
 
 TEST_CASE("import: a corrected match is kept with the run") {

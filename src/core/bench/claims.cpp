@@ -44,7 +44,8 @@ void helix(const AntennaFigures& c, Checks& out) {
   if (c.gain_dbi) {
     const double kraus = radio::helixGainKraus_dbi(h), measured = radio::helixGainKingWong_dbi(h);
     ClaimCheck check{ClaimKind::HelixGain, *c.gain_dbi, std::min(kraus, measured), std::max(kraus, measured)};
-    check.holds = check.claimed <= measured + kClaimSlack_db && check.claimed >= measured - kClaimLosses_db;
+    check.holds = check.claimed <= std::max(check.implied_high, measured + kClaimSlack_db) &&
+                  check.claimed >= check.implied_low - kClaimLosses_db;
     if (const double turns = radio::helixTurnsForGain(h, *c.gain_dbi); std::isfinite(turns)) check.back = turns;
     out.push_back(check);
   }

@@ -86,17 +86,21 @@ double distanceForIsolation_m(double isolation_db, double frequency_mhz) {
   return radio::rangeRatio(isolation_db - radio::freeSpaceLoss_db(1, frequency_mhz), 2);
 }
 
+Isolation isolationFor(double sent_dbm, double tolerated_dbm, double frequency_mhz, double distance_m, double filter_db) {
+  Isolation out;
+  out.level_dbm = sent_dbm;
+  out.needed_db = neededIsolation_db(sent_dbm, tolerated_dbm);
+  out.got_db = isolation_db(distance_m, frequency_mhz, filter_db);
+  out.apart_m = distanceForIsolation_m(std::max(out.needed_db - filter_db, 0.0), frequency_mhz);
+  return out;
+}
+
 Isolation isolationOf(const Product& p, const std::vector<Emitter>& emitters, const Victim& victim,
                       double distance_m, double filter_db) {
-  Isolation out;
-  out.level_dbm = INFINITY;
-  for (const std::size_t i : p.from) out.level_dbm = std::min(out.level_dbm, emitters[i].power_dbm);
-  out.level_dbm -= assumedSuppression_db(p);
-  const double middle = std::max((p.low_mhz + p.high_mhz) / 2, 1.0);
-  out.needed_db = neededIsolation_db(out.level_dbm, victim.tolerates_dbm);
-  out.got_db = isolation_db(distance_m, middle, filter_db);
-  out.apart_m = distanceForIsolation_m(std::max(out.needed_db - filter_db, 0.0), middle);
-  return out;
+  double weakest_dbm = INFINITY;
+  for (const std::size_t i : p.from) weakest_dbm = std::min(weakest_dbm, emitters[i].power_dbm);
+  return isolationFor(weakest_dbm - assumedSuppression_db(p), victim.tolerates_dbm,
+                      std::max((p.low_mhz + p.high_mhz) / 2, 1.0), distance_m, filter_db);
 }
 
 std::vector<FloorRise> floorRises(const std::vector<FloorReading>& readings) {
@@ -123,8 +127,8 @@ std::vector<FloorRise> floorRises(const std::vector<FloorReading>& readings) {
 
 const std::vector<Band>& gnssBands() {
   static const std::vector<Band> kBands = {
-      {"L5 / E5a", 1164, 1189}, {"E5b", 1189, 1214},     {"L2", 1215, 1240},
-      {"E6", 1260, 1300},       {"L1 / E1", 1559, 1592}, {"G1", 1592, 1610},
+      {"GNSS L5 / E5a", 1164, 1189}, {"GNSS E5b", 1189, 1214},     {"GNSS L2", 1215, 1240},
+      {"GNSS E6", 1260, 1300},       {"GNSS L1 / E1", 1559, 1592}, {"GNSS G1", 1592, 1610},
   };
   return kBands;
 }

@@ -12,14 +12,17 @@ struct Emitter {
   double bandwidth_mhz = 0;
   double power_dbm = 0;     ///< at its antenna
   bool at_station = false;  ///< else aboard
+  std::optional<double> noise_dbc_hz = {};  ///< far off its carrier, where it is known
 };
 
 /// Something that listens.
 struct Victim {
   std::string name;
   double low_mhz = 0, high_mhz = 0;
-  double tolerates_dbm = 0;  ///< in band, at its antenna, before it notices
+  double tolerates_dbm = 0;  ///< in band, at its antenna, before it notices; NaN: not known
   bool at_station = false;
+  double within_mhz = 0;                  ///< the width over which that level is meant; 0: not known
+  std::optional<double> blocks_dbm = {};  ///< a carrier beside its band that overloads it, where it is known
 };
 
 enum class ProductKind { Harmonic, SecondOrder, ThirdOrder };
@@ -74,15 +77,18 @@ struct Band {
   std::string name;
   double low_mhz, high_mhz;
 };
-/// What a product is against the receiver it falls into.
+/// What is sent against the receiver it disturbs.
 struct Isolation {
-  double level_dbm = 0;  ///< of the product, where it is sent: the weakest of its emitters, suppressed
+  double level_dbm = 0;  ///< where it is sent
   double needed_db = 0;  ///< so that the receiver tolerates it
   double got_db = 0;     ///< by distance and filter
   double apart_m = 0;    ///< at which it would do without more filter
+  double short_db() const { return needed_db - got_db; }
   bool enough() const { return got_db >= needed_db; }
 };
-/// @param distance_m between the antennas, > 0 @param filter_db before the receiver
+/// @param distance_m between the antennas, > 0 @param filter_db at that frequency, between the two
+Isolation isolationFor(double sent_dbm, double tolerated_dbm, double frequency_mhz, double distance_m, double filter_db);
+/// Of a product: as strong as the weakest of its emitters, suppressed as usual. @param filter_db behind the transmitters
 Isolation isolationOf(const Product& product, const std::vector<Emitter>& emitters, const Victim& victim,
                       double distance_m, double filter_db);
 

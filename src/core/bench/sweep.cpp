@@ -25,6 +25,15 @@ double crossing_mhz(const Sweep& s, std::size_t i, double limit) {
   return s.frequency_mhz[i] + part * (s.frequency_mhz[i + 1] - s.frequency_mhz[i]);
 }
 
+/// Between point i and the next nothing was swept: a step far wider than those beside it.
+bool gapAfter(const Sweep& s, std::size_t i) {
+  constexpr double kWider = 4;
+  const auto& f = s.frequency_mhz;
+  if (i + 1 >= f.size() || f.size() < 4) return false;
+  const double before = i > 0 ? f[i] - f[i - 1] : 0, behind = i + 2 < f.size() ? f[i + 2] - f[i + 1] : 0;
+  return f[i + 1] - f[i] > kWider * std::max(before, behind);
+}
+
 std::optional<Match> nearest(const std::vector<Match>& all, double frequency_mhz) {
   const auto found = std::min_element(all.begin(), all.end(), [&](const Match& a, const Match& b) {
     return std::abs(a.frequency_mhz - frequency_mhz) < std::abs(b.frequency_mhz - frequency_mhz);
@@ -58,6 +67,7 @@ std::optional<Match> matchAt(const Sweep& s, double frequency_mhz) {
   if (!(frequency_mhz >= f.front() && frequency_mhz <= f.back())) return std::nullopt;
   const auto next = static_cast<std::size_t>(std::lower_bound(f.begin(), f.end(), frequency_mhz) - f.begin());
   if (next == 0) return matchOf(frequency_mhz, s.s11.front());
+  if (frequency_mhz < f[next] && gapAfter(s, next - 1)) return std::nullopt;
   const double part = (frequency_mhz - f[next - 1]) / (f[next] - f[next - 1]);
   return matchOf(frequency_mhz, s.s11[next - 1] + part * (s.s11[next] - s.s11[next - 1]));
 }
@@ -71,14 +81,14 @@ std::vector<MatchBand> bandsBelow(const Sweep& s, double vswr) {
   std::vector<MatchBand> out;
   for (std::size_t i = 0; i < n; ++i) {
     if (!below(i)) continue;
-    MatchBand band{s.frequency_mhz[i], 0, i == 0, false, matchOfPoint(s, i)};
-    if (i > 0) band.low_mhz = crossing_mhz(s, i - 1, limit);
+    MatchBand band{s.frequency_mhz[i], 0, i == 0 || gapAfter(s, i - 1), false, matchOfPoint(s, i)};
+    if (!band.from_start) band.low_mhz = crossing_mhz(s, i - 1, limit);
     std::size_t last = i;
     std::size_t best = i;
-    for (; last + 1 < n && below(last + 1); ++last)
+    for (; last + 1 < n && below(last + 1) && !gapAfter(s, last); ++last)
       if (std::norm(s.s11[last + 1]) < std::norm(s.s11[best])) best = last + 1;
     band.best = matchOfPoint(s, best);
-    band.to_end = last + 1 == n;
+    band.to_end = last + 1 == n || gapAfter(s, last);
     band.high_mhz = band.to_end ? s.frequency_mhz[last] : crossing_mhz(s, last, limit);
     out.push_back(band);
     i = last;

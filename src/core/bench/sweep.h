@@ -25,7 +25,8 @@ Match matchOf(double frequency_mhz, std::complex<double> gamma);
 
 /// The point that sends least back. @throws DomainError for an empty sweep
 Match bestMatch(const Sweep& sweep);
-/// Between two points both parts of gamma go straight. None outside what was swept.
+/// Between two points both parts of gamma go straight. None outside what was swept, nor in a gap of the sweep: a step
+/// more than four times as wide as those beside it.
 std::optional<Match> matchAt(const Sweep& sweep, double frequency_mhz);
 
 constexpr double kUsualVswr = 2;  ///< that a band is told for where nobody says
@@ -33,7 +34,7 @@ constexpr double kUsualVswr = 2;  ///< that a band is told for where nobody says
 /// Frequencies over which the VSWR stays at or below a limit.
 struct MatchBand {
   double low_mhz = 0, high_mhz = 0;
-  bool from_start = false, to_end = false;  ///< goes on beyond what was swept
+  bool from_start = false, to_end = false;  ///< goes on beyond what was swept, or into a gap
   Match best = {};
 };
 /// @param vswr limit, > 1 @throws DomainError

@@ -38,12 +38,6 @@ quantity::Parsed reduction(const std::string& text) {
     if (!used) return used;
     return full ? Parsed{full.value - used.value, std::nullopt} : full;
   }
-  if (text.starts_with("1/")) {
-    const Parsed share = parse(Kind::Number, text.substr(2));
-    if (!share) return share;
-    if (!(share.value > 0)) return {0, finding("share-of-power")};
-    return {dbmFromMilliwatt(share.value), std::nullopt};
-  }
   return parse(Kind::Loss, text);
 }
 

@@ -179,6 +179,18 @@ std::optional<double> minutesAndSeconds(std::string_view text) {
   return (negative ? -1 : 1) * (60 * *m + *s);
 }
 
+/// "1/30", a share of the power, as a loss; none for anything else.
+std::optional<Parsed> shareOfPower_db(std::string_view text) {
+  Scanner in{text};
+  const auto one = in.number();
+  if (!one || *one != 1 || !in.take("/")) return std::nullopt;
+  const auto parts = in.number();
+  in.skipSpace();
+  if (!parts || !in.rest.empty()) return std::nullopt;
+  if (!(*parts > 0)) return Parsed{0, finding("share-of-power")};
+  return Parsed{10 * std::log10(*parts), std::nullopt};
+}
+
 bool additive(Kind kind) {
   return kind == Kind::Time || kind == Kind::Length || kind == Kind::Loss || kind == Kind::Gain || kind == Kind::Angle ||
          kind == Kind::Number;
@@ -193,6 +205,8 @@ Parsed parse(Kind kind, std::string_view text, std::optional<Unit> bare) {
   if (in.rest.empty()) return refused(about, "nothing-entered");
   if (kind == Kind::Time)
     if (const auto told = minutesAndSeconds(text)) return {*told, std::nullopt};
+  if (kind == Kind::Loss)
+    if (const auto share = shareOfPower_db(text)) return *share;
   // Kilometres and miles are shown with decimals and typed back so; metres and feet are not.
   const std::string said = lower(text);
   const bool kept_whole =

@@ -13,7 +13,7 @@ enum class Kind {
   Power,      ///< dBm (mW and W accepted)
   Level,      ///< dBm, received level or sensitivity
   Gain,       ///< dBi (dB accepted, dBd = dBi - 2.15)
-  Loss,       ///< dB
+  Loss,       ///< dB ("1/30" of the power accepted)
   Frequency,  ///< MHz
   Bitrate,    ///< Mbit/s
   Percent,    ///< %

@@ -10,12 +10,7 @@ namespace distanz::records {
 namespace {
 
 /// The scale of a link's receiver as the newest signal record tells it, in dBm.
-struct Calibration {
-  std::string record;  ///< id
-  bench::SignalScale scale;
-};
-
-std::optional<Calibration> calibrationOf(const campaign::Campaign& c, const std::string& setup,
+std::optional<LevelScale> calibrationOf(const campaign::Campaign& c, const std::string& setup,
                                          const std::string& link) {
   const campaign::SetupLink* ends = campaign::findEnds(c, setup, link);
   const std::string receiver = ends ? ends->receiver : std::string();
@@ -26,10 +21,20 @@ std::optional<Calibration> calibrationOf(const campaign::Campaign& c, const std:
       newest = &r;
   if (!newest) return std::nullopt;
   auto scale = bench::scaleOf(scaleReadingsOf(*newest));
-  return scale ? std::optional(Calibration{newest->id, std::move(*scale)}) : std::nullopt;
+  return scale ? std::optional(LevelScale{newest->id, std::move(*scale)}) : std::nullopt;
 }
 
 }  // namespace
+
+std::optional<LevelScale> levelScaleOf(const campaign::Campaign& c, const std::string& link) {
+  const campaign::Record* newest = nullptr;
+  for (const campaign::Record& r : c.records)
+    if (r.kind == campaign::RecordKind::Signal && (link.empty() || r.link == link) && (!newest || r.made_at >= newest->made_at))
+      newest = &r;
+  if (!newest) return std::nullopt;
+  auto scale = bench::scaleOf(scaleReadingsOf(*newest));
+  return scale ? std::optional(LevelScale{newest->id, std::move(*scale)}) : std::nullopt;
+}
 
 Calibrated calibrated(const campaign::Campaign& c, const std::string& setup,
                       const log::Recording& recording) {

@@ -4,10 +4,20 @@
 #include <string>
 #include <vector>
 
+#include "core/bench/signal_scale.h"
 #include "core/campaign/campaign.h"
 #include "core/log/recording.h"
 
 namespace distanz::records {
+
+/// A receiver's own scale, and the record that tells it.
+struct LevelScale {
+  std::string record;  ///< id
+  bench::SignalScale scale;
+};
+/// As the newest signal record of a link tells it, of any where none is named: in dBm, or in dB where its source's
+/// level is not known. For differences of levels only.
+std::optional<LevelScale> levelScaleOf(const campaign::Campaign& campaign, const std::string& link);
 
 /// A recording whose links have their level in dBm, where the log told only the receiver's own scale
 /// ("control.level") and the newest signal

@@ -1,3 +1,5 @@
+#include <algorithm>
+
 #include "core/bench/ground_check.h"
 #include "core/finding/error.h"
 #include "core/records/judge_tools.h"
@@ -10,6 +12,16 @@ using quantity::Unit;
 namespace {
 
 constexpr double kMinute_s = 60;
+
+/// Rows that nobody labelled, in their order: the last one was read after, one before that before.
+campaign::Record inOrder(const campaign::Record& record) {
+  campaign::Record out = record;
+  const bool labelled = std::any_of(out.readings.begin(), out.readings.end(), [](const auto& r) { return !r.label.empty(); });
+  if (labelled || out.readings.empty()) return out;
+  out.readings.back().label = "after";
+  if (out.readings.size() > 1) out.readings.front().label = "before";
+  return out;
+}
 
 /// The last counters read under a label. Antennas count from 1 until one was not read.
 std::optional<bench::Counters> countersOf(const campaign::Record& r, const std::string& label) {
@@ -65,7 +77,7 @@ void tellParts(const bench::GroundResult& g, RecordResult& out) {
 }  // namespace
 
 RecordResult judgeGround(const Judged& what) {
-  const campaign::Record& r = what.record;
+  const campaign::Record r = inOrder(what.record);
   const auto after = countersOf(r, "after");
   RecordResult out;
   if (!after) {

@@ -3,6 +3,7 @@
 
 #include "core/bench/power_record.h"
 #include "core/finding/error.h"
+#include "core/quantity/decibel.h"
 #include "core/records/judge_tools.h"
 #include "core/records/judges.h"
 
@@ -34,15 +35,15 @@ void tellLevel(const Judged& what, const bench::PowerHistory& h, RecordResult& o
   const auto nominal = what.record.setting("nominal_dbm");
   if (!nominal) {
     out.findings.push_back(
-        finding("power-settles", {{"setting", h.setting}, {"power", h.settled_dbm, Unit::Dbm}}));
+        finding("power-settles", {{"setting", h.setting}, {"power", quantity::milliwattFromDbm(h.settled_dbm), Unit::Milliwatt}}));
     return;
   }
   const double share = 100 * bench::nominalShare(h.settled_dbm, *nominal);
   out.figures.push_back({"nominal-share", measure(share, Unit::Percent), {}, h.setting, true});
   out.findings.push_back(finding(
       "power-share", {{"setting", h.setting},
-                      {"power", h.settled_dbm, Unit::Dbm},
-                      {"nominal", *nominal, Unit::Dbm},
+                      {"power", quantity::milliwattFromDbm(h.settled_dbm), Unit::Milliwatt},
+                      {"nominal", quantity::milliwattFromDbm(*nominal), Unit::Milliwatt},
                       {"share", share, Unit::Percent},
                       {"ratio", 100 - rangeLost_pct(what, *nominal - h.settled_dbm), Unit::Percent}}));
 }
@@ -81,10 +82,10 @@ RecordResult judgePower(const Judged& what) {
   for (const bench::PowerHistory& h : histories) {
     out.plot.curves.push_back(curveOf(readings, h));
     out.figures.push_back(
-        {h.idle ? "power-idle" : "power-settled", measure(h.settled_dbm, Unit::Dbm), {}, h.setting, !h.idle});
+        {h.idle ? "power-idle" : "power-settled", measure(quantity::milliwattFromDbm(h.settled_dbm), Unit::Milliwatt), {}, h.setting, !h.idle});
     if (h.idle) {
       out.findings.push_back(
-          finding("power-read-idle", {{"setting", h.setting}, {"power", h.settled_dbm, Unit::Dbm}}));
+          finding("power-read-idle", {{"setting", h.setting}, {"power", quantity::milliwattFromDbm(h.settled_dbm), Unit::Milliwatt}}));
       continue;
     }
     tellLevel(what, h, out);

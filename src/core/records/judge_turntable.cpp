@@ -7,6 +7,7 @@
 #include "core/campaign/kit.h"
 #include "core/radio/far_field.h"
 #include "core/radio/path_loss.h"
+#include "core/records/calibrate.h"
 #include "core/records/judge_tools.h"
 #include "core/records/judges.h"
 
@@ -25,6 +26,31 @@ std::optional<double> spareOf(const Judged& what) {
   const auto wanted = what.record.setting("wanted_m");
   if (!wanted || !what.range_m || *what.range_m <= *wanted) return std::nullopt;
   return radio::decibelsForRatio(*what.range_m / *wanted, exponentOf(what).estimate);
+}
+
+/// Levels as they were read, or as the scale makes them of readings on it.
+struct Levels {
+  std::vector<bench::TurnReading> readings;
+  std::string scale_by;    ///< record that tells the scale; empty: none was needed
+  bool unscaled = false;   ///< there are readings, and nobody says what they are in dB
+};
+Levels levelsOf(const Judged& what) {
+  const campaign::Record& r = what.record;
+  Levels out;
+  for (const auto& [angle, level] : pairsOf(r, "angle_deg", "level_db")) out.readings.push_back({angle, level});
+  const auto own = pairsOf(r, "angle_deg", "value");
+  if (!out.readings.empty() || own.empty()) return out;
+  const auto per_db = r.setting("per_db");
+  const auto scale = per_db ? std::nullopt : levelScaleOf(what.campaign, r.link);
+  if ((!per_db || *per_db == 0) && !scale) {
+    out.unscaled = true;
+    return out;
+  }
+  if (scale) out.scale_by = scale->record;
+  for (const auto& [angle, value] : own)
+    if (const double level = scale ? bench::levelAt(scale->scale, value) : value / *per_db; std::isfinite(level))
+      out.readings.push_back({angle, level});
+  return out;
 }
 
 /// What a linear antenna at the other end does not see of a circular one.
@@ -62,14 +88,19 @@ void tellGain(const Judged& what, double read_dbi, RecordResult& out) {
 
 RecordResult judgeTurntable(const Judged& what) {
   const campaign::Record& r = what.record;
-  std::vector<bench::TurnReading> readings;
-  for (const auto& [angle, level] : pairsOf(r, "angle_deg", "level_db")) readings.push_back({angle, level});
+  const Levels levels = levelsOf(what);
+  const std::vector<bench::TurnReading>& readings = levels.readings;
+  RecordResult out;
+  if (levels.unscaled) {
+    out.findings.push_back(finding("turn-unscaled"));
+    return out;
+  }
   std::optional<bench::TurnReference> reference;
   if (const auto level = r.setting("reference_level_db"))
     reference = {*level, r.setting("reference_gain_dbi").value_or(0)};
   const auto turn = bench::turnOf(readings, reference);
   if (!turn) return tooFew(readings.size(), 5);
-  RecordResult out;
+  if (!levels.scale_by.empty()) out.findings.push_back(finding("turn-scaled", {{"record", levels.scale_by}}));
   out.plot = {Plot::Kind::Polar, "axis-angle", "axis-level", Unit::Degree, Unit::Decibel, {}, {}, {}};
   Curve curve{{}, {}, {}, true};
   auto sorted = readings;

@@ -77,9 +77,18 @@ std::vector<double> channelsOf(const Judged& what) {
   return out;
 }
 
+namespace {
+
+// Near the ground in open country, where nobody flew: Rappaport 2002, table 4.2 (2.7 to 3.5) and free space (2).
+constexpr double kUsualExponent = 2.7, kExponentSd = 0.5, kTwoSided = 1.959964;
+
+}  // namespace
+
 bench::Spread exponentOf(const Judged& what) {
   if (const auto own = what.record.setting("exponent")) return {*own, {}, {}};
-  return what.exponent.value_or(bench::Spread{what.campaign.plan_exponent, {}, {}});
+  if (what.exponent) return *what.exponent;
+  if (what.campaign.plan_exponent != campaign::Campaign().plan_exponent) return {what.campaign.plan_exponent, {}, {}};
+  return {kUsualExponent, kUsualExponent - kTwoSided * kExponentSd, kUsualExponent + kTwoSided * kExponentSd};
 }
 
 double rangeLost_pct(const Judged& what, double loss_db) {

@@ -29,6 +29,8 @@ constexpr std::size_t kLongestLabel = 200;  // bytes
 constexpr std::string_view kLabelNames[] = {"label", "setting", "state", "emitter", "on",
                                             "part",  "what",    "phase", "when"};
 
+constexpr std::string_view kOwnScale = "value";
+
 /// "power" of "power_dbm": a key without the unit it ends in.
 std::string plainKey(const RecordField& f) {
   return columnName(f.key).words;
@@ -44,15 +46,19 @@ const RecordField* fieldOf(const ColumnName& name, const std::vector<RecordField
   return nullptr;
 }
 
-/// Unit that a column's numbers are in, where it can become the field's.
-Unit unitOf(const ColumnName& name, const RecordField& f) {
-  if (name.unit.empty()) return f.unit;
-  for (const auto dimension :
-       {quantity::infoOf(f.unit).dimension, quantity::Dimension::Power, quantity::Dimension::Level})
-    if (const auto unit = quantity::unitSpelt(name.unit, dimension);
+/// Unit that numbers told in it are in; none where it cannot become the field's.
+std::optional<Unit> columnUnit(const std::string& said, const RecordField& f) {
+  if (said.empty() || f.unit == Unit::None) return f.unit;
+  using enum quantity::Dimension;
+  for (const auto dimension : {quantity::infoOf(f.unit).dimension, Power, Level})
+    if (const auto unit = quantity::unitSpelt(said, dimension);
         unit && std::isfinite(quantity::convert(1, *unit, f.unit)))
       return *unit;
-  return f.unit;
+  const bool decibels = f.unit == Unit::Dbm || f.unit == Unit::Dbi;
+  if (decibels && quantity::unitSpelt(said, Ratio)) return f.unit;
+  for (const auto other : {Length, Power, Level, Gain, Ratio, Frequency, Time, Voltage, Percent, Angle})
+    if (quantity::unitSpelt(said, other)) return std::nullopt;
+  return f.unit;  // what stands in brackets is no unit
 }
 
 struct Slot {
@@ -71,16 +77,17 @@ class Readings {
     for (std::size_t i = 0; i < m_layout.header.size(); ++i) {
       const ColumnName name = columnName(m_layout.header[i]);
       const RecordField* field = fieldOf(name, m_fields);
+      if (field && !columnUnit(name.unit, *field)) field = ownScale(name, *field);
       const bool taken =
           std::any_of(m_slots.begin(), m_slots.end(), [&](const Slot& s) { return s.field == field; });
       if (field && !taken)
-        m_slots.push_back({static_cast<int>(i), field, unitOf(name, *field)});
+        m_slots.push_back({static_cast<int>(i), field, *columnUnit(name.unit, *field)});
       else if (m_label < 0 &&
                std::find(std::begin(kLabelNames), std::end(kLabelNames), name.words) != std::end(kLabelNames))
         m_label = static_cast<int>(i);
     }
     for (const RecordField& f : m_fields)
-      if (f.required &&
+      if (f.required && !(f.unit == Unit::Dbm && hasOwnScale()) &&
           std::none_of(m_slots.begin(), m_slots.end(), [&](const Slot& s) { return s.field == &f; }))
         throw InputError(finding("readings-column", {{"column", f.key}}));
     if (m_slots.empty())
@@ -110,6 +117,22 @@ class Readings {
   }
 
  private:
+  bool hasOwnScale() const {
+    return std::any_of(m_slots.begin(), m_slots.end(), [](const Slot& s) { return s.field->key == kOwnScale; });
+  }
+  /// Where a level is told in volts: the field for readings on a receiver's own scale. @throws InputError without one
+  const RecordField* ownScale(const ColumnName& name, const RecordField& level) const {
+    for (const RecordField& f : m_fields)
+      if (f.key == kOwnScale && level.unit == Unit::Dbm) return &f;
+    throw InputError(finding("readings-unit", {{"column", name.text}, {"unit", name.unit}}));
+  }
+  /// In the field's unit; a unit in the cell itself ("0.3 MHz") goes before the column's. NaN: not understood
+  double valueOf(const std::string& cell, const Slot& slot) const {
+    const double raw = parseNumber(cell, m_layout.decimal_comma);
+    const std::string_view said = formats::unitOf(cell);
+    const auto unit = said.empty() ? slot.unit : columnUnit(std::string(said), *slot.field);
+    return std::isfinite(raw) && unit ? quantity::convert(raw, *unit, slot.field->unit) : NAN;
+  }
   std::optional<Reading> readingOf(const std::vector<std::string>& fields, int line,
                                    RowFaults& faults) const {
     Reading out;
@@ -124,8 +147,7 @@ class Readings {
     }
     for (const Slot& slot : m_slots) {
       const auto at = static_cast<std::size_t>(slot.column);
-      const double raw = at < fields.size() ? parseNumber(fields[at], m_layout.decimal_comma) : NAN;
-      const double value = std::isfinite(raw) ? quantity::convert(raw, slot.unit, slot.field->unit) : NAN;
+      const double value = at < fields.size() ? valueOf(fields[at], slot) : NAN;
       if (!std::isfinite(value)) {
         if (!slot.field->required) continue;
         faults.add(finding("readings-number", {{"column", m_layout.header[at]}}), line);

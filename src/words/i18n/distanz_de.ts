@@ -855,6 +855,10 @@
         <source>from &quot;%1&quot; [%2], %3 samples, %4 to %5 %6</source>
         <translation>aus „%1“ [%2], %3 Werte, %4 bis %5 %6</translation>
     </message>
+    <message>
+        <source>power below the setup&apos;s own, as on a range check: 20dB, 1/30, or &quot;control 20dB; video 10dB&quot;</source>
+        <translation>Leistung unter der des Setups, wie bei einer Reichweitenprüfung: 20dB, 1/30 oder &quot;control 20dB; video 10dB&quot;</translation>
+    </message>
 </context>
 <context>
     <name>count</name>
@@ -986,13 +990,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n products</source>
-        <translation>
-            <numerusform>%n Produkt</numerusform>
-            <numerusform>%n Produkte</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>%n parts</source>
         <translation>
             <numerusform>%n Teil</numerusform>
@@ -1091,10 +1088,17 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n more products</source>
+        <source>%n disturbances</source>
         <translation>
-            <numerusform>%n weiteres Produkt</numerusform>
-            <numerusform>%n weitere Produkte</numerusform>
+            <numerusform>%n Störung</numerusform>
+            <numerusform>%n Störungen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more disturbances</source>
+        <translation>
+            <numerusform>%n weitere Störung</numerusform>
+            <numerusform>%n weitere Störungen</numerusform>
         </translation>
     </message>
 </context>
@@ -5136,24 +5140,12 @@
         <translation>Die Sender an Bord und an der Station eintragen, oder einem Setup seine Sendeleistungen geben.</translation>
     </message>
     <message>
-        <source>The second-order product of {emitter} at {frequency} hits {victim}. Isolation needed {needed}, present {got}. Move the antennas {apart:.2} apart, or add a filter.</source>
-        <translation>Das Produkt zweiter Ordnung von {emitter} bei {frequency} trifft {victim}. Entkopplung nötig {needed}, vorhanden {got}. Die Antennen {apart:.2} auseinandersetzen oder ein Filter einsetzen.</translation>
-    </message>
-    <message>
         <source>Too near: at {distance:.2} the far field has not begun. Beamwidth, lobes and gain differ there. Measure from {from:.2} on.</source>
         <translation>Zu nah: Bei {distance:.2} hat das Fernfeld nicht begonnen. Breite, Keulen und Gewinn sind dort anders. Ab {from:.2} messen.</translation>
     </message>
     <message>
         <source>Circular gain {gain:.1}: a linear antenna receives half of a circular wave, so 3 dB are added.</source>
         <translation>Zirkularer Gewinn {gain:.1}: Eine lineare Antenne empfängt die Hälfte einer zirkularen Welle, darum kommen 3 dB dazu.</translation>
-    </message>
-    <message>
-        <source>The third-order product of {emitter} at {frequency} hits {victim}. Isolation needed {needed}, present {got}. Move the antennas {apart:.2} apart, or add a filter.</source>
-        <translation>Das Produkt dritter Ordnung von {emitter} bei {frequency} trifft {victim}. Entkopplung nötig {needed}, vorhanden {got}. Die Antennen {apart:.2} auseinandersetzen oder ein Filter einsetzen.</translation>
-    </message>
-    <message>
-        <source>Harmonic {order} of {emitter} at {frequency} hits {victim}. Isolation needed {needed}, present {got}. Move the antennas {apart:.2} apart, or add a filter.</source>
-        <translation>Die Oberwelle {order} von {emitter} bei {frequency} trifft {victim}. Entkopplung nötig {needed}, vorhanden {got}. Die Antennen {apart:.2} auseinandersetzen oder ein Filter einsetzen.</translation>
     </message>
     <message>
         <source>A product hits channel {channel}.</source>
@@ -6808,14 +6800,6 @@
         <translation>„{text}“ gehört nicht in die Zeile mit # (Einheit, S, RI, MA oder DB, R mit den Ohm); berichtigen</translation>
     </message>
     <message>
-        <source>Assumed: harmonics and products 40 to 50 dB below the carrier. Assumed: antennas {apart:.2} apart that do not face each other. To be sure, switch the transmitters on in turn and log the noise floor.</source>
-        <translation>Angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger. Angenommen: Antennen im Abstand {apart:.2}, die einander nicht ansehen. Zur Sicherheit die Sender nacheinander einschalten und das Grundrauschen messen.</translation>
-    </message>
-    <message>
-        <source>Not set, so assumed: harmonics and products 40 to 50 dB below the carrier. Antennas are taken {apart:.2} apart.</source>
-        <translation>Nicht gesetzt, also angenommen: Oberwellen und Produkte 40 bis 50 dB unter dem Träger. Antennen gelten als {apart:.2} auseinander.</translation>
-    </message>
-    <message>
         <source>the log has the distance travelled, not that from the station; mark each post on its strip</source>
         <translation>das Log hat nur den zurückgelegten Weg, keine Entfernung von der Station; jeden Pfosten auf seinem Streifen markieren</translation>
     </message>
@@ -7022,14 +7006,6 @@
     <message>
         <source>All claims can be true ({checks:checks}).</source>
         <translation>Alle Angaben können stimmen ({checks:checks}).</translation>
-    </message>
-    <message>
-        <source>{count:products-more} too strong.</source>
-        <translation>{count:products-more} zu stark.</translation>
-    </message>
-    <message>
-        <source>{count:products} in receiving bands, none too strong.</source>
-        <translation>{count:products} in Empfangsbändern, keines zu stark.</translation>
     </message>
     <message>
         <source>Add {count:readings} to {record}</source>
@@ -7450,6 +7426,70 @@
     <message>
         <source>the log tells posts, but the campaign has no path; draw it in Plan first, or note distances</source>
         <translation>das Log nennt Pfosten, aber die Kampagne hat keinen Weg; ihn zuerst im Plan zeichnen, oder Entfernungen notieren</translation>
+    </message>
+    <message>
+        <source>The second-order product of {emitter} at {frequency} hits {victim}: about {short:.0} short. Move the antennas {apart:.2} apart, or filter what sends.</source>
+        <translation>Das Mischprodukt zweiter Ordnung von {emitter} bei {frequency} trifft {victim}: etwa {short:.0} fehlen. Antennen {apart:.2} voneinander entfernen oder den Sender filtern.</translation>
+    </message>
+    <message>
+        <source>{emitter} sends in the band of {victim}: about {short:.0} short. Choose another channel; no filter helps.</source>
+        <translation>{emitter} sendet im Band von {victim}: etwa {short:.0} fehlen. Einen anderen Kanal wählen; kein Filter hilft.</translation>
+    </message>
+    <message>
+        <source>{emitter} at {frequency} overloads {victim}: about {short:.0} short. Move the antennas {apart:.2} apart, or put a filter before {victim}.</source>
+        <translation>{emitter} bei {frequency} übersteuert {victim}: etwa {short:.0} fehlen. Antennen {apart:.2} voneinander entfernen oder einen Filter vor {victim} setzen.</translation>
+    </message>
+    <message>
+        <source>The noise of {emitter} reaches {victim} at {frequency}: about {short:.0} short. Move the antennas {apart:.2} apart, or filter behind {emitter}.</source>
+        <translation>Das Rauschen von {emitter} erreicht {victim} bei {frequency}: etwa {short:.0} fehlen. Antennen {apart:.2} voneinander entfernen oder hinter {emitter} filtern.</translation>
+    </message>
+    <message>
+        <source>Enter how far apart the antennas aboard are. Until then nothing aboard is checked.</source>
+        <translation>Eingeben, wie weit die Antennen an Bord auseinander sind. Bis dahin wird an Bord nichts geprüft.</translation>
+    </message>
+    <message>
+        <source>Enter how far apart the antennas at the station are. Until then nothing there is checked.</source>
+        <translation>Eingeben, wie weit die Antennen an der Station auseinander sind. Bis dahin wird dort nichts geprüft.</translation>
+    </message>
+    <message>
+        <source>Not checked: what {emitter} disturbs. Its transmit power is not set.</source>
+        <translation>Nicht geprüft: was {emitter} stört. Die Sendeleistung ist nicht gesetzt.</translation>
+    </message>
+    <message>
+        <source>Checked for overload only: {victim}. For noise and products, set its sensitivity.</source>
+        <translation>Nur auf Übersteuern geprüft: {victim}. Für Rauschen und Mischprodukte die Empfindlichkeit setzen.</translation>
+    </message>
+    <message>
+        <source>The third-order product of {emitter} at {frequency} hits {victim}: about {short:.0} short. Move the antennas {apart:.2} apart, or filter what sends.</source>
+        <translation>Das Mischprodukt dritter Ordnung von {emitter} bei {frequency} trifft {victim}: etwa {short:.0} fehlen. Antennen {apart:.2} voneinander entfernen oder den Sender filtern.</translation>
+    </message>
+    <message>
+        <source>Harmonic {order} of {emitter} at {frequency} hits {victim}: about {short:.0} short. Move the antennas {apart:.2} apart, or filter what sends.</source>
+        <translation>Die {order}. Harmonische von {emitter} bei {frequency} trifft {victim}: etwa {short:.0} fehlen. Antennen {apart:.2} voneinander entfernen oder den Sender filtern.</translation>
+    </message>
+    <message>
+        <source>{count:disturbances-more} too strong.</source>
+        <translation>{count:disturbances-more} zu stark.</translation>
+    </message>
+    <message>
+        <source>{count:disturbances} checked, none too strong. Closest: {emitter} on {victim}, about {spare:.0} to spare.</source>
+        <translation>{count:disturbances} geprüft, keine zu stark. Am nächsten daran: {emitter} auf {victim}, etwa {spare:.0} Reserve.</translation>
+    </message>
+    <message>
+        <source>Where not entered, taken: products 40 to 50 dB and noise {noise:.0} per hertz below the carrier. Receivers are overloaded from {blocks}, from {near} where bands are neighbours. Antennas do not face each other. To be sure, switch the transmitters on in turn and log the noise floor.</source>
+        <translation>Wo nichts eingegeben ist, angenommen: Mischprodukte 40 bis 50 dB und Rauschen {noise:.0} je Hertz unter dem Träger. Empfänger übersteuern ab {blocks}, bei benachbarten Bändern ab {near}. Antennen zeigen nicht aufeinander. Zur Sicherheit die Sender der Reihe nach einschalten und das Grundrauschen aufzeichnen.</translation>
+    </message>
+    <message>
+        <source>These readings are on the receiver&apos;s own scale. Enter by how much they change per dB, or calibrate the scale (signal calibration).</source>
+        <translation>Diese Werte stehen auf der Skala des Empfängers. Eingeben, um wie viel sie sich je dB ändern, oder die Skala eichen (Signaleichung).</translation>
+    </message>
+    <message>
+        <source>Levels converted by record {record}.</source>
+        <translation>Pegel umgerechnet nach Messung {record}.</translation>
+    </message>
+    <message>
+        <source>&quot;{column}&quot; cannot be in {unit}; name that column in a unit of what it holds</source>
+        <translation>&quot;{column}&quot; kann nicht in {unit} sein; die Spalte in einer Einheit dessen benennen, was sie enthält</translation>
     </message>
 </context>
 <context>
@@ -8944,10 +8984,6 @@
         <translation>gesendet</translation>
     </message>
     <message>
-        <source>product at the receiver</source>
-        <translation>Produkt am Empfänger</translation>
-    </message>
-    <message>
         <source>limit</source>
         <translation>Grenze</translation>
     </message>
@@ -9676,10 +9712,6 @@
         <translation>Abstand der Antennen an der Station</translation>
     </message>
     <message>
-        <source>products in receiving bands</source>
-        <translation>Produkte in Empfangsbändern</translation>
-    </message>
-    <message>
         <source>missing isolation</source>
         <translation>fehlende Entkopplung</translation>
     </message>
@@ -9718,10 +9750,6 @@
     <message>
         <source>99 % of the power above the noise floor lies within the occupied bandwidth</source>
         <translation>99 % der Leistung über dem Grundrauschen liegen in der belegten Bandbreite</translation>
-    </message>
-    <message>
-        <source>harmonics and third-order products of all transmitters against all receiving bands</source>
-        <translation>Oberwellen und Produkte dritter Ordnung aller Sender gegen alle Empfangsbänder</translation>
     </message>
     <message>
         <source>the mean with one transmitter on minus the mean with all off</source>
@@ -9854,6 +9882,34 @@
     <message>
         <source>no log tells whether it was usable</source>
         <translation>kein Log sagt, ob er nutzbar war</translation>
+    </message>
+    <message>
+        <source>overloaded from</source>
+        <translation>übersteuert ab</translation>
+    </message>
+    <message>
+        <source>noise below carrier, per hertz</source>
+        <translation>Rauschen unter dem Träger, je Hertz</translation>
+    </message>
+    <message>
+        <source>filter behind the transmitters</source>
+        <translation>Filter hinter den Sendern</translation>
+    </message>
+    <message>
+        <source>possible disturbances</source>
+        <translation>mögliche Störungen</translation>
+    </message>
+    <message>
+        <source>as it arrives at the receiver</source>
+        <translation>wie es am Empfänger ankommt</translation>
+    </message>
+    <message>
+        <source>products, carrier and noise of every transmitter against every receiver at the same end</source>
+        <translation>Mischprodukte, Träger und Rauschen jedes Senders gegen jeden Empfänger am selben Ende</translation>
+    </message>
+    <message>
+        <source>reading changes per dB by</source>
+        <translation>Wert ändert sich je dB um</translation>
     </message>
 </context>
 </TS>

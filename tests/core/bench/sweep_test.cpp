@@ -46,6 +46,23 @@ TEST_CASE("sweep: minimum, channel and band of a resonator whose circuit is know
   CHECK_THROWS_AS(bestMatch({}), DomainError);
 }
 
+TEST_CASE("sweep: a band ends where the sweep has a gap, and nothing is read inside of it", "[regression]") {
+  Sweep s;
+  for (double f = 2300; f <= 2550; f += 5) {
+    if (f > 2350 && f < 2450) continue;
+    s.frequency_mhz.push_back(f);
+    s.s11.push_back(std::abs(f - 2460) / 200);
+  }
+  const auto bands = bandsBelow(s, 2);
+  REQUIRE(bands.size() == 1);
+  CHECK(bands[0].low_mhz == 2450);  // the first that was swept
+  CHECK(bands[0].from_start);
+  CHECK_FALSE(bands[0].to_end);
+  CHECK_FALSE(matchAt(s, 2400));
+  CHECK(matchAt(s, 2350));
+  CHECK(matchAt(s, 2450));
+}
+
 TEST_CASE("sweep: two resonances are two, the ripple between them none") {
   Sweep s = resonator(2400, 30);
   const Sweep high = resonator(5800, 30, 1.5);

@@ -52,7 +52,7 @@ TEST_CASE("instruments: a transmitter that throttles, one that does not") {
   CHECK_FALSE(has(judged(RecordKind::Power, powerReadings(cool, "full", 240, 10, 3)), "power-throttles"));
   const auto throttling = judged(RecordKind::Power, powerReadings(hot, "full", 240, 10, 3));
   CHECK(has(throttling, "power-throttles"));
-  CHECK_THAT(figure(throttling, "power-settled").value.value,
+  CHECK_THAT(10 * std::log10(figure(throttling, "power-settled").value.value),  // of mW
              WithinAbs(hot.settled_dbm - hot.throttle_db, 0.1));
 }
 

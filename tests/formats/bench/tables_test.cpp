@@ -44,6 +44,20 @@ TEST_CASE("readings: columns by name and unit, labels, and what is wrong with it
   CHECK_THROWS_AS(readReadings("a,b\n1,2\n", RecordKind::Sweep), InputError);
 }
 
+TEST_CASE("readings: units in cells and of other quantities are read as they are meant, or refused", "[regression]") {
+  const auto trim = readReadings("fails below,fails above\n-0.2 MHz,300\n", RecordKind::Trim);
+  REQUIRE(trim.readings.size() == 1);
+  CHECK(trim.readings[0].values.at("low_khz") == -200);
+  CHECK(trim.readings[0].values.at("high_khz") == 300);
+  CHECK(readReadings("fails below [MHz],fails above [MHz]\n-0.2,0.3\n", RecordKind::Trim).readings[0].values.at("low_khz") == -200);
+  const auto volts = readReadings("angle,level [mV]\n0,900\n10,850\n", RecordKind::Turntable);
+  CHECK(volts.readings[1].values.at("value") == 850);
+  CHECK(volts.readings[1].values.count("level_db") == 0);
+  CHECK_THROWS_WITH(readReadings("angle,level [MHz]\n0,900\n", RecordKind::Walk), Catch::Contains("column"));
+  CHECK_THROWS_AS(readReadings("distance reached [MHz]\n90\n", RecordKind::Walk), InputError);
+  CHECK_THROWS_AS(readReadings("angle,distance\n0,900\n", RecordKind::Turntable), InputError);
+}
+
 TEST_CASE("readings: labels of a kind's own, whatever their case, and no others; bytes that are no text") {
   const auto swap = readReadings("state,value\nON,1\nOff,2\nmaybe,3\n", RecordKind::Swap);
   REQUIRE(swap.readings.size() == 2);
