@@ -18,7 +18,8 @@ using quantity::Unit;
 }  // namespace
 
 void alignCommand(const AlignOptions& options, Io io) {
-  const log::Recording first = lookAt(options.log, options.maps).read.recording, other = lookAt(options.other, options.maps).read.recording;
+  const auto maps = mapsFor({options.log, options.other}, options.maps);
+  const log::Recording first = lookAt(options.log, maps[0]).read.recording, other = lookAt(options.other, maps[1]).read.recording;
   const auto fit = log::alignClocks(first, other);
   const double metres = fit ? log::onPath_m(fit->offset_sd_s, first) : NAN;
   if (options.json) {

@@ -5,6 +5,7 @@
 
 #include "cli/command.h"
 #include "cli/flown_as.h"
+#include "cli/log_campaign.h"
 #include "cli/said.h"
 #include "core/campaign/typed.h"
 #include "core/finding/error.h"
@@ -46,26 +47,36 @@ std::map<std::string, std::string> correctionsFor(const std::filesystem::path& p
 }
 
 /// "track.gpx", "track.gpx@12.5".
-formats::GivenLog further(const std::string& word, const std::map<std::string, std::string>& corrections) {
+struct FurtherLog {
+  std::filesystem::path path;
+  std::optional<double> offset_s;
+};
+FurtherLog split(const std::string& word) {
   const auto at = word.rfind('@');
   std::error_code error;
-  if (at == std::string::npos || std::filesystem::exists(word, error)) return given(word, corrections);
+  if (at == std::string::npos || std::filesystem::exists(word, error)) return {word, {}};
   const double offset_s = formats::parseNumber(word.substr(at + 1), false);
   if (!std::isfinite(offset_s)) throw InputError(finding("no-such-offset", {{"option", "--with " + word}}));
-  formats::GivenLog out = given(word.substr(0, at), corrections);
-  out.offset_s = offset_s;
+  return {word.substr(0, at), offset_s};
+}
+
+formats::GivenLog further(const std::string& word, const std::map<std::string, std::string>& corrections) {
+  const FurtherLog log = split(word);
+  formats::GivenLog out = given(log.path, corrections);
+  out.offset_s = log.offset_s;
   return out;
 }
 
 /// What was read, in lines.
-std::string toldOf(const store::TakenLog& taken, bool split) {
+std::string toldOf(const store::TakenLog& taken, bool split, bool marked) {
   std::string told = QCoreApplication::translate("cli", "%1: %2 rows, farthest %3")
                          .arg(QString::fromStdString(taken.log.name))
                          .arg(taken.log.recording->rows())
                          .arg(words::distance(taken.log.track.farthest_m))
                          .toStdString() +
                      "\n";
-  for (const Finding& p : taken.log.problems) told += faultText(p) + "\n";
+  for (const Finding& p : taken.log.problems)
+    if (!(marked && p.code == "place-later")) told += faultText(p) + "\n";
   const auto& flights = taken.log.flights;
   if (flights.size() > 1 && !split) told += faultText(finding("split-offered", {{"flights", flights.size()}})) + "\n";
   for (std::size_t i = 0; split && i < flights.size(); ++i)
@@ -85,7 +96,6 @@ void importCommand(const ImportOptions& options, Io io) {
   const campaign::Campaign campaign = file.campaign();
   if (!campaign::findSetup(campaign, options.setup))
     throw InputError(finding("no-such-setup", {{"option", "--setup " + options.setup}}));
-  const auto corrections = parseMaps(options.maps);
   campaign::Run run;
   run.setup = options.setup;
   run.flight = options.flight;
@@ -100,11 +110,14 @@ void importCommand(const ImportOptions& options, Io io) {
   std::string told;
   for (const auto& path : options.logs) {  // all are read before anything is kept
     std::vector<formats::GivenLog> logs;
-    logs.push_back(given(path, correctionsFor(path, campaign, options.antenna, corrections)));
+    std::vector<std::filesystem::path> together{path};
+    for (const std::string& word : options.with) together.push_back(split(word).path);
+    const auto maps = mapsFor(together, options.maps);
+    logs.push_back(given(path, correctionsFor(path, campaign, options.antenna, parseMaps(maps[0]))));
     logs.back().unplaced = run.method == campaign::Method::Course || !run.marks.empty();
-    for (const std::string& word : options.with) logs.push_back(further(word, corrections));
+    for (std::size_t i = 0; i < options.with.size(); ++i) logs.push_back(further(options.with[i], parseMaps(maps[i + 1])));
     store::TakenLog taken = store::takeLogs(std::move(logs), campaign);
-    told += toldOf(taken, options.split);
+    told += toldOf(taken, options.split, !run.marks.empty());
     if (const auto flights = taken.log.flights; options.split && flights.size() > 1)
       for (store::PackedRun& one : store::packedRuns(run, std::move(taken), flights)) runs.push_back(std::move(one));
     else

@@ -11,6 +11,7 @@
 #include "core/finding/error.h"
 #include "core/log/channel.h"
 #include "core/log/flights.h"
+#include "core/log/marks.h"
 #include "core/log/run_facts.h"
 #include "formats/column_guess.h"
 #include "words/quantity.h"
@@ -65,13 +66,14 @@ json channels(const std::vector<formats::ColumnMatch>& matches, const log::Recor
   return out;
 }
 
-/// What else a log tells where it has a distance of its own: its flights, and what happened on the way.
+/// What else a log tells where it has a distance of its own: its flights, and what happened on the way; or why it cannot be
+/// placed, as an import says it.
 struct Told {
   std::vector<log::FlightPart> flights;
   std::vector<Finding> facts, faults;
 };
 Told toldBy(const log::Recording& recording) {
-  if (!recording.find(log::channel::kDistance)) return {};
+  if (log::isByPosts(recording) || (!log::isUnplaced(recording) && !recording.find(log::channel::kDistance))) return {};
   try {
     const log::Track track = log::trackOf(recording, nullptr);
     return {log::flightParts(recording, track.distance_m), log::runFacts(recording, track, campaign::linkIds(logCampaign())), {}};

@@ -20,6 +20,9 @@ struct LogLookedAt {
   formats::LogRead read;
 };
 /// @param maps as typed: CHANNEL=COLUMN @throws InputError naming the file
+/// Of corrections for several logs, those that each can follow: whose column it has. One that none of them has stays with
+/// all, and is refused there.
+std::vector<std::vector<std::string>> mapsFor(const std::vector<std::filesystem::path>& logs, const std::vector<std::string>& maps);
 LogLookedAt lookAt(const std::filesystem::path& log, const std::vector<std::string>& maps);
 
 }  // namespace distanz::cli

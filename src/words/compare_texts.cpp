@@ -186,6 +186,18 @@ constexpr Text kCompareTexts[] = {
                        "return on link loss. Its height must clear every obstacle.")},
     {"fly-first-pair", QT_TRANSLATE_NOOP("finding", "Fly the first pair"),
      QT_TRANSLATE_NOOP("finding", "Import one log of each setup, flown over the same path.")},
+    {"read-the-sections", QT_TRANSLATE_NOOP("finding", "Read the sections"),
+     QT_TRANSLATE_NOOP("finding",
+                       "All flights were courses: they are compared section by section. For a range, fly one "
+                       "path out and back.")},
+    {"name-the-sections", QT_TRANSLATE_NOOP("finding", "Name the sections of the course"),
+     QT_TRANSLATE_NOOP("finding",
+                       "All flights were courses: they are compared section by section. Name the sections in "
+                       "Plan. For a range, fly one path out and back.")},
+    {"outside-marks", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "left out: {before:.0} before the first mark and {after:.0} after the last; mark the start "
+                       "and the end to count them")},
     {"fly-setup", QT_TRANSLATE_NOOP("finding", "Fly {name}"),
      QT_TRANSLATE_NOOP("finding",
                        "None of its runs counts yet. Fly in turns with the others, over the same path.")},
@@ -348,6 +360,22 @@ constexpr Text kCompareTexts[] = {
                        "{link} link: flights of one setup differ by {sd:.1} (1σ), more than usual. Farthest "
                        "off is run {run} ({off:+.1}). Look for a loose connector, another antenna direction "
                        "or dynamic power. If you find the cause, exclude the run.")},
+    {"flights-differ-known", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link} link: flights of one setup differ by {sd:.1} (1σ), more than usual. Farthest "
+                       "off is run {run} ({off:+.1}). Exclude it if what follows is the reason.")},
+    {"flight-off-by-conversion", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Run {run} lies {off:+.1} from the other flights of its setup on the {link} link.")},
+    {"cause-power", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Without its conversion from {flown} to {kit} it would lie among them. Check which "
+                       "power it sent.")},
+    {"cause-reduced", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "At full power it would lie among them. Check whether its power was reduced by {reduced:.1}.")},
+    {"cause-height", "", QT_TRANSLATE_NOOP("finding", "It flew at {height}, the others at {usual}.")},
+    {"cause-side", "", QT_TRANSLATE_NOOP("finding", "It flew {side} beside the others' line.")},
     {"flight-apart", "",
      QT_TRANSLATE_NOOP("finding",
                        "Run {run} lies far from the other flights of its setup on the {link} link. It counts. If you know "

@@ -157,6 +157,8 @@ constexpr Text kFlightTexts[] = {
      QT_TRANSLATE_NOOP("finding",
                        "From {from} on the {link} tracker aims within its beam (±{half:.0}). Nearer, errors "
                        "of home and height throw it off.")},
+    {"tracker-aims-all", "",
+     QT_TRANSLATE_NOOP("finding", "The {link} tracker aims within its beam (±{half:.0}) on the whole path.")},
     {"tracker-errs", "",
      QT_TRANSLATE_NOOP("finding",
                        "The {link} tracker is {error:.0} off even far out; its beam is ±{half:.0}. Level its "

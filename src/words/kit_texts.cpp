@@ -35,6 +35,8 @@ constexpr Text kKitTexts[] = {
     {"path-in-beam", "",
      QT_TRANSLATE_NOOP("finding",
                        "From {from} on, the path lies in the main beam, at worst {worst} below the peak.")},
+    {"path-all-in-beam", "",
+     QT_TRANSLATE_NOOP("finding", "The whole path lies in the main beam, at worst {worst} below the peak.")},
     {"path-out-of-beam", "",
      QT_TRANSLATE_NOOP("finding",
                        "The path leaves the main beam, at worst {worst} below the peak. Point it at the far "

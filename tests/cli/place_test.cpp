@@ -87,6 +87,61 @@ TEST_CASE("import --mark: a course without positions is placed by its posts, and
   CHECK(run({"place", file, "A1", "--mark", "x=1"}).code == 1);
 }
 
+TEST_CASE("inspect and import say alike why a log cannot be placed", "[regression]") {
+  const TempDir dir;
+  const std::string file = courseFile(dir);
+  REQUIRE(run({"new", dir / "n.distanz", "--compare", "control"}).code == 0);
+  const auto spill = [&](const std::string& name, const std::string& columns, const std::string& values) {
+    std::string text = "time_s," + columns + ",RSSI [dBm],LQ\n";
+    for (int t = 0; t < 120; ++t) text += fmt::format("{},{},{},{}\n", t, fmt::format(fmt::runtime(values), 13 * t), -60 - t % 9, 100 - t % 7);
+    test::spill(dir / name, text);
+  };
+  spill("zero.csv", "lat,lon", "0,0");
+  spill("travelled.csv", "distance travelled [m]", "{}");
+  spill("nothing.csv", "altitude", "5");
+  const std::pair<const char*, const char*> cases[] = {
+      {"zero.csv", "never had a fix"}, {"travelled.csv", "distance travelled"}, {"nothing.csv", "no position"}};
+  for (const auto& [log, words] : cases) {
+    CAPTURE(log);
+    CHECK_THAT(run({"inspect", dir / log}).out, Contains(words));
+    CHECK_THAT(run({"import", file, dir / log, "--setup", "A"}).err, Contains(words));
+    CHECK_THAT(run({"import", dir / "n.distanz", dir / log, "--setup", "A"}).err, Contains(words));
+  }
+}
+
+TEST_CASE("marks: what lies before the first and after the last is told; given marks are not asked for again", "[regression]") {
+  const TempDir dir;
+  const std::string file = courseFile(dir);
+  std::string log = "time,RSSI [dBm],LQ\n";
+  for (int t = 0; t <= 90; ++t) log += fmt::format("{},{},{}\n", t, -60 - t % 3, 100 - t % 5);
+  test::spill(dir / "a.csv", log);
+  const Ran in = run({"import", file, dir / "a.csv", "--setup", "A", "--method", "course", "--mark", "0:30=0", "--mark", "1:00=gate"});
+  INFO(in.err);
+  REQUIRE(in.code == 0);
+  CHECK_THAT(in.out, !Contains("has no position"));
+  const std::string told = run({"analyse", file}).out;
+  CHECK_THAT(told, Contains("30 s before the first mark") && Contains("30 s after the last"));
+  CHECK_THAT(told, Contains("sections") && !Contains("first pair"));
+}
+
+TEST_CASE("align --map: a column that only one log has is matched there", "[regression]") {
+  const TempDir dir;
+  dice::Random random(3);
+  std::string a = "time_s,distance_m,Pegel X\n", b = "time_s,RSSI [dBm]\n";
+  double level = 0;
+  for (int t = 0; t < 600; ++t) {
+    level = 0.9 * level + random.normal();
+    a += fmt::format("{},{},{:.2f}\n", 0.5 * t, 5 * t, -60 + 4 * level);
+    b += fmt::format("{},{:.2f}\n", 0.5 * t, -60 + 4 * level);
+  }
+  test::spill(dir / "a.csv", a), test::spill(dir / "b.csv", b);
+  const Ran fit = run({"align", dir / "a.csv", dir / "b.csv", "--map", "control.rssi_dbm=Pegel X", "--json"});
+  INFO(fit.err);
+  REQUIRE(fit.code == 0);
+  CHECK(json::parse(fit.out)["aligned"] == true);
+  CHECK(run({"align", dir / "a.csv", dir / "b.csv", "--map", "control.rssi_dbm=nowhere"}).code == 1);
+}
+
 TEST_CASE("place --like: a run is laid on another over the same course, kept only where it follows and that is asked") {
   const TempDir dir;
   const std::string file = courseFile(dir);

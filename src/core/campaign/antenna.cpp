@@ -19,6 +19,14 @@ bool isBeamGain(double gain_dbi) {
   return gain_dbi >= kLeastBeam_dbi && gain_dbi <= kMostBeam_dbi;
 }
 
+constexpr double kWidestBeam_deg = 170;
+
+/// Of a beam that was typed or measured as so wide; 0: nothing of use was.
+double beamWidth_deg(const Part& antenna) {
+  const double width = antenna.value("width_deg").value_or(0);
+  return width < kWidestBeam_deg ? width : 0;
+}
+
 std::optional<AntennaKind> kindOf(const std::string& shape) {
   const std::pair<const char*, AntennaKind> kinds[] = {{"dipole", AntennaKind::Dipole},
                                                        {"bent-dipole", AntennaKind::BentDipole},
@@ -43,9 +51,13 @@ std::optional<radio::AntennaShape> shapeOf(const Part& antenna) {
   out.turns = antenna.value("turns").value_or(out.turns);
   if (const auto pitch = antenna.value("pitch_deg"))
     out.spacing = out.circumference * std::tan(*pitch * std::numbers::pi / 180);
-  if (*kind == AntennaKind::Yagi) out.gain_dbi = antenna.value("gain_dbi").value_or(out.gain_dbi);
+  if (*kind == AntennaKind::Yagi) {
+    out.gain_dbi = antenna.value("gain_dbi").value_or(out.gain_dbi);
+    out.width_deg = beamWidth_deg(antenna);
+    if (out.width_deg > 0 && !isBeamGain(out.gain_dbi)) out.gain_dbi = radio::AntennaShape().gain_dbi;
+  }
   if (const auto back = antenna.value("front_to_back_db"); back && *back > 0) out.front_to_back_db = *back;
-  if (*kind == AntennaKind::Yagi && !isBeamGain(out.gain_dbi)) return std::nullopt;
+  if (*kind == AntennaKind::Yagi && out.width_deg == 0 && !isBeamGain(out.gain_dbi)) return std::nullopt;
   return out;
 }
 
@@ -61,7 +73,7 @@ std::vector<const char*> shapedBy(const Part& antenna) {
     case AntennaKind::Helix:
       return {"turns", "pitch_deg"};
     case AntennaKind::Yagi:
-      return {"gain_dbi", "front_to_back_db"};
+      return {beamWidth_deg(antenna) > 0 ? "width_deg" : "gain_dbi", "front_to_back_db"};
     case AntennaKind::Dipole:
     case AntennaKind::CircularOmni:
     case AntennaKind::Isotropic:
@@ -79,6 +91,7 @@ std::shared_ptr<const radio::Pattern> patternOf(const Part& antenna, bool bent) 
   return radio::patternOf(
       {.kind = AntennaKind::Yagi,
        .gain_dbi = *gain,
+       .width_deg = beamWidth_deg(antenna),
        .front_to_back_db = std::max(antenna.value("front_to_back_db").value_or(20), 0.1)});
 }
 

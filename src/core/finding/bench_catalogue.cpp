@@ -160,6 +160,7 @@ constexpr FindingInfo kBenchFindings[] = {
     {"differs-in-several", Caution, "kit", "setup other link count:count what", ""},
     {"differs-in-nothing", Caution, "kit", "setup other", ""},
     {"path-in-beam", Result, "kit", "from:m worst:dB", ""},
+    {"path-all-in-beam", Result, "kit", "worst:dB", ""},
     {"path-out-of-beam", Caution, "kit", "worst:dB", ""},
     {"blind-above", Result, "kit", "above:dB behind:dB", ""},
     {"blind-cone", Caution, "kit", "to:m below:dB", ""},

@@ -68,6 +68,7 @@ constexpr FindingInfo kFlightFindings[] = {
     {"preflight-stale", Caution, "plan", "stale:count of:count", ""},
     {"tracker-rate", Result, "plan", "link rate azimuth:° elevation:°", ""},
     {"tracker-aims", Result, "plan", "link from:m half:°", ""},
+    {"tracker-aims-all", Result, "plan", "link half:°", ""},
     {"tracker-errs", Caution, "plan", "link error:° half:°", ""},
     {"why-tracker", Detail, "plan", "home:m height:m compass:° level:° speed:m/s", ""},
     {"why-path-holds", Detail, "plan", "what change:dB", ""},

@@ -175,6 +175,7 @@ std::vector<double> distanceTold(const Recording& r, const course::Course* cours
         if (std::isfinite((*height)[i])) out[i] = std::sqrt(std::max(out[i] * out[i] - (*height)[i] * (*height)[i], 0.0));
     return out;
   }
+  if (const auto lacking = fixesLacking(r); lacking && lacking->code == "gnss-never-fixed") throw InputError(*lacking);
   if (!course && r.find(channel::kLatitude)) throw InputError(finding("no-path-for-coordinates"));
   throw InputError(finding(r.find(channel::kTravelled) ? "only-travelled" : "no-position"));
 }

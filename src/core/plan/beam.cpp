@@ -27,7 +27,7 @@ std::optional<BeamLook> beamLook(const campaign::Campaign& c, const radio::Patte
   BeamLook out;
   out.above_db = under({.above_m = 1});
   out.behind_db = under({.ahead_m = -1});
-  bool blind = true;
+  bool blind = true, first = true;
   for (const SeenAt& s : seenFrom(c, mast_m)) {
     if (s.away_m() < kNear_m) continue;
     const double below = under(s);
@@ -37,9 +37,10 @@ std::optional<BeamLook> beamLook(const campaign::Campaign& c, const radio::Patte
     blind = blind && below >= kBlind_db;
     if (blind) out.blind_to_m = s.away_m();
     if (below > radio::kHalfPower_db)
-      out.main_from_m.reset();
+      out.main_from_m.reset(), out.main_throughout = false;
     else if (!out.main_from_m)
-      out.main_from_m = s.away_m();
+      out.main_from_m = s.away_m(), out.main_throughout = first;
+    first = false;
   }
   return out;
 }

@@ -13,6 +13,7 @@ namespace distanz::plan {
 struct BeamLook {
   double near_deg = 0, far_deg = 0;    ///< of the flight line, where it is nearest and at the far post
   double above_db = 0, behind_db = 0;  ///< under its peak: straight up; level, away from the path
+  bool main_throughout = false;        ///< all of the path does
   std::optional<double> main_from_m;   ///< from here on all of the path lies within 3 dB of the peak
   std::optional<double> blind_to_m;    ///< nearer than this the path is kBlind_db and more below the peak
   double worst_db = 0;                 ///< under its peak, on the path beyond kNear_m

@@ -63,7 +63,8 @@ void addLook(const campaign::Campaign& c, const radio::Pattern& pattern, bool be
     if (from < 180) out.plot.sectors.push_back({from, 360 - from, "blind"});
   }
   const Argument worst("worst", look->worst_db, Unit::Decibel);
-  out.findings.push_back(look->main_from_m
+  out.findings.push_back(look->main_throughout ? finding("path-all-in-beam", {worst})
+                         : look->main_from_m
                              ? finding("path-in-beam", {{"from", *look->main_from_m, Unit::Metre}, worst})
                              : finding("path-out-of-beam", {worst}));
   out.findings.back().why.push_back(

@@ -16,6 +16,7 @@ constexpr double kUsualSpeed_mps = 12;
 
 /// Half the width of the beam, degrees; none where it is none, or nothing is known of it.
 std::optional<double> halfBeam_deg(const campaign::Part& antenna) {
+  if (const auto width = antenna.value("width_deg")) return *width / 2;
   const auto pattern = campaign::patternOf(antenna);
   if (!pattern) return std::nullopt;
   const double width = radio::factsOf(*pattern, radio::Cut::AcrossAxis).width_deg;
@@ -50,7 +51,10 @@ void tell(const campaign::Campaign& c, const campaign::Link& link, const campaig
   const auto half = halfBeam_deg(antenna);
   if (!half) return;
   const Argument told("half", *half, Unit::Degree);
-  if (const auto from = aimedFrom_m(track, *half))
+  const auto from = aimedFrom_m(track, *half);
+  if (from && *from <= track.front().along_m)
+    out.push_back(finding("tracker-aims-all", {of, told}));
+  else if (from)
     out.push_back(finding("tracker-aims", {of, {"from", *from, Unit::Metre}, told}));
   else
     out.push_back(finding("tracker-errs", {of, {"error", least, Unit::Degree}, told}));

@@ -99,6 +99,12 @@ Power yagi(double gain_dbi, double least) {
   return [q = std::sqrt(low * high)](Vector v) { return v.z <= 0 ? 0.0 : std::pow(v.z, q); };
 }
 
+/// The same of its half-power width.
+Power beamOfWidth(double width_deg) {
+  const double q = std::log(0.5) / std::log(std::cos(width_deg / 2 * pi / 180));
+  return [q](Vector v) { return v.z <= 0 ? 0.0 : std::pow(v.z, q); };
+}
+
 Power upperHalf(Power whole) {
   return [whole = std::move(whole)](Vector v) { return v.z < 0 ? 0.0 : whole(v); };
 }
@@ -108,7 +114,7 @@ Power upperHalf(Power whole) {
 double leastOf(const AntennaShape& s) {
   switch (s.kind) {
     case AntennaKind::Yagi:
-      return std::pow(10, -std::max(s.front_to_back_db, s.gain_dbi + 3) / 10);
+      return std::pow(10, -std::max(s.front_to_back_db, s.width_deg > 0 ? 0 : s.gain_dbi + 3) / 10);
     case AntennaKind::Monopole:
     case AntennaKind::Patch:
       return std::pow(10, -s.front_to_back_db / 10);
@@ -130,7 +136,7 @@ Power powerOf(const AntennaShape& s) {
     case AntennaKind::Helix:
       return helix(s);
     case AntennaKind::Yagi:
-      return yagi(s.gain_dbi, leastOf(s));
+      return s.width_deg > 0 ? beamOfWidth(s.width_deg) : yagi(s.gain_dbi, leastOf(s));
     case AntennaKind::CircularOmni:
       return [](Vector v) { return 1 - v.z * v.z; };
     case AntennaKind::Isotropic:
@@ -147,6 +153,7 @@ void check(const AntennaShape& s) {
   requirePositive(s.spacing, "spacing");
   requirePositive(s.front_to_back_db, "front_to_back_db");
   if (!(s.gain_dbi >= 3.02 && s.gain_dbi < 60)) throw DomainError("3.02 <= gain_dbi < 60");
+  if (!(s.width_deg >= 0 && s.width_deg < 180)) throw DomainError("0 <= width_deg < 180");
 }
 
 /// Alike all around its axis.

@@ -29,6 +29,7 @@ struct AntennaShape {
   double circumference = 1;      ///< of a helix, wavelengths, > 0
   double spacing = 0.225;        ///< of its turns, wavelengths, > 0
   double gain_dbi = 10;          ///< of a Yagi, >= 3.02 (a beam of half the sphere)
+  double width_deg = 0;          ///< of a Yagi, half-power; goes before its gain. 0: from the gain; < 180
   double front_to_back_db = 20;  ///< what a patch, monopole or Yagi leaks all around behind, > 0
   bool operator==(const AntennaShape&) const = default;
 };

@@ -7491,6 +7491,58 @@
         <source>&quot;{column}&quot; cannot be in {unit}; name that column in a unit of what it holds</source>
         <translation>&quot;{column}&quot; kann nicht in {unit} sein; die Spalte in einer Einheit dessen benennen, was sie enthält</translation>
     </message>
+    <message>
+        <source>The {link} tracker aims within its beam (±{half:.0}) on the whole path.</source>
+        <translation>Der Tracker von {link} zielt auf dem ganzen Weg innerhalb seiner Keule (±{half:.0}).</translation>
+    </message>
+    <message>
+        <source>The whole path lies in the main beam, at worst {worst} below the peak.</source>
+        <translation>Der ganze Weg liegt in der Hauptkeule, im schlechtesten Fall {worst} unter dem Maximum.</translation>
+    </message>
+    <message>
+        <source>Run {run} lies {off:+.1} from the other flights of its setup on the {link} link.</source>
+        <translation>Flug {run} liegt auf Link {link} {off:+.1} neben den anderen Flügen seines Setups.</translation>
+    </message>
+    <message>
+        <source>Without its conversion from {flown} to {kit} it would lie among them. Check which power it sent.</source>
+        <translation>Ohne die Umrechnung von {flown} auf {kit} läge er bei ihnen. Prüfen, mit welcher Leistung gesendet wurde.</translation>
+    </message>
+    <message>
+        <source>At full power it would lie among them. Check whether its power was reduced by {reduced:.1}.</source>
+        <translation>Bei voller Leistung läge er bei ihnen. Prüfen, ob die Leistung um {reduced:.1} verringert war.</translation>
+    </message>
+    <message>
+        <source>It flew at {height}, the others at {usual}.</source>
+        <translation>Er flog in {height}, die anderen in {usual}.</translation>
+    </message>
+    <message>
+        <source>It flew {side} beside the others&apos; line.</source>
+        <translation>Er flog {side} neben der Linie der anderen.</translation>
+    </message>
+    <message>
+        <source>{link} link: flights of one setup differ by {sd:.1} (1σ), more than usual. Farthest off is run {run} ({off:+.1}). Exclude it if what follows is the reason.</source>
+        <translation>Link {link}: Flüge eines Setups unterscheiden sich um {sd:.1} (1σ), mehr als üblich. Am weitesten entfernt ist Flug {run} ({off:+.1}). Ausschließen, wenn das Folgende der Grund ist.</translation>
+    </message>
+    <message>
+        <source>Read the sections</source>
+        <translation>Die Abschnitte lesen</translation>
+    </message>
+    <message>
+        <source>All flights were courses: they are compared section by section. For a range, fly one path out and back.</source>
+        <translation>Alle Flüge waren Rundkurse: Sie werden Abschnitt für Abschnitt verglichen. Für eine Reichweite einen Weg hin und zurück fliegen.</translation>
+    </message>
+    <message>
+        <source>Name the sections of the course</source>
+        <translation>Abschnitte des Kurses benennen</translation>
+    </message>
+    <message>
+        <source>All flights were courses: they are compared section by section. Name the sections in Plan. For a range, fly one path out and back.</source>
+        <translation>Alle Flüge waren Rundkurse: Sie werden Abschnitt für Abschnitt verglichen. Die Abschnitte unter Plan benennen. Für eine Reichweite einen Weg hin und zurück fliegen.</translation>
+    </message>
+    <message>
+        <source>left out: {before:.0} before the first mark and {after:.0} after the last; mark the start and the end to count them</source>
+        <translation>ausgelassen: {before:.0} vor der ersten und {after:.0} nach der letzten Marke; Anfang und Ende markieren, damit sie zählen</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

@@ -7,10 +7,12 @@
 #include <fmt/format.h>
 
 #include "core/analysis/analyse.h"
+#include "core/analysis/compare/outlier_causes.h"
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/reduce/reduction.h"
 #include "core/campaign/kit.h"
 #include "core/campaign/validate.h"
+#include "core/finding/catalogue.h"
 #include "support/analyse_simulated.h"
 #include "support/scenarios.h"
 #include "support/sentences.h"
@@ -118,6 +120,44 @@ TEST_CASE("power other than the kit says: referred to the kit's, gaps in a stead
   power.assign(power.size(), 400);  // 26.02 dBm is the kit's 26
   CHECK(referenceOf(flown.campaign, flown.campaign.runs[0], flown.campaign.links[0], flown.recordings[0])
             .signal_db.empty());
+}
+
+TEST_CASE("power logged wrong: its conversion sets the flight apart, and nobody is told to leave it out", "[regression]") {
+  auto flown = simulate::simulate(threeEach(), 4);
+  campaign::setValueAt(flown.campaign, flown.campaign.setups[0].id, "control", campaign::kTransmitPower, 30);
+  addColumn(flown.recordings[0], "control.power_mw", 25);  // sent at 1 W all the same: 16 dB too much
+  const auto a = test::analyseSimulated(flown);
+  CHECK(toldOf(a, "power-differs", "A1"));
+  REQUIRE(toldOf(a, "flight-off-by-conversion", "A1"));
+  for (const Finding& w : a.warnings) {
+    if (w.code == "flight-off-by-conversion") CHECK(w.more.front().code == "cause-power");
+    if (w.run() == "A1") CHECK(std::string_view(infoOf(w.code)->remedy) != "void-run");
+  }
+}
+
+TEST_CASE("flights apart: what a flight did otherwise is told first, by how far beyond the others", "[regression]") {
+  auto plan = threeEach();
+  plan.runs[4].level_offset_db = -15;
+  auto flown = simulate::simulate(plan, 4);
+  const auto plain = test::analyseSimulated(flown);
+  REQUIRE(toldOf(plain, "flights-differ"));
+  auto a = plain;
+  const std::size_t own = 4;
+  const std::string setup = flown.campaign.runs[own].setup;
+  std::vector<std::size_t> all;
+  for (std::size_t i = 0; i < a.reductions.size(); ++i) {
+    all.push_back(i);
+    a.reductions[i].height_m = 40 + 0.5 * double(i);
+    a.reductions[i].side_m = 1;
+  }
+  CHECK(outlierCauses(flown.campaign, "control", a.reductions, all, own, -15).causes.empty());
+  a.reductions[own].height_m = 90;
+  a.reductions[own].side_m = 400;
+  const auto why = outlierCauses(flown.campaign, "control", a.reductions, all, own, -15);
+  REQUIRE(why.causes.size() == 2);
+  CHECK(why.causes[0].code == "cause-side");  // 399 m of 15 against 48 of 5
+  CHECK(why.causes[1].code == "cause-height");
+  CHECK_FALSE(why.by_conversion);
 }
 
 TEST_CASE("power unknown to the kit: flights of one setup at different powers are told apart") {

@@ -25,6 +25,20 @@ bool tells(const std::vector<Finding>& all, const std::string& code) {
 
 }  // namespace
 
+TEST_CASE("antenna: a typed half-power width is the width of the beam, whatever the gain says", "[regression]") {
+  for (const double width : {12.0, 15.0, 40.0, 90.0})
+    for (const char* shape : {"", "yagi"}) {
+      campaign::Part part;
+      part.kind = campaign::PartKind::Antenna;
+      part.values["gain_dbi"] = {.value = 10};
+      part.values["width_deg"] = {.value = width};
+      if (*shape) part.traits["shape"] = shape;
+      const auto pattern = campaign::patternOf(part);
+      REQUIRE(pattern);
+      CHECK_THAT(radio::factsOf(*pattern, radio::Cut::AcrossAxis).width_deg, WithinAbs(width, 0.02));
+    }
+}
+
 TEST_CASE("beam: an upright rod is blind above and keeps the path, a beam the other way round") {
   Campaign c = test::planned();  // 60 m high from the station to 3 km
   const auto rod = patternOf(antenna("dipole")), beam = patternOf(antenna("yagi", {{"gain_dbi", 12}}));

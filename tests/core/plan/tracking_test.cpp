@@ -3,6 +3,7 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 
+#include "core/campaign/antenna.h"
 #include "core/finding/error.h"
 #include "core/plan/told_tracking.h"
 #include "support/planned.h"
@@ -72,9 +73,28 @@ TEST_CASE("tracking: told for links that are tracked, with the beam that follows
   REQUIRE(told.size() == 2);
   CHECK(told[0].code == "tracker-rate");
   CHECK(told[0].why.size() == 1);
-  CHECK(told[1].code == "tracker-aims");
+  CHECK(told[1].code == "tracker-aims-all");
   campaign::setValueAt(c, "A", "control", campaign::kTransmitGain, 35);  // a beam of three degrees
   CHECK(toldTracking(c)[1].code == "tracker-errs");
+  campaign::setValueAt(c, "A", "control", campaign::kTransmitGain, 12);
+  campaign::Part* antenna = const_cast<campaign::Part*>(campaign::groundAntenna(c, c.links[0], ends));
+  REQUIRE(antenna);
+  antenna->values["width_deg"] = {.value = 15};
+  for (const Finding& f : toldTracking(c))
+    if (const auto* half = f.find("half")) CHECK(std::get<Measure>(half->value).value == 7.5);  // as it was typed
   c.paths.clear();
   CHECK(toldTracking(c).empty());
+}
+
+TEST_CASE("tracking: a beam that holds everywhere is told of the whole path, not from 0 m on", "[regression]") {
+  campaign::Campaign c = test::planned();
+  campaign::setValueAt(c, "A", "control", campaign::kTransmitGain, 12);
+  auto& ends = c.setups[0].links["control"];
+  ends.pointing = campaign::Pointing::Tracked;
+  const_cast<campaign::Part*>(campaign::groundAntenna(c, c.links[0], ends))->values["width_deg"] = {.value = 160};
+  const auto told = toldTracking(c);
+  REQUIRE(told.size() == 2);
+  CHECK(told[1].code != "tracker-errs");
+  for (const Finding& f : told)
+    if (const auto* from = f.find("from")) CHECK(std::get<Measure>(from->value).value > 0);
 }

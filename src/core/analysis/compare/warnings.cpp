@@ -7,6 +7,7 @@
 #include <map>
 #include <set>
 
+#include "core/analysis/compare/outlier_causes.h"
 #include "core/analysis/reduce/reduction.h"
 #include "core/quantity/decibel.h"
 #include "core/quantity/unit.h"
@@ -84,6 +85,48 @@ std::string modesText(const std::vector<double>& modes) {
   return out;
 }
 
+/// Flights that differ by more than usual, and those far off, with what sets them apart. What its conversion to another
+/// power sets apart is no flight to leave out: one of two figures is wrong.
+void warnAboutFlights(const campaign::Campaign& campaign, const campaign::Link& link, const SignalModel& model,
+                      const std::vector<std::size_t>& runs, bool in_db, CampaignAnalysis& result) {
+  const Writer warn{result};
+  const double flight_sd = std::sqrt(model.seenFlightVar_db2());
+  const auto idOf = [&](const FlightEffect& f) { return campaign.runs[runs[static_cast<std::size_t>(f.flight)]].id; };
+  const auto causesOf = [&](const FlightEffect& f) {
+    return outlierCauses(campaign, link.id, result.reductions, runs, static_cast<std::size_t>(f.flight), f.off_setup_db);
+  };
+  const auto converted = [&](const FlightEffect& f, OutlierCauses why) {
+    warn("flight-off-by-conversion", {{"link", link.id}, {"off", f.off_setup_db, Unit::Decibel}}, aboutRun(idOf(f))).more =
+        std::move(why.causes);
+  };
+  const FlightEffect* told = nullptr;
+  if (model.unusual_spread && in_db && !model.flights.empty()) {
+    const auto farthest = std::max_element(
+        model.flights.begin(), model.flights.end(),
+        [](const auto& a, const auto& b) { return std::abs(a.off_setup_db) < std::abs(b.off_setup_db); });
+    OutlierCauses why = causesOf(*farthest);
+    const std::vector<Argument> what{
+        {"link", link.id}, {"sd", flight_sd, Unit::Decibel}, {"off", farthest->off_setup_db, Unit::Decibel}};
+    if (why.by_conversion)
+      converted(*farthest, std::move(why)), told = &*farthest;
+    else if (why.causes.empty())
+      warn("flights-differ", what, aboutRun(idOf(*farthest)));
+    else
+      warn("flights-differ-known", what, aboutRun(idOf(*farthest))).more = std::move(why.causes);
+  }
+  for (const FlightEffect& f : model.flights) {
+    if (!(std::abs(f.off_setup_db) > defaults::kFlightOutlier * flight_sd) || &f == told) continue;
+    if (!in_db) {
+      warn("flight-apart", {{"link", link.id}}, aboutRun(idOf(f)));
+    } else if (OutlierCauses why = causesOf(f); why.by_conversion) {
+      converted(f, std::move(why));
+    } else {
+      warn("flight-stands-out", {{"link", link.id}, {"off", f.off_setup_db, Unit::Decibel}}, aboutRun(idOf(f))).more =
+          std::move(why.causes);
+    }
+  }
+}
+
 double lowestLastLevel(const SignalModel& model) {
   const auto& places = model.places;
   double sum = 0;
@@ -155,25 +198,7 @@ void warnAboutModel(const campaign::Campaign& campaign, const campaign::Link& li
                     const std::vector<std::size_t>& runs, const std::optional<CriticalLevel>& critical,
                     bool in_db, CampaignAnalysis& result) {
   const Writer warn{result};
-  const double flight_sd = std::sqrt(model.seenFlightVar_db2());
-  if (model.unusual_spread && in_db) {
-    const auto farthest = std::max_element(
-        model.flights.begin(), model.flights.end(),
-        [](const auto& a, const auto& b) { return std::abs(a.off_setup_db) < std::abs(b.off_setup_db); });
-    const std::string& id = campaign.runs[runs[static_cast<std::size_t>(farthest->flight)]].id;
-    warn(
-        "flights-differ",
-        {{"link", link.id}, {"sd", flight_sd, Unit::Decibel}, {"off", farthest->off_setup_db, Unit::Decibel}},
-        aboutRun(id));
-  }
-  for (const FlightEffect& f : model.flights)
-    if (std::abs(f.off_setup_db) > defaults::kFlightOutlier * flight_sd) {
-      const std::string& id = campaign.runs[runs[static_cast<std::size_t>(f.flight)]].id;
-      if (in_db)
-        warn("flight-stands-out", {{"link", link.id}, {"off", f.off_setup_db, Unit::Decibel}}, aboutRun(id));
-      else
-        warn("flight-apart", {{"link", link.id}}, aboutRun(id));
-    }
+  warnAboutFlights(campaign, link, model, runs, in_db, result);
   const PlaceLine& line = model.line;
   if (signalDoesNotFall(line))
     warn("signal-does-not-fall", {{"link", link.id}}, aboutLink(link));

@@ -105,7 +105,11 @@ Finding flyPairs(const campaign::Campaign& c, const OpenPair& open) {
 }  // namespace
 
 Finding nextStep(const campaign::Campaign& c, const Answers& a) {
-  if (!lastOf(c, a)) return finding("fly-first-pair");
+  if (!lastOf(c, a)) {
+    const bool courses = std::any_of(a.runs.begin(), a.runs.end(), [](const RunResult& r) { return r.in_segments; });
+    const bool named = std::any_of(c.paths.begin(), c.paths.end(), [](const campaign::Path& p) { return !p.segments.empty(); });
+    return courses ? finding(named ? "read-the-sections" : "name-the-sections") : finding("fly-first-pair");
+  }
   for (const campaign::Setup& s : c.setups)
     if (!a.limiting(s.id))
       return finding("fly-setup", {{"setup", s.id}, {"name", nameOf(c, s.id)}}, {"setup", s.id});

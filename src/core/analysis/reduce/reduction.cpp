@@ -428,6 +428,25 @@ std::optional<log::Recording> cutOut(const campaign::Run& run, const log::Record
   return out;
 }
 
+namespace {
+
+/// Time before the first and after the last mark that has readings, and no place.
+void tellOutsideMarks(const log::Recording& placed, std::vector<Finding>& problems) {
+  constexpr double kWorthTelling_s = 2;
+  const std::vector<double>* along = placed.find(log::channel::kAlong);
+  if (!along) return;
+  const auto known = [](double v) { return std::isfinite(v); };
+  const auto first = std::find_if(along->begin(), along->end(), known);
+  const auto last = std::find_if(along->rbegin(), along->rend(), known);
+  if (first == along->end()) return;
+  const double before = placed.time_s[std::size_t(first - along->begin())] - placed.time_s.front(),
+               after = placed.time_s.back() - placed.time_s[along->size() - 1 - std::size_t(last - along->rbegin())];
+  if (std::max(before, after) > kWorthTelling_s)
+    problems.push_back(finding("outside-marks", {{"before", before, quantity::Unit::Second}, {"after", after, quantity::Unit::Second}}));
+}
+
+}  // namespace
+
 RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& run,
                        const log::Recording& samples, const course::Course* course) {
   RunReduction out;
@@ -435,6 +454,7 @@ RunReduction reduceRun(const campaign::Campaign& campaign, const campaign::Run& 
     const auto by_posts = placed(campaign, run, samples);
     const log::Recording& whole = by_posts ? *by_posts : samples;
     if (!run.marks.empty() && !by_posts) out.problems.push_back(finding("marks-not-needed"));
+    if (by_posts) tellOutsideMarks(whole, out.problems);
     if (run.method == campaign::Method::Course && log::isUnplaced(whole)) throw InputError(finding("place-later"));
     const auto cut = cutOut(run, whole);
     const log::Recording& recording = cut ? *cut : whole;
