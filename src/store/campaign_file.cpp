@@ -7,7 +7,9 @@
 #include <unistd.h>
 
 #include <algorithm>
+#include <cmath>
 #include <nlohmann/json.hpp>
+#include <numeric>
 #include <set>
 #include <utility>
 
@@ -296,6 +298,19 @@ void CampaignFile::edit(const Finding& what, SharedCampaign base, SharedCampaign
   });
 }
 
+namespace {
+
+/// In the order in which they were flown where all logs tell it, else as they were given.
+std::vector<std::size_t> byClock(const std::vector<PackedRun>& runs) {
+  std::vector<std::size_t> out(runs.size());
+  std::iota(out.begin(), out.end(), std::size_t{0});
+  if (std::all_of(runs.begin(), runs.end(), [](const PackedRun& r) { return std::isfinite(r.began_s); }))
+    std::stable_sort(out.begin(), out.end(), [&](std::size_t a, std::size_t b) { return runs[a].began_s < runs[b].began_s; });
+  return out;
+}
+
+}  // namespace
+
 Added CampaignFile::addRuns(const Finding& what, std::vector<PackedRun> runs,
                             std::vector<campaign::Link> links, Twice twice) {
   State& s = *m_state;
@@ -303,7 +318,8 @@ Added CampaignFile::addRuns(const Finding& what, std::vector<PackedRun> runs,
   s.transact([&](std::int64_t revision) -> SharedCampaign {
     added = {};
     Campaign next = *s.campaign;
-    for (PackedRun& fresh : runs) {
+    for (const std::size_t i : byClock(runs)) {
+      PackedRun& fresh = runs[i];
       if (!campaign::findSetup(next, fresh.run.setup))
         throw Conflict(
             inFile(s.path, finding("setup-removed-meanwhile",
@@ -313,10 +329,10 @@ Added CampaignFile::addRuns(const Finding& what, std::vector<PackedRun> runs,
         if (std::all_of(there->sources.begin(), there->sources.end(), held)) {
           const Finding why = finding("log-twice", {{"run_id", there->id}});
           if (twice == Twice::Refuse) throw InputError(inFile(fresh.run.source().file, why));
-          added.left_out.push_back({static_cast<std::size_t>(&fresh - runs.data()), why});
+          added.left_out.push_back({i, why});
           continue;
         }
-        for (std::size_t i = 0; i < fresh.logs.size(); ++i) putLog(s.db, fresh.run.sources.at(i).file, fresh.logs[i]);
+        for (std::size_t log = 0; log < fresh.logs.size(); ++log) putLog(s.db, fresh.run.sources.at(log).file, fresh.logs[log]);
         added.restored.push_back(there->id);
         continue;
       }

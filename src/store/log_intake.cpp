@@ -2,6 +2,7 @@
 
 #include <cmath>
 
+#include "core/log/clock.h"
 #include "core/text/text.h"
 #include "store/packed_source.h"
 
@@ -45,6 +46,8 @@ PackedRun packedRun(campaign::Run run, TakenLog taken) {
     if (std::isfinite(log.clock.sd_s)) run.sources.back().clock_sd_s = log.clock.sd_s;
     out.logs.push_back(std::move(taken.further[i]));
   }
+  const log::Recording& recording = *taken.log.recording;
+  out.began_s = log::secondsOf(recording.started).value_or(NAN) + (recording.time_s.empty() ? 0 : recording.time_s.front());
   out.run = std::move(run);
   out.recording = std::move(taken.recording);
   return out;
@@ -54,9 +57,11 @@ std::vector<PackedRun> packedRuns(const campaign::Run& run, TakenLog taken, cons
   std::vector<PackedRun> out;
   out.push_back(packedRun(run, std::move(taken)));
   for (std::size_t i = 1; i < parts.size(); ++i) out.push_back({out.front().run, {}, {}});
+  const double began_s = out.front().began_s;
   for (std::size_t i = 0; i < parts.size(); ++i) {
     out[i].run.from_s = parts[i].from_s;
     out[i].run.to_s = parts[i].to_s;
+    out[i].began_s = began_s + parts[i].from_s;
     if (!run.flight.empty()) out[i].run.flight += '.' + std::to_string(i + 1);
   }
   return out;

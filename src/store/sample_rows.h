@@ -1,6 +1,7 @@
 #pragma once
 #include <SQLiteCpp/Database.h>
 
+#include <cmath>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -47,6 +48,7 @@ struct PackedRun {
   campaign::Run run;            ///< its sources named, with their SHA-256
   std::vector<PackedLog> logs;  ///< one per source; none where another run brings the same
   PackedRecording recording;
+  double began_s = NAN;  ///< by the log's own clock, see log::secondsOf(); NaN where it tells none
 };
 
 /// A run of one log.

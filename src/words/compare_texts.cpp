@@ -196,8 +196,7 @@ constexpr Text kCompareTexts[] = {
                        "Plan. For a range, fly one path out and back.")},
     {"outside-marks", "",
      QT_TRANSLATE_NOOP("finding",
-                       "left out: {before:.0} before the first mark and {after:.0} after the last; mark the start "
-                       "and the end to count them")},
+                       "not placed: {before:.0} before the first mark and {after:.0} after the last")},
     {"fly-setup", QT_TRANSLATE_NOOP("finding", "Fly {name}"),
      QT_TRANSLATE_NOOP("finding",
                        "None of its runs counts yet. Fly in turns with the others, over the same path.")},
@@ -327,8 +326,7 @@ constexpr Text kCompareTexts[] = {
          "Flown once only: {setup}. The flight-to-flight spread is unknown. Fly at least twice more.")},
     {"order-by-clock", "",
      QT_TRANSLATE_NOOP("finding",
-                       "The order of the runs comes from the clocks of the logs. If those are wrong, type "
-                       "the order in Runs.")},
+                       "The order of flights comes from the clocks of the logs; the list in Runs has another.")},
     {"not-interleaved", "",
      QT_TRANSLATE_NOOP("finding",
                        "All flights of {a} came before or after all of {b}. A drift over the day would look "
@@ -373,7 +371,7 @@ constexpr Text kCompareTexts[] = {
                        "power it sent.")},
     {"cause-reduced", "",
      QT_TRANSLATE_NOOP("finding",
-                       "At full power it would lie among them. Check whether its power was reduced by {reduced:.1}.")},
+                       "At full power it would lie among them. Check whether its power was {reduced:.1} lower.")},
     {"cause-height", "", QT_TRANSLATE_NOOP("finding", "It flew at {height}, the others at {usual}.")},
     {"cause-side", "", QT_TRANSLATE_NOOP("finding", "It flew {side} beside the others' line.")},
     {"flight-apart", "",

@@ -48,6 +48,22 @@ Logs twoLogs(const TempDir& dir) {
 
 }  // namespace
 
+TEST_CASE("import: logs are numbered by their own clocks, whatever their names; without clocks as given", "[regression]") {
+  const TempDir dir;
+  REQUIRE(run({"new", dir / "c.distanz", "--compare", "control"}).code == 0);
+  const auto log = [&](const char* name, const char* start, int level) {
+    std::string text = "time,distance_m,RSSI [dBm],LQ\n";
+    for (int t = 0; t < 60; ++t)
+      text += fmt::format("{}{}:{:02},{},{},{}\n", start, "", t, 20 + 10 * t, level - t % 7, 100 - t % 5);
+    test::spill(dir / name, text);
+  };
+  log("a.csv", "2026-11-24 12:00", -60), log("b.csv", "2026-11-24 08:00", -61), log("c.csv", "2026-11-24 10:00", -62);
+  const Ran in = run({"import", dir / "c.distanz", dir / "a.csv", dir / "b.csv", dir / "c.csv", "--setup", "A"});
+  INFO(in.err);
+  REQUIRE(in.code == 0);
+  CHECK_THAT(in.out, Contains("run A1: b.csv") && Contains("run A2: c.csv") && Contains("run A3: a.csv"));
+}
+
 TEST_CASE("import --with: two logs of one flight become one run, their clocks laid together, and are kept both") {
   const TempDir dir;
   const Logs logs = twoLogs(dir);

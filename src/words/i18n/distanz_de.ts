@@ -5604,10 +5604,6 @@
         <translation>Lauf {run} wurde von einer eingebauten Grenze des Geräts beendet. Sein Ende sagt nichts über den Funk.</translation>
     </message>
     <message>
-        <source>The order of the runs comes from the clocks of the logs. If those are wrong, type the order in Runs.</source>
-        <translation>Die Reihenfolge der Läufe kommt von den Uhren der Logs. Gehen diese falsch, die Reihenfolge unter Läufe eintragen.</translation>
-    </message>
-    <message>
         <source>All flights of {a} came before or after all of {b}. A drift over the day would look like a difference. Fly them in turns.</source>
         <translation>Alle Flüge von {a} lagen vor oder nach allen von {b}. Eine Drift über den Tag sähe wie ein Unterschied aus. Abwechselnd fliegen.</translation>
     </message>
@@ -7501,15 +7497,11 @@
     </message>
     <message>
         <source>Run {run} lies {off:+.1} from the other flights of its setup on the {link} link.</source>
-        <translation>Flug {run} liegt auf Link {link} {off:+.1} neben den anderen Flügen seines Setups.</translation>
+        <translation>Lauf {run} liegt auf Link {link} {off:+.1} neben den anderen Flügen seines Setups.</translation>
     </message>
     <message>
         <source>Without its conversion from {flown} to {kit} it would lie among them. Check which power it sent.</source>
         <translation>Ohne die Umrechnung von {flown} auf {kit} läge er bei ihnen. Prüfen, mit welcher Leistung gesendet wurde.</translation>
-    </message>
-    <message>
-        <source>At full power it would lie among them. Check whether its power was reduced by {reduced:.1}.</source>
-        <translation>Bei voller Leistung läge er bei ihnen. Prüfen, ob die Leistung um {reduced:.1} verringert war.</translation>
     </message>
     <message>
         <source>It flew at {height}, the others at {usual}.</source>
@@ -7521,7 +7513,7 @@
     </message>
     <message>
         <source>{link} link: flights of one setup differ by {sd:.1} (1σ), more than usual. Farthest off is run {run} ({off:+.1}). Exclude it if what follows is the reason.</source>
-        <translation>Link {link}: Flüge eines Setups unterscheiden sich um {sd:.1} (1σ), mehr als üblich. Am weitesten entfernt ist Flug {run} ({off:+.1}). Ausschließen, wenn das Folgende der Grund ist.</translation>
+        <translation>Link {link}: Flüge eines Setups unterscheiden sich um {sd:.1} (1σ), mehr als üblich. Am weitesten entfernt ist Lauf {run} ({off:+.1}). Ausschließen, wenn das Folgende der Grund ist.</translation>
     </message>
     <message>
         <source>Read the sections</source>
@@ -7540,8 +7532,16 @@
         <translation>Alle Flüge waren Rundkurse: Sie werden Abschnitt für Abschnitt verglichen. Die Abschnitte unter Plan benennen. Für eine Reichweite einen Weg hin und zurück fliegen.</translation>
     </message>
     <message>
-        <source>left out: {before:.0} before the first mark and {after:.0} after the last; mark the start and the end to count them</source>
-        <translation>ausgelassen: {before:.0} vor der ersten und {after:.0} nach der letzten Marke; Anfang und Ende markieren, damit sie zählen</translation>
+        <source>The order of flights comes from the clocks of the logs; the list in Runs has another.</source>
+        <translation>Die Reihenfolge der Flüge kommt von den Uhren der Aufzeichnungen; die Liste unter Läufe hat eine andere.</translation>
+    </message>
+    <message>
+        <source>not placed: {before:.0} before the first mark and {after:.0} after the last</source>
+        <translation>ohne Ort: {before:.0} vor der ersten und {after:.0} nach der letzten Marke</translation>
+    </message>
+    <message>
+        <source>At full power it would lie among them. Check whether its power was {reduced:.1} lower.</source>
+        <translation>Bei voller Leistung läge er bei ihnen. Prüfen, ob die Leistung {reduced:.1} niedriger war.</translation>
     </message>
 </context>
 <context>

@@ -202,14 +202,14 @@ TEST_CASE("ratio: of setups that never failed none is told, nor that they are al
   CHECK_THAT(said, !Contains("Range ratio") && Contains("Signal +"));
 }
 
-TEST_CASE("session: the clocks of the logs tell the order where nobody typed it, and it is said") {
+TEST_CASE("session: the clocks of the logs tell the order, and it is said where the list has another") {
   auto flown = simulate::simulate(test::twoSetups(3, 0), 5);
   for (std::size_t i = 0; i < flown.recordings.size(); ++i) {
     flown.campaign.runs[i].order = 0;
     // A first, B after: not the order of the list.
     const bool of_b = flown.campaign.runs[i].setup == "B";
     flown.recordings[i].started =
-        "2026-11-24 0" + fmt::to_string(of_b ? 8 : 6) + ":0" + fmt::to_string(i) + ":00";
+        "2026-11-24 0" + fmt::to_string(of_b ? 8 : 6) + ":" + fmt::to_string(i) + "0:00";
   }
   const auto a = test::analyseSimulated(flown);
   std::string codes;
@@ -219,8 +219,23 @@ TEST_CASE("session: the clocks of the logs tell the order where nobody typed it,
   for (std::size_t i = 0; i < typed.campaign.runs.size(); ++i)
     typed.campaign.runs[i].order = static_cast<int>(i) + 1;
   const auto b = test::analyseSimulated(typed);
-  // What the day may have done in between widens the interval.
-  CHECK(a.comparisons[0].se_db > 1.1 * b.comparisons[0].se_db);
+  CHECK(b.comparisons[0].se_db == a.comparisons[0].se_db);  // the clocks stand
+  // Recorders without a clock begin every log at one moment: the list counts. In turns, the day adds less.
+  for (auto& r : typed.recordings) r.started = "2026-11-24 00:00:00";
+  const auto listed = test::analyseSimulated(typed);
+  codes.clear();
+  for (const Finding& w : listed.warnings) codes += w.code + " ";
+  CHECK_THAT(codes, !Contains("order-by-clock") && !Contains("not-interleaved"));
+  CHECK(a.comparisons[0].se_db > 1.1 * listed.comparisons[0].se_db);
+  // The list says one after the other, the clocks deny it: no caution.
+  for (std::size_t i = 0; i < typed.campaign.runs.size(); ++i) {
+    typed.campaign.runs[i].order = typed.campaign.runs[i].setup == "B" ? 20 + int(i) : 1 + int(i);
+    typed.recordings[i].started = "2026-11-24 1" + fmt::to_string(i) + ":00:00";
+  }
+  const auto in_turns = test::analyseSimulated(typed);
+  codes.clear();
+  for (const Finding& w : in_turns.warnings) codes += w.code + " ";
+  CHECK_THAT(codes, Contains("order-by-clock") && !Contains("not-interleaved"));
 }
 
 TEST_CASE("looks: a campaign is judged at its planned number of pairs") {

@@ -24,6 +24,27 @@ std::vector<double> placesOf(const std::vector<Key>& keys, const std::vector<boo
   return out;
 }
 
+/// Nowhere does one fall where the other rises.
+bool rises(const std::vector<double>& a, const std::vector<double>& b) {
+  for (std::size_t i = 0; i < a.size(); ++i)
+    for (std::size_t j = 0; j < a.size(); ++j)
+      if (a[i] < a[j] && b[i] > b[j]) return false;
+  return true;
+}
+
+/// Flights that no clock can have: of one setup, and begun while another was in the air. Recorders without a clock of their
+/// own begin every log at the same moment.
+bool cannotBe(const campaign::Campaign& campaign, const std::vector<bool>& used, const Reductions& reductions,
+              const std::vector<double>& began_s) {
+  for (std::size_t i = 0; i < used.size(); ++i)
+    for (std::size_t j = 0; j < used.size(); ++j) {
+      const campaign::Run &a = campaign.runs[i], &b = campaign.runs[j];
+      if (i == j || !used[i] || !used[j] || a.setup != b.setup || (!a.flight.empty() && a.flight == b.flight)) continue;
+      if (began_s[j] >= began_s[i] && began_s[j] < began_s[i] + reductions[i].duration_s / 2) return true;
+    }
+  return false;
+}
+
 }  // namespace
 
 Session sessionOf(const campaign::Campaign& campaign, const std::vector<bool>& used,
@@ -40,11 +61,11 @@ Session sessionOf(const campaign::Campaign& campaign, const std::vector<bool>& u
     all_clocked = all_clocked && std::isfinite(began_s.back());
   }
   Session out;
-  if (any && all_typed) {
-    out.place = placesOf(order, used);
-  } else if (any && all_clocked) {
+  if (any && all_clocked && !cannotBe(campaign, used, reductions, began_s)) {
     out.place = placesOf(began_s, used);
-    out.by_clock = true;
+    out.by_clock = !all_typed || !rises(placesOf(order, used), out.place);
+  } else if (any && all_typed) {
+    out.place = placesOf(order, used);
   } else {
     out.place.assign(used.size(), NAN);
   }

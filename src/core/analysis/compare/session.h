@@ -9,12 +9,11 @@ namespace distanz::analysis {
 /// When in the session each run was flown.
 struct Session {
   std::vector<double> place;  ///< per run: -1/2 for the first, 1/2 for the last; NaN where nobody knows
-  bool by_clock = false;      ///< the logs' clocks told it, for nobody typed it
+  bool by_clock = false;      ///< the logs' clocks told it, and the list of runs has another order or none
   std::vector<int> flight;    ///< per run: number of the flight that it shares with others; -1: none
 };
 
-/// By the order the pilot typed, where every used run has one; else by when the logs began, where all tell
-/// it.
+/// By when the logs began, where all tell it and it can be; else in the order of the list, where every used run has one.
 Session sessionOf(const campaign::Campaign& campaign, const std::vector<bool>& used,
                   const Reductions& reductions);
 
