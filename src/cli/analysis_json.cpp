@@ -94,11 +94,18 @@ json pairJson(const analysis::CampaignAnalysis& a, const analysis::PairOnLink& p
           {"equipment_stops_both_at_m", p.stopped_m ? json(*p.stopped_m) : json()}};
 }
 
+json togetherJson(const analysis::SetupPair& p) {
+  if (!p.together) return nullptr;
+  return {{"range_ratio", intervalJson(p.together->ratio)}, {"verdict", analysis::word(p.together->verdict)}};
+}
+
 json setupPairJson(const analysis::CampaignAnalysis& a, const analysis::SetupPair& p) {
   return {{"a", p.a},
           {"b", p.b},
           {"links", p.links},
           {"links_power_unknown", p.hidden_links},
+          {"link_that_differs", p.own_link.empty() ? json(nullptr) : json(p.own_link)},
+          {"all_links", togetherJson(p)},
           {"pairs", p.pairs},
           {"range_ratio", intervalJson(p.ratio)},
           {"verdict", analysis::word(p.verdict)},

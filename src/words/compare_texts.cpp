@@ -197,6 +197,18 @@ constexpr Text kCompareTexts[] = {
     {"outside-marks", "",
      QT_TRANSLATE_NOOP("finding",
                        "not placed: {before:.0} before the first mark and {after:.0} after the last")},
+    {"on-link-that-differs", "",
+     QT_TRANSLATE_NOOP("finding", "This is the {link} link, the only one on which they differ.")},
+    {"together", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Over all links, the first to fail ends the flight: {name} goes {ratio:.2}× as far "
+                       "({ratio.low:.2}–{ratio.high:.2}).")},
+    {"together-unsettled", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "Over all links, the first to fail ends the flight. That is not settled: {name} goes "
+                       "{ratio.low:.2}–{ratio.high:.2}× as far.")},
+    {"together-open", "",
+     QT_TRANSLATE_NOOP("finding", "Over all links, the first to fail ends the flight; how far that is, is open.")},
     {"fly-setup", QT_TRANSLATE_NOOP("finding", "Fly {name}"),
      QT_TRANSLATE_NOOP("finding",
                        "None of its runs counts yet. Fly in turns with the others, over the same path.")},

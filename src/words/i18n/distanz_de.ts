@@ -7543,6 +7543,22 @@
         <source>At full power it would lie among them. Check whether its power was {reduced:.1} lower.</source>
         <translation>Bei voller Leistung läge er bei ihnen. Prüfen, ob die Leistung {reduced:.1} niedriger war.</translation>
     </message>
+    <message>
+        <source>This is the {link} link, the only one on which they differ.</source>
+        <translation>Das ist Link {link}, der einzige, auf dem sie sich unterscheiden.</translation>
+    </message>
+    <message>
+        <source>Over all links, the first to fail ends the flight: {name} goes {ratio:.2}× as far ({ratio.low:.2}–{ratio.high:.2}).</source>
+        <translation>Über alle Links beendet der erste Ausfall den Flug: {name} kommt {ratio:.2}-mal so weit ({ratio.low:.2}–{ratio.high:.2}).</translation>
+    </message>
+    <message>
+        <source>Over all links, the first to fail ends the flight. That is not settled: {name} goes {ratio.low:.2}–{ratio.high:.2}× as far.</source>
+        <translation>Über alle Links beendet der erste Ausfall den Flug. Das ist nicht entschieden: {name} kommt {ratio.low:.2}- bis {ratio.high:.2}-mal so weit.</translation>
+    </message>
+    <message>
+        <source>Over all links, the first to fail ends the flight; how far that is, is open.</source>
+        <translation>Über alle Links beendet der erste Ausfall den Flug; wie weit das reicht, ist offen.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

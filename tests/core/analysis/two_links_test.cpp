@@ -5,6 +5,8 @@
 
 #include "core/analysis/findings/findings.h"
 #include "core/analysis/reduce/reduction.h"
+#include "core/campaign/differ.h"
+#include "core/campaign/kit.h"
 #include "core/campaign/validate.h"
 #include "support/analyse_simulated.h"
 #include "support/scenarios.h"
@@ -53,6 +55,30 @@ TEST_CASE("two links: the one that fails first limits, by the bitrate rule") {
   CHECK(a.deciding("A", "B")->verdict == estimate::Verdict::BBetter);
   CHECK_THAT(test::limitSentence(flown.campaign, a, "A").text,
              Contains("The video link fails first, by bitrate"));
+}
+
+TEST_CASE("two links: the only one on which the kit differs is the headline, all links together come second", "[regression]") {
+  // The control link ends every flight first and is the same; the video transmitter is 6 dB stronger in B.
+  auto flown = simulate::simulate(withVideo(-96, -80), 21);
+  for (const auto& [setup, power] : {std::pair("A", 20.0), std::pair("B", 26.0)})
+    campaign::setValueAt(flown.campaign, setup, "video", campaign::kTransmitPower, power);
+  REQUIRE(campaign::onlyLinkThatDiffers(flown.campaign, "A", "B") == "video");
+  const CampaignAnalysis a = test::analyseSimulated(flown);
+  REQUIRE(a.limiting("A")->link == "control");
+  const SetupPair& p = a.setup_comparisons.at(0);
+  CHECK(p.own_link == "video");
+  REQUIRE(p.together);
+  CHECK(p.verdict == estimate::Verdict::BBetter);
+  CHECK(p.together->verdict != estimate::Verdict::BBetter);
+  CHECK(a.deciding("A", "B")->link == "video");
+  const auto said = test::said(verdictOf(flown.campaign, a, p));
+  CAPTURE(said.title, said.text);
+  CHECK_THAT(said.title, Contains("B"));
+  CHECK_THAT(said.text, Contains("video link, the only one on which they differ") && Contains("Over all links"));
+  // What nobody typed tells of no link; what differs on both is judged on all.
+  campaign::setValueAt(flown.campaign, "A", "control", campaign::kTransmitPower, 10);
+  CHECK_FALSE(campaign::onlyLinkThatDiffers(flown.campaign, "A", "B"));
+  CHECK(test::analyseSimulated(flown).setup_comparisons.at(0).own_link.empty());
 }
 
 TEST_CASE("two links: a strong video link leaves the control link to limit") {

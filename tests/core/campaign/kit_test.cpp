@@ -3,6 +3,7 @@
 #include <catch2/catch.hpp>
 
 #include "core/campaign/describe.h"
+#include "core/campaign/differ.h"
 #include "core/campaign/validate.h"
 #include "core/description/key.h"
 
@@ -34,6 +35,24 @@ std::string keyOf(const T& thing, Affects depends) {
 }
 
 }  // namespace
+
+TEST_CASE("kit: two setups differ on a link by what its parts state, not by who the parts are") {
+  Campaign c;
+  c.links.resize(1);
+  c.links[0].id = "control";
+  c.setups.push_back({"A", "Patch", ""});
+  c.setups.push_back({"B", "Helix", ""});
+  CHECK_FALSE(onlyLinkThatDiffers(c, "A", "B"));
+  setValueAt(c, "A", "control", kTransmitGain, 8);
+  CHECK(onlyLinkThatDiffers(c, "A", "B") == "control");
+  setValueAt(c, "B", "control", kTransmitGain, 8);  // another part of the same gain
+  CHECK_FALSE(onlyLinkThatDiffers(c, "A", "B"));
+  c.setups[1].links["control"].pointing = Pointing::Tracked;
+  CHECK(onlyLinkThatDiffers(c, "A", "B") == "control");
+  c.setups[1].mast_m = 6;  // what all links share
+  CHECK_FALSE(onlyLinkThatDiffers(c, "A", "B"));
+  CHECK_FALSE(onlyLinkThatDiffers(c, "A", "Z"));
+}
 
 TEST_CASE("kit: a value typed for one setup does not change the part that another has, too") {
   Campaign c = twoSetups();

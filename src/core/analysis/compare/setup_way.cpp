@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "core/analysis/compare/ways.h"
+#include "core/campaign/differ.h"
 
 namespace distanz::analysis {
 
@@ -104,8 +105,29 @@ SetupWay comparable(const SetupWay& way, const std::vector<std::string>& hidden)
   return out;
 }
 
-void addPair(const SetupWay& way_a, const SetupWay& way_b, std::vector<const PairOnLink*> on_links,
-             int planned_pairs, CampaignAnalysis& result) {
+void takeFrom(const PairOnLink& only, SetupPair& pair) {
+  pair.ratio = only.ratio;
+  pair.verdict = only.verdict;
+  pair.p_a_longer = only.p_a_longer, pair.p_a_more = only.p_a_more, pair.p_b_more = only.p_b_more;
+  pair.p_value = only.p_value;
+  pair.level = only.level;
+  pair.stopped_m = only.stopped_m;
+}
+
+/// Where only one link differs, its verdict is the pair's.
+void preferOwnLink(const campaign::Campaign& campaign, const std::vector<const PairOnLink*>& on_links, SetupPair& pair) {
+  const auto own = campaign::onlyLinkThatDiffers(campaign, pair.a, pair.b);
+  if (!own) return;
+  const auto of = std::find_if(on_links.begin(), on_links.end(), [&](const PairOnLink* p) { return p->link == *own; });
+  if (of == on_links.end() || (!(*of)->delta_db && !(*of)->ratio && !(*of)->elsewhere_ratio)) return;
+  pair.own_link = *own;
+  if (on_links.size() < 2) return;
+  pair.together = SetupPair::Together{pair.ratio, pair.verdict};
+  takeFrom(**of, pair);
+}
+
+void addPair(const campaign::Campaign& campaign, const SetupWay& way_a, const SetupWay& way_b, std::vector<const PairOnLink*> on_links,
+             CampaignAnalysis& result) {
   SetupPair pair;
   pair.a = on_links.front()->a;
   pair.b = on_links.front()->b;
@@ -117,13 +139,7 @@ void addPair(const SetupWay& way_a, const SetupWay& way_b, std::vector<const Pai
   std::erase_if(on_links, [](const PairOnLink* p) { return p->power_unknown; });
   const SetupWay a = comparable(way_a, pair.hidden_links), b = comparable(way_b, pair.hidden_links);
   if (on_links.size() == 1 && a.links.size() <= 1 && b.links.size() <= 1) {
-    const PairOnLink& only = *on_links.front();
-    pair.ratio = only.ratio;
-    pair.verdict = only.verdict;
-    pair.p_a_longer = only.p_a_longer, pair.p_a_more = only.p_a_more, pair.p_b_more = only.p_b_more;
-    pair.p_value = only.p_value;
-    pair.level = only.level;
-    pair.stopped_m = only.stopped_m;
+    takeFrom(*on_links.front(), pair);
   } else if (!on_links.empty() && !a.links.empty() && !b.links.empty()) {
     Comparison c = compareDraws(a.typical, typicalBeside(a, b, on_links));
     c.spread_assumed =
@@ -131,11 +147,12 @@ void addPair(const SetupWay& way_a, const SetupWay& way_b, std::vector<const Pai
     pair.ratio = c.ratio;
     pair.p_a_longer = c.p_a_longer, pair.p_a_more = c.p_a_more, pair.p_b_more = c.p_b_more;
     pair.p_value = c.p_value;
-    pair.level = lookAlpha(pair.pairs, planned_pairs);
+    pair.level = lookAlpha(pair.pairs, campaign.planned_pairs);
     pair.verdict = verdictAt(c, pair.level);
     for (const PairOnLink* p : on_links)
       if (p->stopped_m && !pair.ratio) pair.stopped_m = std::min(*p->stopped_m, pair.stopped_m.value_or(INFINITY));
   }
+  preferOwnLink(campaign, on_links, pair);
   result.setup_comparisons.push_back(std::move(pair));
 }
 
@@ -172,8 +189,7 @@ void addSetupAnswers(const campaign::Campaign& campaign, const std::vector<LinkW
     pairs[found->second].push_back(&p);
   }
   for (const auto& on_links : pairs)
-    addPair(*way_of.at(on_links.front()->a), *way_of.at(on_links.front()->b), on_links,
-            campaign.planned_pairs, result);
+    addPair(campaign, *way_of.at(on_links.front()->a), *way_of.at(on_links.front()->b), on_links, result);
   holdForAll(result.setup_comparisons);
 }
 

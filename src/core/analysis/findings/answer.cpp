@@ -30,7 +30,8 @@ std::optional<double> reach_m(const SetupAnswer& s) {
 
 bool farther(const Answers& a, const std::string& x, const std::string& than) {
   const SetupPair* p = pairOf(a, x, than);
-  return p && p->verdict == (p->a == x ? Verdict::ABetter : Verdict::BBetter);
+  const Verdict verdict = !p ? Verdict::Undecided : p->together ? p->together->verdict : p->verdict;
+  return p && verdict == (p->a == x ? Verdict::ABetter : Verdict::BBetter);
 }
 
 /// What each setup fails by first, those alike in one.

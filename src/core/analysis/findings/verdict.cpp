@@ -243,6 +243,19 @@ Finding verdictOf(const campaign::Campaign& c, const Answers& a, const PairOnLin
 
 namespace {
 
+/// What all links make of it, where the headline is of the one that differs.
+void addTogether(const campaign::Campaign& c, const SetupPair& p, std::vector<Finding>& out) {
+  const std::optional<estimate::Interval>& ratio = p.together->ratio;
+  if (!ratio || !closed(*ratio)) {
+    out.push_back(finding("together-open", {{"link", p.own_link}}));
+    return;
+  }
+  const bool a_ahead = ratio->estimate >= 1;
+  const estimate::Interval told = a_ahead ? *ratio : estimate::Interval{1 / ratio->estimate, 1 / ratio->high, 1 / ratio->low};
+  out.push_back(finding(p.together->verdict == Verdict::Undecided ? "together-unsettled" : "together",
+                        {{"name", nameOf(c, a_ahead ? p.a : p.b)}, {"ratio", measureOf(told, Unit::None)}}));
+}
+
 /// On the links that can be compared; where none can, on one that cannot.
 std::vector<const PairOnLink*> linksOf(const Answers& a, const SetupPair& p) {
   std::vector<const PairOnLink*> compared, hidden;
@@ -254,10 +267,15 @@ std::vector<const PairOnLink*> linksOf(const Answers& a, const SetupPair& p) {
 
 Finding verdictOnLinks(const campaign::Campaign& c, const Answers& a, const SetupPair& p) {
   const std::vector<const PairOnLink*> on_links = linksOf(a, p);
-  if (on_links.size() == 1) {
-    PairOnLink only = *on_links.front();
+  const auto own = std::find_if(on_links.begin(), on_links.end(), [&](const PairOnLink* l) { return p.together && l->link == p.own_link; });
+  if (on_links.size() == 1 || own != on_links.end()) {
+    PairOnLink only = own != on_links.end() ? **own : *on_links.front();
     only.holds_for_all = p.holds_for_all;
-    return verdictOf(c, a, only);
+    Finding out = verdictOf(c, a, only);
+    if (own == on_links.end()) return out;
+    out.more.insert(out.more.begin(), finding("on-link-that-differs", {{"link", p.own_link}}));
+    addTogether(c, p, out.more);
+    return out;
   }
   if (p.stopped_m) return stopped(c, a, p);
   if (!p.ratio) return finding("nothing-to-compare", bothOf(c, p));

@@ -34,6 +34,10 @@ std::string Answers::limitingLink() const {
 }
 
 const PairOnLink* Answers::deciding(const std::string& a, const std::string& b) const {
+  for (const SetupPair& s : setup_comparisons)
+    if (s.a == a && s.b == b && !s.own_link.empty())
+      for (const PairOnLink& p : comparisons)
+        if (p.a == a && p.b == b && p.link == s.own_link) return &p;
   for (const PairOnLink& p : comparisons)
     if (p.a == a && p.b == b && decides(p)) return &p;
   return nullptr;

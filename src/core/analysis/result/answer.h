@@ -183,6 +183,14 @@ struct SetupPair {
   double level = 0.05;  ///< as PairOnLink::level
   bool holds_for_all = true;
   std::optional<double> stopped_m;  ///< as PairOnLink::stopped_m
+  /// The only link on which the kit has the two differ; empty: none, or several. All above but the pairs then is of that
+  /// link, and what all links make of it stands in `together`.
+  std::string own_link;
+  struct Together {
+    std::optional<estimate::Interval> ratio;
+    estimate::Verdict verdict = estimate::Verdict::Undecided;
+  };
+  std::optional<Together> together;  ///< only where there is an own link among several
 };
 
 struct Answers {
@@ -210,7 +218,8 @@ struct Answers {
   /// The link to look at first: the one that limits the shortest of the setups; empty where nothing was
   /// flown.
   std::string limitingLink() const;
-  /// The comparison that decides between two setups: on the link that limits the shorter one. Null where none
+  /// The comparison that decides between two setups: on the only link that differs, else on the link that limits the
+  /// shorter one. Null where none
   /// was made.
   const PairOnLink* deciding(const std::string& a, const std::string& b) const;
   /// The first link on which the two can be compared; null where there is none.
