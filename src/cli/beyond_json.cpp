@@ -12,20 +12,26 @@ namespace distanz::cli {
 namespace {
 
 json passJson(const analysis::SegmentPassSeen& p) {
-  return {{"run", p.run}, {"lap", p.lap}, {"way", p.out ? "out" : "back"}, {"signal_dbm", orNull(p.seen.mean)}, {"worst_second_dbm", orNull(p.seen.worst_second)},
+  const bool dbm = p.seen.figure == log::PassFigure::Signal;
+  return {{"run", p.run}, {"lap", p.lap}, {"way", p.out ? "out" : "back"}, {"signal_dbm", orNull(dbm ? p.seen.mean : NAN)}, {"worst_second_dbm", orNull(dbm ? p.seen.worst_second : NAN)},
+          {"mean", orNull(p.seen.mean)},
           {"usable_share", orNull(p.seen.usable_share)}, {"dropouts", p.seen.dropouts}};
 }
 
 json segmentJson(const analysis::SegmentOnLink& s) {
+  const bool dbm = s.figure == log::PassFigure::Signal;
   json out = {{"setup", s.setup}, {"link", s.link}, {"path", s.path}, {"segment", s.segment}, {"from_m", s.from_m}, {"to_m", s.to_m}, {"flights", s.flights},
-              {"signal_dbm", intervalJson(s.signal_dbm)}, {"usable_pct", intervalJson(s.usable_pct)}, {"worst_second_dbm", orNull(s.worst_dbm)},
+              {"signal_dbm", intervalJson(dbm ? s.mean : std::nullopt)}, {"usable_pct", intervalJson(s.usable_pct)},
+              {"worst_second_dbm", orNull(dbm ? s.worst : std::nullopt)}, {"unit", quantity::symbolOf(analysis::unitOf(s.figure))},
+              {"mean", intervalJson(s.mean)}, {"worst_second", orNull(s.worst)},
               {"dropouts_per_pass", orNull(s.dropouts)}, {"passes", json::array()}};
   for (const auto& p : s.passes) out["passes"].push_back(passJson(p));
   return out;
 }
 
 json segmentPairJson(const analysis::SegmentPair& p) {
-  return {{"a", p.a}, {"b", p.b}, {"link", p.link}, {"path", p.path}, {"segment", p.segment}, {"delta_db", intervalJson(p.delta_db)},
+  return {{"a", p.a}, {"b", p.b}, {"link", p.link}, {"path", p.path}, {"segment", p.segment}, {"delta_db", intervalJson(p.figure == log::PassFigure::Signal ? std::optional(p.delta) : std::nullopt)},
+          {"delta", intervalJson(p.delta)}, {"unit", quantity::symbolOf(analysis::differenceUnitOf(p.figure))},
           {"verdict", analysis::word(p.verdict)}, {"p_value", orNull(p.p_value)}, {"holds_for_all", p.holds_for_all}, {"spread_assumed", p.spread_assumed},
           {"more_pairs_needed", p.more_pairs}};
 }

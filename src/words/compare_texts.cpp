@@ -338,7 +338,7 @@ constexpr Text kCompareTexts[] = {
          "Flown once only: {setup}. The flight-to-flight spread is unknown. Fly at least twice more.")},
     {"order-by-clock", "",
      QT_TRANSLATE_NOOP("finding",
-                       "The order of flights comes from the clocks of the logs; the list in Runs has another.")},
+                       "The order of flights comes from the clocks of the logs.")},
     {"not-interleaved", "",
      QT_TRANSLATE_NOOP("finding",
                        "All flights of {a} came before or after all of {b}. A drift over the day would look "

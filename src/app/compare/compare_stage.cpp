@@ -99,7 +99,7 @@ QHBoxLayout* CompareStage::headRow() {
   const std::pair<ComparePage, QString> keys[] = {
       {ComparePage::Path, tr("line: estimate or middle flight   band: 95 % or most flights   dot: turn")},
       {ComparePage::Stretches,
-       tr("signal in dBm, outbound solid, inbound dashed   thick: mean of new flights, band: 95 %")},
+       tr("outbound solid, inbound dashed   thick: mean of new flights, band: 95 %")},
       {ComparePage::Sides, tr("dB above the mean of all directions seen")},
       {ComparePage::Steps, {}}};
   for (const auto& [page, text] : keys) {

@@ -26,7 +26,8 @@ QString withoutKeys(QString text) {
 QString unparted(QString text) {
   static const QRegularExpression unit(
       R"((?<=\d) (?=(%|m|km|ft|mi|dB|dBi|dBm|mW|W|MHz|GHz|Hz|s|min|h|mAh|V|A|m/s|kn|mph|Mbit/s|kbit/s|ohm)(?![\w/])))");
-  return text.replace(unit, QString(QChar::Nbsp));
+  static const QRegularExpression slash(R"((?<=[A-Za-z])/(?=s\b))");
+  return text.replace(unit, QString(QChar::Nbsp)).replace(slash, QStringLiteral(u"/\u2060"));  // no line ends within a unit
 }
 
 QString distanceLabel(double distance_m) {

@@ -30,14 +30,22 @@ constexpr std::size_t kProfile = 24;  ///< pieces that a stretch is drawn in
 /// In the order in which they began. @param along_m of each row, NaN where unknown
 std::vector<Pass> passesOf(std::span<const double> time_s, std::span<const double> along_m, std::span<const Stretch> stretches);
 
+/// What a pass is told in: the best that the log has of it.
+enum class PassFigure {
+  Signal,  ///< dBm
+  Scale,   ///< a receiver's own scale
+  Bitrate  ///< Mbit/s
+};
+
 /// What a link was like in one pass.
 struct PassSeen {
-  double mean = NAN, worst_second = NAN;  ///< of the signal; NaN where there was none
+  PassFigure figure = PassFigure::Signal;
+  double mean = NAN, worst_second = NAN;  ///< of that figure; NaN where there was none
   double usable_share = NAN;              ///< of its time in which the rule held; NaN where nothing tells
   int dropouts = 0;                       ///< that began in it
-  std::vector<float> profile = {};        ///< mean signal over each of kProfile pieces of the stretch; NaN where none
+  std::vector<float> profile = {};        ///< mean figure over each of kProfile pieces of the stretch; NaN where none
 };
-/// @param signal empty where there is none @param dropouts of the whole flight; none where the rule cannot be held to it
+/// @param signal the figure, empty where there is none @param dropouts of the whole flight; none where the rule cannot be held to it
 PassSeen seenIn(const Pass& pass, const Stretch& stretch, std::span<const double> time_s, std::span<const double> along_m,
                 std::span<const double> signal, const std::optional<std::span<const Dropout>>& dropouts);
 

@@ -56,10 +56,12 @@ const analysis::SegmentOnLink* cellOf(const SegmentsSheet& s, const StretchColum
   return nullptr;
 }
 
+constexpr double kMostLines = 6;
+
 struct SignalScale {
-  double low = INFINITY, high = -INFINITY;
+  double low = INFINITY, high = -INFINITY, step = 10;
   double y(double value, const QRectF& box) const {
-    return box.bottom() - box.height() * std::clamp((value - low) / std::max(high - low, 1.0), 0.0, 1.0);
+    return box.bottom() - box.height() * std::clamp((value - low) / std::max(high - low, 0.1), 0.0, 1.0);
   }
 };
 
@@ -71,9 +73,14 @@ SignalScale signalScale(const SegmentsSheet& s) {
       for (const auto& pass : on.passes)
         for (const float v : pass.seen.profile)
           if (std::isfinite(v)) out.low = std::min(out.low, double(v)), out.high = std::max(out.high, double(v));
-  if (out.low > out.high) return {-100, -40};
-  out.low = 10 * std::floor(out.low / 10);
-  out.high = 10 * std::ceil(out.high / 10);
+  if (out.low > out.high) return {-100, -40, 10};
+  for (const double step : {0.1, 0.2, 0.5, 1.0, 2.0, 5.0, 10.0, 20.0, 50.0, 100.0, 200.0, 500.0}) {
+    out.step = step;
+    if (s.figure() == log::PassFigure::Signal && step < 10) continue;
+    if (out.high - out.low <= kMostLines * step) break;
+  }
+  out.low = out.step * std::floor(out.low / out.step);
+  out.high = out.step * std::ceil(out.high / out.step);
   return out;
 }
 
@@ -82,7 +89,7 @@ void drawPasses(QPainter& p, const QRectF& box, const analysis::SegmentOnLink& o
   p.setPen(QPen(look.hairline, 1));
   p.setBrush(Qt::NoBrush);
   p.drawRect(box);
-  for (double level = scale.low + 10; level < scale.high; level += 10) p.drawLine(QPointF(box.left(), scale.y(level, box)), QPointF(box.right(), scale.y(level, box)));
+  for (double level = scale.low + scale.step; level < scale.high - scale.step / 2; level += scale.step) p.drawLine(QPointF(box.left(), scale.y(level, box)), QPointF(box.right(), scale.y(level, box)));
   QColor colour = look.setup(mark, 1).color();
   for (const auto& pass : on.passes) {
     QPolygonF way;
@@ -94,8 +101,8 @@ void drawPasses(QPainter& p, const QRectF& box, const analysis::SegmentOnLink& o
     p.setPen(QPen(thin, 1, pass.out ? Qt::SolidLine : Qt::DashLine));
     p.drawPolyline(way);
   }
-  if (!on.signal_dbm) return;
-  const double low = scale.y(on.signal_dbm->low, box), high = scale.y(on.signal_dbm->high, box), middle = scale.y(on.signal_dbm->estimate, box);
+  if (!on.mean) return;
+  const double low = scale.y(on.mean->low, box), high = scale.y(on.mean->high, box), middle = scale.y(on.mean->estimate, box);
   QColor band = colour;
   band.setAlphaF(0.16F);
   p.fillRect(QRectF(box.left(), high, box.width(), low - high), band);
@@ -103,12 +110,18 @@ void drawPasses(QPainter& p, const QRectF& box, const analysis::SegmentOnLink& o
   p.drawLine(QPointF(box.left(), middle), QPointF(box.right(), middle));
 }
 
+QString unitText(log::PassFigure figure) {
+  return figure == log::PassFigure::Scale ? Said::tr("receiver's own scale")
+                                          : QString::fromStdString(std::string(quantity::symbolOf(analysis::unitOf(figure))));
+}
+
 QStringList figuresOf(const analysis::SegmentOnLink& on) {
   QStringList out;
-  out << (on.signal_dbm ? withInterval(on.signal_dbm->estimate, on.signal_dbm->low, on.signal_dbm->high, Unit::Dbm, 1) : Said::tr("no signal logged"));
+  const Unit unit = analysis::unitOf(on.figure);
+  out << (on.mean ? withInterval(on.mean->estimate, on.mean->low, on.mean->high, unit, 1) : Said::tr("no signal logged"));
   out << (on.usable_pct ? Said::tr("usable %1 of the time").arg(withInterval(on.usable_pct->estimate, on.usable_pct->low, on.usable_pct->high, Unit::Percent, 0))
                         : Said::tr("usable limit not known"));
-  const QString worst = on.worst_dbm ? Said::tr("worst second %1").arg(words::quantity(*on.worst_dbm, Unit::Dbm, 0)) : QString();
+  const QString worst = on.worst ? Said::tr("worst second %1").arg(words::quantity(*on.worst, unit, 0)) : QString();
   const QString lost = on.dropouts ? Said::tr("dropouts per pass: %1").arg(words::shortNumber(*on.dropouts, 1)) : QString();
   QStringList both{worst, lost};
   both.removeAll(QString());
@@ -133,7 +146,7 @@ void paint(QPainter& p, double width, const SegmentsSheet& s, const Look& look) 
     const StretchColumn& column = layout.columns[i];
     const QRectF title(double(i % layout.in_band) * (layout.column_px + kSegGap_px), double(i / layout.in_band) * band_px, layout.column_px, kSegTitle_px);
     line(p, QRectF(title.left(), title.top(), title.width(), 20), QString::fromStdString(column.segment), look.ink, look.font(type::kBody, true));
-    line(p, QRectF(title.left(), title.top() + 19, title.width(), 16), words::span(column.from_m, column.to_m), look.muted, look.font(type::kSmall, false));
+    line(p, QRectF(title.left(), title.top() + 19, title.width(), 16), words::span(column.from_m, column.to_m) + "   " + unitText(s.figure()), look.muted, look.font(type::kSmall, false));
     for (std::size_t r = 0; r < layout.setups.size(); ++r) {
       const QRectF cell(title.left(), title.bottom() + double(r) * kSegRow_px, title.width(), kSegRow_px - kSegGap_px);
       setupTitle(p, QRectF(cell.left(), cell.top(), cell.width(), kSegName_px), s.campaign, layout.setups[r], look);
@@ -145,7 +158,7 @@ void paint(QPainter& p, double width, const SegmentsSheet& s, const Look& look) 
       }
       drawPasses(p, plot, *on, scale, look, campaign::setupIndex(s.campaign, on->setup));
       for (const double level : {scale.low, scale.high})
-        line(p, QRectF(cell.left() - 6, level == scale.low ? plot.bottom() - 13 : plot.top(), 32, 13), words::number(level, 0), look.muted, look.font(type::kSmall, false), Qt::AlignRight);
+        line(p, QRectF(cell.left() - 6, level == scale.low ? plot.bottom() - 13 : plot.top(), 32, 13), words::number(level, scale.step < 1 ? 1 : 0), look.muted, look.font(type::kSmall, false), Qt::AlignRight);
       double y = plot.bottom() + 3;
       for (const QString& text : figuresOf(*on)) {
         line(p, QRectF(plot.left(), y, plot.width(), kSegLine_px), text, look.ink, look.font(type::kSmall, false));
@@ -156,14 +169,14 @@ void paint(QPainter& p, double width, const SegmentsSheet& s, const Look& look) 
 }
 
 std::string csvOf(const SegmentsSheet& s) {
-  std::string out = "setup,link,path,segment,from_m,to_m,signal_dbm,signal_low_dbm,signal_high_dbm,usable_pct,usable_low_pct,usable_high_pct,worst_second_dbm,dropouts_per_pass,passes,flights\n";
+  std::string out = "setup,link,path,segment,from_m,to_m,unit,mean,mean_low,mean_high,usable_pct,usable_low_pct,usable_high_pct,worst_second,dropouts_per_pass,passes,flights\n";
   const auto number = [](std::optional<double> v) { return v ? fmt::format("{:.3f}", *v) : std::string(); };
   const auto interval = [&](const std::optional<estimate::Interval>& i) {
     return i ? fmt::format("{:.3f},{:.3f},{:.3f}", i->estimate, i->low, i->high) : std::string(",,");
   };
   for (const analysis::SegmentOnLink& on : s.analysis.segments)
-    out += fmt::format("{},{},{},{},{:.1f},{:.1f},{},{},{},{},{},{}\n", text::csvField(on.setup), text::csvField(on.link), text::csvField(on.path), text::csvField(on.segment),
-                       on.from_m, on.to_m, interval(on.signal_dbm), interval(on.usable_pct), number(on.worst_dbm), number(on.dropouts), on.passes.size(), on.flights);
+    out += fmt::format("{},{},{},{},{:.1f},{:.1f},{},{},{},{},{},{},{}\n", text::csvField(on.setup), text::csvField(on.link), text::csvField(on.path), text::csvField(on.segment),
+                       on.from_m, on.to_m, quantity::symbolOf(analysis::unitOf(on.figure)), interval(on.mean), interval(on.usable_pct), number(on.worst), number(on.dropouts), on.passes.size(), on.flights);
   return out;
 }
 

@@ -14,6 +14,12 @@ struct SegmentsSheet {
   const campaign::Campaign& campaign;
   const analysis::CampaignAnalysis& analysis;
   std::string link;
+  /// That its passes are told in; the same for all of a link.
+  log::PassFigure figure() const {
+    for (const analysis::SegmentOnLink& s : analysis.segments)
+      if (s.link == link) return s.figure;
+    return log::PassFigure::Signal;
+  }
 };
 
 /// How high it is at a width; at least one row.

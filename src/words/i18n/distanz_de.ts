@@ -1380,10 +1380,6 @@
         <translation>Linie: Schätzung oder mittlerer Flug   Band: 95 % oder die meisten Flüge   Punkt: Wende</translation>
     </message>
     <message>
-        <source>signal in dBm, outbound solid, inbound dashed   thick: mean of new flights, band: 95 %</source>
-        <translation>Signal in dBm, Hinflug durchgezogen, Rückflug gestrichelt   dick: Mittel neuer Flüge, Band: 95 %</translation>
-    </message>
-    <message>
         <source>Choose which leg of each flight counts, or compare the legs as setups</source>
         <translation>Wählen, welche Richtung jedes Flugs zählt, oder die Richtungen als Setups vergleichen</translation>
     </message>
@@ -1422,6 +1418,10 @@
     <message>
         <source>Number of flights of each setup before you judge. Fix it before you fly. If you stop when it looks good, you find differences that are not there.</source>
         <translation>Zahl der Flüge je Setup vor dem Urteil. Vor dem Fliegen festlegen. Wer aufhört, wenn es gut aussieht, findet Unterschiede, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>outbound solid, inbound dashed   thick: mean of new flights, band: 95 %</source>
+        <translation>hin durchgezogen, zurück gestrichelt   dick: Mittel neuer Flüge, Band: 95 %</translation>
     </message>
 </context>
 <context>
@@ -7532,10 +7532,6 @@
         <translation>Alle Flüge waren Rundkurse: Sie werden Abschnitt für Abschnitt verglichen. Die Abschnitte unter Plan benennen. Für eine Reichweite einen Weg hin und zurück fliegen.</translation>
     </message>
     <message>
-        <source>The order of flights comes from the clocks of the logs; the list in Runs has another.</source>
-        <translation>Die Reihenfolge der Flüge kommt von den Uhren der Aufzeichnungen; die Liste unter Läufe hat eine andere.</translation>
-    </message>
-    <message>
         <source>not placed: {before:.0} before the first mark and {after:.0} after the last</source>
         <translation>ohne Ort: {before:.0} vor der ersten und {after:.0} nach der letzten Marke</translation>
     </message>
@@ -7558,6 +7554,10 @@
     <message>
         <source>Over all links, the first to fail ends the flight; how far that is, is open.</source>
         <translation>Über alle Links beendet der erste Ausfall den Flug; wie weit das reicht, ist offen.</translation>
+    </message>
+    <message>
+        <source>The order of flights comes from the clocks of the logs.</source>
+        <translation>Die Reihenfolge der Flüge kommt von den Uhren der Aufzeichnungen.</translation>
     </message>
 </context>
 <context>
@@ -7941,6 +7941,10 @@
     <message>
         <source>minimum usable reading %1</source>
         <translation>kleinste brauchbare Anzeige %1</translation>
+    </message>
+    <message>
+        <source>receiver&apos;s own scale</source>
+        <translation>Skala des Empfängers</translation>
     </message>
 </context>
 <context>

@@ -1,9 +1,12 @@
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <functional>
 
+#include "core/analysis/findings/beyond.h"
 #include "core/analysis/findings/findings.h"
 #include "core/log/sides.h"
 #include "support/flown_log.h"
+#include "support/sentences.h"
 
 using namespace distanz;
 using namespace distanz::analysis;
@@ -65,8 +68,8 @@ TEST_CASE("courses: setups are told apart on the stretch where they differ, and 
   REQUIRE(shed);
   CHECK(shed->verdict == estimate::Verdict::BBetter);
   CHECK(shed->holds_for_all);
-  CHECK(shed->delta_db.low <= -w.shed_db);
-  CHECK(shed->delta_db.high >= -w.shed_db);
+  CHECK(shed->delta.low <= -w.shed_db);
+  CHECK(shed->delta.high >= -w.shed_db);
   CHECK(pairOn(a, "open field")->verdict != estimate::Verdict::ABetter);
   REQUIRE(a.segments.size() == 4);
   for (const SegmentOnLink& s : a.segments) {
@@ -74,9 +77,76 @@ TEST_CASE("courses: setups are told apart on the stretch where they differ, and 
     CHECK(s.passes.size() == 16);  // two laps, out and back
     const bool lost = s.setup == "A" && s.segment == "behind the shed";
     CHECK(s.usable_pct->estimate == Approx(lost ? 0 : 100).margin(20));
-    CHECK(*s.worst_dbm < s.signal_dbm->low);
+    CHECK(*s.worst < s.mean->low);
     CHECK((s.dropouts.value() > 0.4) == lost);
   }
+}
+
+TEST_CASE("courses: where only a bitrate or a receiver's own scale is logged, sections are told in it, with a verdict") {
+  ShedWorld w;
+  for (int i = 0; i < 4; ++i) w.fly("A"), w.fly("B");
+  w.c.planned_pairs = 4;
+  const auto with = [&](const char* channel, const std::function<double(double)>& of) {
+    std::vector<log::Recording> logs = w.logs;
+    for (log::Recording& r : logs)
+      for (log::Column& c : r.columns)
+        if (c.channel == "control.rssi_dbm") {
+          c.channel = channel;
+          for (double& v : c.values) v = of(v);
+        }
+    return analyseLogs(w.c, logs);
+  };
+  const auto rate = [](double dbm) { return 40 / (1 + std::exp(-(dbm + 70) / 6)); };
+  const CampaignAnalysis told = with("control.bitrate_mbps", rate);
+  const SegmentPair* shed = pairOn(told, "behind the shed");
+  REQUIRE(shed);
+  CHECK(shed->figure == log::PassFigure::Bitrate);
+  CHECK(shed->verdict == estimate::Verdict::BBetter);
+  CHECK(shed->delta.high < 0);
+  CHECK(pairOn(told, "open field")->verdict != estimate::Verdict::ABetter);
+  for (const SegmentOnLink& s : told.segments) {
+    REQUIRE(s.mean);
+    CHECK(s.mean->low < s.mean->high);
+    CHECK(s.mean->estimate > 0);
+    CHECK(s.mean->estimate < 40);
+  }
+  const auto said = test::said(segmentsTold(w.c, told, "control").front());
+  CAPTURE(said.title, said.text);
+  CHECK_THAT(said.title, Catch::Matchers::Contains("Mbit/s"));
+  // Percent of a receiver that runs from 0 to 99, and one that counts down.
+  for (const double turned : {1.0, -1.0}) {
+    const CampaignAnalysis scale = with("control.level", [&](double dbm) { return turned * std::clamp((dbm + 110) * 1.5, 0.0, 99.0); });
+    const SegmentPair* p = pairOn(scale, "behind the shed");
+    REQUIRE(p);
+    CHECK(p->figure == log::PassFigure::Scale);
+    if (turned > 0) CHECK(p->verdict == estimate::Verdict::BBetter);
+  }
+}
+
+TEST_CASE("courses: equal setups are seldom called better by their bitrate", "[simulation]") {
+  int better = 0, covered = 0, all = 0;
+  for (unsigned seed = 1; seed <= 120; ++seed) {
+    ShedWorld w;
+    w.shed_db = 0;
+    w.random = dice::Random(seed);
+    for (int i = 0; i < 3; ++i) w.fly("A"), w.fly("B");
+    w.c.planned_pairs = 3;
+    for (log::Recording& r : w.logs)
+      for (log::Column& c : r.columns)
+        if (c.channel == "control.rssi_dbm") {
+          c.channel = "control.bitrate_mbps";
+          for (double& v : c.values) v = 40 / (1 + std::exp(-(v + 70) / 6));
+        }
+    const CampaignAnalysis a = analyseLogs(w.c, w.logs);
+    for (const SegmentPair& p : a.segment_pairs) {
+      ++all;
+      better += p.verdict == estimate::Verdict::ABetter || p.verdict == estimate::Verdict::BBetter;
+      covered += p.delta.low <= 0 && p.delta.high >= 0;
+    }
+  }
+  CAPTURE(better, covered, all);
+  CHECK(better <= 0.08 * all);
+  CHECK(covered >= 0.92 * all);
 }
 
 TEST_CASE("courses: flights over the path tell their segments too, and only those make a range") {

@@ -24,14 +24,6 @@ std::vector<double> placesOf(const std::vector<Key>& keys, const std::vector<boo
   return out;
 }
 
-/// Nowhere does one fall where the other rises.
-bool rises(const std::vector<double>& a, const std::vector<double>& b) {
-  for (std::size_t i = 0; i < a.size(); ++i)
-    for (std::size_t j = 0; j < a.size(); ++j)
-      if (a[i] < a[j] && b[i] > b[j]) return false;
-  return true;
-}
-
 /// Flights that no clock can have: of one setup, and begun while another was in the air. Recorders without a clock of their
 /// own begin every log at the same moment.
 bool cannotBe(const campaign::Campaign& campaign, const std::vector<bool>& used, const Reductions& reductions,
@@ -63,7 +55,7 @@ Session sessionOf(const campaign::Campaign& campaign, const std::vector<bool>& u
   Session out;
   if (any && all_clocked && !cannotBe(campaign, used, reductions, began_s)) {
     out.place = placesOf(began_s, used);
-    out.by_clock = !all_typed || !rises(placesOf(order, used), out.place);
+    out.by_clock = !all_typed;
   } else if (any && all_typed) {
     out.place = placesOf(order, used);
   } else {

@@ -9,7 +9,7 @@ namespace distanz::analysis {
 /// When in the session each run was flown.
 struct Session {
   std::vector<double> place;  ///< per run: -1/2 for the first, 1/2 for the last; NaN where nobody knows
-  bool by_clock = false;      ///< the logs' clocks told it, and the list of runs has another order or none
+  bool by_clock = false;      ///< the logs' clocks told it, and the list of runs has no order
   std::vector<int> flight;    ///< per run: number of the flight that it shares with others; -1: none
 };
 

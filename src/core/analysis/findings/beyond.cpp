@@ -32,18 +32,20 @@ Finding pairTold(const campaign::Campaign& c, const Beyond& a, const SegmentPair
   const int flights = std::min(on_a ? on_a->flights : 0, on_b ? on_b->flights : 0);
   const bool better = p.verdict == Verdict::ABetter || p.verdict == Verdict::BBetter;
   const bool a_won = p.verdict == Verdict::ABetter;
-  const estimate::Interval& d = p.delta_db;
+  const estimate::Interval& d = p.delta;
+  const Unit unit = differenceUnitOf(p.figure);
   const auto args = [&](const Measure& delta) {
     return std::vector<Argument>{{"segment", p.segment}, {"link", p.link}, {"delta", delta}, {"flights", flights}};
   };
   Finding out;
   if (better) {
-    out = finding("segment-better", args(a_won ? measureOf(d, Unit::Decibel) : Measure{-d.estimate, Unit::Decibel, -d.high, -d.low}));
+    const bool better_up = d.estimate >= 0;  // of a scale that runs backwards the lower reading is the better
+    out = finding("segment-better", args(better_up ? measureOf(d, unit) : Measure{-d.estimate, unit, -d.high, -d.low}));
     out.arguments.emplace_back("winner", nameOf(c, a_won ? p.a : p.b));
     out.arguments.emplace_back("loser", nameOf(c, a_won ? p.b : p.a));
   } else {
     const bool same = p.verdict == Verdict::NoPracticalDifference, hopeless = p.more_pairs >= estimate::defaults::kMorePairsCap;
-    out = finding(same ? "segment-same" : hopeless || p.spread_assumed ? "segment-too-small" : "segment-undecided", args(measureOf(d, Unit::Decibel)));
+    out = finding(same ? "segment-same" : hopeless || p.spread_assumed ? "segment-too-small" : "segment-undecided", args(measureOf(d, unit)));
     if (p.spread_assumed && !same) out.code = "segment-undecided";
     out.arguments.emplace_back("a", nameOf(c, p.a));
     out.arguments.emplace_back("b", nameOf(c, p.b));

@@ -10,14 +10,29 @@ const std::vector<double>* columnOf(const BeyondContext& c, const campaign::Link
   return c.recording.find(log::linkChannel(link.id, what));
 }
 
-std::vector<SegmentPass> passesIn(const BeyondContext& c, const std::vector<double>& signal, const std::optional<std::vector<log::Dropout>>& dropouts) {
+/// What passes are told in, row by row: the signal, else the receiver's own scale at full power, else the bitrate.
+struct Figure {
+  log::PassFigure what = log::PassFigure::Signal;
+  const std::vector<double>* values = nullptr;
+};
+Figure figureOf(const BeyondContext& c, const campaign::Link& link, const std::vector<double>& signal) {
+  if (!signal.empty()) return {log::PassFigure::Signal, &signal};
+  const auto reduced = c.run.reduced_db.find(link.id);
+  if (const auto* scale = columnOf(c, link, log::channel::kLevel); scale && reduced == c.run.reduced_db.end())
+    return {log::PassFigure::Scale, scale};
+  if (const auto* rate = columnOf(c, link, log::channel::kBitrate)) return {log::PassFigure::Bitrate, rate};
+  return {log::PassFigure::Signal, &signal};
+}
+
+std::vector<SegmentPass> passesIn(const BeyondContext& c, const Figure& figure, const std::optional<std::vector<log::Dropout>>& dropouts) {
   std::vector<SegmentPass> out;
   std::optional<std::span<const log::Dropout>> held;
   if (dropouts) held = *dropouts;
   for (const log::Pass& pass : c.passes) {
     if (c.run.legs != campaign::Legs::Both && pass.out != (c.run.legs == campaign::Legs::Out)) continue;
     const campaign::Segment& s = c.segments[pass.stretch];
-    SegmentPass p{s.name, pass.lap, pass.out, log::seenIn(pass, {s.from_m, s.to_m}, c.recording.time_s, c.chainage_m, signal, held)};
+    SegmentPass p{s.name, pass.lap, pass.out, log::seenIn(pass, {s.from_m, s.to_m}, c.recording.time_s, c.chainage_m, *figure.values, held)};
+    p.seen.figure = figure.what;
     if (std::isfinite(p.seen.mean) || std::isfinite(p.seen.usable_share)) out.push_back(std::move(p));
   }
   return out;
@@ -109,7 +124,7 @@ BeyondContext beyondContext(const campaign::Campaign& campaign, const campaign::
 LinkBeyond linkBeyond(const BeyondContext& c, const campaign::Link& link, const std::vector<double>& signal,
                       const std::optional<std::vector<log::Dropout>>& dropouts) {
   LinkBeyond out;
-  out.passes = passesIn(c, signal, dropouts);
+  out.passes = passesIn(c, figureOf(c, link, signal), dropouts);
   if (c.sides && !signal.empty()) {
     out.sides = log::sideCells(*c.sides, c.track.distance_m, signal);
     out.turn_sides = turnSides(c, signal);

@@ -6,9 +6,20 @@
 
 #include "core/estimate/comparison.h"
 #include "core/log/passes.h"
+#include "core/quantity/unit.h"
 
 /// What logs tell beside how far each setup carries. Nothing here enters a range.
 namespace distanz::analysis {
+
+/// What a figure of passes is in, and what two of them differ by.
+constexpr quantity::Unit unitOf(log::PassFigure figure) {
+  return figure == log::PassFigure::Signal  ? quantity::Unit::Dbm
+         : figure == log::PassFigure::Scale ? quantity::Unit::None
+                                            : quantity::Unit::MegabitPerSecond;
+}
+constexpr quantity::Unit differenceUnitOf(log::PassFigure figure) {
+  return figure == log::PassFigure::Signal ? quantity::Unit::Decibel : unitOf(figure);
+}
 
 struct SegmentPassSeen {
   std::string run;
@@ -21,9 +32,10 @@ struct SegmentPassSeen {
 struct SegmentOnLink {
   std::string setup, link, path, segment;
   double from_m = 0, to_m = 0;                     ///< along the path
-  std::optional<estimate::Interval> signal_dbm = {};    ///< mean of a new flight's passes
+  log::PassFigure figure = log::PassFigure::Signal;     ///< that the link is told in on named stretches
+  std::optional<estimate::Interval> mean = {};          ///< of a new flight's passes, in that figure's unit
   std::optional<estimate::Interval> usable_pct = {};    ///< of the time in it
-  std::optional<double> worst_dbm = {};                 ///< worst second of all passes
+  std::optional<double> worst = {};                     ///< worst second of all passes
   std::optional<double> dropouts = {};                  ///< per pass
   int flights = 0;
   std::vector<SegmentPassSeen> passes = {};
@@ -32,7 +44,8 @@ struct SegmentOnLink {
 /// Two setups on one named stretch.
 struct SegmentPair {
   std::string a, b, link, path, segment;
-  estimate::Interval delta_db;
+  log::PassFigure figure = log::PassFigure::Signal;
+  estimate::Interval delta;  ///< a less b, in that figure's unit; of signals in dB
   estimate::Verdict verdict = estimate::Verdict::Undecided;
   double p_value = 1, level = 0.05;
   bool holds_for_all = true;  ///< when all stretches and pairs are claimed at once
