@@ -1,13 +1,16 @@
 #pragma once
+#include <stdexcept>
+
 #include "core/analysis/analyse.h"
 #include "core/analysis/result/campaign_analysis.h"
 #include "core/simulate/scenario.h"
+#include "support/never_told.h"
 
 namespace distanz::test {
 
-/// Analysis of simulated flights, as the program makes it.
+/// Analysis of simulated flights, as the program makes it. @throws std::runtime_error where it tells what none may tell
 inline analysis::CampaignAnalysis analyseSimulated(const simulate::Simulated& flown, unsigned threads = 1) {
-  return analysis::analyse(
+  analysis::CampaignAnalysis told = analysis::analyse(
       flown.campaign,
       [&](const campaign::Run& run) {
         const auto index =
@@ -15,6 +18,8 @@ inline analysis::CampaignAnalysis analyseSimulated(const simulate::Simulated& fl
         return std::make_shared<const log::Recording>(flown.recordings[index]);
       },
       {}, threads);
+  if (const auto faults = neverTold(flown.campaign, told); !faults.empty()) throw std::runtime_error(faults.front());
+  return told;
 }
 
 }  // namespace distanz::test

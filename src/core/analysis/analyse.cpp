@@ -9,6 +9,7 @@
 #include "core/analysis/compare/flown_alike.h"
 #include "core/analysis/compare/flown_together.h"
 #include "core/analysis/compare/link_analysis.h"
+#include "core/analysis/compare/own_breaks.h"
 #include "core/analysis/compare/own_scales.h"
 #include "core/analysis/compare/warnings.h"
 #include "core/analysis/compare/ways.h"
@@ -137,6 +138,7 @@ CampaignAnalysis analyse(const campaign::Campaign& campaign, std::vector<RunRedu
     analyseLink(campaign, link, used, session, effort, ways, result);
   addSetupAnswers(campaign, ways, result);
   withholdLevels(result);
+  keepToOwnFlights(campaign, ways, result);
   std::vector<bool> counts = used;
   for (std::size_t i = 0; i < counts.size(); ++i) counts[i] = counts[i] || result.runs[i].in_segments;
   addBeyond(campaign, counts, result);

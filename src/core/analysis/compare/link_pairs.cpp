@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "core/analysis/compare/link_work.h"
+#include "core/analysis/compare/own_breaks.h"
 #include "core/analysis/compare/ways.h"
 
 namespace distanz::analysis {
@@ -169,6 +170,7 @@ void addPairs(LinkWork& w, const LinkWays& ways) {
       fillByDraws(pair, by_draws);
     }
     if (const auto stopped = stoppedBoth(w, ways, a, b)) leaveOpen(pair, *stopped);
+    agree(pair, w.result.practical_threshold);
     pairs.push_back(std::move(pair));
   }
   holdForAll(pairs);

@@ -1,6 +1,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/analysis/compare/own_breaks.h"
 #include "core/analysis/compare/ways.h"
 #include "core/campaign/differ.h"
 
@@ -153,6 +154,7 @@ void addPair(const campaign::Campaign& campaign, const SetupWay& way_a, const Se
       if (p->stopped_m && !pair.ratio) pair.stopped_m = std::min(*p->stopped_m, pair.stopped_m.value_or(INFINITY));
   }
   preferOwnLink(campaign, on_links, pair);
+  agree(pair, result.practical_threshold);
   result.setup_comparisons.push_back(std::move(pair));
 }
 

@@ -1,0 +1,109 @@
+#include "core/analysis/compare/own_breaks.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+#include "core/analysis/reduce/reduction.h"
+#include "core/estimate/defaults.h"
+
+namespace distanz::analysis {
+namespace {
+
+using estimate::StretchLook;
+using estimate::Verdict;
+
+/// Along the path, where the rule first failed on two stretches running, and longer than it allows; INFINITY where it did
+/// not.
+double brokenAt_m(const RuleSeen& seen, int first_place, double allowed_m) {
+  constexpr double width_m = estimate::defaults::kCellWidth_m;
+  std::optional<int> first;
+  int running = 0;
+  for (const StretchLook& look : seen.looks) {  // by place, way out first
+    if (look.back) break;
+    if (!(look.kept < seen.measure.wanted())) {
+      first.reset();
+      running = 0;
+      continue;
+    }
+    if (!first) first = look.index;
+    ++running;
+    if (running >= 2 && (look.index - *first + 1) * width_m > allowed_m) return (*first - first_place) * width_m;
+  }
+  return INFINITY;
+}
+
+struct Breaks {
+  double half_m = INFINITY, twentieth_m = INFINITY;
+};
+
+Breaks breaksOf(const campaign::Campaign& c, const CampaignAnalysis& a, const std::string& setup, const std::string& link,
+                double allowed_m) {
+  std::vector<double> at;
+  for (std::size_t i = 0; i < c.runs.size(); ++i) {
+    const campaign::Run& run = c.runs[i];
+    if (run.setup != setup || !a.runs[i].used || run.legs == campaign::Legs::Back) continue;
+    const auto on = a.reductions[i].links.find(link);
+    if (on == a.reductions[i].links.end() || on->second.left_out || on->second.reduced_db > 0) continue;
+    double broken = INFINITY;
+    for (const auto& [part, seen] : on->second.rule) broken = std::min(broken, brokenAt_m(seen, firstPlaceOf(c, run), allowed_m));
+    at.push_back(broken);
+  }
+  if (at.empty()) return {};
+  std::sort(at.begin(), at.end());
+  return {at[(at.size() - 1) / 2], at[(at.size() - 1) / 20]};
+}
+
+void keepTo(double most_m, RangeAnswer& r) {
+  for (std::optional<double>* told : {&r.estimate_m, &r.low_m, &r.at_least_m})
+    if (*told && **told > most_m) *told = most_m;
+}
+
+/// Nobody saw one of them end, and so nobody can tell which is longer.
+bool open(const estimate::Interval& ratio) {
+  return (!(ratio.low > 0) || !std::isfinite(ratio.high)) && ratio.low <= 1 && ratio.high >= 1;
+}
+
+template <class Pair>
+void bearOut(Pair& p, double threshold) {
+  if (!p.ratio || p.verdict == Verdict::Undecided) return;
+  if (open(*p.ratio)) {
+    p.ratio.reset();
+    return;
+  }
+  const bool borne_out = p.verdict == Verdict::ABetter   ? p.ratio->low > 1
+                         : p.verdict == Verdict::BBetter ? p.ratio->high < 1
+                                                         : p.ratio->low >= 1 / (1 + threshold) && p.ratio->high <= 1 + threshold;
+  if (!borne_out) p.verdict = Verdict::Undecided;
+}
+
+}  // namespace
+
+void keepToOwnFlights(const campaign::Campaign& campaign, const std::vector<LinkWays>& ways, CampaignAnalysis& result) {
+  std::map<std::string, Breaks> over_all;
+  for (SetupOnLink& s : result.setups) {
+    const auto way = std::find_if(ways.begin(), ways.end(), [&](const LinkWays& w) { return w.link == s.link; });
+    const Breaks own = breaksOf(campaign, result, s.setup, s.link, way == ways.end() ? 0 : way->gap_m);
+    keepTo(own.half_m, s.typical);
+    keepTo(own.twentieth_m, s.dependable);
+    Breaks& all = over_all[s.setup];
+    all = {std::min(all.half_m, own.half_m), std::min(all.twentieth_m, own.twentieth_m)};
+  }
+  for (SetupAnswer& s : result.answers) {
+    const Breaks& own = over_all[s.setup];
+    keepTo(own.half_m, s.typical);
+    keepTo(own.twentieth_m, s.dependable);
+    if (s.plan_m) s.plan_m = std::min(*s.plan_m, own.twentieth_m);
+  }
+}
+
+void agree(PairOnLink& pair, double practical_threshold) {
+  bearOut(pair, practical_threshold);
+}
+
+void agree(SetupPair& pair, double practical_threshold) {
+  bearOut(pair, practical_threshold);
+  if (pair.together) bearOut(*pair.together, practical_threshold);
+}
+
+}  // namespace distanz::analysis
