@@ -201,7 +201,7 @@ void addBench(CLI::App& app, Io io, Action& action) {
   c->add_option("KIND", options->kind,
                 said(QT_TRANSLATE_NOOP("cli",
                                        "sweep, claims, power, signal, turntable, attenuator, trim, "
-                                       "polarisation, spectrum, noise, ground, walk or swap")))
+                                       "polarisation, spectrum, interference, noise, ground, walk, swap or stations")))
       ->required();
   c->add_option("FILE", options->files,
                 said(QT_TRANSLATE_NOOP("cli",

@@ -178,6 +178,8 @@ constexpr TermText kKitTerms[] = {
     {"method-walk",
      QT_TRANSLATE_NOOP(
          "term", "geometric means of the distances, converted to full power with the path-loss exponent")},
+    {"method-stations",
+     QT_TRANSLATE_NOOP("term", "a straight line through the levels over the logarithm of distance")},
     {"method-swap",
      QT_TRANSLATE_NOOP("term",
                        "the difference of the means against every other assignment of the readings")},

@@ -33,7 +33,7 @@ QString valueFor(const QLineEdit& field, int n) {
   if (name == "recordDate") return "2026-04-12T06:30";
   if (name.startsWith("modes_")) return QString("%1 Hz: -112 dBm").arg(50 + n);
   if (name == "planBegin" || name == "planEnd") return QString("%1:30").arg(n % 24, 2, 10, QChar('0'));
-  if (qobject_cast<QuantityEdit*>(field.parentWidget())) return QString::number(2 + n % 7);
+  if (qobject_cast<QuantityEdit*>(field.parentWidget())) return QString::number(2 + n % 4);
   return QString("typed %1").arg(n);
 }
 

@@ -35,18 +35,19 @@ std::vector<Column> columns() {
           {"event", HandLogDialog::tr("event"), HandLogDialog::tr("break-up, dropout, lost, regained, step, failsafe, turned")}};
 }
 
-constexpr int kRows = 12;
+constexpr int kRows = 12, kPost = 0;
 
 }  // namespace
 
-HandLogDialog::HandLogDialog(QWidget* parent) : QDialog(parent), m_table(new QTableWidget(kRows, int(columns().size()))), m_take(new QPushButton(tr("Import ..."))) {
+HandLogDialog::HandLogDialog(int last_post, QWidget* parent)
+    : QDialog(parent), m_table(new QTableWidget(kRows, int(columns().size()))), m_take(new QPushButton(tr("Import ..."))), m_last_post(last_post) {
   setObjectName("handLogDialog");
   setWindowTitle(tr("Readings, row by row"));
   resize(940, 520);
   auto* layout = new QVBoxLayout(this);
   layout->setContentsMargins(16, 16, 16, 16);
   layout->setSpacing(8);
-  auto* hint = plainLabel(tr("Each row needs a post, a distance or a time, and a reading or an event. Enter: next row. Tab: next column. Events alone (lost, regained, turned) are enough."));
+  auto* hint = plainLabel(tr("Each row needs a post, a distance or a time, and a reading or an event. Enter: next row, with the next post already there. Tab: next column. A smaller number counts back. Events alone (lost, regained, turned) are enough."));
   hint->setWordWrap(true);
   layout->addWidget(hint);
   m_table->setObjectName("handLog");
@@ -94,13 +95,37 @@ bool HandLogDialog::eventFilter(QObject* watched, QEvent* event) {
   return QDialog::eventFilter(watched, event);
 }
 
-/// The first column that the row before it has.
+QString HandLogDialog::text(int row, int column) const {
+  const QTableWidgetItem* item = m_table->item(row, column);
+  return item ? item->text().trimmed() : QString();
+}
+
+QString HandLogDialog::postAfter(int row) const {
+  bool counted = false, counted_before = false;
+  const int post = text(row, kPost).toInt(&counted), before = row > 0 ? text(row - 1, kPost).toInt(&counted_before) : 0;
+  if (!counted) return {};
+  const bool turned = m_last_post > 0 && post >= m_last_post;
+  const int next = turned || (counted_before && post < before) ? post - 1 : post + 1;
+  return next >= 0 ? QString::number(next) : QString();
+}
+
+/// The first column that the row before it has; past the post where that is counted on.
 void HandLogDialog::nextRow() {
   const int row = m_table->currentRow();
-  int first = 0;
-  while (first < m_table->columnCount() && !(m_table->item(row, first) && !m_table->item(row, first)->text().isEmpty())) ++first;
   if (row + 1 == m_table->rowCount()) m_table->insertRow(row + 1);
-  m_table->setCurrentCell(row + 1, first < m_table->columnCount() ? first : 0);
+  const bool filled = text(row + 1, kPost).isEmpty() ? !postAfter(row).isEmpty() : true;
+  if (text(row + 1, kPost).isEmpty() && filled) m_table->setItem(row + 1, kPost, new QTableWidgetItem(postAfter(row)));
+  int first = filled ? kPost + 1 : 0;
+  while (first < m_table->columnCount() && text(row, first).isEmpty()) ++first;
+  if (first == m_table->columnCount()) first = filled && m_table->currentColumn() > kPost ? m_table->currentColumn() : 0;
+  m_table->setCurrentCell(row + 1, first);
+}
+
+void HandLogDialog::clear() {
+  m_table->clearContents();
+  m_table->setRowCount(kRows);
+  m_table->setCurrentCell(0, 0);
+  m_take->setEnabled(false);
 }
 
 bool HandLogDialog::enough() const {
@@ -109,10 +134,6 @@ bool HandLogDialog::enough() const {
 
 QString HandLogDialog::csv() const {
   const auto all = columns();
-  const auto text = [this](int row, int column) {
-    const QTableWidgetItem* item = m_table->item(row, column);
-    return item ? item->text().trimmed() : QString();
-  };
   std::vector<int> used;
   for (int k = 0; k < m_table->columnCount(); ++k)
     for (int row = 0; row < m_table->rowCount(); ++row)
@@ -127,7 +148,7 @@ QString HandLogDialog::csv() const {
     QStringList cells;
     bool any = false;
     for (const int k : used) {
-      any = any || !text(row, k).isEmpty();
+      any = any || (k != kPost && !text(row, k).isEmpty());  // a post alone waits for its reading
       // a sign in front is a level here, not a formula
       const std::string cell = text(row, k).toStdString();
       cells << QString::fromStdString(cell.find_first_of(",\"\n") == std::string::npos ? cell : text::csvField(cell));

@@ -26,6 +26,7 @@
 #include "core/analysis/findings/advice.h"
 #include "core/analysis/reduce/reduction.h"
 #include "core/analysis/result/campaign_analysis.h"
+#include "core/campaign/post_distance.h"
 #include "core/log/run_facts.h"
 #include "formats/files.h"
 #include "words/phrases.h"
@@ -67,8 +68,12 @@ QPushButton* RunsStage::readingsMenu() {
   QAction* write = menu->addAction(tr("Type row by row ..."));
   write->setObjectName("writeReadings");
   connect(write, &QAction::triggered, this, [this] {
-    HandLogDialog dialog(this);
-    if (dialog.exec() == QDialog::Accepted) bringInText(tr("readings"), dialog.csv());
+    if (!m_hand_log) m_hand_log = new HandLogDialog(0, this);
+    m_hand_log->setLastPost(campaign::lastPost(document().campaign()));
+    if (m_hand_log->exec() != QDialog::Accepted) return;  // what was typed stays there
+    const QString typed = m_hand_log->csv();
+    m_hand_log->clear();
+    bringInText(tr("readings"), typed);
   });
   QAction* paste = menu->addAction(tr("Paste a table"));
   paste->setObjectName("pasteReadings");

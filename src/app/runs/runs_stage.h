@@ -17,6 +17,8 @@ struct RunReduction;
 
 namespace distanz::app {
 
+class HandLogDialog;
+
 /// The runs: bring logs in, say what was flown, see how each was cut into legs.
 class RunsStage : public Stage, public Exportable {
   Q_OBJECT
@@ -62,6 +64,7 @@ class RunsStage : public Stage, public Exportable {
   RunStrip* m_strip;
   QWidget* m_body = nullptr;  ///< table and strip
   QPushButton* m_kept = nullptr;
+  HandLogDialog* m_hand_log = nullptr;  ///< with what was typed and not yet taken
   QPushButton* m_void;
   QPushButton* m_remove;
   QFutureWatcher<Looked> m_look;

@@ -17,4 +17,10 @@ double postDistance_m(const Campaign& campaign, const Run& run, double number) {
   return named != path.posts.end() ? named->along_m : number * path.post_spacing_m;
 }
 
+int lastPost(const Campaign& campaign) {
+  const auto course = courseOf(campaign);
+  if (!course || !(campaign.paths.front().post_spacing_m > 0)) return 0;
+  return static_cast<int>(std::min(course->farPost_m() / campaign.paths.front().post_spacing_m + 1e-6, 1e6));
+}
+
 }  // namespace distanz::campaign

@@ -7,4 +7,7 @@ namespace distanz::campaign {
 /// Of the path that the run flew; NaN for a number that is none, or without a path.
 double postDistance_m(const Campaign& campaign, const Run& run, double number);
 
+/// Number of the last post of the first path, by its spacing; 0 without a path.
+int lastPost(const Campaign& campaign);
+
 }  // namespace distanz::campaign

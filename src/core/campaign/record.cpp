@@ -28,7 +28,8 @@ constexpr description::Word kRecordKinds[] = {{"sweep", "what an antenna sends b
                                               {"noise", "noise floor, emitters switched on in turn"},
                                               {"ground", "ground check: counters before and after"},
                                               {"walk", "distances reached at reduced power"},
-                                              {"swap", "a part on, off, on, off"}};
+                                              {"swap", "a part on, off, on, off"},
+                                              {"stations", "levels read with both ends at fixed places"}};
 
 constexpr bool kSetting = false, kReading = true;
 constexpr double kCount = 1e12, kAnything = 1e9, kTimeHigh_s = 1e6;
@@ -134,6 +135,12 @@ constexpr RecordField kRecordFields[] = {
     {Walk, kReading, "distance_m", "distance reached", Unit::Metre, 0.1, kPathHigh_m, true},
 
     {Swap, kReading, "value", "reading", Unit::None, -kAnything, kAnything, true},
+
+    {Stations, kSetting, "limit_dbm", "level that is still enough", Unit::Dbm, kLevelLow_dbm, kLevelHigh_dbm},
+    {Stations, kReading, "distance_m", "distance", Unit::Metre, 0.1, kPathHigh_m, true},
+    {Stations, kReading, "level_dbm", "level", Unit::Dbm, -200, kPowerHigh_dbm, true},
+    {Stations, kReading, "height_a_m", "height of one antenna above ground", Unit::Metre, 0, kHeightHigh_m},
+    {Stations, kReading, "height_b_m", "height of the other antenna above ground", Unit::Metre, 0, kHeightHigh_m},
 };
 
 const std::vector<const char*> kYesNo = {"yes", "no"}, kHands = {"right", "left", "linear"};

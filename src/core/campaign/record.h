@@ -28,7 +28,8 @@ enum class RecordKind {
   Noise,         ///< noise floor, emitters switched on in turn
   Ground,        ///< counters before and after a minute through all attitudes
   Walk,          ///< distances reached at reduced power
-  Swap           ///< a part on, off, on, off
+  Swap,          ///< a part on, off, on, off
+  Stations       ///< levels read with both ends at fixed places
 };
 std::span<const description::Word> recordKindWords();
 std::string recordKindWord(RecordKind kind);

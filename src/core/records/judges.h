@@ -11,6 +11,7 @@ RecordResult judgePower(const Judged& what);
 RecordResult judgeSignal(const Judged& what);
 RecordResult judgeTurntable(const Judged& what);
 RecordResult judgeAttenuator(const Judged& what);
+RecordResult judgeStations(const Judged& what);
 RecordResult judgeTrim(const Judged& what);
 RecordResult judgePolarisation(const Judged& what);
 RecordResult judgeSpectrum(const Judged& what);

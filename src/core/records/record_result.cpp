@@ -14,7 +14,7 @@ using Judge = RecordResult (*)(const Judged&);
 constexpr Judge kJudges[] = {judgeSweep,        judgeInspection, judgeClaims,       judgePower,
                              judgeSignal,       judgeTurntable,  judgeAttenuator,   judgeTrim,
                              judgePolarisation, judgeSpectrum,   judgeInterference, judgeNoise,
-                             judgeGround,       judgeWalk,       judgeSwap};
+                             judgeGround,       judgeWalk,       judgeSwap,         judgeStations};
 
 /// What went into a result, and how it was made.
 std::vector<Finding> whyOf(const Judged& what) {

@@ -564,10 +564,6 @@
         <translation>mW oder dBm, in Texten</translation>
     </message>
     <message>
-        <source>sweep, claims, power, signal, turntable, attenuator, trim, polarisation, spectrum, noise, ground, walk or swap</source>
-        <translation>sweep, claims, power, signal, turntable, attenuator, trim, polarisation, spectrum, noise, ground, walk oder swap</translation>
-    </message>
-    <message>
         <source>margin</source>
         <translation>Reserve</translation>
     </message>
@@ -858,6 +854,10 @@
     <message>
         <source>power below the setup&apos;s own, as on a range check: 20dB, 1/30, or &quot;control 20dB; video 10dB&quot;</source>
         <translation>Leistung unter der des Setups, wie bei einer Reichweitenprüfung: 20dB, 1/30 oder &quot;control 20dB; video 10dB&quot;</translation>
+    </message>
+    <message>
+        <source>sweep, claims, power, signal, turntable, attenuator, trim, polarisation, spectrum, interference, noise, ground, walk, swap or stations</source>
+        <translation>sweep, claims, power, signal, turntable, attenuator, trim, polarisation, spectrum, interference, noise, ground, walk, swap oder stations</translation>
     </message>
 </context>
 <context>
@@ -1864,8 +1864,8 @@
         <translation>Importieren ...</translation>
     </message>
     <message>
-        <source>Each row needs a post, a distance or a time, and a reading or an event. Enter: next row. Tab: next column. Events alone (lost, regained, turned) are enough.</source>
-        <translation>Jede Zeile braucht einen Pfosten, eine Entfernung oder eine Zeit, und einen Wert oder ein Ereignis. Eingabe: nächste Zeile. Tab: nächste Spalte. Ereignisse allein (verloren, wieder da, gewendet) genügen.</translation>
+        <source>Each row needs a post, a distance or a time, and a reading or an event. Enter: next row, with the next post already there. Tab: next column. A smaller number counts back. Events alone (lost, regained, turned) are enough.</source>
+        <translation>Jede Zeile braucht einen Pfosten, eine Entfernung oder eine Zeit, und einen Wert oder ein Ereignis. Eingabetaste: nächste Zeile, mit dem nächsten Pfosten schon darin. Tabulator: nächste Spalte. Eine kleinere Nummer zählt zurück. Ereignisse allein (verloren, wieder da, gewendet) genügen.</translation>
     </message>
 </context>
 <context>
@@ -7559,6 +7559,42 @@
         <source>The order of flights comes from the clocks of the logs.</source>
         <translation>Die Reihenfolge der Flüge kommt von den Uhren der Aufzeichnungen.</translation>
     </message>
+    <message>
+        <source>Read the level at {least} places or more, at three distances at least. The farthest must be twice as far as the nearest.</source>
+        <translation>Den Pegel an {least} Orten oder mehr ablesen, in mindestens drei Entfernungen. Die weiteste muss doppelt so weit sein wie die nächste.</translation>
+    </message>
+    <message>
+        <source>The level does not clearly fall with distance yet. Read more places, farther apart.</source>
+        <translation>Der Pegel fällt noch nicht deutlich mit der Entfernung. Mehr Orte ablesen, weiter auseinander.</translation>
+    </message>
+    <message>
+        <source>The level falls with exponent {exponent:.1} (95 %: {exponent.low:.1} to {exponent.high:.1}). One place differs from the next by {sd:.1} (1σ).</source>
+        <translation>Der Pegel fällt mit Exponent {exponent:.1} (95 %: {exponent.low:.1} bis {exponent.high:.1}). Ein Ort unterscheidet sich vom nächsten um {sd:.1} (1σ).</translation>
+    </message>
+    <message>
+        <source>This holds at such heights: {a} and {b}. Their radio horizon is {horizon} apart.</source>
+        <translation>Das gilt in solchen Höhen: {a} und {b}. Ihr Funkhorizont liegt bei {horizon}.</translation>
+    </message>
+    <message>
+        <source>Enter the heights of both antennas. They decide where the horizon is.</source>
+        <translation>Die Höhen beider Antennen eingeben. Sie entscheiden, wo der Horizont liegt.</translation>
+    </message>
+    <message>
+        <source>Enter the level that is still enough, or choose a link whose sensitivity is set.</source>
+        <translation>Den Pegel eingeben, der noch genügt, oder einen Link wählen, dessen Empfindlichkeit gesetzt ist.</translation>
+    </message>
+    <message>
+        <source>The level would last farther, but the horizon ends it at {horizon}.</source>
+        <translation>Der Pegel würde weiter reichen, aber bei {horizon} endet es am Horizont.</translation>
+    </message>
+    <message>
+        <source>Half of such places have {limit} out to {half}. 95 % have it out to {sure}.</source>
+        <translation>Die Hälfte solcher Orte hat {limit} bis {half}. 95 % haben es bis {sure}.</translation>
+    </message>
+    <message>
+        <source>Half of such places should have {limit} out to {half}, 95 % out to {sure}. The farthest reading was at {far}.</source>
+        <translation>Die Hälfte solcher Orte sollte {limit} bis {half} haben, 95 % bis {sure}. Der weiteste Wert war bei {far}.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -9982,6 +10018,54 @@
     <message>
         <source>reading changes per dB by</source>
         <translation>Wert ändert sich je dB um</translation>
+    </message>
+    <message>
+        <source>What do readings at fixed places say?</source>
+        <translation>Was sagen Werte an festen Orten?</translation>
+    </message>
+    <message>
+        <source>readings at fixed places</source>
+        <translation>Werte an festen Orten</translation>
+    </message>
+    <message>
+        <source>level that is enough</source>
+        <translation>Pegel, der genügt</translation>
+    </message>
+    <message>
+        <source>height of one antenna</source>
+        <translation>Höhe der einen Antenne</translation>
+    </message>
+    <message>
+        <source>height of the other</source>
+        <translation>Höhe der anderen</translation>
+    </message>
+    <message>
+        <source>spread of places (1σ)</source>
+        <translation>Streuung der Orte (1σ)</translation>
+    </message>
+    <message>
+        <source>radio horizon</source>
+        <translation>Funkhorizont</translation>
+    </message>
+    <message>
+        <source>reach in half of such places</source>
+        <translation>Reichweite an der Hälfte solcher Orte</translation>
+    </message>
+    <message>
+        <source>reach in 95 % of such places</source>
+        <translation>Reichweite an 95 % solcher Orte</translation>
+    </message>
+    <message>
+        <source>read</source>
+        <translation>gelesen</translation>
+    </message>
+    <message>
+        <source>fitted</source>
+        <translation>angepasst</translation>
+    </message>
+    <message>
+        <source>a straight line through the levels over the logarithm of distance</source>
+        <translation>eine Gerade durch die Pegel über dem Logarithmus der Entfernung</translation>
     </message>
 </context>
 </TS>
