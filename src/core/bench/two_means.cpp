@@ -33,12 +33,12 @@ Group groupOf(const std::vector<double>& v, double least_sd) {
 TwoMeans twoMeans(const std::vector<double>& first, const std::vector<double>& second, double least_sd) {
   const Group a = groupOf(first, least_sd), b = groupOf(second, least_sd);
   const double difference = a.mean - b.mean, variance = a.variance + b.variance;
-  if (!std::isfinite(variance)) return {difference, NAN, NAN};
-  if (variance == 0) return {difference, difference, difference};
+  if (!std::isfinite(variance)) return {difference, NAN, NAN, NAN, NAN};
+  if (variance == 0) return {difference, difference, difference, 0, a.n + b.n - 2};
   const double df =
       variance * variance / (a.variance * a.variance / (a.n - 1) + b.variance * b.variance / (b.n - 1));
   const double half = estimate::tQuantile(0.975, df) * std::sqrt(variance);
-  return {difference, difference - half, difference + half};
+  return {difference, difference - half, difference + half, variance, df};
 }
 
 }  // namespace distanz::bench

@@ -7,6 +7,7 @@ namespace distanz::bench {
 struct TwoMeans {
   double difference = 0;     ///< first less second
   double low = 0, high = 0;  ///< 95 % interval; NaN where a group has fewer than two readings
+  double variance = 0, df = 0;  ///< of the difference; NaN likewise
 };
 
 /// Unequal spreads allowed. Source: B. L. Welch, Biometrika 34, 28-35 (1947). @throws DomainError for an

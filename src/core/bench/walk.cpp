@@ -56,6 +56,23 @@ Walk walkOf(const std::vector<double>& before_m, const std::vector<double>& afte
   return out;
 }
 
+WalkChain chainOf(const std::vector<WalkChange>& changes) {
+  double sum = 0, variance = 0, weights = 0;
+  for (const WalkChange& c : changes) {
+    const TwoMeans apart = twoMeans(logarithms(c.after_m), logarithms(c.before_m), kPaced);
+    sum += apart.difference;
+    variance += apart.variance;
+    weights += apart.variance * apart.variance / apart.df;
+  }
+  WalkChain out{{percent(sum), {}, {}}, false};
+  if (!std::isfinite(variance) || !(weights > 0)) return out;
+  const double half = estimate::tQuantile(0.975, variance * variance / weights) * std::sqrt(variance);
+  out.change_pct.low = percent(sum - half);
+  out.change_pct.high = percent(sum + half);
+  out.sure = sum - half > 0 || sum + half < 0;
+  return out;
+}
+
 Spread atFullPower_m(const Spread& walked_m, double reduced_db, const Spread& exponent) {
   Spread out = standsFor_m(walked_m.estimate, reduced_db, exponent);
   const Spread low = standsFor_m(walked_m.low.value_or(walked_m.estimate), reduced_db, exponent),

@@ -133,6 +133,7 @@ constexpr RecordField kRecordFields[] = {
     {Walk, kSetting, "reduced_db", "power below full", Unit::Decibel, 0, 200},
     {Walk, kSetting, "exponent", "path-loss exponent", Unit::None, kExponentLow, kExponentHigh},
     {Walk, kReading, "distance_m", "distance reached", Unit::Metre, 0.1, kPathHigh_m, true},
+    {Walk, kReading, "change", "number of the change, where several follow each other", Unit::None, 1, 1000},
 
     {Swap, kReading, "value", "reading", Unit::None, -kAnything, kAnything, true},
 

@@ -1,5 +1,6 @@
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 #include "core/bench/walk.h"
 #include "core/finding/error.h"
@@ -10,8 +11,45 @@ namespace distanz::records {
 
 using quantity::Unit;
 
+namespace {
+
+/// The changes that were walked before and after, by their numbers.
+std::vector<bench::WalkChange> changesOf(const campaign::Record& r) {
+  std::map<double, bench::WalkChange> by_number;
+  for (const campaign::Reading& x : r.readings)
+    if (const auto distance = x.value("distance_m"), number = x.value("change"); distance && number)
+      (x.label == "after" ? by_number[*number].after_m : by_number[*number].before_m).push_back(*distance);
+  std::vector<bench::WalkChange> out;
+  for (auto& [number, change] : by_number)
+    if (!change.before_m.empty() && !change.after_m.empty()) out.push_back(std::move(change));
+  return out;
+}
+
+/// Several changes are told one by one and together; the distances of all days are never thrown together.
+RecordResult judgeChain(const std::vector<bench::WalkChange>& changes) {
+  RecordResult out;
+  Curve steps{"after", {}, {}, true};
+  std::vector<bench::WalkChange> so_far;
+  for (std::size_t i = 0; i < changes.size(); ++i) {
+    so_far.push_back(changes[i]);
+    const auto one = bench::chainOf({changes[i]});
+    out.figures.push_back({"walk-change", measure(one.change_pct, Unit::Percent), {}, std::to_string(i + 1)});
+    steps.x.push_back(double(i + 1)), steps.y.push_back(100 + bench::chainOf(so_far).change_pct.estimate);
+  }
+  const bench::WalkChain all = bench::chainOf(changes);
+  out.figures.push_back({"walk-chain", measure(all.change_pct, Unit::Percent), {}, {}, true});
+  out.findings.push_back(finding(!all.change_pct.low ? "walk-chain-once" : all.sure ? "walk-chain" : "walk-chain-unsure",
+                                 {{"changes", changes.size()}, {"change", measure(all.change_pct, Unit::Percent)}}));
+  out.plot = {Plot::Kind::Graph, "axis-change", "axis-share", Unit::None, Unit::Percent, {}, {}, {}};
+  out.plot.curves.push_back(std::move(steps));
+  return out;
+}
+
+}  // namespace
+
 RecordResult judgeWalk(const Judged& what) {
   const campaign::Record& r = what.record;
+  if (const auto changes = changesOf(r); changes.size() > 1) return judgeChain(changes);
   std::vector<double> before = valuesOf(r, "before", "distance_m");
   const std::vector<double> after = valuesOf(r, "after", "distance_m");
   for (double d : valuesOf(r, "", "distance_m")) before.push_back(d);

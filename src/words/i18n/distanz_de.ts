@@ -7595,6 +7595,18 @@
         <source>Half of such places should have {limit} out to {half}, 95 % out to {sure}. The farthest reading was at {far}.</source>
         <translation>Die Hälfte solcher Orte sollte {limit} bis {half} haben, 95 % bis {sure}. Der weiteste Wert war bei {far}.</translation>
     </message>
+    <message>
+        <source>All {changes} changes together: {change:+.0} range ({change.low:+.0} to {change.high:+.0}).</source>
+        <translation>Alle {changes} Änderungen zusammen: {change:+.0} Reichweite ({change.low:+.0} bis {change.high:+.0}).</translation>
+    </message>
+    <message>
+        <source>All {changes} changes together are not clear yet: {change.low:+.0} to {change.high:+.0}.</source>
+        <translation>Alle {changes} Änderungen zusammen sind noch nicht deutlich: {change.low:+.0} bis {change.high:+.0}.</translation>
+    </message>
+    <message>
+        <source>All {changes} changes together: {change:+.0} range. Walk each twice before and twice after, else the spread is unknown.</source>
+        <translation>Alle {changes} Änderungen zusammen: {change:+.0} Reichweite. Jede zweimal vorher und zweimal nachher gehen, sonst ist die Streuung unbekannt.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>
@@ -10066,6 +10078,18 @@
     <message>
         <source>a straight line through the levels over the logarithm of distance</source>
         <translation>eine Gerade durch die Pegel über dem Logarithmus der Entfernung</translation>
+    </message>
+    <message>
+        <source>number of the change</source>
+        <translation>Nummer der Änderung</translation>
+    </message>
+    <message>
+        <source>all changes together</source>
+        <translation>alle Änderungen zusammen</translation>
+    </message>
+    <message>
+        <source>range, of the first</source>
+        <translation>Reichweite, der ersten</translation>
     </message>
 </context>
 </TS>

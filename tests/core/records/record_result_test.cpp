@@ -152,6 +152,29 @@ TEST_CASE("records: where nobody flew, a walk's full power carries the band of a
   CHECK_FALSE(figure(judge({c, r, {}, {}}), "full-power").value.low);
 }
 
+TEST_CASE("records: changes walked on several days are chained, each against the one before") {
+  // Three changes of +10, +20 and -5 %, on days that differ by far more: the product is 25.4 %.
+  Record r = record(RecordKind::Walk);
+  const double ratio[] = {1.1, 1.2, 0.95}, day[] = {80, 140, 60};
+  for (int k = 0; k < 3; ++k)
+    for (int walk = 0; walk < 3; ++walk) {
+      const double off = 1 + 0.01 * (walk - 1);
+      r.readings.push_back({"before", {{"distance_m", day[k] * off}, {"change", k + 1.0}}, {}});
+      r.readings.push_back({"after", {{"distance_m", day[k] * ratio[k] * off}, {"change", k + 1.0}}, {}});
+    }
+  const campaign::Campaign c = oneChannel();
+  const RecordResult chain = judge({c, r, {}, {}});
+  CHECK(has(chain, "walk-chain"));
+  const Measure all = figure(chain, "walk-chain").value;
+  CHECK_THAT(all.value, WithinAbs(25.4, 1e-6));
+  // Each mean log has variance 0.02^2 / 3 (the least that pacing knows); six of them, t with 12 degrees.
+  const double half = 2.17881 * std::sqrt(6 * 0.02 * 0.02 / 3);
+  CHECK_THAT(*all.low, WithinAbs(100 * (1.254 * std::exp(-half) - 1), 0.01));
+  CHECK_THAT(*all.high, WithinAbs(100 * (1.254 * std::exp(half) - 1), 0.01));
+  r.readings.resize(8);  // the second change is walked once
+  CHECK(has(judge({c, r, {}, {}}), "walk-chain-once"));
+}
+
 TEST_CASE("records: a turntable read in volts is told by a slope or a calibration, and asks for one") {
   const auto inDecibels = [](double a) { return -12.0 * a * a / 3600; };
   Record r = record(RecordKind::Turntable);
