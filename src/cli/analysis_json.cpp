@@ -179,13 +179,15 @@ json analysisJson(const campaign::Campaign& campaign, const analysis::CampaignAn
   for (const auto& f : analysis::findings(campaign, a)) out["findings"].push_back(saidJson(f));
   if (!details) return out;
   out["beyond_range"] = beyondJson(campaign, a);
-  for (const char* key : {"answers", "paired", "legs", "reduced_power"}) out[key] = json::array();
+  for (const char* key : {"answers", "paired", "legs", "reduced_power", "reduced_power_comparisons"}) out[key] = json::array();
   for (const auto& s : a.answers) out["answers"].push_back(answerJson(a, s));
   for (const auto& p : a.comparisons)
     if (p.paired_flights > 0)
       out["paired"].push_back({{"a", p.a}, {"b", p.b}, {"link", p.link}, {"flights", p.paired_flights}});
   for (const auto& l : a.legs) out["legs"].push_back(legJson(l));
   for (const auto& r : a.reduced) out["reduced_power"].push_back(reducedJson(r));
+  for (const auto& r : a.reduced_pairs)
+    out["reduced_power_comparisons"].push_back({{"a", r.a}, {"b", r.b}, {"link", r.link}, {"reduction_db", r.reduction_db}, {"range_ratio", intervalJson(r.ratio)}});
   return out;
 }
 

@@ -209,6 +209,15 @@ constexpr Text kCompareTexts[] = {
                        "{ratio.low:.2}–{ratio.high:.2}× as far.")},
     {"together-open", "",
      QT_TRANSLATE_NOOP("finding", "Over all links, the first to fail ends the flight; how far that is, is open.")},
+    {"reduced-better", QT_TRANSLATE_NOOP("finding", "At reduced power {better} reaches {ratio:.2}× as far as {worse}"),
+     QT_TRANSLATE_NOOP("finding",
+                       "{link} link at {reduction:.0} less, {flights:flights} each (95 %: "
+                       "{ratio.low:.2}–{ratio.high:.2}). At full power the ratio is the same if both signals fall alike.")},
+    {"reduced-open", "",
+     QT_TRANSLATE_NOOP("finding",
+                       "{link} link at {reduction:.0} less: {better} or {worse}, not settled. The ratio lies between "
+                       "{ratio.low:.2} and {ratio.high:.2}.")},
+    {"only-reduced", "", QT_TRANSLATE_NOOP("finding", "The {link} link was flown at reduced power only.")},
     {"fly-setup", QT_TRANSLATE_NOOP("finding", "Fly {name}"),
      QT_TRANSLATE_NOOP("finding",
                        "None of its runs counts yet. Fly in turns with the others, over the same path.")},

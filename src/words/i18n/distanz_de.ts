@@ -7607,6 +7607,22 @@
         <source>All {changes} changes together: {change:+.0} range. Walk each twice before and twice after, else the spread is unknown.</source>
         <translation>Alle {changes} Änderungen zusammen: {change:+.0} Reichweite. Jede zweimal vorher und zweimal nachher gehen, sonst ist die Streuung unbekannt.</translation>
     </message>
+    <message>
+        <source>At reduced power {better} reaches {ratio:.2}× as far as {worse}</source>
+        <translation>Bei verringerter Leistung reicht {better} {ratio:.2}-mal so weit wie {worse}</translation>
+    </message>
+    <message>
+        <source>{link} link at {reduction:.0} less, {flights:flights} each (95 %: {ratio.low:.2}–{ratio.high:.2}). At full power the ratio is the same if both signals fall alike.</source>
+        <translation>Link {link} bei {reduction:.0} weniger, je {flights:flights} (95 %: {ratio.low:.2}–{ratio.high:.2}). Bei voller Leistung gilt dasselbe Verhältnis, wenn beide Signale gleich fallen.</translation>
+    </message>
+    <message>
+        <source>{link} link at {reduction:.0} less: {better} or {worse}, not settled. The ratio lies between {ratio.low:.2} and {ratio.high:.2}.</source>
+        <translation>Link {link} bei {reduction:.0} weniger: {better} oder {worse}, nicht entschieden. Das Verhältnis liegt zwischen {ratio.low:.2} und {ratio.high:.2}.</translation>
+    </message>
+    <message>
+        <source>The {link} link was flown at reduced power only.</source>
+        <translation>Link {link} wurde nur bei verringerter Leistung geflogen.</translation>
+    </message>
 </context>
 <context>
     <name>lanes</name>

@@ -130,6 +130,25 @@ TEST_CASE("place: the stretch that costs most is told where several flights saw 
   CHECK(test::placeSentence(a, "video").title.empty());
 }
 
+TEST_CASE("reduced power: setups walked at the same reduction are compared, and nothing is said never to have failed", "[regression]") {
+  simulate::Scenario s = test::twoSetups(3, 6);
+  s.campaign.links[0].rule = {.lq_min_pct = 70};
+  for (auto& run : s.runs) run.farthest_m = 1500, run.reduced_db = {{"control", 20}};
+  auto flown = simulate::simulate(s, 8);
+  for (auto& r : flown.recordings) std::erase_if(r.columns, [](const auto& c) { return c.channel == "control.rssi_dbm"; });
+  const auto a = test::analyseSimulated(flown);
+  REQUIRE(a.reduced_pairs.size() == 1);
+  const ReducedPair& p = a.reduced_pairs[0];
+  CHECK(p.reduction_db == 20);
+  CHECK(p.ratio.low < 1);
+  CHECK(p.ratio.estimate < 1);  // B is 6 dB stronger
+  CHECK(p.ratio.high < 1.2);
+  const auto said = test::said(reducedOf(flown.campaign, p));
+  CAPTURE(said.title, said.text);
+  CHECK_THAT(said.title + said.text, Contains("20 dB less"));
+  for (const Finding& f : findings(flown.campaign, a)) CHECK_THAT(test::said(f).text, !Contains("never failed"));
+}
+
 TEST_CASE("reduced power: both figures, and the wrong one beside the right one") {
   ReducedPower r{"A", "control", 20, 1, {400, 380, 420}, {2200, 1800, 2700}, {5.5, 4.6, 6.6}, 100, false};
   const test::Said s = test::reducedSentence(named(), r);

@@ -1,4 +1,5 @@
 #include <map>
+#include <set>
 
 #include "core/analysis/compare/link_work.h"
 #include "core/estimate/power_scale.h"
@@ -54,9 +55,40 @@ bool scaleByReach(const LinkWork& w, int setup, const std::vector<std::size_t>& 
   return true;
 }
 
+/// Where the rule failed in every run at that reduction, of all setups.
+std::vector<FirstFailure> failuresAt(const LinkWork& w, double reduction_db) {
+  std::vector<FirstFailure> out;
+  for (std::size_t s = 0; s < w.runs_of.size(); ++s) {
+    if (w.power_unknown.contains(static_cast<int>(s))) continue;
+    for (const std::size_t run : w.runs_of[s])
+      if (w.reduced(run).reduced_db == reduction_db)
+        if (auto first = firstFailureOf(w.reduced(run))) {
+          first->setup = static_cast<int>(s);
+          out.push_back(*first);
+        }
+  }
+  return out;
+}
+
+void addReducedPairs(LinkWork& w) {
+  std::set<double> reductions;
+  for (const std::size_t run : w.runs)
+    if (w.reduced(run).reduced_db > 0) reductions.insert(w.reduced(run).reduced_db);
+  for (const double reduction : reductions) {
+    const ReachModel reach = fitReach(failuresAt(w, reduction));
+    for (const auto& [both, ratio] : reach.ratios) {
+      const auto id = [&](int setup) { return w.campaign.setups[static_cast<std::size_t>(setup)].id; };
+      if (both.first >= both.second) continue;
+      w.result.reduced_pairs.push_back({id(both.first), id(both.second), w.link.id, reduction, reach.setups.at(both.first).flights,
+                                        reach.setups.at(both.second).flights, ratio});
+    }
+  }
+}
+
 }  // namespace
 
 void addReducedPower(LinkWork& w) {
+  addReducedPairs(w);
   for (std::size_t s = 0; s < w.runs_of.size(); ++s)
     for (const auto& [reduction, runs] : byReduction(w, s)) {
       ReducedPower out;

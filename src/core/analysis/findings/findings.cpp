@@ -131,6 +131,7 @@ std::vector<Finding> findings(const campaign::Campaign& c, const CampaignAnalysi
     out.push_back(limitOf(c, a, a.answers[i].setup));
   for (std::size_t i = 0; i < std::min(c.setups.size(), kMostSetups); ++i)
     if (onCoursesOnly(c, a, c.setups[i].id)) out.push_back(limitOf(c, a, c.setups[i].id));
+  for (const ReducedPair& r : a.reduced_pairs) out.push_back(reducedOf(c, r));
   for (const ReducedPower& r : a.reduced) out.push_back(reducedOf(c, r));
   for (const LegDifference& l : a.legs)
     if (const SetupOnLink* limit = a.limiting(l.setup); limit && limit->link == l.link)

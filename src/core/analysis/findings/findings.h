@@ -29,6 +29,7 @@ Finding limitOf(const campaign::Campaign& campaign, const Answers& answers, cons
 std::vector<Finding> legsOf(const campaign::Campaign& campaign, const LegDifference& legs);
 
 /// What flights at reduced power say of full power.
+Finding reducedOf(const campaign::Campaign& campaign, const ReducedPair& pair);
 Finding reducedOf(const campaign::Campaign& campaign, const ReducedPower& reduced);
 
 /// The stretch of path that costs every setup most. None where none stands out.

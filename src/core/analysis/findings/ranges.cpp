@@ -35,6 +35,9 @@ void addReason(const Answers& a, const SetupAnswer& answer, const SetupOnLink& l
     out.push_back(finding("stopped-by-equipment", {{"link", l.link}, metres("distance", *l.stops_m)}));
   else if (!l.judged && !l.knowsLimit())
     out.push_back(finding("limit-not-logged", {{"link", l.link}}));
+  else if (std::any_of(a.reduced.begin(), a.reduced.end(), [&](const ReducedPower& r) { return r.setup == answer.setup && r.link == l.link; }) &&
+           !l.knowsLimit())
+    out.push_back(finding("only-reduced", {{"link", l.link}}));
   else if (l.failures == 0 && !l.knowsLimit())
     out.push_back(finding("never-failed", {{"link", l.link}, {"flights", l.runs_used}}));
   else if (std::count_if(a.setups.begin(), a.setups.end(),
@@ -166,6 +169,19 @@ Finding reducedOf(const campaign::Campaign& c, const ReducedPower& r) {
   out.why.push_back(finding("why-reduced-factor", {reduction, factor}));
   out.why.push_back(finding("why-reduced-range", {reduced, {"flights", r.runs}}));
   return out;
+}
+
+Finding reducedOf(const campaign::Campaign& c, const ReducedPair& p) {
+  const bool a_ahead = p.ratio.estimate >= 1;
+  const estimate::Interval ratio = a_ahead ? p.ratio : estimate::Interval{1 / p.ratio.estimate, 1 / p.ratio.high, 1 / p.ratio.low};
+  return finding(ratio.low > 1 ? "reduced-better" : "reduced-open",
+                 {{"better", nameOf(c, a_ahead ? p.a : p.b)},
+                  {"worse", nameOf(c, a_ahead ? p.b : p.a)},
+                  {"link", p.link},
+                  decibels("reduction", p.reduction_db),
+                  {"ratio", measureOf(ratio, Unit::None)},
+                  {"flights", std::min(p.a_runs, p.b_runs)}},
+                 {"link", p.link});
 }
 
 std::vector<Finding> placesOf(const Drawn& drawn, const std::string& link) {

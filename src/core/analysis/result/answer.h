@@ -127,6 +127,15 @@ struct LegDifference {
   int lost_flights = 0;  ///< how many those are
 };
 
+/// Two setups by how far each got at the same reduction of power. The ratio holds at full power as well, for as long as
+/// signals fall alike.
+struct ReducedPair {
+  std::string a, b, link;
+  double reduction_db = 0;
+  int a_runs = 0, b_runs = 0;
+  estimate::Interval ratio;
+};
+
 /// What flights at reduced power (range check, attenuator, walk) say of full power.
 struct ReducedPower {
   std::string setup, link;
@@ -205,6 +214,7 @@ struct Answers {
   std::vector<SetupAnswer> answers;  ///< setups in campaign order; those flown
   std::vector<LegDifference> legs;
   std::vector<ReducedPower> reduced;
+  std::vector<ReducedPair> reduced_pairs;
   double confidence = estimate::defaults::kConfidence;
   double dependability = estimate::defaults::kDependability;
   double practical_threshold = estimate::defaults::kPracticalMargin;
