@@ -8,7 +8,7 @@ const Text* textOf(std::string_view code) {
   static const std::map<std::string_view, const Text*> kByCode = [] {
     std::map<std::string_view, const Text*> out;
     for (const auto texts : {compareTexts(), planTexts(), typedTexts(), campaignTexts(), logTexts(),
-                             fileTexts(), stepsTexts(), benchTexts(), kitTexts(), flightTexts(), groundTexts(), beyondTexts()})
+                             fileTexts(), stepsTexts(), benchTexts(), radioTexts(), kitTexts(), flightTexts(), groundTexts(), beyondTexts()})
       for (const Text& t : texts) out.emplace(t.code, &t);
     return out;
   }();

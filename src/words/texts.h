@@ -22,6 +22,7 @@ std::span<const Text> logTexts();
 std::span<const Text> fileTexts();
 std::span<const Text> stepsTexts();
 std::span<const Text> benchTexts();
+std::span<const Text> radioTexts();
 std::span<const Text> kitTexts();
 std::span<const Text> flightTexts();
 std::span<const Text> groundTexts();

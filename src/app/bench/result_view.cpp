@@ -22,7 +22,7 @@ constexpr int kOneLine_px = 140;  // of a caption
 
 QString valueText(const Measure& m) {
   if (!std::isfinite(m.value)) return m.value > 0 ? QString("\u221e") : QString("\u2013");
-  const int decimals = m.unit == quantity::Unit::None      ? (std::abs(m.value) >= 20 ? 0 : 2)
+  const int decimals = m.unit == quantity::Unit::None      ? (std::abs(m.value) >= 20 || m.value == std::round(m.value) ? 0 : 2)
                        : m.unit == quantity::Unit::Decibel ? 2
                                                            : -1;
   return words::quantity(m.value, m.unit, decimals);

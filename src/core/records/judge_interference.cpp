@@ -61,8 +61,14 @@ void tellWorst(const std::vector<Disturbance>& all, const Scene& scene, RecordRe
   out.figures.push_back({"products-heard", measure(double(bad), Unit::None), {}, {}, true});
   const Disturbance& worst = all.front();
   if (bad > 0)
-    out.figures.push_back({"isolation-short", measure(worst.isolation.short_db(), Unit::Decibel), {},
+    out.figures.push_back({"isolation-short", measure(std::round(worst.isolation.short_db()), Unit::Decibel), {},
                            scene.victims[worst.victim].name, true});
+  if (bad > 0)
+    out.findings.push_back(finding("interference-short", {{"bad", bad},
+                                                          {"count", all.size()},
+                                                          {"emitter", worst.from},
+                                                          {"victim", scene.victims[worst.victim].name},
+                                                          {"short", worst.isolation.short_db(), Unit::Decibel}}));
   for (std::size_t i = 0; i < std::min(bad, kMostTold); ++i) out.findings.push_back(tell(all[i], scene));
   if (bad > kMostTold) out.findings.push_back(finding("interference-more", {{"count", bad - kMostTold}}));
   if (bad == 0)

@@ -7572,10 +7572,6 @@
         <translation>Der Pegel fällt mit Exponent {exponent:.1} (95 %: {exponent.low:.1} bis {exponent.high:.1}). Ein Ort unterscheidet sich vom nächsten um {sd:.1} (1σ).</translation>
     </message>
     <message>
-        <source>This holds at such heights: {a} and {b}. Their radio horizon is {horizon} apart.</source>
-        <translation>Das gilt in solchen Höhen: {a} und {b}. Ihr Funkhorizont liegt bei {horizon}.</translation>
-    </message>
-    <message>
         <source>Enter the heights of both antennas. They decide where the horizon is.</source>
         <translation>Die Höhen beider Antennen eingeben. Sie entscheiden, wo der Horizont liegt.</translation>
     </message>
@@ -7622,6 +7618,14 @@
     <message>
         <source>The {link} link was flown at reduced power only.</source>
         <translation>Link {link} wurde nur bei verringerter Leistung geflogen.</translation>
+    </message>
+    <message>
+        <source>{bad} of {count:disturbances} too strong. The worst: {emitter} on {victim}, about {short:.0} short.</source>
+        <translation>{bad} von {count:disturbances} zu stark. Die schlimmste: {emitter} auf {victim}, etwa {short:.0} fehlen.</translation>
+    </message>
+    <message>
+        <source>This holds at such heights: {a:.1} and {b:.1}. Their radio horizon is {horizon} apart.</source>
+        <translation>Das gilt in solchen Höhen: {a:.1} und {b:.1}. Ihr Funkhorizont liegt bei {horizon}.</translation>
     </message>
 </context>
 <context>

@@ -311,7 +311,8 @@ TEST_CASE("records: what the kit and the typed emitters send is held against rec
   CHECK_FALSE(has(asked, "interference-ask-station"));  // nothing is sent there
   r.settings["apart_m"] = 0.15;
   const RecordResult near = judge({c, r, {}, {}});
-  CHECK(near.findings.front().code == "interference-harmonic");
+  CHECK(near.findings.front().code == "interference-short");
+  CHECK(near.findings[1].code == "interference-harmonic");
   CHECK(has(near, "interference-assumes"));
   CHECK(has(near, "channel-hit"));
   CHECK(has(near, "channel-free"));
