@@ -132,7 +132,8 @@ TEST_CASE("place: the stretch that costs most is told where several flights saw 
 
 TEST_CASE("reduced power: setups walked at the same reduction are compared, and nothing is said never to have failed", "[regression]") {
   simulate::Scenario s = test::twoSetups(3, 6);
-  s.campaign.links[0].rule = {.lq_min_pct = 70};
+  s.campaign.links[0].rule = {};
+  s.campaign.links[0].rule.lq_min_pct = 70;
   for (auto& run : s.runs) run.farthest_m = 1500, run.reduced_db = {{"control", 20}};
   auto flown = simulate::simulate(s, 8);
   for (auto& r : flown.recordings) std::erase_if(r.columns, [](const auto& c) { return c.channel == "control.rssi_dbm"; });

@@ -55,6 +55,7 @@ Breaks breaksOf(const campaign::Campaign& c, const CampaignAnalysis& a, const st
 }
 
 void keepTo(double most_m, RangeAnswer& r) {
+  if (r.status == Status::Extrapolated && r.estimate_m && *r.estimate_m > most_m) r.status = Status::Measured;  // it was flown
   for (std::optional<double>* told : {&r.estimate_m, &r.low_m, &r.at_least_m})
     if (*told && **told > most_m) *told = most_m;
 }
