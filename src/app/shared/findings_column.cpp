@@ -71,7 +71,7 @@ class EntryLine : public QAbstractButton {
     setFocusPolicy(more ? Qt::StrongFocus : Qt::NoFocus);
     if (more) setCursor(Qt::PointingHandCursor);
     setAccessibleName(text);
-    const int height = QFontMetrics(font).boundingRect(QRect(0, 0, textWidth(), 1000), flags(), text).height();
+    const int height = QFontMetrics(font).boundingRect(QRect(0, 0, textWidth(), 1000), flags(), m_text).height();
     setFixedSize(kTextWidth, std::max(height, 18) + 2);
   }
   void setOpen(bool open) {
