@@ -18,7 +18,9 @@ campaign::Campaign logCampaign() {
 }
 
 std::vector<std::vector<std::string>> mapsFor(const std::vector<std::filesystem::path>& logs, const std::vector<std::string>& maps) {
-  std::vector<std::vector<std::string>> headers, out(logs.size());
+  std::vector<std::vector<std::string>> headers, out(logs.size(), maps);
+  if (maps.empty() || logs.size() < 2) return out;
+  for (auto& of : out) of.clear();
   for (const auto& log : logs) {
     try {
       headers.push_back(formats::headOf(log).header);

@@ -73,6 +73,24 @@ std::vector<StretchLook> looksOf(const FlightSamples& f, std::span<const double>
   return out;
 }
 
+double firstBroken_m(const std::vector<StretchLook>& looks, double wanted, int first_place, double allowed_m) {
+  std::optional<int> first;
+  int running = 0;
+  for (const StretchLook& l : looks) {  // those hardly seen too: rows are missing where a link fails
+    if (l.back) continue;
+    if (l.kept >= wanted) {
+      first.reset();
+      running = 0;
+      continue;
+    }
+    if (!first) first = l.index;
+    ++running;
+    if (running >= 2 && (l.index - *first + 1) * defaults::kCellWidth_m > allowed_m)
+      return (*first - first_place) * defaults::kCellWidth_m;
+  }
+  return INFINITY;
+}
+
 std::optional<FirstFailingStretch> firstFailingStretch(const std::vector<StretchLook>& looks, double wanted,
                                                        int first_place, double flown_m) {
   std::vector<double> counts;

@@ -50,4 +50,8 @@ struct FirstFailingStretch {
 std::optional<FirstFailingStretch> firstFailingStretch(const std::vector<StretchLook>& looks, double wanted,
                                                        int first_place, double flown_m);
 
+/// Where it first failed on two stretches running and longer than it allows, metres along the path; INFINITY where it did
+/// not. @param looks by place, as looksOf() gives them
+double firstBroken_m(const std::vector<StretchLook>& looks, double wanted, int first_place, double allowed_m);
+
 }  // namespace distanz::estimate

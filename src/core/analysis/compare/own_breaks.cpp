@@ -5,33 +5,12 @@
 #include <map>
 
 #include "core/analysis/reduce/reduction.h"
-#include "core/estimate/defaults.h"
+#include "core/estimate/stretch_look.h"
 
 namespace distanz::analysis {
 namespace {
 
-using estimate::StretchLook;
 using estimate::Verdict;
-
-/// Along the path, where the rule first failed on two stretches running, and longer than it allows; INFINITY where it did
-/// not.
-double brokenAt_m(const RuleSeen& seen, int first_place, double allowed_m) {
-  constexpr double width_m = estimate::defaults::kCellWidth_m;
-  std::optional<int> first;
-  int running = 0;
-  for (const StretchLook& look : seen.looks) {  // by place, way out first
-    if (look.back) break;
-    if (!(look.kept < seen.measure.wanted())) {
-      first.reset();
-      running = 0;
-      continue;
-    }
-    if (!first) first = look.index;
-    ++running;
-    if (running >= 2 && (look.index - *first + 1) * width_m > allowed_m) return (*first - first_place) * width_m;
-  }
-  return INFINITY;
-}
 
 struct Breaks {
   double half_m = INFINITY, twentieth_m = INFINITY;
@@ -46,7 +25,7 @@ Breaks breaksOf(const campaign::Campaign& c, const CampaignAnalysis& a, const st
     const auto on = a.reductions[i].links.find(link);
     if (on == a.reductions[i].links.end() || on->second.left_out || on->second.reduced_db > 0) continue;
     double broken = INFINITY;
-    for (const auto& [part, seen] : on->second.rule) broken = std::min(broken, brokenAt_m(seen, firstPlaceOf(c, run), allowed_m));
+    for (const auto& [part, seen] : on->second.rule) broken = std::min(broken, estimate::firstBroken_m(seen.looks, seen.measure.wanted(), firstPlaceOf(c, run), allowed_m));
     at.push_back(broken);
   }
   if (at.empty()) return {};

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <set>
 
 #include "core/analysis/reduce/reduction.h"
@@ -28,12 +29,18 @@ std::vector<double> placesOf(const std::vector<Key>& keys, const std::vector<boo
 /// own begin every log at the same moment.
 bool cannotBe(const campaign::Campaign& campaign, const std::vector<bool>& used, const Reductions& reductions,
               const std::vector<double>& began_s) {
+  std::map<std::string, std::vector<std::size_t>> by_setup;
   for (std::size_t i = 0; i < used.size(); ++i)
-    for (std::size_t j = 0; j < used.size(); ++j) {
-      const campaign::Run &a = campaign.runs[i], &b = campaign.runs[j];
-      if (i == j || !used[i] || !used[j] || a.setup != b.setup || (!a.flight.empty() && a.flight == b.flight)) continue;
-      if (began_s[j] >= began_s[i] && began_s[j] < began_s[i] + reductions[i].duration_s / 2) return true;
+    if (used[i]) by_setup[campaign.runs[i].setup].push_back(i);
+  for (auto& [setup, runs] : by_setup) {
+    std::sort(runs.begin(), runs.end(), [&](std::size_t a, std::size_t b) { return began_s[a] < began_s[b]; });
+    for (std::size_t k = 1; k < runs.size(); ++k) {
+      const std::size_t before = runs[k - 1], next = runs[k];
+      const std::string& flight = campaign.runs[before].flight;
+      if (!flight.empty() && flight == campaign.runs[next].flight) continue;
+      if (began_s[next] < began_s[before] + reductions[before].duration_s / 2) return true;
     }
+  }
   return false;
 }
 
